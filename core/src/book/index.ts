@@ -1,0 +1,2 @@
+export { catchRate } from './catch-rate.ts';
+export type { CatchRate } from './catch-rate.ts';

@@ -1,0 +1,70 @@
+import { type Result, refuse } from '../result/index.ts';
+
+/** Weighings of the line through the board, in order; each is what is left of the one before. */
+export const STAGES = ['round', 'gutted', 'fillets', 'trimmed'] as const;
+export type Stage = (typeof STAGES)[number];
+export const STAGE_WORDS: Readonly<Record<Stage, string>> = { round: 'Whole', gutted: 'Gutted', fillets: 'Fillets, skin on', trimmed: 'Trimmed' };
+
+/** A scale adds up to this much by clinging water before anything is impossible (2 %). */
+export const WATER_ALLOWANCE = 0.02;
+
+export interface Weighings {
+  readonly stages: Readonly<Partial<Record<Stage, number>>>;
+  /** By-products by name, grams. */
+  readonly byproducts: Readonly<Record<string, number>>;
+}
+
+export interface StageYield {
+  readonly stage: Stage;
+  readonly massG: number;
+  /** Share of the round weight, or null while that is unknown. */
+  readonly share: number | null;
+}
+
+export interface MassBalance {
+  readonly stages: readonly StageYield[];
+  /** Grams that are neither in the last stage nor in a by-product: guts, blood, drip. Null while round is unknown. */
+  readonly unaccountedG: number | null;
+  /** Trimmed, or else fillets, as a share of the round weight. */
+  readonly yield: number | null;
+}
+
+const g = (n: number): string => `${Math.round(n)} g`;
+
+/**
+ * Balances what was weighed. Refuses, with a sentence, what cannot be: a later stage heavier than an earlier one,
+ * or all parts together heavier than the whole, beyond 2 % for water. Masses in grams, above 0.
+ */
+export function massBalance(w: Weighings): Result<{ balance: MassBalance }> {
+  let before: { stage: Stage; massG: number } | null = null;
+  const stages: StageYield[] = [];
+  const round = w.stages.round ?? null;
+  for (const stage of STAGES) {
+    const massG = w.stages[stage];
+    if (massG === undefined) continue;
+    if (!(massG > 0)) return refuse(`${STAGE_WORDS[stage]}: a weight is more than 0 g.`, stage);
+    if (before && massG > before.massG * (1 + WATER_ALLOWANCE))
+      return refuse(
+        `${STAGE_WORDS[stage]} ${g(massG)} cannot weigh more than ${STAGE_WORDS[before.stage].toLowerCase()} ${g(before.massG)}. Weigh again, or correct the earlier weight.`,
+        stage,
+      );
+    stages.push({ stage, massG, share: round === null ? null : massG / round });
+    before = { stage, massG };
+  }
+  let parts = 0;
+  for (const [what, massG] of Object.entries(w.byproducts)) {
+    if (!(massG > 0)) return refuse(`${what}: a weight is more than 0 g.`, what);
+    parts += massG;
+  }
+  const meat = w.stages.trimmed ?? w.stages.fillets ?? null;
+  if (round !== null && (meat ?? 0) + parts > round * (1 + WATER_ALLOWANCE))
+    return refuse(`The parts come to ${g((meat ?? 0) + parts)}, more than the whole fish of ${g(round)}. One of these weights is wrong.`);
+  return {
+    ok: true,
+    balance: {
+      stages,
+      unaccountedG: round === null || meat === null ? null : Math.max(0, round - meat - parts),
+      yield: round === null || meat === null ? null : meat / round,
+    },
+  };
+}

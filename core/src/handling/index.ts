@@ -1,0 +1,1 @@
+export { BLEEDING_LIMIT_MIN, bleedingMinutes } from './bleeding.ts';

@@ -1,0 +1,11 @@
+// error of a reading
+export { judgeReading, MEASURE_ERRORS } from './length-error.ts';
+export type { JudgedLength } from './length-error.ts';
+export { certainMarginMm, chanceAtLeast, DOUBT } from './chance-at-least.ts';
+export { normalCdf } from './normal.ts';
+// weight at length
+export { expectedWeight, weightOddity } from './expected-weight.ts';
+export type { ExpectedWeight } from './expected-weight.ts';
+// input that cannot be, or that makes one ask
+export { checkLength, checkWeight } from './check-measure.ts';
+export type { MeasureCheck } from './check-measure.ts';

@@ -1,0 +1,1 @@
+export { meatFrom, PLATE_G, platesFrom } from './plates.ts';

@@ -1,0 +1,1 @@
+export type { Hazard, HazardKind, KeepingClass, LengthKind, MeasureMethod, SpeciesFacts } from './species.ts';

@@ -1,0 +1,40 @@
+/** How a length is taken. A rule names one of these. */
+export type LengthKind = 'total' | 'fork' | 'discWidth';
+/** With what a length is taken; each has its own error. */
+export type MeasureMethod = 'board' | 'mat' | 'tape' | 'eye';
+
+export type HazardKind = 'venomous' | 'sharp' | 'bite' | 'poison';
+
+/** One way in which a fish can hurt the person who holds or eats it. */
+export interface Hazard {
+  readonly kind: HazardKind;
+  /** Where on the body, in words. */
+  readonly where: string;
+  /** What to do with the hands. */
+  readonly grip: string;
+}
+
+export type KeepingClass = 'lean white' | 'flat' | 'oily small' | 'fresh-water lean' | 'ray';
+
+/** What the core needs to know of a species. The pack's file holds more (names, figure, sources). */
+export interface SpeciesFacts {
+  readonly id: string;
+  readonly name: string;
+  /** Length kinds in which this species is measured; the first is the usual one. */
+  readonly lengthKinds: readonly LengthKind[];
+  readonly usualMm: readonly [number, number];
+  readonly maxMm: number;
+  /** W = a * L^b with g and cm (total length, or disc width where that is the first kind); sd of ln W. Typical. */
+  readonly weight: { readonly a: number; readonly b: number; readonly sdLog: number };
+  /** How common it is in each kind of water ground, 0 (never) to 1 (most often met). Left out = 0. */
+  readonly grounds: Readonly<Record<string, number>>;
+  /** Months in which it is about, 1-12, wrapping when the first is later than the last. */
+  readonly months: readonly [number, number];
+  readonly keeping: KeepingClass;
+  readonly fat: 'lean' | 'oily';
+  /** Keeping time on ice, ice-days, typical. */
+  readonly iceDays: number;
+  readonly hazards: readonly Hazard[];
+  /** Yield shares of round weight by stage, [low, high], typical. */
+  readonly yields: Readonly<Partial<Record<'gutted' | 'fillets' | 'trimmed' | 'headed', readonly [number, number]>>>;
+}

@@ -1,0 +1,93 @@
+import { bender, boundsOf, buildAnatomy, type Detail, type Warp } from './anatomy.ts';
+import { describeFigure } from './describe.ts';
+import { drawFigure } from './draw.ts';
+import { silentParts } from './hazards.ts';
+import type { CutPlan } from './landmarks.ts';
+import { landmarks } from './landmarks.ts';
+import { drawCuts, drawHazards, drawMeasure, drawNotes, drawTargets, drawTraits, escapeXml, type Note, type Words } from './overlays.ts';
+import { makePen } from './pen.ts';
+import { hazardsOf } from './hazards.ts';
+import type { FigureSpec } from './spec.ts';
+
+export interface FigureOptions {
+  /** Width in px: up to 96 an icon, up to 480 a card, above that a plate. Default 320. */
+  size?: number;
+  measure?: 'total' | 'fork';
+  /** Marks and letters on the parts that can hurt. */
+  hazards?: boolean;
+  /** Only the dangerous parts in red, without letters (icons too). */
+  hazardLines?: boolean;
+  /** Where to spike and where to bleed. */
+  target?: boolean;
+  cuts?: CutPlan;
+  traits?: readonly string[];
+  traitLabels?: boolean;
+  /** Translations of the built-in labels. */
+  words?: Words;
+  /** Makes ids unique when one page holds the same figure twice. */
+  idPrefix?: string;
+}
+
+/** A drawn fish: the SVG, its size in px, and where nose, tail tip and fork lie in it (px from its left edge). */
+export interface DrawnFish {
+  svg: string;
+  width: number;
+  height: number;
+  noseX: number;
+  tailX: number;
+  forkX: number;
+}
+
+/**
+ * Draws one species. Pure and deterministic: the same spec and options give the same string.
+ * Throws RangeError for a spec that does not say of every spined fin, gill cover and mouth whether it can hurt.
+ */
+export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFish {
+  const silent = silentParts(spec);
+  if (silent.length > 0) throw new RangeError(`${spec.id}: say harmless, sharp or venomous of the ${silent.join(', ')}`);
+  const size = options.size ?? 320;
+  const detail: Detail = size <= 96 ? 'icon' : size <= 480 ? 'card' : 'plate';
+  const o = detail === 'icon' ? { hazardLines: options.hazardLines } : options;
+  const words = options.words ?? {};
+  const an = buildAnatomy(spec, detail);
+  const bend = bender('measure' in o && o.measure ? undefined : spec.body.bend);
+  const raw = boundsOf(an.all, bend);
+  const warp: Warp = spec.facing === 'right' ? (p) => { const [x, y] = bend(p); return [raw.x0 + raw.x1 - x, y]; } : bend;
+  const marginPx = detail === 'icon' ? 1.5 : detail === 'card' ? 6 : 14;
+  const unit = (raw.x1 - raw.x0) / (size - 2 * marginPx);
+  const pen = makePen(unit, detail, warp, `${options.idPrefix ?? spec.id + size}`);
+  drawFigure(pen, an);
+  if (o.hazardLines) for (const h of hazardsOf(an)) pen.paths(h.lines, detail === 'icon' ? 1.2 : 2.2, 'var(--crimson, #9e0b2a)');
+  const notes: Note[] = [];
+  const m = marginPx * unit;
+  const frame = { x0: raw.x0 - m, x1: raw.x1 + m, y0: raw.y0 - m, y1: raw.y1 + m };
+  const full: FigureOptions = detail === 'icon' ? {} : options;
+  if (full.cuts) drawCuts(pen, an, full.cuts, words, notes);
+  if (full.hazards) drawHazards(pen, an, words, notes);
+  if (full.target) drawTargets(pen, an, words, notes);
+  if (full.traits) drawTraits(an, full.traits, full.traitLabels ?? false, notes);
+  if (notes.some((n) => n.side === 'top')) frame.y0 = raw.y0 - pen.px(36);
+  if (notes.some((n) => n.side === 'bottom')) frame.y1 = raw.y1 + pen.px(36);
+  drawNotes(pen, notes, raw, frame);
+  if (full.measure) {
+    drawMeasure(pen, an, full.measure, words, frame.y1 + pen.px(14));
+    frame.y1 += pen.px(30);
+  }
+  const w = frame.x1 - frame.x0;
+  const h = frame.y1 - frame.y0;
+  const n = pen.num;
+  const height = Math.round((h / w) * size);
+  const lm = landmarks(an);
+  const toPx = (x: number): number => ((x - frame.x0) / w) * size;
+  const x = [warp(lm.snout)[0], warp(lm.tailTip)[0], warp(lm.fork ?? lm.tailTip)[0]].map(toPx);
+  return {
+    svg:
+      `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${n(frame.x0)} ${n(frame.y0)} ${n(w)} ${n(h)}" width="${size}" height="${height}" role="img" ` +
+      `aria-labelledby="${pen.ids}t ${pen.ids}d"><title id="${pen.ids}t">${escapeXml(spec.name)}</title><desc id="${pen.ids}d">${escapeXml(spec.description ?? describeFigure(spec))}</desc>${pen.out.join('')}</svg>`,
+    width: size,
+    height,
+    noseX: x[0],
+    tailX: x[1],
+    forkX: x[2],
+  };
+}

@@ -1,0 +1,10 @@
+export { drawFish } from './fish-figure.ts';
+export type { DrawnFish, FigureOptions } from './fish-figure.ts';
+export { buildAnatomy } from './anatomy.ts';
+export type { Anatomy } from './anatomy.ts';
+export { cutsOf, landmarks, targetsOf, traitAnchors } from './landmarks.ts';
+export type { CutPlan } from './landmarks.ts';
+export { hazardsOf, silentParts } from './hazards.ts';
+export type { HazardMark } from './hazards.ts';
+export { describeFigure } from './describe.ts';
+export type { FigureSpec, Harm } from './spec.ts';

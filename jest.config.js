@@ -1,0 +1,17 @@
+/** One run for every workspace; the browser's side is proven by Playwright in e2e/. */
+export default {
+  testEnvironment: 'node',
+  roots: ['core', 'journal', 'figure', 'packs', 'server', 'web'].map((room) => `<rootDir>/${room}/src`),
+  testMatch: ['**/*.test.ts'],
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: false, decorators: true }, transform: { legacyDecorator: true, decoratorMetadata: true, useDefineForClassFields: false } } },
+    ],
+  },
+  moduleNameMapper: {
+    '^@dagboek/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
+    '^@dagboek/(journal|figure|packs)$': '<rootDir>/$1/src/index.ts',
+  },
+};

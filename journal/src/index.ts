@@ -1,0 +1,27 @@
+/**
+ * The language of the log: what an entry is, which kinds there are, and how entries fold into the state of the book.
+ * The same code runs in the browser and on the server:
+ *
+ *   validateEntry(raw, nowMs)          is this an entry at all?
+ *   Book.EMPTY.withEntries(entries)    the book, folded
+ *   projectSubject(id, entries)        one subject alone, as the server's projections keep it
+ */
+import 'reflect-metadata';
+
+export type { Entry } from './entry.ts';
+export * from './kinds/index.ts';
+export { CLOCK_GRACE_MS, MOST_FACTS_CHARS, validateEntry } from './validate.ts';
+export { factsOf, linesOf } from './logged.ts';
+export type { Logged } from './logged.ts';
+export { Book } from './state/book.ts';
+export { linksOf } from './state/links.ts';
+export type { Link } from './state/links.ts';
+export { projectSubject } from './state/project.ts';
+export type { BookState, BoxState, CutState, FishState, MealState, MemberState, PackState, StateOf, SubjectState, Timed, TripState } from './state/states.ts';
+export { custodyOf, KNOTS } from './line/custody.ts';
+export type { CustodyLine, Knot, KnotKind, Whereabouts } from './line/custody.ts';
+export { freshnessOf, massOf } from './line/freshness-of.ts';
+export { fishOfTrip, openTrip, packLeft, tripsInOrder } from './line/order.ts';
+export { doubtsOf, timeTrouble, weighingsOf } from './line/doubts.ts';
+export { sayCm, sayEntry, sayMass } from './say.ts';
+export type { Names } from './say.ts';

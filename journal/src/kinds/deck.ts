@@ -1,0 +1,72 @@
+import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
+import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
+
+export const LENGTH_KINDS = ['total', 'fork', 'discWidth'] as const satisfies readonly LengthKind[];
+export const METHODS = ['board', 'mat', 'tape', 'eye'] as const satisfies readonly MeasureMethod[];
+export const GEARS = ['rod', 'spear', 'net', 'hand line'] as const;
+export const RELEASE_REASONS = ['too short', 'over the bag', 'closed season', 'may not be kept', 'too near to tell', 'not needed', 'not sure what it is'] as const;
+export const RELEASE_STATES = ['swam off', 'slow', 'bleeding', 'dead'] as const;
+export const DISPATCHES = ['brain spike', 'blow to the head', 'knife through the brain', 'killed by the shot'] as const;
+export const BLEED_CUTS = ['both gills', 'throat', 'tail', 'none'] as const;
+export const BLEED_MEDIA = ['sea-water bucket', 'over the side', 'hung'] as const;
+export const ICINGS = ['slurry', 'layered ice', 'on ice, dry'] as const;
+
+/** Out of the water. Subject: the fish, or the lot when `count` is above 1. */
+export class FishLanded {
+  @IsString() @MaxLength(60) trip!: string;
+  /** Member id of the one who caught it. */
+  @IsString() @MaxLength(60) angler!: string;
+  @IsInt({ message: 'Count whole fish.' }) @Min(1, { message: 'A lot is at least one fish.' }) @Max(500, { message: 'At most 500 fish in one lot.' }) count!: number;
+  @IsOptional() @IsString() @MaxLength(60) species?: string;
+  @IsOptional() @IsIn(GEARS) gear?: (typeof GEARS)[number];
+}
+
+/** Its name, given or changed. */
+export class FishNamed {
+  @IsString() @MaxLength(60) species!: string;
+}
+
+/** A length read. For a lot: the shortest and the longest. */
+export class FishMeasured {
+  @IsNumber() @Min(1, { message: 'A length is more than 0 cm.' }) @Max(5000, { message: 'More than 5 m: is the unit right?' }) lengthMm!: number;
+  @IsIn(LENGTH_KINDS) lengthKind!: LengthKind;
+  @IsIn(METHODS) method!: MeasureMethod;
+  /** Longest of a lot; `lengthMm` is then the shortest. */
+  @IsOptional() @IsNumber() @Min(1) @Max(5000) longestMm?: number;
+}
+
+/** A weight: of the whole lot, if it is one. */
+export class FishWeighed {
+  @IsNumber() @Min(1, { message: 'A weight is more than 0 g.' }) @Max(2_000_000, { message: 'More than 2 t: is the unit grams?' }) massG!: number;
+  @IsIn(['scale', 'estimated'], { message: 'Say whether it was weighed or estimated.' }) how!: 'scale' | 'estimated';
+}
+
+/** Put back. */
+export class FishReleased {
+  @IsIn(RELEASE_REASONS, { message: 'Say why it went back.' }) reason!: (typeof RELEASE_REASONS)[number];
+  @IsOptional() @IsIn(RELEASE_STATES) state?: (typeof RELEASE_STATES)[number];
+}
+
+/** Killed. */
+export class FishDispatched {
+  @IsIn(DISPATCHES, { message: 'Say how it was killed.' }) how!: (typeof DISPATCHES)[number];
+  /** Were the signs of a clean kill seen? */
+  @IsOptional() @IsBoolean() signsSeen?: boolean;
+}
+
+/** Bled; `cut: none` says that it was left out, and that is worth knowing later. */
+export class FishBled {
+  @IsIn(BLEED_CUTS, { message: 'Say where it was cut.' }) cut!: (typeof BLEED_CUTS)[number];
+  @IsOptional() @IsIn(BLEED_MEDIA) medium?: (typeof BLEED_MEDIA)[number];
+}
+
+/** Onto ice in a box; the bleeding ends with it. */
+export class FishIced {
+  @IsString() @MinLength(1, { message: 'Choose the box.' }) @MaxLength(60) box!: string;
+  @IsIn(ICINGS) how!: (typeof ICINGS)[number];
+}
+
+/** A remark on this fish. */
+export class FishNoted {
+  @IsString() @MinLength(1, { message: 'Write the remark first.' }) @MaxLength(2000) text!: string;
+}

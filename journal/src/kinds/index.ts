@@ -1,0 +1,54 @@
+import { CutByproduct, CutFound, CutStarted, CutWeighed } from './board.ts';
+import { BookOpened, BoxAdded, LogStruck, MemberJoined } from './book.ts';
+import { FishBled, FishDispatched, FishIced, FishLanded, FishMeasured, FishNamed, FishNoted, FishReleased, FishWeighed } from './deck.ts';
+import { PackDiscarded, PackMoved, PackStored } from './larder.ts';
+import { MealNoted, MealRated, MealServed } from './table.ts';
+import { TripEnded, TripHarm, TripNoted, TripStarted } from './trip.ts';
+
+/** Every kind of entry and the class its facts must be. The first word of a kind is what its subject is. */
+export const KINDS = {
+  'book.opened': BookOpened,
+  'member.joined': MemberJoined,
+  'box.added': BoxAdded,
+  'trip.started': TripStarted,
+  'trip.ended': TripEnded,
+  'trip.noted': TripNoted,
+  'trip.harm': TripHarm,
+  'fish.landed': FishLanded,
+  'fish.named': FishNamed,
+  'fish.measured': FishMeasured,
+  'fish.weighed': FishWeighed,
+  'fish.released': FishReleased,
+  'fish.dispatched': FishDispatched,
+  'fish.bled': FishBled,
+  'fish.iced': FishIced,
+  'fish.noted': FishNoted,
+  'cut.started': CutStarted,
+  'cut.weighed': CutWeighed,
+  'cut.byproduct': CutByproduct,
+  'cut.found': CutFound,
+  'pack.stored': PackStored,
+  'pack.moved': PackMoved,
+  'pack.discarded': PackDiscarded,
+  'meal.served': MealServed,
+  'meal.rated': MealRated,
+  'meal.noted': MealNoted,
+  'log.struck': LogStruck,
+} as const;
+
+export type Kind = keyof typeof KINDS;
+export type FactsOf<K extends Kind> = InstanceType<(typeof KINDS)[K]>;
+export type SubjectKind = 'book' | 'member' | 'box' | 'trip' | 'fish' | 'cut' | 'pack' | 'meal';
+
+/** Whether a kind is one that this version of the book knows. */
+export const isKind = (kind: string): kind is Kind => Object.hasOwn(KINDS, kind);
+
+/** What a kind's subject is; null for `log.struck`, whose subject is that of the entry it strikes. */
+export const subjectKindOf = (kind: Kind): SubjectKind | null => (kind === 'log.struck' ? null : (kind.split('.')[0] as SubjectKind));
+
+export * from './board.ts';
+export * from './book.ts';
+export * from './deck.ts';
+export * from './larder.ts';
+export * from './table.ts';
+export * from './trip.ts';

@@ -1,0 +1,32 @@
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsNumber, IsOptional, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
+
+/** Leaving. Subject: the trip. */
+export class TripStarted {
+  /** Id of the rule pack. */
+  @IsString() @MaxLength(60) waters!: string;
+  @IsString() @MinLength(1, { message: 'Choose a zone.' }) @MaxLength(60) zone!: string;
+  @IsIn(['boat', 'shore'], { message: 'Say whether it is from a boat or from the shore.' }) from!: 'boat' | 'shore';
+  @IsOptional() @IsString() @MaxLength(60) boat?: string;
+  /** Member ids. */
+  @IsArray() @ArrayMinSize(1, { message: 'Say who is coming.' }) @ArrayMaxSize(12) @IsString({ each: true }) @MaxLength(60, { each: true }) crew!: string[];
+  @IsOptional() @IsString() @MaxLength(60) box?: string;
+  @IsOptional() @IsNumber() @Min(0, { message: 'Ice cannot be less than 0 kg.' }) @Max(500, { message: 'More than 500 kg of ice? Check the unit.' }) iceKg?: number;
+  @IsOptional() @IsNumber() @Min(-2, { message: 'Sea water below -2° is ice.' }) @Max(35) waterC?: number;
+}
+
+/** Back ashore. Subject: the trip. */
+export class TripEnded {
+  /** Rods or spears times hours in the water, where it differs from crew times the trip's length. */
+  @IsOptional() @IsNumber() @Min(0) @Max(500) rodHours?: number;
+}
+
+/** A remark: weather, water, a sighting, something lost. Subject: the trip. */
+export class TripNoted {
+  @IsString() @MinLength(1, { message: 'Write the remark first.' }) @MaxLength(2000) text!: string;
+}
+
+/** Someone was hurt. Subject: the trip. */
+export class TripHarm {
+  @IsString() @MaxLength(60) who!: string;
+  @IsString() @MinLength(1) @MaxLength(2000) text!: string;
+}

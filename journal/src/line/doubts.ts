@@ -1,0 +1,62 @@
+import { massBalance } from '@dagboek/core/cut';
+import { epochMs } from '@dagboek/core/time';
+import type { Book } from '../state/book.ts';
+import type { CutState, SubjectState } from '../state/states.ts';
+import type { Entry } from '../entry.ts';
+import { packLeft } from './order.ts';
+
+/** What a cut weighed, as core wants it. */
+export const weighingsOf = (cut: CutState) => ({
+  stages: Object.fromEntries(Object.entries(cut.stages).map(([k, v]) => [k, v.massG])),
+  byproducts: cut.byproducts.reduce<Record<string, number>>((sum, b) => ({ ...sum, [b.what]: (sum[b.what] ?? 0) + b.massG }), {}),
+});
+
+/**
+ * What cannot be true of a subject in the light of the others, as sentences: entries from two devices may meet only here.
+ * Nothing is refused or changed for it; a person puts it right with a correction.
+ */
+export function doubtsOf(book: Book, s: SubjectState): string[] {
+  const out: string[] = [];
+  if (s.kind === 'fish') {
+    const trip = book.get('trip', s.trip);
+    if (trip && epochMs(s.landed.at) < epochMs(trip.startedAt)) out.push('Landed before its trip began. One of the two times is wrong.');
+    const killed = s.dispatched ?? s.bled;
+    if (killed && epochMs(killed.at) < epochMs(s.landed.at)) out.push('Killed before it was landed. One of the two times is wrong.');
+    if (s.iced && killed && epochMs(s.iced.at) < epochMs(killed.at)) out.push('On ice before it was killed. One of the two times is wrong.');
+    if (s.released && (s.dispatched || s.iced)) out.push('Both let go and kept. Strike the one that did not happen.');
+  }
+  if (s.kind === 'cut') {
+    const b = massBalance(weighingsOf(s));
+    if (!b.ok) out.push(b.why);
+  }
+  if (s.kind === 'pack') {
+    const eaten = packLeft(book, s).eatenG;
+    if (eaten > s.massG * 1.02) out.push(`${Math.round(eaten)} g were eaten from a pack of ${Math.round(s.massG)} g.`);
+  }
+  for (const line of s.log) if (line.conflict.length > 0 && !line.struck) out.push(`Two devices corrected the same line (${line.first.kind.split('.')[1]}). The later one counts; look at both.`);
+  return out;
+}
+
+/**
+ * Whether an entry about to be written stands at a time that can be: not before the trip it belongs to, nor before its fish was landed.
+ * A sentence when it cannot; null when it can. (The future is `validateEntry`'s business.)
+ */
+export function timeTrouble(book: Book, e: Pick<Entry, 'kind' | 'subject' | 'at' | 'facts'>): string | null {
+  const at = epochMs(e.at);
+  const startOf = (): { at: string; what: string } | null => {
+    if (e.kind === 'fish.landed') {
+      const trip = book.get('trip', e.facts['trip'] as string);
+      return trip && { at: trip.startedAt, what: 'the trip began' };
+    }
+    const fish = book.get('fish', e.subject);
+    if (fish) return { at: fish.landed.at, what: fish.count > 1 ? 'the lot was landed' : 'the fish was landed' };
+    const trip = e.kind === 'trip.started' ? null : book.get('trip', e.subject);
+    if (trip) return { at: trip.startedAt, what: 'the trip began' };
+    const cut = e.kind === 'cut.started' ? null : book.get('cut', e.subject);
+    return cut && { at: cut.startedAt, what: 'the cutting began' };
+  };
+  const start = startOf();
+  // A minute's grace: two taps in one minute may be set back to the same minute.
+  if (!start || at >= epochMs(start.at) - 60_000) return null;
+  return `That is before ${start.what} (${start.at.slice(11, 16)}). Set a later time, or correct the earlier entry.`;
+}

@@ -1,0 +1,122 @@
+import type { Entry } from '../entry.ts';
+import { type FactsOf, isKind, type Kind, type SubjectKind, subjectKindOf } from '../kinds/index.ts';
+import { factsOf, type Logged, linesOf } from '../logged.ts';
+import type { CutState, SubjectState, Timed } from './states.ts';
+
+type Live<K extends Kind> = { line: Logged; facts: FactsOf<K> };
+
+/** The lines of one kind that still stand, in order of time. */
+function live<K extends Kind>(log: readonly Logged[], kind: K): Live<K>[] {
+  return log.flatMap((line) => {
+    const facts = line.struck ? null : factsOf(line, kind);
+    return facts ? [{ line, facts }] : [];
+  });
+}
+const timed = <T extends object>(line: Logged, facts: T): Timed<T> => ({ ...facts, at: line.now.at, about: line.now.about ?? false });
+/** The last of a kind that stands, with its time; null when there is none. */
+function last<K extends Kind>(log: readonly Logged[], kind: K): Timed<FactsOf<K>> | null {
+  const x = live(log, kind).at(-1);
+  return x ? timed(x.line, x.facts as object as FactsOf<K>) : null;
+}
+const everyText = (log: readonly Logged[], kind: 'fish.noted' | 'cut.found' | 'meal.noted') =>
+  live(log, kind).map((x) => timed(x.line, { text: x.facts.text }));
+
+function projectTrip(id: string, log: readonly Logged[]): SubjectState | null {
+  const s = last(log, 'trip.started');
+  if (!s) return null;
+  const end = last(log, 'trip.ended');
+  return {
+    kind: 'trip', id, log, startedAt: s.at, endedAt: end?.at ?? null, rodHours: end?.rodHours ?? null, waters: s.waters, zone: s.zone, from: s.from,
+    boat: s.boat ?? null, crew: s.crew, box: s.box ?? null, iceKg: s.iceKg ?? null, waterC: s.waterC ?? null,
+    notes: live(log, 'trip.noted').map((x) => timed(x.line, { text: x.facts.text, by: x.line.now.member })),
+    harm: live(log, 'trip.harm').map((x) => timed(x.line, { text: x.facts.text, who: x.facts.who })),
+  };
+}
+
+function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
+  const l = last(log, 'fish.landed');
+  if (!l) return null;
+  const m = last(log, 'fish.measured');
+  const w = last(log, 'fish.weighed');
+  return {
+    kind: 'fish', id, log, trip: l.trip, angler: l.angler, count: l.count, species: last(log, 'fish.named')?.species ?? l.species ?? null, gear: l.gear ?? null,
+    landed: { at: l.at, about: l.about },
+    length: m ? { mm: m.lengthMm, longestMm: m.longestMm ?? null, kind: m.lengthKind, method: m.method, at: m.at, about: m.about } : null,
+    mass: w ? { g: w.massG, how: w.how, at: w.at, about: w.about } : null,
+    released: last(log, 'fish.released'), dispatched: last(log, 'fish.dispatched'), bled: last(log, 'fish.bled'), iced: last(log, 'fish.iced'),
+    notes: everyText(log, 'fish.noted'),
+  };
+}
+
+function projectCut(id: string, log: readonly Logged[]): SubjectState | null {
+  const s = last(log, 'cut.started');
+  if (!s) return null;
+  const stages: { -readonly [K in keyof CutState['stages']]: CutState['stages'][K] } = {};
+  for (const x of live(log, 'cut.weighed')) stages[x.facts.stage] = timed(x.line, { massG: x.facts.massG });
+  return {
+    kind: 'cut', id, log, startedAt: s.at, fish: s.fish, route: s.route, by: s.by, stages,
+    byproducts: live(log, 'cut.byproduct').map((x) => timed(x.line, { what: x.facts.what, massG: x.facts.massG, use: x.facts.use, entryId: x.line.now.id })),
+    found: everyText(log, 'cut.found'),
+  };
+}
+
+function projectPack(id: string, log: readonly Logged[]): SubjectState | null {
+  const s = last(log, 'pack.stored');
+  if (!s) return null;
+  const d = last(log, 'pack.discarded');
+  return {
+    kind: 'pack', id, log, number: s.number, what: s.what, species: s.species, form: s.form, massG: s.massG, pieces: s.pieces ?? null, wrapping: s.wrapping,
+    storedAt: s.at, fish: s.fish, cut: s.cut ?? null, meal: s.meal ?? null,
+    places: [{ place: s.place, at: s.at, about: s.about }, ...live(log, 'pack.moved').map((x) => timed(x.line, { place: x.facts.place }))],
+    discarded: d ? { why: d.why, at: d.at, about: d.about } : null,
+  };
+}
+
+function projectMeal(id: string, log: readonly Logged[]): SubjectState | null {
+  const s = last(log, 'meal.served');
+  if (!s) return null;
+  const marks: Record<string, number> = {};
+  for (const x of live(log, 'meal.rated')) marks[x.facts.eater] = x.facts.mark;
+  return {
+    kind: 'meal', id, log, name: s.name, cook: s.cook, method: s.method, servedAt: s.at, packs: s.packs, eaters: s.eaters, guests: s.guests ?? 0,
+    doneness: s.doneness ?? null, coreC: s.coreC ?? null, marks, notes: everyText(log, 'meal.noted'),
+  };
+}
+
+const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => SubjectState | null> = {
+  book: (id, log) => {
+    const s = last(log, 'book.opened');
+    return s && { kind: 'book', id, log, name: s.name, waters: s.waters, boat: s.boat ?? null, from: s.from };
+  },
+  member: (id, log) => {
+    const s = last(log, 'member.joined');
+    return s && { kind: 'member', id, log, name: s.name, role: s.role ?? '', joinedAt: s.at };
+  },
+  box: (id, log) => {
+    const s = last(log, 'box.added');
+    return s && { kind: 'box', id, log, name: s.name, litres: s.litres, addedAt: s.at };
+  },
+  trip: projectTrip,
+  fish: projectFish,
+  cut: projectCut,
+  pack: projectPack,
+  meal: projectMeal,
+};
+
+/** What the subject of these entries is: by the first entry whose kind says so. */
+function kindOfSubject(entries: Iterable<Entry>): SubjectKind | null {
+  for (const e of entries) {
+    const k = isKind(e.kind) ? subjectKindOf(e.kind) : null;
+    if (k) return k;
+  }
+  return null;
+}
+
+/**
+ * The state of one subject, from all of its entries and nothing else: so it does not matter in which order they came.
+ * Null while the entry that begins it (landed, started, stored, served) is missing or struck.
+ */
+export function projectSubject(id: string, entries: readonly Entry[]): SubjectState | null {
+  const kind = kindOfSubject(entries);
+  return kind ? PROJECTORS[kind](id, linesOf(entries)) : null;
+}

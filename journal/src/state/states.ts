@@ -1,0 +1,98 @@
+import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
+import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
+import type { Stage } from '@dagboek/core/cut';
+import type { FishBled, FishDispatched, FishIced, FishReleased } from '../kinds/deck.ts';
+import type { Logged } from '../logged.ts';
+
+/** Something that happened at a time; `about` when the time is a guess. */
+export type Timed<T> = T & { readonly at: string; readonly about: boolean };
+
+interface State {
+  readonly id: string;
+  /** Every line of this subject, struck ones included, in order of time. */
+  readonly log: readonly Logged[];
+}
+export interface BookState extends State { readonly kind: 'book'; readonly name: string; readonly waters: string; readonly boat: string | null; readonly from: 'boat' | 'shore' }
+export interface MemberState extends State { readonly kind: 'member'; readonly name: string; readonly role: string; readonly joinedAt: string }
+export interface BoxState extends State { readonly kind: 'box'; readonly name: string; readonly litres: number; readonly addedAt: string }
+
+export interface TripState extends State {
+  readonly kind: 'trip';
+  readonly startedAt: string;
+  readonly endedAt: string | null;
+  readonly rodHours: number | null;
+  readonly waters: string;
+  readonly zone: string;
+  readonly from: 'boat' | 'shore';
+  readonly boat: string | null;
+  readonly crew: readonly string[];
+  readonly box: string | null;
+  readonly iceKg: number | null;
+  readonly waterC: number | null;
+  readonly notes: readonly Timed<{ text: string; by: string }>[];
+  readonly harm: readonly Timed<{ text: string; who: string }>[];
+}
+
+export interface FishState extends State {
+  readonly kind: 'fish';
+  readonly trip: string;
+  readonly angler: string;
+  readonly count: number;
+  readonly species: string | null;
+  readonly gear: string | null;
+  readonly landed: Timed<object>;
+  readonly length: Timed<{ mm: number; longestMm: number | null; kind: LengthKind; method: MeasureMethod }> | null;
+  readonly mass: Timed<{ g: number; how: 'scale' | 'estimated' }> | null;
+  readonly released: Timed<FishReleased> | null;
+  readonly dispatched: Timed<FishDispatched> | null;
+  readonly bled: Timed<FishBled> | null;
+  readonly iced: Timed<FishIced> | null;
+  readonly notes: readonly Timed<{ text: string }>[];
+}
+
+export interface CutState extends State {
+  readonly kind: 'cut';
+  readonly startedAt: string;
+  readonly fish: readonly string[];
+  readonly route: string;
+  readonly by: string;
+  readonly stages: Readonly<Partial<Record<Stage, Timed<{ massG: number }>>>>;
+  readonly byproducts: readonly Timed<{ what: string; massG: number; use: string; entryId: string }>[];
+  readonly found: readonly Timed<{ text: string }>[];
+}
+
+export interface PackState extends State {
+  readonly kind: 'pack';
+  readonly number: number;
+  readonly what: string;
+  readonly species: string;
+  readonly form: PackForm;
+  readonly massG: number;
+  readonly pieces: number | null;
+  readonly wrapping: Wrapping;
+  readonly storedAt: string;
+  readonly fish: readonly string[];
+  readonly cut: string | null;
+  readonly meal: string | null;
+  /** Where it has lain, in order of time; the last is where it lies. */
+  readonly places: readonly Timed<{ place: PackPlace }>[];
+  readonly discarded: Timed<{ why: string }> | null;
+}
+
+export interface MealState extends State {
+  readonly kind: 'meal';
+  readonly name: string;
+  readonly cook: string;
+  readonly method: string;
+  readonly servedAt: string;
+  readonly packs: readonly { pack: string; massG: number }[];
+  readonly eaters: readonly string[];
+  readonly guests: number;
+  readonly doneness: string | null;
+  readonly coreC: number | null;
+  readonly marks: Readonly<Record<string, number>>;
+  readonly notes: readonly Timed<{ text: string }>[];
+}
+
+export type SubjectState = BookState | MemberState | BoxState | TripState | FishState | CutState | PackState | MealState;
+export type StateOf<K extends SubjectState['kind']> = Extract<SubjectState, { kind: K }>;

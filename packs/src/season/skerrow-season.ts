@@ -1,0 +1,94 @@
+import type { RulePack } from '@dagboek/core/rules';
+import { addDays, civilDay, epochMs, instantOf } from '@dagboek/core/time';
+import type { Entry } from '@dagboek/journal';
+import type { Species } from '../load.ts';
+import { openTheBook } from './crew.ts';
+import { cutAndPack, type MadePack, serve } from './kitchen.ts';
+import { DAY, HOUR, MIN, Scribe } from './scribe.ts';
+import { writeToday } from './today.ts';
+import { type Kept, writeTrip } from './trip.ts';
+
+/** "Now" of the demo, of tests and of screenshots. */
+export const SKERROW_NOW = '2026-09-12T14:20:00+01:00';
+
+interface Outing {
+  readonly daysAgo: number;
+  readonly zone: string;
+  readonly fish: number;
+  readonly remark?: string;
+}
+
+/** Trips before today, oldest first. Some come home with nothing. */
+const OUTINGS: readonly Outing[] = [
+  { daysAgo: 534, zone: 'harrow-estuary', fish: 0, remark: 'Weed on every cast.' },
+  { daysAgo: 512, zone: 'mere-tarn', fish: 9 },
+  { daysAgo: 483, zone: 'north-skerries', fish: 6, remark: 'First pollack of the year on the reef wall.' },
+  { daysAgo: 462, zone: 'harrow-estuary', fish: 7 },
+  { daysAgo: 441, zone: 'north-skerries', fish: 10 },
+  { daysAgo: 420, zone: 'north-skerries', fish: 11, remark: 'Mackerel all round the boat at slack.' },
+  { daysAgo: 399, zone: 'outer-bank', fish: 9 },
+  { daysAgo: 392, zone: 'north-skerries', fish: 10 },
+  { daysAgo: 371, zone: 'harrow-estuary', fish: 6 },
+  { daysAgo: 350, zone: 'north-skerries', fish: 8, remark: 'Swell 1.8 m, home early.' },
+  { daysAgo: 322, zone: 'mere-tarn', fish: 8 },
+  { daysAgo: 287, zone: 'harrow-estuary', fish: 0, remark: 'Cold. One lost at the net.' },
+  { daysAgo: 231, zone: 'mere-tarn', fish: 5 },
+  { daysAgo: 189, zone: 'north-skerries', fish: 0, remark: 'Too much wind to hold the ground.' },
+  { daysAgo: 161, zone: 'harrow-estuary', fish: 7 },
+  { daysAgo: 140, zone: 'north-skerries', fish: 8 },
+  { daysAgo: 119, zone: 'north-skerries', fish: 9 },
+  { daysAgo: 98, zone: 'outer-bank', fish: 9, remark: 'Drifted the bank edge, 62 m.' },
+  { daysAgo: 84, zone: 'mere-tarn', fish: 10 },
+  { daysAgo: 70, zone: 'north-skerries', fish: 11 },
+  { daysAgo: 56, zone: 'north-skerries', fish: 10 },
+  { daysAgo: 42, zone: 'harrow-estuary', fish: 8 },
+  { daysAgo: 28, zone: 'north-skerries', fish: 10, remark: 'Two seals kept us company.' },
+  { daysAgo: 14, zone: 'harrow-estuary', fish: 6 },
+  { daysAgo: 6, zone: 'harrow-estuary', fish: 0, remark: 'Weed on every cast. One lost at the net, about 14:20.' },
+  { daysAgo: 2, zone: 'north-skerries', fish: 7 },
+];
+
+/**
+ * The book of the Tern: some eighteen months as entries, the open trip of today last. The same seed gives the same book.
+ * It is written with the application's own rules and models, plus noise, and holds nothing later than `SKERROW_NOW`.
+ */
+export function skerrowSeason(catalogue: readonly Species[], rules: RulePack, seed = 31): Entry[] {
+  const s = new Scribe(seed, rules.timeZone);
+  const nowMs = epochMs(SKERROW_NOW);
+  const today = civilDay(SKERROW_NOW, rules.timeZone);
+  const tern = openTheBook(s, nowMs - 540 * DAY);
+  let packNumber = 0;
+  const nextNumber = (): number => ++packNumber;
+  const freezer: MadePack[] = [];
+  OUTINGS.forEach((o, i) => {
+    const day = addDays(today, -o.daysAgo);
+    const startMs = epochMs(instantOf(day, s.pick(['06:30', '07:10', '08:00', '09:20']), rules.timeZone));
+    const crew = s.chance(0.7) ? [tern.ilse, tern.tomas, tern.wren] : [tern.ilse, tern.tomas];
+    const progress = i / OUTINGS.length;
+    const trip = writeTrip(s, tern, catalogue, rules, { startMs, hours: 5 + s.rng() * 3, zone: o.zone, crew, fish: o.fish, sloppy: 0.45 - 0.3 * progress, ...(o.remark ? { remark: o.remark } : {}) });
+    if (o.daysAgo === 14) s.note('trip.harm', trip.tripId, startMs + 2.5 * HOUR, tern.tomas, { who: tern.ilse, text: 'stung in the right hand by a small weever in the weed. Hot water at 42°, 55 min; eased after 50.' });
+    if (trip.kept.length > 0) homeward(s, tern, trip.kept, trip.endMs, 0.25 + 0.55 * progress, nextNumber, freezer, nowMs);
+  });
+  // A pack that was forgotten, and thrown away knowingly.
+  const forgotten = freezer.find((p) => nowMs - p.storedMs > 250 * DAY);
+  if (forgotten) s.note('pack.discarded', forgotten.id, nowMs - 20 * DAY, tern.tomas, { why: 'freezer burn, bag had a hole' });
+  writeToday(s, tern, rules, today);
+  return s.entries.filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
+}
+
+/** After a trip: the board in the evening, a meal from each fresh pack within days, now and then one from the freezer. */
+function homeward(s: Scribe, tern: ReturnType<typeof openTheBook>, kept: readonly Kept[], endMs: number, skill: number, nextNumber: () => number, freezer: MadePack[], nowMs: number): void {
+  const cutter = s.chance(0.8) ? tern.tomas : tern.ilse;
+  const packs = cutAndPack(s, tern, kept, endMs + (1 + s.rng() * 2) * HOUR, cutter, cutter === tern.tomas ? skill : 0.5, nextNumber);
+  packs.filter((p) => !p.frozen).forEach((p, i) => {
+    const night = p.storedMs + (0.9 + i * 0.9 + s.rng() * 0.3) * DAY;
+    const served = night - (night % HOUR) + 30 * MIN;
+    if (served < nowMs - 2 * HOUR) serve(s, tern, p, served, nextNumber);
+  });
+  freezer.push(...packs.filter((p) => p.frozen));
+  const oldest = freezer[0];
+  if (freezer.length > 3 && oldest && endMs + 6 * DAY < nowMs) {
+    freezer.shift();
+    serve(s, tern, oldest, endMs + 4 * DAY + 2 * HOUR, nextNumber);
+  }
+}
