@@ -52,7 +52,8 @@ export function writeTrip(s: Scribe, tern: Tern, catalogue: readonly Species[], 
   for (let i = 0; i < plan.fish; i++) {
     at += gap * (0.5 + s.rng());
     if (at > startMs + hours * HOUR - 20 * MIN) break;
-    const species = catalogue.find((x) => x.id === s.weighted(likely, (l) => l.share ** 1.2).speciesId) as Species;
+    const { speciesId } = s.weighted(likely, (l) => l.share ** 1.2);
+    const species = catalogue.find((x) => x.id === speciesId) as Species;
     landOne(s, { tern, rules, tripId, zone, day, crew, box, at, species, sloppy: plan.sloppy }, ledger, kept);
   }
   const endMs = startMs + hours * HOUR;
