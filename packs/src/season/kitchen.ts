@@ -53,7 +53,7 @@ export function cutAndPack(s: Scribe, tern: Tern, kept: readonly Kept[], startMs
       const pieces = Math.max(1, Math.round((group.reduce((n, k) => n + k.count, 0) * 2) / halves));
       const mass = Math.max(1, Math.floor(trimmed / halves));
       s.note('pack.stored', id, at, by, {
-        number, what: `${species.name}, ${pieces} ${species.keeping === 'ray' ? 'wings' : 'fillets'}`, species: species.id, form: species.keeping === 'ray' ? 'wings' : 'fillets',
+        number, what: `${species.name}, ${pieces} ${species.keeping === 'ray' ? 'wing' : 'fillet'}${pieces > 1 ? 's' : ''}`, species: species.id, form: species.keeping === 'ray' ? 'wings' : 'fillets',
         massG: mass, pieces, wrapping: frozen ? (s.chance(0.7) ? 'vacuum' : 'bag') : 'cloth', place: frozen ? 'freezer' : 'fridge', fish, cut,
       });
       packs.push({ id, species, massG: mass, storedMs: at, frozen, bledSoon: group.every((k) => k.bledSoon) });
@@ -69,7 +69,7 @@ export function serve(s: Scribe, tern: Tern, pack: MadePack, servedMs: number, n
   if (pack.frozen) s.note('pack.moved', pack.id, servedMs - 20 * HOUR, cook, { place: 'fridge' });
   const meal = s.id(servedMs);
   const eaters = s.chance(0.3) ? [tern.ilse, tern.tomas, tern.wren, tern.oda] : [tern.ilse, tern.tomas, tern.wren];
-  const taken = pack.massG > 900 ? Math.round(pack.massG * 0.7) : pack.massG;
+  const taken = pack.massG;
   const done = s.weighted(['glassy', 'just parts', 'moist', 'dry'] as const, (d) => ({ glassy: 1, 'just parts': 4, moist: 5, dry: 1 })[d]);
   s.note('meal.served', meal, servedMs, cook, { name: `${pack.species.name} ${s.pick(DISHES)}`, cook, method: s.pick(METHODS), packs: [{ pack: pack.id, massG: taken }], eaters, doneness: done });
   const days = pack.frozen ? 1.5 : (servedMs - pack.storedMs) / DAY;

@@ -1,0 +1,48 @@
+import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
+import type { Response } from 'express';
+
+/** RFC 9457 problem details: a sentence a person can act on, and the field where one is at fault. */
+export interface Problem {
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  readonly detail: string;
+  readonly field?: string;
+}
+
+const TITLES: Record<number, string> = { 400: 'Not as it should be', 404: 'Not here', 413: 'Too large', 429: 'Too many', 500: 'Something broke here' };
+
+/** An HTTP error with a sentence and, where there is one, the field at fault. */
+export class ProblemException extends HttpException {
+  constructor(status: number, detail: string, field?: string) {
+    super({ type: 'about:blank', title: TITLES[status] ?? 'Error', status, detail, ...(field ? { field } : {}) } satisfies Problem, status);
+  }
+}
+
+function asProblem(e: unknown): Problem {
+  if (e instanceof ProblemException) return e.getResponse() as Problem;
+  // body-parser marks what it throws: a body over the limit, or one that is not JSON.
+  const parser = e as { type?: string; status?: number };
+  if (parser.type === 'entity.too.large' || (e instanceof HttpException && e.getStatus() === 413))
+    return { type: 'about:blank', title: 'Too large', status: 413, detail: 'This is more than 2 MB at once. Send the entries in smaller batches; nothing of it was taken.' };
+  if (parser.type === 'entity.parse.failed' || (e instanceof HttpException && e.getStatus() === 400 && /JSON|Unexpected/.test(e.message)))
+    return { type: 'about:blank', title: 'Not as it should be', status: 400, detail: 'The body is not JSON that can be read. Nothing of it was taken.' };
+  if (e instanceof HttpException) {
+    const status = e.getStatus();
+    return { type: 'about:blank', title: TITLES[status] ?? 'Error', status, detail: status === 404 ? 'There is nothing at this address.' : e.message };
+  }
+  return { type: 'about:blank', title: TITLES[500] as string, status: 500, detail: 'The server could not finish this. What was noted stays on your device and is sent again.' };
+}
+
+@Catch()
+export class ProblemFilter implements ExceptionFilter {
+  private readonly log = new Logger('Problem');
+
+  catch(e: unknown, host: ArgumentsHost): void {
+    const res = host.switchToHttp().getResponse<Response>();
+    const problem = asProblem(e);
+    if (problem.status >= 500) this.log.error(e instanceof Error ? (e.stack ?? e.message) : String(e));
+    if (res.headersSent) return;
+    res.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+  }
+}

@@ -1,0 +1,51 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import compression from 'compression';
+import express, { type NextFunction, type Request, type Response } from 'express';
+import helmet from 'helmet';
+import { DataSource } from 'typeorm';
+import { AppModule } from './app.module.ts';
+import { Clock } from './common/clock.ts';
+import type { Config } from './common/config.ts';
+import { PinoLogger } from './common/pino-logger.ts';
+
+/** Requests may carry this much. */
+const BODY_LIMIT = '2mb';
+
+/** The application, ready to listen: API, OpenAPI document, and the built interface where there is one. */
+export async function createApp(config: Config, clock = new Clock(config.now ? Date.parse(config.now) : null, config.still)): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config, clock), { bodyParser: false, logger: new PinoLogger(config.log) });
+  app.use(
+    helmet({
+      contentSecurityPolicy: { directives: { 'script-src': ["'self'"], 'style-src': ["'self'", "'unsafe-inline'"], 'img-src': ["'self'", 'data:', 'blob:'], 'upgrade-insecure-requests': null } },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+  app.useBodyParser('json', { limit: BODY_LIMIT });
+  const document = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Dagboek').setDescription('A working logbook, from the water to the plate.').setVersion('1').build());
+  app.use('/api/openapi.json', (_: Request, res: Response) => res.json(document));
+  if (config.web && existsSync(config.web)) serveInterface(app, config.web);
+  app.enableShutdownHooks();
+  const source = app.get(DataSource);
+  const close = app.close.bind(app);
+  app.close = async (): Promise<void> => {
+    await close();
+    if (source.isInitialized) await source.destroy();
+  };
+  return app;
+}
+
+/** Files named by their content are kept for ever; the page and the service worker are asked for anew each time. */
+function serveInterface(app: NestExpressApplication, folder: string): void {
+  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  app.use(express.static(folder, { setHeaders: (res) => res.setHeader('Cache-Control', 'no-cache'), index: false }));
+  app.use((req: Request, res: Response, next: NextFunction) => {
+    if (req.method !== 'GET' || req.path.startsWith('/api/')) return next();
+    res.setHeader('Cache-Control', 'no-cache');
+    res.sendFile(join(folder, 'index.html'));
+  });
+}

@@ -1,0 +1,20 @@
+import { Controller, Get, Header } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Clock } from '../common/clock.ts';
+import { JournalService } from '../journal/journal.service.ts';
+
+@ApiTags('health')
+@Controller('api/health')
+export class HealthController {
+  constructor(
+    private readonly clock: Clock,
+    private readonly journal: JournalService,
+  ) {}
+
+  @Get()
+  @Header('Cache-Control', 'no-store')
+  @ApiOperation({ summary: 'Is it up; what time it goes by; how many entries it holds.' })
+  async health() {
+    return { ok: true, now: new Date(this.clock.nowMs()).toISOString(), clock: this.clock.set ? (this.clock.still ? 'still' : 'set') : 'machine', entries: await this.journal.count() };
+  }
+}

@@ -1,0 +1,23 @@
+import { Body, Controller, Get, HttpCode, Post, Query } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { AfterDto, AppendDto } from './journal.dto.ts';
+import { JournalService } from './journal.service.ts';
+
+@ApiTags('journal')
+@Controller('api/journal')
+export class JournalController {
+  constructor(private readonly journal: JournalService) {}
+
+  @Post()
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Takes a batch of entries; answers for each: accepted, known already, or refused and why.' })
+  async append(@Body() body: AppendDto) {
+    return { receipts: await this.journal.append(body.entries) };
+  }
+
+  @Get()
+  @ApiOperation({ summary: 'Entries that arrived after a number, in order of arrival.' })
+  after(@Query() q: AfterDto) {
+    return this.journal.after(q.after, q.limit);
+  }
+}
