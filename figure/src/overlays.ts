@@ -64,7 +64,7 @@ export function drawMeasure(pen: Pen, an: Anatomy, measure: 'total' | 'fork', wo
 const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
 export const escapeXml = (s: string): string => s.replace(/[&<>"]/g, (c) => ENTITIES[c]);
 
-const textAt = (pen: Pen, x: number, y: number, s: string, color: string, anchor: string, size: number, weight = ''): string => `<text x="${pen.num(x)}" y="${pen.num(y)}" font-family="Georgia,'Liberation Serif',serif" font-size="${pen.num(pen.px(size))}" fill="${color}" text-anchor="${anchor}"${weight}>${escapeXml(s)}</text>`;
+const textAt = (pen: Pen, x: number, y: number, s: string, color: string, anchor: string, size: number, weight = ''): string => `<text x="${pen.num(x)}" y="${pen.num(y)}" font-family="'Atkinson Hyperlegible Next',Verdana,sans-serif" font-size="${pen.num(pen.px(size))}" fill="${color}" text-anchor="${anchor}"${weight}>${escapeXml(s)}</text>`;
 
 /** Lays badges out along the top and bottom gutter without overlap and draws leader lines. */
 export function drawNotes(pen: Pen, notes: readonly Note[], b: Bounds, frame: Bounds): void {

@@ -28,7 +28,7 @@ function sizeSays(rule: Extract<Rule, { kind: 'minimumSize' }>, f: CatchFacts): 
   const inHundred = Math.round(chance * 100);
   if (chance > 1 - DOUBT) return { outcome: 'keep', lead: 'Long enough:', because: `${which}${cm(f.length.mm)} is ${cm(marginMm)} over ${least}.`, ...shared };
   if (chance < DOUBT) {
-    const odds = inHundred < 1 ? 'surely short' : `${inHundred} in 100 that it is long enough`;
+    const odds = `${inHundred < 1 ? 'less than 1' : inHundred} in 100 that it is long enough`;
     return { outcome: 'letGo', lead: 'Too short:', because: `${which}${cm(f.length.mm)} is ${cm(-marginMm)} short of ${least}; ${odds}.`, ...shared };
   }
   const side = marginMm === 0 ? `just ${least}` : `${cm(Math.abs(marginMm))} ${marginMm > 0 ? 'over' : 'short of'} ${least}`;

@@ -79,7 +79,7 @@ export function serve(s: Scribe, tern: Tern, pack: MadePack, servedMs: number, n
   if (s.chance(0.15)) {
     const left = s.id(servedMs + HOUR);
     s.note('pack.stored', left, servedMs + HOUR, cook, { number: nextNumber(), what: `${pack.species.name}, cooked`, species: pack.species.id, form: 'cooked', massG: Math.max(40, Math.round(taken * 0.2)), wrapping: 'box', place: 'fridge', fish: [], meal });
-    const lunch = s.id(servedMs + 18 * HOUR);
-    s.note('meal.served', lunch, servedMs + 18 * HOUR, cook, { name: 'Fish cakes', cook, method: 'pan-fried', packs: [{ pack: left, massG: Math.max(40, Math.round(taken * 0.2)) }], eaters: [tern.wren], doneness: 'moist' });
+    const lunch = s.id(servedMs + 17 * HOUR);
+    s.note('meal.served', lunch, servedMs + 17 * HOUR, cook, { name: 'Fish cakes', cook, method: 'pan-fried', packs: [{ pack: left, massG: Math.max(40, Math.round(taken * 0.2)) }], eaters: [tern.wren], doneness: 'moist' });
   }
 }

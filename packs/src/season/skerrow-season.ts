@@ -1,10 +1,10 @@
 import type { RulePack } from '@dagboek/core/rules';
-import { addDays, civilDay, epochMs, instantOf } from '@dagboek/core/time';
+import { addDays, civilDay, epochMs, instantOf, stamp } from '@dagboek/core/time';
 import type { Entry } from '@dagboek/journal';
 import type { Species } from '../load.ts';
 import { openTheBook } from './crew.ts';
 import { cutAndPack, type MadePack, serve } from './kitchen.ts';
-import { DAY, HOUR, MIN, Scribe } from './scribe.ts';
+import { DAY, HOUR, Scribe } from './scribe.ts';
 import { writeToday } from './today.ts';
 import { type Kept, writeTrip } from './trip.ts';
 
@@ -67,7 +67,7 @@ export function skerrowSeason(catalogue: readonly Species[], rules: RulePack, se
     const progress = i / OUTINGS.length;
     const trip = writeTrip(s, tern, catalogue, rules, { startMs, hours: 5 + s.rng() * 3, zone: o.zone, crew, fish: o.fish, sloppy: 0.45 - 0.3 * progress, ...(o.remark ? { remark: o.remark } : {}) });
     if (o.daysAgo === 14) s.note('trip.harm', trip.tripId, startMs + 2.5 * HOUR, tern.tomas, { who: tern.ilse, text: 'stung in the right hand by a small weever in the weed. Hot water at 42°, 55 min; eased after 50.' });
-    if (trip.kept.length > 0) homeward(s, tern, trip.kept, trip.endMs, 0.25 + 0.55 * progress, nextNumber, freezer, nowMs);
+    if (trip.kept.length > 0) homeward(s, rules.timeZone, tern, trip.kept, trip.endMs, 0.25 + 0.55 * progress, nextNumber, freezer, nowMs);
   });
   // A pack that was forgotten, and thrown away knowingly.
   const forgotten = freezer.find((p) => nowMs - p.storedMs > 250 * DAY);
@@ -77,18 +77,20 @@ export function skerrowSeason(catalogue: readonly Species[], rules: RulePack, se
 }
 
 /** After a trip: the board in the evening, a meal from each fresh pack within days, now and then one from the freezer. */
-function homeward(s: Scribe, tern: ReturnType<typeof openTheBook>, kept: readonly Kept[], endMs: number, skill: number, nextNumber: () => number, freezer: MadePack[], nowMs: number): void {
+const DINNERS = ['18:30', '19:00', '19:30', '20:00'];
+
+function homeward(s: Scribe, tz: string, tern: ReturnType<typeof openTheBook>, kept: readonly Kept[], endMs: number, skill: number, nextNumber: () => number, freezer: MadePack[], nowMs: number): void {
   const cutter = s.chance(0.8) ? tern.tomas : tern.ilse;
   const packs = cutAndPack(s, tern, kept, endMs + (1 + s.rng() * 2) * HOUR, cutter, cutter === tern.tomas ? skill : 0.5, nextNumber);
   packs.filter((p) => !p.frozen).forEach((p, i) => {
-    const night = p.storedMs + (0.9 + i * 0.9 + s.rng() * 0.3) * DAY;
-    const served = night - (night % HOUR) + 30 * MIN;
+    const night = civilDay(stamp(p.storedMs + (1 + i) * DAY, tz), tz);
+    const served = epochMs(instantOf(night, s.pick(DINNERS), tz));
     if (served < nowMs - 2 * HOUR) serve(s, tern, p, served, nextNumber);
   });
   freezer.push(...packs.filter((p) => p.frozen));
   const oldest = freezer[0];
   if (freezer.length > 3 && oldest && endMs + 6 * DAY < nowMs) {
     freezer.shift();
-    serve(s, tern, oldest, endMs + 4 * DAY + 2 * HOUR, nextNumber);
+    serve(s, tern, oldest, epochMs(instantOf(civilDay(stamp(endMs + 5 * DAY, tz), tz), s.pick(DINNERS), tz)), nextNumber);
   }
 }

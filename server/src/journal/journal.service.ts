@@ -74,6 +74,13 @@ export class JournalService {
     return { entries: page.map((r) => JSON.parse(r.body) as Entry), last: page.at(-1)?.seq ?? seq, more: rows.length > limit };
   }
 
+  /** Which book this is: a UUID made with its file. */
+  async identity(): Promise<string> {
+    const [row] = (await this.source.query('SELECT id FROM identity')) as { id: string }[];
+    if (!row) throw new Error('This book has no identity; its file is damaged.');
+    return row.id;
+  }
+
   count(): Promise<number> {
     return this.source.manager.count(EntryRow);
   }

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 /** The log with its guards, and the projections. Never edited once released; later changes are later migrations. */
@@ -18,10 +19,13 @@ export class Journal1790000000001 implements MigrationInterface {
     await q.query('CREATE TABLE cut (id TEXT PRIMARY KEY, state TEXT NOT NULL, started_ms INTEGER NOT NULL) WITHOUT ROWID');
     await q.query('CREATE TABLE pack (id TEXT PRIMARY KEY, state TEXT NOT NULL, stored_ms INTEGER NOT NULL, held INTEGER NOT NULL) WITHOUT ROWID');
     await q.query('CREATE TABLE meal (id TEXT PRIMARY KEY, state TEXT NOT NULL, served_ms INTEGER NOT NULL) WITHOUT ROWID');
+    // Which book this is, so that a browser never mixes the entries of two books that were served at one address.
+    await q.query('CREATE TABLE identity (id TEXT PRIMARY KEY) WITHOUT ROWID');
+    await q.query('INSERT INTO identity VALUES (?)', [randomUUID()]);
     await q.query('CREATE TABLE thing (id TEXT PRIMARY KEY, state TEXT NOT NULL, kind TEXT NOT NULL) WITHOUT ROWID');
   }
 
   async down(q: QueryRunner): Promise<void> {
-    for (const table of ['thing', 'meal', 'pack', 'cut', 'fish', 'trip', 'link', 'entry']) await q.query(`DROP TABLE ${table}`);
+    for (const table of ['thing', 'identity', 'meal', 'pack', 'cut', 'fish', 'trip', 'link', 'entry']) await q.query(`DROP TABLE ${table}`);
   }
 }

@@ -1,0 +1,49 @@
+import { Link } from 'react-router';
+import { useNames } from '../kit/catalogue.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { Page, Row, useTabs } from '../kit/page.tsx';
+import { usePen } from '../kit/pen.ts';
+import { LogLines } from '../kit/facts/log-lines.tsx';
+
+/** Every station, who holds the pen, and what the book itself is made of. */
+export function AllPage() {
+  const tabs = useTabs();
+  const { book } = useBook();
+  const { pen, setPen } = usePen();
+  const names = useNames();
+  const members = book.all('member');
+  const settings = [...book.all('book'), ...members, ...book.all('box')].flatMap((s) => s.log);
+  return (
+    <Page title="All stations and settings" first={{ label: 'Book', value: 'All' }} cells={[{ label: 'Title', value: book.all('book')[0]?.name ?? 'not opened yet' }]}>
+      <Row className="pad">
+        <h2>Stations</h2>
+        <ul className="station-list">
+          {tabs.map((t, i) => (
+            <li key={t.to}>
+              <Link to={t.to}>{t.name}</Link>
+              <span>{t.state}</span>
+              <kbd>Alt {i + 1}</kbd>
+            </li>
+          ))}
+        </ul>
+      </Row>
+      <Row className="pad ruled">
+        <h2>Who holds the pen</h2>
+        <p>Lines written on this device stand in this name.</p>
+        <fieldset className="chips">
+          <legend className="sr-only">Who holds the pen</legend>
+          {members.map((m) => (
+            <label key={m.id}>
+              <input type="radio" name="pen" checked={m.id === pen} onChange={() => setPen(m.id)} />
+              <span>{names.member(m.id)}</span>
+            </label>
+          ))}
+        </fieldset>
+      </Row>
+      <Row className="pad ruled">
+        <h2>People, boxes and the book itself</h2>
+        <LogLines lines={settings} />
+      </Row>
+    </Page>
+  );
+}

@@ -1,0 +1,78 @@
+import { Component, type ReactNode, useEffect, useState } from 'react';
+import { RouterProvider } from 'react-router';
+import { Toaster } from 'sonner';
+import { JournalProvider } from '../kit/journal/journal-context.tsx';
+import type { JournalStore } from '../kit/journal/journal-store.ts';
+import { openJournal } from '../kit/journal/start.ts';
+import { Providers } from './providers.tsx';
+import { router } from './router.tsx';
+import { UpdateNotice } from './update-notice.tsx';
+
+type Opening = { state: 'opening' } | { state: 'open'; store: JournalStore } | { state: 'unknown' } | { state: 'failed'; why: string };
+
+export function App() {
+  const [opening, set] = useState<Opening>({ state: 'opening' });
+  const open = (): void => {
+    set({ state: 'opening' });
+    openJournal().then(
+      (store) => set(store ? { state: 'open', store } : { state: 'unknown' }),
+      (e: unknown) => set({ state: 'failed', why: e instanceof Error ? e.message : String(e) }),
+    );
+  };
+  // Opening the journal (IndexedDB, network) happens outside React, once.
+  useEffect(open, []);
+  if (opening.state === 'opening') return <Notice title="Opening the book">One moment.</Notice>;
+  if (opening.state === 'unknown')
+    return (
+      <Notice title="No signal, and no book here yet" retry={open}>
+        This device has not opened the book before, and the server does not answer. Once it has been open here, it works without a signal.
+      </Notice>
+    );
+  if (opening.state === 'failed')
+    return (
+      <Notice title="This device cannot keep the book" retry={open}>
+        The browser would not open its storage ({opening.why}). Nothing has been lost. Private windows and full disks are the usual causes.
+      </Notice>
+    );
+  return (
+    <Providers>
+      <JournalProvider store={opening.store}>
+        <Guard>
+          <RouterProvider router={router} />
+        </Guard>
+        <UpdateNotice />
+        <Toaster position="top-center" />
+      </JournalProvider>
+    </Providers>
+  );
+}
+
+export function Notice({ title, children, retry }: { title: string; children: ReactNode; retry?: () => void }) {
+  return (
+    <main className="notice">
+      <h1>{title}</h1>
+      <p>{children}</p>
+      {retry && (
+        <button type="button" className="key act" onClick={retry}>
+          <span>Try again</span>
+        </button>
+      )}
+    </main>
+  );
+}
+
+/** A fault in one page must not take the log with it. */
+class Guard extends Component<{ children: ReactNode }, { why: string | null }> {
+  override state = { why: null };
+  static getDerivedStateFromError(e: unknown): { why: string } {
+    return { why: e instanceof Error ? e.message : String(e) };
+  }
+  override render(): ReactNode {
+    if (this.state.why === null) return this.props.children;
+    return (
+      <Notice title="This page broke" retry={() => location.assign('/')}>
+        Everything you noted is safe on this device. Go back to the start; the fault was: {this.state.why}
+      </Notice>
+    );
+  }
+}

@@ -1,0 +1,22 @@
+import { useEffect } from 'react';
+import { Navigate, Outlet, ScrollRestoration, useLocation, useNavigate } from 'react-router';
+import { tinykeys } from 'tinykeys';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { useTabs } from '../kit/page.tsx';
+
+/** Around every page: an empty book asks its three questions first; Alt and a number opens a station. */
+export function Frame() {
+  const { book } = useBook();
+  const { pathname } = useLocation();
+  const navigate = useNavigate();
+  const tabs = useTabs();
+  // Keyboard events come from outside React.
+  useEffect(() => tinykeys(window, Object.fromEntries(tabs.map((t, i) => [`Alt+${i + 1}`, (e: KeyboardEvent) => (e.preventDefault(), void navigate(t.to))]))), [tabs, navigate]);
+  if (book.all('book').length === 0 && pathname !== '/welcome' && pathname !== '/unsent') return <Navigate to="/welcome" replace />;
+  return (
+    <>
+      <Outlet />
+      <ScrollRestoration />
+    </>
+  );
+}

@@ -1,0 +1,38 @@
+import { createBrowserRouter, Navigate } from 'react-router';
+import { openTrip } from '@dagboek/journal';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { AllPage } from './all-page.tsx';
+import { UnsentPage } from './unsent-page.tsx';
+import { MissingPage } from './missing-page.tsx';
+import { Frame } from './frame.tsx';
+
+/** Where the book opens: at the trip under way, else at the diary. */
+function Start() {
+  const { book } = useBook();
+  return <Navigate to={openTrip(book) ? '/deck' : '/book'} replace />;
+}
+
+export const router = createBrowserRouter([
+  {
+    element: <Frame />,
+    children: [
+      { path: '/', element: <Start /> },
+      { path: '/welcome', lazy: async () => ({ Component: (await import('../plan/welcome-page.tsx')).WelcomePage }) },
+      { path: '/plan', lazy: async () => ({ Component: (await import('../plan/plan-page.tsx')).PlanPage }) },
+      { path: '/deck', lazy: async () => ({ Component: (await import('../deck/deck-page.tsx')).DeckPage }) },
+      { path: '/box', lazy: async () => ({ Component: (await import('../box/box-page.tsx')).BoxPage }) },
+      { path: '/board', lazy: async () => ({ Component: (await import('../board/board-page.tsx')).BoardPage }) },
+      { path: '/board/:id', lazy: async () => ({ Component: (await import('../board/cut-page.tsx')).CutPage }) },
+      { path: '/larder', lazy: async () => ({ Component: (await import('../larder/larder-page.tsx')).LarderPage }) },
+      { path: '/larder/:id', lazy: async () => ({ Component: (await import('../larder/pack-page.tsx')).PackPage }) },
+      { path: '/table', lazy: async () => ({ Component: (await import('../table/table-page.tsx')).TablePage }) },
+      { path: '/table/new', lazy: async () => ({ Component: (await import('../table/new-meal-page.tsx')).NewMealPage }) },
+      { path: '/table/:id', lazy: async () => ({ Component: (await import('../table/meal-page.tsx')).MealPage }) },
+      { path: '/book', lazy: async () => ({ Component: (await import('../book/book-page.tsx')).BookPage }) },
+      { path: '/fish/:id', lazy: async () => ({ Component: (await import('../book/fish-page.tsx')).FishPage }) },
+      { path: '/all', element: <AllPage /> },
+      { path: '/unsent', element: <UnsentPage /> },
+      { path: '*', element: <MissingPage /> },
+    ],
+  },
+]);

@@ -1,0 +1,97 @@
+import { isKind, sayEntry } from '@dagboek/journal';
+import { epochMs } from '@dagboek/core/time';
+import { useState } from 'react';
+import { useNames } from '../kit/catalogue.ts';
+import { draftOf, FactsForm, factsFrom } from '../kit/facts/facts-form.tsx';
+import { FIELDS } from '../kit/facts/fields.ts';
+import { useFormat } from '../kit/format.ts';
+import { useBook, useJournal } from '../kit/journal/journal-context.tsx';
+import type { OutboxItem } from '../kit/journal/outbox.ts';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { Page, Row } from '../kit/page.tsx';
+import { Dialog } from '../kit/ui/dialog.tsx';
+
+const WORDS = { queued: 'waits for signal', sending: 'on its way', refused: 'refused', 'set aside': 'set aside, not counted' } as const;
+
+/** What has not been sent, and what the server would not take: each can be mended; nothing is dropped. */
+export function UnsentPage() {
+  const { outbox, reached } = useBook();
+  const store = useJournal();
+  const names = useNames();
+  const { time } = useFormat();
+  const [mend, setMend] = useState<OutboxItem | null>(null);
+  return (
+    <Page title="Not yet sent" first={{ label: 'Lines', value: outbox.length }} cells={[{ label: 'Server', value: reached === false ? 'does not answer' : 'answers' }]}>
+      <Row className="pad">
+        <h2>{outbox.length === 0 ? 'Everything has been sent' : 'Not yet sent'}</h2>
+        <p>{outbox.length === 0 ? 'Every line of this device is in the book on the server too.' : 'These lines are safe on this device. They are sent by themselves when there is a signal; sending one twice does no harm.'}</p>
+        <ul className="unsent-list">
+          {outbox.map((i) => (
+            <li key={i.entry.id}>
+              <span className="t">{time(i.entry.at)}</span>
+              <div>
+                {sayEntry(i.entry, names)}
+                <small>
+                  {WORDS[i.state]}
+                  {'why' in i ? `: ${i.why}` : ''}
+                </small>
+              </div>
+              <span className="line-keys">
+                {i.state === 'refused' && (
+                  <>
+                    <button type="button" className="line-key" onClick={() => setMend(i)}>
+                      Mend
+                    </button>
+                    <button type="button" className="line-key" onClick={() => void store.setAside(i.entry.id)}>
+                      Set aside
+                    </button>
+                  </>
+                )}
+                {i.state !== 'sending' && (
+                  <button type="button" className="line-key" onClick={() => void store.retry([i.entry.id])}>
+                    Try again
+                  </button>
+                )}
+              </span>
+            </li>
+          ))}
+        </ul>
+      </Row>
+      {mend && <MendDialog item={mend} onClose={() => setMend(null)} />}
+    </Page>
+  );
+}
+
+/** A refused entry written anew with better facts; the refused one is set aside. */
+function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }) {
+  const { entry } = item;
+  const fields = (isKind(entry.kind) && FIELDS[entry.kind]) || [];
+  const [draft, setDraft] = useState(() => draftOf(fields, entry.facts));
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const { write } = useWrite();
+  const store = useJournal();
+  const mend = async (): Promise<void> => {
+    if (!isKind(entry.kind)) return;
+    const { amends, about } = entry;
+    const r = await write(entry.kind, entry.subject, factsFrom(fields, draft, entry.facts) as never, { atMs: epochMs(entry.at), ...(amends ? { amends } : {}), ...(about ? { about } : {}) });
+    if (!r.ok) return setTrouble(r.why);
+    await store.setAside(entry.id);
+    onClose();
+  };
+  return (
+    <Dialog title="Mend this line" open onClose={onClose}>
+      {'why' in item && <p className="was">The server said: {item.why}</p>}
+      <FactsForm fields={fields} draft={draft} onChange={setDraft} />
+      {trouble && (
+        <p className="trouble" role="alert">
+          {trouble}
+        </p>
+      )}
+      <div className="keys">
+        <button type="button" className="key act" onClick={() => void mend()}>
+          <span>Write it so</span>
+        </button>
+      </div>
+    </Dialog>
+  );
+}

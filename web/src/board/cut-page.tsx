@@ -1,0 +1,235 @@
+import { massBalance, type Stage, STAGE_WORDS, STAGES } from '@dagboek/core/cut';
+import { BYPRODUCT_USES, type CutState, doubtsOf, massOf, sayMass, weighingsOf } from '@dagboek/journal';
+import { saySpan } from '@dagboek/core/time';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { MissingPage } from '../app/missing-page.tsx';
+import { type Species, useCatalogue, sayFish, useNames } from '../kit/catalogue.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { FigurePlate } from '../kit/figure-view.tsx';
+import { LogLines } from '../kit/facts/log-lines.tsx';
+import { HazardStrip } from '../kit/hazard-strip.tsx';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { Page, Row } from '../kit/page.tsx';
+import { Chips, plain } from '../kit/ui/chips.tsx';
+import { Quantity, typedNumber } from '../kit/ui/quantity.tsx';
+import { useNow } from '../kit/use-now.ts';
+import { IntoPack } from './into-pack.tsx';
+import { YieldBars } from './yield-bars.tsx';
+
+const SENTENCES: Record<Stage, string> = {
+  round: 'Weigh it whole, wiped.',
+  gutted: 'Gut it, gills out, wipe it clean, and weigh.',
+  fillets: 'Take both sides off the bone, and weigh them.',
+  trimmed: 'Skin, bone and trim, and weigh what will be eaten.',
+};
+const CAUTIONS: Partial<Record<Stage, string>> = {
+  gutted: 'Blade up and away from you; only the tip goes in, so that the gut stays whole.',
+  fillets: 'The other hand holds behind the edge, in the cut-proof glove.',
+  trimmed: 'Skin toward you, blade flat and away; keep the fingers off its path.',
+};
+const cutsDrawn = (route: string): 'fillet' | 'steaks' | 'butterfly' => (route === 'steaks' ? 'steaks' : route === 'butterfly' ? 'butterfly' : 'fillet');
+
+/** One cut, from whole to trimmed: weighed stage by stage, against what is usual, then into packs. */
+export function CutPage() {
+  const { id = '' } = useParams();
+  const { book } = useBook();
+  const cut = book.get('cut', id);
+  const { byId } = useCatalogue();
+  if (!cut) return <MissingPage />;
+  return <Cut cut={cut} species={byId(book.get('fish', cut.fish[0])?.species)} />;
+}
+
+function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
+  const { book } = useBook();
+  const names = useNames();
+  const { time, shortDay, day } = useFormat();
+  const now = useNow();
+  const fish = cut.fish.flatMap((f) => book.get('fish', f) ?? []);
+  const count = fish.reduce((n, f) => n + f.count, 0);
+  const known = fish.reduce<number | null>((g, f) => {
+    const m = massOf(f, species);
+    return g === null || !m ? null : g + m.g * f.count;
+  }, 0);
+  const weighed = fish.every((f) => f.mass?.how === 'scale');
+  const next = STAGES.find((s) => !cut.stages[s]) ?? null;
+  const doubts = doubtsOf(book, cut);
+  const packs = book.naming('pack', cut.id);
+  const landed = fish[0]?.landed.at;
+  const name = species ? `${count > 1 ? `${count} ` : ''}${count > 1 ? species.name.toLowerCase() : species.name}` : 'Fish';
+  return (
+    <Page
+      title={`Board: ${name}`}
+      first={{ label: 'Cut', value: shortDay(day(cut.startedAt)).slice(0, 6) }}
+      cells={[
+        { label: 'On the board', value: `${name}${landed ? `, ${saySpan(Date.parse(cut.startedAt) - Date.parse(landed))} from the water` : ''}` },
+        { label: 'Way', value: `${names.member(cut.by)}, ${cut.route}` },
+        { label: 'Packs', value: packs.length ? packs.map((p) => p.number).join(', ') : 'none yet' },
+      ]}
+    >
+      <div className="with-margin wide">
+        <div>
+          <Row className="route-row">
+            <RouteLine done={STAGES.filter((s) => cut.stages[s])} next={next} packed={packs.length > 0} />
+          </Row>
+          {next && species && <Weighing key={next} cut={cut} stage={next} species={species} suggested={next === 'round' ? known : null} weighed={weighed} startedAt={time(cut.startedAt)} since={now - Date.parse(cut.startedAt)} />}
+          {doubts.map((d) => (
+            <Row key={d} className="pad">
+              <p className="asks">
+                <b>This cannot be.</b> {d}
+              </p>
+            </Row>
+          ))}
+          {species && <IntoPack cut={cut} species={species} pieces={count} open={next === null || cut.stages.fillets !== undefined || cut.route === 'gutted whole'} />}
+          <Row className="pad ruled">
+            <Byproducts cut={cut} />
+          </Row>
+          <Row className="pad ruled">
+            <h2>Lines of this cut</h2>
+            <LogLines lines={cut.log} {...(landed ? { from: landed } : {})} />
+          </Row>
+        </div>
+        <aside className="margin">
+          <YieldBars cut={cut} species={species} known={known} />
+          <h2 className="ruled">From</h2>
+          <ul className="plain-list">
+            {fish.map((f) => (
+              <li key={f.id}>
+                <Link to={`/fish/${f.id}`}>
+                  {sayFish(f, names)}, caught by {names.member(f.angler)}
+                </Link>
+                <small>{f.mass ? `${sayMass(f.mass.g)}${f.mass.how === 'estimated' ? ' estimated' : ''}` : 'not weighed'}</small>
+              </li>
+            ))}
+          </ul>
+        </aside>
+      </div>
+    </Page>
+  );
+}
+
+/** Stages as stations: bar done, float now, ring to come. */
+function RouteLine({ done, next, packed }: { done: readonly Stage[]; next: Stage | null; packed: boolean }) {
+  const steps = [...STAGES.map((s) => ({ word: STAGE_WORDS[s].replace(', skin on', ''), state: done.includes(s) ? 'done' : s === next ? 'now' : 'to come' })), { word: 'Packed', state: packed ? 'done' : next === null ? 'now' : 'to come' }];
+  return (
+    <ol className="route" aria-label="Steps">
+      {steps.map((s) => (
+        <li key={s.word} data-state={s.state} aria-current={s.state === 'now' ? 'step' : undefined}>
+          <span aria-hidden="true" />
+          {s.word}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function Weighing({ cut, stage, species, suggested, weighed, startedAt, since }: { cut: CutState; stage: Stage; species: Species; suggested: number | null; weighed: boolean; startedAt: string; since: number }) {
+  const { write } = useWrite();
+  const [value, setValue] = useState(suggested ? String(Math.round(suggested)) : '');
+  const [error, setError] = useState<string | null>(null);
+  const weigh = async (): Promise<void> => {
+    const massG = typedNumber(value);
+    if (massG === null || Number.isNaN(massG)) return setError('Give the weight in grams, for example 668.');
+    const w = weighingsOf(cut);
+    const balance = massBalance({ ...w, stages: { ...w.stages, [stage]: massG } });
+    if (!balance.ok) return setError(balance.why);
+    const r = await write('cut.weighed', cut.id, { stage, massG });
+    if (!r.ok) setError(r.why);
+  };
+  const caution = CAUTIONS[stage];
+  return (
+    <Row
+      className="open-entry"
+      time={
+        <>
+          <b className="now-time">{startedAt}</b>
+          <span>on the board</span>
+          <b className="since">{saySpan(since)}</b>
+        </>
+      }
+    >
+      <h2 className="step-sentence">{SENTENCES[stage]}</h2>
+      {stage === 'gutted' && species.hazards.length > 0 && <HazardStrip hazards={species.hazards} />}
+      {caution && !(stage === 'gutted' && species.hazards.length > 0) && (
+        <div className="hazard-strip blade" role="note">
+          <strong>Blade</strong>
+          <p>{caution}</p>
+        </div>
+      )}
+      <div className="cut-body">
+        <div className="cut-figure">
+          <FigurePlate spec={species.figure} size={490} options={stage === 'round' ? {} : { cuts: cutsDrawn(cut.route) }} />
+          {stage !== 'round' && <small>Cut lines by rule of the body plan: about here.</small>}
+        </div>
+        <div>
+          <Quantity big autoFocus label={STAGE_WORDS[stage]} unit="g" value={value} onChange={setValue} error={error} onEnter={() => void weigh()} />
+          {suggested !== null && <p className="hint">{weighed ? 'As weighed on deck. Weigh again if it has drained.' : 'Estimated from the length; better weighed.'}</p>}
+        </div>
+      </div>
+      <div className="keys foot-keys">
+        <DeckKey act name={`${STAGE_WORDS[stage].replace(', skin on', '')} weighed`} note="writes the weight" onClick={() => void weigh()} />
+      </div>
+    </Row>
+  );
+}
+
+function Byproducts({ cut }: { cut: CutState }) {
+  const { write } = useWrite();
+  const [what, setWhat] = useState('frame and head');
+  const [grams, setGrams] = useState('');
+  const [use, setUse] = useState<(typeof BYPRODUCT_USES)[number]>('stock');
+  const [found, setFound] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const add = async (): Promise<void> => {
+    const massG = typedNumber(grams);
+    if (massG === null || Number.isNaN(massG)) return setTrouble('Give the weight of the by-product in grams.');
+    const w = weighingsOf(cut);
+    const balance = massBalance({ ...w, byproducts: { ...w.byproducts, [what]: (w.byproducts[what] ?? 0) + massG } });
+    if (!balance.ok) return setTrouble(balance.why);
+    const r = await write('cut.byproduct', cut.id, { what: what.trim(), massG, use });
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) setGrams('');
+  };
+  const note = async (): Promise<void> => {
+    const r = await write('cut.found', cut.id, { text: found.trim() });
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) setFound('');
+  };
+  return (
+    <>
+      <h2>Where the rest goes</h2>
+      <div className="by-row">
+        <div className="field">
+          <label htmlFor="what">What</label>
+          <input id="what" className="input" list="parts" value={what} onChange={(e) => setWhat(e.target.value)} />
+          <datalist id="parts">
+            {['frame and head', 'cheeks', 'throat', 'roe', 'liver', 'trimmings', 'skin', 'guts'].map((p) => (
+              <option key={p} value={p} />
+            ))}
+          </datalist>
+        </div>
+        <Quantity label="Weight of it" unit="g" value={grams} onChange={setGrams} />
+        <Chips label="For" options={plain(BYPRODUCT_USES)} value={use} onChange={setUse} />
+        <button type="button" className="key" onClick={() => void add()}>
+          <span>Note the part</span>
+        </button>
+      </div>
+      <div className="by-row">
+        <div className="field grow">
+          <label htmlFor="found">Found inside: stomach, sex, worms, a cut gut</label>
+          <input id="found" className="input" value={found} onChange={(e) => setFound(e.target.value)} />
+        </div>
+        <button type="button" className="key" onClick={() => void note()}>
+          <span>Note the find</span>
+        </button>
+      </div>
+      {trouble && (
+        <p className="trouble" role="alert">
+          {trouble}
+        </p>
+      )}
+    </>
+  );
+}

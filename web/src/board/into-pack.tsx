@@ -1,0 +1,96 @@
+import { keepUntil, type PackForm, type PackPlace, type Wrapping } from '@dagboek/core/larder';
+import { sayDate, stamp } from '@dagboek/core/time';
+import { type CutState, FORMS, PLACES, WRAPPINGS } from '@dagboek/journal';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Species } from '../kit/catalogue.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { useFormat } from '../kit/format.ts';
+import { nowMs } from '../kit/clock.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { Row } from '../kit/page.tsx';
+import { Chips, plain } from '../kit/ui/chips.tsx';
+import { Quantity, typedNumber } from '../kit/ui/quantity.tsx';
+
+const formOf = (route: string): PackForm => (route === 'wings' ? 'wings' : route === 'steaks' ? 'steaks' : route === 'gutted whole' || route === 'tail on the bone' || route === 'butterfly' ? 'whole' : 'fillets');
+
+/** What comes off the board goes into packs: how much, how wrapped, where; and until when it keeps. */
+export function IntoPack({ cut, species, pieces, open }: { cut: CutState; species: Species; pieces: number; open: boolean }) {
+  const { book } = useBook();
+  const { write } = useWrite();
+  const { day, zone } = useFormat();
+  const packs = book.naming('pack', cut.id).sort((a, b) => a.number - b.number);
+  const form = formOf(cut.route);
+  const meat = cut.stages.trimmed ?? cut.stages.fillets ?? cut.stages.gutted;
+  const inPacks = packs.filter((p) => p.form !== 'stock').reduce((g, p) => g + p.massG, 0);
+  const left = meat ? Math.max(0, meat.massG - inPacks) : 0;
+  const number = Math.max(0, ...book.all('pack').map((p) => p.number)) + 1;
+  const [typed, setTyped] = useState<string | null>(null);
+  const [place, setPlace] = useState<PackPlace>('fridge');
+  const [wrapping, setWrapping] = useState<Wrapping | null>(null);
+  const [kind, setKind] = useState<PackForm>(form);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const wrap = wrapping ?? (place === 'fridge' ? 'cloth' : 'vacuum');
+  const grams = typed ?? (left > 0 ? String(Math.round(left)) : '');
+  const keeps = keepUntil({ place, form: kind, fat: species.fat, wrapping: wrap, day: day(stamp(nowMs(), zone)) });
+  const count = kind === 'fillets' ? pieces * 2 : pieces;
+  const what = `${species.name}, ${kind === 'stock' ? 'frames for stock' : kind === 'whole' ? (pieces > 1 ? `${pieces} whole` : 'whole') : kind === 'roe' ? 'roe' : `${count} ${count === 1 ? kind.replace(/s$/, '') : kind}`}`;
+  const store = async (): Promise<void> => {
+    const massG = typedNumber(grams);
+    if (massG === null || Number.isNaN(massG)) return setTrouble('Give the weight of the pack in grams.');
+    if (meat && kind !== 'stock' && kind !== 'roe' && inPacks + massG > meat.massG * 1.02) return setTrouble(`${Math.round(inPacks + massG)} g in packs is more than the ${Math.round(meat.massG)} g on the board.`);
+    const r = await write('pack.stored', newId(), { number, what, species: species.id, form: kind, massG, pieces: count, wrapping: wrap, place, fish: [...cut.fish], cut: cut.id });
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) setTyped(null);
+  };
+  if (!open && packs.length === 0) return null;
+  const done = meat !== undefined && left < meat.massG * 0.02;
+  return (
+    <Row className="pad ruled">
+      <h2>Into packs</h2>
+      <ul className="plain-list packs-made">
+        {packs.map((p) => (
+          <li key={p.id}>
+            <Link to={`/larder/${p.id}`}>
+              <b className="num">{p.number}</b> {p.what}
+            </Link>
+            <small>
+              {Math.round(p.massG)} g, {p.wrapping}, {p.places.at(-1)?.place}
+            </small>
+          </li>
+        ))}
+      </ul>
+      {done && packs.length > 0 && <p>All of it is packed.</p>}
+      <div className="by-row">
+        <Quantity label={`Pack ${number}`} unit="g" value={grams} onChange={setTyped} />
+        <Chips label="Where" options={plain(PLACES)} value={place} onChange={setPlace} />
+        <Chips label="Wrapped in" options={plain(WRAPPINGS)} value={wrap} onChange={setWrapping} />
+        <div className="field">
+          <label htmlFor="form">Form</label>
+          <select id="form" className="select" value={kind} onChange={(e) => setKind(e.target.value as PackForm)}>
+            {FORMS.filter((f) => f !== 'cooked').map((f) => (
+              <option key={f}>{f}</option>
+            ))}
+          </select>
+        </div>
+      </div>
+      <p className="hint">
+        {what}. Eat by <b>{sayDate(keeps.eatBy)}</b>; careful keeper’s line {sayDate(keeps.careful)}, authority’s {sayDate(keeps.authority)}.
+      </p>
+      {trouble && (
+        <p className="trouble" role="alert">
+          {trouble}
+        </p>
+      )}
+      <div className="keys">
+        <DeckKey act={cut.stages.trimmed !== undefined && !done} name="Packed" note={`writes pack ${number}`} onClick={() => void store()} />
+        {packs.length > 0 && (
+          <Link className="key" to="/larder">
+            <span>To the larder</span>
+          </Link>
+        )}
+      </div>
+    </Row>
+  );
+}

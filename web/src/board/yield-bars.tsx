@@ -1,0 +1,55 @@
+import { againstUsual, expectedStage, massBalance, STAGE_WORDS, STAGES } from '@dagboek/core/cut';
+import { type CutState, weighingsOf } from '@dagboek/journal';
+import { massParts, percent } from '../kit/format.ts';
+import type { Species } from '../kit/catalogue.ts';
+import { useWidth } from '../kit/use-width.ts';
+
+/** Weights by stage on one axis in grams, the usual as square brackets; a dotted line where a stage has not been weighed. */
+export function YieldBars({ cut, species, known }: { cut: CutState; species: Species | null; known: number | null }) {
+  const [ref, width] = useWidth(330);
+  const round = cut.stages.round?.massG ?? known;
+  const result = massBalance(weighingsOf(cut));
+  const balance = result.ok ? result.balance : null;
+  const top = Math.max(round ?? 0, ...Object.values(cut.stages).map((s) => s.massG), 1);
+  const x = (g: number): number => (g / top) * (width - 4) + 2;
+  return (
+    <div ref={ref} className="yield">
+      <h2>Yield</h2>
+      {round === null && <p>Weigh it whole first, and every stage stands against it.</p>}
+      {STAGES.map((stage) => {
+        const g = cut.stages[stage]?.massG ?? null;
+        const usual = species && round !== null ? expectedStage(species, stage, round) : null;
+        const [n, u] = massParts(g ?? 0);
+        return (
+          <div key={stage} className="bar">
+            <p>
+              <span>{STAGE_WORDS[stage]}</span>
+              {g !== null ? (
+                <>
+                  <small>{round !== null && stage !== 'round' ? percent(g / round) : ''}</small>
+                  <b className="num">
+                    {n}
+                    <u>{u}</u>
+                  </b>
+                </>
+              ) : (
+                <small className="likely">{usual ? `likely ${Math.round(usual[0])} to ${Math.round(usual[1])} g` : 'not weighed'}</small>
+              )}
+            </p>
+            <svg width={width} height="20" aria-hidden="true">
+              {g !== null ? <path d={`M2 10H${x(g)}`} stroke="var(--teal)" strokeWidth="7" /> : usual && <path d={`M2 10H${x(usual[0])}`} stroke="var(--teal)" strokeWidth="2" strokeDasharray="2 7" strokeLinecap="round" />}
+              {usual && <path d={`M${x(usual[0]) + 5} 2H${x(usual[0])}V18h5M${x(usual[1]) - 5} 2H${x(usual[1])}V18h-5`} fill="none" stroke="var(--ink)" strokeWidth="2" />}
+            </svg>
+          </div>
+        );
+      })}
+      {balance?.yield !== null && balance && (
+        <p>
+          <b>{percent(balance.yield)}</b> of the whole fish is meat to eat{species && round !== null && cut.stages.trimmed ? `, ${{ under: 'under the usual', usual: 'in the usual run', over: 'over the usual' }[againstUsual(cut.stages.trimmed.massG, expectedStage(species, 'trimmed', round) ?? [0, 1e9])]}` : ''}.
+          {balance.unaccountedG !== null ? ` ${Math.round(balance.unaccountedG)} g are guts, frame, skin and drip not weighed.` : ''}
+        </p>
+      )}
+      <small>Brackets: typical of the species, not a fact about this fish.</small>
+    </div>
+  );
+}

@@ -1,0 +1,241 @@
+import { catchRate } from '@dagboek/core/book';
+import { custodyOf, type FishState, freshnessOf, type TripState, tripsInOrder } from '@dagboek/journal';
+import { sayDate, saySpan, sayDay, stamp, weekday } from '@dagboek/core/time';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
+import { CustodyRow } from '../kit/custody/custody-row.tsx';
+import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';
+import { FigureView } from '../kit/figure-view.tsx';
+import { percent, plural, useFormat } from '../kit/format.ts';
+import { LengthCell } from '../kit/length-cell.tsx';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { meanMark } from '../kit/mean-mark.ts';
+import { Page, Row } from '../kit/page.tsx';
+import { useNow } from '../kit/use-now.ts';
+import { FateMark } from '../kit/verdict-mark.tsx';
+import { diary, type DiaryItem } from './diary.ts';
+import { SeasonStrip } from './season-strip.tsx';
+
+/** Trips and meals shown before one asks for earlier ones. */
+const PAGE = 8;
+
+/** The diary by day, the newest on top; narrowed by who, species and zone. What is narrowed stands in the address. */
+export function BookPage() {
+  const { book } = useBook();
+  const { all, byId } = useCatalogue();
+  const rules = useRules();
+  const names = useNames();
+  const { day, zone: tz } = useFormat();
+  const now = useNow(60_000);
+  const [search, setSearch] = useSearchParams();
+  const [shown, setShown] = useState(PAGE);
+  const trips = tripsInOrder(book);
+  const filter = { who: search.get('who'), species: search.get('species'), zone: search.get('zone') };
+  const items = diary(book, filter, day);
+  const narrow = (key: string, value: string): void => {
+    const next = new URLSearchParams(search);
+    if (value) next.set(key, value);
+    else next.delete(key);
+    setSearch(next, { replace: true });
+    setShown(PAGE);
+  };
+  const fish = book.all('fish');
+  const used = new Set(fish.map((f) => f.species));
+  const select = (key: 'who' | 'species' | 'zone', label: string, options: { value: string; text: string }[], none: string) => (
+    <select aria-label={label} className="filter" value={filter[key] ?? ''} onChange={(e) => narrow(key, e.target.value)}>
+      <option value="">{none}</option>
+      {options.map((o) => (
+        <option key={o.value} value={o.value}>
+          {o.text}
+        </option>
+      ))}
+    </select>
+  );
+  return (
+    <Page
+      title="Book"
+      first={{ label: 'Book', value: plural(trips.length, 'trip') }}
+      cells={[
+        { label: 'Who', value: select('who', 'Who', book.all('member').map((m) => ({ value: m.id, text: names.member(m.id) })), 'everyone') },
+        { label: 'Species', value: select('species', 'Species', all.filter((s) => used.has(s.id)).map((s) => ({ value: s.id, text: s.name })), `all ${[...used].filter(Boolean).length}`) },
+        { label: 'Waters', value: select('zone', 'Zone', (rules?.zones ?? []).map((z) => ({ value: z.id, text: z.name })), 'all zones') },
+        { label: 'Shown', value: `${plural(items.filter((i) => i.kind === 'trip').length, 'trip')}, ${plural(items.filter((i) => i.kind === 'meal').length, 'meal')}` },
+      ]}
+    >
+      {trips.length > 0 && (
+        <Row className="strip-row" time={<><b>kg kept</b><span>above,</span><span>let go below</span><span>○ empty</span></>}>
+          <SeasonStrip book={book} trips={trips} today={day(stamp(now, tz))} day={day} byId={byId} />
+        </Row>
+      )}
+      {items.length === 0 && (
+        <Row className="pad">
+          <h2>{trips.length === 0 ? 'An empty book' : 'Nothing like that in the book'}</h2>
+          <p className="lead">{trips.length === 0 ? 'The first trip writes the first page.' : 'No trip or meal passes all three filters.'}</p>
+          {trips.length === 0 && (
+            <div className="keys">
+              <Link className="key act" to="/plan">
+                <span>
+                  Start a trip<small>where, who, how much ice</small>
+                </span>
+              </Link>
+            </div>
+          )}
+        </Row>
+      )}
+      {items.slice(0, shown).map((i, n) => (i.kind === 'trip' ? <TripEntry key={i.trip.id} item={i} open={n === 0 || i.trip.id === search.get('trip')} now={now} /> : <MealEntry key={i.meal.id} item={i} />))}
+      {items.length > shown && (
+        <Row className="pad">
+          <button type="button" className="key" onClick={() => setShown(shown + PAGE)}>
+            <span>
+              Earlier days<small>{items.length - shown} more</small>
+            </span>
+          </button>
+        </Row>
+      )}
+    </Page>
+  );
+}
+
+const DayMark = ({ day }: { day: string }) => (
+  <>
+    <b className="day-number">{Number(day.slice(8))}</b>
+    <span>{weekday(day).slice(0, 3)}</span>
+    <span>
+      {sayDate(day).slice(2).trim().slice(0, 3)} {day.slice(0, 4)}
+    </span>
+  </>
+);
+
+function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip' }>; open: boolean; now: number }) {
+  const { trip, fish } = item;
+  const names = useNames();
+  const { time } = useFormat();
+  const [all, setAll] = useState(open);
+  const kept = fish.filter((f) => !f.released);
+  const back = fish.filter((f) => f.released);
+  const rows = all ? fish : kept.slice(0, 5);
+  const folded = fish.length - rows.length;
+  return (
+    <section aria-label={`Trip ${item.number}`} className={`diary-entry${trip.endedAt ? '' : ' now'}`}>
+      <div className="diary-body">
+        <Row className="diary-head" time={<DayMark day={item.day} />}>
+          <h2>
+            Trip {item.number}: {names.zone(trip.zone)}
+            {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
+          </h2>
+        </Row>
+        {trip.harm.map((h) => (
+          <Row key={h.at} className="line" time={time(h.at)}>
+            <p className="log-sentence harm">
+              <b>{names.member(h.who)}</b> {h.text}
+            </p>
+          </Row>
+        ))}
+        {fish.length === 0 && (
+          <Row className="line" time={time(trip.startedAt)}>
+            <p className="log-sentence">
+              <b>Nothing landed.</b> {trip.endedAt ? saySpan(Date.parse(trip.endedAt) - Date.parse(trip.startedAt)) : 'Under way'}, {plural(trip.crew.length, 'rod')}.
+            </p>
+          </Row>
+        )}
+        {rows.map((f) => (
+          <FishRow key={f.id} fish={f} trip={trip} number={item.numberOf(f.id)} now={now} />
+        ))}
+        {(folded > 0 || all) && fish.length > 0 && !open && (
+          <Row className="line">
+            <p className="log-sentence">
+              <button type="button" className="fold-key" aria-expanded={all} onClick={() => setAll(!all)}>
+                {all ? 'Fold' : `${folded} more: ${kept.length - rows.length > 0 ? `${kept.length - rows.length} kept, ` : ''}${back.length} let go`}
+              </button>
+            </p>
+          </Row>
+        )}
+      </div>
+      <TripMargin trip={trip} fish={fish} />
+    </section>
+  );
+}
+
+function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[] }) {
+  const names = useNames();
+  const now = useNow(60_000);
+  const hours = trip.rodHours ?? (((trip.endedAt ? Date.parse(trip.endedAt) : now) - Date.parse(trip.startedAt)) / 3_600_000) * trip.crew.length;
+  const rate = catchRate(fish.reduce((n, f) => n + f.count, 0), hours);
+  return (
+    <div className="diary-margin">
+      {rate && (
+        <p title="90 % interval, assuming the fish come independently">
+          <b>{rate.perHour.toFixed(1)} fish a rod hour</b> ({rate.low.toFixed(1)} to {rate.high.toFixed(1)}); {rate.n} in {Math.round(hours)} h.
+        </p>
+      )}
+      <p>
+        {trip.crew.map(names.member).join(', ')}.{trip.waterC !== null ? ` Water ${trip.waterC}°.` : ''}
+        {trip.iceKg ? ` ${trip.iceKg} kg of ice.` : ''}
+      </p>
+      {trip.notes.map((n) => (
+        <p key={n.at + n.text}>
+          “{n.text}” <i>{names.member(n.by)}</i>
+        </p>
+      ))}
+    </div>
+  );
+}
+
+function FishRow({ fish, trip, number, now }: { fish: FishState; trip: TripState; number: number; now: number }) {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const { time } = useFormat();
+  const line = custodyOf(book, fish.id);
+  if (!line) return null;
+  const s = byId(fish.species);
+  const fresh = freshnessOf(line, s, trip.waterC, now);
+  return (
+    <Row className="line" time={time(fish.landed.at)}>
+      <Link to={`/fish/${fish.id}`} className="log-grid as-row diary-row">
+        <span className="no">{number}</span>
+        <FateMark fate={fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
+        <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+        <span className="name">
+          {s ? `${s.name}${fish.count > 1 ? `, ${fish.count}` : ''}` : 'not yet named'}
+        </span>
+        <LengthCell fish={fish} />
+        <CustodyRow line={line} fresh={fresh} ground="transparent" quiet />
+        <span className="used" style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined} title={fresh ? TONE_WORD[fresh.tone] : undefined}>
+          {fresh && percent(fresh.used)}
+        </span>
+      </Link>
+    </Row>
+  );
+}
+
+function MealEntry({ item }: { item: Extract<DiaryItem, { kind: 'meal' }> }) {
+  const { meal } = item;
+  const names = useNames();
+  const { time } = useFormat();
+  const mark = meanMark(meal);
+  return (
+    <section aria-label={`Meal: ${meal.name}`} className="diary-entry">
+      <div className="diary-body">
+        <Row className="diary-head" time={<DayMark day={item.day} />}>
+          <h2>
+            <Link to={`/table/${meal.id}`}>Meal: {meal.name}</Link>
+          </h2>
+        </Row>
+        <Row className="line" time={time(meal.servedAt)}>
+          <p className="log-sentence">
+            {mark && <b>{mark.toFixed(1)} of 5. </b>}
+            {meal.method.charAt(0).toUpperCase() + meal.method.slice(1)} by {names.member(meal.cook)} for {plural(meal.eaters.length + meal.guests, 'plate')}
+            {meal.doneness ? `; ${meal.doneness}` : ''}.
+          </p>
+        </Row>
+      </div>
+      <div className="diary-margin">
+        {meal.notes.map((n) => (
+          <p key={n.at}>{n.text}</p>
+        ))}
+        {meal.notes.length === 0 && <p>{sayDay(item.day)}.</p>}
+      </div>
+    </section>
+  );
+}

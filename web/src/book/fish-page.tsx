@@ -1,0 +1,226 @@
+import { STAGE_WORDS, STAGES } from '@dagboek/core/cut';
+import { custodyOf, doubtsOf, type FishState, fishOfTrip, freshnessOf, massOf, tripsInOrder } from '@dagboek/journal';
+import { sayDay, saySpan } from '@dagboek/core/time';
+import { Link, useParams } from 'react-router';
+import { MissingPage } from '../app/missing-page.tsx';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { CustodyWide } from '../kit/custody/custody-wide.tsx';
+import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';
+import { LogLines } from '../kit/facts/log-lines.tsx';
+import { FigureView } from '../kit/figure-view.tsx';
+import { cm, massParts, percent, useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { meanMark } from '../kit/mean-mark.ts';
+import { Page, Row } from '../kit/page.tsx';
+import { PlatesRow } from '../kit/plates-row.tsx';
+import { useNow } from '../kit/use-now.ts';
+import { useWidth } from '../kit/use-width.ts';
+import { HourStrip } from './hour-strip.tsx';
+
+/** One fish from the water to the plate: its line, its log, its yield, its meal. */
+export function FishPage() {
+  const { id = '' } = useParams();
+  const { book } = useBook();
+  const fish = book.get('fish', id);
+  return fish ? <Fish fish={fish} /> : <MissingPage />;
+}
+
+function Fish({ fish }: { fish: FishState }) {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const names = useNames();
+  const { day } = useFormat();
+  const now = useNow(30_000);
+  const species = byId(fish.species);
+  const trip = book.get('trip', fish.trip);
+  const line = custodyOf(book, fish.id);
+  if (!line) return <MissingPage />;
+  const fresh = freshnessOf(line, species, trip?.waterC ?? null, now);
+  const mass = massOf(fish, species);
+  const log = [fish, ...line.cuts, ...line.packs, ...line.meals].flatMap((s) => s.log).sort((a, b) => Date.parse(a.now.at) - Date.parse(b.now.at));
+  const number = fishOfTrip(book, fish.trip).findIndex((f) => f.id === fish.id) + 1;
+  const lengthLine = fish.log.filter((l) => l.now.kind === 'fish.measured' && !l.struck).at(-1);
+  const wasMm = lengthLine?.was.at(-1)?.facts['lengthMm'];
+  const doubts = [fish, ...line.cuts, ...line.packs].flatMap((s) => doubtsOf(book, s));
+  const name = species ? `${fish.count > 1 ? `${fish.count} ` : ''}${fish.count > 1 ? species.name.toLowerCase() : species.name}` : 'Not yet named';
+  return (
+    <Page
+      title={`Fish ${number}: ${name}`}
+      first={{ label: 'Trip', value: trip ? tripsInOrder(book).indexOf(trip) + 1 : '?' }}
+      cells={[
+        { label: 'Caught', value: trip ? `${sayDay(day(fish.landed.at))}, ${names.zone(trip.zone)}` : '' },
+        { label: 'By', value: names.member(fish.angler) },
+        { label: 'Lines', value: `${log.length}${log.some((l) => l.struck || l.was.length) ? `, ${log.filter((l) => l.struck || l.was.length).length} corrected` : ''}` },
+      ]}
+    >
+      <Row className="fish-head" time={<><small>Fish</small><b className="q">{number}</b></>}>
+        <h2 className="huge">{name}</h2>
+        {species && <FigureView spec={species.figure} size={220} />}
+        {fish.length && (
+          <p className="num big">
+            {typeof wasMm === 'number' && wasMm !== fish.length.mm && <s>{cm(wasMm)}</s>} {cm(fish.length.mm)}
+            {fish.length.longestMm ? `–${cm(fish.length.longestMm)}` : ''}
+            <u>cm</u>
+          </p>
+        )}
+        {mass && (
+          <p className="num big">
+            {massParts(mass.g * fish.count)[0]}
+            <u>
+              {massParts(mass.g * fish.count)[1]}
+              {mass.how === 'estimated' ? ' est.' : ''}
+            </u>
+          </p>
+        )}
+        {fresh && (
+          <p className="freshness" style={{ color: TONE_COLOR[fresh.tone] }}>
+            <span className="num">{Math.round(fresh.used * 100)}</span> <b>% of the freshness used{line.eatenAt ? ' when eaten' : ''}</b>
+            <small>
+              {TONE_WORD[fresh.tone]}; {fresh.iceDaysUsed.toFixed(1)} of about {fresh.iceDaysAllowed.toFixed(0)} days on ice, reckoned
+            </small>
+          </p>
+        )}
+      </Row>
+      <Row className="fish-line">
+        <CustodyWide line={line} fresh={fresh} />
+        <ToneLegend />
+      </Row>
+      {doubts.map((d) => (
+        <Row key={d} className="pad">
+          <p className="asks">
+            <b>This cannot be.</b> {d}
+          </p>
+        </Row>
+      ))}
+      <div className="log-and">
+        <section className="log-part" aria-label="Log">
+          <Row className="pad tight">
+            <LogLines lines={log} from={fish.landed.at} />
+          </Row>
+        </section>
+        <section className="pad fish-facts">
+          <h2>{line.where === 'let go' ? 'Let go' : 'The hours'}</h2>
+          <p className="water-to-plate">
+            <b className="num">{saySpan((line.fish.released ? Date.parse(line.fish.released.at) : line.eatenAt ? Date.parse(line.eatenAt) : now) - Date.parse(fish.landed.at))}</b>
+            <span>{line.where === 'let go' ? 'out of the water' : line.eatenAt ? 'from the water to the plate' : `now: ${line.where}`}</span>
+          </p>
+          <HourStrip line={line} now={now} />
+          {species && line.where === 'in hand' && (
+            <div className="keys">
+              <Link className="key act" to={`/deck?fish=${fish.id}`}>
+                <span>
+                  Take it in hand<small>on the deck</small>
+                </span>
+              </Link>
+            </div>
+          )}
+          {line.cuts[0] && <Yield fishCount={line.cuts[0].fish.length} stages={line.cuts[0].stages} cutId={line.cuts[0].id} />}
+          {line.meals.map((m) => (
+            <div key={m.id} className="fish-meal">
+              <h2 className="ruled">The meal</h2>
+              <p>
+                <Link to={`/table/${m.id}`}>
+                  <b>{m.name}</b>
+                </Link>
+                <br />
+                {sayDay(day(m.servedAt))}
+                {meanMark(m) !== null ? `; ${meanMark(m)?.toFixed(1)} of 5` : ''}
+              </p>
+              <PlatesRow have={m.eaters.length + m.guests} want={m.eaters.length + m.guests} size={36} />
+            </div>
+          ))}
+          {line.packs.length > 0 && line.meals.length === 0 && (
+            <>
+              <h2 className="ruled">In the larder</h2>
+              <ul className="plain-list">
+                {line.packs.map((p) => (
+                  <li key={p.id}>
+                    <Link to={`/larder/${p.id}`}>
+                      <b>{p.number}</b> {p.what}
+                    </Link>
+                    <small>{p.places.at(-1)?.place}</small>
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
+          {species && (
+            <>
+              <h2 className="ruled">Good to know</h2>
+              {species.eating.map((e) => (
+                <p key={e}>{e}</p>
+              ))}
+              <small>Sources: {species.sources.join('; ')}. Figures {species.confidence}.</small>
+            </>
+          )}
+        </section>
+      </div>
+    </Page>
+  );
+}
+
+function Yield({ stages, cutId, fishCount }: { stages: Parameters<typeof Object.entries>[0] & Partial<Record<(typeof STAGES)[number], { massG: number }>>; cutId: string; fishCount: number }) {
+  const [ref, width] = useWidth(360);
+  const round = stages.round?.massG;
+  return (
+    <div ref={ref}>
+      <h2 className="ruled">
+        Yield <small>{fishCount > 1 ? `of ${fishCount} lines cut together` : ''}</small>
+      </h2>
+      {STAGES.filter((s) => stages[s]).map((s) => {
+        const g = stages[s]?.massG ?? 0;
+        const [n, u] = massParts(g);
+        return (
+          <div key={s} className="bar">
+            <p>
+              <span>{STAGE_WORDS[s]}</span>
+              <small>{round ? percent(g / round) : ''}</small>
+              <b className="num">
+                {n}
+                <u>{u}</u>
+              </b>
+            </p>
+            <svg width={width} height="10" aria-hidden="true">
+              <path d={`M0 4H${round ? (g / round) * width : width}`} stroke="var(--teal)" strokeWidth="4" />
+            </svg>
+          </div>
+        );
+      })}
+      <p>
+        <Link to={`/board/${cutId}`}>The cut</Link>
+      </p>
+    </div>
+  );
+}
+
+const ToneLegend = () => (
+  <ul className="legend tones" aria-label="Freshness used">
+    <li>
+      <svg width="44" height="10" aria-hidden="true">
+        <path d="M0 5H44" stroke="var(--teal)" strokeWidth="3" />
+      </svg>
+      under half used
+    </li>
+    <li>
+      <svg width="44" height="10" aria-hidden="true">
+        <path d="M0 5H44" stroke="var(--ochre)" strokeWidth="6" />
+        <path d="M0 5H44" stroke="var(--paper)" strokeWidth="1.8" />
+      </svg>
+      over half
+    </li>
+    <li>
+      <svg width="44" height="10" aria-hidden="true">
+        <path d="M0 5H44" stroke="var(--ink)" strokeWidth="7" />
+        <path d="M0 5H44" stroke="var(--buoy)" strokeWidth="4" />
+      </svg>
+      over 80 %, use now
+    </li>
+    <li>
+      <svg width="44" height="12" aria-hidden="true">
+        <path d="M0 6H44" stroke="var(--crimson)" strokeWidth="3" />
+        <path d="M5 11L11 1M17 11L23 1M29 11L35 1" stroke="var(--crimson)" strokeWidth="1.8" />
+      </svg>
+      past
+    </li>
+  </ul>
+);

@@ -1,0 +1,88 @@
+import { custodyOf, type FishState, freshnessOf, type TripState } from '@dagboek/journal';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
+import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';
+import { percent, useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { LengthCell } from '../kit/length-cell.tsx';
+import { Row } from '../kit/page.tsx';
+import { useNow } from '../kit/use-now.ts';
+import { useNarrow } from '../kit/use-width.ts';
+import { FateMark } from '../kit/verdict-mark.tsx';
+
+/** How many rows stand open before the older ones fold into one line; on a phone they all fold. */
+const OPEN_ROWS = 3;
+
+/** The trip's lines so far, one a fish; the older ones fold, so that the fish in hand stays in reach. */
+export function DeckLog({ trip, fish, numberOf, onChoose }: { trip: TripState; fish: readonly FishState[]; numberOf: (id: string) => number; onChoose: (id: string) => void }) {
+  const [open, setOpen] = useState(false);
+  const { time } = useFormat();
+  const names = useNames();
+  const rows = useNarrow() ? 0 : OPEN_ROWS;
+  const folded = open ? [] : fish.slice(0, Math.max(0, fish.length - rows));
+  const kept = folded.filter((f) => !f.released).length;
+  const first = folded[0];
+  const last = folded.at(-1);
+  return (
+    <>
+      <Row time="Time" className="head-row">
+        <div className="log-grid head">
+          <span>No.</span>
+          <span />
+          <span>Fish</span>
+          <span className="num-cell">cm</span>
+          <CustodyHead />
+          <span className="used">used</span>
+        </div>
+      </Row>
+      <Row time={time(trip.startedAt)} className="line quiet-line">
+        <p className="log-sentence">
+          Left for {names.zone(trip.zone)}.{trip.iceKg ? ` ${trip.iceKg} kg of ice${trip.box ? ` in ${names.box(trip.box)}` : ''}.` : ''}{' '}
+          {first && last && (
+            <>
+              Nos. {numberOf(first.id)} to {numberOf(last.id)} are folded: {kept} kept, {folded.length - kept} let go.{' '}
+            </>
+          )}
+          {fish.length > rows && (
+            <button type="button" className="fold-key" aria-expanded={open} onClick={() => setOpen(!open)}>
+              {open ? 'Fold' : 'Open'}
+            </button>
+          )}
+        </p>
+      </Row>
+      {fish.slice(folded.length).map((f) => (
+        <DeckRow key={f.id} fish={f} number={numberOf(f.id)} trip={trip} onChoose={onChoose} />
+      ))}
+    </>
+  );
+}
+
+function DeckRow({ fish, number, trip, onChoose }: { fish: FishState; number: number; trip: TripState; onChoose: (id: string) => void }) {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const navigate = useNavigate();
+  const now = useNow(60_000);
+  const { time } = useFormat();
+  const line = custodyOf(book, fish.id);
+  if (!line) return null;
+  const species = byId(fish.species);
+  const fresh = freshnessOf(line, species, trip.waterC, now);
+  const unfinished = line.where === 'in hand' || line.where === 'bleeding';
+  const name = species ? `${fish.count > 1 ? `${fish.count} ` : ''}${fish.count > 1 ? species.name.toLowerCase() : species.name}` : 'not yet named';
+  return (
+    <Row time={time(fish.landed.at)} className="line">
+      <button type="button" className="log-grid as-row" aria-label={`No. ${number}, ${name}: ${unfinished ? 'take in hand' : 'open its page'}`} onClick={() => (unfinished ? onChoose(fish.id) : void navigate(`/fish/${fish.id}`))}>
+        <span className="no">{number}</span>
+        <FateMark fate={fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
+        <span className="name">{name}</span>
+        <LengthCell fish={fish} />
+        <CustodyRow line={line} fresh={fresh} />
+        <span className="used" style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined} title={fresh ? TONE_WORD[fresh.tone] : undefined}>
+          {fresh && percent(fresh.used)}
+        </span>
+      </button>
+    </Row>
+  );
+}

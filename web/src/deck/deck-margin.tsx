@@ -1,0 +1,97 @@
+import { meatFrom, platesFrom } from '@dagboek/core/plates';
+import { type CustodyLine, type FishState, massOf, type TripState } from '@dagboek/journal';
+import { useState } from 'react';
+import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
+import { plural, useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { BagBoxes, PlatesRow } from '../kit/plates-row.tsx';
+import { bagsToday } from './use-verdict.ts';
+
+const PLATES_KEY = 'dagboek.plates';
+
+/** The margin of the deck: is it enough for dinner, and what is left of the day's bags. */
+export function DeckMargin({ trip, lines, current }: { trip: TripState; lines: readonly CustodyLine[]; current: FishState | null }) {
+  const { byId } = useCatalogue();
+  const { book } = useBook();
+  const rules = useRules();
+  const names = useNames();
+  const { day } = useFormat();
+  const [want, setWant] = useState(Number(localStorage.getItem(PLATES_KEY)) || Math.max(2, trip.crew.length));
+  const meatOf = (f: FishState): number => {
+    const s = byId(f.species);
+    const m = massOf(f, s);
+    return s && m ? meatFrom(s, m.g * f.count) : 0;
+  };
+  const kept = lines.filter((l) => l.where !== 'let go' && l.fish.id !== current?.id);
+  const meat = kept.reduce((g, l) => g + meatOf(l.fish), 0);
+  const { plates } = platesFrom(meat);
+  const withCurrent = current ? platesFrom(meat + meatOf(current)).plates : plates;
+  const change = (n: number): void => {
+    const next = Math.min(24, Math.max(1, n));
+    localStorage.setItem(PLATES_KEY, String(next));
+    setWant(next);
+  };
+  const bags = rules ? bagsToday(book, rules, day(trip.startedAt), trip.crew, current) : [];
+  return (
+    <aside className="margin" aria-label="Dinner and bags">
+      <h2>Enough for dinner{plates >= want ? '' : '?'}</h2>
+      <p className="plates-count">
+        <span className="num">{Math.min(plates, want)}</span>
+        <span>
+          of {want}
+          <br />
+          plates
+        </span>
+        <span className="stepper">
+          <button type="button" aria-label="One plate fewer" onClick={() => change(want - 1)}>
+            −
+          </button>
+          <button type="button" aria-label="One plate more" onClick={() => change(want + 1)}>
+            +
+          </button>
+        </span>
+      </p>
+      <PlatesRow have={Math.min(plates, want)} want={want} />
+      <p>
+        {meat > 0 ? (
+          <>
+            What is aboard should give about <b>{Math.round(meat / 10) * 10} g</b> of boneless fish.{' '}
+            {plates >= want ? (
+              <>
+                {plates > want ? `${plural(plates, 'plate')} in all. ` : ''}
+                <b>That is enough: let the next ones go.</b>
+              </>
+            ) : current && withCurrent > plates ? (
+              `This one would make it ${plural(withCurrent, 'plate')}.`
+            ) : (
+              ''
+            )}
+          </>
+        ) : (
+          'Nothing kept yet.'
+        )}
+      </p>
+      <h2 className="ruled">Bag today, per head</h2>
+      {bags.length === 0 && <p>Nothing counts yet.</p>}
+      <ul className="bags">
+        {bags.map((a) => {
+          const mine = current?.species === a.speciesId && current.angler === a.anglerId ? current.count : 0;
+          return (
+            <li key={a.ruleId + a.anglerId + a.speciesId}>
+              <span>
+                {names.species(a.speciesId)}
+                <small>{names.member(a.anglerId)}</small>
+              </span>
+              <BagBoxes most={a.most} used={a.used} now={mine} />
+              <span>
+                <b>{a.left === 0 ? 'full' : `${a.left} left`}</b>
+                <small>{a.left === 0 ? 'let go' : `of ${a.most}`}</small>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      {rules?.sample && <small>Sample rules, not law</small>}
+    </aside>
+  );
+}

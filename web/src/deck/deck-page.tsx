@@ -1,0 +1,67 @@
+import { custodyOf, openTrip, tripsInOrder } from '@dagboek/journal';
+import { sayDay } from '@dagboek/core/time';
+import { Link, useSearchParams } from 'react-router';
+import { useNames } from '../kit/catalogue.ts';
+import { useFormat } from '../kit/format.ts';
+import { useInHand } from '../kit/in-hand.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { Page, Row } from '../kit/page.tsx';
+import { DeckMargin } from './deck-margin.tsx';
+import { DeckLog } from './deck-log.tsx';
+import { FishInHand } from './fish-in-hand.tsx';
+import { NextFish } from './next-fish.tsx';
+import { ToCome } from './to-come.tsx';
+
+/** The deck: the log of the trip under way, the fish in hand on the open ground, what is to come below. */
+export function DeckPage() {
+  const { book } = useBook();
+  const trip = openTrip(book);
+  const { fish, where, inHand, bleeding } = useInHand(trip);
+  const [search, setSearch] = useSearchParams();
+  const names = useNames();
+  const { day } = useFormat();
+  if (!trip)
+    return (
+      <Page title="Deck" first={{ label: 'Trip', value: 'none' }} cells={[]}>
+        <Row className="pad">
+          <h2>Ashore</h2>
+          <p>No trip is open. Fish are noted on a trip, since where and when decide which rules hold.</p>
+          <div className="keys">
+            <Link className="key act" to="/plan">
+              <span>
+                Start a trip<small>where, who, how much ice</small>
+              </span>
+            </Link>
+          </div>
+        </Row>
+      </Page>
+    );
+  const asked = search.get('fish');
+  const current = fish.find((f) => f.id === asked && ['in hand', 'bleeding'].includes(where.get(f.id) ?? '')) ?? inHand.at(-1) ?? null;
+  const choose = (id: string | null): void => setSearch(id ? { fish: id } : {}, { replace: true });
+  const others = bleeding.filter((f) => f.id !== current?.id);
+  const waiting = inHand.filter((f) => f.id !== current?.id);
+  const number = (id: string): number => fish.findIndex((f) => f.id === id) + 1;
+  const log = fish.filter((f) => f.id !== current?.id);
+  return (
+    <Page
+      title={`Deck, trip ${tripsInOrder(book).indexOf(trip) + 1}`}
+      first={{ label: 'Trip', value: tripsInOrder(book).indexOf(trip) + 1 }}
+      cells={[
+        { label: 'Day', value: sayDay(day(trip.startedAt)) },
+        { label: trip.boat ? 'Boat and crew' : 'Crew', value: `${trip.boat ? `${trip.boat}: ` : ''}${trip.crew.map(names.member).join(', ')}` },
+        { label: 'Water', value: `${names.zone(trip.zone)}${trip.waterC !== null ? `, ${trip.waterC}°` : ''}` },
+      ]}
+    >
+      <div className="with-margin">
+        <div className="deck">
+          <DeckLog trip={trip} fish={log} numberOf={number} onChoose={choose} />
+          {current ? <FishInHand key={current.id} fish={current} number={number(current.id)} trip={trip} onDone={() => choose(null)} /> : <NextFish trip={trip} number={fish.length + 1} onLanded={choose} />}
+          <ToCome bleeding={others} waiting={waiting} numberOf={number} onChoose={choose} trip={trip} />
+          {current && <NextFish trip={trip} number={fish.length + 1} onLanded={choose} small />}
+        </div>
+        <DeckMargin trip={trip} lines={fish.flatMap((f) => custodyOf(book, f.id) ?? [])} current={current} />
+      </div>
+    </Page>
+  );
+}

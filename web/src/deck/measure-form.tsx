@@ -1,0 +1,106 @@
+import { checkLength, checkWeight, expectedWeight, MEASURE_ERRORS } from '@dagboek/core/measure';
+import { LENGTH_WORDS } from '@dagboek/core/rules';
+import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
+import { type FishState, METHODS, sayMass } from '@dagboek/journal';
+import { useState } from 'react';
+import type { Species } from '../kit/catalogue.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { useWrite, type Writing } from '../kit/journal/use-write.ts';
+import { Chips } from '../kit/ui/chips.tsx';
+import { Quantity, typedNumber } from '../kit/ui/quantity.tsx';
+
+const METHOD_WORDS: Record<MeasureMethod, string> = { board: 'board', mat: 'mat', tape: 'tape', eye: 'by eye' };
+const METHOD_KEY = 'dagboek.method';
+
+/** How far a way of measuring may err, in words. */
+export const sayError = (m: MeasureMethod, lengthMm: number): string => {
+  const e = MEASURE_ERRORS[m];
+  return `good to ${((e.fixedMm + e.share * lengthMm) / 10).toFixed(1)} cm`;
+};
+
+/** Length with its kind and method, and a weight by the scale or reckoned from the length. Odd figures ask once and do not block. */
+export function MeasureForm({ fish, species, wants, onDone }: { fish: FishState; species: Species; wants: LengthKind | null; onDone?: () => void }) {
+  const { writeAll } = useWrite();
+  const [kind, setKind] = useState<LengthKind>(wants ?? fish.length?.kind ?? species.lengthKinds[0] ?? 'total');
+  const [method, setMethod] = useState<MeasureMethod>(fish.length?.method ?? (localStorage.getItem(METHOD_KEY) as MeasureMethod | null) ?? 'board');
+  const [length, setLength] = useState('');
+  const [longest, setLongest] = useState('');
+  const [weight, setWeight] = useState('');
+  const [error, setError] = useState<{ field: 'length' | 'longest' | 'weight' | 'form'; why: string } | null>(null);
+  const [asked, setAsked] = useState<string | null>(null);
+  const mm = (t: string): number | null => {
+    const n = typedNumber(t);
+    return n === null ? null : Math.round(n * 10);
+  };
+  const lengthMm = mm(length);
+  const longestMm = mm(longest);
+  const middleMm = lengthMm && longestMm && longestMm > lengthMm ? (lengthMm + longestMm) / 2 : lengthMm;
+  const usual = middleMm && middleMm > 0 && kind === species.lengthKinds[0] ? expectedWeight(species, middleMm) : null;
+  const save = async (): Promise<void> => {
+    setError(null);
+    const first = checkLength(species, lengthMm ?? Number.NaN);
+    if (!first.ok) return setError({ field: 'length', why: first.why });
+    const long = longestMm;
+    if (long !== null) {
+      const second = checkLength(species, long);
+      if (!second.ok) return setError({ field: 'longest', why: second.why });
+      if (long < (lengthMm ?? 0)) return setError({ field: 'longest', why: 'The longest of the lot is shorter than the shortest. Swap them?' });
+    }
+    const massG = typedNumber(weight);
+    let ask = first.ask ?? null;
+    if (massG !== null) {
+      const w = checkWeight(species, kind === species.lengthKinds[0] ? middleMm : null, massG, fish.count);
+      if (!w.ok) return setError({ field: 'weight', why: w.why });
+      ask ??= w.ask ?? null;
+    }
+    if (ask && asked !== ask) return setAsked(ask);
+    const list: Writing[] = [{ kind: 'fish.measured', subject: fish.id, facts: { lengthMm, lengthKind: kind, method, ...(long !== null ? { longestMm: long } : {}) } }];
+    if (massG !== null) list.push({ kind: 'fish.weighed', subject: fish.id, facts: { massG, how: 'scale' } });
+    else if (usual && !fish.mass) list.push({ kind: 'fish.weighed', subject: fish.id, facts: { massG: Math.round(usual.massG * fish.count), how: 'estimated' } });
+    const r = await writeAll(list);
+    if (!r.ok) return setError({ field: 'form', why: r.why });
+    localStorage.setItem(METHOD_KEY, method);
+    onDone?.();
+  };
+  const at = (f: string): string | null => (error?.field === f ? error.why : null);
+  return (
+    <form
+      className="measure-form"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void save();
+      }}
+    >
+      <div className="measure-row">
+        <Quantity big autoFocus label={fish.count > 1 ? `Shortest, ${LENGTH_WORDS[kind]}` : `Length, ${LENGTH_WORDS[kind]}`} unit="cm" value={length} onChange={setLength} error={at('length')} />
+        {fish.count > 1 && <Quantity big label="Longest" unit="cm" value={longest} onChange={setLongest} error={at('longest')} />}
+        <Quantity big label={fish.count > 1 ? 'Weight of the lot' : 'Weight, if weighed'} unit="g" value={weight} onChange={setWeight} error={at('weight')} />
+      </div>
+      <p className="hint">
+        {usual && weight === ''
+          ? `Not weighed: about ${sayMass(usual.massG * fish.count)} from the length (${sayMass(usual.lowG * fish.count)} to ${sayMass(usual.highG * fish.count)}), and marked as estimated.`
+          : fish.count > 1
+            ? 'The shortest decides by the rules.'
+            : 'Nose to the stop, mouth shut, tail pressed together.'}
+      </p>
+      <div className="measure-chips">
+        <Chips label="With" options={METHODS.map((value) => ({ value, text: METHOD_WORDS[value] }))} value={method} onChange={setMethod} />
+        {species.lengthKinds.length > 1 && <Chips label="Which length" options={species.lengthKinds.map((value) => ({ value, text: LENGTH_WORDS[value].replace(' length', '') }))} value={kind} onChange={setKind} />}
+      </div>
+      {asked && (
+        <p className="asks" role="alert">
+          <b>Look again.</b> {asked} If it is right, press the key once more.
+        </p>
+      )}
+      {at('form') && (
+        <p className="trouble" role="alert">
+          {at('form')}
+        </p>
+      )}
+      <div className="keys foot-keys">
+        <DeckKey act type="submit" name="Measured" note={asked ? 'writes it as it stands' : 'writes the length, then the verdict'} />
+        {onDone && <DeckKey type="button" name="Leave it" note="as it was" onClick={onDone} />}
+      </div>
+    </form>
+  );
+}

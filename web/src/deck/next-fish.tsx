@@ -1,0 +1,69 @@
+import { fishOfTrip, GEARS, type TripState } from '@dagboek/journal';
+import { useState } from 'react';
+import { useNames } from '../kit/catalogue.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { Row } from '../kit/page.tsx';
+import { Chips, plain } from '../kit/ui/chips.tsx';
+import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
+import { typedNumber } from '../kit/ui/quantity.tsx';
+
+/** A fish comes aboard: who caught it, with what, one or a lot. `small`: below a fish in hand, where it must not be the orange key. */
+export function NextFish({ trip, number, onLanded, small = false }: { trip: TripState; number: number; onLanded: (id: string) => void; small?: boolean }) {
+  const { book } = useBook();
+  const names = useNames();
+  const before = fishOfTrip(book, trip.id).at(-1);
+  const [angler, setAngler] = useState(before?.angler ?? trip.crew[0] ?? '');
+  const [gear, setGear] = useState<(typeof GEARS)[number]>((before?.gear as (typeof GEARS)[number] | null) ?? 'rod');
+  const [lot, setLot] = useState('');
+  const [when, setWhen] = useState<When>(NOW);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const { write } = useWrite();
+  const many = typedNumber(lot);
+  const land = async (): Promise<void> => {
+    const id = newId();
+    const r = await write('fish.landed', id, { trip: trip.id, angler, gear, count: many ?? 1 }, { atMs: whenMs(when) });
+    if (!r.ok) return setTrouble(r.why);
+    setLot('');
+    setWhen(NOW);
+    setTrouble(null);
+    onLanded(id);
+  };
+  const fields = (
+    <>
+      <Chips label="Caught by" options={trip.crew.map((m) => ({ value: m, text: names.member(m) }))} value={angler} onChange={setAngler} />
+      <Chips label="With" options={plain(GEARS)} value={gear} onChange={setGear} />
+      <div className="field narrow">
+        <label htmlFor="lot">How many</label>
+        <input id="lot" className="input" inputMode="numeric" placeholder="1" value={lot} onChange={(e) => setLot(e.target.value)} />
+      </div>
+      <WhenField value={when} onChange={setWhen} />
+      {trouble && (
+        <p className="trouble" role="alert">
+          {trouble}
+        </p>
+      )}
+    </>
+  );
+  const key = <DeckKey act={!small} name={many && many > 1 ? `${many} aboard` : 'Fish aboard'} note={many && many > 1 ? `writes one lot, No. ${number}` : `writes No. ${number}, then what it is`} onClick={() => void land()} />;
+  if (small)
+    return (
+      <Row className="next-small">
+        <details>
+          <summary>Another fish aboard meanwhile</summary>
+          <div className="next-fields">{fields}</div>
+          <div className="keys">{key}</div>
+        </details>
+      </Row>
+    );
+  return (
+    <Row className="open-entry next" time={<b className="now-time">next</b>}>
+      <h2>
+        <small>{number}</small> Nothing in hand
+      </h2>
+      <div className="next-fields">{fields}</div>
+      <div className="keys foot-keys">{key}</div>
+    </Row>
+  );
+}

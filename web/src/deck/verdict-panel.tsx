@@ -1,0 +1,52 @@
+import type { Verdict } from '@dagboek/core/rules';
+import { sayDate } from '@dagboek/core/time';
+import { VerdictMark } from '../kit/verdict-mark.tsx';
+
+/** Word, shape and sentences; then every rule that was looked at, on demand. */
+export function VerdictPanel({ verdict }: { verdict: Verdict | null }) {
+  if (!verdict)
+    return (
+      <section className="verdict" aria-label="Verdict">
+        <p>
+          <b>No verdict.</b> The rules of these waters are not on this device. Go by the local authority’s text.
+        </p>
+      </section>
+    );
+  const { pack } = verdict;
+  // When it goes back, what would have allowed it only clutters the reason; it stands under the rules looked at.
+  const findings = verdict.outcome === 'letGo' ? verdict.findings.filter((f) => f.outcome === 'letGo') : verdict.findings;
+  return (
+    <section className="verdict" aria-label="Verdict" aria-live="polite">
+      <VerdictMark outcome={verdict.outcome} />
+      {verdict.noRuleFound && (
+        <p>
+          <b>No rule found:</b> these rules say nothing of this fish here. That is not leave to keep it; ask the local authority.
+        </p>
+      )}
+      {findings.map((f) => (
+        <p key={f.ruleId}>
+          <b>{f.lead}</b> {f.because}
+        </p>
+      ))}
+      {verdict.outcome === 'letGo' && (
+        <p>
+          <b>Counts for nobody.</b> Back within two minutes, upright in wet hands till it kicks off.
+        </p>
+      )}
+      <details>
+        <summary>{pack.sample ? 'Sample rules, not law' : pack.name}</summary>
+        <p>
+          {pack.name}, {pack.version}, checked {sayDate(pack.checked)} {pack.checked.slice(0, 4)}.{pack.stale ? ' That is long ago: check them anew.' : ''} The local authority’s text decides.
+        </p>
+        <ul>
+          {verdict.findings.map((f) => (
+            <li key={f.ruleId}>
+              {f.lead} {f.because} <i>{f.source}</i>
+            </li>
+          ))}
+        </ul>
+      </details>
+      {pack.stale && <p className="asks">These rules were last checked on {sayDate(pack.checked)}. Check them before you trust a verdict.</p>}
+    </section>
+  );
+}

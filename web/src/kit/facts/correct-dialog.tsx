@@ -1,0 +1,60 @@
+import { isKind, type Logged, sayEntry } from '@dagboek/journal';
+import { epochMs } from '@dagboek/core/time';
+import { useState } from 'react';
+import { useNames } from '../catalogue.ts';
+import { useWrite, type WriteResult } from '../journal/use-write.ts';
+import { Dialog } from '../ui/dialog.tsx';
+import { DateTimeField } from '../ui/when.tsx';
+import { draftOf, FactsForm, factsFrom } from './facts-form.tsx';
+import { FIELDS } from './fields.ts';
+
+/** Corrects or strikes one line of the log. The old one stays, struck through, beside what replaces it. */
+export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => void }) {
+  const names = useNames();
+  const { write } = useWrite();
+  const { now } = line;
+  const fields = (isKind(now.kind) && FIELDS[now.kind]) || [];
+  const [draft, setDraft] = useState(() => draftOf(fields, now.facts));
+  const [atMs, setAt] = useState(epochMs(now.at));
+  const [about, setAbout] = useState(now.about ?? false);
+  const [because, setBecause] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const end = (r: WriteResult): void => (r.ok ? onClose() : setTrouble(r.why));
+  const why = because.trim() === '' ? {} : { because: because.trim() };
+  const amend = async (): Promise<void> => {
+    if (!isKind(now.kind)) return;
+    end(await write(now.kind, now.subject, factsFrom(fields, draft, now.facts) as never, { atMs, amends: now.id, ...(about ? { about } : {}), ...why }));
+  };
+  const strike = async (): Promise<void> => end(await write('log.struck', now.subject, {}, { strikes: line.first.id, ...why }));
+  return (
+    <Dialog title="Correct this line" open onClose={onClose}>
+      <p className="was">{sayEntry(now, names)}</p>
+      <FactsForm fields={fields} draft={draft} onChange={setDraft} />
+      <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
+      <label className="check">
+        <input type="checkbox" className="checkbox" checked={about} onChange={(e) => setAbout(e.target.checked)} /> the time is a guess
+      </label>
+      <div className="field">
+        <label htmlFor="because">Why (may be left out)</label>
+        <input id="because" className="input" value={because} onChange={(e) => setBecause(e.target.value)} />
+      </div>
+      {trouble && (
+        <p className="trouble" role="alert">
+          {trouble}
+        </p>
+      )}
+      <div className="keys">
+        <button type="button" className="key act" onClick={() => void amend()}>
+          <span>
+            Correct it<small>the old line stays, struck through</small>
+          </span>
+        </button>
+        <button type="button" className="key" onClick={() => void strike()}>
+          <span>
+            Strike it<small>it did not happen</small>
+          </span>
+        </button>
+      </div>
+    </Dialog>
+  );
+}

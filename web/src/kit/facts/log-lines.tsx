@@ -1,0 +1,91 @@
+import { type Entry, type Logged, sayEntry, subjectKindOf, isKind } from '@dagboek/journal';
+import { useState } from 'react';
+import { useNames } from '../catalogue.ts';
+import { useFormat } from '../format.ts';
+import { useBook } from '../journal/journal-context.tsx';
+import { useWrite } from '../journal/use-write.ts';
+import { CorrectDialog } from './correct-dialog.tsx';
+
+/** A log: every line with its time, struck and corrected ones too, each to be corrected from here. */
+export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: string }) {
+  const [open, setOpen] = useState<Logged | null>(null);
+  const { outbox } = useBook();
+  const unsent = new Map(outbox.map((i) => [i.entry.id, i]));
+  const { shortTime } = useFormat();
+  return (
+    <>
+      <ol className="log-lines">
+        {lines.map((l, i) => (
+          <li key={l.first.id} className={l.struck ? 'struck-line' : undefined}>
+            <span className="t">
+              {l.now.about ? <small>about </small> : null}
+              {shortTime(l.now.at, lines[i - 1]?.now.at ?? from)}
+            </span>
+            <div>
+              <LineText line={l} />
+              {[l.now, ...(l.struck ? [l.struck] : [])].some((e) => unsent.has(e.id)) && <em className="unsent">not yet sent</em>}
+            </div>
+            <LineKeys line={l} onCorrect={() => setOpen(l)} />
+          </li>
+        ))}
+      </ol>
+      {open && <CorrectDialog line={open} onClose={() => setOpen(null)} />}
+    </>
+  );
+}
+
+function LineKeys({ line, onCorrect }: { line: Logged; onCorrect: () => void }) {
+  const { write } = useWrite();
+  const names = useNames();
+  const what = sayEntry(line.now, names);
+  if (line.struck) {
+    const strike = line.struck;
+    return (
+      <button type="button" className="line-key" aria-label={`Let it stand again: ${what}`} onClick={() => void write('log.struck', strike.subject, {}, { strikes: strike.id })}>
+        Stet
+      </button>
+    );
+  }
+  return (
+    <button type="button" className="line-key" aria-label={`Correct: ${what}`} onClick={onCorrect}>
+      Correct
+    </button>
+  );
+}
+
+function LineText({ line }: { line: Logged }) {
+  const names = useNames();
+  const { time } = useFormat();
+  const { now, was, struck } = line;
+  const text = sayEntry(now, names);
+  const by = (e: Entry): string => names.member(e.member);
+  if (struck)
+    return (
+      <>
+        <s>{text}</s> <small>Struck {time(struck.written)} by {by(struck)}{struck.because ? `: ${struck.because}` : ''}.</small>
+      </>
+    );
+  const last = was.at(-1);
+  if (!last) return <>{text} <i>{by(now)}</i></>;
+  const old = sayEntry(last, names);
+  return (
+    <>
+      <s>{old === text ? time(last.at) : old}</s> <b>{text}</b>
+      <small className="because">
+        Corrected {time(now.written)} by {by(now)}
+        {now.because ? `: ${now.because}` : ''}.{line.conflict.length > 0 ? ' Two devices corrected this; the later one counts.' : ''}
+      </small>
+    </>
+  );
+}
+
+/** Which page tells more of a subject, by its kind. */
+export function pageOf(kind: string, subject: string): string | null {
+  const k = isKind(kind) ? subjectKindOf(kind) : null;
+  if (k === 'fish') return `/fish/${subject}`;
+  if (k === 'cut') return `/board/${subject}`;
+  if (k === 'pack') return `/larder/${subject}`;
+  if (k === 'meal') return `/table/${subject}`;
+  if (k === 'trip') return `/book?trip=${subject}`;
+  return null;
+}

@@ -1,0 +1,32 @@
+import { useId } from 'react';
+import { describeFigure, drawFish, type DrawnFish, type FigureOptions, type FigureSpec } from '@dagboek/figure';
+
+const drawn = new Map<string, DrawnFish>();
+
+/** A drawing, kept once made: a figure costs some 10 ms. */
+export function figureOf(spec: FigureSpec, options: FigureOptions): DrawnFish {
+  const key = `${spec.id} ${JSON.stringify(options)}`;
+  let fish = drawn.get(key);
+  if (!fish) {
+    fish = drawFish(spec, options);
+    drawn.set(key, fish);
+  }
+  return fish;
+}
+
+/** A drawing as an address for an <img>, which keeps its inner ids apart from the page's. */
+export const figureUrl = (fish: DrawnFish): string => `data:image/svg+xml,${encodeURIComponent(fish.svg)}`;
+
+/** A drawn fish with its lettering, in the page itself, so that it is set in the page's own type. For large figures, one at a time. */
+export function FigurePlate({ spec, size, options = {} }: { spec: FigureSpec; size: number; options?: FigureOptions }) {
+  const idPrefix = useId().replace(/\W/g, '');
+  const { svg } = figureOf(spec, { size, ...options, idPrefix });
+  // The drawing comes from our own pure function over a checked spec; nothing typed by a person goes into it.
+  return <div className="figure-plate drawn" dangerouslySetInnerHTML={{ __html: svg }} />;
+}
+
+/** A drawn fish. `plain`: beside its own name in text, so that it need not be read out twice. */
+export function FigureView({ spec, size, plain = false, options = {} }: { spec: FigureSpec; size: number; plain?: boolean; options?: FigureOptions }) {
+  const fish = figureOf(spec, { size, ...options });
+  return <img className="drawn" src={figureUrl(fish)} width={fish.width} height={fish.height} alt={plain ? '' : describeFigure(spec)} />;
+}

@@ -1,0 +1,45 @@
+import { addDays, civilDay, sayDate, wallTime, weekday } from '@dagboek/core/time';
+import { stamp } from '@dagboek/core/time';
+import { useMemo } from 'react';
+import { useTimeZone } from './catalogue.ts';
+
+export interface Format {
+  readonly zone: string;
+  /** "14:20" in the waters' own zone. */
+  readonly time: (at: string) => string;
+  /** The time, or the weekday ("Sun") or date ("14 Jun") when a night lies since `after`. */
+  readonly shortTime: (at: string, after?: string) => string;
+  /** Civil day, YYYY-MM-DD. */
+  readonly day: (at: string) => string;
+  readonly dayOfMs: (ms: number) => string;
+  /** "Sat 12 Sep". */
+  readonly shortDay: (day: string) => string;
+}
+
+/** How times and days are written, in the zone of the book's waters. */
+export function useFormat(): Format {
+  const zone = useTimeZone();
+  return useMemo(() => {
+    const day = (at: string): string => civilDay(at, zone);
+    const shortDay = (d: string): string => `${weekday(d).slice(0, 3)} ${sayDate(d).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}`;
+    return {
+      zone,
+      time: (at) => wallTime(at, zone),
+      shortTime: (at, after) => {
+        if (!after || day(at) === day(after)) return wallTime(at, zone);
+        return day(at) <= addDays(day(after), 6) ? weekday(day(at)).slice(0, 3) : shortDay(day(at)).slice(4);
+      },
+      day,
+      dayOfMs: (ms) => civilDay(stamp(ms, zone), zone),
+      shortDay,
+    };
+  }, [zone]);
+}
+
+/** "1.31 kg" or "790 g", as number and unit. */
+export const massParts = (g: number): [string, string] => (g >= 1000 ? [(g / 1000).toFixed(2), 'kg'] : [String(Math.round(g)), 'g']);
+/** "44.0" from mm. */
+export const cm = (mm: number): string => (mm / 10).toFixed(1);
+/** "41 %". */
+export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

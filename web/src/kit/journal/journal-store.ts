@@ -1,0 +1,168 @@
+import { Book, type Entry } from '@dagboek/journal';
+import { afterReload, type OutboxAction, type OutboxItem, outboxReducer, sendable } from './outbox.ts';
+import type { Keep } from './keep.ts';
+import type { Transport } from './transport.ts';
+
+/** What the interface sees. A new object whenever anything changed. */
+export interface Snapshot {
+  readonly book: Book;
+  readonly outbox: readonly OutboxItem[];
+  /** Whether the server answered last time; null before it was asked. */
+  readonly reached: boolean | null;
+}
+
+/**
+ * The journal on this device: the server's entries and the outbox, kept in IndexedDB and folded into one Book.
+ * Writing goes to IndexedDB first, is folded at once, and is sent when it can be.
+ */
+export class JournalStore {
+  private snapshot: Snapshot = { book: Book.EMPTY, outbox: [], reached: null };
+  private readonly listeners = new Set<() => void>();
+  private last = 0;
+  /** Changes to the kept outbox wait for each other, so that the kept order is the order of the changes. */
+  private keeping: Promise<void> = Promise.resolve();
+  private flushing: Promise<void> | null = null;
+  private retryTimer: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(
+    private readonly keep: Keep,
+    private readonly transport: Transport,
+    private readonly now: () => number = Date.now,
+    private readonly tellOthers: () => void = () => undefined,
+  ) {}
+
+  /** Reads what this device holds. Call once, before anything else. */
+  async load(): Promise<void> {
+    const { entries, outbox, last } = await this.keep.load();
+    this.last = Math.max(this.last, last);
+    const items = afterReload(outbox);
+    this.set({ book: Book.EMPTY.withEntries(entries).withEntries(this.counting(items)), outbox: items });
+  }
+
+  /** Another tab of this book wrote something: read it from the shelf, without touching what is being sent here. */
+  async reread(): Promise<void> {
+    const { entries, outbox, last } = await this.keep.load();
+    this.last = Math.max(this.last, last);
+    const mine = new Set(this.snapshot.outbox.map((i) => i.entry.id));
+    const held = new Set(entries.map((e) => e.id));
+    const items = [...this.snapshot.outbox.filter((i) => !held.has(i.entry.id)), ...afterReload(outbox.filter((i) => !mine.has(i.entry.id)))];
+    this.set({ book: this.snapshot.book.withEntries(entries).withEntries(this.counting(items)), outbox: items });
+  }
+
+  readonly getSnapshot = (): Snapshot => this.snapshot;
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** Writes entries down. Resolves when they are safe on this device. */
+  async write(entries: readonly Entry[]): Promise<void> {
+    let items = this.snapshot.outbox;
+    for (const entry of entries) items = outboxReducer(items, { type: 'written', entry });
+    this.set({ book: this.snapshot.book.withEntries(entries), outbox: items });
+    await this.keepOutbox([]);
+    this.tellOthers();
+    void this.flush();
+  }
+
+  /** Tries refused or waiting entries again, at once. */
+  async retry(ids: readonly string[]): Promise<void> {
+    await this.change({ type: 'retry', ids });
+    await this.flush();
+  }
+
+  /** Gives up a refused entry: it no longer counts in the book, but stays on this device. */
+  async setAside(id: string): Promise<void> {
+    await this.change({ type: 'set aside', id });
+    this.set({ book: this.snapshot.book.without(id) });
+  }
+
+  /** Sends what waits, until nothing may be sent now. One sender at a time. */
+  flush(): Promise<void> {
+    this.flushing ??= this.flushNow().finally(() => {
+      this.flushing = null;
+    });
+    return this.flushing;
+  }
+
+  private async flushNow(): Promise<void> {
+    for (;;) {
+      const batch = sendable(this.snapshot.outbox, this.now());
+      if (batch.length === 0) break;
+      const ids = batch.map((e) => e.id);
+      await this.change({ type: 'sending', ids });
+      const answer = await this.transport.send(batch);
+      if (answer.ok) {
+        this.set({ reached: true });
+        await this.answered(batch, answer.receipts);
+        continue;
+      }
+      if (!answer.unreachable) {
+        // The batch as a whole was turned down: name the one that is at fault by sending them singly.
+        this.set({ reached: true });
+        for (const e of batch) {
+          const one = batch.length === 1 ? answer : await this.transport.send([e]);
+          if (one.ok) await this.answered([e], one.receipts);
+          else if (one.unreachable) await this.change({ type: 'unreachable', ids: [e.id], nowMs: this.now() });
+          else await this.answered([e], [{ id: e.id, status: 'refused', why: one.why }]);
+        }
+        continue;
+      }
+      this.set({ reached: false });
+      await this.change({ type: 'unreachable', ids, nowMs: this.now() });
+      break;
+    }
+    this.scheduleRetry();
+  }
+
+  /** Tries again when the first waiting entry may be sent. */
+  private scheduleRetry(): void {
+    clearTimeout(this.retryTimer);
+    const waits = this.snapshot.outbox.flatMap((i) => (i.state === 'queued' ? [i.notBeforeMs] : []));
+    if (waits.length === 0) return;
+    this.retryTimer = setTimeout(() => void this.flush(), Math.max(250, Math.min(...waits) - this.now()));
+  }
+
+  private async answered(batch: readonly Entry[], receipts: Parameters<typeof outboxReducer>[1] extends infer A ? (A extends { type: 'answered'; receipts: infer R } ? R : never) : never): Promise<void> {
+    const taken = batch.filter((e) => receipts.some((r) => r.id === e.id && r.status !== 'refused'));
+    this.set({ outbox: outboxReducer(this.snapshot.outbox, { type: 'answered', receipts }) });
+    await this.keepOutbox(taken);
+    this.tellOthers();
+  }
+
+  /** Fetches what others have written. Returns whether the server answered. */
+  async pull(): Promise<boolean> {
+    for (;;) {
+      const page = await this.transport.after(this.last);
+      this.set({ reached: page !== null });
+      if (!page) return false;
+      this.last = Math.max(this.last, page.last);
+      if (page.entries.length > 0) {
+        await this.keep.catchUp(page.entries, this.last);
+        this.set({ book: this.snapshot.book.withEntries(page.entries) });
+      }
+      if (!page.more) return true;
+    }
+  }
+
+  private async change(action: OutboxAction): Promise<void> {
+    this.set({ outbox: outboxReducer(this.snapshot.outbox, action) });
+    await this.keepOutbox([]);
+  }
+
+  private keepOutbox(taken: readonly Entry[]): Promise<void> {
+    const items = this.snapshot.outbox;
+    const next = this.keeping.then(() => this.keep.putOutbox(items, taken));
+    this.keeping = next.catch(() => undefined);
+    return next;
+  }
+
+  private counting(items: readonly OutboxItem[]): Entry[] {
+    return items.filter((i) => i.state !== 'set aside').map((i) => i.entry);
+  }
+
+  private set(part: Partial<Snapshot>): void {
+    this.snapshot = { ...this.snapshot, ...part };
+    for (const l of this.listeners) l();
+  }
+}

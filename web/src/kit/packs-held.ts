@@ -1,0 +1,38 @@
+import { keepUntil, type KeepUntil } from '@dagboek/core/larder';
+import { type Book, type PackState, packLeft } from '@dagboek/journal';
+import type { Species } from './catalogue.ts';
+
+/** A pack that still holds something, and by when to eat it. */
+export interface HeldPack {
+  readonly pack: PackState;
+  readonly leftG: number;
+  readonly place: 'fridge' | 'freezer';
+  /** Civil day it went to where it lies. */
+  readonly since: string;
+  readonly thawed: boolean;
+  readonly keeps: KeepUntil;
+}
+
+/** What the larder holds, the first to be eaten first. `day`: civil day of an instant in the waters' zone. */
+export function packsHeld(book: Book, byId: (id: string) => Species | null, day: (at: string) => string): HeldPack[] {
+  return book
+    .all('pack')
+    .flatMap((pack): HeldPack[] => {
+      const { leftG } = packLeft(book, pack);
+      const last = pack.places.at(-1);
+      if (leftG < 1 || !last) return [];
+      const thawed = last.place === 'fridge' && pack.places.some((p) => p.place === 'freezer');
+      const since = day(last.at);
+      const keeps = keepUntil({ place: last.place, form: pack.form, fat: byId(pack.species)?.fat ?? 'oily', wrapping: pack.wrapping, day: since, thawed });
+      return [{ pack, leftG, place: last.place, since, thawed, keeps }];
+    })
+    .sort((a, b) => (a.keeps.eatBy < b.keeps.eatBy ? -1 : a.keeps.eatBy > b.keeps.eatBy ? 1 : a.pack.number - b.pack.number));
+}
+
+/** Tone of a pack by the days it has left. */
+export function packTone(p: HeldPack, today: string): 'fresh' | 'half' | 'use' | 'past' {
+  if (today > p.keeps.authority) return 'past';
+  if (today >= p.keeps.eatBy) return 'use';
+  const span = Date.parse(p.keeps.eatBy) - Date.parse(p.since);
+  return span > 0 && (Date.parse(today) - Date.parse(p.since)) / span >= 0.5 ? 'half' : 'fresh';
+}

@@ -1,0 +1,163 @@
+import { openTrip, packLeft, tripsInOrder } from '@dagboek/journal';
+import { Moon, Sun } from 'lucide-react';
+import { type ReactNode, useSyncExternalStore } from 'react';
+import { Link, NavLink } from 'react-router';
+import { useBook } from './journal/journal-context.tsx';
+import { plural } from './format.ts';
+import { useInHand } from './in-hand.ts';
+
+/** A field of the printed form header: a small label over its value. */
+export interface HeaderCell {
+  readonly label: string;
+  readonly value: ReactNode;
+}
+
+interface Tab {
+  readonly to: string;
+  readonly name: string;
+  readonly state: string;
+  readonly waits: boolean;
+  /** Shown at the foot on a phone; the others under All. */
+  readonly foot: boolean;
+}
+
+/** The stations with their state in two or three words. */
+export function useTabs(): Tab[] {
+  const { book } = useBook();
+  const trips = tripsInOrder(book);
+  const trip = openTrip(book);
+  const { inHand, bleeding, boxed } = useInHand(trip);
+  const packs = book.all('pack').filter((p) => packLeft(book, p).leftG > 0);
+  const meals = book.all('meal');
+  const onBoard = book.all('cut').filter((c) => book.naming('pack', c.id).length === 0);
+  return [
+    { to: '/plan', name: 'Plan', state: trip ? `Trip ${trips.indexOf(trip) + 1}` : trips.length === 0 ? 'blank' : 'no trip open', waits: false, foot: false },
+    { to: '/deck', name: 'Deck', state: !trip ? 'ashore' : inHand.length + bleeding.length > 0 ? `${inHand.length + bleeding.length} to do` : 'nothing in hand', waits: inHand.length + bleeding.length > 0, foot: true },
+    { to: '/box', name: 'Box', state: boxed.length ? plural(boxed.reduce((n, f) => n + f.count, 0), 'fish', 'fish') : 'empty', waits: false, foot: false },
+    { to: '/board', name: 'Board', state: onBoard.length ? plural(onBoard.length, 'cut') + ' begun' : 'clear', waits: onBoard.length > 0, foot: true },
+    { to: '/larder', name: 'Larder', state: packs.length ? plural(packs.length, 'pack') : 'bare', waits: false, foot: true },
+    { to: '/table', name: 'Table', state: meals.length ? plural(meals.length, 'meal') : 'blank', waits: false, foot: true },
+    { to: '/book', name: 'Book', state: trips.length ? plural(trips.length, 'trip') : 'blank', waits: false, foot: false },
+  ];
+}
+
+const Flag = () => (
+  <svg width="11" height="14" viewBox="0 0 11 14" role="img" aria-label="something waits">
+    <path d="M1.5 4.5A4 4.5 0 0 1 9.5 4.5V9A4 4.5 0 0 1 1.5 9Z" fill="var(--buoy)" stroke="currentColor" strokeWidth="1.3" />
+  </svg>
+);
+
+function IndexTabs() {
+  const tabs = useTabs();
+  return (
+    <nav className="tabs" aria-label="Stations">
+      <Link className="mark" to="/">
+        Dagboek
+      </Link>
+      {tabs.map((t) => (
+        <NavLink key={t.to} to={t.to} className={({ isActive }) => `${isActive ? 'on' : ''}${t.foot ? ' foot' : ''}`}>
+          <span className="flag">
+            {t.name}
+            {t.waits && <Flag />}
+          </span>
+          <small>{t.state}</small>
+        </NavLink>
+      ))}
+      <NavLink to="/all" className={({ isActive }) => `all${isActive ? ' on' : ''}`}>
+        <span className="flag">All</span>
+      </NavLink>
+    </nav>
+  );
+}
+
+/** Where the log stands: saved here always; sent or waiting. */
+export function LogState() {
+  const { outbox, reached } = useBook();
+  const refused = outbox.filter((i) => i.state === 'refused').length;
+  const waiting = outbox.filter((i) => i.state === 'queued' || i.state === 'sending').length;
+  const text = refused
+    ? `${plural(refused, 'line')} refused`
+    : waiting
+      ? `Saved here, ${plural(waiting, 'line')} not yet sent`
+      : reached === false
+        ? 'Saved here, no signal'
+        : 'Saved here and sent';
+  return (
+    <Link to="/unsent" className={`log-state${refused ? ' refused' : ''}`}>
+      {text}
+    </Link>
+  );
+}
+
+const themeListeners = new Set<() => void>();
+const THEME_KEY = 'dagboek.theme';
+/** Puts the kept theme on the page. */
+export const applyTheme = (): void => void (document.documentElement.dataset['theme'] = localStorage.getItem(THEME_KEY) ?? 'dagboek');
+
+export function ThemeKey() {
+  const theme = useSyncExternalStore(
+    (l) => {
+      themeListeners.add(l);
+      return () => themeListeners.delete(l);
+    },
+    () => document.documentElement.dataset['theme'] ?? 'dagboek',
+  );
+  const night = theme === 'dagboek-night';
+  return (
+    <button
+      type="button"
+      className="theme-key"
+      aria-label={night ? 'Day colours' : 'Night colours'}
+      title={night ? 'Day colours' : 'Night colours'}
+      onClick={() => {
+        localStorage.setItem(THEME_KEY, night ? 'dagboek' : 'dagboek-night');
+        applyTheme();
+        for (const l of themeListeners) l();
+      }}
+    >
+      {night ? <Sun size={20} /> : <Moon size={20} />}
+    </button>
+  );
+}
+
+/** One page of the book: printed form header, sheet with its time column, index tabs on the right edge. */
+export function Page({ title, first, cells, children }: { title: string; first: HeaderCell; cells: readonly HeaderCell[]; children: ReactNode }) {
+  return (
+    <div className="book">
+      <div className="sheet">
+        <header className="form">
+          {[first, ...cells].map((c, i) => (
+            <div key={c.label} className={i > 2 ? 'later' : undefined}>
+              <small>{c.label}</small>
+              <b>{c.value}</b>
+            </div>
+          ))}
+          <div className="log-cell">
+            <small>Log</small>
+            <b>
+              <LogState />
+            </b>
+          </div>
+          <div className="theme-cell">
+            <ThemeKey />
+          </div>
+        </header>
+        <main>
+          <h1 className="sr-only">{title}</h1>
+          {children}
+        </main>
+      </div>
+      <IndexTabs />
+    </div>
+  );
+}
+
+/** A row of the sheet: something in the time column, something beside it. */
+export function Row({ time, children, className = '' }: { time?: ReactNode; children: ReactNode; className?: string }) {
+  return (
+    <div className={`row ${className}`}>
+      <div className="t">{time}</div>
+      <div className="c">{children}</div>
+    </div>
+  );
+}

@@ -1,0 +1,27 @@
+import { type ReactNode, useEffect, useRef } from 'react';
+
+/** A dialog over the page. The browser keeps the focus inside, and Escape closes it. */
+export function Dialog({ title, open, onClose, children }: { title: string; open: boolean; onClose: () => void; children: ReactNode }) {
+  const ref = useRef<HTMLDialogElement>(null);
+  // The <dialog> element is outside React's state: it is opened and closed by its own methods.
+  useEffect(() => {
+    const d = ref.current;
+    if (!d) return;
+    if (open && !d.open) d.showModal();
+    if (!open && d.open) d.close();
+  }, [open]);
+  if (!open) return null;
+  return (
+    <dialog ref={ref} className="modal" aria-label={title} onClose={onClose} onCancel={onClose}>
+      <div className="modal-box">
+        <h2>{title}</h2>
+        {children}
+        <form method="dialog">
+          <button className="close-x" aria-label="Close" onClick={onClose}>
+            ×
+          </button>
+        </form>
+      </div>
+    </dialog>
+  );
+}

@@ -1,0 +1,148 @@
+import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time';
+import { Link, useNavigate } from 'react-router';
+import { useCatalogue } from '../kit/catalogue.ts';
+import { TONE_WORD } from '../kit/custody/slots.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { FigureView } from '../kit/figure-view.tsx';
+import { massParts, plural, useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { Page, Row } from '../kit/page.tsx';
+import { useNow } from '../kit/use-now.ts';
+import { platesFrom } from '@dagboek/core/plates';
+import { type Axis, KeepingHead, KeepingLine } from './keeping-line.tsx';
+import { type HeldPack, packsHeld, packTone } from '../kit/packs-held.ts';
+
+const FRIDGE: Axis = { from: -4, to: 5 };
+const FREEZER: Axis = { from: -110, to: 240 };
+
+/** What is kept, in the order in which to eat it. */
+export function LarderPage() {
+  const { book } = useBook();
+  const { byId, all } = useCatalogue();
+  const { day, zone } = useFormat();
+  const now = useNow(60_000);
+  const navigate = useNavigate();
+  const today = day(stamp(now, zone));
+  const held = packsHeld(book, byId, day);
+  const fridge = held.filter((h) => h.place === 'fridge');
+  const freezer = held.filter((h) => h.place === 'freezer');
+  const first = held[0];
+  const total = held.filter((h) => h.pack.form !== 'stock').reduce((g, h) => g + h.leftG, 0);
+  const past = held.filter((h) => today > h.keeps.authority);
+  const soon = held.filter((h) => today <= h.keeps.authority && daysBetween(today, h.keeps.eatBy) <= 2);
+  return (
+    <Page title="Larder" first={{ label: 'Packs', value: held.length }} cells={[{ label: 'Day', value: sayDay(today) }, { label: 'Together', value: `${massParts(total).join(' ')}, ${plural(platesFrom(total).plates, 'plate')}` }, { label: 'Order', value: 'eat first on top' }]}>
+      <div className="with-margin">
+        <div>
+          {held.length === 0 && (
+            <Row className="pad">
+              <h2>The larder is bare</h2>
+              <p className="lead">What comes off the board is packed, and stands here in the order in which to eat it.</p>
+            </Row>
+          )}
+          {fridge.length > 0 && <Shelf name="Fridge" unit="days" axis={FRIDGE} packs={fridge} today={today} figureOf={(id) => all.find((s) => s.id === id) ?? null} first={first} />}
+          {freezer.length > 0 && <Shelf name="Freezer" unit="months" axis={FREEZER} packs={freezer} today={today} figureOf={(id) => all.find((s) => s.id === id) ?? null} first={first} />}
+          {held.length > 0 && (
+            <Row className="pad legend-row">
+              <ul className="legend">
+                <li>
+                  <svg width="10" height="22" aria-hidden="true">
+                    <path d="M5 1V21" stroke="var(--ink)" strokeWidth="2.4" strokeDasharray="4 3" />
+                  </svg>
+                  careful keeper’s line
+                </li>
+                <li>
+                  <svg width="14" height="22" aria-hidden="true">
+                    <path d="M4 1V21M4 7l6 -4M4 14l6 -4M4 21l6 -4" stroke="var(--ink)" strokeWidth="1.6" />
+                  </svg>
+                  authority’s line
+                </li>
+                <li>Sources: FDA cold storage chart, FSA chilling advice; keeping times are typical.</li>
+              </ul>
+            </Row>
+          )}
+        </div>
+        <aside className="margin">
+          <h2>Eat first</h2>
+          {!first && <p>Nothing to eat up.</p>}
+          {past.length > 0 && (
+            <p className="asks">
+              <b>Past the authority’s line:</b> {past.map((h) => `pack ${h.pack.number}`).join(', ')}. When in doubt, throw it out, and note it.
+            </p>
+          )}
+          {soon.length > 0 && (
+            <ul className="plain-list">
+              {soon.map((h) => (
+                <li key={h.pack.id}>
+                  <Link to={`/larder/${h.pack.id}`}>
+                    <b>{h.pack.number}</b> {h.pack.what}
+                  </Link>
+                  <small>{h.keeps.eatBy <= today ? 'today' : `by ${weekday(h.keeps.eatBy)}`}</small>
+                </li>
+              ))}
+            </ul>
+          )}
+          {soon.length === 0 && first && past.length === 0 && <p>Nothing presses: the first is pack {first.pack.number}, by {sayDate(first.keeps.eatBy)}.</p>}
+          {(soon[0] ?? held.find((h) => today <= h.keeps.authority)) && (
+            <div className="keys">
+              <DeckKey act name="Cook" note={`pack ${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.number}: ${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.what}`} onClick={() => void navigate(`/table/new?pack=${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.id}`)} />
+            </div>
+          )}
+          <h2 className="ruled">Raw?</h2>
+          <p>Nothing here is marked safe to eat raw. Freezing that makes it safer counts from a cold core: −20° for 7 days, or 24 hours by the EU’s rule, and most home freezers do not reach it. Lemon, salt and smoke kill no worms.</p>
+        </aside>
+      </div>
+    </Page>
+  );
+}
+
+function Shelf({ name, unit, axis, packs, today, figureOf, first }: { name: string; unit: 'days' | 'months'; axis: Axis; packs: readonly HeldPack[]; today: string; figureOf: (id: string) => ReturnType<ReturnType<typeof useCatalogue>['byId']>; first: HeldPack | undefined }) {
+  return (
+    <section aria-label={name}>
+      <Row className="shelf-head">
+        <div className="pack-grid head">
+          <h2>
+            {name} <small>{unit === 'days' ? 'day by day' : 'month by month'}</small>
+          </h2>
+          <KeepingHead axis={axis} today={today} unit={unit} />
+        </div>
+      </Row>
+      {packs.map((h) => {
+        const s = figureOf(h.pack.species);
+        const [n, u] = massParts(h.leftG);
+        const tone = packTone(h, today);
+        return (
+          <Row
+            key={h.pack.id}
+            className={`line pack-line${h === first ? ' first' : ''}`}
+            time={
+              <>
+                <b>{unit === 'days' ? weekday(h.keeps.eatBy).slice(0, 3) : sayDate(h.keeps.eatBy).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}</b>
+                {unit === 'days' && <span>{sayDate(h.keeps.eatBy).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}</span>}
+              </>
+            }
+          >
+            <Link to={`/larder/${h.pack.id}`} className="pack-grid as-row">
+              <span className="no">{h.pack.number}</span>
+              <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+              <span className="name">
+                {h.pack.what}
+                <small>
+                  {h === first ? <b>Eat first. </b> : null}
+                  {tone === 'past' || tone === 'use' ? `${TONE_WORD[tone]}; ` : ''}
+                  {h.thawed ? 'thawed, ' : ''}
+                  {h.pack.wrapping}
+                </small>
+              </span>
+              <span className="num mass">
+                {n}
+                <u>{u}</u>
+              </span>
+              <KeepingLine held={h} axis={axis} today={today} />
+            </Link>
+          </Row>
+        );
+      })}
+    </section>
+  );
+}

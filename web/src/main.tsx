@@ -1,0 +1,9 @@
+import { createRoot } from 'react-dom/client';
+import { App } from './app/app.tsx';
+import { applyTheme } from './kit/page.tsx';
+import './styles/app.css';
+
+applyTheme();
+const root = document.getElementById('root');
+if (!root) throw new Error('index.html has no #root');
+createRoot(root).render(<App />);

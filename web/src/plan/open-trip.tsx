@@ -1,0 +1,151 @@
+import { fishOfTrip, type TripState } from '@dagboek/journal';
+import { saySpan } from '@dagboek/core/time';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useNames } from '../kit/catalogue.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { LogLines } from '../kit/facts/log-lines.tsx';
+import { plural, useFormat } from '../kit/format.ts';
+import { useInHand } from '../kit/in-hand.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { Row } from '../kit/page.tsx';
+import { useNow } from '../kit/use-now.ts';
+import { Dialog } from '../kit/ui/dialog.tsx';
+import { Chips } from '../kit/ui/chips.tsx';
+import { DateTimeField } from '../kit/ui/when.tsx';
+import { nowMs } from '../kit/clock.ts';
+import { Quantity, typedNumber } from '../kit/ui/quantity.tsx';
+import { RulesHere } from './rules-here.tsx';
+
+/** The trip under way: what was noted of it, a remark, someone hurt, and its end. */
+export function OpenTrip({ trip }: { trip: TripState }) {
+  const { book } = useBook();
+  const names = useNames();
+  const { day, time } = useFormat();
+  const now = useNow();
+  const { inHand, bleeding } = useInHand(trip);
+  const [text, setText] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [ending, setEnding] = useState(false);
+  const [harm, setHarm] = useState(false);
+  const { write } = useWrite();
+  const fish = fishOfTrip(book, trip.id);
+  const note = async (): Promise<void> => {
+    const r = await write('trip.noted', trip.id, { text: text.trim() });
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) setText('');
+  };
+  return (
+    <div className="with-margin">
+      <div>
+        <Row className="pad" time={<b className="now-time">{time(trip.startedAt)}</b>}>
+          <h2>
+            {names.zone(trip.zone)}
+            {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
+          </h2>
+          <p className="lead">
+            Out for {saySpan(now - Date.parse(trip.startedAt))} with {trip.crew.map(names.member).join(', ')}.{trip.iceKg ? ` ${trip.iceKg} kg of ice` : ' No ice noted'}
+            {trip.box ? ` in ${names.box(trip.box)}.` : '.'} {plural(fish.filter((f) => !f.released).reduce((n, f) => n + f.count, 0), 'fish', 'fish')} aboard, {fish.filter((f) => f.released).length} let go.
+          </p>
+          <div className="keys">
+            <Link className="key act" to="/deck">
+              <span>
+                To the deck<small>{inHand.length ? `${inHand.length} in hand` : 'note the next fish'}</small>
+              </span>
+            </Link>
+            <DeckKey name="Back ashore" note="ends the trip" onClick={() => setEnding(true)} />
+            <DeckKey name="Someone is hurt" note="note it; help comes first" onClick={() => setHarm(true)} />
+          </div>
+        </Row>
+        <Row className="pad ruled">
+          <h2>A remark</h2>
+          <form
+            className="remark"
+            onSubmit={(e) => {
+              e.preventDefault();
+              void note();
+            }}
+          >
+            <label className="sr-only" htmlFor="remark">
+              Remark
+            </label>
+            <textarea id="remark" className="textarea" rows={2} placeholder="weather, water, a sighting, something lost" value={text} onChange={(e) => setText(e.target.value)} />
+            <button type="submit" className="key">
+              <span>Note it</span>
+            </button>
+          </form>
+          {trouble && (
+            <p className="trouble" role="alert">
+              {trouble}
+            </p>
+          )}
+        </Row>
+        <Row className="pad ruled">
+          <h2>Lines of this trip</h2>
+          <LogLines lines={trip.log} />
+        </Row>
+      </div>
+      <RulesHere zone={trip.zone} day={day(trip.startedAt)} />
+      {ending && <EndTrip trip={trip} unfinished={inHand.length + bleeding.length} onClose={() => setEnding(false)} />}
+      {harm && <HarmDialog trip={trip} onClose={() => setHarm(false)} />}
+    </div>
+  );
+}
+
+function EndTrip({ trip, unfinished, onClose }: { trip: TripState; unfinished: number; onClose: () => void }) {
+  const { write } = useWrite();
+  const [atMs, setAt] = useState(nowMs);
+  const [hours, setHours] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const end = async (): Promise<void> => {
+    const rodHours = typedNumber(hours);
+    const r = await write('trip.ended', trip.id, rodHours === null ? {} : { rodHours }, { atMs });
+    if (r.ok) onClose();
+    else setTrouble(r.why);
+  };
+  return (
+    <Dialog title="Back ashore" open onClose={onClose}>
+      {unfinished > 0 && <p className="asks">{plural(unfinished, 'fish is', 'fish are')} still in hand or bleeding. The trip can end all the same; the line stays open.</p>}
+      <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
+      <Quantity label="Rod hours, if not crew times hours" unit="h" value={hours} onChange={setHours} />
+      {trouble && (
+        <p className="trouble" role="alert">
+          {trouble}
+        </p>
+      )}
+      <div className="keys">
+        <DeckKey act name="End the trip" note="writes the entry" onClick={() => void end()} />
+      </div>
+    </Dialog>
+  );
+}
+
+function HarmDialog({ trip, onClose }: { trip: TripState; onClose: () => void }) {
+  const { write } = useWrite();
+  const names = useNames();
+  const [who, setWho] = useState(trip.crew[0] ?? '');
+  const [text, setText] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  return (
+    <Dialog title="Someone is hurt" open onClose={onClose}>
+      <p>
+        <b>Help first, note later.</b> In danger of life call the local emergency number (112 in much of Europe). Venomous sting: out of the water, lift off what sticks out, then water as hot as can be borne, tried with an unhurt hand first, 30 to 90 minutes. Do not cut, suck or tie off. Follow
+        your local rules and a doctor’s advice before this screen.
+      </p>
+      <Chips label="Who" options={trip.crew.map((m) => ({ value: m, text: names.member(m) }))} value={who} onChange={setWho} />
+      <div className="field">
+        <label htmlFor="harm">What happened, what was done</label>
+        <textarea id="harm" className="textarea" rows={3} value={text} onChange={(e) => setText(e.target.value)} />
+      </div>
+      {trouble && (
+        <p className="trouble" role="alert">
+          {trouble}
+        </p>
+      )}
+      <div className="keys">
+        <DeckKey act name="Note it" onClick={() => void write('trip.harm', trip.id, { who, text: text.trim() }).then((r) => (r.ok ? onClose() : setTrouble(r.why)))} />
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,98 @@
+import { tripsInOrder } from '@dagboek/journal';
+import { stamp } from '@dagboek/core/time';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useNames, useRules } from '../kit/catalogue.ts';
+import { nowMs } from '../kit/clock.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { Row } from '../kit/page.tsx';
+import { Chips, ManyChips } from '../kit/ui/chips.tsx';
+import { Quantity, typedNumber } from '../kit/ui/quantity.tsx';
+import { DateTimeField } from '../kit/ui/when.tsx';
+import { RulesHere } from './rules-here.tsx';
+
+/** Waters and zone, when, who, which box, how much ice. The last trip's answers stand ready. */
+export function StartTrip() {
+  const { book } = useBook();
+  const rules = useRules();
+  const names = useNames();
+  const navigate = useNavigate();
+  const { write } = useWrite();
+  const { day, zone: tz } = useFormat();
+  const last = tripsInOrder(book).at(-1) ?? null;
+  const bookState = book.all('book')[0];
+  const members = book.all('member');
+  const boxes = book.all('box');
+  const [zone, setZone] = useState<string | null>(last?.zone ?? null);
+  const [from, setFrom] = useState<'boat' | 'shore'>(last?.from ?? bookState?.from ?? 'boat');
+  const [crew, setCrew] = useState<string[]>(last ? [...last.crew] : members.map((m) => m.id));
+  const [box, setBox] = useState<string | null>(last?.box ?? boxes[0]?.id ?? null);
+  const [ice, setIce] = useState('');
+  const [water, setWater] = useState('');
+  const [atMs, setAt] = useState(() => nowMs());
+  const [trouble, setTrouble] = useState<{ field?: string; why: string } | null>(null);
+  const zones = rules?.zones ?? [{ id: 'anywhere', name: 'Anywhere', about: 'no rules known' }];
+  const start = async (): Promise<void> => {
+    const iceKg = typedNumber(ice);
+    const waterC = typedNumber(water);
+    const id = newId();
+    const r = await write(
+      'trip.started',
+      id,
+      { waters: rules?.id ?? 'none', zone: zone ?? (zones.length === 1 ? (zones[0]?.id ?? '') : ''), from, crew, ...(from === 'boat' && bookState?.boat ? { boat: bookState.boat } : {}), ...(box ? { box } : {}), ...(iceKg !== null ? { iceKg } : {}), ...(waterC !== null ? { waterC } : {}) },
+      { atMs },
+    );
+    if (r.ok) void navigate('/deck');
+    else setTrouble(r);
+  };
+  const at = (f: string): string | null => (trouble?.field === f ? trouble.why : null);
+  return (
+    <div className="with-margin">
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          void start();
+        }}
+      >
+        <Row className="pad" time={<b className="q">1</b>}>
+          <h2>Where?</h2>
+          <div className="waters" role="radiogroup" aria-label="Zone">
+            {zones.map((z) => (
+              <label key={z.id}>
+                <input type="radio" name="zone" className="radio" checked={z.id === zone} onChange={() => setZone(z.id)} />
+                <b>{z.name}</b>
+                <span>{z.about}</span>
+              </label>
+            ))}
+          </div>
+          <Chips label="From" options={[{ value: 'boat', text: bookState?.boat ? `${bookState.boat}, the boat` : 'a boat' }, { value: 'shore', text: 'the shore' }]} value={from} onChange={setFrom} />
+        </Row>
+        <Row className="pad question" time={<b className="q">2</b>}>
+          <h2>Who, and when?</h2>
+          <ManyChips label="Aboard" options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))} values={crew} onChange={setCrew} />
+          <DateTimeField label="Leaving" valueMs={atMs} onChange={setAt} />
+        </Row>
+        <Row className="pad question" time={<b className="q">3</b>}>
+          <h2>The cold</h2>
+          <Chips label="Box" options={boxes.map((b) => ({ value: b.id, text: `${b.name}, ${b.litres} l` }))} value={box} onChange={setBox} />
+          <div className="measure-row">
+            <Quantity label="Ice" unit="kg" value={ice} onChange={setIce} error={at('iceKg')} />
+            <Quantity label="Water, if read" unit="°C" value={water} onChange={setWater} error={at('waterC')} />
+          </div>
+          {trouble && !['iceKg', 'waterC'].includes(trouble.field ?? '') && (
+            <p className="trouble" role="alert">
+              {trouble.why}
+            </p>
+          )}
+          <div className="keys">
+            <DeckKey act type="submit" name="Cast off" note="writes the start of the trip" />
+          </div>
+        </Row>
+      </form>
+      <RulesHere zone={zone} day={day(stamp(atMs, tz))} />
+    </div>
+  );
+}

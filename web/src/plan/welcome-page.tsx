@@ -1,0 +1,156 @@
+import { KNOTS } from '@dagboek/journal';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { rulebookQuery } from '../kit/catalogue.ts';
+import { Knot } from '../kit/custody/knot.tsx';
+import { slotX, stationEdges } from '../kit/custody/slots.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { newId, useWrite, type Writing } from '../kit/journal/use-write.ts';
+import { Page, Row } from '../kit/page.tsx';
+import { usePen } from '../kit/pen.ts';
+import { Chips } from '../kit/ui/chips.tsx';
+import { useWidth } from '../kit/use-width.ts';
+import { VerdictMark } from '../kit/verdict-mark.tsx';
+
+/** The empty line of custody, so that one sees what is coming. */
+function EmptyLine() {
+  const [ref, width] = useWidth(700);
+  return (
+    <div ref={ref}>
+      <svg width={width} height="92" viewBox={`0 0 ${width} 92`} role="img" aria-label={`The line of a fish: ${KNOTS.join(', ')}`}>
+        <path d={`M0 46H${width}`} stroke="var(--teal)" strokeWidth="2.4" strokeDasharray="2 7" strokeLinecap="round" />
+        {stationEdges(width).map((s, i) => (
+          <g key={s.name}>
+            {i > 0 && <path d={`M${s.x} 2V84`} stroke="var(--rule-2)" />}
+            <text x={s.x + 6} y={15} className="station-name">
+              {s.name}
+            </text>
+          </g>
+        ))}
+        {KNOTS.map((k) => (
+          <g key={k}>
+            <g transform={`translate(${slotX(k, width)} 46)`}>
+              <circle r="13" fill="var(--paper)" />
+            </g>
+            <OpenKnot kind={k} x={slotX(k, width)} />
+            {width > 560 && (
+              <text x={slotX(k, width)} y={78} textAnchor="middle" style={{ fontSize: width > 640 ? 14 : 13 }}>
+                {k}
+              </text>
+            )}
+          </g>
+        ))}
+      </svg>
+    </div>
+  );
+}
+const OpenKnot = ({ kind, x }: { kind: (typeof KNOTS)[number]; x: number }) => (
+  <g style={{ '--paper-knot': 'var(--paper)' } as React.CSSProperties}>
+    <Knot kind={kind} x={x} y={46} r={8} ground="var(--paper)" />
+  </g>
+);
+
+/** First start: three questions, and the book is open. */
+export function WelcomePage() {
+  const navigate = useNavigate();
+  const { writeAll } = useWrite();
+  const { setPen } = usePen();
+  const packs = useQuery(rulebookQuery);
+  const [people, setPeople] = useState(['', '']);
+  const [from, setFrom] = useState<'boat' | 'shore'>('boat');
+  const [boat, setBoat] = useState('');
+  const [waters, setWaters] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const chosen = waters ?? packs.data?.packs[0]?.id ?? null;
+  const named = people.map((p) => p.trim()).filter(Boolean);
+  const open = async (): Promise<void> => {
+    if (named.length === 0) return setTrouble('Give at least one name: someone has to catch the fish.');
+    if (new Set(named.map((n) => n.toLowerCase())).size < named.length) return setTrouble('Two people have the same name. Add a letter to one of them.');
+    if (!chosen) return setTrouble('The waters are not known yet: the server does not answer. Try again when there is a signal.');
+    const ids = named.map(newId);
+    const first = ids[0] as string;
+    const by = { member: first };
+    const list: Writing[] = [
+      { kind: 'book.opened', subject: newId(), facts: { name: boat.trim() && from === 'boat' ? `The book of ${boat.trim()}` : `${named[0]}’s book`, waters: chosen, from, ...(from === 'boat' && boat.trim() ? { boat: boat.trim() } : {}) }, more: by },
+      ...named.map((name, i): Writing => ({ kind: 'member.joined', subject: ids[i] as string, facts: { name }, more: by })),
+      { kind: 'box.added', subject: newId(), facts: { name: from === 'boat' ? 'the box' : 'the bag', litres: from === 'boat' ? 40 : 15 }, more: by },
+    ];
+    const r = await writeAll(list);
+    if (!r.ok) return setTrouble(r.why);
+    setPen(first);
+    void navigate('/plan');
+  };
+  return (
+    <Page title="Open a book" first={{ label: 'Trip', value: 'none' }} cells={[{ label: 'Boat', value: boat.trim() || 'not named yet' }]}>
+      <div className="with-margin">
+        <div>
+          <Row className="pad">
+            <h2 className="huge">An empty book</h2>
+            <p className="lead">Each fish gets one line, from water to table. You note what you did; the book reckons the rest.</p>
+            <div className="empty-line">
+              <EmptyLine />
+            </div>
+          </Row>
+          <Row className="pad question" time={<b className="q">1</b>}>
+            <h2>Who fishes?</h2>
+            <ul className="people">
+              {people.map((p, i) => (
+                <li key={i}>
+                  <label className="sr-only" htmlFor={`p${i}`}>
+                    Name {i + 1}
+                  </label>
+                  <input id={`p${i}`} className="input" placeholder={i === 0 ? 'your name' : 'next name'} value={p} maxLength={60} onChange={(e) => setPeople([...people.slice(0, i), e.target.value, ...people.slice(i + 1), ...(i === people.length - 1 && e.target.value ? [''] : [])])} />
+                </li>
+              ))}
+            </ul>
+          </Row>
+          <Row className="pad question" time={<b className="q">2</b>}>
+            <h2>From a boat or from the shore?</h2>
+            <Chips label="From" hideLabel options={[{ value: 'boat', text: 'From a boat' }, { value: 'shore', text: 'From the shore' }]} value={from} onChange={setFrom} />
+            {from === 'boat' && (
+              <div className="field">
+                <label htmlFor="boat">Its name (may be left out)</label>
+                <input id="boat" className="input" value={boat} maxLength={60} onChange={(e) => setBoat(e.target.value)} />
+              </div>
+            )}
+          </Row>
+          <Row className="pad question" time={<b className="q">3</b>}>
+            <h2>Which waters?</h2>
+            {packs.isPending && <p>Asking the server which rules it has.</p>}
+            {packs.isError && <p>The server does not answer; the rules cannot be listed yet.</p>}
+            <div className="waters" role="radiogroup" aria-label="Waters">
+              {packs.data?.packs.map((p) => (
+                <label key={p.id}>
+                  <input type="radio" name="waters" className="radio" checked={p.id === chosen} onChange={() => setWaters(p.id)} />
+                  <b>{p.name}</b>
+                  <span>{p.sample ? 'invented rules, to try the book; not law' : `${p.authority}, checked ${p.checked}`}</span>
+                </label>
+              ))}
+              <label>
+                <input type="radio" name="waters" className="radio" checked={chosen === 'none'} onChange={() => setWaters('none')} />
+                <b>None yet</b>
+                <span>it records, and gives no verdict</span>
+              </label>
+            </div>
+          </Row>
+        </div>
+        <aside className="margin">
+          <h2>Your error counts</h2>
+          <p>Too near a limit for your measure, it never says keep:</p>
+          <VerdictMark outcome="measureAgain" width={190} height={44} ground="var(--paper)" />
+          <p>Nothing is erased: what was wrong is struck, and stays readable.</p>
+          <p>No account. The book lies on this machine.</p>
+          {trouble && (
+            <p className="trouble" role="alert">
+              {trouble}
+            </p>
+          )}
+          <div className="keys">
+            <DeckKey act name="Open my book" note="all of this can be changed" onClick={() => void open()} />
+          </div>
+        </aside>
+      </div>
+    </Page>
+  );
+}

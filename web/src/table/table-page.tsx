@@ -1,0 +1,92 @@
+import { platesFrom } from '@dagboek/core/plates';
+import { Link } from 'react-router';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { FigureView } from '../kit/figure-view.tsx';
+import { plural, useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { Page, Row } from '../kit/page.tsx';
+import { useState } from 'react';
+import { meanMark } from '../kit/mean-mark.ts';
+
+const PAGE = 20;
+
+/** Meals, the latest first, each with its marks. */
+export function TablePage() {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const names = useNames();
+  const { shortDay, day, time } = useFormat();
+  const [shown, setShown] = useState(PAGE);
+  const meals = book.all('meal').sort((a, b) => Date.parse(b.servedAt) - Date.parse(a.servedAt));
+  const marks = meals.flatMap((m) => meanMark(m) ?? []);
+  const mean = marks.length ? marks.reduce((a, b) => a + b, 0) / marks.length : null;
+  const best = [...meals].filter((m) => meanMark(m) !== null).sort((a, b) => (meanMark(b) ?? 0) - (meanMark(a) ?? 0)).slice(0, 3);
+  return (
+    <Page title="Table" first={{ label: 'Meals', value: meals.length }} cells={[{ label: 'Latest', value: meals[0] ? shortDay(day(meals[0].servedAt)) : 'none yet' }, { label: 'Mean mark', value: mean ? `${mean.toFixed(1)} of 5` : 'none yet' }]}>
+      <div className="with-margin">
+        <div>
+          <Row className="pad">
+            <h2>{meals.length ? 'Meals' : 'Nothing cooked yet'}</h2>
+            {meals.length === 0 && <p className="lead">Choose packs from the larder, note how they were cooked and who ate; the marks teach the next meal.</p>}
+          </Row>
+          {meals.slice(0, shown).map((m) => {
+            const pack = book.get('pack', m.packs[0]?.pack);
+            const s = byId(pack?.species);
+            const mark = meanMark(m);
+            return (
+              <Row key={m.id} className="line" time={<><b>{shortDay(day(m.servedAt)).split(' ').slice(0, 2).join(' ')}</b><span>{shortDay(day(m.servedAt)).split(' ')[2]}, {time(m.servedAt)}</span></>}>
+                <Link to={`/table/${m.id}`} className="meal-grid as-row">
+                  <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+                  <span className="name">
+                    {m.name}
+                    <small>
+                      {m.method}
+                      {m.doneness ? `, ${m.doneness}` : ''}; {names.member(m.cook)} cooked
+                    </small>
+                  </span>
+                  <span className="num-cell">{plural(m.eaters.length + m.guests, 'plate')}</span>
+                  <span className="num mark-cell">
+                    {mark ? mark.toFixed(1) : ''}
+                    <u>{mark ? 'of 5' : 'no mark'}</u>
+                  </span>
+                </Link>
+              </Row>
+            );
+          })}
+          {meals.length > shown && (
+            <Row className="pad">
+              <button type="button" className="key" onClick={() => setShown(shown + PAGE)}>
+                <span>
+                  Earlier meals<small>{meals.length - shown} more</small>
+                </span>
+              </button>
+            </Row>
+          )}
+        </div>
+        <aside className="margin">
+          <div className="keys">
+            <Link className="key act" to="/table/new">
+              <span>
+                Cook a meal<small>choose the packs</small>
+              </span>
+            </Link>
+          </div>
+          <h2 className="ruled">Best so far</h2>
+          {best.length === 0 && <p>No meal has been marked yet.</p>}
+          <ul className="plain-list">
+            {best.map((m) => (
+              <li key={m.id}>
+                <Link to={`/table/${m.id}`}>{m.name}</Link>
+                <small>{meanMark(m)?.toFixed(1)} of 5</small>
+              </li>
+            ))}
+          </ul>
+          <h2 className="ruled">A plate</h2>
+          <p>{platesFrom(1000).plates} plates from a kilogram of boneless fish, at 160 g each.</p>
+          <h2 className="ruled">At the stove</h2>
+          <p>Dry fish, oil below half the pot, lid at hand, never water on burning oil. Authorities’ line: 63° in the middle (US), or 70° for two minutes (UK).</p>
+        </aside>
+      </div>
+    </Page>
+  );
+}

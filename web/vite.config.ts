@@ -1,0 +1,30 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defaultClientConditions, defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+export default defineConfig({
+  root: import.meta.dirname,
+  resolve: { conditions: ['source', ...defaultClientConditions] },
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: null,
+      manifest: {
+        name: 'Dagboek',
+        short_name: 'Dagboek',
+        description: 'A working logbook that follows each fish from the water to the plate.',
+        theme_color: '#0D3036',
+        background_color: '#F3EBD9',
+        display: 'standalone',
+        start_url: '/',
+        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: { globPatterns: ['**/*.{js,css,html,svg,woff2}'], navigateFallback: '/index.html', navigateFallbackDenylist: [/^\/api\//] },
+    }),
+  ],
+  build: { target: 'es2022', chunkSizeWarningLimit: 700 },
+  server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
+});
