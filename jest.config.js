@@ -7,7 +7,13 @@ export default {
   transform: {
     '^.+\\.tsx?$': [
       '@swc/jest',
-      { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: false, decorators: true }, transform: { legacyDecorator: true, decoratorMetadata: true, useDefineForClassFields: false } } },
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: false, decorators: true },
+          transform: { legacyDecorator: true, decoratorMetadata: true, useDefineForClassFields: false },
+        },
+      },
     ],
   },
   moduleNameMapper: {

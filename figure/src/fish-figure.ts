@@ -4,7 +4,17 @@ import { drawFigure } from './draw.ts';
 import { silentParts } from './hazards.ts';
 import type { CutPlan } from './landmarks.ts';
 import { landmarks } from './landmarks.ts';
-import { drawCuts, drawHazards, drawMeasure, drawNotes, drawTargets, drawTraits, escapeXml, type Note, type Words } from './overlays.ts';
+import {
+  drawCuts,
+  drawHazards,
+  drawMeasure,
+  drawNotes,
+  drawTargets,
+  drawTraits,
+  escapeXml,
+  type Note,
+  type Words,
+} from './overlays.ts';
 import { makePen } from './pen.ts';
 import { hazardsOf } from './hazards.ts';
 import type { FigureSpec } from './spec.ts';
@@ -44,7 +54,8 @@ export interface DrawnFish {
  */
 export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFish {
   const silent = silentParts(spec);
-  if (silent.length > 0) throw new RangeError(`${spec.id}: say harmless, sharp or venomous of the ${silent.join(', ')}`);
+  if (silent.length > 0)
+    throw new RangeError(`${spec.id}: say harmless, sharp or venomous of the ${silent.join(', ')}`);
   const size = options.size ?? 320;
   const detail: Detail = size <= 96 ? 'icon' : size <= 480 ? 'card' : 'plate';
   const o = detail === 'icon' ? { hazardLines: options.hazardLines } : options;
@@ -52,12 +63,19 @@ export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFi
   const an = buildAnatomy(spec, detail);
   const bend = bender('measure' in o && o.measure ? undefined : spec.body.bend);
   const raw = boundsOf(an.all, bend);
-  const warp: Warp = spec.facing === 'right' ? (p) => { const [x, y] = bend(p); return [raw.x0 + raw.x1 - x, y]; } : bend;
+  const warp: Warp =
+    spec.facing === 'right'
+      ? (p) => {
+          const [x, y] = bend(p);
+          return [raw.x0 + raw.x1 - x, y];
+        }
+      : bend;
   const marginPx = detail === 'icon' ? 1.5 : detail === 'card' ? 6 : 14;
   const unit = (raw.x1 - raw.x0) / (size - 2 * marginPx);
   const pen = makePen(unit, detail, warp, `${options.idPrefix ?? spec.id + size}`);
   drawFigure(pen, an);
-  if (o.hazardLines) for (const h of hazardsOf(an)) pen.paths(h.lines, detail === 'icon' ? 1.2 : 2.2, 'var(--crimson, #9e0b2a)');
+  if (o.hazardLines)
+    for (const h of hazardsOf(an)) pen.paths(h.lines, detail === 'icon' ? 1.2 : 2.2, 'var(--crimson, #9e0b2a)');
   const notes: Note[] = [];
   const m = marginPx * unit;
   const frame = { x0: raw.x0 - m, x1: raw.x1 + m, y0: raw.y0 - m, y1: raw.y1 + m };

@@ -5,93 +5,180 @@ import { L } from './units.ts';
 
 const extreme = (pts: readonly Pt[], sign: number): Pt => pts.reduce((a, b) => (b[0] * sign > a[0] * sign ? b : a));
 /** Where a fork measure ends: the drawn margin nearest to the middle of the tail. */
-const forkOf = (tail: NonNullable<Anatomy['tail']>): Pt => tail.shape.filter((p) => p[0] > tail.forkAt[0] - 0.03 * L).reduce((a, b) => (Math.abs(b[1] - tail.forkAt[1]) < Math.abs(a[1] - tail.forkAt[1]) ? b : a));
+const forkOf = (tail: NonNullable<Anatomy['tail']>): Pt =>
+  tail.shape
+    .filter((p) => p[0] > tail.forkAt[0] - 0.03 * L)
+    .reduce((a, b) => (Math.abs(b[1] - tail.forkAt[1]) < Math.abs(a[1] - tail.forkAt[1]) ? b : a));
 
 /** Named points every overlay uses, all derived from the anatomy. */
 export function landmarks(an: Anatomy) {
-  const { spec, body, gill, eyes, tail } = an, ray = spec.plan === 'ray';
+  const { spec, body, gill, eyes, tail } = an,
+    ray = spec.plan === 'ray';
   const upper = eyes.reduce((a, b) => (a.at[1] < b.at[1] ? a : b));
   const eye = body.at(upper.at[0], upper.at[1]);
   const fin = (name: string) => an.fins.find((f) => f.name === name);
   const anal = an.fins.find((f) => f.on === 'anal');
-  const pectoral = an.fans.find((f) => f.name === 'pectoral'), pelvic = an.fans.find((f) => f.name === 'pelvic');
+  const pectoral = an.fans.find((f) => f.name === 'pectoral'),
+    pelvic = an.fans.find((f) => f.name === 'pelvic');
   const gillU = gill?.u ?? upper.at[0] + 0.12;
   const brainU = ray ? upper.at[0] + 0.055 : lerp(upper.at[0] + upper.r, gillU, 0.36);
   const meanV = eyes.reduce((s, e) => s + e.at[1], 0) / eyes.length;
-  const brainY = ray ? body.at(brainU, 0)[1] : eyes.length > 1 ? body.at(brainU, meanV - 0.12)[1] : lerp(body.at(brainU, upper.at[1])[1], body.topAt(brainU), 0.34);
+  const brainY = ray
+    ? body.at(brainU, 0)[1]
+    : eyes.length > 1
+      ? body.at(brainU, meanV - 0.12)[1]
+      : lerp(body.at(brainU, upper.at[1])[1], body.topAt(brainU), 0.34);
   return {
-    snout: extreme(body.outline, -1), tailTip: extreme(tail ? tail.shape : an.all.flat(), 1), fork: tail ? forkOf(tail) : null,
-    brain: [brainU * L, brainY] as Pt, eye, gillU,
+    snout: extreme(body.outline, -1),
+    tailTip: extreme(tail ? tail.shape : an.all.flat(), 1),
+    fork: tail ? forkOf(tail) : null,
+    brain: [brainU * L, brainY] as Pt,
+    eye,
+    gillU,
     vent: spec.vent ? body.at(spec.vent, 1) : anal ? body.edge('anal', anal.from - 0.012) : body.at(0.55, 1),
-    ventU: spec.vent ?? (anal ? anal.from - 0.012 : 0.55), nape: body.at(gillU - 0.015, -0.97),
-    pectoral: pectoral?.centre ?? null, pelvic: pelvic?.centre ?? null, fin,
+    ventU: spec.vent ?? (anal ? anal.from - 0.012 : 0.55),
+    nape: body.at(gillU - 0.015, -0.97),
+    pectoral: pectoral?.centre ?? null,
+    pelvic: pelvic?.centre ?? null,
+    fin,
   };
 }
 
 /** Points that trait leader lines can name. Value: [point, side]. */
 export type Side = 'top' | 'bottom';
 export function traitAnchors(an: Anatomy): Record<string, { p: Pt; side: Side }> {
-  const { spec, body, tail, gill, eyes, lateral } = an, m = body.mouth, out: Record<string, { p: Pt; side: Side }> = {};
-  const put = (name: string, p: Pt, side?: Side): void => { out[name] = { p, side: side ?? (p[1] < (body.topAt(p[0] / L) + body.bottomAt(p[0] / L)) / 2 ? 'top' : 'bottom') }; };
+  const { spec, body, tail, gill, eyes, lateral } = an,
+    m = body.mouth,
+    out: Record<string, { p: Pt; side: Side }> = {};
+  const put = (name: string, p: Pt, side?: Side): void => {
+    out[name] = { p, side: side ?? (p[1] < (body.topAt(p[0] / L) + body.bottomAt(p[0] / L)) / 2 ? 'top' : 'bottom') };
+  };
   for (const f of an.fins) {
     put(f.name, mix2(f.mid.base, f.mid.tip, 0.6), f.on === 'dorsal' ? 'top' : 'bottom');
     if (f.free) put('fringed front rays', mix2(f.rays[f.free >> 1].base, f.rays[f.free >> 1].tip, 0.8), 'top');
   }
   for (const f of an.fans) put(f.name, mix2(f.mid.base, f.mid.tip, 0.6), 'bottom');
   if (tail) put('tail', mix2(tail.forkAt, tail.tips[0], 0.35), 'top');
-  if (m) { put('mouth', mix2(m.gape, m.corner, 0.55), 'bottom'); put('jaw', spec.mouth?.jaw === 'upper' ? m.tipUp : m.tipDown, 'bottom'); put('lips', m.tipUp, 'top'); }
+  if (m) {
+    put('mouth', mix2(m.gape, m.corner, 0.55), 'bottom');
+    put('jaw', spec.mouth?.jaw === 'upper' ? m.tipUp : m.tipDown, 'bottom');
+    put('lips', m.tipUp, 'top');
+  }
   put('eye', body.at(eyes[0].at[0], eyes[0].at[1]), 'top');
-  if (gill) { put('gill cover', gill.edge[Math.floor(gill.edge.length * 0.55)], 'bottom'); if (gill.spines.length) put('gill spine', gill.spines[0].tip, 'bottom'); }
-  if (lateral) { put('lateral line', lateral[Math.floor(lateral.length * 0.3)], 'top'); put('rear lateral line', lateral[Math.floor(lateral.length * 0.8)], 'top'); }
+  if (gill) {
+    put('gill cover', gill.edge[Math.floor(gill.edge.length * 0.55)], 'bottom');
+    if (gill.spines.length) put('gill spine', gill.spines[0].tip, 'bottom');
+  }
+  if (lateral) {
+    put('lateral line', lateral[Math.floor(lateral.length * 0.3)], 'top');
+    put('rear lateral line', lateral[Math.floor(lateral.length * 0.8)], 'top');
+  }
   if (lateral && spec.lateral?.scutes) put('scutes', lateral[Math.floor(lateral.length * 0.86)], 'bottom');
   if (an.barbels.length) put(`${spec.mouth?.barbels?.[0]?.name ?? 'chin'} barbel`, an.barbels[0].line[6], 'bottom');
   if (an.finlets.length) put('finlets', an.finlets[2].shape[2], 'top');
   if (an.freeRays.length) put('free rays', an.freeRays[0][8], 'bottom');
-  (spec.pattern ?? []).forEach((p, i) => { if (p.name) put(p.name, patternAnchor(body, p, an.marks[i])); });
+  (spec.pattern ?? []).forEach((p, i) => {
+    if (p.name) put(p.name, patternAnchor(body, p, an.marks[i]));
+  });
   const sk = spec.skin ?? {};
   if (sk.tubercles) put('tubercles', body.at(lerp(sk.tubercles.area[0], sk.tubercles.area[1], 0.6), 0.5));
-  if (sk.thorns) put('thorns', body.at(sk.thorns[Math.floor(sk.thorns.length / 2)][0], sk.thorns[Math.floor(sk.thorns.length / 2)][1]), 'top');
+  if (sk.thorns)
+    put(
+      'thorns',
+      body.at(sk.thorns[Math.floor(sk.thorns.length / 2)][0], sk.thorns[Math.floor(sk.thorns.length / 2)][1]),
+      'top',
+    );
   if (sk.knobs) put('bony knobs', body.at(sk.knobs[1][0], sk.knobs[1][1]), 'top');
   return out;
 }
 
 /** A point on a named pattern: a real spot, the middle of a patch, a bar or a stripe. */
 function patternAnchor(body: Body, p: PatternSpec, places: Place[] | null): Pt {
-  if (places?.length) { const want = p.list || !p.area ? places[0].at : body.at(lerp(p.area[0], p.area[1], 0.6), lerp(p.area[2], p.area[3], 0.35)); return places.reduce((a, b) => (dist(a.at, want) < dist(b.at, want) ? a : b)).at; }
+  if (places?.length) {
+    const want =
+      p.list || !p.area ? places[0].at : body.at(lerp(p.area[0], p.area[1], 0.6), lerp(p.area[2], p.area[3], 0.35));
+    return places.reduce((a, b) => (dist(a.at, want) < dist(b.at, want) ? a : b)).at;
+  }
   const pts = p.points;
-  if (pts) return pts.map(([u, v]) => body.at(u, v)).reduce((s, q): Pt => [s[0] + q[0] / pts.length, s[1] + q[1] / pts.length], [0, 0]);
-  const us = p.u ?? [0.2, 0.8], vs = p.v ?? [-1, 1];
+  if (pts)
+    return pts
+      .map(([u, v]) => body.at(u, v))
+      .reduce((s, q): Pt => [s[0] + q[0] / pts.length, s[1] + q[1] / pts.length], [0, 0]);
+  const us = p.u ?? [0.2, 0.8],
+    vs = p.v ?? [-1, 1];
   if (p.type === 'stripes') return body.at(lerp(us[0], us[1], 0.55), p.at?.[0] ?? 0);
   return body.at(p.at ? p.at[p.at.length >> 1] : lerp(us[0], us[1], 0.45), lerp(vs[0], vs[1], 0.4));
 }
 
 /** Cut lines for one plan. Each: points, hidden (dashed light), label. */
 export type CutPlan = 'fillet' | 'steaks' | 'butterfly';
-export interface CutLine { label: string | null; points: Pt[]; hidden?: boolean }
+export interface CutLine {
+  label: string | null;
+  points: Pt[];
+  hidden?: boolean;
+}
 export function cutsOf(an: Anatomy, plan: CutPlan): CutLine[] {
-  const { spec, body } = an, lm = landmarks(an), e = body.end, lines: CutLine[] = [];
-  const along = (u0: number, u1: number, v: number | ((t: number) => number)): Pt[] => range(24, (_, t) => body.at(lerp(u0, u1, t), typeof v === 'function' ? v(t) : v));
+  const { spec, body } = an,
+    lm = landmarks(an),
+    e = body.end,
+    lines: CutLine[] = [];
+  const along = (u0: number, u1: number, v: number | ((t: number) => number)): Pt[] =>
+    range(24, (_, t) => body.at(lerp(u0, u1, t), typeof v === 'function' ? v(t) : v));
   if (spec.plan === 'ray') {
-    const a = lm.brain[0] / L + 0.005, b = spec.discEnd ?? 0.55;
-    for (const s of [-1, 1]) lines.push({ label: s < 0 ? 'free the wing' : null, points: range(24, (_, t): Pt => [lerp(a, b, t) * L, s * L * (lerp(0.078, 0.046, t) + 0.02 * Math.sin(Math.PI * t))]) });
+    const a = lm.brain[0] / L + 0.005,
+      b = spec.discEnd ?? 0.55;
+    for (const s of [-1, 1])
+      lines.push({
+        label: s < 0 ? 'free the wing' : null,
+        points: range(24, (_, t): Pt => [
+          lerp(a, b, t) * L,
+          s * L * (lerp(0.078, 0.046, t) + 0.02 * Math.sin(Math.PI * t)),
+        ]),
+      });
     return lines;
   }
   if (plan === 'steaks') {
-    const step = clamp((body.maxDepth / L) * 0.32, 0.04, 0.085), from = lm.gillU + 0.03, n = Math.floor((e - 0.05 - from) / step);
-    return range(n + 1, (i) => ({ label: i === 0 ? 'steaks' : null, points: range(10, (_, t) => body.at(from + i * step, lerp(-1.04, 1.04, t))) }));
+    const step = clamp((body.maxDepth / L) * 0.32, 0.04, 0.085),
+      from = lm.gillU + 0.03,
+      n = Math.floor((e - 0.05 - from) / step);
+    return range(n + 1, (i) => ({
+      label: i === 0 ? 'steaks' : null,
+      points: range(10, (_, t) => body.at(from + i * step, lerp(-1.04, 1.04, t))),
+    }));
   }
   if (plan === 'butterfly') {
     lines.push({ label: 'open belly', points: along(lm.ventU, lm.gillU - 0.04, 0.985) });
-    lines.push({ label: 'on to tail', points: along(lm.ventU + 0.01, e - 0.03, 0.93), });
+    lines.push({ label: 'on to tail', points: along(lm.ventU + 0.01, e - 0.03, 0.93) });
     lines.push({ label: 'free backbone', points: along(lm.gillU + 0.02, e - 0.03, -0.05), hidden: true });
     return lines;
   }
-  const pecU = Math.max(lm.gillU + 0.012, (lm.pectoral?.[0] ?? lm.gillU * L) / L + 0.012), pelU = (lm.pelvic?.[0] ?? 0) / L;
-  const bellyU = pelU > lm.gillU - 0.03 && pelU < lm.gillU + 0.1 ? Math.max(pecU - 0.01, pelU + 0.014) : Math.max(lm.gillU + 0.005, pecU - 0.02);
-  lines.push({ label: 'behind head', points: spline([body.at(lm.gillU - 0.02, -1.03), body.at(lerp(lm.gillU, pecU, 0.5), -0.5), body.at(pecU, 0.1), body.at(lerp(pecU, bellyU, 0.75), 0.7), body.at(bellyU, 1.03)], 6) });
+  const pecU = Math.max(lm.gillU + 0.012, (lm.pectoral?.[0] ?? lm.gillU * L) / L + 0.012),
+    pelU = (lm.pelvic?.[0] ?? 0) / L;
+  const bellyU =
+    pelU > lm.gillU - 0.03 && pelU < lm.gillU + 0.1
+      ? Math.max(pecU - 0.01, pelU + 0.014)
+      : Math.max(lm.gillU + 0.005, pecU - 0.02);
+  lines.push({
+    label: 'behind head',
+    points: spline(
+      [
+        body.at(lm.gillU - 0.02, -1.03),
+        body.at(lerp(lm.gillU, pecU, 0.5), -0.5),
+        body.at(pecU, 0.1),
+        body.at(lerp(pecU, bellyU, 0.75), 0.7),
+        body.at(bellyU, 1.03),
+      ],
+      6,
+    ),
+  });
   if (spec.plan === 'flat') {
     lines.push({ label: 'down the backbone', points: along(pecU, e - 0.01, -0.02) });
-    for (const s of [-1, 1]) lines.push({ label: s < 0 ? 'out to the fin edge' : null, hidden: true, points: along(lm.gillU + 0.01, e - 0.02, s * 0.86) });
+    for (const s of [-1, 1])
+      lines.push({
+        label: s < 0 ? 'out to the fin edge' : null,
+        hidden: true,
+        points: along(lm.gillU + 0.01, e - 0.02, s * 0.86),
+      });
   } else {
     lines.push({ label: 'along the back', points: along(lm.gillU - 0.005, e - 0.015, -0.86) });
     lines.push({ label: 'over the ribs', hidden: true, points: along(pecU, lm.ventU, (t) => lerp(0.1, 0.55, t)) });
@@ -102,10 +189,17 @@ export function cutsOf(an: Anatomy, plan: CutPlan): CutLine[] {
 
 /** Where to place the spike and the bleeding cut. */
 export function targetsOf(an: Anatomy): { brain: Pt; bleed: Pt[]; hidden: boolean } {
-  const { spec, body, gill } = an, lm = landmarks(an);
-  if (spec.plan === 'ray') return { brain: lm.brain, bleed: range(8, (_, t) => body.at(lm.brain[0] / L + 0.05, lerp(-0.28, 0.28, t))), hidden: true };
+  const { spec, body, gill } = an,
+    lm = landmarks(an);
+  if (spec.plan === 'ray')
+    return {
+      brain: lm.brain,
+      bleed: range(8, (_, t) => body.at(lm.brain[0] / L + 0.05, lerp(-0.28, 0.28, t))),
+      hidden: true,
+    };
   if (!gill) return { brain: lm.brain, bleed: [], hidden: true };
-  const g = gill.edge, lower = g.slice(Math.floor(g.length * 0.52)).map(([x, y]): Pt => [x - 0.014 * L, y]);
+  const g = gill.edge,
+    lower = g.slice(Math.floor(g.length * 0.52)).map(([x, y]): Pt => [x - 0.014 * L, y]);
   const throat = body.at(Math.max(0.02, gill.u - (gill.throat ?? 0.1) - 0.012), 1.12);
   return { brain: lm.brain, bleed: spline([...lower.filter((_, i) => i % 4 === 0), throat], 4), hidden: false };
 }

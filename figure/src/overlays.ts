@@ -6,7 +6,14 @@ import type { Pen } from './pen.ts';
 import type { Pt } from './spec.ts';
 import { CUT, HAZARD, L, PAPER, RULE, TARGET } from './units.ts';
 
-export interface Note { p: Pt; side: Side; badge: 'diamond' | 'circle'; text: string; label: string; color: string }
+export interface Note {
+  p: Pt;
+  side: Side;
+  badge: 'diamond' | 'circle';
+  text: string;
+  label: string;
+  color: string;
+}
 export type Words = Readonly<Record<string, string>>;
 const KIND_LETTER: Record<HazardMark['kind'], string> = { venomous: 'V', sharp: 'S', bite: 'B', toxin: 'T' };
 
@@ -14,75 +21,172 @@ export function drawHazards(pen: Pen, an: Anatomy, words: Words, notes: Note[]):
   for (const h of hazardsOf(an)) {
     pen.paths(h.lines, pen.detail === 'plate' ? 8 : 4.5, HAZARD, 0.22);
     pen.paths(h.lines, h.kind === 'venomous' ? 2 : 1.3, HAZARD, 0.95);
-    notes.push({ p: h.p, side: h.side, badge: 'diamond', text: KIND_LETTER[h.kind], label: words[h.label] ?? `${words[h.kind] ?? h.kind}: ${h.label}`, color: HAZARD });
+    notes.push({
+      p: h.p,
+      side: h.side,
+      badge: 'diamond',
+      text: KIND_LETTER[h.kind],
+      label: words[h.label] ?? `${words[h.kind] ?? h.kind}: ${h.label}`,
+      color: HAZARD,
+    });
   }
 }
 
 export function drawTargets(pen: Pen, an: Anatomy, words: Words, notes: Note[]): void {
-  const t = targetsOf(an), p = t.brain, r = pen.px(7), q = pen.warp(p), { num, px } = pen;
+  const t = targetsOf(an),
+    p = t.brain,
+    r = pen.px(7),
+    q = pen.warp(p),
+    { num, px } = pen;
   const tail: Pt = [p[0] - px(16), p[1] - px(34)];
   pen.ink([tail, mix2(tail, p, 0.5), p], (k) => 3.4 * (1 - k) + 0.4, TARGET);
-  pen.raw(`<circle cx="${num(q[0])}" cy="${num(q[1])}" r="${num(r)}" fill="${PAPER}" fill-opacity=".55" stroke="${TARGET}" stroke-width="${num(px(1.8))}"/><circle cx="${num(q[0])}" cy="${num(q[1])}" r="${num(px(1.8))}" fill="${TARGET}"/>`);
+  pen.raw(
+    `<circle cx="${num(q[0])}" cy="${num(q[1])}" r="${num(r)}" fill="${PAPER}" fill-opacity=".55" stroke="${TARGET}" stroke-width="${num(px(1.8))}"/><circle cx="${num(q[0])}" cy="${num(q[1])}" r="${num(px(1.8))}" fill="${TARGET}"/>`,
+  );
   pen.line(t.bleed, 5, PAPER, 0.7);
-  if (t.hidden) pen.raw(dashed(pen, t.bleed, 2.4, TARGET, '5 4')); else pen.line(t.bleed, 2.4, TARGET);
+  if (t.hidden) pen.raw(dashed(pen, t.bleed, 2.4, TARGET, '5 4'));
+  else pen.line(t.bleed, 2.4, TARGET);
   notes.push({ p, side: 'top', badge: 'circle', text: '+', label: words.spike ?? 'brain spike', color: TARGET });
-  notes.push({ p: t.bleed[t.bleed.length - 2], side: 'bottom', badge: 'circle', text: '/', label: (words.bleed ?? 'bleeding cut') + (t.hidden ? ' (underside)' : ''), color: TARGET });
+  notes.push({
+    p: t.bleed[t.bleed.length - 2],
+    side: 'bottom',
+    badge: 'circle',
+    text: '/',
+    label: (words.bleed ?? 'bleeding cut') + (t.hidden ? ' (underside)' : ''),
+    color: TARGET,
+  });
 }
 
-const dashed = (pen: Pen, pts: readonly Pt[], w: number, color: string, dash: string): string => `<path d="${pen.d(pts)}" fill="none" stroke="${color}" stroke-width="${pen.num(pen.px(w))}" stroke-dasharray="${dash.split(' ').map((n) => pen.num(pen.px(+n))).join(' ')}" stroke-linecap="round"/>`;
+const dashed = (pen: Pen, pts: readonly Pt[], w: number, color: string, dash: string): string =>
+  `<path d="${pen.d(pts)}" fill="none" stroke="${color}" stroke-width="${pen.num(pen.px(w))}" stroke-dasharray="${dash
+    .split(' ')
+    .map((n) => pen.num(pen.px(+n)))
+    .join(' ')}" stroke-linecap="round"/>`;
 
 export function drawCuts(pen: Pen, an: Anatomy, plan: CutPlan, words: Words, notes: Note[]): void {
   let n = 0;
   for (const c of cutsOf(an, plan)) {
     pen.line(c.points, c.hidden ? 3 : 4.5, PAPER, 0.65);
     pen.raw(dashed(pen, c.points, c.hidden ? 1.3 : 2.2, CUT, c.hidden ? '2 4' : '8 4'));
-    const end = c.points[c.points.length - 1], before = c.points[c.points.length - 3] ?? c.points[0];
+    const end = c.points[c.points.length - 1],
+      before = c.points[c.points.length - 3] ?? c.points[0];
     const a = (Math.atan2(end[1] - before[1], end[0] - before[0]) * 180) / Math.PI;
-    if (!c.hidden && plan !== 'steaks') pen.fill([polar(end, a, pen.px(5)), polar(end, a + 140, pen.px(7)), polar(end, a - 140, pen.px(7))], CUT);
+    if (!c.hidden && plan !== 'steaks')
+      pen.fill([polar(end, a, pen.px(5)), polar(end, a + 140, pen.px(7)), polar(end, a - 140, pen.px(7))], CUT);
     if (!c.label) continue;
-    const k = c.points[Math.floor(c.points.length * (c.label === 'tail' || c.label === 'behind head' || c.label === 'steaks' ? 0.12 : 0.55))];
+    const k =
+      c.points[
+        Math.floor(
+          c.points.length * (c.label === 'tail' || c.label === 'behind head' || c.label === 'steaks' ? 0.12 : 0.55),
+        )
+      ];
     const low = c.points.every((q) => q[1] > (an.body.topAt(q[0] / L) + an.body.bottomAt(q[0] / L)) / 2);
-    notes.push({ p: k, side: low ? 'bottom' : 'top', badge: 'circle', text: String.fromCharCode(97 + n++), label: words[c.label] ?? c.label, color: CUT });
+    notes.push({
+      p: k,
+      side: low ? 'bottom' : 'top',
+      badge: 'circle',
+      text: String.fromCharCode(97 + n++),
+      label: words[c.label] ?? c.label,
+      color: CUT,
+    });
   }
 }
 
 export function drawTraits(an: Anatomy, traits: readonly string[], labels: boolean, notes: Note[]): void {
   const anchors = traitAnchors(an);
-  traits.forEach((name, i) => { const a = anchors[name]; if (a) notes.push({ ...a, badge: 'circle', text: String(i + 1), label: labels ? name : '', color: RULE }); });
+  traits.forEach((name, i) => {
+    const a = anchors[name];
+    if (a) notes.push({ ...a, badge: 'circle', text: String(i + 1), label: labels ? name : '', color: RULE });
+  });
 }
 
 /** Dimension line below the drawing, from the foremost jaw to the fork or the end of the tail. */
 export function drawMeasure(pen: Pen, an: Anatomy, measure: 'total' | 'fork', words: Words, y: number): void {
-  const lm = landmarks(an), fork = measure === 'fork' ? lm.fork : null, { num, px } = pen;
+  const lm = landmarks(an),
+    fork = measure === 'fork' ? lm.fork : null,
+    { num, px } = pen;
   const ends = [lm.snout, fork ?? lm.tailTip].map(pen.warp);
-  ends.forEach((p) => pen.raw(`<path d="M${num(p[0])} ${num(p[1])}V${num(y - px(8))}" fill="none" stroke="${RULE}" stroke-width="${num(px(0.9))}" stroke-dasharray="${num(px(1.5))} ${num(px(3))}"/>`));
-  pen.raw(`<path d="M${num(ends[0][0])} ${num(y)}H${num(ends[1][0])}M${num(ends[0][0])} ${num(y - px(8))}v${num(px(16))}M${num(ends[1][0])} ${num(y - px(8))}v${num(px(16))}" fill="none" stroke="${RULE}" stroke-width="${num(px(1.6))}"/>`);
-  const word = fork ? words.fork ?? 'fork length' : words.total ?? 'total length', mid = (ends[0][0] + ends[1][0]) / 2, wide = px(word.length * 6.6 + 14);
-  pen.raw(`<rect x="${num(mid - wide / 2)}" y="${num(y - px(9))}" width="${num(wide)}" height="${num(px(18))}" rx="${num(px(3))}" fill="${PAPER}"/>` + textAt(pen, mid, y + px(4.5), word, RULE, 'middle', 13));
+  ends.forEach((p) =>
+    pen.raw(
+      `<path d="M${num(p[0])} ${num(p[1])}V${num(y - px(8))}" fill="none" stroke="${RULE}" stroke-width="${num(px(0.9))}" stroke-dasharray="${num(px(1.5))} ${num(px(3))}"/>`,
+    ),
+  );
+  pen.raw(
+    `<path d="M${num(ends[0][0])} ${num(y)}H${num(ends[1][0])}M${num(ends[0][0])} ${num(y - px(8))}v${num(px(16))}M${num(ends[1][0])} ${num(y - px(8))}v${num(px(16))}" fill="none" stroke="${RULE}" stroke-width="${num(px(1.6))}"/>`,
+  );
+  const word = fork ? (words.fork ?? 'fork length') : (words.total ?? 'total length'),
+    mid = (ends[0][0] + ends[1][0]) / 2,
+    wide = px(word.length * 6.6 + 14);
+  pen.raw(
+    `<rect x="${num(mid - wide / 2)}" y="${num(y - px(9))}" width="${num(wide)}" height="${num(px(18))}" rx="${num(px(3))}" fill="${PAPER}"/>` +
+      textAt(pen, mid, y + px(4.5), word, RULE, 'middle', 13),
+  );
 }
 
 const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
 export const escapeXml = (s: string): string => s.replace(/[&<>"]/g, (c) => ENTITIES[c]);
 
-const textAt = (pen: Pen, x: number, y: number, s: string, color: string, anchor: string, size: number, weight = ''): string => `<text x="${pen.num(x)}" y="${pen.num(y)}" font-family="'Atkinson Hyperlegible Next',Verdana,sans-serif" font-size="${pen.num(pen.px(size))}" fill="${color}" text-anchor="${anchor}"${weight}>${escapeXml(s)}</text>`;
+const textAt = (
+  pen: Pen,
+  x: number,
+  y: number,
+  s: string,
+  color: string,
+  anchor: string,
+  size: number,
+  weight = '',
+): string =>
+  `<text x="${pen.num(x)}" y="${pen.num(y)}" font-family="'Atkinson Hyperlegible Next',Verdana,sans-serif" font-size="${pen.num(pen.px(size))}" fill="${color}" text-anchor="${anchor}"${weight}>${escapeXml(s)}</text>`;
 
 /** Lays badges out along the top and bottom gutter without overlap and draws leader lines. */
 export function drawNotes(pen: Pen, notes: readonly Note[], b: Bounds, frame: Bounds): void {
   const { px, num } = pen;
   for (const side of ['top', 'bottom'] as const) {
-    const list = notes.filter((n) => n.side === side).map((n) => ({ ...n, label: pen.detail === 'plate' ? n.label : '', at: pen.warp(n.p), x: 0, wide: px(24 + (pen.detail === 'plate' && n.label ? n.label.length * 6.3 + 6 : 0)) })).sort((a, c) => a.at[0] - c.at[0]);
+    const list = notes
+      .filter((n) => n.side === side)
+      .map((n) => ({
+        ...n,
+        label: pen.detail === 'plate' ? n.label : '',
+        at: pen.warp(n.p),
+        x: 0,
+        wide: px(24 + (pen.detail === 'plate' && n.label ? n.label.length * 6.3 + 6 : 0)),
+      }))
+      .sort((a, c) => a.at[0] - c.at[0]);
     if (!list.length) continue;
-    const y = side === 'top' ? b.y0 - px(20) : b.y1 + px(20), lo = frame.x0 + px(13);
-    list.forEach((n, i) => { n.x = Math.max(n.at[0], i ? list[i - 1].x + list[i - 1].wide : lo); });
-    for (let i = list.length - 1, hi = frame.x1; i >= 0; i--) { list[i].x = Math.max(lo, Math.min(list[i].x, hi - list[i].wide + px(12))); hi = list[i].x - px(12); }
+    const y = side === 'top' ? b.y0 - px(20) : b.y1 + px(20),
+      lo = frame.x0 + px(13);
+    list.forEach((n, i) => {
+      n.x = Math.max(n.at[0], i ? list[i - 1].x + list[i - 1].wide : lo);
+    });
+    for (let i = list.length - 1, hi = frame.x1; i >= 0; i--) {
+      list[i].x = Math.max(lo, Math.min(list[i].x, hi - list[i].wide + px(12)));
+      hi = list[i].x - px(12);
+    }
     for (const n of list) {
       const s = side === 'top' ? 1 : -1;
       const leader = `M${num(n.x)} ${num(y + s * px(9))}L${num(n.at[0])} ${num(n.at[1])}`;
-      pen.raw(`<path d="${leader}" stroke="${PAPER}" stroke-opacity=".7" stroke-width="${num(px(2.8))}"/>` +
-        `<path d="${leader}" stroke="${n.color}" stroke-width="${num(px(1.1))}"/><circle cx="${num(n.at[0])}" cy="${num(n.at[1])}" r="${num(px(2.2))}" fill="${n.color}"/>`);
+      pen.raw(
+        `<path d="${leader}" stroke="${PAPER}" stroke-opacity=".7" stroke-width="${num(px(2.8))}"/>` +
+          `<path d="${leader}" stroke="${n.color}" stroke-width="${num(px(1.1))}"/><circle cx="${num(n.at[0])}" cy="${num(n.at[1])}" r="${num(px(2.2))}" fill="${n.color}"/>`,
+      );
       const r = px(10);
-      pen.raw(n.badge === 'diamond' ? `<path d="M${num(n.x)} ${num(y - r * 1.15)}l${num(r * 1.15)} ${num(r * 1.15)}l${num(-r * 1.15)} ${num(r * 1.15)}l${num(-r * 1.15)} ${num(-r * 1.15)}Z" fill="${n.color}"/>` : `<circle cx="${num(n.x)}" cy="${num(y)}" r="${num(r)}" fill="${PAPER}" stroke="${n.color}" stroke-width="${num(px(1.4))}"/>`);
-      pen.raw(textAt(pen, n.x, y + px(4.4), n.text, n.badge === 'diamond' ? '#fff' : n.color, 'middle', 12.5, ' font-weight="bold"'));
+      pen.raw(
+        n.badge === 'diamond'
+          ? `<path d="M${num(n.x)} ${num(y - r * 1.15)}l${num(r * 1.15)} ${num(r * 1.15)}l${num(-r * 1.15)} ${num(r * 1.15)}l${num(-r * 1.15)} ${num(-r * 1.15)}Z" fill="${n.color}"/>`
+          : `<circle cx="${num(n.x)}" cy="${num(y)}" r="${num(r)}" fill="${PAPER}" stroke="${n.color}" stroke-width="${num(px(1.4))}"/>`,
+      );
+      pen.raw(
+        textAt(
+          pen,
+          n.x,
+          y + px(4.4),
+          n.text,
+          n.badge === 'diamond' ? '#fff' : n.color,
+          'middle',
+          12.5,
+          ' font-weight="bold"',
+        ),
+      );
       if (n.label) pen.raw(textAt(pen, n.x + px(14), y + px(4.4), n.label, n.color, 'start', 13));
     }
   }

@@ -152,12 +152,25 @@ export interface FigureSpec {
   plan: 'round' | 'flat' | 'eel' | 'ray';
   facing?: 'left' | 'right';
   description?: string;
-  body: { dorsal: Pt[]; ventral: Pt[]; snoutY?: number; bend?: { amp: number; waves: number; phase?: number; head?: number } };
+  body: {
+    dorsal: Pt[];
+    ventral: Pt[];
+    snoutY?: number;
+    bend?: { amp: number; waves: number; phase?: number; head?: number };
+  };
   mouth?: MouthSpec;
   eye?: EyeSpec;
   eyes?: EyeSpec[];
   gill?: GillSpec;
-  lateral?: { path: Pt[]; color?: string; underlay?: string; width?: number; bold?: boolean; opacity?: number; scutes?: { count: number; size: number; color?: string } };
+  lateral?: {
+    path: Pt[];
+    color?: string;
+    underlay?: string;
+    width?: number;
+    bold?: boolean;
+    opacity?: number;
+    scutes?: { count: number; size: number; color?: string };
+  };
   fins?: MedianFinSpec[];
   paired?: Record<string, FanSpec>;
   finlets?: { on: 'dorsal' | 'anal'; from: number; to: number; count: number; size: number }[];
@@ -170,7 +183,13 @@ export interface FigureSpec {
   pattern?: PatternSpec[];
   skin?: {
     scales?: { size: number; color?: string; opacity?: number; v?: Pt };
-    tubercles?: { area: [number, number, number, number]; count: number; r: [number, number]; color?: string; gap?: number };
+    tubercles?: {
+      area: [number, number, number, number];
+      count: number;
+      r: [number, number];
+      color?: string;
+      gap?: number;
+    };
     thorns?: [number, number, number][];
     thornBase?: string;
     knobs?: [number, number, number][];

@@ -17,7 +17,19 @@ export { Book } from './state/book.ts';
 export { linksOf } from './state/links.ts';
 export type { Link } from './state/links.ts';
 export { projectSubject } from './state/project.ts';
-export type { BookState, BoxState, CutState, FishState, MealState, MemberState, PackState, StateOf, SubjectState, Timed, TripState } from './state/states.ts';
+export type {
+  BookState,
+  BoxState,
+  CutState,
+  FishState,
+  MealState,
+  MemberState,
+  PackState,
+  StateOf,
+  SubjectState,
+  Timed,
+  TripState,
+} from './state/states.ts';
 export { custodyOf, KNOTS } from './line/custody.ts';
 export type { CustodyLine, Knot, KnotKind, Whereabouts } from './line/custody.ts';
 export { freshnessOf, massOf } from './line/freshness-of.ts';

@@ -21,7 +21,8 @@ export function factsOf<K extends Kind>(line: Logged, kind: K): FactsOf<K> | nul
 }
 
 const byWritten = (a: Entry, b: Entry): number => epochMs(a.written) - epochMs(b.written) || (a.id < b.id ? -1 : 1);
-const byTime = (a: Logged, b: Logged): number => epochMs(a.now.at) - epochMs(b.now.at) || (a.first.id < b.first.id ? -1 : 1);
+const byTime = (a: Logged, b: Logged): number =>
+  epochMs(a.now.at) - epochMs(b.now.at) || (a.first.id < b.first.id ? -1 : 1);
 
 /**
  * The lines of one subject from its entries, in the order in which things happened (`at`, then id).
@@ -70,10 +71,16 @@ export function linesOf(entries: Iterable<Entry>): Logged[] {
     const first = byId.get(rootId) as Entry;
     const order = [first, ...list.filter((e) => e.id !== rootId).sort(byWritten)];
     const now = order[order.length - 1] as Entry;
-    const struck = order.flatMap((v) => strikes.get(v.id) ?? []).filter((s) => stands(s)).sort(byWritten)[0] ?? null;
+    const struck =
+      order
+        .flatMap((v) => strikes.get(v.id) ?? [])
+        .filter((s) => stands(s))
+        .sort(byWritten)[0] ?? null;
     const rivals = new Map<string, Entry[]>();
     for (const v of order) if (v.amends !== undefined) rivals.set(v.amends, [...(rivals.get(v.amends) ?? []), v]);
-    const conflict = [...rivals.values()].filter((r) => new Set(r.map((v) => v.device)).size > 1).flatMap((r) => r.filter((v) => v.id !== now.id));
+    const conflict = [...rivals.values()]
+      .filter((r) => new Set(r.map((v) => v.device)).size > 1)
+      .flatMap((r) => r.filter((v) => v.id !== now.id));
     out.push({ first, now, was: order.slice(0, -1), struck, conflict });
   }
   return out.sort(byTime);

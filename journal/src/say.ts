@@ -15,7 +15,8 @@ export const sayMass = (g: number): string => (g >= 1000 ? `${(g / 1000).toFixed
 const METHOD_WORDS = { board: 'on the board', mat: 'on the mat', tape: 'with the tape', eye: 'by eye' } as const;
 const KIND_WORDS = { total: '', fork: ' fork length', discWidth: ' disc width' } as const;
 const STAGE_WORDS = { round: 'Whole', gutted: 'Gutted', fillets: 'Fillets', trimmed: 'Trimmed' } as const;
-const list = (xs: readonly string[]): string => (xs.length < 2 ? (xs[0] ?? '') : `${xs.slice(0, -1).join(', ')} and ${xs[xs.length - 1]}`);
+const list = (xs: readonly string[]): string =>
+  xs.length < 2 ? (xs[0] ?? '') : `${xs.slice(0, -1).join(', ')} and ${xs[xs.length - 1]}`;
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** One entry as a plain sentence, without its time and writer. An unknown kind is named as it is. */
@@ -23,11 +24,13 @@ export function sayEntry(entry: Entry, names: Names): string {
   const line: Logged = { first: entry, now: entry, was: [], struck: null, conflict: [] };
   const f = <K extends Parameters<typeof factsOf>[1]>(kind: K) => factsOf(line, kind);
   const landed = f('fish.landed');
-  if (landed) return `${landed.count > 1 ? `${landed.count} landed` : 'Landed'}${landed.species ? `: ${names.species(landed.species)}` : ''}${landed.gear ? `, ${landed.gear}` : ''}. Caught by ${names.member(landed.angler)}.`;
+  if (landed)
+    return `${landed.count > 1 ? `${landed.count} landed` : 'Landed'}${landed.species ? `: ${names.species(landed.species)}` : ''}${landed.gear ? `, ${landed.gear}` : ''}. Caught by ${names.member(landed.angler)}.`;
   const named = f('fish.named');
   if (named) return `Named: ${names.species(named.species)}.`;
   const m = f('fish.measured');
-  if (m) return `Length ${sayCm(m.lengthMm)}${m.longestMm ? ` to ${sayCm(m.longestMm)}` : ''} cm${KIND_WORDS[m.lengthKind]}, ${METHOD_WORDS[m.method]}.`;
+  if (m)
+    return `Length ${sayCm(m.lengthMm)}${m.longestMm ? ` to ${sayCm(m.longestMm)}` : ''} cm${KIND_WORDS[m.lengthKind]}, ${METHOD_WORDS[m.method]}.`;
   const w = f('fish.weighed');
   if (w) return `Weight ${sayMass(w.massG)}, ${w.how === 'scale' ? 'by the scale' : 'estimated from the length'}.`;
   const r = f('fish.released');
@@ -35,7 +38,10 @@ export function sayEntry(entry: Entry, names: Names): string {
   const d = f('fish.dispatched');
   if (d) return `Dispatched, ${d.how}${d.signsSeen ? '; signs of a clean kill seen' : ''}.`;
   const b = f('fish.bled');
-  if (b) return b.cut === 'none' ? 'Not bled.' : `Bled, ${b.cut === 'both gills' ? 'both gills cut' : `cut at the ${b.cut}`}${b.medium ? `, ${b.medium}` : ''}.`;
+  if (b)
+    return b.cut === 'none'
+      ? 'Not bled.'
+      : `Bled, ${b.cut === 'both gills' ? 'both gills cut' : `cut at the ${b.cut}`}${b.medium ? `, ${b.medium}` : ''}.`;
   const i = f('fish.iced');
   if (i) return `Onto ice: ${i.how}, ${names.box(i.box)}.`;
   const c = f('cut.started');
@@ -51,11 +57,13 @@ export function sayEntry(entry: Entry, names: Names): string {
   const pd = f('pack.discarded');
   if (pd) return `Thrown away: ${pd.why}.`;
   const ms = f('meal.served');
-  if (ms) return `${ms.name}, ${ms.method}, cooked by ${names.member(ms.cook)} for ${list(ms.eaters.map(names.member))}${ms.guests ? ` and ${ms.guests} more` : ''}.`;
+  if (ms)
+    return `${ms.name}, ${ms.method}, cooked by ${names.member(ms.cook)} for ${list(ms.eaters.map(names.member))}${ms.guests ? ` and ${ms.guests} more` : ''}.`;
   const mr = f('meal.rated');
   if (mr) return `${names.member(mr.eater)} gave it ${mr.mark} of 5.`;
   const ts = f('trip.started');
-  if (ts) return `Left for ${names.zone(ts.zone)}: ${list(ts.crew.map(names.member))}.${ts.iceKg ? ` ${ts.iceKg} kg of ice.` : ''}`;
+  if (ts)
+    return `Left for ${names.zone(ts.zone)}: ${list(ts.crew.map(names.member))}.${ts.iceKg ? ` ${ts.iceKg} kg of ice.` : ''}`;
   if (f('trip.ended')) return 'Back ashore.';
   const h = f('trip.harm');
   if (h) return `${names.member(h.who)} hurt: ${h.text}`;

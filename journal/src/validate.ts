@@ -11,7 +11,20 @@ export const MOST_FACTS_CHARS = 20_000;
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
 const INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/;
-const FIELDS = ['id', 'kind', 'subject', 'at', 'written', 'member', 'device', 'facts', 'about', 'amends', 'strikes', 'because'];
+const FIELDS = [
+  'id',
+  'kind',
+  'subject',
+  'at',
+  'written',
+  'member',
+  'device',
+  'facts',
+  'about',
+  'amends',
+  'strikes',
+  'because',
+];
 
 const isInstant = (s: unknown): s is string => typeof s === 'string' && INSTANT.test(s) && !Number.isNaN(Date.parse(s));
 
@@ -20,7 +33,8 @@ function firstError(errors: readonly ValidationError[], path = ''): Refusal {
   if (!e) return refuse('These facts do not hold together.');
   const field = path ? `${path}.${e.property}` : e.property;
   if (e.constraints) {
-    if (e.constraints['whitelistValidation']) return refuse(`This book does not know the field "${field}" here.`, field);
+    if (e.constraints['whitelistValidation'])
+      return refuse(`This book does not know the field "${field}" here.`, field);
     return refuse(Object.values(e.constraints)[0] ?? 'Not allowed.', field);
   }
   return firstError(e.children ?? [], field);
@@ -32,23 +46,41 @@ function firstError(errors: readonly ValidationError[], path = ''): Refusal {
  * `nowMs`: the judging clock; an entry may not have happened later than that (10 minutes' grace for unequal clocks).
  */
 export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: Entry } | Refusal {
-  if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return refuse('An entry is an object with id, kind, subject, at, written, member, device and facts.');
+  if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
+    return refuse('An entry is an object with id, kind, subject, at, written, member, device and facts.');
   const e = raw as Record<string, unknown>;
   const odd = Object.keys(e).find((k) => !FIELDS.includes(k));
   if (odd !== undefined) return refuse(`This book does not know the field "${odd.slice(0, 60)}".`, odd);
-  for (const key of ['id', 'subject'] as const) if (typeof e[key] !== 'string' || !UUID.test(e[key])) return refuse(`"${key}" is a UUID in lower case.`, key);
-  for (const key of ['amends', 'strikes'] as const) if (e[key] !== undefined && (typeof e[key] !== 'string' || !UUID.test(e[key]))) return refuse(`"${key}" is the id of another entry.`, key);
-  if (e['amends'] !== undefined && e['strikes'] !== undefined) return refuse('An entry corrects another or strikes it, not both.', 'strikes');
-  for (const key of ['member', 'device'] as const) if (typeof e[key] !== 'string' || e[key].length < 1 || e[key].length > 60) return refuse(`"${key}" is a short text.`, key);
-  for (const key of ['at', 'written'] as const) if (!isInstant(e[key])) return refuse(`"${key}" is a time with its offset, such as 2026-09-12T14:20:00+01:00.`, key);
-  if (Date.parse(e['at'] as string) > nowMs + CLOCK_GRACE_MS) return refuse('This time is still to come. Note a thing when it has happened.', 'at');
+  for (const key of ['id', 'subject'] as const)
+    if (typeof e[key] !== 'string' || !UUID.test(e[key])) return refuse(`"${key}" is a UUID in lower case.`, key);
+  for (const key of ['amends', 'strikes'] as const)
+    if (e[key] !== undefined && (typeof e[key] !== 'string' || !UUID.test(e[key])))
+      return refuse(`"${key}" is the id of another entry.`, key);
+  if (e['amends'] !== undefined && e['strikes'] !== undefined)
+    return refuse('An entry corrects another or strikes it, not both.', 'strikes');
+  for (const key of ['member', 'device'] as const)
+    if (typeof e[key] !== 'string' || e[key].length < 1 || e[key].length > 60)
+      return refuse(`"${key}" is a short text.`, key);
+  for (const key of ['at', 'written'] as const)
+    if (!isInstant(e[key]))
+      return refuse(`"${key}" is a time with its offset, such as 2026-09-12T14:20:00+01:00.`, key);
+  if (Date.parse(e['at'] as string) > nowMs + CLOCK_GRACE_MS)
+    return refuse('This time is still to come. Note a thing when it has happened.', 'at');
   if (e['about'] !== undefined && typeof e['about'] !== 'boolean') return refuse('"about" is true or false.', 'about');
-  if (e['because'] !== undefined && (typeof e['because'] !== 'string' || e['because'].length > 500)) return refuse('A reason is a text of at most 500 letters.', 'because');
-  if (typeof e['kind'] !== 'string' || !isKind(e['kind'])) return refuse(`This book does not know entries of the kind "${String(e['kind']).slice(0, 60)}". A newer version may.`, 'kind');
-  if ((e['kind'] === 'log.struck') !== (e['strikes'] !== undefined)) return refuse('Striking goes with the kind log.struck, and only with it.', 'strikes');
+  if (e['because'] !== undefined && (typeof e['because'] !== 'string' || e['because'].length > 500))
+    return refuse('A reason is a text of at most 500 letters.', 'because');
+  if (typeof e['kind'] !== 'string' || !isKind(e['kind']))
+    return refuse(
+      `This book does not know entries of the kind "${String(e['kind']).slice(0, 60)}". A newer version may.`,
+      'kind',
+    );
+  if ((e['kind'] === 'log.struck') !== (e['strikes'] !== undefined))
+    return refuse('Striking goes with the kind log.struck, and only with it.', 'strikes');
   const facts = e['facts'];
-  if (typeof facts !== 'object' || facts === null || Array.isArray(facts)) return refuse('"facts" is an object.', 'facts');
-  if (JSON.stringify(facts).length > MOST_FACTS_CHARS) return refuse('These facts are too long for one entry.', 'facts');
+  if (typeof facts !== 'object' || facts === null || Array.isArray(facts))
+    return refuse('"facts" is an object.', 'facts');
+  if (JSON.stringify(facts).length > MOST_FACTS_CHARS)
+    return refuse('These facts are too long for one entry.', 'facts');
   const instance = plainToInstance(KINDS[e['kind']] as new () => object, facts);
   const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: false });
   if (errors.length > 0) return firstError(errors);

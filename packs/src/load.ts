@@ -26,7 +26,9 @@ function checker(schemaPath: string): (data: unknown, file: string) => void {
   return (data, file) => {
     if (check(data)) return;
     const e = check.errors?.find((x) => x.keyword !== 'oneOf' && x.keyword !== 'const') ?? check.errors?.[0];
-    throw new Error(`${file}: ${e?.instancePath || 'the file'} ${e?.message ?? 'is not as it should be'}${e?.params && 'additionalProperty' in e.params ? ` ("${String(e.params['additionalProperty'])}")` : ''}`);
+    throw new Error(
+      `${file}: ${e?.instancePath || 'the file'} ${e?.message ?? 'is not as it should be'}${e?.params && 'additionalProperty' in e.params ? ` ("${String(e.params['additionalProperty'])}")` : ''}`,
+    );
   };
 }
 
@@ -40,7 +42,8 @@ export function loadSpecies(): Species[] {
       check(data, `species/${file}`);
       const figure = json(`figures/${file}`) as FigureSpec;
       const silent = silentParts(figure);
-      if (silent.length > 0) throw new Error(`figures/${file}: say harmless, sharp or venomous of the ${silent.join(', ')}`);
+      if (silent.length > 0)
+        throw new Error(`figures/${file}: say harmless, sharp or venomous of the ${silent.join(', ')}`);
       return { ...data, figure: { ...figure, name: data.name } };
     })
     .sort((a, b) => a.name.localeCompare(b.name));
@@ -57,7 +60,8 @@ export function loadRulePacks(species: readonly { id: string }[]): RulePack[] {
       for (const rule of pack.rules) {
         const zone = rule.zones?.find((z) => !pack.zones.some((x) => x.id === z));
         const name = rule.species.find((s) => !species.some((x) => x.id === s));
-        if (zone ?? name) throw new Error(`rules/${file}: rule "${rule.id}" names "${zone ?? name}", which is not there`);
+        if (zone ?? name)
+          throw new Error(`rules/${file}: rule "${rule.id}" names "${zone ?? name}", which is not there`);
       }
       return pack;
     });

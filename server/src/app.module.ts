@@ -25,13 +25,28 @@ export class AppModule {
   static with(config: Config, clock: Clock): DynamicModule {
     return {
       module: AppModule,
-      controllers: [JournalController, FishController, TripsController, LarderController, CatalogueController, HealthController],
+      controllers: [
+        JournalController,
+        FishController,
+        TripsController,
+        LarderController,
+        CatalogueController,
+        HealthController,
+      ],
       providers: [
         { provide: Config, useValue: config },
         { provide: Clock, useValue: clock },
         { provide: DataSource, useFactory: () => openDataSource(config.data) },
         { provide: APP_FILTER, useClass: ProblemFilter },
-        { provide: APP_PIPE, useValue: new ValidationPipe({ whitelist: true, forbidNonWhitelisted: true, transform: true, exceptionFactory: refuseBody }) },
+        {
+          provide: APP_PIPE,
+          useValue: new ValidationPipe({
+            whitelist: true,
+            forbidNonWhitelisted: true,
+            transform: true,
+            exceptionFactory: refuseBody,
+          }),
+        },
         JournalService,
         FishService,
       ],

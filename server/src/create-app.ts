@@ -16,20 +16,39 @@ import { PinoLogger } from './common/pino-logger.ts';
 const BODY_LIMIT = '2mb';
 
 /** The application, ready to listen: API, OpenAPI document, and the built interface where there is one. */
-export async function createApp(config: Config, clock = new Clock(config.now ? Date.parse(config.now) : null, config.still)): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config, clock), { bodyParser: false, logger: new PinoLogger(config.log) });
+export async function createApp(
+  config: Config,
+  clock = new Clock(config.now ? Date.parse(config.now) : null, config.still),
+): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config, clock), {
+    bodyParser: false,
+    logger: new PinoLogger(config.log),
+  });
   app.use(
     helmet({
-      contentSecurityPolicy: { directives: { 'script-src': ["'self'"], 'style-src': ["'self'", "'unsafe-inline'"], 'img-src': ["'self'", 'data:', 'blob:'], 'upgrade-insecure-requests': null } },
+      contentSecurityPolicy: {
+        directives: {
+          'script-src': ["'self'"],
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'img-src': ["'self'", 'data:', 'blob:'],
+          'upgrade-insecure-requests': null,
+        },
+      },
       strictTransportSecurity: false,
     }),
   );
   app.use(compression());
   app.useBodyParser('json', { limit: BODY_LIMIT });
-  const document = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Dagboek').setDescription('A working logbook, from the water to the plate.').setVersion('1').build());
+  const document = SwaggerModule.createDocument(
+    app,
+    new DocumentBuilder()
+      .setTitle('Dagboek')
+      .setDescription('A working logbook, from the water to the plate.')
+      .setVersion('1')
+      .build(),
+  );
   app.use('/api/openapi.json', (_: Request, res: Response) => res.json(document));
   if (config.web && existsSync(config.web)) serveInterface(app, config.web);
-  app.enableShutdownHooks();
   const source = app.get(DataSource);
   const close = app.close.bind(app);
   app.close = async (): Promise<void> => {

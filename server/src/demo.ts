@@ -9,7 +9,8 @@ export async function fillWithDemo(journal: JournalService): Promise<number> {
   if (!rules) throw new Error('The Skerrow Isles rules are missing.');
   const entries = skerrowSeason(species, rules);
   for (let i = 0; i < entries.length; i += 200) {
-    for (const r of await journal.append(entries.slice(i, i + 200))) if (r.status === 'refused') throw new Error(`The season does not keep its own rules: ${r.why}`);
+    for (const r of await journal.append(entries.slice(i, i + 200)))
+      if (r.status === 'refused') throw new Error(`The season does not keep its own rules: ${r.why}`);
   }
   return entries.length;
 }

@@ -3,7 +3,12 @@ import { type Result, refuse } from '../result/index.ts';
 /** Weighings of the line through the board, in order; each is what is left of the one before. */
 export const STAGES = ['round', 'gutted', 'fillets', 'trimmed'] as const;
 export type Stage = (typeof STAGES)[number];
-export const STAGE_WORDS: Readonly<Record<Stage, string>> = { round: 'Whole', gutted: 'Gutted', fillets: 'Fillets, skin on', trimmed: 'Trimmed' };
+export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
+  round: 'Whole',
+  gutted: 'Gutted',
+  fillets: 'Fillets, skin on',
+  trimmed: 'Trimmed',
+};
 
 /** A scale adds up to this much by clinging water before anything is impossible (2 %). */
 export const WATER_ALLOWANCE = 0.02;
@@ -58,7 +63,9 @@ export function massBalance(w: Weighings): Result<{ balance: MassBalance }> {
   }
   const meat = w.stages.trimmed ?? w.stages.fillets ?? null;
   if (round !== null && (meat ?? 0) + parts > round * (1 + WATER_ALLOWANCE))
-    return refuse(`The parts come to ${g((meat ?? 0) + parts)}, more than the whole fish of ${g(round)}. One of these weights is wrong.`);
+    return refuse(
+      `The parts come to ${g((meat ?? 0) + parts)}, more than the whole fish of ${g(round)}. One of these weights is wrong.`,
+    );
   return {
     ok: true,
     balance: {

@@ -33,7 +33,10 @@ export function freshness(input: {
 }): Freshness {
   const allowed = input.iceDaysAllowed * (input.bled ? 1 : HANDLING_PENALTY.notBled);
   if (!(allowed > 0)) throw new RangeError('freshness: the keeping time must be above 0');
-  const days = iceDays(input.waterC ?? TYPICAL_C.unknownWater, stretchesOf(input.kept, input.massG, input.waterC, input.untilMs));
+  const days = iceDays(
+    input.waterC ?? TYPICAL_C.unknownWater,
+    stretchesOf(input.kept, input.massG, input.waterC, input.untilMs),
+  );
   const used = days / allowed;
   return { used, iceDaysUsed: days, iceDaysAllowed: allowed, tone: freshTone(used) };
 }

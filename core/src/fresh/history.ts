@@ -21,7 +21,12 @@ const BOARD_TAU_MIN = 120;
 export const coolingTauMin = (massG: number): number => 25 * (massG / 300) ** (2 / 3);
 
 /** Turns the record of where a fish lay into stretches for `iceDays`, up to `untilMs`. */
-export function stretchesOf(kept: readonly KeptFrom[], massG: number, waterC: number | null, untilMs: number): Stretch[] {
+export function stretchesOf(
+  kept: readonly KeptFrom[],
+  massG: number,
+  waterC: number | null,
+  untilMs: number,
+): Stretch[] {
   const water = waterC ?? TYPICAL_C.unknownWater;
   const tau = coolingTauMin(Math.max(50, massG));
   const out: Stretch[] = [];
@@ -31,7 +36,12 @@ export function stretchesOf(kept: readonly KeptFrom[], massG: number, waterC: nu
     if (k.keeping === 'gone' || toMs <= k.atMs) return;
     const warm = k.keeping === 'air' || k.keeping === 'bucket';
     const mediumC = warm ? water : TYPICAL_C[k.keeping as 'box' | 'board' | 'fridge' | 'freezer'];
-    out.push({ fromMs: k.atMs, toMs, mediumC, tauMin: warm ? 0 : k.keeping === 'box' ? tau : k.keeping === 'board' ? BOARD_TAU_MIN : tau * 4 });
+    out.push({
+      fromMs: k.atMs,
+      toMs,
+      mediumC,
+      tauMin: warm ? 0 : k.keeping === 'box' ? tau : k.keeping === 'board' ? BOARD_TAU_MIN : tau * 4,
+    });
   });
   return out;
 }

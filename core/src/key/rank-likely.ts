@@ -21,7 +21,8 @@ const PRIOR_FISH = 12;
 /** Out of season or off its ground, a fish is rare, not impossible. */
 const RARE = 0.02;
 
-const inMonths = (m: number, [from, to]: readonly [number, number]): boolean => (from <= to ? m >= from && m <= to : m >= from || m <= to);
+const inMonths = (m: number, [from, to]: readonly [number, number]): boolean =>
+  from <= to ? m >= from && m <= to : m >= from || m <= to;
 
 /**
  * Orders species by how likely they are here and now: ground and season as a prior, updated by the book's own catches

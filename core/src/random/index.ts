@@ -13,7 +13,8 @@ export function seeded(seed: number): Rng {
 }
 
 /** A normal number (Box and Muller). */
-export const normal = (rng: Rng, mean = 0, sd = 1): number => mean + sd * Math.sqrt(-2 * Math.log(1 - rng())) * Math.cos(2 * Math.PI * rng());
+export const normal = (rng: Rng, mean = 0, sd = 1): number =>
+  mean + sd * Math.sqrt(-2 * Math.log(1 - rng())) * Math.cos(2 * Math.PI * rng());
 
 /** One of a list. Throws RangeError on an empty one. */
 export function pick<T>(rng: Rng, list: readonly T[]): T {

@@ -8,7 +8,11 @@ import { type Finding, OUTCOMES, type Outcome, stricter, type Verdict } from './
 /** A pack not checked for this many days warns. */
 export const STALE_DAYS = 180;
 
-export const LENGTH_WORDS: Readonly<Record<LengthKind, string>> = { total: 'total length', fork: 'fork length', discWidth: 'disc width' };
+export const LENGTH_WORDS: Readonly<Record<LengthKind, string>> = {
+  total: 'total length',
+  fork: 'fork length',
+  discWidth: 'disc width',
+};
 
 const cm = (mm: number): string => (Math.round(mm) / 10).toFixed(1).replace(/\.0$/, '');
 const ORDINALS = ['0th', '1st', '2nd', '3rd'];
@@ -20,19 +24,41 @@ type Said = Pick<Finding, 'outcome' | 'lead' | 'because'> & Partial<Pick<Finding
 function sizeSays(rule: Extract<Rule, { kind: 'minimumSize' }>, f: CatchFacts): Said {
   const least = cm(rule.leastMm);
   if (!f.length || f.length.kind !== rule.length)
-    return { outcome: 'ask', lead: `${LENGTH_WORDS[rule.length][0]?.toUpperCase()}${LENGTH_WORDS[rule.length].slice(1)} needed:`, because: `the rule is at least ${least} cm. Measure it that way.`, leastMm: rule.leastMm };
+    return {
+      outcome: 'ask',
+      lead: `${LENGTH_WORDS[rule.length][0]?.toUpperCase()}${LENGTH_WORDS[rule.length].slice(1)} needed:`,
+      because: `the rule is at least ${least} cm. Measure it that way.`,
+      leastMm: rule.leastMm,
+    };
   const chance = chanceAtLeast(judgeReading(f.length.mm, f.length.method), rule.leastMm);
   const marginMm = f.length.mm - rule.leastMm;
   const shared = { marginMm, leastMm: rule.leastMm, chance };
   const which = f.count > 1 ? 'the shortest, ' : '';
   const inHundred = Math.round(chance * 100);
-  if (chance > 1 - DOUBT) return { outcome: 'keep', lead: 'Long enough:', because: `${which}${cm(f.length.mm)} is ${cm(marginMm)} over ${least}.`, ...shared };
+  if (chance > 1 - DOUBT)
+    return {
+      outcome: 'keep',
+      lead: 'Long enough:',
+      because: `${which}${cm(f.length.mm)} is ${cm(marginMm)} over ${least}.`,
+      ...shared,
+    };
   if (chance < DOUBT) {
     const odds = `${inHundred < 1 ? 'less than 1' : inHundred} in 100 that it is long enough`;
-    return { outcome: 'letGo', lead: 'Too short:', because: `${which}${cm(f.length.mm)} is ${cm(-marginMm)} short of ${least}; ${odds}.`, ...shared };
+    return {
+      outcome: 'letGo',
+      lead: 'Too short:',
+      because: `${which}${cm(f.length.mm)} is ${cm(-marginMm)} short of ${least}; ${odds}.`,
+      ...shared,
+    };
   }
-  const side = marginMm === 0 ? `just ${least}` : `${cm(Math.abs(marginMm))} ${marginMm > 0 ? 'over' : 'short of'} ${least}`;
-  return { outcome: 'measureAgain', lead: 'Too near to tell:', because: `${which}${cm(f.length.mm)} is ${side}, within what the ${f.length.method === 'eye' ? 'eye' : f.length.method} errs; ${inHundred} in 100 that it is long enough. If it stays so, let it go.`, ...shared };
+  const side =
+    marginMm === 0 ? `just ${least}` : `${cm(Math.abs(marginMm))} ${marginMm > 0 ? 'over' : 'short of'} ${least}`;
+  return {
+    outcome: 'measureAgain',
+    lead: 'Too near to tell:',
+    because: `${which}${cm(f.length.mm)} is ${side}, within what the ${f.length.method === 'eye' ? 'eye' : f.length.method} errs; ${inHundred} in 100 that it is long enough. If it stays so, let it go.`,
+    ...shared,
+  };
 }
 
 function bagSays(rule: Extract<Rule, { kind: 'dailyBag' }>, f: CatchFacts, kept: readonly KeptFish[]): Said {
@@ -40,11 +66,20 @@ function bagSays(rule: Extract<Rule, { kind: 'dailyBag' }>, f: CatchFacts, kept:
   const after = used + f.count;
   if (after <= rule.most) {
     const left = rule.most - after;
-    const place = f.count > 1 ? `${f.count} fish make ${after} of ${rule.most}` : `the ${ordinal(after)} of ${rule.most}`;
-    return { outcome: 'keep', lead: `Counts for ${f.anglerName}:`, because: `${place}; ${left === 0 ? 'none' : left} left after it.` };
+    const place =
+      f.count > 1 ? `${f.count} fish make ${after} of ${rule.most}` : `the ${ordinal(after)} of ${rule.most}`;
+    return {
+      outcome: 'keep',
+      lead: `Counts for ${f.anglerName}:`,
+      because: `${place}; ${left === 0 ? 'none' : left} left after it.`,
+    };
   }
   if (used < rule.most)
-    return { outcome: 'letGo', lead: 'Over the bag:', because: `${f.anglerName} may keep ${rule.most - used} more today, and this lot is ${f.count}. Note the rest as let go.` };
+    return {
+      outcome: 'letGo',
+      lead: 'Over the bag:',
+      because: `${f.anglerName} may keep ${rule.most - used} more today, and this lot is ${f.count}. Note the rest as let go.`,
+    };
   return { outcome: 'letGo', lead: 'Bag is full:', because: `${f.anglerName} has kept ${used} of ${rule.most} today.` };
 }
 
@@ -56,8 +91,16 @@ function ruleSays(rule: Rule, f: CatchFacts, kept: readonly KeptFish[]): Said {
       return bagSays(rule, f, kept);
     case 'closedSeason':
       return inSpan(f.day, rule.closed)
-        ? { outcome: 'letGo', lead: 'Closed season:', because: `closed from ${sayDate(rule.closed.from)} to ${sayDate(rule.closed.to)}.` }
-        : { outcome: 'keep', lead: 'Season', because: `open; closed from ${sayDate(rule.closed.from)} to ${sayDate(rule.closed.to)}.` };
+        ? {
+            outcome: 'letGo',
+            lead: 'Closed season:',
+            because: `closed from ${sayDate(rule.closed.from)} to ${sayDate(rule.closed.to)}.`,
+          }
+        : {
+            outcome: 'keep',
+            lead: 'Season',
+            because: `open; closed from ${sayDate(rule.closed.from)} to ${sayDate(rule.closed.to)}.`,
+          };
     case 'retentionBan':
       return { outcome: 'letGo', lead: 'May not be kept here:', because: rule.sentence };
   }
@@ -70,9 +113,19 @@ function ruleSays(rule: Rule, f: CatchFacts, kept: readonly KeptFish[]): Said {
  */
 export function judge(pack: RulePack, f: CatchFacts, kept: readonly KeptFish[], today: string = f.day): Verdict {
   const about = pack.rules.filter((r) => concerns(r, f));
-  const findings: Finding[] = about.map((rule) => ({ ruleId: rule.id, kind: rule.kind, source: rule.source, ...ruleSays(rule, f, kept) }));
+  const findings: Finding[] = about.map((rule) => ({
+    ruleId: rule.id,
+    kind: rule.kind,
+    source: rule.source,
+    ...ruleSays(rule, f, kept),
+  }));
   const rank = (o: Outcome): number => -OUTCOMES.indexOf(o);
-  findings.sort((a, b) => rank(a.outcome) - rank(b.outcome) || KIND_ORDER.indexOf(a.kind) - KIND_ORDER.indexOf(b.kind) || a.ruleId.localeCompare(b.ruleId));
+  findings.sort(
+    (a, b) =>
+      rank(a.outcome) - rank(b.outcome) ||
+      KIND_ORDER.indexOf(a.kind) - KIND_ORDER.indexOf(b.kind) ||
+      a.ruleId.localeCompare(b.ruleId),
+  );
   const outcome = findings.reduce<Outcome>((worst, x) => stricter(worst, x.outcome), 'keep');
   const missing = about.find((r) => r.kind === 'minimumSize' && (!f.length || f.length.kind !== r.length));
   return {
@@ -81,6 +134,12 @@ export function judge(pack: RulePack, f: CatchFacts, kept: readonly KeptFish[], 
     asks: missing?.kind === 'minimumSize' ? { fact: 'length', kind: missing.length } : null,
     allowances: allowancesLeft(pack, kept, f.speciesId, [f.anglerId], f.day),
     noRuleFound: about.length === 0,
-    pack: { name: pack.name, version: pack.version, sample: pack.sample, checked: pack.checked, stale: daysBetween(pack.checked, today) > STALE_DAYS },
+    pack: {
+      name: pack.name,
+      version: pack.version,
+      sample: pack.sample,
+      checked: pack.checked,
+      stale: daysBetween(pack.checked, today) > STALE_DAYS,
+    },
   };
 }

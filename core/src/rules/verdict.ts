@@ -35,5 +35,11 @@ export interface Verdict {
   readonly allowances: readonly Allowance[];
   /** No rule of the pack is about this species here: nothing is known, which is not the same as allowed. */
   readonly noRuleFound: boolean;
-  readonly pack: { readonly name: string; readonly version: string; readonly sample: boolean; readonly checked: string; readonly stale: boolean };
+  readonly pack: {
+    readonly name: string;
+    readonly version: string;
+    readonly sample: boolean;
+    readonly checked: string;
+    readonly stale: boolean;
+  };
 }

@@ -18,8 +18,17 @@ export function stamp(epochMs: number, timeZone: string): string {
     .replace(/\.000(?=[+-])/, '');
 }
 
-/** Epoch milliseconds of an ISO instant. Throws RangeError on a malformed one. */
-export const epochMs = (at: string): number => Temporal.Instant.from(at).epochMilliseconds;
+const INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/;
+
+/**
+ * Epoch milliseconds of an ISO instant with its offset. Throws RangeError on a malformed one.
+ * Folding sorts by it, so it goes through the engine's own parser, which is some twenty times as fast as Temporal's.
+ */
+export function epochMs(at: string): number {
+  const ms = INSTANT.test(at) ? Date.parse(at) : Number.NaN;
+  if (Number.isNaN(ms)) throw new RangeError(`epochMs: not an instant with its offset: ${at}`);
+  return ms;
+}
 
 /** The instant at which a wall-clock time on a civil day falls in a zone (a skipped hour moves forward). */
 export function instantOf(day: string, time: string, timeZone: string): string {

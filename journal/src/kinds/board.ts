@@ -1,12 +1,37 @@
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsNumber, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsNumber,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+} from 'class-validator';
 
-export const ROUTES = ['fillet from the head', 'fillet from the tail', 'gutted whole', 'steaks', 'butterfly', 'flatfish, four fillets', 'wings', 'tail on the bone'] as const;
+export const ROUTES = [
+  'fillet from the head',
+  'fillet from the tail',
+  'gutted whole',
+  'steaks',
+  'butterfly',
+  'flatfish, four fillets',
+  'wings',
+  'tail on the bone',
+] as const;
 export const BYPRODUCT_USES = ['stock', 'bait', 'tonight', 'bin'] as const;
 const WEIGHT = { message: 'A weight is more than 0 g.' };
 
 /** One or several fish of a kind onto the board. Subject: the cut. */
 export class CutStarted {
-  @IsArray() @ArrayMinSize(1, { message: 'Choose at least one fish.' }) @ArrayMaxSize(60) @IsString({ each: true }) @MaxLength(60, { each: true }) fish!: string[];
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Choose at least one fish.' })
+  @ArrayMaxSize(60)
+  @IsString({ each: true })
+  @MaxLength(60, { each: true })
+  fish!: string[];
   @IsIn(ROUTES, { message: 'Choose a cut.' }) route!: (typeof ROUTES)[number];
   /** Member id of the one with the knife. */
   @IsString() @MaxLength(60) by!: string;
@@ -14,7 +39,8 @@ export class CutStarted {
 
 /** A weighing at one stage. */
 export class CutWeighed {
-  @IsIn(['round', 'gutted', 'fillets', 'trimmed'], { message: 'Say which stage was weighed.' }) stage!: 'round' | 'gutted' | 'fillets' | 'trimmed';
+  @IsIn(['round', 'gutted', 'fillets', 'trimmed'], { message: 'Say which stage was weighed.' }) stage!:
+    'round' | 'gutted' | 'fillets' | 'trimmed';
   @IsNumber() @Min(1, WEIGHT) @Max(2_000_000) massG!: number;
 }
 

@@ -1,10 +1,29 @@
-import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
+import {
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+} from 'class-validator';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 
 export const LENGTH_KINDS = ['total', 'fork', 'discWidth'] as const satisfies readonly LengthKind[];
 export const METHODS = ['board', 'mat', 'tape', 'eye'] as const satisfies readonly MeasureMethod[];
 export const GEARS = ['rod', 'spear', 'net', 'hand line'] as const;
-export const RELEASE_REASONS = ['too short', 'over the bag', 'closed season', 'may not be kept', 'too near to tell', 'not needed', 'not sure what it is'] as const;
+export const RELEASE_REASONS = [
+  'too short',
+  'over the bag',
+  'closed season',
+  'may not be kept',
+  'too near to tell',
+  'not needed',
+  'not sure what it is',
+] as const;
 export const RELEASE_STATES = ['swam off', 'slow', 'bleeding', 'dead'] as const;
 export const DISPATCHES = ['brain spike', 'blow to the head', 'knife through the brain', 'killed by the shot'] as const;
 export const BLEED_CUTS = ['both gills', 'throat', 'tail', 'none'] as const;
@@ -16,7 +35,10 @@ export class FishLanded {
   @IsString() @MaxLength(60) trip!: string;
   /** Member id of the one who caught it. */
   @IsString() @MaxLength(60) angler!: string;
-  @IsInt({ message: 'Count whole fish.' }) @Min(1, { message: 'A lot is at least one fish.' }) @Max(500, { message: 'At most 500 fish in one lot.' }) count!: number;
+  @IsInt({ message: 'Count whole fish.' })
+  @Min(1, { message: 'A lot is at least one fish.' })
+  @Max(500, { message: 'At most 500 fish in one lot.' })
+  count!: number;
   @IsOptional() @IsString() @MaxLength(60) species?: string;
   @IsOptional() @IsIn(GEARS) gear?: (typeof GEARS)[number];
 }
@@ -28,7 +50,10 @@ export class FishNamed {
 
 /** A length read. For a lot: the shortest and the longest. */
 export class FishMeasured {
-  @IsNumber() @Min(1, { message: 'A length is more than 0 cm.' }) @Max(5000, { message: 'More than 5 m: is the unit right?' }) lengthMm!: number;
+  @IsNumber()
+  @Min(1, { message: 'A length is more than 0 cm.' })
+  @Max(5000, { message: 'More than 5 m: is the unit right?' })
+  lengthMm!: number;
   @IsIn(LENGTH_KINDS) lengthKind!: LengthKind;
   @IsIn(METHODS) method!: MeasureMethod;
   /** Longest of a lot; `lengthMm` is then the shortest. */
@@ -37,7 +62,10 @@ export class FishMeasured {
 
 /** A weight: of the whole lot, if it is one. */
 export class FishWeighed {
-  @IsNumber() @Min(1, { message: 'A weight is more than 0 g.' }) @Max(2_000_000, { message: 'More than 2 t: is the unit grams?' }) massG!: number;
+  @IsNumber()
+  @Min(1, { message: 'A weight is more than 0 g.' })
+  @Max(2_000_000, { message: 'More than 2 t: is the unit grams?' })
+  massG!: number;
   @IsIn(['scale', 'estimated'], { message: 'Say whether it was weighed or estimated.' }) how!: 'scale' | 'estimated';
 }
 

@@ -1,6 +1,16 @@
 import { CutByproduct, CutFound, CutStarted, CutWeighed } from './board.ts';
 import { BookOpened, BoxAdded, LogStruck, MemberJoined } from './book.ts';
-import { FishBled, FishDispatched, FishIced, FishLanded, FishMeasured, FishNamed, FishNoted, FishReleased, FishWeighed } from './deck.ts';
+import {
+  FishBled,
+  FishDispatched,
+  FishIced,
+  FishLanded,
+  FishMeasured,
+  FishNamed,
+  FishNoted,
+  FishReleased,
+  FishWeighed,
+} from './deck.ts';
 import { PackDiscarded, PackMoved, PackStored } from './larder.ts';
 import { MealNoted, MealRated, MealServed } from './table.ts';
 import { TripEnded, TripHarm, TripNoted, TripStarted } from './trip.ts';
@@ -44,7 +54,8 @@ export type SubjectKind = 'book' | 'member' | 'box' | 'trip' | 'fish' | 'cut' | 
 export const isKind = (kind: string): kind is Kind => Object.hasOwn(KINDS, kind);
 
 /** What a kind's subject is; null for `log.struck`, whose subject is that of the entry it strikes. */
-export const subjectKindOf = (kind: Kind): SubjectKind | null => (kind === 'log.struck' ? null : (kind.split('.')[0] as SubjectKind));
+export const subjectKindOf = (kind: Kind): SubjectKind | null =>
+  kind === 'log.struck' ? null : (kind.split('.')[0] as SubjectKind);
 
 export * from './board.ts';
 export * from './book.ts';

@@ -1,7 +1,27 @@
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsOptional, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+} from 'class-validator';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
 
-export const FORMS = ['whole', 'fillets', 'steaks', 'wings', 'stock', 'roe', 'cooked'] as const satisfies readonly PackForm[];
+export const FORMS = [
+  'whole',
+  'fillets',
+  'steaks',
+  'wings',
+  'stock',
+  'roe',
+  'cooked',
+] as const satisfies readonly PackForm[];
 export const WRAPPINGS = ['cloth', 'box', 'bag', 'vacuum'] as const satisfies readonly Wrapping[];
 export const PLACES = ['fridge', 'freezer'] as const satisfies readonly PackPlace[];
 
@@ -12,7 +32,10 @@ export class PackStored {
   @IsString() @MinLength(1, { message: 'Say what is in the pack.' }) @MaxLength(80) what!: string;
   @IsString() @MaxLength(60) species!: string;
   @IsIn(FORMS) form!: PackForm;
-  @IsNumber() @Min(1, { message: 'A pack weighs more than 0 g.' }) @Max(200_000, { message: 'More than 200 kg in one pack? Check the unit.' }) massG!: number;
+  @IsNumber()
+  @Min(1, { message: 'A pack weighs more than 0 g.' })
+  @Max(200_000, { message: 'More than 200 kg in one pack? Check the unit.' })
+  massG!: number;
   @IsOptional() @IsInt() @Min(1) @Max(500) pieces?: number;
   @IsIn(WRAPPINGS) wrapping!: Wrapping;
   @IsIn(PLACES, { message: 'Say where it goes.' }) place!: PackPlace;

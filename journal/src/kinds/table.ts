@@ -1,7 +1,33 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsNumber, IsOptional, IsString, Max, MaxLength, Min, MinLength, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from 'class-validator';
 
-export const COOKING = ['pan-fried', 'grilled', 'oven', 'steamed', 'poached', 'battered and fried', 'simmered in a sauce', 'smoked', 'open fire', 'cured', 'raw'] as const;
+export const COOKING = [
+  'pan-fried',
+  'grilled',
+  'oven',
+  'steamed',
+  'poached',
+  'battered and fried',
+  'simmered in a sauce',
+  'smoked',
+  'open fire',
+  'cured',
+  'raw',
+] as const;
 export const DONENESS = ['glassy', 'just parts', 'moist', 'dry'] as const;
 
 /** How much of one pack was taken. */
@@ -15,9 +41,19 @@ export class MealServed {
   @IsString() @MinLength(1, { message: 'Give the dish a name.' }) @MaxLength(80) name!: string;
   @IsString() @MaxLength(60) cook!: string;
   @IsIn(COOKING, { message: 'Say how it was cooked.' }) method!: (typeof COOKING)[number];
-  @IsArray() @ArrayMinSize(1, { message: 'Choose at least one pack.' }) @ArrayMaxSize(30) @ValidateNested({ each: true }) @Type(() => PackTaken) packs!: PackTaken[];
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Choose at least one pack.' })
+  @ArrayMaxSize(30)
+  @ValidateNested({ each: true })
+  @Type(() => PackTaken)
+  packs!: PackTaken[];
   /** Member ids. */
-  @IsArray() @ArrayMinSize(1, { message: 'Say who ate.' }) @ArrayMaxSize(30) @IsString({ each: true }) @MaxLength(60, { each: true }) eaters!: string[];
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Say who ate.' })
+  @ArrayMaxSize(30)
+  @IsString({ each: true })
+  @MaxLength(60, { each: true })
+  eaters!: string[];
   @IsOptional() @IsInt() @Min(0) @Max(200) guests?: number;
   @IsOptional() @IsIn(DONENESS) doneness?: (typeof DONENESS)[number];
   @IsOptional() @IsNumber() @Min(0) @Max(120) coreC?: number;
@@ -26,7 +62,10 @@ export class MealServed {
 /** One eater's mark, 1 to 5 in halves. */
 export class MealRated {
   @IsString() @MaxLength(60) eater!: string;
-  @IsNumber() @Min(1, { message: 'Marks run from 1 to 5.' }) @Max(5, { message: 'Marks run from 1 to 5.' }) mark!: number;
+  @IsNumber()
+  @Min(1, { message: 'Marks run from 1 to 5.' })
+  @Max(5, { message: 'Marks run from 1 to 5.' })
+  mark!: number;
 }
 
 /** What to change, what was good. */

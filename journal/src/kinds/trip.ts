@@ -1,4 +1,16 @@
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsNumber, IsOptional, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+} from 'class-validator';
 
 /** Leaving. Subject: the trip. */
 export class TripStarted {
@@ -8,9 +20,18 @@ export class TripStarted {
   @IsIn(['boat', 'shore'], { message: 'Say whether it is from a boat or from the shore.' }) from!: 'boat' | 'shore';
   @IsOptional() @IsString() @MaxLength(60) boat?: string;
   /** Member ids. */
-  @IsArray() @ArrayMinSize(1, { message: 'Say who is coming.' }) @ArrayMaxSize(12) @IsString({ each: true }) @MaxLength(60, { each: true }) crew!: string[];
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Say who is coming.' })
+  @ArrayMaxSize(12)
+  @IsString({ each: true })
+  @MaxLength(60, { each: true })
+  crew!: string[];
   @IsOptional() @IsString() @MaxLength(60) box?: string;
-  @IsOptional() @IsNumber() @Min(0, { message: 'Ice cannot be less than 0 kg.' }) @Max(500, { message: 'More than 500 kg of ice? Check the unit.' }) iceKg?: number;
+  @IsOptional()
+  @IsNumber()
+  @Min(0, { message: 'Ice cannot be less than 0 kg.' })
+  @Max(500, { message: 'More than 500 kg of ice? Check the unit.' })
+  iceKg?: number;
   @IsOptional() @IsNumber() @Min(-2, { message: 'Sea water below -2° is ice.' }) @Max(35) waterC?: number;
 }
 

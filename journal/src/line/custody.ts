@@ -2,7 +2,17 @@ import type { Book } from '../state/book.ts';
 import type { CutState, FishState, MealState, PackState } from '../state/states.ts';
 
 /** Events of the custody line, in the order of the stations. */
-export const KNOTS = ['landed', 'dispatched', 'bled', 'iced', 'gutted', 'filleted', 'packed', 'frozen', 'cooked'] as const;
+export const KNOTS = [
+  'landed',
+  'dispatched',
+  'bled',
+  'iced',
+  'gutted',
+  'filleted',
+  'packed',
+  'frozen',
+  'cooked',
+] as const;
 export type KnotKind = (typeof KNOTS)[number];
 
 export interface Knot {
@@ -27,7 +37,10 @@ export interface CustodyLine {
   readonly eatenAt: string | null;
 }
 
-const byAt = <T>(at: (x: T) => string) => (a: T, b: T) => Date.parse(at(a)) - Date.parse(at(b));
+const byAt =
+  <T>(at: (x: T) => string) =>
+  (a: T, b: T) =>
+    Date.parse(at(a)) - Date.parse(at(b));
 /** Leftovers are packs too, but a fish's first packing is not one of them. */
 const isRawFood = (p: PackState): boolean => p.form !== 'stock' && p.form !== 'cooked';
 
@@ -37,16 +50,31 @@ export function custodyOf(book: Book, fishId: string): CustodyLine | null {
   if (!fish) return null;
   const cuts = book.naming('cut', fishId).sort(byAt((c) => c.startedAt));
   const packs = book.naming('pack', fishId).sort(byAt((p) => p.storedAt));
-  const meals = [...new Map(packs.flatMap((p) => book.naming('meal', p.id)).map((m) => [m.id, m])).values()].sort(byAt((m) => m.servedAt));
+  const meals = [...new Map(packs.flatMap((p) => book.naming('meal', p.id)).map((m) => [m.id, m])).values()].sort(
+    byAt((m) => m.servedAt),
+  );
   const knots: Knot[] = [];
-  const tie = (kind: KnotKind, t: { at: string; about?: boolean } | null | undefined, state: Knot['state'] = 'done'): void => {
+  const tie = (
+    kind: KnotKind,
+    t: { at: string; about?: boolean } | null | undefined,
+    state: Knot['state'] = 'done',
+  ): void => {
     if (t) knots.push({ kind, at: t.at, about: t.about ?? false, state });
   };
   tie('landed', fish.landed);
   tie('dispatched', fish.dispatched);
-  tie('bled', fish.bled, fish.bled?.cut === 'none' ? 'leftOut' : fish.iced || fish.released || cuts.length > 0 || packs.length > 0 ? 'done' : 'running');
+  tie(
+    'bled',
+    fish.bled,
+    fish.bled?.cut === 'none'
+      ? 'leftOut'
+      : fish.iced || fish.released || cuts.length > 0 || packs.length > 0
+        ? 'done'
+        : 'running',
+  );
   tie('iced', fish.iced);
-  const first = <T>(list: (T | null | undefined)[]): T | null => list.find((x): x is T => x !== null && x !== undefined) ?? null;
+  const first = <T>(list: (T | null | undefined)[]): T | null =>
+    list.find((x): x is T => x !== null && x !== undefined) ?? null;
   tie('gutted', first(cuts.map((c) => c.stages.gutted)));
   tie('filleted', first(cuts.map((c) => c.stages.fillets ?? c.stages.trimmed)));
   const raw = packs.filter(isRawFood);
@@ -58,7 +86,12 @@ export function custodyOf(book: Book, fishId: string): CustodyLine | null {
   return { fish, knots, cuts, packs, meals, eatenAt, where: whereabouts(fish, cuts, raw, eatenAt) };
 }
 
-function whereabouts(fish: FishState, cuts: readonly CutState[], raw: readonly PackState[], eatenAt: string | null): Whereabouts {
+function whereabouts(
+  fish: FishState,
+  cuts: readonly CutState[],
+  raw: readonly PackState[],
+  eatenAt: string | null,
+): Whereabouts {
   if (fish.released) return 'let go';
   if (raw.length > 0 && raw.every((p) => p.discarded)) return 'gone';
   if (eatenAt) return 'eaten';

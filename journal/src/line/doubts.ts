@@ -8,7 +8,10 @@ import { packLeft } from './order.ts';
 /** What a cut weighed, as core wants it. */
 export const weighingsOf = (cut: CutState) => ({
   stages: Object.fromEntries(Object.entries(cut.stages).map(([k, v]) => [k, v.massG])),
-  byproducts: cut.byproducts.reduce<Record<string, number>>((sum, b) => ({ ...sum, [b.what]: (sum[b.what] ?? 0) + b.massG }), {}),
+  byproducts: cut.byproducts.reduce<Record<string, number>>(
+    (sum, b) => ({ ...sum, [b.what]: (sum[b.what] ?? 0) + b.massG }),
+    {},
+  ),
 });
 
 /**
@@ -19,10 +22,13 @@ export function doubtsOf(book: Book, s: SubjectState): string[] {
   const out: string[] = [];
   if (s.kind === 'fish') {
     const trip = book.get('trip', s.trip);
-    if (trip && epochMs(s.landed.at) < epochMs(trip.startedAt)) out.push('Landed before its trip began. One of the two times is wrong.');
+    if (trip && epochMs(s.landed.at) < epochMs(trip.startedAt))
+      out.push('Landed before its trip began. One of the two times is wrong.');
     const killed = s.dispatched ?? s.bled;
-    if (killed && epochMs(killed.at) < epochMs(s.landed.at)) out.push('Killed before it was landed. One of the two times is wrong.');
-    if (s.iced && killed && epochMs(s.iced.at) < epochMs(killed.at)) out.push('On ice before it was killed. One of the two times is wrong.');
+    if (killed && epochMs(killed.at) < epochMs(s.landed.at))
+      out.push('Killed before it was landed. One of the two times is wrong.');
+    if (s.iced && killed && epochMs(s.iced.at) < epochMs(killed.at))
+      out.push('On ice before it was killed. One of the two times is wrong.');
     if (s.released && (s.dispatched || s.iced)) out.push('Both let go and kept. Strike the one that did not happen.');
   }
   if (s.kind === 'cut') {
@@ -33,7 +39,11 @@ export function doubtsOf(book: Book, s: SubjectState): string[] {
     const eaten = packLeft(book, s).eatenG;
     if (eaten > s.massG * 1.02) out.push(`${Math.round(eaten)} g were eaten from a pack of ${Math.round(s.massG)} g.`);
   }
-  for (const line of s.log) if (line.conflict.length > 0 && !line.struck) out.push(`Two devices corrected the same line (${line.first.kind.split('.')[1]}). The later one counts; look at both.`);
+  for (const line of s.log)
+    if (line.conflict.length > 0 && !line.struck)
+      out.push(
+        `Two devices corrected the same line (${line.first.kind.split('.')[1]}). The later one counts; look at both.`,
+      );
   return out;
 }
 

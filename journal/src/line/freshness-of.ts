@@ -6,7 +6,10 @@ import type { FishState } from '../state/states.ts';
 import type { CustodyLine } from './custody.ts';
 
 /** Weight of one fish, grams: by the scale, or estimated from its length, or from the usual length. Null without a species or a weight. */
-export function massOf(fish: FishState, species: SpeciesFacts | null): { g: number; how: 'scale' | 'estimated' } | null {
+export function massOf(
+  fish: FishState,
+  species: SpeciesFacts | null,
+): { g: number; how: 'scale' | 'estimated' } | null {
   if (fish.mass) return { g: fish.mass.g / fish.count, how: fish.mass.how };
   if (!species || !fish.length) return null;
   const mm = fish.length.longestMm ? (fish.length.mm + fish.length.longestMm) / 2 : fish.length.mm;
@@ -21,7 +24,8 @@ function keptOf(line: CustodyLine): KeptFrom[] {
     if (at) kept.push({ atMs: epochMs(at), keeping });
   };
   from((fish.dispatched ?? fish.landed).at, 'air');
-  if (fish.bled && fish.bled.cut !== 'none') from(fish.bled.at, fish.bled.medium === 'sea-water bucket' ? 'bucket' : 'air');
+  if (fish.bled && fish.bled.cut !== 'none')
+    from(fish.bled.at, fish.bled.medium === 'sea-water bucket' ? 'bucket' : 'air');
   from(fish.iced?.at, 'box');
   from(cuts[0]?.startedAt, 'board');
   // Several packs of one fish: follow the one that is eaten last, or lies longest.
@@ -34,9 +38,15 @@ function keptOf(line: CustodyLine): KeptFrom[] {
  * Freshness used at `nowMs`, or when it was eaten. Null for a fish let go, without a name, or not yet killed.
  * `waterC`: the trip's water, null when it was not noted.
  */
-export function freshnessOf(line: CustodyLine, species: SpeciesFacts | null, waterC: number | null, nowMs: number): Freshness | null {
+export function freshnessOf(
+  line: CustodyLine,
+  species: SpeciesFacts | null,
+  waterC: number | null,
+  nowMs: number,
+): Freshness | null {
   const { fish } = line;
-  if (!species || line.where === 'let go' || line.where === 'gone' || (!fish.dispatched && !fish.bled && !fish.iced)) return null;
+  if (!species || line.where === 'let go' || line.where === 'gone' || (!fish.dispatched && !fish.bled && !fish.iced))
+    return null;
   const untilMs = Math.min(nowMs, line.eatenAt ? epochMs(line.eatenAt) : nowMs);
   return freshness({
     kept: keptOf(line),

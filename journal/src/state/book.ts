@@ -41,7 +41,10 @@ export class Book {
     const ids = new Map(this.entryIds);
     ids.delete(entryId);
     const bySubject = new Map(this.entriesBySubject);
-    bySubject.set(subject, (bySubject.get(subject) ?? []).filter((e) => e.id !== entryId));
+    bySubject.set(
+      subject,
+      (bySubject.get(subject) ?? []).filter((e) => e.id !== entryId),
+    );
     return this.refold(bySubject, ids, [subject]);
   }
 
@@ -50,7 +53,12 @@ export class Book {
     const linksTo = new Map(this.linksTo);
     for (const subject of dirty) {
       const before = states.get(subject);
-      if (before) for (const l of linksOf(before)) linksTo.set(l.to, (linksTo.get(l.to) ?? []).filter((x) => x.from !== subject || x.role !== l.role));
+      if (before)
+        for (const l of linksOf(before))
+          linksTo.set(
+            l.to,
+            (linksTo.get(l.to) ?? []).filter((x) => x.from !== subject || x.role !== l.role),
+          );
       const after = projectSubject(subject, bySubject.get(subject) ?? []);
       if (!after) {
         states.delete(subject);

@@ -9,7 +9,8 @@ export interface Link {
 
 /** What a state names. */
 export function linksOf(s: SubjectState): Link[] {
-  const to = (role: Link['role'], ids: readonly (string | null)[]): Link[] => [...new Set(ids)].flatMap((id) => (id ? [{ from: s.id, to: id, role }] : []));
+  const to = (role: Link['role'], ids: readonly (string | null)[]): Link[] =>
+    [...new Set(ids)].flatMap((id) => (id ? [{ from: s.id, to: id, role }] : []));
   switch (s.kind) {
     case 'fish':
       return to('trip', [s.trip]);
@@ -18,7 +19,10 @@ export function linksOf(s: SubjectState): Link[] {
     case 'pack':
       return [...to('fish', s.fish), ...to('cut', [s.cut]), ...to('meal', [s.meal])];
     case 'meal':
-      return to('pack', s.packs.map((p) => p.pack));
+      return to(
+        'pack',
+        s.packs.map((p) => p.pack),
+      );
     default:
       return [];
   }

@@ -12,7 +12,11 @@ function live<K extends Kind>(log: readonly Logged[], kind: K): Live<K>[] {
     return facts ? [{ line, facts }] : [];
   });
 }
-const timed = <T extends object>(line: Logged, facts: T): Timed<T> => ({ ...facts, at: line.now.at, about: line.now.about ?? false });
+const timed = <T extends object>(line: Logged, facts: T): Timed<T> => ({
+  ...facts,
+  at: line.now.at,
+  about: line.now.about ?? false,
+});
 /** The last of a kind that stands, with its time; null when there is none. */
 function last<K extends Kind>(log: readonly Logged[], kind: K): Timed<FactsOf<K>> | null {
   const x = live(log, kind).at(-1);
@@ -26,8 +30,20 @@ function projectTrip(id: string, log: readonly Logged[]): SubjectState | null {
   if (!s) return null;
   const end = last(log, 'trip.ended');
   return {
-    kind: 'trip', id, log, startedAt: s.at, endedAt: end?.at ?? null, rodHours: end?.rodHours ?? null, waters: s.waters, zone: s.zone, from: s.from,
-    boat: s.boat ?? null, crew: s.crew, box: s.box ?? null, iceKg: s.iceKg ?? null, waterC: s.waterC ?? null,
+    kind: 'trip',
+    id,
+    log,
+    startedAt: s.at,
+    endedAt: end?.at ?? null,
+    rodHours: end?.rodHours ?? null,
+    waters: s.waters,
+    zone: s.zone,
+    from: s.from,
+    boat: s.boat ?? null,
+    crew: s.crew,
+    box: s.box ?? null,
+    iceKg: s.iceKg ?? null,
+    waterC: s.waterC ?? null,
     notes: live(log, 'trip.noted').map((x) => timed(x.line, { text: x.facts.text, by: x.line.now.member })),
     harm: live(log, 'trip.harm').map((x) => timed(x.line, { text: x.facts.text, who: x.facts.who })),
   };
@@ -39,11 +55,30 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
   const m = last(log, 'fish.measured');
   const w = last(log, 'fish.weighed');
   return {
-    kind: 'fish', id, log, trip: l.trip, angler: l.angler, count: l.count, species: last(log, 'fish.named')?.species ?? l.species ?? null, gear: l.gear ?? null,
+    kind: 'fish',
+    id,
+    log,
+    trip: l.trip,
+    angler: l.angler,
+    count: l.count,
+    species: last(log, 'fish.named')?.species ?? l.species ?? null,
+    gear: l.gear ?? null,
     landed: { at: l.at, about: l.about },
-    length: m ? { mm: m.lengthMm, longestMm: m.longestMm ?? null, kind: m.lengthKind, method: m.method, at: m.at, about: m.about } : null,
+    length: m
+      ? {
+          mm: m.lengthMm,
+          longestMm: m.longestMm ?? null,
+          kind: m.lengthKind,
+          method: m.method,
+          at: m.at,
+          about: m.about,
+        }
+      : null,
     mass: w ? { g: w.massG, how: w.how, at: w.at, about: w.about } : null,
-    released: last(log, 'fish.released'), dispatched: last(log, 'fish.dispatched'), bled: last(log, 'fish.bled'), iced: last(log, 'fish.iced'),
+    released: last(log, 'fish.released'),
+    dispatched: last(log, 'fish.dispatched'),
+    bled: last(log, 'fish.bled'),
+    iced: last(log, 'fish.iced'),
     notes: everyText(log, 'fish.noted'),
   };
 }
@@ -54,8 +89,17 @@ function projectCut(id: string, log: readonly Logged[]): SubjectState | null {
   const stages: { -readonly [K in keyof CutState['stages']]: CutState['stages'][K] } = {};
   for (const x of live(log, 'cut.weighed')) stages[x.facts.stage] = timed(x.line, { massG: x.facts.massG });
   return {
-    kind: 'cut', id, log, startedAt: s.at, fish: s.fish, route: s.route, by: s.by, stages,
-    byproducts: live(log, 'cut.byproduct').map((x) => timed(x.line, { what: x.facts.what, massG: x.facts.massG, use: x.facts.use, entryId: x.line.now.id })),
+    kind: 'cut',
+    id,
+    log,
+    startedAt: s.at,
+    fish: s.fish,
+    route: s.route,
+    by: s.by,
+    stages,
+    byproducts: live(log, 'cut.byproduct').map((x) =>
+      timed(x.line, { what: x.facts.what, massG: x.facts.massG, use: x.facts.use, entryId: x.line.now.id }),
+    ),
     found: everyText(log, 'cut.found'),
   };
 }
@@ -65,9 +109,24 @@ function projectPack(id: string, log: readonly Logged[]): SubjectState | null {
   if (!s) return null;
   const d = last(log, 'pack.discarded');
   return {
-    kind: 'pack', id, log, number: s.number, what: s.what, species: s.species, form: s.form, massG: s.massG, pieces: s.pieces ?? null, wrapping: s.wrapping,
-    storedAt: s.at, fish: s.fish, cut: s.cut ?? null, meal: s.meal ?? null,
-    places: [{ place: s.place, at: s.at, about: s.about }, ...live(log, 'pack.moved').map((x) => timed(x.line, { place: x.facts.place }))],
+    kind: 'pack',
+    id,
+    log,
+    number: s.number,
+    what: s.what,
+    species: s.species,
+    form: s.form,
+    massG: s.massG,
+    pieces: s.pieces ?? null,
+    wrapping: s.wrapping,
+    storedAt: s.at,
+    fish: s.fish,
+    cut: s.cut ?? null,
+    meal: s.meal ?? null,
+    places: [
+      { place: s.place, at: s.at, about: s.about },
+      ...live(log, 'pack.moved').map((x) => timed(x.line, { place: x.facts.place })),
+    ],
     discarded: d ? { why: d.why, at: d.at, about: d.about } : null,
   };
 }
@@ -78,8 +137,20 @@ function projectMeal(id: string, log: readonly Logged[]): SubjectState | null {
   const marks: Record<string, number> = {};
   for (const x of live(log, 'meal.rated')) marks[x.facts.eater] = x.facts.mark;
   return {
-    kind: 'meal', id, log, name: s.name, cook: s.cook, method: s.method, servedAt: s.at, packs: s.packs, eaters: s.eaters, guests: s.guests ?? 0,
-    doneness: s.doneness ?? null, coreC: s.coreC ?? null, marks, notes: everyText(log, 'meal.noted'),
+    kind: 'meal',
+    id,
+    log,
+    name: s.name,
+    cook: s.cook,
+    method: s.method,
+    servedAt: s.at,
+    packs: s.packs,
+    eaters: s.eaters,
+    guests: s.guests ?? 0,
+    doneness: s.doneness ?? null,
+    coreC: s.coreC ?? null,
+    marks,
+    notes: everyText(log, 'meal.noted'),
   };
 }
 

@@ -12,9 +12,25 @@ interface State {
   /** Every line of this subject, struck ones included, in order of time. */
   readonly log: readonly Logged[];
 }
-export interface BookState extends State { readonly kind: 'book'; readonly name: string; readonly waters: string; readonly boat: string | null; readonly from: 'boat' | 'shore' }
-export interface MemberState extends State { readonly kind: 'member'; readonly name: string; readonly role: string; readonly joinedAt: string }
-export interface BoxState extends State { readonly kind: 'box'; readonly name: string; readonly litres: number; readonly addedAt: string }
+export interface BookState extends State {
+  readonly kind: 'book';
+  readonly name: string;
+  readonly waters: string;
+  readonly boat: string | null;
+  readonly from: 'boat' | 'shore';
+}
+export interface MemberState extends State {
+  readonly kind: 'member';
+  readonly name: string;
+  readonly role: string;
+  readonly joinedAt: string;
+}
+export interface BoxState extends State {
+  readonly kind: 'box';
+  readonly name: string;
+  readonly litres: number;
+  readonly addedAt: string;
+}
 
 export interface TripState extends State {
   readonly kind: 'trip';
@@ -94,5 +110,6 @@ export interface MealState extends State {
   readonly notes: readonly Timed<{ text: string }>[];
 }
 
-export type SubjectState = BookState | MemberState | BoxState | TripState | FishState | CutState | PackState | MealState;
+export type SubjectState =
+  BookState | MemberState | BoxState | TripState | FishState | CutState | PackState | MealState;
 export type StateOf<K extends SubjectState['kind']> = Extract<SubjectState, { kind: K }>;

@@ -15,8 +15,22 @@ export interface Tern {
 /** Opens the book and brings the crew and the boxes aboard. */
 export function openTheBook(s: Scribe, atMs: number): Tern {
   const id = (): string => s.id(atMs);
-  const t: Tern = { book: id(), ilse: id(), tomas: id(), wren: id(), oda: id(), blueBox: id(), deckTub: id(), softBag: id() };
-  s.note('book.opened', t.book, atMs, t.ilse, { name: 'The Tern’s book', waters: 'skerrow-isles', boat: 'Tern', from: 'boat' });
+  const t: Tern = {
+    book: id(),
+    ilse: id(),
+    tomas: id(),
+    wren: id(),
+    oda: id(),
+    blueBox: id(),
+    deckTub: id(),
+    softBag: id(),
+  };
+  s.note('book.opened', t.book, atMs, t.ilse, {
+    name: 'The Tern’s book',
+    waters: 'skerrow-isles',
+    boat: 'Tern',
+    from: 'boat',
+  });
   s.note('member.joined', t.ilse, atMs, t.ilse, { name: 'Ilse', role: 'skipper; rod and spear' });
   s.note('member.joined', t.tomas, atMs, t.ilse, { name: 'Tomas', role: 'rod; cuts and cooks' });
   s.note('member.joined', t.wren, atMs, t.ilse, { name: 'Wren', role: 'rod; keeps the log', born: 2012 });

@@ -14,15 +14,33 @@ export interface MadePack {
   readonly bledSoon: boolean;
 }
 
-const CUTS: Record<string, 'fillet from the tail' | 'flatfish, four fillets' | 'wings'> = { flat: 'flatfish, four fillets', ray: 'wings' };
-const DISHES = ['on thyme, brown butter', 'with new potatoes', 'in oatmeal', 'with fennel', 'and sorrel sauce', 'with lemon and dill'];
+const CUTS: Record<string, 'fillet from the tail' | 'flatfish, four fillets' | 'wings'> = {
+  flat: 'flatfish, four fillets',
+  ray: 'wings',
+};
+const DISHES = [
+  'on thyme, brown butter',
+  'with new potatoes',
+  'in oatmeal',
+  'with fennel',
+  'and sorrel sauce',
+  'with lemon and dill',
+];
 const METHODS = ['pan-fried', 'oven', 'grilled', 'poached', 'steamed', 'simmered in a sauce'] as const;
 
 /**
  * The evening's cutting: fish of a kind together, weighed at each stage, packed. `skill` 0..1 moves the yield within
  * the species' usual range, so that the one with the knife can be seen to learn.
  */
-export function cutAndPack(s: Scribe, tern: Tern, kept: readonly Kept[], startMs: number, by: string, skill: number, nextNumber: () => number): MadePack[] {
+export function cutAndPack(
+  s: Scribe,
+  tern: Tern,
+  kept: readonly Kept[],
+  startMs: number,
+  by: string,
+  skill: number,
+  nextNumber: () => number,
+): MadePack[] {
   const packs: MadePack[] = [];
   let at = startMs;
   for (const species of new Set(kept.map((k) => k.species))) {
@@ -37,14 +55,31 @@ export function cutAndPack(s: Scribe, tern: Tern, kept: readonly Kept[], startMs
     };
     const share = (stage: 'gutted' | 'fillets' | 'trimmed', before: number): number => {
       const usual = expectedStage(species, stage, massG) ?? [before * 0.8, before * 0.9];
-      return Math.min(before * 0.99, usual[0] + (usual[1] - usual[0]) * Math.max(-0.1, Math.min(1.1, skill + s.normal(0, 0.18))));
+      return Math.min(
+        before * 0.99,
+        usual[0] + (usual[1] - usual[0]) * Math.max(-0.1, Math.min(1.1, skill + s.normal(0, 0.18))),
+      );
     };
     const round = weigh('round', massG, 1);
     const gutted = weigh('gutted', share('gutted', round), 3 * group.length);
     const fillets = weigh('fillets', share('fillets', gutted), 4 * group.length);
     const trimmed = weigh('trimmed', share('trimmed', fillets), 3 * group.length);
-    if (s.chance(0.5)) s.note('cut.byproduct', cut, at + MIN, by, { what: 'frame and head', massG: Math.max(1, Math.round((round - trimmed) * 0.55)), use: s.chance(0.5) ? 'stock' : 'bait' });
-    if (s.chance(0.35)) s.note('cut.found', cut, at + MIN, by, { text: s.pick(['Sand eels in the stomach.', 'Two small crabs in the stomach.', 'Empty stomach.', 'One worm in the belly lining, cut out.', 'Hen, roe just starting.']) });
+    if (s.chance(0.5))
+      s.note('cut.byproduct', cut, at + MIN, by, {
+        what: 'frame and head',
+        massG: Math.max(1, Math.round((round - trimmed) * 0.55)),
+        use: s.chance(0.5) ? 'stock' : 'bait',
+      });
+    if (s.chance(0.35))
+      s.note('cut.found', cut, at + MIN, by, {
+        text: s.pick([
+          'Sand eels in the stomach.',
+          'Two small crabs in the stomach.',
+          'Empty stomach.',
+          'One worm in the belly lining, cut out.',
+          'Hen, roe just starting.',
+        ]),
+      });
     const halves = trimmed > 900 ? 2 : 1;
     for (let i = 0; i < halves; i++) {
       const id = s.id((at += 2 * MIN));
@@ -53,8 +88,16 @@ export function cutAndPack(s: Scribe, tern: Tern, kept: readonly Kept[], startMs
       const pieces = Math.max(1, Math.round((group.reduce((n, k) => n + k.count, 0) * 2) / halves));
       const mass = Math.max(1, Math.floor(trimmed / halves));
       s.note('pack.stored', id, at, by, {
-        number, what: `${species.name}, ${pieces} ${species.keeping === 'ray' ? 'wing' : 'fillet'}${pieces > 1 ? 's' : ''}`, species: species.id, form: species.keeping === 'ray' ? 'wings' : 'fillets',
-        massG: mass, pieces, wrapping: frozen ? (s.chance(0.7) ? 'vacuum' : 'bag') : 'cloth', place: frozen ? 'freezer' : 'fridge', fish, cut,
+        number,
+        what: `${species.name}, ${pieces} ${species.keeping === 'ray' ? 'wing' : 'fillet'}${pieces > 1 ? 's' : ''}`,
+        species: species.id,
+        form: species.keeping === 'ray' ? 'wings' : 'fillets',
+        massG: mass,
+        pieces,
+        wrapping: frozen ? (s.chance(0.7) ? 'vacuum' : 'bag') : 'cloth',
+        place: frozen ? 'freezer' : 'fridge',
+        fish,
+        cut,
       });
       packs.push({ id, species, massG: mass, storedMs: at, frozen, bledSoon: group.every((k) => k.bledSoon) });
     }
@@ -70,16 +113,61 @@ export function serve(s: Scribe, tern: Tern, pack: MadePack, servedMs: number, n
   const meal = s.id(servedMs);
   const eaters = s.chance(0.3) ? [tern.ilse, tern.tomas, tern.wren, tern.oda] : [tern.ilse, tern.tomas, tern.wren];
   const taken = pack.massG;
-  const done = s.weighted(['glassy', 'just parts', 'moist', 'dry'] as const, (d) => ({ glassy: 1, 'just parts': 4, moist: 5, dry: 1 })[d]);
-  s.note('meal.served', meal, servedMs, cook, { name: `${pack.species.name} ${s.pick(DISHES)}`, cook, method: s.pick(METHODS), packs: [{ pack: pack.id, massG: taken }], eaters, doneness: done });
+  const done = s.weighted(
+    ['glassy', 'just parts', 'moist', 'dry'] as const,
+    (d) => ({ glassy: 1, 'just parts': 4, moist: 5, dry: 1 })[d],
+  );
+  s.note('meal.served', meal, servedMs, cook, {
+    name: `${pack.species.name} ${s.pick(DISHES)}`,
+    cook,
+    method: s.pick(METHODS),
+    packs: [{ pack: pack.id, massG: taken }],
+    eaters,
+    doneness: done,
+  });
   const days = pack.frozen ? 1.5 : (servedMs - pack.storedMs) / DAY;
-  const merit = 4.1 + (pack.bledSoon ? 0.3 : -0.3) - 0.35 * Math.max(0, days - 1) - (pack.frozen ? 0.25 : 0) - (done === 'dry' ? 0.6 : 0);
-  for (const eater of eaters) s.note('meal.rated', meal, servedMs + 40 * MIN, eater, { eater, mark: Math.max(1, Math.min(5, Math.round((merit + s.normal(0, 0.45)) * 2) / 2)) });
-  if (s.chance(0.3)) s.note('meal.noted', meal, servedMs + 50 * MIN, cook, { text: s.pick(['A minute less next time.', 'Butter a shade less.', 'Best of the month.', 'Dry the skin longer before the pan.', 'More salt in the water.']) });
+  const merit =
+    4.1 +
+    (pack.bledSoon ? 0.3 : -0.3) -
+    0.35 * Math.max(0, days - 1) -
+    (pack.frozen ? 0.25 : 0) -
+    (done === 'dry' ? 0.6 : 0);
+  for (const eater of eaters)
+    s.note('meal.rated', meal, servedMs + 40 * MIN, eater, {
+      eater,
+      mark: Math.max(1, Math.min(5, Math.round((merit + s.normal(0, 0.45)) * 2) / 2)),
+    });
+  if (s.chance(0.3))
+    s.note('meal.noted', meal, servedMs + 50 * MIN, cook, {
+      text: s.pick([
+        'A minute less next time.',
+        'Butter a shade less.',
+        'Best of the month.',
+        'Dry the skin longer before the pan.',
+        'More salt in the water.',
+      ]),
+    });
   if (s.chance(0.15)) {
     const left = s.id(servedMs + HOUR);
-    s.note('pack.stored', left, servedMs + HOUR, cook, { number: nextNumber(), what: `${pack.species.name}, cooked`, species: pack.species.id, form: 'cooked', massG: Math.max(40, Math.round(taken * 0.2)), wrapping: 'box', place: 'fridge', fish: [], meal });
+    s.note('pack.stored', left, servedMs + HOUR, cook, {
+      number: nextNumber(),
+      what: `${pack.species.name}, cooked`,
+      species: pack.species.id,
+      form: 'cooked',
+      massG: Math.max(40, Math.round(taken * 0.2)),
+      wrapping: 'box',
+      place: 'fridge',
+      fish: [],
+      meal,
+    });
     const lunch = s.id(servedMs + 17 * HOUR);
-    s.note('meal.served', lunch, servedMs + 17 * HOUR, cook, { name: 'Fish cakes', cook, method: 'pan-fried', packs: [{ pack: left, massG: Math.max(40, Math.round(taken * 0.2)) }], eaters: [tern.wren], doneness: 'moist' });
+    s.note('meal.served', lunch, servedMs + 17 * HOUR, cook, {
+      name: 'Fish cakes',
+      cook,
+      method: 'pan-fried',
+      packs: [{ pack: left, massG: Math.max(40, Math.round(taken * 0.2)) }],
+      eaters: [tern.wren],
+      doneness: 'moist',
+    });
   }
 }

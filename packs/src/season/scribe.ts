@@ -20,30 +20,59 @@ export class Scribe {
   /** A UUIDv7 whose time is that of the event and whose rest comes from the seed. */
   id(atMs: number): string {
     const hex = (n: number, len: number): string => n.toString(16).padStart(len, '0');
-    const rand = (len: number): string => Array.from({ length: len }, () => Math.floor(this.rng() * 16).toString(16)).join('');
+    const rand = (len: number): string =>
+      Array.from({ length: len }, () => Math.floor(this.rng() * 16).toString(16)).join('');
     const t = hex(Math.floor(atMs), 12);
     return `${t.slice(0, 8)}-${t.slice(8)}-7${rand(3)}-${'89ab'[Math.floor(this.rng() * 4)]}${rand(3)}-${rand(12)}`;
   }
 
   /** Notes one thing; `lagMin` later than it happened. Returns the entry, so that it can be amended. */
-  note<K extends Kind>(kind: K, subject: string, atMs: number, member: string, facts: FactsOf<K>, more: Partial<Entry> & { lagMin?: number } = {}): Entry {
+  note<K extends Kind>(
+    kind: K,
+    subject: string,
+    atMs: number,
+    member: string,
+    facts: FactsOf<K>,
+    more: Partial<Entry> & { lagMin?: number } = {},
+  ): Entry {
     const { lagMin = 0, ...rest } = more;
     const writtenMs = atMs + lagMin * MIN;
     const entry: Entry = {
-      id: this.id(writtenMs), kind, subject, at: stamp(atMs, this.timeZone), written: stamp(writtenMs, this.timeZone), member, device: 'tern-phone',
-      facts: JSON.parse(JSON.stringify(facts)) as Record<string, unknown>, ...rest,
+      id: this.id(writtenMs),
+      kind,
+      subject,
+      at: stamp(atMs, this.timeZone),
+      written: stamp(writtenMs, this.timeZone),
+      member,
+      device: 'tern-phone',
+      facts: JSON.parse(JSON.stringify(facts)) as Record<string, unknown>,
+      ...rest,
     };
     this.entries.push(entry);
     return entry;
   }
 
   /** Corrects an entry, some minutes after it was noted. */
-  amend<K extends Kind>(was: Entry, kind: K, facts: FactsOf<K>, member: string, because: string, lagMin: number): Entry {
+  amend<K extends Kind>(
+    was: Entry,
+    kind: K,
+    facts: FactsOf<K>,
+    member: string,
+    because: string,
+    lagMin: number,
+  ): Entry {
     return this.note(kind, was.subject, epochMs(was.at), member, facts, { amends: was.id, because, lagMin });
   }
 
   strike(was: Entry, member: string, because: string, lagMin: number): Entry {
-    return this.note('log.struck', was.subject, epochMs(was.written) + lagMin * MIN, member, {}, { strikes: was.id, because });
+    return this.note(
+      'log.struck',
+      was.subject,
+      epochMs(was.written) + lagMin * MIN,
+      member,
+      {},
+      { strikes: was.id, because },
+    );
   }
 
   normal(mean: number, sd: number): number {

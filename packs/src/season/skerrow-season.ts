@@ -65,13 +65,27 @@ export function skerrowSeason(catalogue: readonly Species[], rules: RulePack, se
     const startMs = epochMs(instantOf(day, s.pick(['06:30', '07:10', '08:00', '09:20']), rules.timeZone));
     const crew = s.chance(0.7) ? [tern.ilse, tern.tomas, tern.wren] : [tern.ilse, tern.tomas];
     const progress = i / OUTINGS.length;
-    const trip = writeTrip(s, tern, catalogue, rules, { startMs, hours: 5 + s.rng() * 3, zone: o.zone, crew, fish: o.fish, sloppy: 0.45 - 0.3 * progress, ...(o.remark ? { remark: o.remark } : {}) });
-    if (o.daysAgo === 14) s.note('trip.harm', trip.tripId, startMs + 2.5 * HOUR, tern.tomas, { who: tern.ilse, text: 'stung in the right hand by a small weever in the weed. Hot water at 42°, 55 min; eased after 50.' });
-    if (trip.kept.length > 0) homeward(s, rules.timeZone, tern, trip.kept, trip.endMs, 0.25 + 0.55 * progress, nextNumber, freezer, nowMs);
+    const trip = writeTrip(s, tern, catalogue, rules, {
+      startMs,
+      hours: 5 + s.rng() * 3,
+      zone: o.zone,
+      crew,
+      fish: o.fish,
+      sloppy: 0.45 - 0.3 * progress,
+      ...(o.remark ? { remark: o.remark } : {}),
+    });
+    if (o.daysAgo === 14)
+      s.note('trip.harm', trip.tripId, startMs + 2.5 * HOUR, tern.tomas, {
+        who: tern.ilse,
+        text: 'stung in the right hand by a small weever in the weed. Hot water at 42°, 55 min; eased after 50.',
+      });
+    if (trip.kept.length > 0)
+      homeward(s, rules.timeZone, tern, trip.kept, trip.endMs, 0.25 + 0.55 * progress, nextNumber, freezer, nowMs);
   });
   // A pack that was forgotten, and thrown away knowingly.
   const forgotten = freezer.find((p) => nowMs - p.storedMs > 250 * DAY);
-  if (forgotten) s.note('pack.discarded', forgotten.id, nowMs - 20 * DAY, tern.tomas, { why: 'freezer burn, bag had a hole' });
+  if (forgotten)
+    s.note('pack.discarded', forgotten.id, nowMs - 20 * DAY, tern.tomas, { why: 'freezer burn, bag had a hole' });
   writeToday(s, tern, rules, today);
   return s.entries.filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
 }
@@ -79,18 +93,44 @@ export function skerrowSeason(catalogue: readonly Species[], rules: RulePack, se
 /** After a trip: the board in the evening, a meal from each fresh pack within days, now and then one from the freezer. */
 const DINNERS = ['18:30', '19:00', '19:30', '20:00'];
 
-function homeward(s: Scribe, tz: string, tern: ReturnType<typeof openTheBook>, kept: readonly Kept[], endMs: number, skill: number, nextNumber: () => number, freezer: MadePack[], nowMs: number): void {
+function homeward(
+  s: Scribe,
+  tz: string,
+  tern: ReturnType<typeof openTheBook>,
+  kept: readonly Kept[],
+  endMs: number,
+  skill: number,
+  nextNumber: () => number,
+  freezer: MadePack[],
+  nowMs: number,
+): void {
   const cutter = s.chance(0.8) ? tern.tomas : tern.ilse;
-  const packs = cutAndPack(s, tern, kept, endMs + (1 + s.rng() * 2) * HOUR, cutter, cutter === tern.tomas ? skill : 0.5, nextNumber);
-  packs.filter((p) => !p.frozen).forEach((p, i) => {
-    const night = civilDay(stamp(p.storedMs + (1 + i) * DAY, tz), tz);
-    const served = epochMs(instantOf(night, s.pick(DINNERS), tz));
-    if (served < nowMs - 2 * HOUR) serve(s, tern, p, served, nextNumber);
-  });
+  const packs = cutAndPack(
+    s,
+    tern,
+    kept,
+    endMs + (1 + s.rng() * 2) * HOUR,
+    cutter,
+    cutter === tern.tomas ? skill : 0.5,
+    nextNumber,
+  );
+  packs
+    .filter((p) => !p.frozen)
+    .forEach((p, i) => {
+      const night = civilDay(stamp(p.storedMs + (1 + i) * DAY, tz), tz);
+      const served = epochMs(instantOf(night, s.pick(DINNERS), tz));
+      if (served < nowMs - 2 * HOUR) serve(s, tern, p, served, nextNumber);
+    });
   freezer.push(...packs.filter((p) => p.frozen));
   const oldest = freezer[0];
   if (freezer.length > 3 && oldest && endMs + 6 * DAY < nowMs) {
     freezer.shift();
-    serve(s, tern, oldest, epochMs(instantOf(civilDay(stamp(endMs + 5 * DAY, tz), tz), s.pick(DINNERS), tz)), nextNumber);
+    serve(
+      s,
+      tern,
+      oldest,
+      epochMs(instantOf(civilDay(stamp(endMs + 5 * DAY, tz), tz), s.pick(DINNERS), tz)),
+      nextNumber,
+    );
   }
 }

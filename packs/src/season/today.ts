@@ -8,16 +8,42 @@ import { MIN, type Scribe } from './scribe.ts';
 export function writeToday(s: Scribe, t: Tern, rules: RulePack, day: string): void {
   const at = (time: string): number => epochMs(instantOf(day, time, rules.timeZone));
   const trip = s.id(at('06:40'));
-  s.note('trip.started', trip, at('06:40'), t.ilse, { waters: rules.id, zone: 'north-skerries', from: 'boat', boat: 'Tern', crew: [t.ilse, t.tomas, t.wren], box: t.blueBox, iceKg: 9, waterC: 13.1 });
+  s.note('trip.started', trip, at('06:40'), t.ilse, {
+    waters: rules.id,
+    zone: 'north-skerries',
+    from: 'boat',
+    boat: 'Tern',
+    crew: [t.ilse, t.tomas, t.wren],
+    box: t.blueBox,
+    iceKg: 9,
+    waterC: 13.1,
+  });
   s.note('trip.noted', trip, at('07:15'), t.wren, { text: 'South-west 3, half cloud. Slack water at 15:20.' });
 
-  const land = (time: string, angler: string, species: string | null, more: Partial<FactsOf<'fish.landed'>> = {}): string => {
+  const land = (
+    time: string,
+    angler: string,
+    species: string | null,
+    more: Partial<FactsOf<'fish.landed'>> = {},
+  ): string => {
     const id = s.id(at(time));
-    s.note('fish.landed', id, at(time), t.wren, { trip, angler, count: 1, gear: 'rod', ...(species ? { species } : {}), ...more });
+    s.note('fish.landed', id, at(time), t.wren, {
+      trip,
+      angler,
+      count: 1,
+      gear: 'rod',
+      ...(species ? { species } : {}),
+      ...more,
+    });
     return id;
   };
   const measure = (id: string, time: string, lengthMm: number, longestMm?: number) =>
-    s.note('fish.measured', id, at(time), t.wren, { lengthMm, lengthKind: 'total', method: 'board', ...(longestMm ? { longestMm } : {}) });
+    s.note('fish.measured', id, at(time), t.wren, {
+      lengthMm,
+      lengthKind: 'total',
+      method: 'board',
+      ...(longestMm ? { longestMm } : {}),
+    });
   const keep = (id: string, killed: string, bled: string, iced: string | null, massG?: number): void => {
     if (massG) s.note('fish.weighed', id, at(killed) - MIN / 2, t.wren, { massG, how: 'scale' });
     s.note('fish.dispatched', id, at(killed), t.ilse, { how: 'brain spike', signsSeen: true });
@@ -33,7 +59,14 @@ export function writeToday(s: Scribe, t: Tern, rules: RulePack, day: string): vo
   s.note('fish.released', small, at('08:22'), t.wren, { reason: 'too short', state: 'swam off' });
   const third = land('09:10', t.wren, 'pollack');
   const read = measure(third, '09:11', 460);
-  s.amend(read, 'fish.measured', { lengthMm: 440, lengthKind: 'total', method: 'board' }, t.ilse, 'nose was off the stop', 6);
+  s.amend(
+    read,
+    'fish.measured',
+    { lengthMm: 440, lengthKind: 'total', method: 'board' },
+    t.ilse,
+    'nose was off the stop',
+    6,
+  );
   keep(third, '09:11', '09:12', '09:21', 790);
   const fourth = land('09:48', t.ilse, 'pollack');
   measure(fourth, '09:49', 525);

@@ -32,7 +32,13 @@ export interface TripPlan {
 const WATER = [7.5, 7, 7.2, 8.1, 9.6, 11.4, 12.9, 13.6, 13.1, 11.8, 10.1, 8.6];
 
 /** One trip from casting off to landing: fish in hand, measured, judged by the same rules as the application, kept or let go. */
-export function writeTrip(s: Scribe, tern: Tern, catalogue: readonly Species[], rules: RulePack, plan: TripPlan): { tripId: string; endMs: number; kept: Kept[] } {
+export function writeTrip(
+  s: Scribe,
+  tern: Tern,
+  catalogue: readonly Species[],
+  rules: RulePack,
+  plan: TripPlan,
+): { tripId: string; endMs: number; kept: Kept[] } {
   const { startMs, hours, zone, crew } = plan;
   const tripId = s.id(startMs);
   const day = civilDay(stamp(startMs, rules.timeZone), rules.timeZone);
@@ -41,7 +47,16 @@ export function writeTrip(s: Scribe, tern: Tern, catalogue: readonly Species[], 
   const box = afloat ? tern.blueBox : tern.softBag;
   const waterC = Math.round(((WATER[month - 1] ?? 10) + s.normal(0, 0.4)) * 10) / 10;
   const skipper = crew[0] as string;
-  s.note('trip.started', tripId, startMs, skipper, { waters: rules.id, zone, from: afloat ? 'boat' : 'shore', crew: [...crew], box, iceKg: afloat ? 9 : 3, waterC, ...(afloat ? { boat: 'Tern' } : {}) });
+  s.note('trip.started', tripId, startMs, skipper, {
+    waters: rules.id,
+    zone,
+    from: afloat ? 'boat' : 'shore',
+    crew: [...crew],
+    box,
+    iceKg: afloat ? 9 : 3,
+    waterC,
+    ...(afloat ? { boat: 'Tern' } : {}),
+  });
   if (plan.remark) s.note('trip.noted', tripId, startMs + 2 * HOUR, s.pick(crew), { text: plan.remark });
   const grounds = rules.zones.find((z) => z.id === zone)?.grounds ?? [];
   const likely = rankLikely(catalogue, { grounds, month, ownCatches: {} });
@@ -84,33 +99,90 @@ function landOne(s: Scribe, x: Landing, ledger: KeptFish[], kept: Kept[]): void 
   const [lo, hi] = species.usualMm;
   const mm = Math.round(Math.max(lo * 0.8, s.normal((lo + hi) / 2, (hi - lo) / 3.2)) / 5) * 5;
   const kind = species.lengthKinds[0] ?? 'total';
-  s.note('fish.landed', id, at, scribe, { trip: tripId, angler, count, species: species.id, gear: s.chance(0.86) || x.zone !== 'north-skerries' ? 'rod' : 'spear' });
+  s.note('fish.landed', id, at, scribe, {
+    trip: tripId,
+    angler,
+    count,
+    species: species.id,
+    gear: s.chance(0.86) || x.zone !== 'north-skerries' ? 'rod' : 'spear',
+  });
   const longestMm = lot ? mm + 20 + Math.round(s.rng() * 6) * 5 : null;
   const first = s.chance(0.04) && !lot ? mm + 20 : mm;
-  const measured = s.note('fish.measured', id, at + 1 * MIN, scribe, { lengthMm: first, lengthKind: kind, method: 'board', ...(longestMm ? { longestMm } : {}) });
-  if (first !== mm) s.amend(measured, 'fish.measured', { lengthMm: mm, lengthKind: kind, method: 'board' }, x.crew[0] as string, 'nose was off the stop', 4);
-  const facts = { speciesId: species.id, speciesName: species.name, zone: x.zone, day: x.day, anglerId: angler, anglerName: '', count, length: { mm, kind, method: 'board' as const } };
+  const measured = s.note('fish.measured', id, at + 1 * MIN, scribe, {
+    lengthMm: first,
+    lengthKind: kind,
+    method: 'board',
+    ...(longestMm ? { longestMm } : {}),
+  });
+  if (first !== mm)
+    s.amend(
+      measured,
+      'fish.measured',
+      { lengthMm: mm, lengthKind: kind, method: 'board' },
+      x.crew[0] as string,
+      'nose was off the stop',
+      4,
+    );
+  const facts = {
+    speciesId: species.id,
+    speciesName: species.name,
+    zone: x.zone,
+    day: x.day,
+    anglerId: angler,
+    anglerName: '',
+    count,
+    length: { mm, kind, method: 'board' as const },
+  };
   const verdict = judge(x.rules, facts, ledger);
   if (verdict.outcome !== 'keep') {
     const worst = verdict.findings[0];
-    const reason = verdict.outcome === 'measureAgain' ? 'too near to tell' : worst?.kind === 'dailyBag' ? 'over the bag' : worst?.kind === 'closedSeason' ? 'closed season' : worst?.kind === 'retentionBan' ? 'may not be kept' : 'too short';
+    const reason =
+      verdict.outcome === 'measureAgain'
+        ? 'too near to tell'
+        : worst?.kind === 'dailyBag'
+          ? 'over the bag'
+          : worst?.kind === 'closedSeason'
+            ? 'closed season'
+            : worst?.kind === 'retentionBan'
+              ? 'may not be kept'
+              : 'too short';
     s.note('fish.released', id, at + 2 * MIN, scribe, { reason, state: s.chance(0.94) ? 'swam off' : 'slow' });
     return;
   }
   ledger.push({ speciesId: species.id, anglerId: angler, day: x.day, count });
   const mid = longestMm ? (mm + longestMm) / 2 : mm;
-  const massG = Math.round(expectedWeight(species, mid).massG * count * Math.exp(s.normal(0, species.weight.sdLog * 0.8)));
+  const massG = Math.round(
+    expectedWeight(species, mid).massG * count * Math.exp(s.normal(0, species.weight.sdLog * 0.8)),
+  );
   if (s.chance(0.7)) s.note('fish.weighed', id, at + 2 * MIN, scribe, { massG, how: 'scale' });
   const killed = at + (1 + Math.floor(s.rng() * 2)) * MIN;
   const late = s.chance(x.sloppy);
-  s.note('fish.dispatched', id, killed, scribe, { how: s.chance(0.8) ? 'brain spike' : 'blow to the head', signsSeen: s.chance(0.9) });
+  s.note('fish.dispatched', id, killed, scribe, {
+    how: s.chance(0.8) ? 'brain spike' : 'blow to the head',
+    signsSeen: s.chance(0.9),
+  });
   const bledAt = killed + (late ? 9 + Math.floor(s.rng() * 18) : 1) * MIN;
   const left = late && s.chance(0.35);
-  s.note('fish.bled', id, bledAt, scribe, left ? { cut: 'none' } : { cut: species.keeping === 'flat' ? 'tail' : 'both gills', medium: 'sea-water bucket' });
+  s.note(
+    'fish.bled',
+    id,
+    bledAt,
+    scribe,
+    left ? { cut: 'none' } : { cut: species.keeping === 'flat' ? 'tail' : 'both gills', medium: 'sea-water bucket' },
+  );
   const iced = left ? bledAt + 10 * MIN : bledAt + Math.round((massG / count > 900 ? 9 : 5) + s.rng() * 4) * MIN;
-  s.note('fish.iced', id, iced, scribe, { box: x.box, how: x.box === x.tern.blueBox ? 'slurry' : 'layered ice' }, s.chance(0.05) ? { about: true } : {});
+  s.note(
+    'fish.iced',
+    id,
+    iced,
+    scribe,
+    { box: x.box, how: x.box === x.tern.blueBox ? 'slurry' : 'layered ice' },
+    s.chance(0.05) ? { about: true } : {},
+  );
   kept.push({ id, species, count, massG, bledSoon: !late, atMs: at });
-  const doubled: Entry | null = s.chance(0.015) ? s.note('fish.noted', id, iced + 2 * MIN, scribe, { text: 'noted for the wrong fish' }) : null;
+  const doubled: Entry | null = s.chance(0.015)
+    ? s.note('fish.noted', id, iced + 2 * MIN, scribe, { text: 'noted for the wrong fish' })
+    : null;
   if (doubled) s.strike(doubled, scribe, 'belongs to the next one', 3);
   if (epochMs(measured.at) > iced) throw new Error('the season runs backwards');
 }

@@ -1,8 +1,8 @@
 /** The one source of "now". Given a start it runs on from there, or stands still. */
 export class Clock {
-  private readonly offsetMs: number;
+  private offsetMs: number;
   constructor(
-    private readonly startMs: number | null = null,
+    private startMs: number | null = null,
     readonly still = false,
     private readonly machine: () => number = Date.now,
   ) {
@@ -16,5 +16,12 @@ export class Clock {
 
   nowMs(): number {
     return this.still && this.startMs !== null ? this.startMs : this.machine() + this.offsetMs;
+  }
+
+  /** Moves a set clock on to `ms`, so that a demo opened again goes on from where it was left. Never moves it back. */
+  notBefore(ms: number): void {
+    if (this.startMs === null || ms <= this.nowMs()) return;
+    this.startMs = ms;
+    this.offsetMs = ms - this.machine();
   }
 }

@@ -23,9 +23,11 @@ export class Config {
   /** Throws a sentence when a value cannot be. */
   static from(env: Readonly<Record<string, string | undefined>>): Config {
     const port = Number(env['DAGBOEK_PORT'] ?? 4310);
-    if (!Number.isInteger(port) || port < 0 || port > 65_535) throw new Error(`DAGBOEK_PORT must be a whole number up to 65535, and is "${env['DAGBOEK_PORT']}".`);
+    if (!Number.isInteger(port) || port < 0 || port > 65_535)
+      throw new Error(`DAGBOEK_PORT must be a whole number up to 65535, and is "${env['DAGBOEK_PORT']}".`);
     const now = env['DAGBOEK_NOW'] ?? null;
-    if (now !== null && Number.isNaN(Date.parse(now))) throw new Error(`DAGBOEK_NOW must be a time such as 2026-09-12T14:20:00+01:00, and is "${now}".`);
+    if (now !== null && Number.isNaN(Date.parse(now)))
+      throw new Error(`DAGBOEK_NOW must be a time such as 2026-09-12T14:20:00+01:00, and is "${now}".`);
     return new Config(
       env['DAGBOEK_HOST'] ?? '127.0.0.1',
       port,

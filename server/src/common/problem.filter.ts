@@ -10,12 +10,27 @@ export interface Problem {
   readonly field?: string;
 }
 
-const TITLES: Record<number, string> = { 400: 'Not as it should be', 404: 'Not here', 413: 'Too large', 429: 'Too many', 500: 'Something broke here' };
+const TITLES: Record<number, string> = {
+  400: 'Not as it should be',
+  404: 'Not here',
+  413: 'Too large',
+  429: 'Too many',
+  500: 'Something broke here',
+};
 
 /** An HTTP error with a sentence and, where there is one, the field at fault. */
 export class ProblemException extends HttpException {
   constructor(status: number, detail: string, field?: string) {
-    super({ type: 'about:blank', title: TITLES[status] ?? 'Error', status, detail, ...(field ? { field } : {}) } satisfies Problem, status);
+    super(
+      {
+        type: 'about:blank',
+        title: TITLES[status] ?? 'Error',
+        status,
+        detail,
+        ...(field ? { field } : {}),
+      } satisfies Problem,
+      status,
+    );
   }
 }
 
@@ -24,14 +39,37 @@ function asProblem(e: unknown): Problem {
   // body-parser marks what it throws: a body over the limit, or one that is not JSON.
   const parser = e as { type?: string; status?: number };
   if (parser.type === 'entity.too.large' || (e instanceof HttpException && e.getStatus() === 413))
-    return { type: 'about:blank', title: 'Too large', status: 413, detail: 'This is more than 2 MB at once. Send the entries in smaller batches; nothing of it was taken.' };
-  if (parser.type === 'entity.parse.failed' || (e instanceof HttpException && e.getStatus() === 400 && /JSON|Unexpected/.test(e.message)))
-    return { type: 'about:blank', title: 'Not as it should be', status: 400, detail: 'The body is not JSON that can be read. Nothing of it was taken.' };
+    return {
+      type: 'about:blank',
+      title: 'Too large',
+      status: 413,
+      detail: 'This is more than 2 MB at once. Send the entries in smaller batches; nothing of it was taken.',
+    };
+  if (
+    parser.type === 'entity.parse.failed' ||
+    (e instanceof HttpException && e.getStatus() === 400 && /JSON|Unexpected/.test(e.message))
+  )
+    return {
+      type: 'about:blank',
+      title: 'Not as it should be',
+      status: 400,
+      detail: 'The body is not JSON that can be read. Nothing of it was taken.',
+    };
   if (e instanceof HttpException) {
     const status = e.getStatus();
-    return { type: 'about:blank', title: TITLES[status] ?? 'Error', status, detail: status === 404 ? 'There is nothing at this address.' : e.message };
+    return {
+      type: 'about:blank',
+      title: TITLES[status] ?? 'Error',
+      status,
+      detail: status === 404 ? 'There is nothing at this address.' : e.message,
+    };
   }
-  return { type: 'about:blank', title: TITLES[500] as string, status: 500, detail: 'The server could not finish this. What was noted stays on your device and is sent again.' };
+  return {
+    type: 'about:blank',
+    title: TITLES[500] as string,
+    status: 500,
+    detail: 'The server could not finish this. What was noted stays on your device and is sent again.',
+  };
 }
 
 @Catch()

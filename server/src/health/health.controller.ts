@@ -15,6 +15,12 @@ export class HealthController {
   @Header('Cache-Control', 'no-store')
   @ApiOperation({ summary: 'Is it up; what time it goes by; how many entries it holds.' })
   async health() {
-    return { ok: true, book: await this.journal.identity(), now: new Date(this.clock.nowMs()).toISOString(), clock: this.clock.set ? (this.clock.still ? 'still' : 'set') : 'machine', entries: await this.journal.count() };
+    return {
+      ok: true,
+      book: await this.journal.identity(),
+      now: new Date(this.clock.nowMs()).toISOString(),
+      clock: this.clock.set ? (this.clock.still ? 'still' : 'set') : 'machine',
+      entries: await this.journal.count(),
+    };
   }
 }

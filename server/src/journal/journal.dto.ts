@@ -7,7 +7,9 @@ import { MOST_ENTRIES } from './journal.service.ts';
 export class AppendDto {
   @ApiProperty({ type: 'array', items: { type: 'object' }, maxItems: MOST_ENTRIES })
   @IsArray({ message: 'Send { "entries": [ … ] }.' })
-  @ArrayMaxSize(MOST_ENTRIES, { message: `Send at most ${MOST_ENTRIES} entries at once; nothing of this batch was taken.` })
+  @ArrayMaxSize(MOST_ENTRIES, {
+    message: `Send at most ${MOST_ENTRIES} entries at once; nothing of this batch was taken.`,
+  })
   entries!: unknown[];
 }
 

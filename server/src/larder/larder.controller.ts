@@ -16,7 +16,9 @@ export class LarderController {
     )) as { state: string; meals: string }[];
     const packs = rows.map((r) => {
       const pack = JSON.parse(r.state) as PackState;
-      const meals = (JSON.parse(r.meals) as string[]).map((m) => JSON.parse(m) as { packs: { pack: string; massG: number }[] });
+      const meals = (JSON.parse(r.meals) as string[]).map(
+        (m) => JSON.parse(m) as { packs: { pack: string; massG: number }[] },
+      );
       const eatenG = meals.flatMap((m) => m.packs).reduce((g, p) => (p.pack === pack.id ? g + p.massG : g), 0);
       return { pack, leftG: Math.max(0, pack.massG - eatenG) };
     });

@@ -15,7 +15,8 @@ export async function openDataSource(folder: string): Promise<DataSource> {
     migrationsRun: true,
     synchronize: false,
     prepareDatabase: (db: { pragma: (s: string) => unknown }) => {
-      for (const p of ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON', 'busy_timeout = 5000']) db.pragma(p);
+      for (const p of ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON', 'busy_timeout = 5000'])
+        db.pragma(p);
     },
   });
   return source.initialize();

@@ -14,7 +14,11 @@ export function AllPage() {
   const members = book.all('member');
   const settings = [...book.all('book'), ...members, ...book.all('box')].flatMap((s) => s.log);
   return (
-    <Page title="All stations and settings" first={{ label: 'Book', value: 'All' }} cells={[{ label: 'Title', value: book.all('book')[0]?.name ?? 'not opened yet' }]}>
+    <Page
+      title="All stations and settings"
+      first={{ label: 'Book', value: 'All' }}
+      cells={[{ label: 'Title', value: book.all('book')[0]?.name ?? 'not opened yet' }]}
+    >
       <Row className="pad">
         <h2>Stations</h2>
         <ul className="station-list">

@@ -8,7 +8,11 @@ import { Providers } from './providers.tsx';
 import { router } from './router.tsx';
 import { UpdateNotice } from './update-notice.tsx';
 
-type Opening = { state: 'opening' } | { state: 'open'; store: JournalStore } | { state: 'unknown' } | { state: 'failed'; why: string };
+type Opening =
+  | { state: 'opening' }
+  | { state: 'open'; store: JournalStore }
+  | { state: 'unknown' }
+  | { state: 'failed'; why: string };
 
 export function App() {
   const [opening, set] = useState<Opening>({ state: 'opening' });
@@ -25,13 +29,15 @@ export function App() {
   if (opening.state === 'unknown')
     return (
       <Notice title="No signal, and no book here yet" retry={open}>
-        This device has not opened the book before, and the server does not answer. Once it has been open here, it works without a signal.
+        This device has not opened the book before, and the server does not answer. Once it has been open here, it works
+        without a signal.
       </Notice>
     );
   if (opening.state === 'failed')
     return (
       <Notice title="This device cannot keep the book" retry={open}>
-        The browser would not open its storage ({opening.why}). Nothing has been lost. Private windows and full disks are the usual causes.
+        The browser would not open its storage ({opening.why}). Nothing has been lost. Private windows and full disks
+        are the usual causes.
       </Notice>
     );
   return (

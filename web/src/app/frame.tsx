@@ -11,8 +11,18 @@ export function Frame() {
   const navigate = useNavigate();
   const tabs = useTabs();
   // Keyboard events come from outside React.
-  useEffect(() => tinykeys(window, Object.fromEntries(tabs.map((t, i) => [`Alt+${i + 1}`, (e: KeyboardEvent) => (e.preventDefault(), void navigate(t.to))]))), [tabs, navigate]);
-  if (book.all('book').length === 0 && pathname !== '/welcome' && pathname !== '/unsent') return <Navigate to="/welcome" replace />;
+  useEffect(
+    () =>
+      tinykeys(
+        window,
+        Object.fromEntries(
+          tabs.map((t, i) => [`Alt+${i + 1}`, (e: KeyboardEvent) => (e.preventDefault(), void navigate(t.to))]),
+        ),
+      ),
+    [tabs, navigate],
+  );
+  if (book.all('book').length === 0 && pathname !== '/welcome' && pathname !== '/unsent')
+    return <Navigate to="/welcome" replace />;
   return (
     <>
       <Outlet />

@@ -5,13 +5,17 @@ import { type IDBPDatabase, openDB } from 'idb';
 import type { ReactNode } from 'react';
 
 const DAY_MS = 86_400_000;
-const MONTH_MS = 30 * DAY_MS;
+/** How long answers are kept. A browser's timers hold at most 24.8 days; beyond that they fire at once. */
+const KEPT_MS = 20 * DAY_MS;
 
-const client = new QueryClient({ defaultOptions: { queries: { gcTime: MONTH_MS, networkMode: 'offlineFirst', retry: 1 } } });
+const client = new QueryClient({
+  defaultOptions: { queries: { gcTime: KEPT_MS, networkMode: 'offlineFirst', retry: 1 } },
+});
 
 /** Server answers that are kept for use without a network: catalogue and rules. The journal itself is never kept here. */
 let shelf: Promise<IDBPDatabase> | null = null;
-const open = (): Promise<IDBPDatabase> => (shelf ??= openDB('dagboek-answers', 1, { upgrade: (d) => void d.createObjectStore('kv') }));
+const open = (): Promise<IDBPDatabase> =>
+  (shelf ??= openDB('dagboek-answers', 1, { upgrade: (d) => void d.createObjectStore('kv') }));
 const persister = createAsyncStoragePersister({
   key: 'answers',
   storage: {
@@ -23,7 +27,14 @@ const persister = createAsyncStoragePersister({
 
 export function Providers({ children }: { children: ReactNode }) {
   return (
-    <PersistQueryClientProvider client={client} persistOptions={{ persister, maxAge: MONTH_MS, dehydrateOptions: { shouldDehydrateQuery: (q) => q.state.status === 'success' && q.queryKey[0] !== 'journal' } }}>
+    <PersistQueryClientProvider
+      client={client}
+      persistOptions={{
+        persister,
+        maxAge: KEPT_MS,
+        dehydrateOptions: { shouldDehydrateQuery: (q) => q.state.status === 'success' && q.queryKey[0] !== 'journal' },
+      }}
+    >
       {children}
     </PersistQueryClientProvider>
   );

@@ -26,7 +26,10 @@ export const router = createBrowserRouter([
       { path: '/larder', lazy: async () => ({ Component: (await import('../larder/larder-page.tsx')).LarderPage }) },
       { path: '/larder/:id', lazy: async () => ({ Component: (await import('../larder/pack-page.tsx')).PackPage }) },
       { path: '/table', lazy: async () => ({ Component: (await import('../table/table-page.tsx')).TablePage }) },
-      { path: '/table/new', lazy: async () => ({ Component: (await import('../table/new-meal-page.tsx')).NewMealPage }) },
+      {
+        path: '/table/new',
+        lazy: async () => ({ Component: (await import('../table/new-meal-page.tsx')).NewMealPage }),
+      },
       { path: '/table/:id', lazy: async () => ({ Component: (await import('../table/meal-page.tsx')).MealPage }) },
       { path: '/book', lazy: async () => ({ Component: (await import('../book/book-page.tsx')).BookPage }) },
       { path: '/fish/:id', lazy: async () => ({ Component: (await import('../book/fish-page.tsx')).FishPage }) },

@@ -11,7 +11,12 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 
-const WORDS = { queued: 'waits for signal', sending: 'on its way', refused: 'refused', 'set aside': 'set aside, not counted' } as const;
+const WORDS = {
+  queued: 'waits for signal',
+  sending: 'on its way',
+  refused: 'refused',
+  'set aside': 'set aside, not counted',
+} as const;
 
 /** What has not been sent, and what the server would not take: each can be mended; nothing is dropped. */
 export function UnsentPage() {
@@ -21,10 +26,18 @@ export function UnsentPage() {
   const { time } = useFormat();
   const [mend, setMend] = useState<OutboxItem | null>(null);
   return (
-    <Page title="Not yet sent" first={{ label: 'Lines', value: outbox.length }} cells={[{ label: 'Server', value: reached === false ? 'does not answer' : 'answers' }]}>
+    <Page
+      title="Not yet sent"
+      first={{ label: 'Lines', value: outbox.length }}
+      cells={[{ label: 'Server', value: reached === false ? 'does not answer' : 'answers' }]}
+    >
       <Row className="pad">
         <h2>{outbox.length === 0 ? 'Everything has been sent' : 'Not yet sent'}</h2>
-        <p>{outbox.length === 0 ? 'Every line of this device is in the book on the server too.' : 'These lines are safe on this device. They are sent by themselves when there is a signal; sending one twice does no harm.'}</p>
+        <p>
+          {outbox.length === 0
+            ? 'Every line of this device is in the book on the server too.'
+            : 'These lines are safe on this device. They are sent by themselves when there is a signal; sending one twice does no harm.'}
+        </p>
         <ul className="unsent-list">
           {outbox.map((i) => (
             <li key={i.entry.id}>
@@ -73,7 +86,11 @@ function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }
   const mend = async (): Promise<void> => {
     if (!isKind(entry.kind)) return;
     const { amends, about } = entry;
-    const r = await write(entry.kind, entry.subject, factsFrom(fields, draft, entry.facts) as never, { atMs: epochMs(entry.at), ...(amends ? { amends } : {}), ...(about ? { about } : {}) });
+    const r = await write(entry.kind, entry.subject, factsFrom(fields, draft, entry.facts) as never, {
+      atMs: epochMs(entry.at),
+      ...(amends ? { amends } : {}),
+      ...(about ? { about } : {}),
+    });
     if (!r.ok) return setTrouble(r.why);
     await store.setAside(entry.id);
     onClose();

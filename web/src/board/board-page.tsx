@@ -1,4 +1,4 @@
-import { custodyOf, type CustodyLine, freshnessOf, massOf, ROUTES, tripsInOrder } from '@dagboek/journal';
+import { custodyOf, type CustodyLine, freshnessOf, massOf, type ROUTES, tripsInOrder } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
@@ -19,7 +19,8 @@ type Route = (typeof ROUTES)[number];
 export function routesFor(keeping: string | undefined, id: string | undefined): readonly Route[] {
   if (keeping === 'flat') return ['flatfish, four fillets', 'gutted whole', 'steaks'];
   if (keeping === 'ray') return ['wings'];
-  if (id === 'tub-gurnard' || id === 'greater-weever') return ['tail on the bone', 'fillet from the tail', 'fillet from the head', 'gutted whole'];
+  if (id === 'tub-gurnard' || id === 'greater-weever')
+    return ['tail on the bone', 'fillet from the tail', 'fillet from the head', 'gutted whole'];
   return ['fillet from the tail', 'fillet from the head', 'butterfly', 'gutted whole', 'steaks'];
 }
 
@@ -34,7 +35,9 @@ export function BoardPage() {
   const now = useNow(60_000);
   const { shortDay, day } = useFormat();
   const recent = tripsInOrder(book).slice(-6);
-  const waiting = recent.flatMap((t) => book.naming('fish', t.id).flatMap((f) => custodyOf(book, f.id) ?? [])).filter((l) => ['box', 'bleeding'].includes(l.where) || (l.where === 'in hand' && l.fish.dispatched));
+  const waiting = recent
+    .flatMap((t) => book.naming('fish', t.id).flatMap((f) => custodyOf(book, f.id) ?? []))
+    .filter((l) => ['box', 'bleeding'].includes(l.where) || (l.where === 'in hand' && l.fish.dispatched));
   const cutters = book.all('member');
   const lastBy = book.all('cut').sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt))[0]?.by;
   const [chosen, setChosen] = useState<readonly string[]>([]);
@@ -49,7 +52,10 @@ export function BoardPage() {
   const toggle = (l: CustodyLine): void => {
     setTrouble(null);
     if (chosen.includes(l.fish.id)) return setChosen(chosen.filter((x) => x !== l.fish.id));
-    if (first && first.fish.species !== l.fish.species) return setTrouble(`One kind at a time: a yield of ${names.species(first.fish.species ?? '').toLowerCase()} and ${names.species(l.fish.species ?? '').toLowerCase()} together says nothing of either.`);
+    if (first && first.fish.species !== l.fish.species)
+      return setTrouble(
+        `One kind at a time: a yield of ${names.species(first.fish.species ?? '').toLowerCase()} and ${names.species(l.fish.species ?? '').toLowerCase()} together says nothing of either.`,
+      );
     setChosen([...chosen, l.fish.id]);
   };
   const start = async (): Promise<void> => {
@@ -61,12 +67,28 @@ export function BoardPage() {
   };
   const open = book.all('cut').filter((c) => book.naming('pack', c.id).length === 0);
   return (
-    <Page title="Board" first={{ label: 'Waiting', value: waiting.length }} cells={[{ label: 'Knife', value: knife ? names.member(knife) : 'nobody' }, { label: 'Chosen', value: chosen.length ? `${plural(chosen.length, 'line')}, ${names.species(first?.fish.species ?? '').toLowerCase()}` : 'nothing yet' }]}>
+    <Page
+      title="Board"
+      first={{ label: 'Waiting', value: waiting.length }}
+      cells={[
+        { label: 'Knife', value: knife ? names.member(knife) : 'nobody' },
+        {
+          label: 'Chosen',
+          value: chosen.length
+            ? `${plural(chosen.length, 'line')}, ${names.species(first?.fish.species ?? '').toLowerCase()}`
+            : 'nothing yet',
+        },
+      ]}
+    >
       <div className="with-margin">
         <div>
           <Row className="pad">
             <h2>{waiting.length ? 'Onto the board' : 'Nothing waits for the knife'}</h2>
-            <p className="lead">{waiting.length ? 'Choose one fish, or several of a kind. Wipe, do not rinse.' : 'Fish that lie on ice stand here.'}</p>
+            <p className="lead">
+              {waiting.length
+                ? 'Choose one fish, or several of a kind. Wipe, do not rinse.'
+                : 'Fish that lie on ice stand here.'}
+            </p>
           </Row>
           {waiting.map((l) => {
             const s = byId(l.fish.species);
@@ -75,7 +97,20 @@ export function BoardPage() {
             const on = chosen.includes(l.fish.id);
             const trip = book.get('trip', l.fish.trip);
             return (
-              <Row key={l.fish.id} className={`line${on ? ' chosen' : ''}`} time={trip ? <><b>{shortDay(day(trip.startedAt)).slice(0, 3)}</b><span>{shortDay(day(trip.startedAt)).slice(4)}</span></> : ''}>
+              <Row
+                key={l.fish.id}
+                className={`line${on ? ' chosen' : ''}`}
+                time={
+                  trip ? (
+                    <>
+                      <b>{shortDay(day(trip.startedAt)).slice(0, 3)}</b>
+                      <span>{shortDay(day(trip.startedAt)).slice(4)}</span>
+                    </>
+                  ) : (
+                    ''
+                  )
+                }
+              >
                 <label className="board-row">
                   <input type="checkbox" className="checkbox" checked={on} onChange={() => toggle(l)} />
                   <span className="icon">{s && <FigureView spec={s.figure} size={96} plain />}</span>
@@ -84,8 +119,16 @@ export function BoardPage() {
                     {l.where !== 'box' && <small>{l.where}</small>}
                   </span>
                   <span className="num-cell">{l.fish.length ? `${cm(l.fish.length.mm)} cm` : ''}</span>
-                  <span className="num-cell">{mass ? `${massParts(mass.g * l.fish.count).join(' ')}${mass.how === 'estimated' ? ' est.' : ''}` : ''}</span>
-                  <span className="used" style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined} title={fresh ? TONE_WORD[fresh.tone] : undefined}>
+                  <span className="num-cell">
+                    {mass
+                      ? `${massParts(mass.g * l.fish.count).join(' ')}${mass.how === 'estimated' ? ' est.' : ''}`
+                      : ''}
+                  </span>
+                  <span
+                    className="used"
+                    style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined}
+                    title={fresh ? TONE_WORD[fresh.tone] : undefined}
+                  >
                     {fresh && `${percent(fresh.used)}`}
                   </span>
                 </label>
@@ -94,10 +137,25 @@ export function BoardPage() {
           })}
           {chosen.length > 0 && (
             <Row className="open-entry pad">
-              <Chips label="Cut" options={routes.map((value) => ({ value, text: value }))} value={way ?? null} onChange={setRoute} />
-              <Chips label="Who has the knife" options={cutters.map((m) => ({ value: m.id, text: names.member(m.id) }))} value={knife} onChange={setBy} />
+              <Chips
+                label="Cut"
+                options={routes.map((value) => ({ value, text: value }))}
+                value={way ?? null}
+                onChange={setRoute}
+              />
+              <Chips
+                label="Who has the knife"
+                options={cutters.map((m) => ({ value: m.id, text: names.member(m.id) }))}
+                value={knife}
+                onChange={setBy}
+              />
               <div className="keys">
-                <DeckKey act name="Onto the board" note={`${plural(chosen.length, 'line')}, ${way}`} onClick={() => void start()} />
+                <DeckKey
+                  act
+                  name="Onto the board"
+                  note={`${plural(chosen.length, 'line')}, ${way}`}
+                  onClick={() => void start()}
+                />
               </div>
             </Row>
           )}
@@ -125,9 +183,15 @@ export function BoardPage() {
             ))}
           </ul>
           <h2 className="ruled">With the knife</h2>
-          <p>Cut away from hand and body, and know where the blade goes if it slips. Dry hands, a cut-proof glove on the other one. Wash and cover cuts.</p>
+          <p>
+            Cut away from hand and body, and know where the blade goes if it slips. Dry hands, a cut-proof glove on the
+            other one. Wash and cover cuts.
+          </p>
           <h2 className="ruled">Cut before it is stiff, or after</h2>
-          <p>A stiff fish tears and leaves meat on the bone: usually 1 to 10 hours after death it sets in, and passes after a day or more on ice.</p>
+          <p>
+            A stiff fish tears and leaves meat on the bone: usually 1 to 10 hours after death it sets in, and passes
+            after a day or more on ice.
+          </p>
         </aside>
       </div>
     </Page>

@@ -30,7 +30,8 @@ const CAUTIONS: Partial<Record<Stage, string>> = {
   fillets: 'The other hand holds behind the edge, in the cut-proof glove.',
   trimmed: 'Skin toward you, blade flat and away; keep the fingers off its path.',
 };
-const cutsDrawn = (route: string): 'fillet' | 'steaks' | 'butterfly' => (route === 'steaks' ? 'steaks' : route === 'butterfly' ? 'butterfly' : 'fillet');
+const cutsDrawn = (route: string): 'fillet' | 'steaks' | 'butterfly' =>
+  route === 'steaks' ? 'steaks' : route === 'butterfly' ? 'butterfly' : 'fillet';
 
 /** One cut, from whole to trimmed: weighed stage by stage, against what is usual, then into packs. */
 export function CutPage() {
@@ -58,13 +59,18 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
   const doubts = doubtsOf(book, cut);
   const packs = book.naming('pack', cut.id);
   const landed = fish[0]?.landed.at;
-  const name = species ? `${count > 1 ? `${count} ` : ''}${count > 1 ? species.name.toLowerCase() : species.name}` : 'Fish';
+  const name = species
+    ? `${count > 1 ? `${count} ` : ''}${count > 1 ? species.name.toLowerCase() : species.name}`
+    : 'Fish';
   return (
     <Page
       title={`Board: ${name}`}
       first={{ label: 'Cut', value: shortDay(day(cut.startedAt)).slice(0, 6) }}
       cells={[
-        { label: 'On the board', value: `${name}${landed ? `, ${saySpan(Date.parse(cut.startedAt) - Date.parse(landed))} from the water` : ''}` },
+        {
+          label: 'On the board',
+          value: `${name}${landed ? `, ${saySpan(Date.parse(cut.startedAt) - Date.parse(landed))} from the water` : ''}`,
+        },
         { label: 'Way', value: `${names.member(cut.by)}, ${cut.route}` },
         { label: 'Packs', value: packs.length ? packs.map((p) => p.number).join(', ') : 'none yet' },
       ]}
@@ -74,7 +80,18 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
           <Row className="route-row">
             <RouteLine done={STAGES.filter((s) => cut.stages[s])} next={next} packed={packs.length > 0} />
           </Row>
-          {next && species && <Weighing key={next} cut={cut} stage={next} species={species} suggested={next === 'round' ? known : null} weighed={weighed} startedAt={time(cut.startedAt)} since={now - Date.parse(cut.startedAt)} />}
+          {next && species && (
+            <Weighing
+              key={next}
+              cut={cut}
+              stage={next}
+              species={species}
+              suggested={next === 'round' ? known : null}
+              weighed={weighed}
+              startedAt={time(cut.startedAt)}
+              since={now - Date.parse(cut.startedAt)}
+            />
+          )}
           {doubts.map((d) => (
             <Row key={d} className="pad">
               <p className="asks">
@@ -82,7 +99,14 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
               </p>
             </Row>
           ))}
-          {species && <IntoPack cut={cut} species={species} pieces={count} open={next === null || cut.stages.fillets !== undefined || cut.route === 'gutted whole'} />}
+          {species && (
+            <IntoPack
+              cut={cut}
+              species={species}
+              pieces={count}
+              open={next === null || cut.stages.fillets !== undefined || cut.route === 'gutted whole'}
+            />
+          )}
           <Row className="pad ruled">
             <Byproducts cut={cut} />
           </Row>
@@ -100,7 +124,9 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
                 <Link to={`/fish/${f.id}`}>
                   {sayFish(f, names)}, caught by {names.member(f.angler)}
                 </Link>
-                <small>{f.mass ? `${sayMass(f.mass.g)}${f.mass.how === 'estimated' ? ' estimated' : ''}` : 'not weighed'}</small>
+                <small>
+                  {f.mass ? `${sayMass(f.mass.g)}${f.mass.how === 'estimated' ? ' estimated' : ''}` : 'not weighed'}
+                </small>
               </li>
             ))}
           </ul>
@@ -112,7 +138,13 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
 
 /** Stages as stations: bar done, float now, ring to come. */
 function RouteLine({ done, next, packed }: { done: readonly Stage[]; next: Stage | null; packed: boolean }) {
-  const steps = [...STAGES.map((s) => ({ word: STAGE_WORDS[s].replace(', skin on', ''), state: done.includes(s) ? 'done' : s === next ? 'now' : 'to come' })), { word: 'Packed', state: packed ? 'done' : next === null ? 'now' : 'to come' }];
+  const steps = [
+    ...STAGES.map((s) => ({
+      word: STAGE_WORDS[s].replace(', skin on', ''),
+      state: done.includes(s) ? 'done' : s === next ? 'now' : 'to come',
+    })),
+    { word: 'Packed', state: packed ? 'done' : next === null ? 'now' : 'to come' },
+  ];
   return (
     <ol className="route" aria-label="Steps">
       {steps.map((s) => (
@@ -125,7 +157,23 @@ function RouteLine({ done, next, packed }: { done: readonly Stage[]; next: Stage
   );
 }
 
-function Weighing({ cut, stage, species, suggested, weighed, startedAt, since }: { cut: CutState; stage: Stage; species: Species; suggested: number | null; weighed: boolean; startedAt: string; since: number }) {
+function Weighing({
+  cut,
+  stage,
+  species,
+  suggested,
+  weighed,
+  startedAt,
+  since,
+}: {
+  cut: CutState;
+  stage: Stage;
+  species: Species;
+  suggested: number | null;
+  weighed: boolean;
+  startedAt: string;
+  since: number;
+}) {
   const { write } = useWrite();
   const [value, setValue] = useState(suggested ? String(Math.round(suggested)) : '');
   const [error, setError] = useState<string | null>(null);
@@ -160,16 +208,40 @@ function Weighing({ cut, stage, species, suggested, weighed, startedAt, since }:
       )}
       <div className="cut-body">
         <div className="cut-figure">
-          <FigurePlate spec={species.figure} size={490} options={stage === 'round' ? {} : { cuts: cutsDrawn(cut.route) }} />
+          <FigurePlate
+            spec={species.figure}
+            size={490}
+            options={stage === 'round' ? {} : { cuts: cutsDrawn(cut.route) }}
+          />
           {stage !== 'round' && <small>Cut lines by rule of the body plan: about here.</small>}
         </div>
         <div>
-          <Quantity big autoFocus label={STAGE_WORDS[stage]} unit="g" value={value} onChange={setValue} error={error} onEnter={() => void weigh()} />
-          {suggested !== null && <p className="hint">{weighed ? 'As weighed on deck. Weigh again if it has drained.' : 'Estimated from the length; better weighed.'}</p>}
+          <Quantity
+            big
+            autoFocus
+            label={STAGE_WORDS[stage]}
+            unit="g"
+            value={value}
+            onChange={setValue}
+            error={error}
+            onEnter={() => void weigh()}
+          />
+          {suggested !== null && (
+            <p className="hint">
+              {weighed
+                ? 'As weighed on deck. Weigh again if it has drained.'
+                : 'Estimated from the length; better weighed.'}
+            </p>
+          )}
         </div>
       </div>
       <div className="keys foot-keys">
-        <DeckKey act name={`${STAGE_WORDS[stage].replace(', skin on', '')} weighed`} note="writes the weight" onClick={() => void weigh()} />
+        <DeckKey
+          act
+          name={`${STAGE_WORDS[stage].replace(', skin on', '')} weighed`}
+          note="writes the weight"
+          onClick={() => void weigh()}
+        />
       </div>
     </Row>
   );

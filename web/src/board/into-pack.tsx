@@ -13,10 +13,27 @@ import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Quantity, typedNumber } from '../kit/ui/quantity.tsx';
 
-const formOf = (route: string): PackForm => (route === 'wings' ? 'wings' : route === 'steaks' ? 'steaks' : route === 'gutted whole' || route === 'tail on the bone' || route === 'butterfly' ? 'whole' : 'fillets');
+const formOf = (route: string): PackForm =>
+  route === 'wings'
+    ? 'wings'
+    : route === 'steaks'
+      ? 'steaks'
+      : route === 'gutted whole' || route === 'tail on the bone' || route === 'butterfly'
+        ? 'whole'
+        : 'fillets';
 
 /** What comes off the board goes into packs: how much, how wrapped, where; and until when it keeps. */
-export function IntoPack({ cut, species, pieces, open }: { cut: CutState; species: Species; pieces: number; open: boolean }) {
+export function IntoPack({
+  cut,
+  species,
+  pieces,
+  open,
+}: {
+  cut: CutState;
+  species: Species;
+  pieces: number;
+  open: boolean;
+}) {
   const { book } = useBook();
   const { write } = useWrite();
   const { day, zone } = useFormat();
@@ -39,8 +56,22 @@ export function IntoPack({ cut, species, pieces, open }: { cut: CutState; specie
   const store = async (): Promise<void> => {
     const massG = typedNumber(grams);
     if (massG === null || Number.isNaN(massG)) return setTrouble('Give the weight of the pack in grams.');
-    if (meat && kind !== 'stock' && kind !== 'roe' && inPacks + massG > meat.massG * 1.02) return setTrouble(`${Math.round(inPacks + massG)} g in packs is more than the ${Math.round(meat.massG)} g on the board.`);
-    const r = await write('pack.stored', newId(), { number, what, species: species.id, form: kind, massG, pieces: count, wrapping: wrap, place, fish: [...cut.fish], cut: cut.id });
+    if (meat && kind !== 'stock' && kind !== 'roe' && inPacks + massG > meat.massG * 1.02)
+      return setTrouble(
+        `${Math.round(inPacks + massG)} g in packs is more than the ${Math.round(meat.massG)} g on the board.`,
+      );
+    const r = await write('pack.stored', newId(), {
+      number,
+      what,
+      species: species.id,
+      form: kind,
+      massG,
+      pieces: count,
+      wrapping: wrap,
+      place,
+      fish: [...cut.fish],
+      cut: cut.id,
+    });
     setTrouble(r.ok ? null : r.why);
     if (r.ok) setTyped(null);
   };
@@ -76,7 +107,8 @@ export function IntoPack({ cut, species, pieces, open }: { cut: CutState; specie
         </div>
       </div>
       <p className="hint">
-        {what}. Eat by <b>{sayDate(keeps.eatBy)}</b>; careful keeper’s line {sayDate(keeps.careful)}, authority’s {sayDate(keeps.authority)}.
+        {what}. Eat by <b>{sayDate(keeps.eatBy)}</b>; careful keeper’s line {sayDate(keeps.careful)}, authority’s{' '}
+        {sayDate(keeps.authority)}.
       </p>
       {trouble && (
         <p className="trouble" role="alert">
@@ -84,7 +116,12 @@ export function IntoPack({ cut, species, pieces, open }: { cut: CutState; specie
         </p>
       )}
       <div className="keys">
-        <DeckKey act={cut.stages.trimmed !== undefined && !done} name="Packed" note={`writes pack ${number}`} onClick={() => void store()} />
+        <DeckKey
+          act={cut.stages.trimmed !== undefined && !done}
+          name="Packed"
+          note={`writes pack ${number}`}
+          onClick={() => void store()}
+        />
         {packs.length > 0 && (
           <Link className="key" to="/larder">
             <span>To the larder</span>

@@ -33,20 +33,47 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
                   </b>
                 </>
               ) : (
-                <small className="likely">{usual ? `likely ${Math.round(usual[0])} to ${Math.round(usual[1])} g` : 'not weighed'}</small>
+                <small className="likely">
+                  {usual ? `likely ${Math.round(usual[0])} to ${Math.round(usual[1])} g` : 'not weighed'}
+                </small>
               )}
             </p>
             <svg width={width} height="20" aria-hidden="true">
-              {g !== null ? <path d={`M2 10H${x(g)}`} stroke="var(--teal)" strokeWidth="7" /> : usual && <path d={`M2 10H${x(usual[0])}`} stroke="var(--teal)" strokeWidth="2" strokeDasharray="2 7" strokeLinecap="round" />}
-              {usual && <path d={`M${x(usual[0]) + 5} 2H${x(usual[0])}V18h5M${x(usual[1]) - 5} 2H${x(usual[1])}V18h-5`} fill="none" stroke="var(--ink)" strokeWidth="2" />}
+              {g !== null ? (
+                <path d={`M2 10H${x(g)}`} stroke="var(--teal)" strokeWidth="7" />
+              ) : (
+                usual && (
+                  <path
+                    d={`M2 10H${x(usual[0])}`}
+                    stroke="var(--teal)"
+                    strokeWidth="2"
+                    strokeDasharray="2 7"
+                    strokeLinecap="round"
+                  />
+                )
+              )}
+              {usual && (
+                <path
+                  d={`M${x(usual[0]) + 5} 2H${x(usual[0])}V18h5M${x(usual[1]) - 5} 2H${x(usual[1])}V18h-5`}
+                  fill="none"
+                  stroke="var(--ink)"
+                  strokeWidth="2"
+                />
+              )}
             </svg>
           </div>
         );
       })}
       {balance?.yield !== null && balance && (
         <p>
-          <b>{percent(balance.yield)}</b> of the whole fish is meat to eat{species && round !== null && cut.stages.trimmed ? `, ${{ under: 'under the usual', usual: 'in the usual run', over: 'over the usual' }[againstUsual(cut.stages.trimmed.massG, expectedStage(species, 'trimmed', round) ?? [0, 1e9])]}` : ''}.
-          {balance.unaccountedG !== null ? ` ${Math.round(balance.unaccountedG)} g are guts, frame, skin and drip not weighed.` : ''}
+          <b>{percent(balance.yield)}</b> of the whole fish is meat to eat
+          {species && round !== null && cut.stages.trimmed
+            ? `, ${{ under: 'under the usual', usual: 'in the usual run', over: 'over the usual' }[againstUsual(cut.stages.trimmed.massG, expectedStage(species, 'trimmed', round) ?? [0, 1e9])]}`
+            : ''}
+          .
+          {balance.unaccountedG !== null
+            ? ` ${Math.round(balance.unaccountedG)} g are guts, frame, skin and drip not weighed.`
+            : ''}
         </p>
       )}
       <small>Brackets: typical of the species, not a fact about this fish.</small>

@@ -42,8 +42,18 @@ export function BookPage() {
   };
   const fish = book.all('fish');
   const used = new Set(fish.map((f) => f.species));
-  const select = (key: 'who' | 'species' | 'zone', label: string, options: { value: string; text: string }[], none: string) => (
-    <select aria-label={label} className="filter" value={filter[key] ?? ''} onChange={(e) => narrow(key, e.target.value)}>
+  const select = (
+    key: 'who' | 'species' | 'zone',
+    label: string,
+    options: { value: string; text: string }[],
+    none: string,
+  ) => (
+    <select
+      aria-label={label}
+      className="filter"
+      value={filter[key] ?? ''}
+      onChange={(e) => narrow(key, e.target.value)}
+    >
       <option value="">{none}</option>
       {options.map((o) => (
         <option key={o.value} value={o.value}>
@@ -57,21 +67,60 @@ export function BookPage() {
       title="Book"
       first={{ label: 'Book', value: plural(trips.length, 'trip') }}
       cells={[
-        { label: 'Who', value: select('who', 'Who', book.all('member').map((m) => ({ value: m.id, text: names.member(m.id) })), 'everyone') },
-        { label: 'Species', value: select('species', 'Species', all.filter((s) => used.has(s.id)).map((s) => ({ value: s.id, text: s.name })), `all ${[...used].filter(Boolean).length}`) },
-        { label: 'Waters', value: select('zone', 'Zone', (rules?.zones ?? []).map((z) => ({ value: z.id, text: z.name })), 'all zones') },
-        { label: 'Shown', value: `${plural(items.filter((i) => i.kind === 'trip').length, 'trip')}, ${plural(items.filter((i) => i.kind === 'meal').length, 'meal')}` },
+        {
+          label: 'Who',
+          value: select(
+            'who',
+            'Who',
+            book.all('member').map((m) => ({ value: m.id, text: names.member(m.id) })),
+            'everyone',
+          ),
+        },
+        {
+          label: 'Species',
+          value: select(
+            'species',
+            'Species',
+            all.filter((s) => used.has(s.id)).map((s) => ({ value: s.id, text: s.name })),
+            `all ${[...used].filter(Boolean).length}`,
+          ),
+        },
+        {
+          label: 'Waters',
+          value: select(
+            'zone',
+            'Zone',
+            (rules?.zones ?? []).map((z) => ({ value: z.id, text: z.name })),
+            'all zones',
+          ),
+        },
+        {
+          label: 'Shown',
+          value: `${plural(items.filter((i) => i.kind === 'trip').length, 'trip')}, ${plural(items.filter((i) => i.kind === 'meal').length, 'meal')}`,
+        },
       ]}
     >
       {trips.length > 0 && (
-        <Row className="strip-row" time={<><b>kg kept</b><span>above,</span><span>let go below</span><span>○ empty</span></>}>
+        <Row
+          className="strip-row"
+          time={
+            <>
+              <b>kg kept</b>
+              <span>above,</span>
+              <span>let go below</span>
+              <span>○ empty</span>
+            </>
+          }
+        >
           <SeasonStrip book={book} trips={trips} today={day(stamp(now, tz))} day={day} byId={byId} />
         </Row>
       )}
       {items.length === 0 && (
         <Row className="pad">
           <h2>{trips.length === 0 ? 'An empty book' : 'Nothing like that in the book'}</h2>
-          <p className="lead">{trips.length === 0 ? 'The first trip writes the first page.' : 'No trip or meal passes all three filters.'}</p>
+          <p className="lead">
+            {trips.length === 0 ? 'The first trip writes the first page.' : 'No trip or meal passes all three filters.'}
+          </p>
           {trips.length === 0 && (
             <div className="keys">
               <Link className="key act" to="/plan">
@@ -83,7 +132,15 @@ export function BookPage() {
           )}
         </Row>
       )}
-      {items.slice(0, shown).map((i, n) => (i.kind === 'trip' ? <TripEntry key={i.trip.id} item={i} open={n === 0 || i.trip.id === search.get('trip')} now={now} /> : <MealEntry key={i.meal.id} item={i} />))}
+      {items
+        .slice(0, shown)
+        .map((i, n) =>
+          i.kind === 'trip' ? (
+            <TripEntry key={i.trip.id} item={i} open={n === 0 || i.trip.id === search.get('trip')} now={now} />
+          ) : (
+            <MealEntry key={i.meal.id} item={i} />
+          ),
+        )}
       {items.length > shown && (
         <Row className="pad">
           <button type="button" className="key" onClick={() => setShown(shown + PAGE)}>
@@ -135,7 +192,9 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
         {fish.length === 0 && (
           <Row className="line" time={time(trip.startedAt)}>
             <p className="log-sentence">
-              <b>Nothing landed.</b> {trip.endedAt ? saySpan(Date.parse(trip.endedAt) - Date.parse(trip.startedAt)) : 'Under way'}, {plural(trip.crew.length, 'rod')}.
+              <b>Nothing landed.</b>{' '}
+              {trip.endedAt ? saySpan(Date.parse(trip.endedAt) - Date.parse(trip.startedAt)) : 'Under way'},{' '}
+              {plural(trip.crew.length, 'rod')}.
             </p>
           </Row>
         )}
@@ -146,7 +205,9 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
           <Row className="line">
             <p className="log-sentence">
               <button type="button" className="fold-key" aria-expanded={all} onClick={() => setAll(!all)}>
-                {all ? 'Fold' : `${folded} more: ${kept.length - rows.length > 0 ? `${kept.length - rows.length} kept, ` : ''}${back.length} let go`}
+                {all
+                  ? 'Fold'
+                  : `${folded} more: ${kept.length - rows.length > 0 ? `${kept.length - rows.length} kept, ` : ''}${back.length} let go`}
               </button>
             </p>
           </Row>
@@ -160,13 +221,19 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
 function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[] }) {
   const names = useNames();
   const now = useNow(60_000);
-  const hours = trip.rodHours ?? (((trip.endedAt ? Date.parse(trip.endedAt) : now) - Date.parse(trip.startedAt)) / 3_600_000) * trip.crew.length;
-  const rate = catchRate(fish.reduce((n, f) => n + f.count, 0), hours);
+  const hours =
+    trip.rodHours ??
+    (((trip.endedAt ? Date.parse(trip.endedAt) : now) - Date.parse(trip.startedAt)) / 3_600_000) * trip.crew.length;
+  const rate = catchRate(
+    fish.reduce((n, f) => n + f.count, 0),
+    hours,
+  );
   return (
     <div className="diary-margin">
       {rate && (
         <p title="90 % interval, assuming the fish come independently">
-          <b>{rate.perHour.toFixed(1)} fish a rod hour</b> ({rate.low.toFixed(1)} to {rate.high.toFixed(1)}); {rate.n} in {Math.round(hours)} h.
+          <b>{rate.perHour.toFixed(1)} fish a rod hour</b> ({rate.low.toFixed(1)} to {rate.high.toFixed(1)}); {rate.n}{' '}
+          in {Math.round(hours)} h.
         </p>
       )}
       <p>
@@ -196,12 +263,14 @@ function FishRow({ fish, trip, number, now }: { fish: FishState; trip: TripState
         <span className="no">{number}</span>
         <FateMark fate={fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
         <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-        <span className="name">
-          {s ? `${s.name}${fish.count > 1 ? `, ${fish.count}` : ''}` : 'not yet named'}
-        </span>
+        <span className="name">{s ? `${s.name}${fish.count > 1 ? `, ${fish.count}` : ''}` : 'not yet named'}</span>
         <LengthCell fish={fish} />
         <CustodyRow line={line} fresh={fresh} ground="transparent" quiet />
-        <span className="used" style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined} title={fresh ? TONE_WORD[fresh.tone] : undefined}>
+        <span
+          className="used"
+          style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined}
+          title={fresh ? TONE_WORD[fresh.tone] : undefined}
+        >
           {fresh && percent(fresh.used)}
         </span>
       </Link>
@@ -225,7 +294,8 @@ function MealEntry({ item }: { item: Extract<DiaryItem, { kind: 'meal' }> }) {
         <Row className="line" time={time(meal.servedAt)}>
           <p className="log-sentence">
             {mark && <b>{mark.toFixed(1)} of 5. </b>}
-            {meal.method.charAt(0).toUpperCase() + meal.method.slice(1)} by {names.member(meal.cook)} for {plural(meal.eaters.length + meal.guests, 'plate')}
+            {meal.method.charAt(0).toUpperCase() + meal.method.slice(1)} by {names.member(meal.cook)} for{' '}
+            {plural(meal.eaters.length + meal.guests, 'plate')}
             {meal.doneness ? `; ${meal.doneness}` : ''}.
           </p>
         </Row>

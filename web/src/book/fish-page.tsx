@@ -37,12 +37,16 @@ function Fish({ fish }: { fish: FishState }) {
   if (!line) return <MissingPage />;
   const fresh = freshnessOf(line, species, trip?.waterC ?? null, now);
   const mass = massOf(fish, species);
-  const log = [fish, ...line.cuts, ...line.packs, ...line.meals].flatMap((s) => s.log).sort((a, b) => Date.parse(a.now.at) - Date.parse(b.now.at));
+  const log = [fish, ...line.cuts, ...line.packs, ...line.meals]
+    .flatMap((s) => s.log)
+    .sort((a, b) => Date.parse(a.now.at) - Date.parse(b.now.at));
   const number = fishOfTrip(book, fish.trip).findIndex((f) => f.id === fish.id) + 1;
   const lengthLine = fish.log.filter((l) => l.now.kind === 'fish.measured' && !l.struck).at(-1);
   const wasMm = lengthLine?.was.at(-1)?.facts['lengthMm'];
   const doubts = [fish, ...line.cuts, ...line.packs].flatMap((s) => doubtsOf(book, s));
-  const name = species ? `${fish.count > 1 ? `${fish.count} ` : ''}${fish.count > 1 ? species.name.toLowerCase() : species.name}` : 'Not yet named';
+  const name = species
+    ? `${fish.count > 1 ? `${fish.count} ` : ''}${fish.count > 1 ? species.name.toLowerCase() : species.name}`
+    : 'Not yet named';
   return (
     <Page
       title={`Fish ${number}: ${name}`}
@@ -50,10 +54,21 @@ function Fish({ fish }: { fish: FishState }) {
       cells={[
         { label: 'Caught', value: trip ? `${sayDay(day(fish.landed.at))}, ${names.zone(trip.zone)}` : '' },
         { label: 'By', value: names.member(fish.angler) },
-        { label: 'Lines', value: `${log.length}${log.some((l) => l.struck || l.was.length) ? `, ${log.filter((l) => l.struck || l.was.length).length} corrected` : ''}` },
+        {
+          label: 'Lines',
+          value: `${log.length}${log.some((l) => l.struck || l.was.length) ? `, ${log.filter((l) => l.struck || l.was.length).length} corrected` : ''}`,
+        },
       ]}
     >
-      <Row className="fish-head" time={<><small>Fish</small><b className="q">{number}</b></>}>
+      <Row
+        className="fish-head"
+        time={
+          <>
+            <small>Fish</small>
+            <b className="q">{number}</b>
+          </>
+        }
+      >
         <h2 className="huge">{name}</h2>
         {species && <FigureView spec={species.figure} size={220} />}
         {fish.length && (
@@ -74,9 +89,11 @@ function Fish({ fish }: { fish: FishState }) {
         )}
         {fresh && (
           <p className="freshness" style={{ color: TONE_COLOR[fresh.tone] }}>
-            <span className="num">{Math.round(fresh.used * 100)}</span> <b>% of the freshness used{line.eatenAt ? ' when eaten' : ''}</b>
+            <span className="num">{Math.round(fresh.used * 100)}</span>{' '}
+            <b>% of the freshness used{line.eatenAt ? ' when eaten' : ''}</b>
             <small>
-              {TONE_WORD[fresh.tone]}; {fresh.iceDaysUsed.toFixed(1)} of about {fresh.iceDaysAllowed.toFixed(0)} days on ice, reckoned
+              {TONE_WORD[fresh.tone]}; {fresh.iceDaysUsed.toFixed(1)} of about {fresh.iceDaysAllowed.toFixed(0)} days on
+              ice, reckoned
             </small>
           </p>
         )}
@@ -101,8 +118,22 @@ function Fish({ fish }: { fish: FishState }) {
         <section className="pad fish-facts">
           <h2>{line.where === 'let go' ? 'Let go' : 'The hours'}</h2>
           <p className="water-to-plate">
-            <b className="num">{saySpan((line.fish.released ? Date.parse(line.fish.released.at) : line.eatenAt ? Date.parse(line.eatenAt) : now) - Date.parse(fish.landed.at))}</b>
-            <span>{line.where === 'let go' ? 'out of the water' : line.eatenAt ? 'from the water to the plate' : `now: ${line.where}`}</span>
+            <b className="num">
+              {saySpan(
+                (line.fish.released
+                  ? Date.parse(line.fish.released.at)
+                  : line.eatenAt
+                    ? Date.parse(line.eatenAt)
+                    : now) - Date.parse(fish.landed.at),
+              )}
+            </b>
+            <span>
+              {line.where === 'let go'
+                ? 'out of the water'
+                : line.eatenAt
+                  ? 'from the water to the plate'
+                  : `now: ${line.where}`}
+            </span>
           </p>
           <HourStrip line={line} now={now} />
           {species && line.where === 'in hand' && (
@@ -114,7 +145,9 @@ function Fish({ fish }: { fish: FishState }) {
               </Link>
             </div>
           )}
-          {line.cuts[0] && <Yield fishCount={line.cuts[0].fish.length} stages={line.cuts[0].stages} cutId={line.cuts[0].id} />}
+          {line.cuts[0] && (
+            <Yield fishCount={line.cuts[0].fish.length} stages={line.cuts[0].stages} cutId={line.cuts[0].id} />
+          )}
           {line.meals.map((m) => (
             <div key={m.id} className="fish-meal">
               <h2 className="ruled">The meal</h2>
@@ -150,7 +183,9 @@ function Fish({ fish }: { fish: FishState }) {
               {species.eating.map((e) => (
                 <p key={e}>{e}</p>
               ))}
-              <small>Sources: {species.sources.join('; ')}. Figures {species.confidence}.</small>
+              <small>
+                Sources: {species.sources.join('; ')}. Figures {species.confidence}.
+              </small>
             </>
           )}
         </section>
@@ -159,7 +194,15 @@ function Fish({ fish }: { fish: FishState }) {
   );
 }
 
-function Yield({ stages, cutId, fishCount }: { stages: Parameters<typeof Object.entries>[0] & Partial<Record<(typeof STAGES)[number], { massG: number }>>; cutId: string; fishCount: number }) {
+function Yield({
+  stages,
+  cutId,
+  fishCount,
+}: {
+  stages: Parameters<typeof Object.entries>[0] & Partial<Record<(typeof STAGES)[number], { massG: number }>>;
+  cutId: string;
+  fishCount: number;
+}) {
   const [ref, width] = useWidth(360);
   const round = stages.round?.massG;
   return (

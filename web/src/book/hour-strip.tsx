@@ -13,11 +13,13 @@ interface Stretch {
 function stretchesOf(line: CustodyLine, endMs: number): Stretch[] {
   const { fish, cuts, packs } = line;
   const marks: { at: number; what: string; warm: boolean }[] = [];
-  const mark = (at: string | undefined, what: string, warm: boolean): void => void (at && marks.push({ at: Date.parse(at), what, warm }));
+  const mark = (at: string | undefined, what: string, warm: boolean): void =>
+    void (at && marks.push({ at: Date.parse(at), what, warm }));
   mark(fish.dispatched?.at ?? fish.landed.at, 'warm', true);
   mark(fish.iced?.at, 'on ice', false);
   mark(cuts[0]?.startedAt, 'board', true);
-  for (const p of packs.find((x) => x.form !== 'stock' && x.form !== 'cooked')?.places ?? []) mark(p.at, p.place, false);
+  for (const p of packs.find((x) => x.form !== 'stock' && x.form !== 'cooked')?.places ?? [])
+    mark(p.at, p.place, false);
   marks.sort((a, b) => a.at - b.at);
   return marks.flatMap((m, i) => {
     const toMs = Math.min(endMs, marks[i + 1]?.at ?? endMs);
@@ -36,11 +38,23 @@ export function HourStrip({ line, now }: { line: CustodyLine; now: number }) {
   let at = 0;
   return (
     <div ref={ref} className="hour-strip">
-      <svg width={width} height="14" role="img" aria-label={list.map((s) => `${s.what} ${saySpan(s.toMs - s.fromMs)}`).join(', ')}>
+      <svg
+        width={width}
+        height="14"
+        role="img"
+        aria-label={list.map((s) => `${s.what} ${saySpan(s.toMs - s.fromMs)}`).join(', ')}
+      >
         {list.map((s) => {
           const x = at;
           at += (weight(s) / total) * width;
-          return <path key={s.fromMs} d={`M${x} 7H${at}`} stroke={s.warm ? 'var(--ochre)' : 'var(--teal)'} strokeWidth={s.warm ? 12 : 4} />;
+          return (
+            <path
+              key={s.fromMs}
+              d={`M${x} 7H${at}`}
+              stroke={s.warm ? 'var(--ochre)' : 'var(--teal)'}
+              strokeWidth={s.warm ? 12 : 4}
+            />
+          );
         })}
       </svg>
       <p>{list.map((s) => `${s.what} ${saySpan(s.toMs - s.fromMs)}`).join(' · ')}</p>

@@ -8,7 +8,19 @@ const H = 118;
 const BASE = 76;
 
 /** The seasons along one axis: up = kilograms kept, dashes below = let go, a ring = an empty trip, a crimson triangle = someone hurt. */
-export function SeasonStrip({ book, trips, today, day, byId }: { book: Book; trips: readonly TripState[]; today: string; day: (at: string) => string; byId: (id: string | null) => Species | null }) {
+export function SeasonStrip({
+  book,
+  trips,
+  today,
+  day,
+  byId,
+}: {
+  book: Book;
+  trips: readonly TripState[];
+  today: string;
+  day: (at: string) => string;
+  byId: (id: string | null) => Species | null;
+}) {
   const [ref, width] = useWidth(1040);
   const days = trips.map((t) => day(t.startedAt));
   const start = days[0] ?? today;
@@ -28,7 +40,12 @@ export function SeasonStrip({ book, trips, today, day, byId }: { book: Book; tri
   const last = points.at(-1);
   return (
     <div ref={ref}>
-      <svg width={width} height={H} role="img" aria-label={`${trips.length} trips since ${sayDate(start)} ${start.slice(0, 4)}; ${points.filter((p) => p.empty).length} of them empty; most kept on one trip ${top.toFixed(1)} kg`}>
+      <svg
+        width={width}
+        height={H}
+        role="img"
+        aria-label={`${trips.length} trips since ${sayDate(start)} ${start.slice(0, 4)}; ${points.filter((p) => p.empty).length} of them empty; most kept on one trip ${top.toFixed(1)} kg`}
+      >
         {months.map((m, i) => (
           <g key={m}>
             {m.endsWith('-01-01') || i === 0 ? (
@@ -36,7 +53,10 @@ export function SeasonStrip({ book, trips, today, day, byId }: { book: Book; tri
                 {m.slice(0, 4)}
               </text>
             ) : null}
-            <path d={`M${x(m)} ${m.endsWith('-01-01') ? 4 : 10}V${H - 18}`} stroke={m.endsWith('-01-01') ? 'var(--rule-2)' : 'var(--rule)'} />
+            <path
+              d={`M${x(m)} ${m.endsWith('-01-01') ? 4 : 10}V${H - 18}`}
+              stroke={m.endsWith('-01-01') ? 'var(--rule-2)' : 'var(--rule)'}
+            />
             {i % step === 0 && (
               <text x={x(m) + 4} y={H - 4} fill="var(--ink-2)">
                 {sayDate(m).slice(2, 5)}
@@ -47,11 +67,19 @@ export function SeasonStrip({ book, trips, today, day, byId }: { book: Book; tri
         <path d={`M0 ${BASE}H${width - 20}`} stroke="var(--ink)" strokeWidth="1.4" />
         {points.map((p) => (
           <g key={p.trip.id}>
-            {p.kg > 0 && <path d={`M${p.x} ${BASE}V${BASE - Math.max(3, (p.kg / top) * 56)}`} stroke={p.trip.endedAt ? 'var(--teal)' : 'var(--ink)'} strokeWidth="6" />}
+            {p.kg > 0 && (
+              <path
+                d={`M${p.x} ${BASE}V${BASE - Math.max(3, (p.kg / top) * 56)}`}
+                stroke={p.trip.endedAt ? 'var(--teal)' : 'var(--ink)'}
+                strokeWidth="6"
+              />
+            )}
             {Array.from({ length: Math.min(4, p.back) }, (_, i) => (
               <path key={i} d={`M${p.x - 4} ${BASE + 6 + i * 5}h8`} stroke="var(--ink-2)" strokeWidth="1.8" />
             ))}
-            {p.empty && p.trip.endedAt && <circle cx={p.x} cy={BASE} r="4.6" fill="var(--paper)" stroke="var(--ink-2)" strokeWidth="2" />}
+            {p.empty && p.trip.endedAt && (
+              <circle cx={p.x} cy={BASE} r="4.6" fill="var(--paper)" stroke="var(--ink-2)" strokeWidth="2" />
+            )}
             {p.trip.harm.length > 0 && <path d={`M${p.x} 20l7 13h-14Z`} fill="var(--crimson)" />}
           </g>
         ))}

@@ -17,7 +17,9 @@ export function BoxPage() {
   const now = useNow(60_000);
   // Fish of the newest trips only: what is still on ice after that is in doubt anyway, and the book may be long.
   const recent = tripsInOrder(book).slice(-6);
-  const lines = recent.flatMap((t) => book.naming('fish', t.id).flatMap((f) => custodyOf(book, f.id) ?? [])).filter((l) => l.where === 'box');
+  const lines = recent
+    .flatMap((t) => book.naming('fish', t.id).flatMap((f) => custodyOf(book, f.id) ?? []))
+    .filter((l) => l.where === 'box');
   const boxes = book.all('box');
   const kg = lines.reduce((g, l) => g + (massOf(l.fish, byId(l.fish.species))?.g ?? 0) * l.fish.count, 0);
   return (
@@ -25,18 +27,47 @@ export function BoxPage() {
       title="Box"
       first={{ label: 'Boxes', value: boxes.length }}
       cells={[
-        { label: 'On ice', value: plural(lines.reduce((n, l) => n + l.fish.count, 0), 'fish', 'fish') },
+        {
+          label: 'On ice',
+          value: plural(
+            lines.reduce((n, l) => n + l.fish.count, 0),
+            'fish',
+            'fish',
+          ),
+        },
         { label: 'Together', value: massParts(kg).join(' ') },
       ]}
     >
       {boxes.map((b) => (
-        <BoxSection key={b.id} boxId={b.id} name={b.name} litres={b.litres} lines={lines.filter((l) => l.fish.iced?.box === b.id)} trip={recent.filter((t) => t.box === b.id && !t.endedAt).at(-1) ?? null} now={now} />
+        <BoxSection
+          key={b.id}
+          boxId={b.id}
+          name={b.name}
+          litres={b.litres}
+          lines={lines.filter((l) => l.fish.iced?.box === b.id)}
+          trip={recent.filter((t) => t.box === b.id && !t.endedAt).at(-1) ?? null}
+          now={now}
+        />
       ))}
     </Page>
   );
 }
 
-function BoxSection({ boxId, name, litres, lines, trip, now }: { boxId: string; name: string; litres: number; lines: readonly CustodyLine[]; trip: TripState | null; now: number }) {
+function BoxSection({
+  boxId,
+  name,
+  litres,
+  lines,
+  trip,
+  now,
+}: {
+  boxId: string;
+  name: string;
+  litres: number;
+  lines: readonly CustodyLine[];
+  trip: TripState | null;
+  now: number;
+}) {
   const { byId } = useCatalogue();
   const { book } = useBook();
   const names = useNames();
@@ -49,7 +80,11 @@ function BoxSection({ boxId, name, litres, lines, trip, now }: { boxId: string; 
           {name.charAt(0).toUpperCase() + name.slice(1)} <small>{litres} l</small>
         </h2>
         <p>
-          {trip ? `${trip.iceKg ?? 'No noted'} kg of ice at ${time(trip.startedAt)}, ${saySpan(now - Date.parse(trip.startedAt))} ago. Look under the lid: when the ice no longer covers the fish, add some.` : lines.length ? 'Its trip has ended; take the fish to the board while they are cold.' : 'Empty.'}
+          {trip
+            ? `${trip.iceKg ?? 'No noted'} kg of ice at ${time(trip.startedAt)}, ${saySpan(now - Date.parse(trip.startedAt))} ago. Look under the lid: when the ice no longer covers the fish, add some.`
+            : lines.length
+              ? 'Its trip has ended; take the fish to the board while they are cold.'
+              : 'Empty.'}
         </p>
       </Row>
       {order.length > 0 && (
@@ -68,15 +103,21 @@ function BoxSection({ boxId, name, litres, lines, trip, now }: { boxId: string; 
         const fresh = freshnessOf(l, s, book.get('trip', l.fish.trip)?.waterC ?? null, now);
         const mass = massOf(l.fish, s);
         return (
-          <Row key={l.fish.id + boxId} time={l.fish.iced ? `${l.fish.iced.about ? '~' : ''}${time(l.fish.iced.at)}` : ''} className="line">
+          <Row
+            key={l.fish.id + boxId}
+            time={l.fish.iced ? `${l.fish.iced.about ? '~' : ''}${time(l.fish.iced.at)}` : ''}
+            className="line"
+          >
             <Link to={`/fish/${l.fish.id}`} className="log-grid as-row boxed">
               <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-              <span className="name">
-                {sayFish(l.fish, names)}
-              </span>
+              <span className="name">{sayFish(l.fish, names)}</span>
               <span className="num-cell">{mass ? massParts(mass.g * l.fish.count).join(' ') : ''}</span>
               <CustodyRow line={l} fresh={fresh} />
-              <span className="used" style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined} title={fresh ? TONE_WORD[fresh.tone] : undefined}>
+              <span
+                className="used"
+                style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined}
+                title={fresh ? TONE_WORD[fresh.tone] : undefined}
+              >
                 {fresh && percent(fresh.used)}
               </span>
             </Link>

@@ -8,7 +8,15 @@ import { WarningTriangle } from '../kit/hazard-strip.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 
 /** Species in the order in which they are likely here and now, each with its figure and what can hurt. */
-export function ChooseSpecies({ fish, trip, onChoose }: { fish: FishState; trip: TripState; onChoose: (s: Species) => void }) {
+export function ChooseSpecies({
+  fish,
+  trip,
+  onChoose,
+}: {
+  fish: FishState;
+  trip: TripState;
+  onChoose: (s: Species) => void;
+}) {
   const { book } = useBook();
   const { all, byId } = useCatalogue();
   const rules = useRules();
@@ -17,9 +25,14 @@ export function ChooseSpecies({ fish, trip, onChoose }: { fish: FishState; trip:
   const [find, setFind] = useState('');
   const likely = useMemo(() => {
     const ownCatches: Record<string, number> = {};
-    for (const f of book.all('fish')) if (f.species && f.id !== fish.id && book.get('trip', f.trip)?.zone === trip.zone) ownCatches[f.species] = (ownCatches[f.species] ?? 0) + 1;
+    for (const f of book.all('fish'))
+      if (f.species && f.id !== fish.id && book.get('trip', f.trip)?.zone === trip.zone)
+        ownCatches[f.species] = (ownCatches[f.species] ?? 0) + 1;
     const grounds = rules?.zones.find((z) => z.id === trip.zone)?.grounds ?? [];
-    return rankLikely(all, { grounds, month: Number(day(fish.landed.at).slice(5, 7)), ownCatches }).map((l) => ({ ...l, own: ownCatches[l.speciesId] ?? 0 }));
+    return rankLikely(all, { grounds, month: Number(day(fish.landed.at).slice(5, 7)), ownCatches }).map((l) => ({
+      ...l,
+      own: ownCatches[l.speciesId] ?? 0,
+    }));
   }, [all, book, rules, trip, fish, day]);
   const shown = likely.filter((l) => {
     const s = byId(l.speciesId);
@@ -34,7 +47,9 @@ export function ChooseSpecies({ fish, trip, onChoose }: { fish: FishState; trip:
           <input id="find" className="input" type="search" value={find} onChange={(e) => setFind(e.target.value)} />
         </div>
       </div>
-      {all.length === 0 && <p>The list of species has not reached this device yet. Note the fish, and name it when there is a signal.</p>}
+      {all.length === 0 && (
+        <p>The list of species has not reached this device yet. Note the fish, and name it when there is a signal.</p>
+      )}
       {all.length > 0 && shown.length === 0 && <p>No species of this book has “{find}” in its name.</p>}
       <ul>
         {shown.map((l) => {
@@ -49,7 +64,15 @@ export function ChooseSpecies({ fish, trip, onChoose }: { fish: FishState; trip:
                 </span>
                 <span>
                   <b>{s.name}</b>
-                  <small>{l.own > 0 ? `${l.own} in your book here` : l.share > 0.05 ? 'likely here' : l.share > 0.015 ? 'now and then here' : 'hardly here'}</small>
+                  <small>
+                    {l.own > 0
+                      ? `${l.own} in your book here`
+                      : l.share > 0.05
+                        ? 'likely here'
+                        : l.share > 0.015
+                          ? 'now and then here'
+                          : 'hardly here'}
+                  </small>
                   {hurt && (
                     <small className={hurt.kind === 'venomous' ? 'hurts' : 'pricks'}>
                       <WarningTriangle size={13} /> {hurt.kind}

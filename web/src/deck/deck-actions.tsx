@@ -1,5 +1,14 @@
 import type { Verdict } from '@dagboek/core/rules';
-import { BLEED_CUTS, BLEED_MEDIA, DISPATCHES, type FishState, ICINGS, type Logged, RELEASE_REASONS, RELEASE_STATES } from '@dagboek/journal';
+import {
+  BLEED_CUTS,
+  BLEED_MEDIA,
+  DISPATCHES,
+  type FishState,
+  ICINGS,
+  type Logged,
+  RELEASE_REASONS,
+  RELEASE_STATES,
+} from '@dagboek/journal';
 import { bleedingMinutes } from '@dagboek/core/handling';
 import { type ReactNode, useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
@@ -16,7 +25,9 @@ type Next = 'dispatch' | 'bleed' | 'ice' | 'release' | 'measure';
 
 /** How it was done last time on this device; nearly always how it is done again. */
 function useHabit<T extends string>(key: string, options: readonly T[]): [T, (v: T) => void] {
-  const [v, set] = useState<T>(() => options.find((o) => o === localStorage.getItem(`dagboek.${key}`)) ?? (options[0] as T));
+  const [v, set] = useState<T>(
+    () => options.find((o) => o === localStorage.getItem(`dagboek.${key}`)) ?? (options[0] as T),
+  );
   return [
     v,
     (x) => {
@@ -26,12 +37,21 @@ function useHabit<T extends string>(key: string, options: readonly T[]): [T, (v:
   ];
 }
 
-const REASON: Record<string, (typeof RELEASE_REASONS)[number]> = { minimumSize: 'too short', dailyBag: 'over the bag', closedSeason: 'closed season', retentionBan: 'may not be kept' };
+const REASON: Record<string, (typeof RELEASE_REASONS)[number]> = {
+  minimumSize: 'too short',
+  dailyBag: 'over the bag',
+  closedSeason: 'closed season',
+  retentionBan: 'may not be kept',
+};
 
 function reasonOf(verdict: Verdict | null): (typeof RELEASE_REASONS)[number] {
   const worst = verdict?.findings[0];
   if (!verdict || !worst || verdict.outcome === 'keep') return 'not needed';
-  return verdict.outcome === 'measureAgain' ? 'too near to tell' : verdict.outcome === 'ask' ? 'not needed' : (REASON[worst.kind] ?? 'not needed');
+  return verdict.outcome === 'measureAgain'
+    ? 'too near to tell'
+    : verdict.outcome === 'ask'
+      ? 'not needed'
+      : (REASON[worst.kind] ?? 'not needed');
 }
 
 function nextOf(fish: FishState, verdict: Verdict | null, keepAnyway: boolean, named: boolean): Next {
@@ -47,11 +67,26 @@ const KnotMark = ({ kind }: { kind: 'dispatched' | 'bled' | 'iced' }) => (
 );
 
 /** The keys under the open entry: one orange, the next thing to do; each writes the entry it is named after. */
-export function DeckActions({ fish, verdict, species, onMeasure, onDone }: { fish: FishState; verdict: Verdict | null; species: Species | null; onMeasure: (() => void) | null; onDone: () => void }) {
+export function DeckActions({
+  fish,
+  verdict,
+  species,
+  onMeasure,
+  onDone,
+}: {
+  fish: FishState;
+  verdict: Verdict | null;
+  species: Species | null;
+  onMeasure: (() => void) | null;
+  onDone: () => void;
+}) {
   const { book } = useBook();
   const { write } = useWrite();
   const [dispatch, setDispatch] = useHabit('dispatch', DISPATCHES);
-  const [cut, setCut] = useHabit('cut', BLEED_CUTS.filter((c) => c !== 'none'));
+  const [cut, setCut] = useHabit(
+    'cut',
+    BLEED_CUTS.filter((c) => c !== 'none'),
+  );
   const [medium, setMedium] = useHabit('medium', BLEED_MEDIA);
   const [icing, setIcing] = useHabit('icing', ICINGS);
   const trip = book.get('trip', fish.trip);
@@ -72,17 +107,59 @@ export function DeckActions({ fish, verdict, species, onMeasure, onDone }: { fis
   const at = (): { atMs: number } => ({ atMs: whenMs(when) });
   const range = species && fish.mass ? bleedingMinutes(fish.mass.g / fish.count) : null;
   const lead: Record<Next, ReactNode> = {
-    dispatch: <DeckKey act mark={<KnotMark kind="dispatched" />} name="Dispatched" note="then bleed it" onClick={() => void write('fish.dispatched', fish.id, { how: dispatch }, at()).then((r) => after(r))} />,
-    bleed: <DeckKey act mark={<KnotMark kind="bled" />} name="Bled" note={range ? `runs ${range[0]} to ${range[1]} min, then onto ice` : 'then onto ice'} onClick={() => void write('fish.bled', fish.id, { cut, medium }, at()).then((r) => after(r))} />,
-    ice: <DeckKey act mark={<KnotMark kind="iced" />} name="Onto ice" note={`into ${book.get('box', box)?.name ?? 'a box'}`} onClick={() => void write('fish.iced', fish.id, { box, how: icing }, at()).then((r) => after(r, true))} />,
+    dispatch: (
+      <DeckKey
+        act
+        mark={<KnotMark kind="dispatched" />}
+        name="Dispatched"
+        note="then bleed it"
+        onClick={() => void write('fish.dispatched', fish.id, { how: dispatch }, at()).then((r) => after(r))}
+      />
+    ),
+    bleed: (
+      <DeckKey
+        act
+        mark={<KnotMark kind="bled" />}
+        name="Bled"
+        note={range ? `runs ${range[0]} to ${range[1]} min, then onto ice` : 'then onto ice'}
+        onClick={() => void write('fish.bled', fish.id, { cut, medium }, at()).then((r) => after(r))}
+      />
+    ),
+    ice: (
+      <DeckKey
+        act
+        mark={<KnotMark kind="iced" />}
+        name="Onto ice"
+        note={`into ${book.get('box', box)?.name ?? 'a box'}`}
+        onClick={() => void write('fish.iced', fish.id, { box, how: icing }, at()).then((r) => after(r, true))}
+      />
+    ),
     // Before there is a name, the next thing to do is to name it: the key is there, but not the orange one.
-    release: <DeckKey act={species !== null} mark={<TurnMark />} name="Back in the water" note="turns the line" onClick={() => setReleasing(true)} />,
-    measure: <DeckKey act mark={<CalliperMark />} name="Measure again" note="nose to the stop, mouth shut" onClick={() => onMeasure?.()} />,
+    release: (
+      <DeckKey
+        act={species !== null}
+        mark={<TurnMark />}
+        name="Back in the water"
+        note="turns the line"
+        onClick={() => setReleasing(true)}
+      />
+    ),
+    measure: (
+      <DeckKey
+        act
+        mark={<CalliperMark />}
+        name="Measure again"
+        note="nose to the stop, mouth shut"
+        onClick={() => onMeasure?.()}
+      />
+    ),
   };
   return (
     <>
       <div className="action-how">
-        {next === 'dispatch' && <Chips label="How" options={plain(DISPATCHES)} value={dispatch} onChange={setDispatch} />}
+        {next === 'dispatch' && (
+          <Chips label="How" options={plain(DISPATCHES)} value={dispatch} onChange={setDispatch} />
+        )}
         {next === 'bleed' && (
           <>
             <Chips label="Cut" options={plain(BLEED_CUTS.filter((c) => c !== 'none'))} value={cut} onChange={setCut} />
@@ -92,7 +169,12 @@ export function DeckActions({ fish, verdict, species, onMeasure, onDone }: { fis
         )}
         {next === 'ice' && (
           <>
-            <Chips label="Box" options={boxes.map((b) => ({ value: b.id, text: b.name }))} value={box} onChange={setBox} />
+            <Chips
+              label="Box"
+              options={boxes.map((b) => ({ value: b.id, text: b.name }))}
+              value={box}
+              onChange={setBox}
+            />
             <Chips label="How" options={plain(ICINGS)} value={icing} onChange={setIcing} />
           </>
         )}
@@ -105,19 +187,53 @@ export function DeckActions({ fish, verdict, species, onMeasure, onDone }: { fis
       )}
       <div className="keys foot-keys">
         {lead[next]}
-        {next === 'bleed' && <DeckKey name="Not bled" note="left out, and said so" onClick={() => void write('fish.bled', fish.id, { cut: 'none' }, at()).then((r) => after(r))} />}
-        {next !== 'release' && !fish.dispatched && !fish.bled && <DeckKey mark={<TurnMark />} name="Let go" note="by choice" onClick={() => setReleasing(true)} />}
-        {next !== 'measure' && onMeasure && !fish.bled && <DeckKey mark={<CalliperMark />} name="Measure again" onClick={onMeasure} />}
-        {(next === 'release' || next === 'measure') && species && <DeckKey name="Kept all the same" note="noted as it was" onClick={() => setKeepAnyway(true)} />}
-        <DeckKey mark={<StrikeMark />} name="Strike a line" note="nothing is erased" onClick={() => setStriking(true)} />
+        {next === 'bleed' && (
+          <DeckKey
+            name="Not bled"
+            note="left out, and said so"
+            onClick={() => void write('fish.bled', fish.id, { cut: 'none' }, at()).then((r) => after(r))}
+          />
+        )}
+        {next !== 'release' && !fish.dispatched && !fish.bled && (
+          <DeckKey mark={<TurnMark />} name="Let go" note="by choice" onClick={() => setReleasing(true)} />
+        )}
+        {next !== 'measure' && onMeasure && !fish.bled && (
+          <DeckKey mark={<CalliperMark />} name="Measure again" onClick={onMeasure} />
+        )}
+        {(next === 'release' || next === 'measure') && species && (
+          <DeckKey name="Kept all the same" note="noted as it was" onClick={() => setKeepAnyway(true)} />
+        )}
+        <DeckKey
+          mark={<StrikeMark />}
+          name="Strike a line"
+          note="nothing is erased"
+          onClick={() => setStriking(true)}
+        />
       </div>
-      {releasing && <ReleaseDialog fish={fish} reason={species ? reasonOf(verdict) : 'not sure what it is'} onClose={() => setReleasing(false)} onDone={onDone} />}
+      {releasing && (
+        <ReleaseDialog
+          fish={fish}
+          reason={species ? reasonOf(verdict) : 'not sure what it is'}
+          onClose={() => setReleasing(false)}
+          onDone={onDone}
+        />
+      )}
       <StrikeDialog open={striking} lines={fish.log} onClose={() => setStriking(false)} />
     </>
   );
 }
 
-function ReleaseDialog({ fish, reason: first, onClose, onDone }: { fish: FishState; reason: (typeof RELEASE_REASONS)[number]; onClose: () => void; onDone: () => void }) {
+function ReleaseDialog({
+  fish,
+  reason: first,
+  onClose,
+  onDone,
+}: {
+  fish: FishState;
+  reason: (typeof RELEASE_REASONS)[number];
+  onClose: () => void;
+  onDone: () => void;
+}) {
   const { write } = useWrite();
   const [reason, setReason] = useState(first);
   const [state, setState] = useState<(typeof RELEASE_STATES)[number]>('swam off');
@@ -130,7 +246,10 @@ function ReleaseDialog({ fish, reason: first, onClose, onDone }: { fish: FishSta
   };
   return (
     <Dialog title="Back in the water" open onClose={onClose}>
-      <p>Upright in wet hands, head to the current, till it kicks off. A swollen fish from the deep goes back head first, or down on a weight.</p>
+      <p>
+        Upright in wet hands, head to the current, till it kicks off. A swollen fish from the deep goes back head first,
+        or down on a weight.
+      </p>
       <Chips label="Why" options={plain(RELEASE_REASONS)} value={reason} onChange={setReason} />
       <Chips label="How it went" options={plain(RELEASE_STATES)} value={state} onChange={setState} />
       <WhenField value={when} onChange={setWhen} />

@@ -16,7 +16,17 @@ import { FateMark } from '../kit/verdict-mark.tsx';
 const OPEN_ROWS = 3;
 
 /** The trip's lines so far, one a fish; the older ones fold, so that the fish in hand stays in reach. */
-export function DeckLog({ trip, fish, numberOf, onChoose }: { trip: TripState; fish: readonly FishState[]; numberOf: (id: string) => number; onChoose: (id: string) => void }) {
+export function DeckLog({
+  trip,
+  fish,
+  numberOf,
+  onChoose,
+}: {
+  trip: TripState;
+  fish: readonly FishState[];
+  numberOf: (id: string) => number;
+  onChoose: (id: string) => void;
+}) {
   const [open, setOpen] = useState(false);
   const { time } = useFormat();
   const names = useNames();
@@ -39,10 +49,12 @@ export function DeckLog({ trip, fish, numberOf, onChoose }: { trip: TripState; f
       </Row>
       <Row time={time(trip.startedAt)} className="line quiet-line">
         <p className="log-sentence">
-          Left for {names.zone(trip.zone)}.{trip.iceKg ? ` ${trip.iceKg} kg of ice${trip.box ? ` in ${names.box(trip.box)}` : ''}.` : ''}{' '}
+          Left for {names.zone(trip.zone)}.
+          {trip.iceKg ? ` ${trip.iceKg} kg of ice${trip.box ? ` in ${names.box(trip.box)}` : ''}.` : ''}{' '}
           {first && last && (
             <>
-              Nos. {numberOf(first.id)} to {numberOf(last.id)} are folded: {kept} kept, {folded.length - kept} let go.{' '}
+              Nos. {numberOf(first.id)} to {numberOf(last.id)} are folded: {kept} kept, {folded.length - kept} let
+              go.{' '}
             </>
           )}
           {fish.length > rows && (
@@ -59,7 +71,17 @@ export function DeckLog({ trip, fish, numberOf, onChoose }: { trip: TripState; f
   );
 }
 
-function DeckRow({ fish, number, trip, onChoose }: { fish: FishState; number: number; trip: TripState; onChoose: (id: string) => void }) {
+function DeckRow({
+  fish,
+  number,
+  trip,
+  onChoose,
+}: {
+  fish: FishState;
+  number: number;
+  trip: TripState;
+  onChoose: (id: string) => void;
+}) {
   const { book } = useBook();
   const { byId } = useCatalogue();
   const navigate = useNavigate();
@@ -70,16 +92,27 @@ function DeckRow({ fish, number, trip, onChoose }: { fish: FishState; number: nu
   const species = byId(fish.species);
   const fresh = freshnessOf(line, species, trip.waterC, now);
   const unfinished = line.where === 'in hand' || line.where === 'bleeding';
-  const name = species ? `${fish.count > 1 ? `${fish.count} ` : ''}${fish.count > 1 ? species.name.toLowerCase() : species.name}` : 'not yet named';
+  const name = species
+    ? `${fish.count > 1 ? `${fish.count} ` : ''}${fish.count > 1 ? species.name.toLowerCase() : species.name}`
+    : 'not yet named';
   return (
     <Row time={time(fish.landed.at)} className="line">
-      <button type="button" className="log-grid as-row" aria-label={`No. ${number}, ${name}: ${unfinished ? 'take in hand' : 'open its page'}`} onClick={() => (unfinished ? onChoose(fish.id) : void navigate(`/fish/${fish.id}`))}>
+      <button
+        type="button"
+        className="log-grid as-row"
+        aria-label={`No. ${number}, ${name}: ${unfinished ? 'take in hand' : 'open its page'}`}
+        onClick={() => (unfinished ? onChoose(fish.id) : void navigate(`/fish/${fish.id}`))}
+      >
         <span className="no">{number}</span>
         <FateMark fate={fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
         <span className="name">{name}</span>
         <LengthCell fish={fish} />
         <CustodyRow line={line} fresh={fresh} />
-        <span className="used" style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined} title={fresh ? TONE_WORD[fresh.tone] : undefined}>
+        <span
+          className="used"
+          style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined}
+          title={fresh ? TONE_WORD[fresh.tone] : undefined}
+        >
           {fresh && percent(fresh.used)}
         </span>
       </button>

@@ -10,7 +10,15 @@ import { bagsToday } from './use-verdict.ts';
 const PLATES_KEY = 'dagboek.plates';
 
 /** The margin of the deck: is it enough for dinner, and what is left of the day's bags. */
-export function DeckMargin({ trip, lines, current }: { trip: TripState; lines: readonly CustodyLine[]; current: FishState | null }) {
+export function DeckMargin({
+  trip,
+  lines,
+  current,
+}: {
+  trip: TripState;
+  lines: readonly CustodyLine[];
+  current: FishState | null;
+}) {
   const { byId } = useCatalogue();
   const { book } = useBook();
   const rules = useRules();

@@ -37,9 +37,11 @@ export function DeckPage() {
       </Page>
     );
   const asked = search.get('fish');
-  const current = fish.find((f) => f.id === asked && ['in hand', 'bleeding'].includes(where.get(f.id) ?? '')) ?? inHand.at(-1) ?? null;
+  const current =
+    fish.find((f) => f.id === asked && ['in hand', 'bleeding'].includes(where.get(f.id) ?? '')) ??
+    inHand.at(-1) ??
+    null;
   const choose = (id: string | null): void => setSearch(id ? { fish: id } : {}, { replace: true });
-  const others = bleeding.filter((f) => f.id !== current?.id);
   const waiting = inHand.filter((f) => f.id !== current?.id);
   const number = (id: string): number => fish.findIndex((f) => f.id === id) + 1;
   const log = fish.filter((f) => f.id !== current?.id);
@@ -49,15 +51,28 @@ export function DeckPage() {
       first={{ label: 'Trip', value: tripsInOrder(book).indexOf(trip) + 1 }}
       cells={[
         { label: 'Day', value: sayDay(day(trip.startedAt)) },
-        { label: trip.boat ? 'Boat and crew' : 'Crew', value: `${trip.boat ? `${trip.boat}: ` : ''}${trip.crew.map(names.member).join(', ')}` },
+        {
+          label: trip.boat ? 'Boat and crew' : 'Crew',
+          value: `${trip.boat ? `${trip.boat}: ` : ''}${trip.crew.map(names.member).join(', ')}`,
+        },
         { label: 'Water', value: `${names.zone(trip.zone)}${trip.waterC !== null ? `, ${trip.waterC}°` : ''}` },
       ]}
     >
       <div className="with-margin">
         <div className="deck">
           <DeckLog trip={trip} fish={log} numberOf={number} onChoose={choose} />
-          {current ? <FishInHand key={current.id} fish={current} number={number(current.id)} trip={trip} onDone={() => choose(null)} /> : <NextFish trip={trip} number={fish.length + 1} onLanded={choose} />}
-          <ToCome bleeding={others} waiting={waiting} numberOf={number} onChoose={choose} trip={trip} />
+          {current ? (
+            <FishInHand
+              key={current.id}
+              fish={current}
+              number={number(current.id)}
+              trip={trip}
+              onDone={() => choose(null)}
+            />
+          ) : (
+            <NextFish trip={trip} number={fish.length + 1} onLanded={choose} />
+          )}
+          <ToCome bleeding={bleeding} waiting={waiting} numberOf={number} onChoose={choose} trip={trip} />
           {current && <NextFish trip={trip} number={fish.length + 1} onLanded={choose} small />}
         </div>
         <DeckMargin trip={trip} lines={fish.flatMap((f) => custodyOf(book, f.id) ?? [])} current={current} />

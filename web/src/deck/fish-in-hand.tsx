@@ -21,11 +21,23 @@ type Step = 'name' | 'measure' | 'act';
 const since = (ms: number, narrow: boolean): string => {
   const s = Math.max(0, Math.floor(ms / 1000));
   if (narrow && s < 3600) return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
-  return s < 3600 ? `${Math.floor(s / 60)} min ${String(s % 60).padStart(2, '0')} s` : `${Math.floor(s / 3600)} h ${Math.floor((s % 3600) / 60)} min`;
+  return s < 3600
+    ? `${Math.floor(s / 60)} min ${String(s % 60).padStart(2, '0')} s`
+    : `${Math.floor(s / 3600)} h ${Math.floor((s % 3600) / 60)} min`;
 };
 
 /** The open entry: one fish from "what is it" to "onto ice" or back in the water. */
-export function FishInHand({ fish, number, trip, onDone }: { fish: FishState; number: number; trip: TripState; onDone: () => void }) {
+export function FishInHand({
+  fish,
+  number,
+  trip,
+  onDone,
+}: {
+  fish: FishState;
+  number: number;
+  trip: TripState;
+  onDone: () => void;
+}) {
   const { byId } = useCatalogue();
   const { book } = useBook();
   const { time } = useFormat();
@@ -37,7 +49,8 @@ export function FishInHand({ fish, number, trip, onDone }: { fish: FishState; nu
   const [again, setAgain] = useState<Step | null>(null);
   const line = custodyOf(book, fish.id);
   const needs = verdict?.asks?.kind ?? null;
-  const step: Step = again ?? (!species ? 'name' : !fish.length || (needs && !fish.dispatched && !fish.released) ? 'measure' : 'act');
+  const step: Step =
+    again ?? (!species ? 'name' : !fish.length || (needs && !fish.dispatched && !fish.released) ? 'measure' : 'act');
   const name = async (s: Species): Promise<void> => {
     const r = await write('fish.named', fish.id, { species: s.id });
     if (r.ok) setAgain(null);
@@ -53,22 +66,54 @@ export function FishInHand({ fish, number, trip, onDone }: { fish: FishState; nu
         </>
       }
     >
-      <Heading fish={fish} number={number} species={species} onRename={step === 'name' ? null : () => setAgain('name')} />
+      <Heading
+        fish={fish}
+        number={number}
+        species={species}
+        onRename={step === 'name' ? null : () => setAgain('name')}
+      />
       {step !== 'name' && species && <HazardStrip hazards={species.hazards} />}
       {step === 'name' && <ChooseSpecies fish={fish} trip={trip} onChoose={(s) => void name(s)} />}
-      {step === 'measure' && species && <Measuring fish={fish} species={species} needs={needs} verdict={verdict} onDone={again ? () => setAgain(null) : null} />}
-      {step === 'act' && species && <Acting fish={fish} species={species} verdict={verdict} onMeasure={() => setAgain('measure')} onDone={onDone} />}
-      {step === 'name' && !species && <DeckActions fish={fish} verdict={null} species={null} onMeasure={null} onDone={onDone} />}
+      {step === 'measure' && species && (
+        <Measuring
+          fish={fish}
+          species={species}
+          needs={needs}
+          verdict={verdict}
+          onDone={again ? () => setAgain(null) : null}
+        />
+      )}
+      {step === 'act' && species && (
+        <Acting fish={fish} species={species} verdict={verdict} onMeasure={() => setAgain('measure')} onDone={onDone} />
+      )}
+      {step === 'name' && !species && (
+        <DeckActions fish={fish} verdict={null} species={null} onMeasure={null} onDone={onDone} />
+      )}
     </Row>
   );
 }
 
-function Heading({ fish, number, species, onRename }: { fish: FishState; number: number; species: Species | null; onRename: (() => void) | null }) {
+function Heading({
+  fish,
+  number,
+  species,
+  onRename,
+}: {
+  fish: FishState;
+  number: number;
+  species: Species | null;
+  onRename: (() => void) | null;
+}) {
   const names = useNames();
   return (
     <div className="hand-head">
       <h2>
-        <small>{number}</small> {species ? `${fish.count > 1 ? `${fish.count} ` : ''}${fish.count > 1 ? species.name.toLowerCase() : species.name}` : fish.count > 1 ? `${fish.count} fish: what are they?` : 'What is it?'}
+        <small>{number}</small>{' '}
+        {species
+          ? `${fish.count > 1 ? `${fish.count} ` : ''}${fish.count > 1 ? species.name.toLowerCase() : species.name}`
+          : fish.count > 1
+            ? `${fish.count} fish: what are they?`
+            : 'What is it?'}
       </h2>
       <p>
         Caught by {names.member(fish.angler)}
@@ -83,35 +128,97 @@ function Heading({ fish, number, species, onRename }: { fish: FishState; number:
   );
 }
 
-function Measuring({ fish, species, needs, verdict, onDone }: { fish: FishState; species: Species; needs: Parameters<typeof MeasureForm>[0]['wants']; verdict: Verdict | null; onDone: (() => void) | null }) {
+function Measuring({
+  fish,
+  species,
+  needs,
+  verdict,
+  onDone,
+}: {
+  fish: FishState;
+  species: Species;
+  needs: Parameters<typeof MeasureForm>[0]['wants'];
+  verdict: Verdict | null;
+  onDone: (() => void) | null;
+}) {
   const least = verdict?.findings.find((f) => f.leastMm !== undefined)?.leastMm ?? null;
+  const ask = verdict?.findings.find((f) => f.outcome === 'ask') ?? null;
   const narrow = useNarrow();
   return (
     <>
-      {!narrow && <FishOnBoard spec={species.figure} lengthMm={fish.length?.mm ?? least ?? species.usualMm[0]} leastMm={least} danger={species.hazards.length > 0} tall={150} caption={fish.length ? 'As measured before.' : least ? 'Drawn at the least size.' : 'Drawn at a usual size.'} />}
-      <MeasureForm fish={fish} species={species} wants={needs} {...(onDone ? { onDone } : {})} />
+      {!narrow && (
+        <FishOnBoard
+          spec={species.figure}
+          lengthMm={fish.length?.mm ?? least ?? species.usualMm[0]}
+          leastMm={least}
+          danger={species.hazards.length > 0}
+          tall={150}
+          caption={fish.length ? 'As measured before.' : least ? 'Drawn at the least size.' : 'Drawn at a usual size.'}
+        />
+      )}
+      {ask && fish.length && (
+        <p className="asks" role="status">
+          <b>{ask.lead}</b> {ask.because}
+        </p>
+      )}
+      {/* Begun anew when the rule asks for another kind of length. */}
+      <MeasureForm
+        key={`${needs ?? ''}${fish.length?.at ?? ''}`}
+        fish={fish}
+        species={species}
+        wants={needs}
+        {...(onDone ? { onDone } : {})}
+      />
     </>
   );
 }
 
-function Acting({ fish, species, verdict, onMeasure, onDone }: { fish: FishState; species: Species; verdict: Verdict | null; onMeasure: () => void; onDone: () => void }) {
+function Acting({
+  fish,
+  species,
+  verdict,
+  onMeasure,
+  onDone,
+}: {
+  fish: FishState;
+  species: Species;
+  verdict: Verdict | null;
+  onMeasure: () => void;
+  onDone: () => void;
+}) {
   const size = verdict?.findings.find((f) => f.kind === 'minimumSize');
   const narrow = useNarrow();
   const length = fish.length;
   if (!length) return null;
-  const method = { board: 'On the board, mouth shut, tail pressed together', mat: 'On the mat', tape: 'With the tape', eye: 'By eye' }[length.method];
+  const method = {
+    board: 'On the board, mouth shut, tail pressed together',
+    mat: 'On the mat',
+    tape: 'With the tape',
+    eye: 'By eye',
+  }[length.method];
   const margin = size?.marginMm;
   return (
     <>
       <div className="hand-body">
         <div className="hand-board">
-          <FishOnBoard spec={species.figure} lengthMm={length.mm} leastMm={size?.leastMm ?? null} danger={species.hazards.length > 0} tall={narrow ? 104 : 138} caption={`${narrow ? method.split(',')[0] : method}; ${sayError(length.method, length.mm)}.`} />
+          <FishOnBoard
+            spec={species.figure}
+            lengthMm={length.mm}
+            leastMm={size?.leastMm ?? null}
+            danger={species.hazards.length > 0}
+            tall={narrow ? 104 : 138}
+            caption={`${narrow ? method.split(',')[0] : method}; ${sayError(length.method, length.mm)}.`}
+          />
           <p className="reading">
             <span className="num">
               {(length.mm / 10).toFixed(1)}
               <u>cm</u>
             </span>
-            {margin !== undefined && <b className={margin < 0 ? 'short' : 'over'}>{`${(Math.abs(margin) / 10).toFixed(1)} ${margin < 0 ? 'short' : 'over'}`}</b>}
+            {margin !== undefined && (
+              <b
+                className={margin < 0 ? 'short' : 'over'}
+              >{`${(Math.abs(margin) / 10).toFixed(1)} ${margin < 0 ? 'short' : 'over'}`}</b>
+            )}
             {fish.mass && (
               <span className="reading-mass">
                 {sayMass(fish.mass.g)} {fish.mass.how === 'scale' ? 'by the scale' : 'estimated'}

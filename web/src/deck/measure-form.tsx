@@ -19,10 +19,22 @@ export const sayError = (m: MeasureMethod, lengthMm: number): string => {
 };
 
 /** Length with its kind and method, and a weight by the scale or reckoned from the length. Odd figures ask once and do not block. */
-export function MeasureForm({ fish, species, wants, onDone }: { fish: FishState; species: Species; wants: LengthKind | null; onDone?: () => void }) {
+export function MeasureForm({
+  fish,
+  species,
+  wants,
+  onDone,
+}: {
+  fish: FishState;
+  species: Species;
+  wants: LengthKind | null;
+  onDone?: () => void;
+}) {
   const { writeAll } = useWrite();
   const [kind, setKind] = useState<LengthKind>(wants ?? fish.length?.kind ?? species.lengthKinds[0] ?? 'total');
-  const [method, setMethod] = useState<MeasureMethod>(fish.length?.method ?? (localStorage.getItem(METHOD_KEY) as MeasureMethod | null) ?? 'board');
+  const [method, setMethod] = useState<MeasureMethod>(
+    fish.length?.method ?? (localStorage.getItem(METHOD_KEY) as MeasureMethod | null) ?? 'board',
+  );
   const [length, setLength] = useState('');
   const [longest, setLongest] = useState('');
   const [weight, setWeight] = useState('');
@@ -44,7 +56,8 @@ export function MeasureForm({ fish, species, wants, onDone }: { fish: FishState;
     if (long !== null) {
       const second = checkLength(species, long);
       if (!second.ok) return setError({ field: 'longest', why: second.why });
-      if (long < (lengthMm ?? 0)) return setError({ field: 'longest', why: 'The longest of the lot is shorter than the shortest. Swap them?' });
+      if (long < (lengthMm ?? 0))
+        return setError({ field: 'longest', why: 'The longest of the lot is shorter than the shortest. Swap them?' });
     }
     const massG = typedNumber(weight);
     let ask = first.ask ?? null;
@@ -54,9 +67,20 @@ export function MeasureForm({ fish, species, wants, onDone }: { fish: FishState;
       ask ??= w.ask ?? null;
     }
     if (ask && asked !== ask) return setAsked(ask);
-    const list: Writing[] = [{ kind: 'fish.measured', subject: fish.id, facts: { lengthMm, lengthKind: kind, method, ...(long !== null ? { longestMm: long } : {}) } }];
+    const list: Writing[] = [
+      {
+        kind: 'fish.measured',
+        subject: fish.id,
+        facts: { lengthMm, lengthKind: kind, method, ...(long !== null ? { longestMm: long } : {}) },
+      },
+    ];
     if (massG !== null) list.push({ kind: 'fish.weighed', subject: fish.id, facts: { massG, how: 'scale' } });
-    else if (usual && !fish.mass) list.push({ kind: 'fish.weighed', subject: fish.id, facts: { massG: Math.round(usual.massG * fish.count), how: 'estimated' } });
+    else if (usual && !fish.mass)
+      list.push({
+        kind: 'fish.weighed',
+        subject: fish.id,
+        facts: { massG: Math.round(usual.massG * fish.count), how: 'estimated' },
+      });
     const r = await writeAll(list);
     if (!r.ok) return setError({ field: 'form', why: r.why });
     localStorage.setItem(METHOD_KEY, method);
@@ -72,9 +96,26 @@ export function MeasureForm({ fish, species, wants, onDone }: { fish: FishState;
       }}
     >
       <div className="measure-row">
-        <Quantity big autoFocus label={fish.count > 1 ? `Shortest, ${LENGTH_WORDS[kind]}` : `Length, ${LENGTH_WORDS[kind]}`} unit="cm" value={length} onChange={setLength} error={at('length')} />
-        {fish.count > 1 && <Quantity big label="Longest" unit="cm" value={longest} onChange={setLongest} error={at('longest')} />}
-        <Quantity big label={fish.count > 1 ? 'Weight of the lot' : 'Weight, if weighed'} unit="g" value={weight} onChange={setWeight} error={at('weight')} />
+        <Quantity
+          big
+          autoFocus
+          label={fish.count > 1 ? `Shortest, ${LENGTH_WORDS[kind]}` : `Length, ${LENGTH_WORDS[kind]}`}
+          unit="cm"
+          value={length}
+          onChange={setLength}
+          error={at('length')}
+        />
+        {fish.count > 1 && (
+          <Quantity big label="Longest" unit="cm" value={longest} onChange={setLongest} error={at('longest')} />
+        )}
+        <Quantity
+          big
+          label={fish.count > 1 ? 'Weight of the lot' : 'Weight, if weighed'}
+          unit="g"
+          value={weight}
+          onChange={setWeight}
+          error={at('weight')}
+        />
       </div>
       <p className="hint">
         {usual && weight === ''
@@ -84,8 +125,20 @@ export function MeasureForm({ fish, species, wants, onDone }: { fish: FishState;
             : 'Nose to the stop, mouth shut, tail pressed together.'}
       </p>
       <div className="measure-chips">
-        <Chips label="With" options={METHODS.map((value) => ({ value, text: METHOD_WORDS[value] }))} value={method} onChange={setMethod} />
-        {species.lengthKinds.length > 1 && <Chips label="Which length" options={species.lengthKinds.map((value) => ({ value, text: LENGTH_WORDS[value].replace(' length', '') }))} value={kind} onChange={setKind} />}
+        <Chips
+          label="With"
+          options={METHODS.map((value) => ({ value, text: METHOD_WORDS[value] }))}
+          value={method}
+          onChange={setMethod}
+        />
+        {species.lengthKinds.length > 1 && (
+          <Chips
+            label="Which length"
+            options={species.lengthKinds.map((value) => ({ value, text: LENGTH_WORDS[value].replace(' length', '') }))}
+            value={kind}
+            onChange={setKind}
+          />
+        )}
       </div>
       {asked && (
         <p className="asks" role="alert">
@@ -98,7 +151,12 @@ export function MeasureForm({ fish, species, wants, onDone }: { fish: FishState;
         </p>
       )}
       <div className="keys foot-keys">
-        <DeckKey act type="submit" name="Measured" note={asked ? 'writes it as it stands' : 'writes the length, then the verdict'} />
+        <DeckKey
+          act
+          type="submit"
+          name="Measured"
+          note={asked ? 'writes it as it stands' : 'writes the length, then the verdict'}
+        />
         {onDone && <DeckKey type="button" name="Leave it" note="as it was" onClick={onDone} />}
       </div>
     </form>

@@ -10,7 +10,17 @@ import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
 import { typedNumber } from '../kit/ui/quantity.tsx';
 
 /** A fish comes aboard: who caught it, with what, one or a lot. `small`: below a fish in hand, where it must not be the orange key. */
-export function NextFish({ trip, number, onLanded, small = false }: { trip: TripState; number: number; onLanded: (id: string) => void; small?: boolean }) {
+export function NextFish({
+  trip,
+  number,
+  onLanded,
+  small = false,
+}: {
+  trip: TripState;
+  number: number;
+  onLanded: (id: string) => void;
+  small?: boolean;
+}) {
   const { book } = useBook();
   const names = useNames();
   const before = fishOfTrip(book, trip.id).at(-1);
@@ -32,11 +42,23 @@ export function NextFish({ trip, number, onLanded, small = false }: { trip: Trip
   };
   const fields = (
     <>
-      <Chips label="Caught by" options={trip.crew.map((m) => ({ value: m, text: names.member(m) }))} value={angler} onChange={setAngler} />
+      <Chips
+        label="Caught by"
+        options={trip.crew.map((m) => ({ value: m, text: names.member(m) }))}
+        value={angler}
+        onChange={setAngler}
+      />
       <Chips label="With" options={plain(GEARS)} value={gear} onChange={setGear} />
       <div className="field narrow">
         <label htmlFor="lot">How many</label>
-        <input id="lot" className="input" inputMode="numeric" placeholder="1" value={lot} onChange={(e) => setLot(e.target.value)} />
+        <input
+          id="lot"
+          className="input"
+          inputMode="numeric"
+          placeholder="1"
+          value={lot}
+          onChange={(e) => setLot(e.target.value)}
+        />
       </div>
       <WhenField value={when} onChange={setWhen} />
       {trouble && (
@@ -46,7 +68,14 @@ export function NextFish({ trip, number, onLanded, small = false }: { trip: Trip
       )}
     </>
   );
-  const key = <DeckKey act={!small} name={many && many > 1 ? `${many} aboard` : 'Fish aboard'} note={many && many > 1 ? `writes one lot, No. ${number}` : `writes No. ${number}, then what it is`} onClick={() => void land()} />;
+  const key = (
+    <DeckKey
+      act={!small}
+      name={many && many > 1 ? `${many} aboard` : 'Fish aboard'}
+      note={many && many > 1 ? `writes one lot, No. ${number}` : `writes No. ${number}, then what it is`}
+      onClick={() => void land()}
+    />
+  );
   if (small)
     return (
       <Row className="next-small">

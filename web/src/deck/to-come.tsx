@@ -9,7 +9,18 @@ import { useNow } from '../kit/use-now.ts';
 import { useWidth } from '../kit/use-width.ts';
 
 /** What runs and what waits, below the open entry: bleeding fish with their clocks, and other fish in hand. */
-export function ToCome({ bleeding, waiting, numberOf, onChoose }: { bleeding: readonly FishState[]; waiting: readonly FishState[]; numberOf: (id: string) => number; onChoose: (id: string) => void; trip: TripState }) {
+export function ToCome({
+  bleeding,
+  waiting,
+  numberOf,
+  onChoose,
+}: {
+  bleeding: readonly FishState[];
+  waiting: readonly FishState[];
+  numberOf: (id: string) => number;
+  onChoose: (id: string) => void;
+  trip: TripState;
+}) {
   return (
     <>
       {bleeding.map((f) => (
@@ -61,7 +72,13 @@ function Bleeding({ fish, number, onChoose }: { fish: FishState; number: number;
         <span ref={ref} className="come-line" aria-hidden="true">
           <svg width={width} height="36" viewBox={`0 0 ${width} 36`}>
             <path d={`M16 18H${16 + share * (width - 44)}`} stroke="var(--teal)" strokeWidth="3" />
-            <path d={`M${16 + share * (width - 44)} 18H${width - 16}`} stroke="var(--teal)" strokeWidth="2" strokeDasharray="2 7" strokeLinecap="round" />
+            <path
+              d={`M${16 + share * (width - 44)} 18H${width - 16}`}
+              stroke="var(--teal)"
+              strokeWidth="2"
+              strokeDasharray="2 7"
+              strokeLinecap="round"
+            />
             <Knot kind="bled" x={14} y={18} r={7} />
             <Knot kind="iced" x={width - 14} y={18} r={7} look={share >= 1 ? 'now' : 'open'} />
             <FloatMark x={16 + share * (width - 44)} y={18} waits={share >= least / most} />

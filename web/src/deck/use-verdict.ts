@@ -28,16 +28,35 @@ export function useVerdict(fish: FishState): Verdict | null {
     if (!rules || !species || !trip) return null;
     const day = civilDay(fish.landed.at, rules.timeZone);
     const facts = {
-      speciesId: species.id, speciesName: species.name, zone: trip.zone, day, anglerId: fish.angler, anglerName: names.member(fish.angler), count: fish.count,
+      speciesId: species.id,
+      speciesName: species.name,
+      zone: trip.zone,
+      day,
+      anglerId: fish.angler,
+      anglerName: names.member(fish.angler),
+      count: fish.count,
       length: fish.length ? { mm: fish.length.mm, kind: fish.length.kind, method: fish.length.method } : null,
     };
-    return judge(rules, facts, keptOn(book, rules, day, fish.id), civilDay(stamp(nowMs(), rules.timeZone), rules.timeZone));
+    return judge(
+      rules,
+      facts,
+      keptOn(book, rules, day, fish.id),
+      civilDay(stamp(nowMs(), rules.timeZone), rules.timeZone),
+    );
   }, [book, rules, byId, names, fish]);
 }
 
 /** The day's bags for everyone aboard, for the species kept so far and the one in hand. */
-export function bagsToday(book: Book, rules: RulePack, day: string, crew: readonly string[], inHand: FishState | null): Allowance[] {
+export function bagsToday(
+  book: Book,
+  rules: RulePack,
+  day: string,
+  crew: readonly string[],
+  inHand: FishState | null,
+): Allowance[] {
   const kept = keptOn(book, rules, day, inHand?.id);
   const species = [...new Set([...(inHand?.species ? [inHand.species] : []), ...kept.map((k) => k.speciesId)])];
-  return species.flatMap((s) => allowancesLeft(rules, kept, s, crew, day)).filter((a) => a.used > 0 || (inHand?.species === a.speciesId && inHand.angler === a.anglerId));
+  return species
+    .flatMap((s) => allowancesLeft(rules, kept, s, crew, day))
+    .filter((a) => a.used > 0 || (inHand?.species === a.speciesId && inHand.angler === a.anglerId));
 }

@@ -14,13 +14,15 @@ export function VerdictPanel({ verdict }: { verdict: Verdict | null }) {
     );
   const { pack } = verdict;
   // When it goes back, what would have allowed it only clutters the reason; it stands under the rules looked at.
-  const findings = verdict.outcome === 'letGo' ? verdict.findings.filter((f) => f.outcome === 'letGo') : verdict.findings;
+  const findings =
+    verdict.outcome === 'letGo' ? verdict.findings.filter((f) => f.outcome === 'letGo') : verdict.findings;
   return (
     <section className="verdict" aria-label="Verdict" aria-live="polite">
       <VerdictMark outcome={verdict.outcome} />
       {verdict.noRuleFound && (
         <p>
-          <b>No rule found:</b> these rules say nothing of this fish here. That is not leave to keep it; ask the local authority.
+          <b>No rule found:</b> these rules say nothing of this fish here. That is not leave to keep it; ask the local
+          authority.
         </p>
       )}
       {findings.map((f) => (
@@ -36,7 +38,8 @@ export function VerdictPanel({ verdict }: { verdict: Verdict | null }) {
       <details>
         <summary>{pack.sample ? 'Sample rules, not law' : pack.name}</summary>
         <p>
-          {pack.name}, {pack.version}, checked {sayDate(pack.checked)} {pack.checked.slice(0, 4)}.{pack.stale ? ' That is long ago: check them anew.' : ''} The local authority’s text decides.
+          {pack.name}, {pack.version}, checked {sayDate(pack.checked)} {pack.checked.slice(0, 4)}.
+          {pack.stale ? ' That is long ago: check them anew.' : ''} The local authority’s text decides.
         </p>
         <ul>
           {verdict.findings.map((f) => (
@@ -46,7 +49,11 @@ export function VerdictPanel({ verdict }: { verdict: Verdict | null }) {
           ))}
         </ul>
       </details>
-      {pack.stale && <p className="asks">These rules were last checked on {sayDate(pack.checked)}. Check them before you trust a verdict.</p>}
+      {pack.stale && (
+        <p className="asks">
+          These rules were last checked on {sayDate(pack.checked)}. Check them before you trust a verdict.
+        </p>
+      )}
     </section>
   );
 }

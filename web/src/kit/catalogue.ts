@@ -24,8 +24,16 @@ const get = async <T>(path: string): Promise<T> => {
 };
 
 const HOUR_MS = 3_600_000;
-export const catalogueQuery = queryOptions({ queryKey: ['catalogue'], queryFn: () => get<{ species: Species[] }>('/api/catalogue'), staleTime: HOUR_MS });
-export const rulebookQuery = queryOptions({ queryKey: ['rulebook'], queryFn: () => get<{ packs: RulePack[] }>('/api/rulebook'), staleTime: HOUR_MS });
+export const catalogueQuery = queryOptions({
+  queryKey: ['catalogue'],
+  queryFn: () => get<{ species: Species[] }>('/api/catalogue'),
+  staleTime: HOUR_MS,
+});
+export const rulebookQuery = queryOptions({
+  queryKey: ['rulebook'],
+  queryFn: () => get<{ packs: RulePack[] }>('/api/rulebook'),
+  staleTime: HOUR_MS,
+});
 
 const NO_SPECIES: readonly Species[] = [];
 

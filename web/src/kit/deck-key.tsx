@@ -1,7 +1,20 @@
 import type { ButtonHTMLAttributes, ReactNode } from 'react';
 
 /** A large key for wet hands. One `act` key a screen: the next action, named as the entry it writes. */
-export function DeckKey({ act = false, mark, name, note, waits, ...rest }: { act?: boolean; mark?: ReactNode; name: string; note?: string | undefined; waits?: string | undefined } & ButtonHTMLAttributes<HTMLButtonElement>) {
+export function DeckKey({
+  act = false,
+  mark,
+  name,
+  note,
+  waits,
+  ...rest
+}: {
+  act?: boolean;
+  mark?: ReactNode;
+  name: string;
+  note?: string | undefined;
+  waits?: string | undefined;
+} & ButtonHTMLAttributes<HTMLButtonElement>) {
   if (waits)
     return (
       <button type="button" className="key waits" aria-disabled="true" onClick={(e) => e.preventDefault()}>
@@ -24,14 +37,30 @@ export function DeckKey({ act = false, mark, name, note, waits, ...rest }: { act
 
 /** Turned line, for keys that put a fish back. */
 export const TurnMark = () => (
-  <svg width="34" height="34" viewBox="0 0 20 20" aria-hidden="true" fill="none" stroke="currentColor" strokeWidth="2.2">
+  <svg
+    width="34"
+    height="34"
+    viewBox="0 0 20 20"
+    aria-hidden="true"
+    fill="none"
+    stroke="currentColor"
+    strokeWidth="2.2"
+  >
     <path d="M2 5H13a5 5 0 0 1 0 10H5" />
     <path d="M9.5 10.6 5 15l4.5 4.4" strokeLinejoin="round" />
   </svg>
 );
 /** Callipers, for keys that measure. */
 export const CalliperMark = () => (
-  <svg width="26" height="26" viewBox="0 0 20 20" aria-hidden="true" fill="none" stroke="currentColor" strokeWidth="2.4">
+  <svg
+    width="26"
+    height="26"
+    viewBox="0 0 20 20"
+    aria-hidden="true"
+    fill="none"
+    stroke="currentColor"
+    strokeWidth="2.4"
+  >
     <path d="M2 2V18M18 2V18" />
     <path d="M5 10H15" strokeDasharray="2.4 2" />
   </svg>

@@ -26,7 +26,25 @@ export function FigurePlate({ spec, size, options = {} }: { spec: FigureSpec; si
 }
 
 /** A drawn fish. `plain`: beside its own name in text, so that it need not be read out twice. */
-export function FigureView({ spec, size, plain = false, options = {} }: { spec: FigureSpec; size: number; plain?: boolean; options?: FigureOptions }) {
+export function FigureView({
+  spec,
+  size,
+  plain = false,
+  options = {},
+}: {
+  spec: FigureSpec;
+  size: number;
+  plain?: boolean;
+  options?: FigureOptions;
+}) {
   const fish = figureOf(spec, { size, ...options });
-  return <img className="drawn" src={figureUrl(fish)} width={fish.width} height={fish.height} alt={plain ? '' : describeFigure(spec)} />;
+  return (
+    <img
+      className="drawn"
+      src={figureUrl(fish)}
+      width={fish.width}
+      height={fish.height}
+      alt={plain ? '' : describeFigure(spec)}
+    />
+  );
 }

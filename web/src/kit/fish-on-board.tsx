@@ -7,7 +7,21 @@ import { figureOf, figureUrl } from './figure-view.tsx';
  * The fish to scale on the ruled board: nose to the stop, tail on a teal line, the least size a dashed ink line, the margin as a wash.
  * A right-eyed flatfish lies with its nose to the right, as it does on a real board, and the rule runs from there.
  */
-export function FishOnBoard({ spec, lengthMm, leastMm, danger, tall = 190, caption }: { spec: FigureSpec; lengthMm: number; leastMm: number | null; danger: boolean; tall?: number; caption: string }) {
+export function FishOnBoard({
+  spec,
+  lengthMm,
+  leastMm,
+  danger,
+  tall = 190,
+  caption,
+}: {
+  spec: FigureSpec;
+  lengthMm: number;
+  leastMm: number | null;
+  danger: boolean;
+  tall?: number;
+  caption: string;
+}) {
   const [ref, width] = useWidth(540);
   const longest = Math.max(lengthMm, leastMm ?? 0);
   const max = Math.ceil((longest * 1.18) / 50) * 50;
@@ -16,7 +30,7 @@ export function FishOnBoard({ spec, lengthMm, leastMm, danger, tall = 190, capti
   const probe = figureOf(spec, { size: 400 });
   const share = Math.abs(probe.tailX - probe.noseX) / probe.width;
   // Deep-bodied fish are drawn as large as the height allows, and the rule with them.
-  const scale = Math.min(pxPerMm, ((tall - 16) / (probe.height / (probe.width * share))) / lengthMm);
+  const scale = Math.min(pxPerMm, (tall - 16) / (probe.height / (probe.width * share)) / lengthMm);
   const size = Math.max(110, Math.round((lengthMm * scale) / share));
   const fish = figureOf(spec, { size, ...(danger ? { hazardLines: true } : {}) });
   const flip = spec.facing === 'right';
@@ -26,15 +40,36 @@ export function FishOnBoard({ spec, lengthMm, leastMm, danger, tall = 190, capti
   const left = flip ? place(lengthMm) - nose : place(0) - nose;
   const top = Math.max(2, (tall - fish.height) / 2 + 4);
   const ticks = Array.from({ length: Math.floor(Math.min(max, room / scale) / 10) + 1 }, (_, i) => i);
-  const bounds = [place(Math.min(lengthMm, leastMm ?? lengthMm)), place(longest)].sort((a, b) => a - b) as [number, number];
+  const bounds = [place(Math.min(lengthMm, leastMm ?? lengthMm)), place(longest)].sort((a, b) => a - b) as [
+    number,
+    number,
+  ];
   const step = scale * 50 > 34 ? 5 : 10;
   return (
     <div ref={ref} className="fish-on-board">
-      <svg width={width} height={tall + 52} viewBox={`0 0 ${width} ${tall + 52}`} role="img" aria-label={`${cm(lengthMm)} cm on the board${leastMm ? `, least ${cm(leastMm)}` : ''}`}>
-        {leastMm !== null && <rect x={bounds[0]} y={16} width={Math.max(0, bounds[1] - bounds[0])} height={base - 16} fill={lengthMm >= leastMm ? 'var(--teal-wash)' : 'var(--buoy-wash)'} />}
+      <svg
+        width={width}
+        height={tall + 52}
+        viewBox={`0 0 ${width} ${tall + 52}`}
+        role="img"
+        aria-label={`${cm(lengthMm)} cm on the board${leastMm ? `, least ${cm(leastMm)}` : ''}`}
+      >
+        {leastMm !== null && (
+          <rect
+            x={bounds[0]}
+            y={16}
+            width={Math.max(0, bounds[1] - bounds[0])}
+            height={base - 16}
+            fill={lengthMm >= leastMm ? 'var(--teal-wash)' : 'var(--buoy-wash)'}
+          />
+        )}
         <image href={figureUrl(fish)} x={left} y={top} width={fish.width} height={fish.height} className="drawn" />
         <path d={`M${place(0) - (flip ? -4 : 4)} 22V${base + 8}`} stroke="var(--ink)" strokeWidth="8" />
-        <path d={`M${Math.min(place(0), place(max))} ${base}H${Math.max(place(0), place(Math.min(max, room / scale)))}`} stroke="var(--ink)" strokeWidth="1.6" />
+        <path
+          d={`M${Math.min(place(0), place(max))} ${base}H${Math.max(place(0), place(Math.min(max, room / scale)))}`}
+          stroke="var(--ink)"
+          strokeWidth="1.6"
+        />
         {ticks.map((i) => (
           <g key={i}>
             <path d={`M${place(i * 10)} ${base}v${i % 5 ? 5 : 10}`} stroke="var(--ink)" strokeWidth={i % 5 ? 1 : 1.6} />
@@ -48,7 +83,12 @@ export function FishOnBoard({ spec, lengthMm, leastMm, danger, tall = 190, capti
         {leastMm !== null && (
           <>
             <path d={`M${place(leastMm)} 20V${base}`} stroke="var(--ink)" strokeWidth="2" strokeDasharray="4 3" />
-            <text x={place(leastMm) + (lengthMm >= leastMm !== flip ? -6 : 6)} y={14} textAnchor={lengthMm >= leastMm !== flip ? 'end' : 'start'} className="over-figure">
+            <text
+              x={place(leastMm) + (lengthMm >= leastMm !== flip ? -6 : 6)}
+              y={14}
+              textAnchor={lengthMm >= leastMm !== flip ? 'end' : 'start'}
+              className="over-figure"
+            >
               least {cm(leastMm)}
             </text>
           </>

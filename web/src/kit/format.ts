@@ -21,7 +21,8 @@ export function useFormat(): Format {
   const zone = useTimeZone();
   return useMemo(() => {
     const day = (at: string): string => civilDay(at, zone);
-    const shortDay = (d: string): string => `${weekday(d).slice(0, 3)} ${sayDate(d).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}`;
+    const shortDay = (d: string): string =>
+      `${weekday(d).slice(0, 3)} ${sayDate(d).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}`;
     return {
       zone,
       time: (at) => wallTime(at, zone),
@@ -37,7 +38,8 @@ export function useFormat(): Format {
 }
 
 /** "1.31 kg" or "790 g", as number and unit. */
-export const massParts = (g: number): [string, string] => (g >= 1000 ? [(g / 1000).toFixed(2), 'kg'] : [String(Math.round(g)), 'g']);
+export const massParts = (g: number): [string, string] =>
+  g >= 1000 ? [(g / 1000).toFixed(2), 'kg'] : [String(Math.round(g)), 'g'];
 /** "44.0" from mm. */
 export const cm = (mm: number): string => (mm / 10).toFixed(1);
 /** "41 %". */

@@ -2,7 +2,13 @@ import { custodyOf, fishOfTrip, type FishState, type TripState, type Whereabouts
 import { useBook } from './journal/journal-context.tsx';
 
 /** Fish of a trip by where they are now. */
-export function useInHand(trip: TripState | null): { fish: FishState[]; where: Map<string, Whereabouts>; inHand: FishState[]; bleeding: FishState[]; boxed: FishState[] } {
+export function useInHand(trip: TripState | null): {
+  fish: FishState[];
+  where: Map<string, Whereabouts>;
+  inHand: FishState[];
+  bleeding: FishState[];
+  boxed: FishState[];
+} {
   const { book } = useBook();
   const fish = trip ? fishOfTrip(book, trip.id) : [];
   const where = new Map(fish.map((f) => [f.id, custodyOf(book, f.id)?.where ?? 'in hand']));

@@ -23,10 +23,19 @@ export function packsHeld(book: Book, byId: (id: string) => Species | null, day:
       if (leftG < 1 || !last) return [];
       const thawed = last.place === 'fridge' && pack.places.some((p) => p.place === 'freezer');
       const since = day(last.at);
-      const keeps = keepUntil({ place: last.place, form: pack.form, fat: byId(pack.species)?.fat ?? 'oily', wrapping: pack.wrapping, day: since, thawed });
+      const keeps = keepUntil({
+        place: last.place,
+        form: pack.form,
+        fat: byId(pack.species)?.fat ?? 'oily',
+        wrapping: pack.wrapping,
+        day: since,
+        thawed,
+      });
       return [{ pack, leftG, place: last.place, since, thawed, keeps }];
     })
-    .sort((a, b) => (a.keeps.eatBy < b.keeps.eatBy ? -1 : a.keeps.eatBy > b.keeps.eatBy ? 1 : a.pack.number - b.pack.number));
+    .sort((a, b) =>
+      a.keeps.eatBy < b.keeps.eatBy ? -1 : a.keeps.eatBy > b.keeps.eatBy ? 1 : a.pack.number - b.pack.number,
+    );
 }
 
 /** Tone of a pack by the days it has left. */

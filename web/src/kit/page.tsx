@@ -31,19 +31,76 @@ export function useTabs(): Tab[] {
   const meals = book.all('meal');
   const onBoard = book.all('cut').filter((c) => book.naming('pack', c.id).length === 0);
   return [
-    { to: '/plan', name: 'Plan', state: trip ? `Trip ${trips.indexOf(trip) + 1}` : trips.length === 0 ? 'blank' : 'no trip open', waits: false, foot: false },
-    { to: '/deck', name: 'Deck', state: !trip ? 'ashore' : inHand.length + bleeding.length > 0 ? `${inHand.length + bleeding.length} to do` : 'nothing in hand', waits: inHand.length + bleeding.length > 0, foot: true },
-    { to: '/box', name: 'Box', state: boxed.length ? plural(boxed.reduce((n, f) => n + f.count, 0), 'fish', 'fish') : 'empty', waits: false, foot: false },
-    { to: '/board', name: 'Board', state: onBoard.length ? plural(onBoard.length, 'cut') + ' begun' : 'clear', waits: onBoard.length > 0, foot: true },
-    { to: '/larder', name: 'Larder', state: packs.length ? plural(packs.length, 'pack') : 'bare', waits: false, foot: true },
-    { to: '/table', name: 'Table', state: meals.length ? plural(meals.length, 'meal') : 'blank', waits: false, foot: true },
-    { to: '/book', name: 'Book', state: trips.length ? plural(trips.length, 'trip') : 'blank', waits: false, foot: false },
+    {
+      to: '/plan',
+      name: 'Plan',
+      state: trip ? `Trip ${trips.indexOf(trip) + 1}` : trips.length === 0 ? 'blank' : 'no trip open',
+      waits: false,
+      foot: false,
+    },
+    {
+      to: '/deck',
+      name: 'Deck',
+      state: !trip
+        ? 'ashore'
+        : inHand.length + bleeding.length > 0
+          ? `${inHand.length + bleeding.length} to do`
+          : 'nothing in hand',
+      waits: inHand.length + bleeding.length > 0,
+      foot: true,
+    },
+    {
+      to: '/box',
+      name: 'Box',
+      state: boxed.length
+        ? plural(
+            boxed.reduce((n, f) => n + f.count, 0),
+            'fish',
+            'fish',
+          )
+        : 'empty',
+      waits: false,
+      foot: false,
+    },
+    {
+      to: '/board',
+      name: 'Board',
+      state: onBoard.length ? plural(onBoard.length, 'cut') + ' begun' : 'clear',
+      waits: onBoard.length > 0,
+      foot: true,
+    },
+    {
+      to: '/larder',
+      name: 'Larder',
+      state: packs.length ? plural(packs.length, 'pack') : 'bare',
+      waits: false,
+      foot: true,
+    },
+    {
+      to: '/table',
+      name: 'Table',
+      state: meals.length ? plural(meals.length, 'meal') : 'blank',
+      waits: false,
+      foot: true,
+    },
+    {
+      to: '/book',
+      name: 'Book',
+      state: trips.length ? plural(trips.length, 'trip') : 'blank',
+      waits: false,
+      foot: false,
+    },
   ];
 }
 
 const Flag = () => (
   <svg width="11" height="14" viewBox="0 0 11 14" role="img" aria-label="something waits">
-    <path d="M1.5 4.5A4 4.5 0 0 1 9.5 4.5V9A4 4.5 0 0 1 1.5 9Z" fill="var(--buoy)" stroke="currentColor" strokeWidth="1.3" />
+    <path
+      d="M1.5 4.5A4 4.5 0 0 1 9.5 4.5V9A4 4.5 0 0 1 1.5 9Z"
+      fill="var(--buoy)"
+      stroke="currentColor"
+      strokeWidth="1.3"
+    />
   </svg>
 );
 
@@ -92,7 +149,8 @@ export function LogState() {
 const themeListeners = new Set<() => void>();
 const THEME_KEY = 'dagboek.theme';
 /** Puts the kept theme on the page. */
-export const applyTheme = (): void => void (document.documentElement.dataset['theme'] = localStorage.getItem(THEME_KEY) ?? 'dagboek');
+export const applyTheme = (): void =>
+  void (document.documentElement.dataset['theme'] = localStorage.getItem(THEME_KEY) ?? 'dagboek');
 
 export function ThemeKey() {
   const theme = useSyncExternalStore(
@@ -121,7 +179,17 @@ export function ThemeKey() {
 }
 
 /** One page of the book: printed form header, sheet with its time column, index tabs on the right edge. */
-export function Page({ title, first, cells, children }: { title: string; first: HeaderCell; cells: readonly HeaderCell[]; children: ReactNode }) {
+export function Page({
+  title,
+  first,
+  cells,
+  children,
+}: {
+  title: string;
+  first: HeaderCell;
+  cells: readonly HeaderCell[];
+  children: ReactNode;
+}) {
   return (
     <div className="book">
       <div className="sheet">

@@ -4,7 +4,15 @@ export function PlatesRow({ have, want, size = 42 }: { have: number; want: numbe
     <div className="plates" role="img" aria-label={`${have} of ${want} plates`}>
       {Array.from({ length: Math.min(8, Math.max(want, Math.min(have, want))) }, (_, i) => (
         <svg key={i} width={size} height={size} viewBox="0 0 44 44" aria-hidden="true">
-          <circle cx="22" cy="22" r="20" fill={i < have ? 'var(--paper-open)' : 'none'} stroke={i < have ? 'var(--teal)' : 'var(--buoy-ink)'} strokeWidth="2.4" strokeDasharray={i < have ? undefined : '4 4'} />
+          <circle
+            cx="22"
+            cy="22"
+            r="20"
+            fill={i < have ? 'var(--paper-open)' : 'none'}
+            stroke={i < have ? 'var(--teal)' : 'var(--buoy-ink)'}
+            strokeWidth="2.4"
+            strokeDasharray={i < have ? undefined : '4 4'}
+          />
           {i < have && (
             <>
               <circle cx="22" cy="22" r="14" fill="none" stroke="var(--teal)" />
@@ -26,7 +34,16 @@ export function BagBoxes({ most, used, now = 0 }: { most: number; used: number; 
   return (
     <svg width={n * 11} height="20" aria-hidden="true">
       {Array.from({ length: n }, (_, i) => (
-        <rect key={i} x={i * 11 + 1.5} y="1.5" width="7" height="17" fill={i < full ? 'var(--teal)' : i < full + mine ? 'var(--buoy)' : 'none'} stroke={i < full ? 'var(--teal)' : i < full + mine ? 'var(--ink)' : 'var(--rule-2)'} strokeWidth="1.5" />
+        <rect
+          key={i}
+          x={i * 11 + 1.5}
+          y="1.5"
+          width="7"
+          height="17"
+          fill={i < full ? 'var(--teal)' : i < full + mine ? 'var(--buoy)' : 'none'}
+          stroke={i < full ? 'var(--teal)' : i < full + mine ? 'var(--ink)' : 'var(--rule-2)'}
+          strokeWidth="1.5"
+        />
       ))}
     </svg>
   );

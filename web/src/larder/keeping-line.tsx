@@ -19,19 +19,33 @@ export function KeepingHead({ axis, today, unit }: { axis: Axis; today: string; 
   for (let d = axis.from; d <= axis.to; d++) {
     const day = addDays(today, d);
     if (d === 0) marks.push({ at: 0, word: 'today' });
-    else if (unit === 'days' ? Math.abs(d) > 1 || width > 260 : day.endsWith('-15') && Math.abs(d) > 30) marks.push({ at: d, word: unit === 'days' ? weekday(day).slice(0, width / (axis.to - axis.from) > 34 ? 3 : 2) : sayDate(day).slice(3, 6) });
+    else if (unit === 'days' ? Math.abs(d) > 1 || width > 260 : day.endsWith('-15') && Math.abs(d) > 30)
+      marks.push({
+        at: d,
+        word:
+          unit === 'days'
+            ? weekday(day).slice(0, width / (axis.to - axis.from) > 34 ? 3 : 2)
+            : sayDate(day).slice(3, 6),
+      });
   }
   return (
     <div ref={ref} aria-hidden="true">
       <svg width={width} height="30">
-        {marks.filter((m) => xOf(axis, m.at, width) > 12 && xOf(axis, m.at, width) < width - 12).map((m) => (
-          <g key={m.at}>
-            <text x={xOf(axis, m.at, width)} y={17} textAnchor="middle" style={m.at === 0 ? { fontWeight: 700, fontSize: 14 } : { fill: 'var(--ink-2)' }}>
-              {m.word}
-            </text>
-            <path d={`M${xOf(axis, m.at, width)} 23v7`} stroke="var(--ink)" strokeWidth={m.at === 0 ? 2 : 1} />
-          </g>
-        ))}
+        {marks
+          .filter((m) => xOf(axis, m.at, width) > 12 && xOf(axis, m.at, width) < width - 12)
+          .map((m) => (
+            <g key={m.at}>
+              <text
+                x={xOf(axis, m.at, width)}
+                y={17}
+                textAnchor="middle"
+                style={m.at === 0 ? { fontWeight: 700, fontSize: 14 } : { fill: 'var(--ink-2)' }}
+              >
+                {m.word}
+              </text>
+              <path d={`M${xOf(axis, m.at, width)} 23v7`} stroke="var(--ink)" strokeWidth={m.at === 0 ? 2 : 1} />
+            </g>
+          ))}
       </svg>
     </div>
   );
@@ -50,19 +64,41 @@ export function KeepingLine({ held, axis, today }: { held: HeldPack; axis: Axis;
   const end = Math.max(now, authority);
   return (
     <div ref={ref}>
-      <svg width={width} height="46" role="img" aria-label={`kept since ${sayDate(held.since)}; careful keeper to ${sayDate(held.keeps.careful)}, authority to ${sayDate(held.keeps.authority)}`}>
+      <svg
+        width={width}
+        height="46"
+        role="img"
+        aria-label={`kept since ${sayDate(held.since)}; careful keeper to ${sayDate(held.keeps.careful)}, authority to ${sayDate(held.keeps.authority)}`}
+      >
         <path d={`M${now} 0V46`} stroke="var(--ink)" strokeWidth="2" />
         <ToneLine tone={tone} x1={x0} x2={now} y={23} />
-        {end > now && <path d={`M${now} 23H${end}`} stroke={TONE_COLOR[tone]} strokeWidth="2" strokeDasharray="2 7" strokeLinecap="round" />}
+        {end > now && (
+          <path
+            d={`M${now} 23H${end}`}
+            stroke={TONE_COLOR[tone]}
+            strokeWidth="2"
+            strokeDasharray="2 7"
+            strokeLinecap="round"
+          />
+        )}
         <path d={`M${careful} 13V33`} stroke="var(--ink)" strokeWidth="2.4" strokeDasharray="4 3" />
         <path d={`M${authority} 13V33`} stroke="var(--ink)" strokeWidth="2" />
-        <path d={`M${authority} 18l6 -4M${authority} 25l6 -4M${authority} 32l6 -4`} stroke="var(--ink)" strokeWidth="1.4" />
+        <path
+          d={`M${authority} 18l6 -4M${authority} 25l6 -4M${authority} 32l6 -4`}
+          stroke="var(--ink)"
+          strokeWidth="1.4"
+        />
         {off ? (
           <text x={x0} y={28} style={{ fontWeight: 700 }}>
             //
           </text>
         ) : (
-          <Knot kind={held.place === 'freezer' ? 'frozen' : held.pack.form === 'cooked' ? 'cooked' : 'packed'} x={Math.max(12, x0)} y={23} color={TONE_COLOR[tone]} />
+          <Knot
+            kind={held.place === 'freezer' ? 'frozen' : held.pack.form === 'cooked' ? 'cooked' : 'packed'}
+            x={Math.max(12, x0)}
+            y={23}
+            color={TONE_COLOR[tone]}
+          />
         )}
       </svg>
     </div>

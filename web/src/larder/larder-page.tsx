@@ -31,17 +31,47 @@ export function LarderPage() {
   const past = held.filter((h) => today > h.keeps.authority);
   const soon = held.filter((h) => today <= h.keeps.authority && daysBetween(today, h.keeps.eatBy) <= 2);
   return (
-    <Page title="Larder" first={{ label: 'Packs', value: held.length }} cells={[{ label: 'Day', value: sayDay(today) }, { label: 'Together', value: `${massParts(total).join(' ')}, ${plural(platesFrom(total).plates, 'plate')}` }, { label: 'Order', value: 'eat first on top' }]}>
+    <Page
+      title="Larder"
+      first={{ label: 'Packs', value: held.length }}
+      cells={[
+        { label: 'Day', value: sayDay(today) },
+        { label: 'Together', value: `${massParts(total).join(' ')}, ${plural(platesFrom(total).plates, 'plate')}` },
+        { label: 'Order', value: 'eat first on top' },
+      ]}
+    >
       <div className="with-margin">
         <div>
           {held.length === 0 && (
             <Row className="pad">
               <h2>The larder is bare</h2>
-              <p className="lead">What comes off the board is packed, and stands here in the order in which to eat it.</p>
+              <p className="lead">
+                What comes off the board is packed, and stands here in the order in which to eat it.
+              </p>
             </Row>
           )}
-          {fridge.length > 0 && <Shelf name="Fridge" unit="days" axis={FRIDGE} packs={fridge} today={today} figureOf={(id) => all.find((s) => s.id === id) ?? null} first={first} />}
-          {freezer.length > 0 && <Shelf name="Freezer" unit="months" axis={FREEZER} packs={freezer} today={today} figureOf={(id) => all.find((s) => s.id === id) ?? null} first={first} />}
+          {fridge.length > 0 && (
+            <Shelf
+              name="Fridge"
+              unit="days"
+              axis={FRIDGE}
+              packs={fridge}
+              today={today}
+              figureOf={(id) => all.find((s) => s.id === id) ?? null}
+              first={first}
+            />
+          )}
+          {freezer.length > 0 && (
+            <Shelf
+              name="Freezer"
+              unit="months"
+              axis={FREEZER}
+              packs={freezer}
+              today={today}
+              figureOf={(id) => all.find((s) => s.id === id) ?? null}
+              first={first}
+            />
+          )}
           {held.length > 0 && (
             <Row className="pad legend-row">
               <ul className="legend">
@@ -67,7 +97,8 @@ export function LarderPage() {
           {!first && <p>Nothing to eat up.</p>}
           {past.length > 0 && (
             <p className="asks">
-              <b>Past the authority’s line:</b> {past.map((h) => `pack ${h.pack.number}`).join(', ')}. When in doubt, throw it out, and note it.
+              <b>Past the authority’s line:</b> {past.map((h) => `pack ${h.pack.number}`).join(', ')}. When in doubt,
+              throw it out, and note it.
             </p>
           )}
           {soon.length > 0 && (
@@ -82,21 +113,52 @@ export function LarderPage() {
               ))}
             </ul>
           )}
-          {soon.length === 0 && first && past.length === 0 && <p>Nothing presses: the first is pack {first.pack.number}, by {sayDate(first.keeps.eatBy)}.</p>}
+          {soon.length === 0 && first && past.length === 0 && (
+            <p>
+              Nothing presses: the first is pack {first.pack.number}, by {sayDate(first.keeps.eatBy)}.
+            </p>
+          )}
           {(soon[0] ?? held.find((h) => today <= h.keeps.authority)) && (
             <div className="keys">
-              <DeckKey act name="Cook" note={`pack ${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.number}: ${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.what}`} onClick={() => void navigate(`/table/new?pack=${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.id}`)} />
+              <DeckKey
+                act
+                name="Cook"
+                note={`pack ${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.number}: ${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.what}`}
+                onClick={() =>
+                  void navigate(`/table/new?pack=${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.id}`)
+                }
+              />
             </div>
           )}
           <h2 className="ruled">Raw?</h2>
-          <p>Nothing here is marked safe to eat raw. Freezing that makes it safer counts from a cold core: −20° for 7 days, or 24 hours by the EU’s rule, and most home freezers do not reach it. Lemon, salt and smoke kill no worms.</p>
+          <p>
+            Nothing here is marked safe to eat raw. Freezing that makes it safer counts from a cold core: −20° for 7
+            days, or 24 hours by the EU’s rule, and most home freezers do not reach it. Lemon, salt and smoke kill no
+            worms.
+          </p>
         </aside>
       </div>
     </Page>
   );
 }
 
-function Shelf({ name, unit, axis, packs, today, figureOf, first }: { name: string; unit: 'days' | 'months'; axis: Axis; packs: readonly HeldPack[]; today: string; figureOf: (id: string) => ReturnType<ReturnType<typeof useCatalogue>['byId']>; first: HeldPack | undefined }) {
+function Shelf({
+  name,
+  unit,
+  axis,
+  packs,
+  today,
+  figureOf,
+  first,
+}: {
+  name: string;
+  unit: 'days' | 'months';
+  axis: Axis;
+  packs: readonly HeldPack[];
+  today: string;
+  figureOf: (id: string) => ReturnType<ReturnType<typeof useCatalogue>['byId']>;
+  first: HeldPack | undefined;
+}) {
   return (
     <section aria-label={name}>
       <Row className="shelf-head">
@@ -117,7 +179,11 @@ function Shelf({ name, unit, axis, packs, today, figureOf, first }: { name: stri
             className={`line pack-line${h === first ? ' first' : ''}`}
             time={
               <>
-                <b>{unit === 'days' ? weekday(h.keeps.eatBy).slice(0, 3) : sayDate(h.keeps.eatBy).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}</b>
+                <b>
+                  {unit === 'days'
+                    ? weekday(h.keeps.eatBy).slice(0, 3)
+                    : sayDate(h.keeps.eatBy).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}
+                </b>
                 {unit === 'days' && <span>{sayDate(h.keeps.eatBy).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}</span>}
               </>
             }

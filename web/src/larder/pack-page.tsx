@@ -44,7 +44,15 @@ export function PackPage() {
     setTrouble(r.ok ? null : r.why);
   };
   return (
-    <Page title={`Pack ${pack.number}`} first={{ label: 'Pack', value: pack.number }} cells={[{ label: 'What', value: pack.what }, { label: 'Where', value: pack.discarded ? 'thrown away' : leftG < 1 ? 'eaten' : (place ?? '') }, { label: 'Since', value: sayDay(day(pack.storedAt)) }]}>
+    <Page
+      title={`Pack ${pack.number}`}
+      first={{ label: 'Pack', value: pack.number }}
+      cells={[
+        { label: 'What', value: pack.what },
+        { label: 'Where', value: pack.discarded ? 'thrown away' : leftG < 1 ? 'eaten' : (place ?? '') },
+        { label: 'Since', value: sayDay(day(pack.storedAt)) },
+      ]}
+    >
       <div className="with-margin">
         <div>
           <Row className="pad" time={<b className="q">{pack.number}</b>}>
@@ -58,7 +66,13 @@ export function PackPage() {
                 <u>{u}</u>
               </span>{' '}
               left of {sayMass(pack.massG)}
-              {eatenG > 0 ? `, ${sayMass(eatenG)} eaten` : ''}. {pack.wrapping === 'cloth' ? 'In a dry cloth' : pack.wrapping === 'vacuum' ? 'Vacuum-packed' : `In a ${pack.wrapping}`}.
+              {eatenG > 0 ? `, ${sayMass(eatenG)} eaten` : ''}.{' '}
+              {pack.wrapping === 'cloth'
+                ? 'In a dry cloth'
+                : pack.wrapping === 'vacuum'
+                  ? 'Vacuum-packed'
+                  : `In a ${pack.wrapping}`}
+              .
             </p>
             {held && (
               <p className={today > held.keeps.authority ? 'asks' : 'lead'}>
@@ -68,7 +82,8 @@ export function PackPage() {
                   </>
                 ) : (
                   <>
-                    Eat by <b>{sayDay(held.keeps.eatBy)}</b>. Careful keeper’s line {sayDate(held.keeps.careful)}, authority’s {sayDate(held.keeps.authority)}
+                    Eat by <b>{sayDay(held.keeps.eatBy)}</b>. Careful keeper’s line {sayDate(held.keeps.careful)},
+                    authority’s {sayDate(held.keeps.authority)}
                     {held.thawed ? '; thawed, so the next day at the latest, and not frozen again raw' : ''}.
                   </>
                 )}
@@ -86,8 +101,23 @@ export function PackPage() {
             )}
             {held && (
               <div className="keys">
-                <DeckKey act name="Cook it" note="a meal from this pack" onClick={() => void navigate(`/table/new?pack=${pack.id}`)} />
-                {place === 'freezer' ? <DeckKey name="To the fridge" note="thaw it overnight" onClick={() => void move('fridge')} /> : <DeckKey name="To the freezer" {...(held.thawed ? { waits: 'thawed once already: cook it first' } : { note: 'the sooner the better' })} onClick={() => void move('freezer')} />}
+                <DeckKey
+                  act
+                  name="Cook it"
+                  note="a meal from this pack"
+                  onClick={() => void navigate(`/table/new?pack=${pack.id}`)}
+                />
+                {place === 'freezer' ? (
+                  <DeckKey name="To the fridge" note="thaw it overnight" onClick={() => void move('fridge')} />
+                ) : (
+                  <DeckKey
+                    name="To the freezer"
+                    {...(held.thawed
+                      ? { waits: 'thawed once already: cook it first' }
+                      : { note: 'the sooner the better' })}
+                    onClick={() => void move('freezer')}
+                  />
+                )}
                 <DeckKey name="Throw away" note="and note why" onClick={() => setThrowing(true)} />
               </div>
             )}
@@ -97,16 +127,16 @@ export function PackPage() {
               <h2>From these fish</h2>
             </Row>
           )}
-          {pack.fish.flatMap((f) => custodyOf(book, f) ?? []).map((l) => (
-            <Row key={l.fish.id} className="line" time={shortDay(day(l.fish.landed.at))}>
-              <Link to={`/fish/${l.fish.id}`} className="log-grid as-row short">
-                <span className="name">
-                  {sayFish(l.fish, names)}
-                </span>
-                <CustodyRow line={l} fresh={null} />
-              </Link>
-            </Row>
-          ))}
+          {pack.fish
+            .flatMap((f) => custodyOf(book, f) ?? [])
+            .map((l) => (
+              <Row key={l.fish.id} className="line" time={shortDay(day(l.fish.landed.at))}>
+                <Link to={`/fish/${l.fish.id}`} className="log-grid as-row short">
+                  <span className="name">{sayFish(l.fish, names)}</span>
+                  <CustodyRow line={l} fresh={null} />
+                </Link>
+              </Row>
+            ))}
           <Row className="pad ruled">
             <h2>Lines of this pack</h2>
             <LogLines lines={pack.log} />
@@ -158,7 +188,13 @@ function ThrowDialog({ packId, onClose }: { packId: string; onClose: () => void 
     <Dialog title="Throw this pack away" open onClose={onClose}>
       <div className="field">
         <label htmlFor="why">Why</label>
-        <input id="why" className="input" value={why} onChange={(e) => setWhy(e.target.value)} placeholder="past its day, freezer burn, thawed by mistake" />
+        <input
+          id="why"
+          className="input"
+          value={why}
+          onChange={(e) => setWhy(e.target.value)}
+          placeholder="past its day, freezer burn, thawed by mistake"
+        />
       </div>
       {trouble && (
         <p className="trouble" role="alert">
@@ -166,7 +202,16 @@ function ThrowDialog({ packId, onClose }: { packId: string; onClose: () => void 
         </p>
       )}
       <div className="keys">
-        <DeckKey act name="Thrown away" note="writes the entry" onClick={() => void write('pack.discarded', packId, { why: why.trim() }).then((r) => (r.ok ? onClose() : setTrouble(r.why)))} />
+        <DeckKey
+          act
+          name="Thrown away"
+          note="writes the entry"
+          onClick={() =>
+            void write('pack.discarded', packId, { why: why.trim() }).then((r) =>
+              r.ok ? onClose() : setTrouble(r.why),
+            )
+          }
+        />
       </div>
     </Dialog>
   );

@@ -45,8 +45,15 @@ export function OpenTrip({ trip }: { trip: TripState }) {
             {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
           </h2>
           <p className="lead">
-            Out for {saySpan(now - Date.parse(trip.startedAt))} with {trip.crew.map(names.member).join(', ')}.{trip.iceKg ? ` ${trip.iceKg} kg of ice` : ' No ice noted'}
-            {trip.box ? ` in ${names.box(trip.box)}.` : '.'} {plural(fish.filter((f) => !f.released).reduce((n, f) => n + f.count, 0), 'fish', 'fish')} aboard, {fish.filter((f) => f.released).length} let go.
+            Out for {saySpan(now - Date.parse(trip.startedAt))} with {trip.crew.map(names.member).join(', ')}.
+            {trip.iceKg ? ` ${trip.iceKg} kg of ice` : ' No ice noted'}
+            {trip.box ? ` in ${names.box(trip.box)}.` : '.'}{' '}
+            {plural(
+              fish.filter((f) => !f.released).reduce((n, f) => n + f.count, 0),
+              'fish',
+              'fish',
+            )}{' '}
+            aboard, {fish.filter((f) => f.released).length} let go.
           </p>
           <div className="keys">
             <Link className="key act" to="/deck">
@@ -70,7 +77,14 @@ export function OpenTrip({ trip }: { trip: TripState }) {
             <label className="sr-only" htmlFor="remark">
               Remark
             </label>
-            <textarea id="remark" className="textarea" rows={2} placeholder="weather, water, a sighting, something lost" value={text} onChange={(e) => setText(e.target.value)} />
+            <textarea
+              id="remark"
+              className="textarea"
+              rows={2}
+              placeholder="weather, water, a sighting, something lost"
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+            />
             <button type="submit" className="key">
               <span>Note it</span>
             </button>
@@ -106,7 +120,12 @@ function EndTrip({ trip, unfinished, onClose }: { trip: TripState; unfinished: n
   };
   return (
     <Dialog title="Back ashore" open onClose={onClose}>
-      {unfinished > 0 && <p className="asks">{plural(unfinished, 'fish is', 'fish are')} still in hand or bleeding. The trip can end all the same; the line stays open.</p>}
+      {unfinished > 0 && (
+        <p className="asks">
+          {plural(unfinished, 'fish is', 'fish are')} still in hand or bleeding. The trip can end all the same; the line
+          stays open.
+        </p>
+      )}
       <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
       <Quantity label="Rod hours, if not crew times hours" unit="h" value={hours} onChange={setHours} />
       {trouble && (
@@ -130,10 +149,17 @@ function HarmDialog({ trip, onClose }: { trip: TripState; onClose: () => void })
   return (
     <Dialog title="Someone is hurt" open onClose={onClose}>
       <p>
-        <b>Help first, note later.</b> In danger of life call the local emergency number (112 in much of Europe). Venomous sting: out of the water, lift off what sticks out, then water as hot as can be borne, tried with an unhurt hand first, 30 to 90 minutes. Do not cut, suck or tie off. Follow
-        your local rules and a doctor’s advice before this screen.
+        <b>Help first, note later.</b> In danger of life call the local emergency number (112 in much of Europe).
+        Venomous sting: out of the water, lift off what sticks out, then water as hot as can be borne, tried with an
+        unhurt hand first, 30 to 90 minutes. Do not cut, suck or tie off. Follow your local rules and a doctor’s advice
+        before this screen.
       </p>
-      <Chips label="Who" options={trip.crew.map((m) => ({ value: m, text: names.member(m) }))} value={who} onChange={setWho} />
+      <Chips
+        label="Who"
+        options={trip.crew.map((m) => ({ value: m, text: names.member(m) }))}
+        value={who}
+        onChange={setWho}
+      />
       <div className="field">
         <label htmlFor="harm">What happened, what was done</label>
         <textarea id="harm" className="textarea" rows={3} value={text} onChange={(e) => setText(e.target.value)} />
@@ -144,7 +170,15 @@ function HarmDialog({ trip, onClose }: { trip: TripState; onClose: () => void })
         </p>
       )}
       <div className="keys">
-        <DeckKey act name="Note it" onClick={() => void write('trip.harm', trip.id, { who, text: text.trim() }).then((r) => (r.ok ? onClose() : setTrouble(r.why)))} />
+        <DeckKey
+          act
+          name="Note it"
+          onClick={() =>
+            void write('trip.harm', trip.id, { who, text: text.trim() }).then((r) =>
+              r.ok ? onClose() : setTrouble(r.why),
+            )
+          }
+        />
       </div>
     </Dialog>
   );

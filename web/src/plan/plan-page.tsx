@@ -15,7 +15,14 @@ export function PlanPage() {
   const now = useNow(60_000);
   const number = trip ? tripsInOrder(book).indexOf(trip) + 1 : tripsInOrder(book).length + 1;
   return (
-    <Page title="Plan" first={{ label: 'Trip', value: number }} cells={[{ label: 'Day', value: sayDay(dayOfMs(now)) }, { label: 'State', value: trip ? 'under way' : 'not begun' }]}>
+    <Page
+      title="Plan"
+      first={{ label: 'Trip', value: number }}
+      cells={[
+        { label: 'Day', value: sayDay(dayOfMs(now)) },
+        { label: 'State', value: trip ? 'under way' : 'not begun' },
+      ]}
+    >
       {trip ? <OpenTrip trip={trip} /> : <StartTrip />}
     </Page>
   );

@@ -21,8 +21,20 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
   const rules = useRules();
   const { all } = useCatalogue();
   const names = useNames();
-  if (!rules) return <aside className="margin"><h2>No rules</h2><p>This book goes by no rule pack: it records, and gives no verdict. Go by the local authority’s text.</p></aside>;
-  if (!zone) return <aside className="margin"><h2>What holds there</h2><p>Choose a zone, and its sizes, bags and closed seasons stand here.</p></aside>;
+  if (!rules)
+    return (
+      <aside className="margin">
+        <h2>No rules</h2>
+        <p>This book goes by no rule pack: it records, and gives no verdict. Go by the local authority’s text.</p>
+      </aside>
+    );
+  if (!zone)
+    return (
+      <aside className="margin">
+        <h2>What holds there</h2>
+        <p>Choose a zone, and its sizes, bags and closed seasons stand here.</p>
+      </aside>
+    );
   const rows = all.map((s) => ({ s, about: rules.rules.filter((r) => concerns(r, { speciesId: s.id, zone, day })) }));
   return (
     <aside className="margin" aria-label="What holds there">
@@ -60,7 +72,8 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
         </tbody>
       </table>
       <small>
-        {rules.name}, {rules.version}, checked {sayDate(rules.checked)} {rules.checked.slice(0, 4)}.{rules.sample ? ' Sample rules, not law.' : ''} The local authority’s text decides.
+        {rules.name}, {rules.version}, checked {sayDate(rules.checked)} {rules.checked.slice(0, 4)}.
+        {rules.sample ? ' Sample rules, not law.' : ''} The local authority’s text decides.
       </small>
     </aside>
   );

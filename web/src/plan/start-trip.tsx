@@ -42,7 +42,16 @@ export function StartTrip() {
     const r = await write(
       'trip.started',
       id,
-      { waters: rules?.id ?? 'none', zone: zone ?? (zones.length === 1 ? (zones[0]?.id ?? '') : ''), from, crew, ...(from === 'boat' && bookState?.boat ? { boat: bookState.boat } : {}), ...(box ? { box } : {}), ...(iceKg !== null ? { iceKg } : {}), ...(waterC !== null ? { waterC } : {}) },
+      {
+        waters: rules?.id ?? 'none',
+        zone: zone ?? (zones.length === 1 ? (zones[0]?.id ?? '') : ''),
+        from,
+        crew,
+        ...(from === 'boat' && bookState?.boat ? { boat: bookState.boat } : {}),
+        ...(box ? { box } : {}),
+        ...(iceKg !== null ? { iceKg } : {}),
+        ...(waterC !== null ? { waterC } : {}),
+      },
       { atMs },
     );
     if (r.ok) void navigate('/deck');
@@ -62,22 +71,46 @@ export function StartTrip() {
           <div className="waters" role="radiogroup" aria-label="Zone">
             {zones.map((z) => (
               <label key={z.id}>
-                <input type="radio" name="zone" className="radio" checked={z.id === zone} onChange={() => setZone(z.id)} />
+                <input
+                  type="radio"
+                  name="zone"
+                  className="radio"
+                  checked={z.id === zone}
+                  onChange={() => setZone(z.id)}
+                />
                 <b>{z.name}</b>
                 <span>{z.about}</span>
               </label>
             ))}
           </div>
-          <Chips label="From" options={[{ value: 'boat', text: bookState?.boat ? `${bookState.boat}, the boat` : 'a boat' }, { value: 'shore', text: 'the shore' }]} value={from} onChange={setFrom} />
+          <Chips
+            label="From"
+            options={[
+              { value: 'boat', text: bookState?.boat ? `${bookState.boat}, the boat` : 'a boat' },
+              { value: 'shore', text: 'the shore' },
+            ]}
+            value={from}
+            onChange={setFrom}
+          />
         </Row>
         <Row className="pad question" time={<b className="q">2</b>}>
           <h2>Who, and when?</h2>
-          <ManyChips label="Aboard" options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))} values={crew} onChange={setCrew} />
+          <ManyChips
+            label="Aboard"
+            options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
+            values={crew}
+            onChange={setCrew}
+          />
           <DateTimeField label="Leaving" valueMs={atMs} onChange={setAt} />
         </Row>
         <Row className="pad question" time={<b className="q">3</b>}>
           <h2>The cold</h2>
-          <Chips label="Box" options={boxes.map((b) => ({ value: b.id, text: `${b.name}, ${b.litres} l` }))} value={box} onChange={setBox} />
+          <Chips
+            label="Box"
+            options={boxes.map((b) => ({ value: b.id, text: `${b.name}, ${b.litres} l` }))}
+            value={box}
+            onChange={setBox}
+          />
           <div className="measure-row">
             <Quantity label="Ice" unit="kg" value={ice} onChange={setIce} error={at('iceKg')} />
             <Quantity label="Water, if read" unit="°C" value={water} onChange={setWater} error={at('waterC')} />

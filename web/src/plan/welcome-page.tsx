@@ -18,7 +18,13 @@ function EmptyLine() {
   const [ref, width] = useWidth(700);
   return (
     <div ref={ref}>
-      <svg width={width} height="92" viewBox={`0 0 ${width} 92`} role="img" aria-label={`The line of a fish: ${KNOTS.join(', ')}`}>
+      <svg
+        width={width}
+        height="92"
+        viewBox={`0 0 ${width} 92`}
+        role="img"
+        aria-label={`The line of a fish: ${KNOTS.join(', ')}`}
+      >
         <path d={`M0 46H${width}`} stroke="var(--teal)" strokeWidth="2.4" strokeDasharray="2 7" strokeLinecap="round" />
         {stationEdges(width).map((s, i) => (
           <g key={s.name}>
@@ -66,15 +72,37 @@ export function WelcomePage() {
   const named = people.map((p) => p.trim()).filter(Boolean);
   const open = async (): Promise<void> => {
     if (named.length === 0) return setTrouble('Give at least one name: someone has to catch the fish.');
-    if (new Set(named.map((n) => n.toLowerCase())).size < named.length) return setTrouble('Two people have the same name. Add a letter to one of them.');
-    if (!chosen) return setTrouble('The waters are not known yet: the server does not answer. Try again when there is a signal.');
+    if (new Set(named.map((n) => n.toLowerCase())).size < named.length)
+      return setTrouble('Two people have the same name. Add a letter to one of them.');
+    if (!chosen)
+      return setTrouble('The waters are not known yet: the server does not answer. Try again when there is a signal.');
     const ids = named.map(newId);
     const first = ids[0] as string;
     const by = { member: first };
     const list: Writing[] = [
-      { kind: 'book.opened', subject: newId(), facts: { name: boat.trim() && from === 'boat' ? `The book of ${boat.trim()}` : `${named[0]}’s book`, waters: chosen, from, ...(from === 'boat' && boat.trim() ? { boat: boat.trim() } : {}) }, more: by },
-      ...named.map((name, i): Writing => ({ kind: 'member.joined', subject: ids[i] as string, facts: { name }, more: by })),
-      { kind: 'box.added', subject: newId(), facts: { name: from === 'boat' ? 'the box' : 'the bag', litres: from === 'boat' ? 40 : 15 }, more: by },
+      {
+        kind: 'book.opened',
+        subject: newId(),
+        facts: {
+          name: boat.trim() && from === 'boat' ? `The book of ${boat.trim()}` : `${named[0]}’s book`,
+          waters: chosen,
+          from,
+          ...(from === 'boat' && boat.trim() ? { boat: boat.trim() } : {}),
+        },
+        more: by,
+      },
+      ...named.map((name, i): Writing => ({
+        kind: 'member.joined',
+        subject: ids[i] as string,
+        facts: { name },
+        more: by,
+      })),
+      {
+        kind: 'box.added',
+        subject: newId(),
+        facts: { name: from === 'boat' ? 'the box' : 'the bag', litres: from === 'boat' ? 40 : 15 },
+        more: by,
+      },
     ];
     const r = await writeAll(list);
     if (!r.ok) return setTrouble(r.why);
@@ -82,12 +110,18 @@ export function WelcomePage() {
     void navigate('/plan');
   };
   return (
-    <Page title="Open a book" first={{ label: 'Trip', value: 'none' }} cells={[{ label: 'Boat', value: boat.trim() || 'not named yet' }]}>
+    <Page
+      title="Open a book"
+      first={{ label: 'Trip', value: 'none' }}
+      cells={[{ label: 'Boat', value: boat.trim() || 'not named yet' }]}
+    >
       <div className="with-margin">
         <div>
           <Row className="pad">
             <h2 className="huge">An empty book</h2>
-            <p className="lead">Each fish gets one line, from water to table. You note what you did; the book reckons the rest.</p>
+            <p className="lead">
+              Each fish gets one line, from water to table. You note what you did; the book reckons the rest.
+            </p>
             <div className="empty-line">
               <EmptyLine />
             </div>
@@ -100,18 +134,47 @@ export function WelcomePage() {
                   <label className="sr-only" htmlFor={`p${i}`}>
                     Name {i + 1}
                   </label>
-                  <input id={`p${i}`} className="input" placeholder={i === 0 ? 'your name' : 'next name'} value={p} maxLength={60} onChange={(e) => setPeople([...people.slice(0, i), e.target.value, ...people.slice(i + 1), ...(i === people.length - 1 && e.target.value ? [''] : [])])} />
+                  <input
+                    id={`p${i}`}
+                    className="input"
+                    placeholder={i === 0 ? 'your name' : 'next name'}
+                    value={p}
+                    maxLength={60}
+                    onChange={(e) =>
+                      setPeople([
+                        ...people.slice(0, i),
+                        e.target.value,
+                        ...people.slice(i + 1),
+                        ...(i === people.length - 1 && e.target.value ? [''] : []),
+                      ])
+                    }
+                  />
                 </li>
               ))}
             </ul>
           </Row>
           <Row className="pad question" time={<b className="q">2</b>}>
             <h2>From a boat or from the shore?</h2>
-            <Chips label="From" hideLabel options={[{ value: 'boat', text: 'From a boat' }, { value: 'shore', text: 'From the shore' }]} value={from} onChange={setFrom} />
+            <Chips
+              label="From"
+              hideLabel
+              options={[
+                { value: 'boat', text: 'From a boat' },
+                { value: 'shore', text: 'From the shore' },
+              ]}
+              value={from}
+              onChange={setFrom}
+            />
             {from === 'boat' && (
               <div className="field">
                 <label htmlFor="boat">Its name (may be left out)</label>
-                <input id="boat" className="input" value={boat} maxLength={60} onChange={(e) => setBoat(e.target.value)} />
+                <input
+                  id="boat"
+                  className="input"
+                  value={boat}
+                  maxLength={60}
+                  onChange={(e) => setBoat(e.target.value)}
+                />
               </div>
             )}
           </Row>
@@ -122,13 +185,27 @@ export function WelcomePage() {
             <div className="waters" role="radiogroup" aria-label="Waters">
               {packs.data?.packs.map((p) => (
                 <label key={p.id}>
-                  <input type="radio" name="waters" className="radio" checked={p.id === chosen} onChange={() => setWaters(p.id)} />
+                  <input
+                    type="radio"
+                    name="waters"
+                    className="radio"
+                    checked={p.id === chosen}
+                    onChange={() => setWaters(p.id)}
+                  />
                   <b>{p.name}</b>
-                  <span>{p.sample ? 'invented rules, to try the book; not law' : `${p.authority}, checked ${p.checked}`}</span>
+                  <span>
+                    {p.sample ? 'invented rules, to try the book; not law' : `${p.authority}, checked ${p.checked}`}
+                  </span>
                 </label>
               ))}
               <label>
-                <input type="radio" name="waters" className="radio" checked={chosen === 'none'} onChange={() => setWaters('none')} />
+                <input
+                  type="radio"
+                  name="waters"
+                  className="radio"
+                  checked={chosen === 'none'}
+                  onChange={() => setWaters('none')}
+                />
                 <b>None yet</b>
                 <span>it records, and gives no verdict</span>
               </label>

@@ -32,7 +32,15 @@ function Meal({ meal }: { meal: MealState }) {
     const pack = book.get('pack', p.pack);
     return pack ? [{ pack, massG: p.massG, leftG: packLeft(book, pack).leftG }] : [];
   });
-  const fishIds = [...new Set(packs.flatMap((p) => (p.pack.fish.length ? p.pack.fish : (book.get('meal', p.pack.meal)?.packs.flatMap((x) => book.get('pack', x.pack)?.fish ?? []) ?? []))))];
+  const fishIds = [
+    ...new Set(
+      packs.flatMap((p) =>
+        p.pack.fish.length
+          ? p.pack.fish
+          : (book.get('meal', p.pack.meal)?.packs.flatMap((x) => book.get('pack', x.pack)?.fish ?? []) ?? []),
+      ),
+    ),
+  ];
   const lines = fishIds.flatMap((f) => custodyOf(book, f) ?? []);
   const first = lines.map((l) => Date.parse(l.fish.landed.at)).sort((a, b) => a - b)[0];
   const mark = meanMark(meal);
@@ -48,7 +56,15 @@ function Meal({ meal }: { meal: MealState }) {
         { label: 'Packs', value: `${packs.map((p) => p.pack.number).join(' and ')}, ${sayMass(grams)}` },
       ]}
     >
-      <Row className="pad meal-head" time={<><small>Served</small><b className="now-time">{time(meal.servedAt)}</b></>}>
+      <Row
+        className="pad meal-head"
+        time={
+          <>
+            <small>Served</small>
+            <b className="now-time">{time(meal.servedAt)}</b>
+          </>
+        }
+      >
         <h2 className="huge">{meal.name}</h2>
         <p className="water-to-plate">
           {first !== undefined && (
@@ -72,9 +88,7 @@ function Meal({ meal }: { meal: MealState }) {
       {lines.slice(0, 8).map((l) => (
         <Row key={l.fish.id} className="line" time={shortDay(day(l.fish.landed.at))}>
           <Link to={`/fish/${l.fish.id}`} className="log-grid as-row short">
-            <span className="name">
-              {sayFish(l.fish, names)}
-            </span>
+            <span className="name">{sayFish(l.fish, names)}</span>
             <CustodyRow line={l} fresh={null} />
           </Link>
         </Row>
@@ -98,7 +112,10 @@ function Meal({ meal }: { meal: MealState }) {
           <p>
             {meal.method.charAt(0).toUpperCase() + meal.method.slice(1)}
             {meal.doneness ? `, ${meal.doneness}` : ', not noted how done'}
-            {meal.coreC !== null ? `; ${meal.coreC}° in the middle` : ''}. {meal.coreC !== null && meal.coreC < 63 ? `That is ${Math.round((63 - meal.coreC) * 10) / 10} under the authority’s 63°.` : 'The authorities’ line is 63°.'}
+            {meal.coreC !== null ? `; ${meal.coreC}° in the middle` : ''}.{' '}
+            {meal.coreC !== null && meal.coreC < 63
+              ? `That is ${Math.round((63 - meal.coreC) * 10) / 10} under the authority’s 63°.`
+              : 'The authorities’ line is 63°.'}
           </p>
         </section>
         <section className="pad">
@@ -131,27 +148,27 @@ function Marks({ meal }: { meal: MealState }) {
                 </svg>
               )}
             </span>
-            <label>
-              <span className="sr-only">{names.member(e)}’s mark</span>
-              <select
-                className="select"
-                value={mark ?? ''}
-                onChange={(ev) => {
-                  const m = Number(ev.target.value);
-                  const line = meal.log.filter((l) => !l.struck && l.now.kind === 'meal.rated' && l.now.facts['eater'] === e).at(-1);
-                  void write('meal.rated', meal.id, { eater: e, mark: m }, line ? { amends: line.now.id } : {});
-                }}
-              >
-                <option value="" disabled>
-                  mark
+            <select
+              aria-label={`${names.member(e)}’s mark`}
+              className="select"
+              value={mark ?? ''}
+              onChange={(ev) => {
+                const m = Number(ev.target.value);
+                const line = meal.log
+                  .filter((l) => !l.struck && l.now.kind === 'meal.rated' && l.now.facts['eater'] === e)
+                  .at(-1);
+                void write('meal.rated', meal.id, { eater: e, mark: m }, line ? { amends: line.now.id } : {});
+              }}
+            >
+              <option value="" disabled>
+                mark
+              </option>
+              {[5, 4.5, 4, 3.5, 3, 2.5, 2, 1.5, 1].map((m) => (
+                <option key={m} value={m}>
+                  {m}
                 </option>
-                {[5, 4.5, 4, 3.5, 3, 2.5, 2, 1.5, 1].map((m) => (
-                  <option key={m} value={m}>
-                    {m}
-                  </option>
-                ))}
-              </select>
-            </label>
+              ))}
+            </select>
           </li>
         );
       })}
@@ -159,7 +176,13 @@ function Marks({ meal }: { meal: MealState }) {
   );
 }
 
-function Afterwards({ meal, packs }: { meal: MealState; packs: readonly { pack: { id: string; number: number; species: string; what: string }; leftG: number }[] }) {
+function Afterwards({
+  meal,
+  packs,
+}: {
+  meal: MealState;
+  packs: readonly { pack: { id: string; number: number; species: string; what: string }; leftG: number }[];
+}) {
   const { book } = useBook();
   const { write } = useWrite();
   const [text, setText] = useState('');
@@ -175,9 +198,22 @@ function Afterwards({ meal, packs }: { meal: MealState; packs: readonly { pack: 
   const keep = async (): Promise<void> => {
     const massG = typedNumber(grams);
     if (massG === null || Number.isNaN(massG)) return setTrouble('Give the weight of what is left in grams.');
-    if (massG + leftovers.reduce((g, p) => g + p.massG, 0) > taken * 1.5) return setTrouble(`More is left than was cooked: ${Math.round(taken)} g of fish went in. With sauce and all, half as much again is the most that can be.`);
+    if (massG + leftovers.reduce((g, p) => g + p.massG, 0) > taken * 1.5)
+      return setTrouble(
+        `More is left than was cooked: ${Math.round(taken)} g of fish went in. With sauce and all, half as much again is the most that can be.`,
+      );
     const number = Math.max(0, ...book.all('pack').map((p) => p.number)) + 1;
-    const r = await write('pack.stored', newId(), { number, what: `${meal.name}, left over`, species: packs[0]?.pack.species ?? 'unknown', form: 'cooked', massG, wrapping: 'box', place: 'fridge', fish: [], meal: meal.id });
+    const r = await write('pack.stored', newId(), {
+      number,
+      what: `${meal.name}, left over`,
+      species: packs[0]?.pack.species ?? 'unknown',
+      form: 'cooked',
+      massG,
+      wrapping: 'box',
+      place: 'fridge',
+      fish: [],
+      meal: meal.id,
+    });
     setTrouble(r.ok ? null : r.why);
     if (r.ok) setGrams('');
   };
@@ -199,21 +235,30 @@ function Afterwards({ meal, packs }: { meal: MealState; packs: readonly { pack: 
         <label className="sr-only" htmlFor="change">
           What to change
         </label>
-        <textarea id="change" className="textarea" rows={2} value={text} onChange={(e) => setText(e.target.value)} placeholder="a minute less, butter a shade less" />
+        <textarea
+          id="change"
+          className="textarea"
+          rows={2}
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          placeholder="a minute less, butter a shade less"
+        />
         <button type="submit" className="key">
           <span>Note it</span>
         </button>
       </form>
       <h2 className="ruled">What is left over</h2>
       {leftovers.length === 0 && packs.every((p) => p.leftG < 1) && <p>All eaten, as far as the book knows.</p>}
-      {packs.filter((p) => p.leftG >= 1).map((p) => (
-        <p key={p.pack.id}>
-          <Link to={`/larder/${p.pack.id}`}>
-            Pack {p.pack.number} still holds {sayMass(p.leftG)}
-          </Link>
-          .
-        </p>
-      ))}
+      {packs
+        .filter((p) => p.leftG >= 1)
+        .map((p) => (
+          <p key={p.pack.id}>
+            <Link to={`/larder/${p.pack.id}`}>
+              Pack {p.pack.number} still holds {sayMass(p.leftG)}
+            </Link>
+            .
+          </p>
+        ))}
       {leftovers.map((p) => (
         <p key={p.id}>
           <Link to={`/larder/${p.id}`}>

@@ -53,26 +53,51 @@ export function NewMealPage() {
   const plates = platesFrom(grams).plates;
   const heads = eaters.length + (typedNumber(guests) || 0);
   const serve = async (): Promise<void> => {
-    const packs = chosen.map((h) => ({ pack: h.pack.id, massG: typedNumber(taken[h.pack.id] ?? '') ?? Number.NaN, left: h.leftG, number: h.pack.number }));
+    const packs = chosen.map((h) => ({
+      pack: h.pack.id,
+      massG: typedNumber(taken[h.pack.id] ?? '') ?? Number.NaN,
+      left: h.leftG,
+      number: h.pack.number,
+    }));
     if (packs.length === 0) return setTrouble('Choose at least one pack.');
     const odd = packs.find((p) => !(p.massG > 0));
     if (odd) return setTrouble(`Say how many grams of pack ${odd.number}.`);
     const over = packs.find((p) => p.massG > p.left * 1.02);
-    if (over) return setTrouble(`Pack ${over.number} holds ${sayMass(over.left)}; ${sayMass(over.massG)} cannot come out of it.`);
+    if (over)
+      return setTrouble(
+        `Pack ${over.number} holds ${sayMass(over.left)}; ${sayMass(over.massG)} cannot come out of it.`,
+      );
     const guestCount = typedNumber(guests);
     const coreC = typedNumber(core);
     const id = newId();
     const r = await write(
       'meal.served',
       id,
-      { name: title, cook, method, packs: packs.map(({ pack, massG }) => ({ pack, massG })), eaters, ...(guestCount ? { guests: guestCount } : {}), ...(doneness ? { doneness } : {}), ...(coreC !== null ? { coreC } : {}) },
+      {
+        name: title,
+        cook,
+        method,
+        packs: packs.map(({ pack, massG }) => ({ pack, massG })),
+        eaters,
+        ...(guestCount ? { guests: guestCount } : {}),
+        ...(doneness ? { doneness } : {}),
+        ...(coreC !== null ? { coreC } : {}),
+      },
       { atMs },
     );
     if (r.ok) void navigate(`/table/${id}`);
     else setTrouble(r.why);
   };
   return (
-    <Page title="Cook a meal" first={{ label: 'Meal', value: book.all('meal').length + 1 }} cells={[{ label: 'Dish', value: title || 'not named yet' }, { label: 'Fish', value: grams ? sayMass(grams) : 'none chosen' }, { label: 'Plates', value: heads }]}>
+    <Page
+      title="Cook a meal"
+      first={{ label: 'Meal', value: book.all('meal').length + 1 }}
+      cells={[
+        { label: 'Dish', value: title || 'not named yet' },
+        { label: 'Fish', value: grams ? sayMass(grams) : 'none chosen' },
+        { label: 'Plates', value: heads },
+      ]}
+    >
       <div className="with-margin">
         <form
           onSubmit={(e) => {
@@ -95,19 +120,36 @@ export function NewMealPage() {
                         type="checkbox"
                         className="checkbox"
                         checked={on}
-                        onChange={(e) => setTaken(e.target.checked ? { ...taken, [h.pack.id]: String(Math.round(h.leftG)) } : Object.fromEntries(Object.entries(taken).filter(([k]) => k !== h.pack.id)))}
+                        onChange={(e) =>
+                          setTaken(
+                            e.target.checked
+                              ? { ...taken, [h.pack.id]: String(Math.round(h.leftG)) }
+                              : Object.fromEntries(Object.entries(taken).filter(([k]) => k !== h.pack.id)),
+                          )
+                        }
                       />
                       <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
                       <span className="name">
                         <b>{h.pack.number}</b> {h.pack.what}
                         <small>
-                          {sayMass(h.leftG)}, {h.place}, {days < 0 ? `was to be eaten by ${sayDate(h.keeps.eatBy)}` : days === 0 ? 'eat today' : `by ${sayDate(h.keeps.eatBy)}`}
+                          {sayMass(h.leftG)}, {h.place},{' '}
+                          {days < 0
+                            ? `was to be eaten by ${sayDate(h.keeps.eatBy)}`
+                            : days === 0
+                              ? 'eat today'
+                              : `by ${sayDate(h.keeps.eatBy)}`}
                         </small>
                       </span>
                     </label>
                     {on && (
                       <span className="with-unit">
-                        <input className="input" aria-label={`Grams of pack ${h.pack.number}`} inputMode="decimal" value={taken[h.pack.id]} onChange={(e) => setTaken({ ...taken, [h.pack.id]: e.target.value })} />
+                        <input
+                          className="input"
+                          aria-label={`Grams of pack ${h.pack.number}`}
+                          inputMode="decimal"
+                          value={taken[h.pack.id]}
+                          onChange={(e) => setTaken({ ...taken, [h.pack.id]: e.target.value })}
+                        />
                         <u>g</u>
                       </span>
                     )}
@@ -121,7 +163,9 @@ export function NewMealPage() {
             <Chips label="Cooked" hideLabel options={plain(COOKING)} value={method} onChange={setMethod} />
             {(method === 'raw' || method === 'cured') && (
               <p className="asks">
-                <b>This book does not call it safe raw.</b> It holds no freezing record with a cold core for these packs. Acid, salt and spirits kill no worms; the pregnant, old, very young and ill should not. Follow your food authority.
+                <b>This book does not call it safe raw.</b> It holds no freezing record with a cold core for these
+                packs. Acid, salt and spirits kill no worms; the pregnant, old, very young and ill should not. Follow
+                your food authority.
               </p>
             )}
             {species?.eating.map((e) => (
@@ -132,29 +176,59 @@ export function NewMealPage() {
             <div className="measure-row">
               <div className="field grow">
                 <label htmlFor="dish">Name of the dish</label>
-                <input id="dish" className="input" value={name} placeholder={title} onChange={(e) => setName(e.target.value)} />
+                <input
+                  id="dish"
+                  className="input"
+                  value={name}
+                  placeholder={title}
+                  onChange={(e) => setName(e.target.value)}
+                />
               </div>
               <div className="field narrow">
                 <label htmlFor="core">Core, °C, if read</label>
-                <input id="core" className="input" inputMode="decimal" value={core} onChange={(e) => setCore(e.target.value)} />
+                <input
+                  id="core"
+                  className="input"
+                  inputMode="decimal"
+                  value={core}
+                  onChange={(e) => setCore(e.target.value)}
+                />
               </div>
             </div>
             <Chips label="How done it was" options={plain(DONENESS)} value={doneness} onChange={setDoneness} />
           </Row>
           <Row className="pad question" time={<b className="q">3</b>}>
             <h2>Who, and when?</h2>
-            <Chips label="Cook" options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))} value={cook} onChange={setCook} />
-            <ManyChips label="Who ate" options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))} values={eaters} onChange={setEaters} />
+            <Chips
+              label="Cook"
+              options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
+              value={cook}
+              onChange={setCook}
+            />
+            <ManyChips
+              label="Who ate"
+              options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
+              values={eaters}
+              onChange={setEaters}
+            />
             <div className="measure-row">
               <div className="field narrow">
                 <label htmlFor="guests">Guests</label>
-                <input id="guests" className="input" inputMode="numeric" placeholder="0" value={guests} onChange={(e) => setGuests(e.target.value)} />
+                <input
+                  id="guests"
+                  className="input"
+                  inputMode="numeric"
+                  placeholder="0"
+                  value={guests}
+                  onChange={(e) => setGuests(e.target.value)}
+                />
               </div>
               <DateTimeField label="Served" valueMs={atMs} onChange={setAt} />
             </div>
             {past.length > 0 && (
               <p className="asks">
-                <b>Past the authority’s line:</b> pack {past.map((h) => h.pack.number).join(', ')}. When in doubt, throw it out.
+                <b>Past the authority’s line:</b> pack {past.map((h) => h.pack.number).join(', ')}. When in doubt, throw
+                it out.
               </p>
             )}
             {trouble && (
@@ -173,11 +247,13 @@ export function NewMealPage() {
             <span className="num">{plates}</span> of {plural(heads, 'plate')}
           </p>
           <p>
-            {sayMass(grams)} of fish at 160 g a plate. {grams > 0 && plates < heads ? 'Thin: add a pack, or more potatoes.' : ''}
+            {sayMass(grams)} of fish at 160 g a plate.{' '}
+            {grams > 0 && plates < heads ? 'Thin: add a pack, or more potatoes.' : ''}
           </p>
           <h2 className="ruled">When is it done?</h2>
           <p>
-            Take it off a few degrees early: it coasts on. <b>Authorities’ line: 63° in the middle</b> (US, 15 s), or 70° for two minutes (UK). Flakes just part at 55 to 57°, moist through at 60°: tastier, and under the line.
+            Take it off a few degrees early: it coasts on. <b>Authorities’ line: 63° in the middle</b> (US, 15 s), or
+            70° for two minutes (UK). Flakes just part at 55 to 57°, moist through at 60°: tastier, and under the line.
           </p>
         </aside>
       </div>

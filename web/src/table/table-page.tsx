@@ -20,21 +20,46 @@ export function TablePage() {
   const meals = book.all('meal').sort((a, b) => Date.parse(b.servedAt) - Date.parse(a.servedAt));
   const marks = meals.flatMap((m) => meanMark(m) ?? []);
   const mean = marks.length ? marks.reduce((a, b) => a + b, 0) / marks.length : null;
-  const best = [...meals].filter((m) => meanMark(m) !== null).sort((a, b) => (meanMark(b) ?? 0) - (meanMark(a) ?? 0)).slice(0, 3);
+  const best = [...meals]
+    .filter((m) => meanMark(m) !== null)
+    .sort((a, b) => (meanMark(b) ?? 0) - (meanMark(a) ?? 0))
+    .slice(0, 3);
   return (
-    <Page title="Table" first={{ label: 'Meals', value: meals.length }} cells={[{ label: 'Latest', value: meals[0] ? shortDay(day(meals[0].servedAt)) : 'none yet' }, { label: 'Mean mark', value: mean ? `${mean.toFixed(1)} of 5` : 'none yet' }]}>
+    <Page
+      title="Table"
+      first={{ label: 'Meals', value: meals.length }}
+      cells={[
+        { label: 'Latest', value: meals[0] ? shortDay(day(meals[0].servedAt)) : 'none yet' },
+        { label: 'Mean mark', value: mean ? `${mean.toFixed(1)} of 5` : 'none yet' },
+      ]}
+    >
       <div className="with-margin">
         <div>
           <Row className="pad">
             <h2>{meals.length ? 'Meals' : 'Nothing cooked yet'}</h2>
-            {meals.length === 0 && <p className="lead">Choose packs from the larder, note how they were cooked and who ate; the marks teach the next meal.</p>}
+            {meals.length === 0 && (
+              <p className="lead">
+                Choose packs from the larder, note how they were cooked and who ate; the marks teach the next meal.
+              </p>
+            )}
           </Row>
           {meals.slice(0, shown).map((m) => {
             const pack = book.get('pack', m.packs[0]?.pack);
             const s = byId(pack?.species);
             const mark = meanMark(m);
             return (
-              <Row key={m.id} className="line" time={<><b>{shortDay(day(m.servedAt)).split(' ').slice(0, 2).join(' ')}</b><span>{shortDay(day(m.servedAt)).split(' ')[2]}, {time(m.servedAt)}</span></>}>
+              <Row
+                key={m.id}
+                className="line"
+                time={
+                  <>
+                    <b>{shortDay(day(m.servedAt)).split(' ').slice(0, 2).join(' ')}</b>
+                    <span>
+                      {shortDay(day(m.servedAt)).split(' ')[2]}, {time(m.servedAt)}
+                    </span>
+                  </>
+                }
+              >
                 <Link to={`/table/${m.id}`} className="meal-grid as-row">
                   <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
                   <span className="name">
@@ -84,7 +109,10 @@ export function TablePage() {
           <h2 className="ruled">A plate</h2>
           <p>{platesFrom(1000).plates} plates from a kilogram of boneless fish, at 160 g each.</p>
           <h2 className="ruled">At the stove</h2>
-          <p>Dry fish, oil below half the pot, lid at hand, never water on burning oil. Authorities’ line: 63° in the middle (US), or 70° for two minutes (UK).</p>
+          <p>
+            Dry fish, oil below half the pot, lid at hand, never water on burning oil. Authorities’ line: 63° in the
+            middle (US), or 70° for two minutes (UK).
+          </p>
         </aside>
       </div>
     </Page>

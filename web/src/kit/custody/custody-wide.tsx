@@ -38,12 +38,33 @@ export function CustodyWide({ line, fresh }: { line: CustodyLine; fresh: Freshne
         ) : (
           <>
             <ToneLine tone={tone} x1={0} x2={end} y={Y} weight={5} />
-            {!over && <path d={`M${end} ${Y}H${width}`} stroke={color} strokeWidth="3" strokeDasharray="2 7" strokeLinecap="round" />}
+            {!over && (
+              <path
+                d={`M${end} ${Y}H${width}`}
+                stroke={color}
+                strokeWidth="3"
+                strokeDasharray="2 7"
+                strokeLinecap="round"
+              />
+            )}
             {stock && <Strand width={width} color={color} label={`stock, pack ${stock.number}`} />}
             {line.knots.map((k, i) => (
-              <Tie key={k.kind} knot={k} x={slotX(k.kind, width)} color={color} time={shortTime(k.at, line.knots[i - 1]?.at)} />
+              <Tie
+                key={k.kind}
+                knot={k}
+                x={slotX(k.kind, width)}
+                color={color}
+                time={shortTime(k.at, line.knots[i - 1]?.at)}
+              />
             ))}
-            {!over && end > 0 && <FloatMark x={Math.min(width - 12, end + width / 18)} y={Y} waits={line.where === 'in hand' || line.where === 'bleeding'} scale={1.1} />}
+            {!over && end > 0 && (
+              <FloatMark
+                x={Math.min(width - 12, end + width / 18)}
+                y={Y}
+                waits={line.where === 'in hand' || line.where === 'bleeding'}
+                scale={1.1}
+              />
+            )}
           </>
         )}
       </svg>
@@ -73,7 +94,12 @@ function Strand({ width, color, label }: { width: number; color: string; label: 
   const y = Y + 72;
   return (
     <>
-      <path d={`M${from} ${Y + 4}C${from + 30} ${Y + 8} ${from + 12} ${y} ${to} ${y}H${width - 20}`} fill="none" stroke={color} strokeWidth="2.4" />
+      <path
+        d={`M${from} ${Y + 4}C${from + 30} ${Y + 8} ${from + 12} ${y} ${to} ${y}H${width - 20}`}
+        fill="none"
+        stroke={color}
+        strokeWidth="2.4"
+      />
       <text x={slotX('packed', width)} y={y + 17} textAnchor="middle">
         {label}
       </text>
@@ -88,8 +114,19 @@ function Turn({ line, width, time }: { line: CustodyLine; width: number; time: (
   return (
     <>
       <path d={`M0 ${Y}H${bend}a10 10 0 0 1 0 20H${bend - 40}`} fill="none" stroke="var(--ink-2)" strokeWidth="3.4" />
-      <path d={`M${bend - 32} ${Y + 12}l-10 8 10 8`} fill="none" stroke="var(--ink-2)" strokeWidth="3" strokeLinejoin="round" />
-      <Tie knot={{ kind: 'landed', at: line.fish.landed.at, about: false, state: 'done' }} x={x} color="var(--ink-2)" time={time(line.fish.landed.at)} />
+      <path
+        d={`M${bend - 32} ${Y + 12}l-10 8 10 8`}
+        fill="none"
+        stroke="var(--ink-2)"
+        strokeWidth="3"
+        strokeLinejoin="round"
+      />
+      <Tie
+        knot={{ kind: 'landed', at: line.fish.landed.at, about: false, state: 'done' }}
+        x={x}
+        color="var(--ink-2)"
+        time={time(line.fish.landed.at)}
+      />
       <text x={bend + 30} y={Y + 16} style={{ fontSize: 17 }}>
         {r && `Back in the water ${time(r.at)}: ${r.reason}${r.state ? `; ${r.state}` : ''}.`}
       </text>
@@ -98,7 +135,15 @@ function Turn({ line, width, time }: { line: CustodyLine; width: number; time: (
 }
 
 /** On a narrow page the line runs downward, one event a row. */
-function CustodyTall({ line, fresh, outer }: { line: CustodyLine; fresh: Freshness | null; outer: (el: HTMLElement | null) => void }) {
+function CustodyTall({
+  line,
+  fresh,
+  outer,
+}: {
+  line: CustodyLine;
+  fresh: Freshness | null;
+  outer: (el: HTMLElement | null) => void;
+}) {
   const { shortTime, time } = useFormat();
   const color = line.fish.released ? 'var(--ink-2)' : TONE_COLOR[fresh?.tone ?? 'fresh'];
   const done = new Map(line.knots.map((k, i) => [k.kind, { knot: k, time: shortTime(k.at, line.knots[i - 1]?.at) }]));
@@ -113,7 +158,14 @@ function CustodyTall({ line, fresh, outer }: { line: CustodyLine; fresh: Freshne
           return (
             <li key={kind} className={d ? 'tied' : 'ahead'} style={{ '--tone': color } as React.CSSProperties}>
               <svg width="34" height="34" viewBox="-17 -17 34 34" aria-hidden="true">
-                <Knot kind={kind} x={0} y={0} r={7} color={d ? color : 'var(--rule-2)'} look={!d ? 'open' : d.knot.state === 'running' ? 'now' : d.knot.state === 'leftOut' ? 'open' : 'done'} />
+                <Knot
+                  kind={kind}
+                  x={0}
+                  y={0}
+                  r={7}
+                  color={d ? color : 'var(--rule-2)'}
+                  look={!d ? 'open' : d.knot.state === 'running' ? 'now' : d.knot.state === 'leftOut' ? 'open' : 'done'}
+                />
               </svg>
               <b>{d?.knot.state === 'leftOut' ? `not ${kind}` : kind}</b>
               <span>{d ? `${d.knot.about ? 'about ' : ''}${d.time}` : ''}</span>

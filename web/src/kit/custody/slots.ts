@@ -24,5 +24,15 @@ export function stationEdges(width: number): { name: string; x: number; to: numb
   });
 }
 
-export const TONE_COLOR: Readonly<Record<FreshTone, string>> = { fresh: 'var(--teal)', half: 'var(--ochre)', use: 'var(--buoy-ink)', past: 'var(--crimson)' };
-export const TONE_WORD: Readonly<Record<FreshTone, string>> = { fresh: 'fresh', half: 'over half used', use: 'use now', past: 'past its time' };
+export const TONE_COLOR: Readonly<Record<FreshTone, string>> = {
+  fresh: 'var(--teal)',
+  half: 'var(--ochre)',
+  use: 'var(--buoy-ink)',
+  past: 'var(--crimson)',
+};
+export const TONE_WORD: Readonly<Record<FreshTone, string>> = {
+  fresh: 'fresh',
+  half: 'over half used',
+  use: 'use now',
+  past: 'past its time',
+};

@@ -1,7 +1,21 @@
 import type { FreshTone } from '@dagboek/core/fresh';
 
 /** A stretch of the line in the tone of its freshness: colour and pattern both. */
-export function ToneLine({ tone, x1, x2, y, weight = 3, ground = 'var(--paper)' }: { tone: FreshTone; x1: number; x2: number; y: number; weight?: number; ground?: string }) {
+export function ToneLine({
+  tone,
+  x1,
+  x2,
+  y,
+  weight = 3,
+  ground = 'var(--paper)',
+}: {
+  tone: FreshTone;
+  x1: number;
+  x2: number;
+  y: number;
+  weight?: number;
+  ground?: string;
+}) {
   const d = `M${x1} ${y}H${x2}`;
   if (tone === 'fresh') return <path d={d} stroke="var(--teal)" strokeWidth={weight} />;
   if (tone === 'half')

@@ -23,16 +23,25 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
   const why = because.trim() === '' ? {} : { because: because.trim() };
   const amend = async (): Promise<void> => {
     if (!isKind(now.kind)) return;
-    end(await write(now.kind, now.subject, factsFrom(fields, draft, now.facts) as never, { atMs, amends: now.id, ...(about ? { about } : {}), ...why }));
+    end(
+      await write(now.kind, now.subject, factsFrom(fields, draft, now.facts) as never, {
+        atMs,
+        amends: now.id,
+        ...(about ? { about } : {}),
+        ...why,
+      }),
+    );
   };
-  const strike = async (): Promise<void> => end(await write('log.struck', now.subject, {}, { strikes: line.first.id, ...why }));
+  const strike = async (): Promise<void> =>
+    end(await write('log.struck', now.subject, {}, { strikes: line.first.id, ...why }));
   return (
     <Dialog title="Correct this line" open onClose={onClose}>
       <p className="was">{sayEntry(now, names)}</p>
       <FactsForm fields={fields} draft={draft} onChange={setDraft} />
       <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
       <label className="check">
-        <input type="checkbox" className="checkbox" checked={about} onChange={(e) => setAbout(e.target.checked)} /> the time is a guess
+        <input type="checkbox" className="checkbox" checked={about} onChange={(e) => setAbout(e.target.checked)} /> the
+        time is a guess
       </label>
       <div className="field">
         <label htmlFor="because">Why (may be left out)</label>

@@ -14,14 +14,19 @@ export function draftOf(fields: readonly Field[], facts: Readonly<Record<string,
     fields.map((f) => {
       const v = facts[f.name];
       if (f.type === 'members') return [f.name, Array.isArray(v) ? (v as string[]) : []];
-      if (f.type === 'number') return [f.name, typeof v === 'number' ? String(Math.round((v / f.scale) * 1000) / 1000) : ''];
+      if (f.type === 'number')
+        return [f.name, typeof v === 'number' ? String(Math.round((v / f.scale) * 1000) / 1000) : ''];
       return [f.name, typeof v === 'string' ? v : ''];
     }),
   );
 }
 
 /** The facts that a draft makes, the others carried over. NaN stays NaN, and is refused with a sentence when it is written. */
-export function factsFrom(fields: readonly Field[], draft: Draft, facts: Readonly<Record<string, unknown>>): Record<string, unknown> {
+export function factsFrom(
+  fields: readonly Field[],
+  draft: Draft,
+  facts: Readonly<Record<string, unknown>>,
+): Record<string, unknown> {
   const out: Record<string, unknown> = { ...facts };
   for (const f of fields) {
     const v = draft[f.name];
@@ -34,11 +39,24 @@ export function factsFrom(fields: readonly Field[], draft: Draft, facts: Readonl
 }
 
 /** Fields for the facts of one entry. */
-export function FactsForm({ fields, draft, onChange }: { fields: readonly Field[]; draft: Draft; onChange: (d: Draft) => void }) {
+export function FactsForm({
+  fields,
+  draft,
+  onChange,
+}: {
+  fields: readonly Field[];
+  draft: Draft;
+  onChange: (d: Draft) => void;
+}) {
   return (
     <div className="facts-form">
       {fields.map((f) => (
-        <FactField key={f.name} field={f} value={draft[f.name] ?? ''} onChange={(v) => onChange({ ...draft, [f.name]: v })} />
+        <FactField
+          key={f.name}
+          field={f}
+          value={draft[f.name] ?? ''}
+          onChange={(v) => onChange({ ...draft, [f.name]: v })}
+        />
       ))}
     </div>
   );
@@ -66,16 +84,29 @@ function useOptions(f: Field): { value: string; text: string }[] {
   }
 }
 
-function FactField({ field: f, value, onChange }: { field: Field; value: string | string[]; onChange: (v: string | string[]) => void }) {
+function FactField({
+  field: f,
+  value,
+  onChange,
+}: {
+  field: Field;
+  value: string | string[];
+  onChange: (v: string | string[]) => void;
+}) {
   const id = useId();
   const options = useOptions(f);
-  if (f.type === 'members') return <ManyChips label={f.label} options={options} values={Array.isArray(value) ? value : []} onChange={onChange} />;
+  if (f.type === 'members')
+    return (
+      <ManyChips label={f.label} options={options} values={Array.isArray(value) ? value : []} onChange={onChange} />
+    );
   const v = String(value);
   return (
     <div className="field">
       <label htmlFor={id}>{f.label}</label>
       {f.type === 'text' && <input id={id} className="input" value={v} onChange={(e) => onChange(e.target.value)} />}
-      {f.type === 'lines' && <textarea id={id} className="textarea" rows={3} value={v} onChange={(e) => onChange(e.target.value)} />}
+      {f.type === 'lines' && (
+        <textarea id={id} className="textarea" rows={3} value={v} onChange={(e) => onChange(e.target.value)} />
+      )}
       {f.type === 'number' && (
         <span className="with-unit">
           <input id={id} className="input" inputMode="decimal" value={v} onChange={(e) => onChange(e.target.value)} />

@@ -1,4 +1,21 @@
-import { BLEED_CUTS, BLEED_MEDIA, BYPRODUCT_USES, COOKING, DISPATCHES, DONENESS, FORMS, GEARS, ICINGS, type Kind, METHODS, PLACES, RELEASE_REASONS, RELEASE_STATES, ROUTES, WRAPPINGS } from '@dagboek/journal';
+import {
+  BLEED_CUTS,
+  BLEED_MEDIA,
+  BYPRODUCT_USES,
+  COOKING,
+  DISPATCHES,
+  DONENESS,
+  FORMS,
+  GEARS,
+  ICINGS,
+  type Kind,
+  METHODS,
+  PLACES,
+  RELEASE_REASONS,
+  RELEASE_STATES,
+  ROUTES,
+  WRAPPINGS,
+} from '@dagboek/journal';
 
 /** How one fact of an entry is shown and typed when it is corrected. Numbers are kept in the core's unit and shown in `unit` (value / scale). */
 export type Field = { readonly name: string; readonly label: string; readonly optional?: boolean } & (
@@ -8,13 +25,39 @@ export type Field = { readonly name: string; readonly label: string; readonly op
   | { readonly type: 'member' | 'members' | 'species' | 'box' | 'zone' }
 );
 
-const cm = (name: string, label: string, optional = false): Field => ({ name, label, type: 'number', unit: 'cm', scale: 10, optional });
+const cm = (name: string, label: string, optional = false): Field => ({
+  name,
+  label,
+  type: 'number',
+  unit: 'cm',
+  scale: 10,
+  optional,
+});
 const grams = (name: string, label: string): Field => ({ name, label, type: 'number', unit: 'g', scale: 1 });
-const count = (name: string, label: string, optional = false): Field => ({ name, label, type: 'number', unit: '', scale: 1, optional });
-const choice = (name: string, label: string, options: readonly string[], optional = false): Field => ({ name, label, type: 'choice', options, optional });
+const count = (name: string, label: string, optional = false): Field => ({
+  name,
+  label,
+  type: 'number',
+  unit: '',
+  scale: 1,
+  optional,
+});
+const choice = (name: string, label: string, options: readonly string[], optional = false): Field => ({
+  name,
+  label,
+  type: 'choice',
+  options,
+  optional,
+});
 const text = (name: string, label: string): Field => ({ name, label, type: 'text' });
 const lines = (name: string, label: string): Field => ({ name, label, type: 'lines' });
-const LENGTHS: Field = { name: 'lengthKind', label: 'Which length', type: 'choice', options: ['total', 'fork', 'discWidth'], words: { discWidth: 'disc width' } };
+const LENGTHS: Field = {
+  name: 'lengthKind',
+  label: 'Which length',
+  type: 'choice',
+  options: ['total', 'fork', 'discWidth'],
+  words: { discWidth: 'disc width' },
+};
 
 /** What can be corrected in an entry of each kind. Facts not named here are carried over as they are. */
 export const FIELDS: Readonly<Partial<Record<Kind, readonly Field[]>>> = {
@@ -31,9 +74,19 @@ export const FIELDS: Readonly<Partial<Record<Kind, readonly Field[]>>> = {
   'trip.ended': [{ name: 'rodHours', label: 'Rod hours', type: 'number', unit: 'h', scale: 1, optional: true }],
   'trip.noted': [lines('text', 'Remark')],
   'trip.harm': [{ name: 'who', label: 'Who', type: 'member' }, lines('text', 'What happened')],
-  'fish.landed': [{ name: 'angler', label: 'Caught by', type: 'member' }, count('count', 'How many'), { name: 'species', label: 'Species', type: 'species', optional: true }, choice('gear', 'Gear', GEARS, true)],
+  'fish.landed': [
+    { name: 'angler', label: 'Caught by', type: 'member' },
+    count('count', 'How many'),
+    { name: 'species', label: 'Species', type: 'species', optional: true },
+    choice('gear', 'Gear', GEARS, true),
+  ],
   'fish.named': [{ name: 'species', label: 'Species', type: 'species' }],
-  'fish.measured': [cm('lengthMm', 'Length'), cm('longestMm', 'Longest of the lot', true), LENGTHS, choice('method', 'Measured with', METHODS)],
+  'fish.measured': [
+    cm('lengthMm', 'Length'),
+    cm('longestMm', 'Longest of the lot', true),
+    LENGTHS,
+    choice('method', 'Measured with', METHODS),
+  ],
   'fish.weighed': [grams('massG', 'Weight'), choice('how', 'How', ['scale', 'estimated'])],
   'fish.released': [choice('reason', 'Why', RELEASE_REASONS), choice('state', 'How it went', RELEASE_STATES, true)],
   'fish.dispatched': [choice('how', 'How', DISPATCHES)],
@@ -44,10 +97,24 @@ export const FIELDS: Readonly<Partial<Record<Kind, readonly Field[]>>> = {
   'cut.weighed': [grams('massG', 'Weight')],
   'cut.byproduct': [text('what', 'What'), grams('massG', 'Weight'), choice('use', 'For', BYPRODUCT_USES)],
   'cut.found': [lines('text', 'What was found')],
-  'pack.stored': [text('what', 'What is in it'), grams('massG', 'Weight'), count('pieces', 'Pieces', true), choice('form', 'Form', FORMS), choice('wrapping', 'Wrapped in', WRAPPINGS), choice('place', 'Where', PLACES)],
+  'pack.stored': [
+    text('what', 'What is in it'),
+    grams('massG', 'Weight'),
+    count('pieces', 'Pieces', true),
+    choice('form', 'Form', FORMS),
+    choice('wrapping', 'Wrapped in', WRAPPINGS),
+    choice('place', 'Where', PLACES),
+  ],
   'pack.moved': [choice('place', 'Where', PLACES)],
   'pack.discarded': [text('why', 'Why')],
-  'meal.served': [text('name', 'Dish'), { name: 'cook', label: 'Cook', type: 'member' }, choice('method', 'How it was cooked', COOKING), { name: 'eaters', label: 'Who ate', type: 'members' }, count('guests', 'Guests', true), choice('doneness', 'How done', DONENESS, true)],
+  'meal.served': [
+    text('name', 'Dish'),
+    { name: 'cook', label: 'Cook', type: 'member' },
+    choice('method', 'How it was cooked', COOKING),
+    { name: 'eaters', label: 'Who ate', type: 'members' },
+    count('guests', 'Guests', true),
+    choice('doneness', 'How done', DONENESS, true),
+  ],
   'meal.rated': [count('mark', 'Mark, 1 to 5')],
   'meal.noted': [lines('text', 'Remark')],
 };

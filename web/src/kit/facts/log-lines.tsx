@@ -23,7 +23,9 @@ export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: str
             </span>
             <div>
               <LineText line={l} />
-              {[l.now, ...(l.struck ? [l.struck] : [])].some((e) => unsent.has(e.id)) && <em className="unsent">not yet sent</em>}
+              {[l.now, ...(l.struck ? [l.struck] : [])].some((e) => unsent.has(e.id)) && (
+                <em className="unsent">not yet sent</em>
+              )}
             </div>
             <LineKeys line={l} onCorrect={() => setOpen(l)} />
           </li>
@@ -41,7 +43,12 @@ function LineKeys({ line, onCorrect }: { line: Logged; onCorrect: () => void }) 
   if (line.struck) {
     const strike = line.struck;
     return (
-      <button type="button" className="line-key" aria-label={`Let it stand again: ${what}`} onClick={() => void write('log.struck', strike.subject, {}, { strikes: strike.id })}>
+      <button
+        type="button"
+        className="line-key"
+        aria-label={`Let it stand again: ${what}`}
+        onClick={() => void write('log.struck', strike.subject, {}, { strikes: strike.id })}
+      >
         Stet
       </button>
     );
@@ -62,18 +69,28 @@ function LineText({ line }: { line: Logged }) {
   if (struck)
     return (
       <>
-        <s>{text}</s> <small>Struck {time(struck.written)} by {by(struck)}{struck.because ? `: ${struck.because}` : ''}.</small>
+        <s>{text}</s>{' '}
+        <small>
+          Struck {time(struck.written)} by {by(struck)}
+          {struck.because ? `: ${struck.because}` : ''}.
+        </small>
       </>
     );
   const last = was.at(-1);
-  if (!last) return <>{text} <i>{by(now)}</i></>;
+  if (!last)
+    return (
+      <>
+        {text} <i>{by(now)}</i>
+      </>
+    );
   const old = sayEntry(last, names);
   return (
     <>
       <s>{old === text ? time(last.at) : old}</s> <b>{text}</b>
       <small className="because">
         Corrected {time(now.written)} by {by(now)}
-        {now.because ? `: ${now.because}` : ''}.{line.conflict.length > 0 ? ' Two devices corrected this; the later one counts.' : ''}
+        {now.because ? `: ${now.because}` : ''}.
+        {line.conflict.length > 0 ? ' Two devices corrected this; the later one counts.' : ''}
       </small>
     </>
   );

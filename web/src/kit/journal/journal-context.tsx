@@ -8,7 +8,14 @@ const Context = createContext<JournalStore | null>(null);
 const PULL_MS = 20_000;
 
 function Puller({ store }: { store: JournalStore }): null {
-  useQuery({ queryKey: ['journal', 'pull'], queryFn: () => store.pull(), refetchInterval: PULL_MS, networkMode: 'always', retry: false, gcTime: 0 });
+  useQuery({
+    queryKey: ['journal', 'pull'],
+    queryFn: () => store.pull(),
+    refetchInterval: PULL_MS,
+    networkMode: 'always',
+    retry: false,
+    gcTime: 0,
+  });
   return null;
 }
 

@@ -45,7 +45,10 @@ export class JournalStore {
     this.last = Math.max(this.last, last);
     const mine = new Set(this.snapshot.outbox.map((i) => i.entry.id));
     const held = new Set(entries.map((e) => e.id));
-    const items = [...this.snapshot.outbox.filter((i) => !held.has(i.entry.id)), ...afterReload(outbox.filter((i) => !mine.has(i.entry.id)))];
+    const items = [
+      ...this.snapshot.outbox.filter((i) => !held.has(i.entry.id)),
+      ...afterReload(outbox.filter((i) => !mine.has(i.entry.id))),
+    ];
     this.set({ book: this.snapshot.book.withEntries(entries).withEntries(this.counting(items)), outbox: items });
   }
 
@@ -123,7 +126,14 @@ export class JournalStore {
     this.retryTimer = setTimeout(() => void this.flush(), Math.max(250, Math.min(...waits) - this.now()));
   }
 
-  private async answered(batch: readonly Entry[], receipts: Parameters<typeof outboxReducer>[1] extends infer A ? (A extends { type: 'answered'; receipts: infer R } ? R : never) : never): Promise<void> {
+  private async answered(
+    batch: readonly Entry[],
+    receipts: Parameters<typeof outboxReducer>[1] extends infer A
+      ? A extends { type: 'answered'; receipts: infer R }
+        ? R
+        : never
+      : never,
+  ): Promise<void> {
     const taken = batch.filter((e) => receipts.some((r) => r.id === e.id && r.status !== 'refused'));
     this.set({ outbox: outboxReducer(this.snapshot.outbox, { type: 'answered', receipts }) });
     await this.keepOutbox(taken);

@@ -29,7 +29,11 @@ export class Keep {
 
   async load(): Promise<{ entries: Entry[]; outbox: OutboxItem[]; last: number }> {
     const tx = this.db.transaction(['entries', 'outbox', 'meta']);
-    const [entries, outbox, last] = await Promise.all([tx.objectStore('entries').getAll(), tx.objectStore('outbox').getAll(), tx.objectStore('meta').get('last')]);
+    const [entries, outbox, last] = await Promise.all([
+      tx.objectStore('entries').getAll(),
+      tx.objectStore('outbox').getAll(),
+      tx.objectStore('meta').get('last'),
+    ]);
     outbox.sort((a, b) => (a.entry.id < b.entry.id ? -1 : 1));
     return { entries, outbox: outbox.map(({ id: _, ...item }) => item as OutboxItem), last: last ?? 0 };
   }

@@ -8,7 +8,8 @@ export type OutboxItem = { readonly entry: Entry; readonly tries: number } & (
   | { readonly state: 'set aside'; readonly why: string }
 );
 
-export type Receipt = { id: string; status: 'accepted' | 'known' } | { id: string; status: 'refused'; why: string; field?: string };
+export type Receipt =
+  { id: string; status: 'accepted' | 'known' } | { id: string; status: 'refused'; why: string; field?: string };
 
 export type OutboxAction =
   | { readonly type: 'written'; readonly entry: Entry }
@@ -25,24 +26,44 @@ export const backOffMs = (tries: number): number => Math.min(60_000, 1000 * 2 **
 export function outboxReducer(items: readonly OutboxItem[], action: OutboxAction): readonly OutboxItem[] {
   switch (action.type) {
     case 'written':
-      return items.some((i) => i.entry.id === action.entry.id) ? items : [...items, { entry: action.entry, tries: 0, state: 'queued', notBeforeMs: 0 }];
+      return items.some((i) => i.entry.id === action.entry.id)
+        ? items
+        : [...items, { entry: action.entry, tries: 0, state: 'queued', notBeforeMs: 0 }];
     case 'sending':
-      return items.map((i) => (action.ids.includes(i.entry.id) && i.state === 'queued' ? { entry: i.entry, tries: i.tries + 1, state: 'sending' } : i));
+      return items.map((i) =>
+        action.ids.includes(i.entry.id) && i.state === 'queued'
+          ? { entry: i.entry, tries: i.tries + 1, state: 'sending' }
+          : i,
+      );
     case 'answered': {
       const receipts = new Map(action.receipts.map((r) => [r.id, r]));
       return items.flatMap((i): OutboxItem[] => {
         const r = receipts.get(i.entry.id);
         if (!r) return [i];
         if (r.status !== 'refused') return [];
-        return [{ entry: i.entry, tries: i.tries, state: 'refused', why: r.why, ...(r.field ? { field: r.field } : {}) }];
+        return [
+          { entry: i.entry, tries: i.tries, state: 'refused', why: r.why, ...(r.field ? { field: r.field } : {}) },
+        ];
       });
     }
     case 'unreachable':
-      return items.map((i) => (action.ids.includes(i.entry.id) && i.state === 'sending' ? { entry: i.entry, tries: i.tries, state: 'queued', notBeforeMs: action.nowMs + backOffMs(i.tries) } : i));
+      return items.map((i) =>
+        action.ids.includes(i.entry.id) && i.state === 'sending'
+          ? { entry: i.entry, tries: i.tries, state: 'queued', notBeforeMs: action.nowMs + backOffMs(i.tries) }
+          : i,
+      );
     case 'retry':
-      return items.map((i) => (action.ids.includes(i.entry.id) && i.state !== 'sending' ? { entry: i.entry, tries: 0, state: 'queued', notBeforeMs: 0 } : i));
+      return items.map((i) =>
+        action.ids.includes(i.entry.id) && i.state !== 'sending'
+          ? { entry: i.entry, tries: 0, state: 'queued', notBeforeMs: 0 }
+          : i,
+      );
     case 'set aside':
-      return items.map((i) => (i.entry.id === action.id && i.state === 'refused' ? { entry: i.entry, tries: i.tries, state: 'set aside', why: i.why } : i));
+      return items.map((i) =>
+        i.entry.id === action.id && i.state === 'refused'
+          ? { entry: i.entry, tries: i.tries, state: 'set aside', why: i.why }
+          : i,
+      );
   }
 }
 
@@ -52,4 +73,7 @@ export const afterReload = (items: readonly OutboxItem[]): readonly OutboxItem[]
 
 /** What may be sent now, oldest first, at most `most`. */
 export const sendable = (items: readonly OutboxItem[], nowMs: number, most = 100): Entry[] =>
-  items.filter((i) => i.state === 'queued' && i.notBeforeMs <= nowMs).slice(0, most).map((i) => i.entry);
+  items
+    .filter((i) => i.state === 'queued' && i.notBeforeMs <= nowMs)
+    .slice(0, most)
+    .map((i) => i.entry);

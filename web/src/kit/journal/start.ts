@@ -28,7 +28,10 @@ export async function openJournal(): Promise<JournalStore | null> {
   const store = new JournalStore(await Keep.open(book), httpTransport, nowMs, () => channel.postMessage('wrote'));
   channel.onmessage = () => void store.reread();
   await store.load();
-  addEventListener('online', () => void store.retry(store.getSnapshot().outbox.flatMap((i) => (i.state === 'queued' ? [i.entry.id] : []))));
+  addEventListener(
+    'online',
+    () => void store.retry(store.getSnapshot().outbox.flatMap((i) => (i.state === 'queued' ? [i.entry.id] : []))),
+  );
   void store.flush();
   if (store.getSnapshot().book.size === 0) await store.pull();
   return store;

@@ -4,7 +4,9 @@ import type { Receipt } from './outbox.ts';
 /** The server as the journal needs it. */
 export interface Transport {
   /** Sends a batch. `unreachable`: nobody answered, or the server is in trouble: try later. */
-  send(entries: readonly Entry[]): Promise<{ ok: true; receipts: Receipt[] } | { ok: false; unreachable: boolean; why: string }>;
+  send(
+    entries: readonly Entry[],
+  ): Promise<{ ok: true; receipts: Receipt[] } | { ok: false; unreachable: boolean; why: string }>;
   /** Entries that arrived after a number. Null when nobody answered. */
   after(seq: number): Promise<{ entries: Entry[]; last: number; more: boolean } | null>;
 }
@@ -15,7 +17,12 @@ const TIMEOUT_MS = 15_000;
 export const httpTransport: Transport = {
   async send(entries) {
     try {
-      const res = await fetch('/api/journal', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ entries }), signal: AbortSignal.timeout(TIMEOUT_MS) });
+      const res = await fetch('/api/journal', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ entries }),
+        signal: AbortSignal.timeout(TIMEOUT_MS),
+      });
       if (res.ok) return { ok: true, receipts: ((await res.json()) as { receipts: Receipt[] }).receipts };
       const why = ((await res.json().catch(() => ({}))) as { detail?: string }).detail ?? 'The server did not take it.';
       return { ok: false, unreachable: res.status >= 500 || res.status === 429, why };

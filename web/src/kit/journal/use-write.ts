@@ -55,7 +55,17 @@ export function useWrite(): {
     for (const w of list) {
       const { atMs = now, member, ...rest } = w.more ?? {};
       const facts = JSON.parse(JSON.stringify(w.facts)) as Record<string, unknown>;
-      const entry: Entry = { id: newId(), kind: w.kind, subject: w.subject, at: stamp(atMs, zone), written: stamp(now, zone), member: member ?? pen ?? 'nobody', device: deviceId(), facts, ...defined(rest) };
+      const entry: Entry = {
+        id: newId(),
+        kind: w.kind,
+        subject: w.subject,
+        at: stamp(atMs, zone),
+        written: stamp(now, zone),
+        member: member ?? pen ?? 'nobody',
+        device: deviceId(),
+        facts,
+        ...defined(rest),
+      };
       const checked = validateEntry(entry, now);
       if (!checked.ok) return checked;
       const trouble = entry.strikes === undefined ? timeTrouble(book, entry) : null;
@@ -66,7 +76,11 @@ export function useWrite(): {
     await store.write(made);
     return { ok: true };
   };
-  return { writeAll, write: (kind, subject, facts, more) => writeAll([{ kind, subject, facts: facts as object as Record<string, unknown>, ...(more ? { more } : {}) }]) };
+  return {
+    writeAll,
+    write: (kind, subject, facts, more) =>
+      writeAll([{ kind, subject, facts: facts as object as Record<string, unknown>, ...(more ? { more } : {}) }]),
+  };
 }
 
 /** Without the keys whose value is undefined. */

@@ -1,7 +1,19 @@
 import { useId } from 'react';
 
 /** One of a few, each a thumb-sized target. */
-export function Chips<T extends string>({ label, options, value, onChange, hideLabel = false }: { label: string; options: readonly { value: T; text: string }[]; value: T | null; onChange: (v: T) => void; hideLabel?: boolean }) {
+export function Chips<T extends string>({
+  label,
+  options,
+  value,
+  onChange,
+  hideLabel = false,
+}: {
+  label: string;
+  options: readonly { value: T; text: string }[];
+  value: T | null;
+  onChange: (v: T) => void;
+  hideLabel?: boolean;
+}) {
   const name = useId();
   return (
     <fieldset className="chips">
@@ -17,13 +29,27 @@ export function Chips<T extends string>({ label, options, value, onChange, hideL
 }
 
 /** Any of a few. */
-export function ManyChips<T extends string>({ label, options, values, onChange }: { label: string; options: readonly { value: T; text: string }[]; values: readonly T[]; onChange: (v: T[]) => void }) {
+export function ManyChips<T extends string>({
+  label,
+  options,
+  values,
+  onChange,
+}: {
+  label: string;
+  options: readonly { value: T; text: string }[];
+  values: readonly T[];
+  onChange: (v: T[]) => void;
+}) {
   return (
     <fieldset className="chips">
       <legend>{label}</legend>
       {options.map((o) => (
         <label key={o.value}>
-          <input type="checkbox" checked={values.includes(o.value)} onChange={(e) => onChange(e.target.checked ? [...values, o.value] : values.filter((v) => v !== o.value))} />
+          <input
+            type="checkbox"
+            checked={values.includes(o.value)}
+            onChange={(e) => onChange(e.target.checked ? [...values, o.value] : values.filter((v) => v !== o.value))}
+          />
           <span>{o.text}</span>
         </label>
       ))}
@@ -32,4 +58,5 @@ export function ManyChips<T extends string>({ label, options, values, onChange }
 }
 
 /** Options whose value is their text. */
-export const plain = <T extends string>(list: readonly T[]): { value: T; text: string }[] => list.map((value) => ({ value, text: value }));
+export const plain = <T extends string>(list: readonly T[]): { value: T; text: string }[] =>
+  list.map((value) => ({ value, text: value }));

@@ -1,7 +1,17 @@
 import { type ReactNode, useEffect, useRef } from 'react';
 
 /** A dialog over the page. The browser keeps the focus inside, and Escape closes it. */
-export function Dialog({ title, open, onClose, children }: { title: string; open: boolean; onClose: () => void; children: ReactNode }) {
+export function Dialog({
+  title,
+  open,
+  onClose,
+  children,
+}: {
+  title: string;
+  open: boolean;
+  onClose: () => void;
+  children: ReactNode;
+}) {
   const ref = useRef<HTMLDialogElement>(null);
   // The <dialog> element is outside React's state: it is opened and closed by its own methods.
   useEffect(() => {

@@ -1,7 +1,25 @@
 import { useId } from 'react';
 
 /** A number with its unit, large enough to read at arm's length. Holds text, so that what was typed is never changed under the fingers. */
-export function Quantity({ label, unit, value, onChange, error, autoFocus, big = false, onEnter }: { label: string; unit: string; value: string; onChange: (v: string) => void; error?: string | null; autoFocus?: boolean; big?: boolean; onEnter?: () => void }) {
+export function Quantity({
+  label,
+  unit,
+  value,
+  onChange,
+  error,
+  autoFocus,
+  big = false,
+  onEnter,
+}: {
+  label: string;
+  unit: string;
+  value: string;
+  onChange: (v: string) => void;
+  error?: string | null;
+  autoFocus?: boolean;
+  big?: boolean;
+  onEnter?: () => void;
+}) {
   const id = useId();
   return (
     <div className={`quantity${big ? ' big' : ''}`}>

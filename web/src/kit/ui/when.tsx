@@ -21,7 +21,12 @@ export function WhenField({ value, onChange }: { value: When; onChange: (w: When
       <legend>When</legend>
       {STEPS.map((m) => (
         <label key={m}>
-          <input type="radio" name={name} checked={value.kind === 'ago' && value.minutes === m} onChange={() => onChange({ kind: 'ago', minutes: m })} />
+          <input
+            type="radio"
+            name={name}
+            checked={value.kind === 'ago' && value.minutes === m}
+            onChange={() => onChange({ kind: 'ago', minutes: m })}
+          />
           <span>{m === 0 ? 'now' : `${m} min ago`}</span>
         </label>
       ))}
@@ -51,7 +56,15 @@ function lastTimeOf(hhmm: string, zone: string): number {
 }
 
 /** Date and time to the minute, in the waters' own zone. */
-export function DateTimeField({ label, valueMs, onChange }: { label: string; valueMs: number; onChange: (ms: number) => void }) {
+export function DateTimeField({
+  label,
+  valueMs,
+  onChange,
+}: {
+  label: string;
+  valueMs: number;
+  onChange: (ms: number) => void;
+}) {
   const id = useId();
   const { zone } = useFormat();
   return (

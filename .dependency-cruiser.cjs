@@ -1,0 +1,57 @@
+const STATIONS = ['plan', 'deck', 'box', 'board', 'larder', 'table', 'book', 'drill'];
+
+/** Imports point one way: web and server > journal > core; web > figure > core; packs is data. Stations of the interface meet only in the kit. */
+module.exports = {
+  forbidden: [
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: { path: '^(core|journal|figure|packs|server|web)/src' },
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'core-stands-alone',
+      severity: 'error',
+      from: { path: '^core/src', pathNot: '\\.test\\.ts$' },
+      to: { path: '^(journal|figure|packs|server|web)/' },
+    },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: '^(core|figure|journal)/src', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'journal-knows-core',
+      severity: 'error',
+      from: { path: '^journal/src', pathNot: '\\.test\\.ts$' },
+      to: { path: '^(figure|packs|server|web)/' },
+    },
+    {
+      name: 'figure-knows-core',
+      severity: 'error',
+      from: { path: '^figure/src', pathNot: '\\.test\\.ts$' },
+      to: { path: '^(journal|packs|server|web)/' },
+    },
+    { name: 'server-not-web', severity: 'error', from: { path: '^server/src' }, to: { path: '^web/' } },
+    {
+      name: 'web-not-server',
+      severity: 'error',
+      from: { path: '^web/src', pathNot: '\\.test\\.ts$' },
+      to: { path: '^(server|packs)/' },
+    },
+    ...STATIONS.map((s) => ({
+      name: `${s}-through-the-kit`,
+      severity: 'error',
+      from: { path: `^web/src/${s}/` },
+      to: { path: `^web/src/(${STATIONS.filter((x) => x !== s).join('|')})/` },
+    })),
+  ],
+  options: {
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)dist/' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { conditionNames: ['source', 'types', 'import', 'default'], exportsFields: ['exports'] },
+  },
+};

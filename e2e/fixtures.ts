@@ -1,0 +1,118 @@
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, type Locator, type Page, test as base } from '@playwright/test';
+import { DEMO_TEMPLATE, type Server, startServer } from './server.ts';
+
+/** A server of its own for each test: `demo` with the season of the Skerrow Isles, `own` with an empty book. */
+export const test = base.extend<{ demo: Server; own: Server; noFaults: void }>({
+  demo: async ({}, use) => {
+    const data = mkdtempSync(join(tmpdir(), 'dagboek-e2e-'));
+    cpSync(`${DEMO_TEMPLATE}-whole`, data, { recursive: true });
+    const server = await startServer({ data, demo: true });
+    await use(server);
+    await server.stop();
+    rmSync(data, { recursive: true, force: true });
+  },
+  own: async ({}, use) => {
+    const data = mkdtempSync(join(tmpdir(), 'dagboek-e2e-'));
+    const server = await startServer({ data });
+    await use(server);
+    await server.stop();
+    rmSync(data, { recursive: true, force: true });
+  },
+  // No page may throw, whatever a test looks at.
+  noFaults: [
+    async ({ page }, use) => {
+      const faults: string[] = [];
+      page.on('pageerror', (e) => faults.push(e.message));
+      await use();
+      expect(faults).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+export type { Locator, Page, Server };
+
+/** How a person works the page: with a mouse, with the keyboard alone, or with a thumb. */
+export interface Hand {
+  press(target: Locator): Promise<void>;
+  type(target: Locator, text: string): Promise<void>;
+  choose(target: Locator): Promise<void>;
+}
+
+/** Walks with Tab (or back) until the target has the focus: what cannot be reached so cannot be worked by keyboard. */
+async function tabTo(page: Page, target: Locator): Promise<void> {
+  await target.waitFor({ state: 'attached' });
+  const there = (): Promise<boolean> => target.evaluate((el) => el === document.activeElement);
+  for (let i = 0; i < 240; i++) {
+    if (await there()) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`Tab does not reach ${String(target)}`);
+}
+
+export const keyboard = (page: Page): Hand => ({
+  press: async (t) => {
+    await tabTo(page, t);
+    await page.keyboard.press('Enter');
+  },
+  type: async (t, text) => {
+    await tabTo(page, t);
+    await page.keyboard.press('Control+A');
+    await page.keyboard.type(text);
+  },
+  // Radio groups are one stop of Tab and are walked with the arrows; a box is ticked with Space.
+  choose: async (t) => {
+    await t.waitFor({ state: 'attached' });
+    if (await t.evaluate((el) => (el as HTMLInputElement).checked)) return;
+    const radio = (await t.getAttribute('type')) === 'radio';
+    if (!radio) {
+      await tabTo(page, t);
+      await page.keyboard.press('Space');
+      return;
+    }
+    const name = await t.getAttribute('name');
+    const group = page.locator(`input[type=radio][name="${name}"]`);
+    const inGroup = (): Promise<boolean> =>
+      page.evaluate((n) => (document.activeElement as HTMLInputElement | null)?.name === n, name);
+    await group.first().waitFor({ state: 'attached' });
+    for (let i = 0; i < 240 && !(await inGroup()); i++) await page.keyboard.press('Tab');
+    for (let i = 0; i < 30; i++) {
+      if (await t.evaluate((el) => (el as HTMLInputElement).checked)) return;
+      if (i === 0) await page.keyboard.press('Space');
+      else await page.keyboard.press('ArrowDown');
+    }
+    throw new Error('the arrows do not reach it');
+  },
+});
+
+export const thumb: Hand = {
+  press: (t) => t.tap(),
+  type: async (t, text) => {
+    await t.tap();
+    await t.fill(text);
+  },
+  choose: async (t) => {
+    if (!(await t.isChecked())) await t.tap();
+  },
+};
+
+export const mouse: Hand = {
+  press: (t) => t.click(),
+  type: (t, text) => t.fill(text),
+  choose: (t) => t.check({ force: true }),
+};
+
+/** What the server holds, in order of arrival. */
+export async function entriesOf(
+  server: Server,
+): Promise<{ id: string; kind: string; subject: string; facts: Record<string, unknown> }[]> {
+  return (
+    (await (await fetch(`${server.url}/api/journal?limit=5000`)).json()) as {
+      entries: { id: string; kind: string; subject: string; facts: Record<string, unknown> }[];
+    }
+  ).entries;
+}

@@ -1,0 +1,128 @@
+import { cpSync, mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { entriesOf, expect, test, type Page } from './fixtures.ts';
+import { DEMO_TEMPLATE, startServer } from './server.ts';
+
+const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
+
+/** Opens the demo's deck with the service worker in charge, so that a reload works without a network. */
+async function openDeck(page: Page, url: string): Promise<void> {
+  await page.goto(`${url}/deck`);
+  await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^Turbot/ })).toBeVisible();
+  await expect(page.getByText('Saved here and sent')).toBeVisible();
+}
+
+test('with the network off in the middle: at once on the page, marked, kept over a reload, sent once', async ({
+  page,
+  context,
+  demo,
+}) => {
+  await openDeck(page, demo.url);
+  const before = (await entriesOf(demo)).length;
+  await context.setOffline(true);
+  await button(page, /^Black seabream/).click();
+  await page.getByLabel(/^Length/).fill('33.5');
+  await button(page, /^Measured/).click();
+  await button(page, /^Dispatched/).click();
+  await expect(page.getByText(/Saved here, 4 lines not yet sent/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/Saved here, 4 lines not yet sent/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Black seabream/ })).toBeVisible();
+  await expect(button(page, /^Bled/)).toBeVisible();
+  await button(page, /^Strike a line/).click();
+  await expect(page.getByRole('dialog').getByText('not yet sent').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  expect((await entriesOf(demo)).length).toBe(before);
+
+  await context.setOffline(false);
+  await expect(page.getByText('Saved here and sent')).toBeVisible({ timeout: 40_000 });
+  const after = await entriesOf(demo);
+  expect(after.length).toBe(before + 4);
+  expect(after.slice(before).map((e) => e.kind)).toEqual([
+    'fish.named',
+    'fish.measured',
+    'fish.weighed',
+    'fish.dispatched',
+  ]);
+  expect(new Set(after.map((e) => e.id)).size).toBe(after.length);
+});
+
+test('every station opens without a network', async ({ page, context, demo }) => {
+  await openDeck(page, demo.url);
+  await context.setOffline(true);
+  for (const [path, says] of [
+    ['/plan', 'Lines of this trip'],
+    ['/box', 'The blue box'],
+    ['/board', 'Onto the board'],
+    ['/larder', 'Freezer'],
+    ['/table', 'Meals'],
+    ['/book', 'Trip 27'],
+  ] as const) {
+    await page.goto(demo.url + path);
+    await expect(page.getByRole('heading', { name: new RegExp(says) }).first()).toBeVisible();
+  }
+});
+
+test('with the server down: noted, then sent when it is back', async ({ page }) => {
+  const data = mkdtempSync(join(tmpdir(), 'dagboek-e2e-'));
+  cpSync(`${DEMO_TEMPLATE}-whole`, data, { recursive: true });
+  let server = await startServer({ data, demo: true });
+  await openDeck(page, server.url);
+  const { port } = server;
+  await server.stop();
+  await button(page, /^Turbot/).click();
+  await expect(page.getByText(/1 line not yet sent/)).toBeVisible();
+  server = await startServer({ data, demo: true, port });
+  await expect(page.getByText('Saved here and sent')).toBeVisible({ timeout: 40_000 });
+  expect((await entriesOf(server)).at(-1)).toMatchObject({ kind: 'fish.named', facts: { species: 'turbot' } });
+  await server.stop();
+});
+
+test('what another device writes appears here, and a refused line can be mended', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/deck`);
+  await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
+  const all = await entriesOf(demo);
+  const unnamed = all.filter((e) => e.kind === 'fish.landed').at(-1)!;
+  const other = {
+    id: '01920000-0000-7000-8000-000000000001',
+    kind: 'fish.named',
+    subject: unnamed.subject,
+    at: '2026-09-12T14:20:00+01:00',
+    written: '2026-09-12T14:20:00+01:00',
+    member: 'other',
+    device: 'tablet',
+    facts: { species: 'john-dory' },
+  };
+  await fetch(`${demo.url}/api/journal`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ entries: [other] }),
+  });
+  await expect(page.getByRole('heading', { name: /John Dory/ })).toBeVisible({ timeout: 40_000 });
+
+  // The server refuses one line; it is shown, mended, and taken.
+  await page.route('**/api/journal', async (route) => {
+    if (route.request().method() !== 'POST') return route.continue();
+    const { entries } = route.request().postDataJSON() as { entries: { id: string; facts: { text?: string } }[] };
+    if (!entries.some((e) => e.facts.text === 'too rude')) return route.continue();
+    return route.fulfill({
+      json: {
+        receipts: entries.map((e) => ({ id: e.id, status: 'refused', why: 'Say it more kindly.', field: 'text' })),
+      },
+    });
+  });
+  await page.goto(`${demo.url}/plan`);
+  await page.getByLabel('Remark').fill('too rude');
+  await page.getByRole('button', { name: 'Note it', exact: true }).click();
+  await page.getByRole('link', { name: '1 line refused' }).click();
+  await expect(page.getByText('refused: Say it more kindly.')).toBeVisible();
+  await button(page, 'Mend').click();
+  await page.getByRole('dialog').getByLabel('Remark').fill('a seal came by');
+  await button(page, 'Write it so').click();
+  await expect(page.getByText('set aside, not counted: Say it more kindly.')).toBeVisible();
+  await expect.poll(async () => (await entriesOf(demo)).some((e) => e.facts['text'] === 'a seal came by')).toBe(true);
+});

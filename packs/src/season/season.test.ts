@@ -1,0 +1,93 @@
+import 'reflect-metadata';
+import { describe, expect, test } from '@jest/globals';
+import { Book, custodyOf, doubtsOf, openTrip, validateEntry } from '@dagboek/journal';
+import { loadRulePacks, loadSpecies, SKERROW_NOW, skerrowSeason } from '../index.ts';
+
+const SPECIES = loadSpecies();
+const RULES = loadRulePacks(SPECIES)[0]!;
+const ENTRIES = skerrowSeason(SPECIES, RULES);
+const BOOK = Book.EMPTY.withEntries(ENTRIES);
+const NOW = Date.parse(SKERROW_NOW);
+
+describe('the made-up season', () => {
+  test('the same seed writes the same book', () => {
+    expect(skerrowSeason(SPECIES, RULES)).toEqual(ENTRIES);
+    expect(skerrowSeason(SPECIES, RULES, 32)).not.toEqual(ENTRIES);
+  });
+
+  test('every entry is one the journal takes, with an id of its own, none from after now', () => {
+    for (const e of ENTRIES) expect(validateEntry(e, NOW - 9 * 60_000)).toEqual({ ok: true, entry: e });
+    expect(new Set(ENTRIES.map((e) => e.id)).size).toBe(ENTRIES.length);
+  });
+
+  test('it is lived in: at least 20 trips and 120 fish and lots, empty trips, releases, corrections and strikes, a sting', () => {
+    expect(BOOK.all('trip').length).toBeGreaterThanOrEqual(20);
+    expect(BOOK.all('fish').length).toBeGreaterThanOrEqual(120);
+    expect(BOOK.all('trip').filter((t) => BOOK.naming('fish', t.id).length === 0).length).toBeGreaterThanOrEqual(3);
+    expect(BOOK.all('fish').filter((f) => f.released).length).toBeGreaterThan(20);
+    expect(ENTRIES.filter((e) => e.amends).length).toBeGreaterThan(2);
+    expect(ENTRIES.filter((e) => e.strikes).length).toBeGreaterThan(0);
+    expect(BOOK.all('trip').filter((t) => t.harm.length > 0)).toHaveLength(1);
+    expect(BOOK.all('meal').length).toBeGreaterThanOrEqual(60);
+  });
+
+  test('nothing in it cannot be true', () => {
+    for (const s of [...BOOK.all('fish'), ...BOOK.all('cut'), ...BOOK.all('pack')])
+      expect(doubtsOf(BOOK, s)).toEqual([]);
+  });
+
+  test('the open trip: six fish kept, a lot of mackerel, three let go, one in hand without a name', () => {
+    const trip = openTrip(BOOK)!;
+    const lines = BOOK.naming('fish', trip.id).map((f) => custodyOf(BOOK, f.id)!);
+    expect(trip).toMatchObject({ zone: 'north-skerries', boat: 'Tern' });
+    expect(lines.filter((l) => l.fish.count === 1 && (l.where === 'box' || l.where === 'bleeding'))).toHaveLength(6);
+    expect(lines.filter((l) => l.fish.count > 1).map((l) => [l.fish.species, l.where])).toEqual([['mackerel', 'box']]);
+    expect(lines.filter((l) => l.where === 'let go')).toHaveLength(3);
+    expect(lines.filter((l) => l.where === 'in hand').map((l) => l.fish.species)).toEqual([null]);
+  });
+
+  test('the larder holds packs in the fridge and in the freezer, and one was thrown away', () => {
+    const places = BOOK.all('pack')
+      .filter((p) => !p.discarded && BOOK.naming('meal', p.id).length === 0)
+      .map((p) => p.places.at(-1)?.place);
+    expect(places).toContain('fridge');
+    expect(places).toContain('freezer');
+  });
+
+  test('its story can be found: Tomas cuts better in the second year than in the first', () => {
+    const yields = BOOK.all('cut').filter(
+      (c) =>
+        BOOK.get('member', c.by)?.name === 'Tomas' &&
+        c.stages.round &&
+        c.stages.trimmed &&
+        BOOK.get('fish', c.fish[0])?.species === 'pollack',
+    );
+    const mean = (year: string): number => {
+      const list = yields
+        .filter((c) => c.startedAt.startsWith(year))
+        .map((c) => c.stages.trimmed!.massG / c.stages.round!.massG);
+      return list.reduce((a, b) => a + b, 0) / list.length;
+    };
+    expect(mean('2026')).toBeGreaterThan(mean('2025'));
+  });
+
+  test('its story can be found: meals from fish bled at once are marked higher', () => {
+    const marks: { soon: number[]; late: number[] } = { soon: [], late: [] };
+    for (const m of BOOK.all('meal')) {
+      const fish = m.packs
+        .flatMap((p) => BOOK.get('pack', p.pack)?.fish ?? [])
+        .flatMap((f) => BOOK.get('fish', f) ?? []);
+      if (fish.length === 0) continue;
+      const soon = fish.every(
+        (f) =>
+          f.bled &&
+          f.bled.cut !== 'none' &&
+          f.dispatched &&
+          Date.parse(f.bled.at) - Date.parse(f.dispatched.at) < 5 * 60_000,
+      );
+      marks[soon ? 'soon' : 'late'].push(...Object.values(m.marks));
+    }
+    const mean = (x: number[]): number => x.reduce((a, b) => a + b, 0) / x.length;
+    expect(mean(marks.soon)).toBeGreaterThan(mean(marks.late) + 0.15);
+  });
+});

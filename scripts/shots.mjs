@@ -1,0 +1,123 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { ensureBuilt } from './lib/ensure-built.mjs';
+import { ensureChromium } from './lib/ensure-chromium.mjs';
+import { ensureInstalled } from './lib/ensure-installed.mjs';
+
+/** `npm run shots`: one current picture of each main view, from the demo season, into docs/screenshots. */
+ensureInstalled();
+ensureBuilt();
+const executablePath = ensureChromium();
+const NOW = '2026-09-12T14:20:00+01:00';
+
+function server(env) {
+  const data = mkdtempSync(join(tmpdir(), 'dagboek-shots-'));
+  const child = spawn(process.execPath, ['server/dist/main.js'], {
+    env: {
+      ...process.env,
+      DAGBOEK_DATA: data,
+      DAGBOEK_PORT: '0',
+      DAGBOEK_WEB: 'web/dist',
+      DAGBOEK_NOW: NOW,
+      DAGBOEK_CLOCK: 'still',
+      ...env,
+    },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  return new Promise((resolve) =>
+    child.stdout.on('data', (d) => {
+      const url = /http:\S+(?=\/\s)/.exec(String(d))?.[0];
+      if (url) resolve({ url, stop: () => (child.kill(), rmSync(data, { recursive: true, force: true })) });
+    }),
+  );
+}
+
+const demo = await server({ DAGBOEK_DEMO: '1' });
+const own = await server({});
+const { trips } = await (await fetch(`${demo.url}/api/trips?limit=12`)).json();
+let line = null;
+for (const t of trips.slice(1))
+  for (const f of t.fish) {
+    const l = await (await fetch(`${demo.url}/api/fish/${f.id}`)).json();
+    if (!line && l.fish.species === 'pollack' && l.meals[0] && l.cuts[0]) line = l;
+  }
+const browser = await chromium.launch({
+  executablePath,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+
+async function shot(name, url, { phone = false, night = false, act } = {}) {
+  const context = await browser.newContext({
+    viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    hasTouch: phone,
+    locale: 'en-GB',
+  });
+  await context.addInitScript((t) => localStorage.setItem('dagboek.theme', t), night ? 'dagboek-night' : 'dagboek');
+  const page = await context.newPage();
+  await page.goto(url);
+  await page.waitForLoadState('networkidle');
+  if (act) await act(page);
+  await page.evaluate(() => document.activeElement?.blur());
+  await page.evaluate(() => scrollTo(0, 0));
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await context.close();
+}
+const key = (page, name) => page.getByRole('button', { name }).first().click();
+const hand = (species, cm) => async (page) => {
+  await key(page, species);
+  await page.getByLabel(/^Length/).fill(cm);
+  await key(page, /^Measured/);
+};
+
+await shot('welcome', own.url);
+await shot('deck', `${demo.url}/deck`, { act: hand(/^Greater weever/, '36.4') });
+await shot('deck-what-is-it', `${demo.url}/deck`, { act: async (p) => key(p, /Name it anew/) });
+await shot('deck-let-go', `${demo.url}/deck`, {
+  act: async (p) => (
+    await key(p, /Name it anew/),
+    await key(p, /^Plaice/),
+    await key(p, /^Measure again/),
+    await p.getByLabel(/^Length/).fill('27.1'),
+    await key(p, /^Measured/)
+  ),
+});
+await shot('deck-phone', `${demo.url}/deck`, { phone: true });
+await shot('deck-phone-night', `${demo.url}/deck`, {
+  phone: true,
+  night: true,
+  act: async (p) => (await key(p, /Name it anew/), await key(p, /^John Dory/)),
+});
+await shot('plan', `${demo.url}/plan`);
+await shot('box', `${demo.url}/box`);
+await shot('board', `${demo.url}/board`, {
+  act: async (p) => {
+    await p.getByRole('checkbox').nth(1).check();
+    await key(p, /Onto the board/);
+    await key(p, /^Whole weighed/);
+    await p.getByLabel('Gutted').fill('668');
+    await key(p, /^Gutted weighed/);
+  },
+});
+await shot('larder', `${demo.url}/larder`);
+await shot('larder-phone', `${demo.url}/larder`, { phone: true });
+await shot('pack', `${demo.url}/larder/${line.packs[0].id}`);
+await shot('table', `${demo.url}/table`);
+await shot('meal', `${demo.url}/table/${line.meals[0].id}`);
+await shot('book', `${demo.url}/book`);
+await shot('fish', `${demo.url}/fish/${line.fish.id}`);
+await shot('fish-phone', `${demo.url}/fish/${line.fish.id}`, { phone: true });
+await browser.close();
+demo.stop();
+own.stop();

@@ -1,0 +1,33 @@
+import { ensureBuilt } from './lib/ensure-built.mjs';
+import { ensureChromium } from './lib/ensure-chromium.mjs';
+import { ensureInstalled } from './lib/ensure-installed.mjs';
+import { run } from './lib/run.mjs';
+
+/** `npm test`: everything, from a clean checkout on. `npm test -- --quick` leaves the browser out. */
+ensureInstalled();
+const node = process.execPath;
+const quick = process.argv.includes('--quick');
+const chromium = quick ? '' : ensureChromium();
+run('types', node, ['node_modules/typescript/bin/tsc', '-b']);
+run('types of the interface', node, ['node_modules/typescript/bin/tsc', '-p', 'web']);
+run('types of the tests', node, ['node_modules/typescript/bin/tsc', '-p', 'tsconfig.tests.json']);
+run('types of the browser tests', node, ['node_modules/typescript/bin/tsc', '-p', 'e2e']);
+run('lint', node, ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0']);
+run('import rules', node, [
+  'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
+  '--config',
+  '.dependency-cruiser.cjs',
+  'core',
+  'journal',
+  'figure',
+  'packs',
+  'server',
+  'web',
+]);
+run('format', node, ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
+ensureBuilt();
+run('unit and server tests', node, ['--experimental-vm-modules', '--no-warnings', 'node_modules/jest/bin/jest.js']);
+if (!quick)
+  run('browser tests', node, ['node_modules/@playwright/test/cli.js', 'test', '--config', 'e2e/playwright.config.ts'], {
+    DAGBOEK_CHROMIUM: chromium,
+  });

@@ -1,0 +1,225 @@
+import 'reflect-metadata';
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, test } from '@jest/globals';
+import type { Entry } from '@dagboek/journal';
+import { anEntry, BOX, idOf, landed, tripStarted } from '../../../../journal/src/builders.test-support.ts';
+import { JournalStore } from './journal-store.ts';
+import { Keep } from './keep.ts';
+import type { Receipt } from './outbox.ts';
+import type { Transport } from './transport.ts';
+
+/** A server in memory: keeps entries in order of arrival, can be out of reach, can lose its answer, can refuse. */
+class FakeServer implements Transport {
+  readonly log: Entry[] = [];
+  reachable = true;
+  loseAnswer = false;
+  refuses = new Map<string, string>();
+  down: string | null = null;
+
+  async send(entries: readonly Entry[]) {
+    if (!this.reachable) return { ok: false as const, unreachable: true, why: 'no signal' };
+    if (this.down && entries.some((e) => e.kind === this.down))
+      return { ok: false as const, unreachable: false, why: 'too large' };
+    const receipts = entries.map((e): Receipt => {
+      const why = this.refuses.get(e.id);
+      if (why) return { id: e.id, status: 'refused', why };
+      if (this.log.some((x) => x.id === e.id)) return { id: e.id, status: 'known' };
+      this.log.push(e);
+      return { id: e.id, status: 'accepted' };
+    });
+    return this.loseAnswer
+      ? { ok: false as const, unreachable: true, why: 'cut off' }
+      : { ok: true as const, receipts };
+  }
+  async after(seq: number) {
+    if (!this.reachable) return null;
+    const entries = this.log.slice(seq, seq + 2);
+    return { entries, last: seq + entries.length, more: seq + entries.length < this.log.length };
+  }
+}
+
+let n = 0;
+let server: FakeServer;
+let book: string;
+let now: number;
+beforeEach(() => {
+  server = new FakeServer();
+  book = `test-${n++}`;
+  now = 1_000_000;
+});
+const open = async (): Promise<JournalStore> => {
+  const store = new JournalStore(await Keep.open(book), server, () => now);
+  await store.load();
+  return store;
+};
+const fish = idOf('a');
+const waiting = (s: JournalStore): string[] => s.getSnapshot().outbox.map((i) => i.state);
+
+describe('writing', () => {
+  test('it counts at once, is sent, and leaves the outbox', async () => {
+    const s = await open();
+    const heard: number[] = [];
+    s.subscribe(() => heard.push(s.getSnapshot().outbox.length));
+    await s.write([tripStarted(), landed('a', '12:18')]);
+    expect(s.getSnapshot().book.get('fish', fish)).not.toBeNull();
+    await s.flush();
+    expect(waiting(s)).toEqual([]);
+    expect(server.log).toHaveLength(2);
+    expect(heard.at(-1)).toBe(0);
+    expect(heard[0]).toBe(2);
+  });
+
+  test('without a network it counts, waits, survives a reload, and is sent when it can be', async () => {
+    server.reachable = false;
+    const s = await open();
+    await s.write([landed('a', '12:18')]);
+    await s.flush();
+    expect(waiting(s)).toEqual(['queued']);
+    expect(s.getSnapshot().reached).toBe(false);
+
+    const later = await open();
+    expect(later.getSnapshot().book.get('fish', fish)).not.toBeNull();
+    expect(waiting(later)).toEqual(['queued']);
+    server.reachable = true;
+    now += 120_000;
+    await later.flush();
+    expect(server.log).toHaveLength(1);
+    expect(waiting(later)).toEqual([]);
+
+    const last = await open();
+    expect(last.getSnapshot().book.get('fish', fish)).not.toBeNull();
+    expect(waiting(last)).toEqual([]);
+  });
+
+  test('an answer that was lost on the way does no harm: it is sent again, and is there once', async () => {
+    const s = await open();
+    server.loseAnswer = true;
+    await s.write([landed('a', '12:18')]);
+    await s.flush();
+    expect(server.log).toHaveLength(1);
+    expect(waiting(s)).toEqual(['queued']);
+    server.loseAnswer = false;
+    now += 120_000;
+    await s.flush();
+    expect(server.log).toHaveLength(1);
+    expect(waiting(s)).toEqual([]);
+  });
+
+  test('what the server refuses stays here with its reason, and the good ones go', async () => {
+    const s = await open();
+    const bad = landed('b', '12:20');
+    server.refuses.set(bad.id, 'no such trip');
+    await s.write([landed('a', '12:18'), bad]);
+    await s.flush();
+    expect(s.getSnapshot().outbox).toEqual([{ entry: bad, tries: 1, state: 'refused', why: 'no such trip' }]);
+    expect(s.getSnapshot().book.get('fish', idOf('b'))).not.toBeNull();
+    await s.setAside(bad.id);
+    expect(s.getSnapshot().book.get('fish', idOf('b'))).toBeNull();
+    const later = await open();
+    expect(waiting(later)).toEqual(['set aside']);
+    expect(later.getSnapshot().book.get('fish', idOf('b'))).toBeNull();
+  });
+
+  test('a refused one can be tried again', async () => {
+    const s = await open();
+    const e = landed('b', '12:20');
+    server.refuses.set(e.id, 'not now');
+    await s.write([e]);
+    await s.flush();
+    server.refuses.clear();
+    await s.retry([e.id]);
+    expect(waiting(s)).toEqual([]);
+    expect(server.log).toHaveLength(1);
+  });
+
+  test('a batch turned down as a whole is sent singly, so that the one at fault is named', async () => {
+    const s = await open();
+    server.reachable = false;
+    const odd = anEntry('fish.noted', fish, { text: 'x' });
+    await s.write([landed('a', '12:18'), odd, landed('b', '12:19')]);
+    await s.flush();
+    server.reachable = true;
+    server.down = 'fish.noted';
+    now += 120_000;
+    await s.flush();
+    expect(server.log.map((e) => e.kind)).toEqual(['fish.landed', 'fish.landed']);
+    expect(s.getSnapshot().outbox).toMatchObject([{ entry: odd, state: 'refused', why: 'too large' }]);
+  });
+});
+
+describe('hearing from others', () => {
+  test('catching up in pages, and only what is new', async () => {
+    server.log.push(
+      tripStarted(),
+      landed('a', '12:18'),
+      landed('b', '12:19'),
+      landed('c', '12:20'),
+      landed('d', '12:21'),
+    );
+    const s = await open();
+    expect(await s.pull()).toBe(true);
+    expect(s.getSnapshot().book.all('fish')).toHaveLength(4);
+    const later = await open();
+    expect(later.getSnapshot().book.all('fish')).toHaveLength(4);
+    server.log.push(anEntry('fish.iced', fish, { box: BOX, how: 'slurry' }));
+    await later.pull();
+    expect(later.getSnapshot().book.get('fish', fish)?.iced).not.toBeNull();
+  });
+
+  test('no answer is said, and nothing is lost', async () => {
+    const s = await open();
+    server.reachable = false;
+    expect(await s.pull()).toBe(false);
+    expect(s.getSnapshot().reached).toBe(false);
+  });
+
+  test('a second tab reads what the first wrote, while its own line is still waiting', async () => {
+    server.reachable = false;
+    const one = await open();
+    const two = await open();
+    await two.write([landed('b', '12:20')]);
+    await one.write([landed('a', '12:18')]);
+    await two.reread();
+    expect(two.getSnapshot().book.all('fish')).toHaveLength(2);
+    expect(waiting(two)).toEqual(['queued', 'queued']);
+    server.reachable = true;
+    now += 120_000;
+    await one.flush();
+    await two.flush();
+    await two.reread();
+    expect(server.log).toHaveLength(2);
+    expect(waiting(two)).toEqual([]);
+  });
+
+  test('two devices and a network that comes and goes end with the same book', async () => {
+    const phone = await open();
+    book = `${book}-other`;
+    const tablet = await open();
+    const devices = [phone, tablet];
+    for (let i = 0; i < 24; i++) {
+      server.reachable = i % 3 !== 0;
+      server.loseAnswer = i % 5 === 0;
+      now += 70_000;
+      await devices[i % 2]!.write([
+        i < 4
+          ? landed(`f${i}`, `12:0${i}`)
+          : anEntry('fish.measured', idOf(`f${i % 4}`), { lengthMm: 300 + i, lengthKind: 'total', method: 'board' }),
+      ]);
+      await devices[i % 2]!.flush();
+      if (i % 4 === 0) await devices[(i + 1) % 2]!.pull();
+    }
+    server.reachable = true;
+    server.loseAnswer = false;
+    now += 200_000;
+    for (const d of devices) await d.flush();
+    for (const d of devices) await d.pull();
+    expect(server.log).toHaveLength(24);
+    const dump = (s: JournalStore): unknown =>
+      s
+        .getSnapshot()
+        .book.all('fish')
+        .sort((x, y) => (x.id < y.id ? -1 : 1));
+    expect(dump(tablet)).toEqual(dump(phone));
+    expect(waiting(phone).concat(waiting(tablet))).toEqual([]);
+  });
+});
