@@ -2,6 +2,7 @@
 export default {
   testEnvironment: 'node',
   roots: ['core', 'journal', 'figure', 'packs', 'server', 'web'].map((room) => `<rootDir>/${room}/src`),
+  setupFiles: ['<rootDir>/jest.setup.js'],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {

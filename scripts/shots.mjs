@@ -35,6 +35,7 @@ function server(env) {
   );
 }
 
+process.on('uncaughtException', (e) => (console.error(e), process.exit(1)));
 const demo = await server({ DAGBOEK_DEMO: '1' });
 const own = await server({});
 const { trips } = await (await fetch(`${demo.url}/api/trips?limit=12`)).json();
@@ -65,6 +66,7 @@ async function shot(name, url, { phone = false, night = false, act } = {}) {
   });
   await context.addInitScript((t) => localStorage.setItem('dagboek.theme', t), night ? 'dagboek-night' : 'dagboek');
   const page = await context.newPage();
+  page.setDefaultTimeout(15_000);
   await page.goto(url);
   await page.waitForLoadState('networkidle');
   if (act) await act(page);
@@ -121,3 +123,4 @@ await shot('fish-phone', `${demo.url}/fish/${line.fish.id}`, { phone: true });
 await browser.close();
 demo.stop();
 own.stop();
+process.exit(0);

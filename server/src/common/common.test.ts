@@ -1,3 +1,4 @@
+import { resolve } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
 import { Clock } from './clock.ts';
 import { Config } from './config.ts';
@@ -7,6 +8,11 @@ describe('what the environment sets', () => {
     const c = Config.from({});
     expect(c).toMatchObject({ host: '127.0.0.1', port: 4310, now: null, demo: false, web: null });
     expect(c.data.endsWith('.dagboek')).toBe(true);
+  });
+
+  test('the interface’s folder may be named from here; it is made whole, since files are sent only from whole paths', () => {
+    expect(Config.from({ DAGBOEK_WEB: 'web/dist' }).web).toBe(resolve('web/dist'));
+    expect(Config.from({ DAGBOEK_WEB: '' }).web).toBeNull();
   });
 
   test('everything can be set', () => {

@@ -1,5 +1,5 @@
 import { homedir } from 'node:os';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 
 /** What the environment may set. Read once; nothing else reads process.env. */
 export class Config {
@@ -35,7 +35,7 @@ export class Config {
       now,
       env['DAGBOEK_CLOCK'] === 'still',
       env['DAGBOEK_DEMO'] === '1',
-      env['DAGBOEK_WEB'] ?? null,
+      env['DAGBOEK_WEB'] ? resolve(env['DAGBOEK_WEB']) : null,
       env['DAGBOEK_LOG'] ?? 'warn',
     );
   }

@@ -11,7 +11,8 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
-import { Quantity, typedNumber } from '../kit/ui/quantity.tsx';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
 
 const formOf = (route: string): PackForm =>
   route === 'wings'

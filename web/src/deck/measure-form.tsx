@@ -7,7 +7,8 @@ import type { Species } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useWrite, type Writing } from '../kit/journal/use-write.ts';
 import { Chips } from '../kit/ui/chips.tsx';
-import { Quantity, typedNumber } from '../kit/ui/quantity.tsx';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
 
 const METHOD_WORDS: Record<MeasureMethod, string> = { board: 'board', mat: 'mat', tape: 'tape', eye: 'by eye' };
 const METHOD_KEY = 'dagboek.method';

@@ -7,7 +7,7 @@ import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
-import { typedNumber } from '../kit/ui/quantity.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
 
 /** A fish comes aboard: who caught it, with what, one or a lot. `small`: below a fish in hand, where it must not be the orange key. */
 export function NextFish({

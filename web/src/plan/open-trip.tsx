@@ -15,7 +15,8 @@ import { Dialog } from '../kit/ui/dialog.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
 import { DateTimeField } from '../kit/ui/when.tsx';
 import { nowMs } from '../kit/clock.ts';
-import { Quantity, typedNumber } from '../kit/ui/quantity.tsx';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
 import { RulesHere } from './rules-here.tsx';
 
 /** The trip under way: what was noted of it, a remark, someone hurt, and its end. */

@@ -10,7 +10,8 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { Chips, ManyChips } from '../kit/ui/chips.tsx';
-import { Quantity, typedNumber } from '../kit/ui/quantity.tsx';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
 import { DateTimeField } from '../kit/ui/when.tsx';
 import { RulesHere } from './rules-here.tsx';
 

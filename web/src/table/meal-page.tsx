@@ -12,7 +12,8 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { PlatesRow } from '../kit/plates-row.tsx';
-import { Quantity, typedNumber } from '../kit/ui/quantity.tsx';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
 import { useWidth } from '../kit/use-width.ts';
 import { meanMark } from '../kit/mean-mark.ts';
 

@@ -14,7 +14,7 @@ import { packsHeld } from '../kit/packs-held.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { usePen } from '../kit/pen.ts';
 import { Chips, ManyChips, plain } from '../kit/ui/chips.tsx';
-import { typedNumber } from '../kit/ui/quantity.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
 import { DateTimeField } from '../kit/ui/when.tsx';
 
 /** A meal: from which packs, how, for whom. What is not taken stays in its pack. */

@@ -5,7 +5,8 @@ import { useNames } from '../catalogue.ts';
 import { useWrite, type WriteResult } from '../journal/use-write.ts';
 import { Dialog } from '../ui/dialog.tsx';
 import { DateTimeField } from '../ui/when.tsx';
-import { draftOf, FactsForm, factsFrom } from './facts-form.tsx';
+import { draftOf, factsFrom } from './draft.ts';
+import { FactsForm } from './facts-form.tsx';
 import { FIELDS } from './fields.ts';
 
 /** Corrects or strikes one line of the log. The old one stays, struck through, beside what replaces it. */

@@ -2,41 +2,8 @@ import { useId } from 'react';
 import { useCatalogue, useNames, useRules } from '../catalogue.ts';
 import { useBook } from '../journal/journal-context.tsx';
 import { ManyChips } from '../ui/chips.tsx';
-import { typedNumber } from '../ui/quantity.tsx';
+import type { Draft } from './draft.ts';
 import type { Field } from './fields.ts';
-
-/** What is typed, as text (or a list of ids), by the name of the fact. */
-export type Draft = Readonly<Record<string, string | string[]>>;
-
-/** An entry's facts as text to be edited. */
-export function draftOf(fields: readonly Field[], facts: Readonly<Record<string, unknown>>): Draft {
-  return Object.fromEntries(
-    fields.map((f) => {
-      const v = facts[f.name];
-      if (f.type === 'members') return [f.name, Array.isArray(v) ? (v as string[]) : []];
-      if (f.type === 'number')
-        return [f.name, typeof v === 'number' ? String(Math.round((v / f.scale) * 1000) / 1000) : ''];
-      return [f.name, typeof v === 'string' ? v : ''];
-    }),
-  );
-}
-
-/** The facts that a draft makes, the others carried over. NaN stays NaN, and is refused with a sentence when it is written. */
-export function factsFrom(
-  fields: readonly Field[],
-  draft: Draft,
-  facts: Readonly<Record<string, unknown>>,
-): Record<string, unknown> {
-  const out: Record<string, unknown> = { ...facts };
-  for (const f of fields) {
-    const v = draft[f.name];
-    const empty = v === undefined || v === '' || (f.type === 'number' && typedNumber(String(v)) === null);
-    if (empty && f.optional) delete out[f.name];
-    else if (f.type === 'number') out[f.name] = (typedNumber(String(v)) ?? Number.NaN) * f.scale;
-    else out[f.name] = v;
-  }
-  return out;
-}
 
 /** Fields for the facts of one entry. */
 export function FactsForm({

@@ -1,0 +1,77 @@
+import 'reflect-metadata';
+import { describe, expect, test } from '@jest/globals';
+import { KINDS, KNOTS, validateEntry } from '@dagboek/journal';
+import { anEntry, at, idOf, wholeLine } from '../../../journal/src/builders.test-support.ts';
+import { slotX, stationEdges, STATIONS } from './custody/slots.ts';
+import { draftOf, factsFrom } from './facts/draft.ts';
+import { FIELDS } from './facts/fields.ts';
+import { typedNumber } from './ui/typed-number.ts';
+
+describe('typed numbers', () => {
+  test.each([
+    ['36.4', 36.4],
+    ['36,4', 36.4],
+    [' 12 ', 12],
+    ['-3', -3],
+    ['.5', 0.5],
+    ['', null],
+    ['  ', null],
+  ])('%p is %p', (text, n) => {
+    expect(typedNumber(text)).toBe(n);
+  });
+  test.each(['long', '1e3', '12cm', '1.2.3', '--4', '3 4'])('%p is no number', (text) => {
+    expect(typedNumber(text)).toBeNaN();
+  });
+});
+
+describe('slots of the custody line', () => {
+  test('nine equal slots, in the order of the stations', () => {
+    const x = KNOTS.map((k) => slotX(k, 900));
+    expect(x).toEqual([50, 150, 250, 350, 450, 550, 650, 750, 850]);
+    expect(STATIONS.flatMap(([, k]) => k)).toEqual([...KNOTS]);
+  });
+
+  test('stations cover the line without gap', () => {
+    const e = stationEdges(900);
+    expect(e[0]?.x).toBe(0);
+    expect(e.at(-1)?.to).toBe(900);
+    e.slice(1).forEach((s, i) => expect(s.x).toBe(e[i]?.to));
+  });
+});
+
+describe('correcting facts', () => {
+  test('every kind that a person writes can be corrected, but striking and what has no facts', () => {
+    const missing = Object.keys(KINDS).filter((k) => !(k in FIELDS));
+    expect(missing).toEqual(['log.struck']);
+  });
+
+  test('a draft of any entry, unchanged, makes the same facts', () => {
+    for (const e of wholeLine()) {
+      const fields = FIELDS[e.kind as keyof typeof FIELDS] ?? [];
+      expect(factsFrom(fields, draftOf(fields, e.facts), e.facts)).toEqual(e.facts);
+    }
+  });
+
+  test('centimetres are shown, millimetres kept', () => {
+    const fields = FIELDS['fish.measured'] ?? [];
+    const facts = { lengthMm: 443, lengthKind: 'total', method: 'board' };
+    expect(draftOf(fields, facts)['lengthMm']).toBe('44.3');
+    expect(factsFrom(fields, { ...draftOf(fields, facts), lengthMm: '44,5' }, facts)['lengthMm']).toBe(445);
+  });
+
+  test('an optional fact emptied is left out, a needed one emptied is refused when written', () => {
+    const fields = FIELDS['fish.measured'] ?? [];
+    const facts = { lengthMm: 300, longestMm: 340, lengthKind: 'total', method: 'board' };
+    const draft = draftOf(fields, facts);
+    expect(factsFrom(fields, { ...draft, longestMm: '' }, facts)).not.toHaveProperty('longestMm');
+    const bad = factsFrom(fields, { ...draft, lengthMm: '' }, facts);
+    const entry = anEntry('fish.measured', idOf('a'), JSON.parse(JSON.stringify(bad)) as never, { at: at('12:00') });
+    expect(validateEntry(entry, Date.parse(at('13:00'))).ok).toBe(false);
+  });
+
+  test('what the form does not show is carried over', () => {
+    const fields = FIELDS['pack.stored'] ?? [];
+    const facts = wholeLine().find((e) => e.kind === 'pack.stored')!.facts;
+    expect(factsFrom(fields, { ...draftOf(fields, facts), massG: '250' }, facts)).toEqual({ ...facts, massG: 250 });
+  });
+});

@@ -1,0 +1,81 @@
+import 'reflect-metadata';
+import { describe, expect, test } from '@jest/globals';
+import { Book, type Entry } from '@dagboek/journal';
+import { anEntry, idOf, ILSE } from '../../../journal/src/builders.test-support.ts';
+import { packsHeld, packTone } from './packs-held.ts';
+
+const day = (iso: string): string => iso.slice(0, 10);
+const stored = (word: string, number: number, on: string, more: Record<string, unknown> = {}): Entry =>
+  anEntry(
+    'pack.stored',
+    idOf(word),
+    {
+      number,
+      what: word,
+      species: 'mackerel',
+      form: 'fillets',
+      massG: 400,
+      wrapping: 'cloth',
+      place: 'fridge',
+      fish: [],
+      ...more,
+    } as never,
+    { at: `${on}T18:00:00+01:00` },
+  );
+const held = (entries: Entry[]) => packsHeld(Book.EMPTY.withEntries(entries), () => ({ fat: 'oily' }) as never, day);
+
+describe('what the larder holds', () => {
+  test('eat first on top: by the day, then by number', () => {
+    const list = held([
+      stored('c', 3, '2026-09-12'),
+      stored('a', 2, '2026-09-10'),
+      stored('b', 1, '2026-09-10'),
+      stored('frozen', 4, '2026-09-01', { place: 'freezer', wrapping: 'box' }),
+    ]);
+    expect(list.map((h) => [h.pack.number, h.keeps.eatBy])).toEqual([
+      [1, '2026-09-12'],
+      [2, '2026-09-12'],
+      [3, '2026-09-14'],
+      [4, '2026-10-20'],
+    ]);
+  });
+
+  test('eaten and thrown away are not there; a half-eaten one holds the rest', () => {
+    const list = held([
+      stored('a', 1, '2026-09-10'),
+      stored('b', 2, '2026-09-10'),
+      stored('c', 3, '2026-09-10'),
+      anEntry('meal.served', idOf('m'), {
+        name: 'x',
+        cook: ILSE,
+        method: 'oven',
+        packs: [
+          { pack: idOf('a'), massG: 400 },
+          { pack: idOf('b'), massG: 150 },
+        ],
+        eaters: [ILSE],
+      }),
+      anEntry('pack.discarded', idOf('c'), { why: 'old' }),
+    ]);
+    expect(list.map((h) => [h.pack.number, h.leftG])).toEqual([[2, 250]]);
+  });
+
+  test('out of the freezer it is thawed, and the day counts from then', () => {
+    const list = held([
+      stored('a', 1, '2026-06-01', { place: 'freezer', wrapping: 'vacuum' }),
+      anEntry('pack.moved', idOf('a'), { place: 'fridge' }, { at: '2026-09-11T20:00:00+01:00' }),
+    ]);
+    expect(list[0]).toMatchObject({ place: 'fridge', thawed: true, since: '2026-09-11' });
+    expect(list[0]?.keeps.eatBy).toBe('2026-09-12');
+  });
+
+  test('tones: fresh, half, use today, past', () => {
+    const [h] = held([stored('a', 1, '2026-09-10')]);
+    expect(['2026-09-10', '2026-09-11', '2026-09-12', '2026-09-13'].map((d) => packTone(h!, d))).toEqual([
+      'fresh',
+      'half',
+      'use',
+      'past',
+    ]);
+  });
+});
