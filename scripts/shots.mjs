@@ -83,7 +83,18 @@ const hand = (species, cm) => async (page) => {
   await key(page, /^Measured/);
 };
 
+// First the views that change nothing, then those that write into the book.
 await shot('welcome', own.url);
+await shot('plan', `${demo.url}/plan`);
+await shot('box', `${demo.url}/box`);
+await shot('larder', `${demo.url}/larder`);
+await shot('larder-phone', `${demo.url}/larder`, { phone: true });
+await shot('pack', `${demo.url}/larder/${line.packs[0].id}`);
+await shot('table', `${demo.url}/table`);
+await shot('meal', `${demo.url}/table/${line.meals[0].id}`);
+await shot('book', `${demo.url}/book`);
+await shot('fish', `${demo.url}/fish/${line.fish.id}`);
+await shot('fish-phone', `${demo.url}/fish/${line.fish.id}`, { phone: true });
 await shot('deck', `${demo.url}/deck`, { act: hand(/^Greater weever/, '36.4') });
 await shot('deck-what-is-it', `${demo.url}/deck`, { act: async (p) => key(p, /Name it anew/) });
 await shot('deck-let-go', `${demo.url}/deck`, {
@@ -101,8 +112,6 @@ await shot('deck-phone-night', `${demo.url}/deck`, {
   night: true,
   act: async (p) => (await key(p, /Name it anew/), await key(p, /^John Dory/)),
 });
-await shot('plan', `${demo.url}/plan`);
-await shot('box', `${demo.url}/box`);
 await shot('board', `${demo.url}/board`, {
   act: async (p) => {
     await p.getByRole('checkbox').nth(1).check();
@@ -112,14 +121,6 @@ await shot('board', `${demo.url}/board`, {
     await key(p, /^Gutted weighed/);
   },
 });
-await shot('larder', `${demo.url}/larder`);
-await shot('larder-phone', `${demo.url}/larder`, { phone: true });
-await shot('pack', `${demo.url}/larder/${line.packs[0].id}`);
-await shot('table', `${demo.url}/table`);
-await shot('meal', `${demo.url}/table/${line.meals[0].id}`);
-await shot('book', `${demo.url}/book`);
-await shot('fish', `${demo.url}/fish/${line.fish.id}`);
-await shot('fish-phone', `${demo.url}/fish/${line.fish.id}`, { phone: true });
 await browser.close();
 demo.stop();
 own.stop();

@@ -136,7 +136,7 @@ const textAt = (
   size: number,
   weight = '',
 ): string =>
-  `<text x="${pen.num(x)}" y="${pen.num(y)}" font-family="'Atkinson Hyperlegible Next',Verdana,sans-serif" font-size="${pen.num(pen.px(size))}" fill="${color}" text-anchor="${anchor}"${weight}>${escapeXml(s)}</text>`;
+  `<text x="${pen.num(x)}" y="${pen.num(y)}" style="font-family:'Atkinson Hyperlegible Next',Verdana,sans-serif;font-size:${pen.num(pen.px(size))}px;fill:${color}" text-anchor="${anchor}"${weight}>${escapeXml(s)}</text>`;
 
 /** Lays badges out along the top and bottom gutter without overlap and draws leader lines. */
 export function drawNotes(pen: Pen, notes: readonly Note[], b: Bounds, frame: Bounds): void {

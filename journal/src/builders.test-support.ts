@@ -101,7 +101,13 @@ export function wholeLine(): Entry[] {
     anEntry(
       'meal.served',
       meal,
-      { name: 'Pollack on thyme', cook: TOMAS, method: 'oven', packs: [{ pack, massG: 276 }], eaters: [ILSE, TOMAS] },
+      {
+        name: 'Pollack on thyme',
+        cook: TOMAS,
+        method: 'roasted',
+        packs: [{ pack, massG: 276 }],
+        eaters: [ILSE, TOMAS],
+      },
       { at: '2026-09-13T19:12:00+01:00' },
     ),
   ];

@@ -18,7 +18,7 @@ import {
 export const COOKING = [
   'pan-fried',
   'grilled',
-  'oven',
+  'roasted',
   'steamed',
   'poached',
   'battered and fried',

@@ -326,7 +326,7 @@ test('every entry of a line can be said in a sentence', () => {
     'Fillets: 322 g.',
     'Trimmed: 276 g.',
     'Pack 84: Pollack, 2 fillets, 276 g, cloth, into the fridge.',
-    'Pollack on thyme, oven, cooked by Tomas for Ilse and Tomas.',
+    'Pollack on thyme, roasted, cooked by Tomas for Ilse and Tomas.',
   ]);
   const say = (kind: Parameters<typeof anEntry>[0], facts: never): string =>
     sayEntry(anEntry(kind, fish, facts), names);

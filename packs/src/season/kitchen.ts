@@ -26,7 +26,7 @@ const DISHES = [
   'and sorrel sauce',
   'with lemon and dill',
 ];
-const METHODS = ['pan-fried', 'oven', 'grilled', 'poached', 'steamed', 'simmered in a sauce'] as const;
+const METHODS = ['pan-fried', 'roasted', 'grilled', 'poached', 'steamed', 'simmered in a sauce'] as const;
 
 /**
  * The evening's cutting: fish of a kind together, weighed at each stage, packed. `skill` 0..1 moves the yield within

@@ -6,6 +6,7 @@ import {
   type FishState,
   ICINGS,
   type Logged,
+  massOf,
   RELEASE_REASONS,
   RELEASE_STATES,
 } from '@dagboek/journal';
@@ -105,7 +106,8 @@ export function DeckActions({
     if (done) onDone();
   };
   const at = (): { atMs: number } => ({ atMs: whenMs(when) });
-  const range = species && fish.mass ? bleedingMinutes(fish.mass.g / fish.count) : null;
+  const mass = massOf(fish, species);
+  const range = mass ? bleedingMinutes(mass.g) : null;
   const lead: Record<Next, ReactNode> = {
     dispatch: (
       <DeckKey
@@ -201,7 +203,7 @@ export function DeckActions({
           <DeckKey mark={<CalliperMark />} name="Measure again" onClick={onMeasure} />
         )}
         {(next === 'release' || next === 'measure') && species && (
-          <DeckKey name="Kept all the same" note="noted as it was" onClick={() => setKeepAnyway(true)} />
+          <DeckKey name="Kept anyway" onClick={() => setKeepAnyway(true)} />
         )}
         <DeckKey
           mark={<StrikeMark />}

@@ -1,7 +1,8 @@
 import type { Verdict } from '@dagboek/core/rules';
-import { custodyOf, type FishState, sayMass, type TripState } from '@dagboek/journal';
+import { custodyOf, type FishState, massOf, sayMass, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
 import { type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
 import { FishOnBoard } from '../kit/fish-on-board.tsx';
 import { useFormat } from '../kit/format.ts';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
@@ -74,6 +75,11 @@ export function FishInHand({
       />
       {step !== 'name' && species && <HazardStrip hazards={species.hazards} />}
       {step === 'name' && <ChooseSpecies fish={fish} trip={trip} onChoose={(s) => void name(s)} />}
+      {step === 'name' && species && (
+        <div className="keys foot-keys">
+          <DeckKey name="Leave the name" note="as it was" onClick={() => setAgain(null)} />
+        </div>
+      )}
       {step === 'measure' && species && (
         <Measuring
           fish={fish}
@@ -197,6 +203,7 @@ function Acting({
     eye: 'By eye',
   }[length.method];
   const margin = size?.marginMm;
+  const mass = massOf(fish, species);
   return (
     <>
       <div className="hand-body">
@@ -219,9 +226,9 @@ function Acting({
                 className={margin < 0 ? 'short' : 'over'}
               >{`${(Math.abs(margin) / 10).toFixed(1)} ${margin < 0 ? 'short' : 'over'}`}</b>
             )}
-            {fish.mass && (
+            {mass && (
               <span className="reading-mass">
-                {sayMass(fish.mass.g)} {fish.mass.how === 'scale' ? 'by the scale' : 'estimated'}
+                {sayMass(mass.g * fish.count)} {mass.how === 'scale' ? 'by the scale' : 'estimated'}
               </span>
             )}
           </p>

@@ -76,12 +76,6 @@ export function MeasureForm({
       },
     ];
     if (massG !== null) list.push({ kind: 'fish.weighed', subject: fish.id, facts: { massG, how: 'scale' } });
-    else if (usual && !fish.mass)
-      list.push({
-        kind: 'fish.weighed',
-        subject: fish.id,
-        facts: { massG: Math.round(usual.massG * fish.count), how: 'estimated' },
-      });
     const r = await writeAll(list);
     if (!r.ok) return setError({ field: 'form', why: r.why });
     localStorage.setItem(METHOD_KEY, method);
@@ -120,7 +114,7 @@ export function MeasureForm({
       </div>
       <p className="hint">
         {usual && weight === ''
-          ? `Not weighed: about ${sayMass(usual.massG * fish.count)} from the length (${sayMass(usual.lowG * fish.count)} to ${sayMass(usual.highG * fish.count)}), and marked as estimated.`
+          ? `Not weighed: about ${sayMass(usual.massG * fish.count)} from the length (${sayMass(usual.lowG * fish.count)} to ${sayMass(usual.highG * fish.count)}), reckoned anew whenever the length or the name changes.`
           : fish.count > 1
             ? 'The shortest decides by the rules.'
             : 'Nose to the stop, mouth shut, tail pressed together.'}

@@ -48,7 +48,7 @@ describe('what the larder holds', () => {
       anEntry('meal.served', idOf('m'), {
         name: 'x',
         cook: ILSE,
-        method: 'oven',
+        method: 'roasted',
         packs: [
           { pack: idOf('a'), massG: 400 },
           { pack: idOf('b'), massG: 150 },

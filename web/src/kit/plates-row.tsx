@@ -27,7 +27,7 @@ export function PlatesRow({ have, want, size = 42 }: { have: number; want: numbe
 
 /** A bag as boxes: used filled, this fish orange, left open. Always with the number in words beside it. */
 export function BagBoxes({ most, used, now = 0 }: { most: number; used: number; now?: number }) {
-  const n = Math.min(most, 6);
+  const n = Math.min(most, 5);
   const scale = n / most;
   const full = Math.round(used * scale);
   const mine = Math.min(n - full, Math.ceil(now * scale));
