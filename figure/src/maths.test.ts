@@ -19,7 +19,7 @@ import {
 import type { Pt } from './spec.ts';
 
 const aPoint = fc.tuple(fc.integer({ min: -500, max: 500 }), fc.integer({ min: -500, max: 500 }));
-const aLine = fc.array(aPoint, { minLength: 3, maxLength: 12 });
+const aLine: fc.Arbitrary<Pt[]> = fc.array(aPoint, { minLength: 3, maxLength: 12 });
 const length = (pts: readonly Pt[]): number => pts.slice(1).reduce((sum, p, i) => sum + dist(pts[i], p), 0);
 
 describe('points', () => {

@@ -67,6 +67,12 @@ export function sayEntry(entry: Entry, names: Names): string {
   if (f('trip.ended')) return 'Back ashore.';
   const h = f('trip.harm');
   if (h) return `${names.member(h.who)} hurt: ${h.text}`;
+  const book = f('book.opened');
+  if (book) return `${book.name}, ${book.from === 'boat' ? `from ${book.boat ?? 'a boat'}` : 'from the shore'}.`;
+  const joined = f('member.joined');
+  if (joined) return `${joined.name}${joined.role ? `: ${joined.role}` : ''}.`;
+  const box = f('box.added');
+  if (box) return `${capital(box.name)}, ${box.litres} l.`;
   const text = (f('fish.noted') ?? f('trip.noted') ?? f('cut.found') ?? f('meal.noted'))?.text;
   return text ?? `An entry of the kind ${entry.kind}.`;
 }

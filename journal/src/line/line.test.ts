@@ -336,6 +336,9 @@ test('every entry of a line can be said in a sentence', () => {
     'Let go: too short; swam off.',
   );
   expect(say('meal.rated', { eater: ILSE, mark: 4.5 } as never)).toBe('Ilse gave it 4.5 of 5.');
+  expect(say('book.opened', { name: 'Log', waters: 'w', from: 'shore' } as never)).toBe('Log, from the shore.');
+  expect(say('member.joined', { name: 'Ilse', role: 'skipper' } as never)).toBe('Ilse: skipper.');
+  expect(say('box.added', { name: 'the deck tub', litres: 20 } as never)).toBe('The deck tub, 20 l.');
   expect(say('pack.moved', { place: 'fridge' } as never)).toContain('thaw');
   expect(sayEntry({ ...landed('a', '12:00'), kind: 'fish.sung' }, names)).toContain('fish.sung');
 });

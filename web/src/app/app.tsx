@@ -1,6 +1,5 @@
 import { Component, type ReactNode, useEffect, useState } from 'react';
 import { RouterProvider } from 'react-router';
-import { Toaster } from 'sonner';
 import { JournalProvider } from '../kit/journal/journal-context.tsx';
 import type { JournalStore } from '../kit/journal/journal-store.ts';
 import { openJournal } from '../kit/journal/start.ts';
@@ -47,7 +46,6 @@ export function App() {
           <RouterProvider router={router} />
         </Guard>
         <UpdateNotice />
-        <Toaster position="top-center" />
       </JournalProvider>
     </Providers>
   );

@@ -1,9 +1,11 @@
 import { isKind, sayEntry } from '@dagboek/journal';
 import { epochMs } from '@dagboek/core/time';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { useNames } from '../kit/catalogue.ts';
 import { draftOf, factsFrom } from '../kit/facts/draft.ts';
 import { FactsForm } from '../kit/facts/facts-form.tsx';
+import { type FactsDraft, factsResolver } from '../kit/facts/resolver.ts';
 import { FIELDS } from '../kit/facts/fields.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook, useJournal } from '../kit/journal/journal-context.tsx';
@@ -80,11 +82,14 @@ export function UnsentPage() {
 function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }) {
   const { entry } = item;
   const fields = (isKind(entry.kind) && FIELDS[entry.kind]) || [];
-  const [draft, setDraft] = useState(() => draftOf(fields, entry.facts));
+  const { register, control, handleSubmit, formState } = useForm<FactsDraft>({
+    defaultValues: draftOf(fields, entry.facts) as FactsDraft,
+    resolver: factsResolver(entry, fields),
+  });
   const [trouble, setTrouble] = useState<string | null>(null);
   const { write } = useWrite();
   const store = useJournal();
-  const mend = async (): Promise<void> => {
+  const mend = async (draft: FactsDraft): Promise<void> => {
     if (!isKind(entry.kind)) return;
     const { amends, about } = entry;
     const r = await write(entry.kind, entry.subject, factsFrom(fields, draft, entry.facts) as never, {
@@ -99,14 +104,14 @@ function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }
   return (
     <Dialog title="Mend this line" open onClose={onClose}>
       {'why' in item && <p className="was">The server said: {item.why}</p>}
-      <FactsForm fields={fields} draft={draft} onChange={setDraft} />
+      <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
       {trouble && (
         <p className="trouble" role="alert">
           {trouble}
         </p>
       )}
       <div className="keys">
-        <button type="button" className="key act" onClick={() => void mend()}>
+        <button type="button" className="key act" onClick={(e) => void handleSubmit(mend)(e)}>
           <span>Write it so</span>
         </button>
       </div>

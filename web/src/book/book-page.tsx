@@ -13,6 +13,7 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { meanMark } from '../kit/mean-mark.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
+import { useNarrow } from '../kit/use-width.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
 import { diary, type DiaryItem } from './diary.ts';
 import { SeasonStrip } from './season-strip.tsx';
@@ -31,9 +32,10 @@ export function BookPage() {
   const [search, setSearch] = useSearchParams();
   const [shown, setShown] = useState(PAGE);
   const trips = tripsInOrder(book);
+  const narrow = useNarrow();
   const filter = { who: search.get('who'), species: search.get('species'), zone: search.get('zone') };
   const items = diary(book, filter, day);
-  const narrow = (key: string, value: string): void => {
+  const narrowTo = (key: string, value: string): void => {
     const next = new URLSearchParams(search);
     if (value) next.set(key, value);
     else next.delete(key);
@@ -52,7 +54,7 @@ export function BookPage() {
       aria-label={label}
       className="filter"
       value={filter[key] ?? ''}
-      onChange={(e) => narrow(key, e.target.value)}
+      onChange={(e) => narrowTo(key, e.target.value)}
     >
       <option value="">{none}</option>
       {options.map((o) => (
@@ -62,44 +64,56 @@ export function BookPage() {
       ))}
     </select>
   );
+  const filters = [
+    {
+      label: 'Who',
+      value: select(
+        'who',
+        'Who',
+        book.all('member').map((m) => ({ value: m.id, text: names.member(m.id) })),
+        'everyone',
+      ),
+    },
+    {
+      label: 'Species',
+      value: select(
+        'species',
+        'Species',
+        all.filter((s) => used.has(s.id)).map((s) => ({ value: s.id, text: s.name })),
+        `all ${[...used].filter(Boolean).length}`,
+      ),
+    },
+    {
+      label: 'Waters',
+      value: select(
+        'zone',
+        'Zone',
+        (rules?.zones ?? []).map((z) => ({ value: z.id, text: z.name })),
+        'all zones',
+      ),
+    },
+  ];
   return (
     <Page
       title="Book"
       first={{ label: 'Book', value: plural(trips.length, 'trip') }}
       cells={[
-        {
-          label: 'Who',
-          value: select(
-            'who',
-            'Who',
-            book.all('member').map((m) => ({ value: m.id, text: names.member(m.id) })),
-            'everyone',
-          ),
-        },
-        {
-          label: 'Species',
-          value: select(
-            'species',
-            'Species',
-            all.filter((s) => used.has(s.id)).map((s) => ({ value: s.id, text: s.name })),
-            `all ${[...used].filter(Boolean).length}`,
-          ),
-        },
-        {
-          label: 'Waters',
-          value: select(
-            'zone',
-            'Zone',
-            (rules?.zones ?? []).map((z) => ({ value: z.id, text: z.name })),
-            'all zones',
-          ),
-        },
+        ...(narrow ? [] : filters),
         {
           label: 'Shown',
           value: `${plural(items.filter((i) => i.kind === 'trip').length, 'trip')}, ${plural(items.filter((i) => i.kind === 'meal').length, 'meal')}`,
         },
       ]}
     >
+      {narrow && trips.length > 0 && (
+        <Row>
+          <div className="phone-filters">
+            {filters.map((f) => (
+              <span key={f.label}>{f.value}</span>
+            ))}
+          </div>
+        </Row>
+      )}
       {trips.length > 0 && (
         <Row
           className="strip-row"

@@ -5,7 +5,7 @@ import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { BagBoxes, PlatesRow } from '../kit/plates-row.tsx';
-import { bagsToday } from './use-verdict.ts';
+import { bagsToday } from './kept-on.ts';
 
 const PLATES_KEY = 'dagboek.plates';
 

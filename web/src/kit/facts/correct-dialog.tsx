@@ -1,12 +1,14 @@
 import { isKind, type Logged, sayEntry } from '@dagboek/journal';
 import { epochMs } from '@dagboek/core/time';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { useNames } from '../catalogue.ts';
 import { useWrite, type WriteResult } from '../journal/use-write.ts';
 import { Dialog } from '../ui/dialog.tsx';
 import { DateTimeField } from '../ui/when.tsx';
 import { draftOf, factsFrom } from './draft.ts';
 import { FactsForm } from './facts-form.tsx';
+import { type FactsDraft, factsResolver } from './resolver.ts';
 import { FIELDS } from './fields.ts';
 
 /** Corrects or strikes one line of the log. The old one stays, struck through, beside what replaces it. */
@@ -15,14 +17,17 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
   const { write } = useWrite();
   const { now } = line;
   const fields = (isKind(now.kind) && FIELDS[now.kind]) || [];
-  const [draft, setDraft] = useState(() => draftOf(fields, now.facts));
+  const { register, control, handleSubmit, formState } = useForm<FactsDraft>({
+    defaultValues: draftOf(fields, now.facts) as FactsDraft,
+    resolver: factsResolver(now, fields),
+  });
   const [atMs, setAt] = useState(epochMs(now.at));
   const [about, setAbout] = useState(now.about ?? false);
   const [because, setBecause] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const end = (r: WriteResult): void => (r.ok ? onClose() : setTrouble(r.why));
   const why = because.trim() === '' ? {} : { because: because.trim() };
-  const amend = async (): Promise<void> => {
+  const amend = async (draft: FactsDraft): Promise<void> => {
     if (!isKind(now.kind)) return;
     end(
       await write(now.kind, now.subject, factsFrom(fields, draft, now.facts) as never, {
@@ -38,7 +43,7 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
   return (
     <Dialog title="Correct this line" open onClose={onClose}>
       <p className="was">{sayEntry(now, names)}</p>
-      <FactsForm fields={fields} draft={draft} onChange={setDraft} />
+      <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
       <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
       <label className="check">
         <input type="checkbox" className="checkbox" checked={about} onChange={(e) => setAbout(e.target.checked)} /> the
@@ -54,7 +59,7 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
         </p>
       )}
       <div className="keys">
-        <button type="button" className="key act" onClick={() => void amend()}>
+        <button type="button" className="key act" onClick={(e) => void handleSubmit(amend)(e)}>
           <span>
             Correct it<small>the old line stays, struck through</small>
           </span>

@@ -1,29 +1,23 @@
 import { useId } from 'react';
+import { type Control, Controller, type FieldErrors, type UseFormRegister } from 'react-hook-form';
 import { useCatalogue, useNames, useRules } from '../catalogue.ts';
 import { useBook } from '../journal/journal-context.tsx';
 import { ManyChips } from '../ui/chips.tsx';
-import type { Draft } from './draft.ts';
 import type { Field } from './fields.ts';
+import type { FactsDraft } from './resolver.ts';
 
-/** Fields for the facts of one entry. */
-export function FactsForm({
-  fields,
-  draft,
-  onChange,
-}: {
-  fields: readonly Field[];
-  draft: Draft;
-  onChange: (d: Draft) => void;
-}) {
+interface FormParts {
+  readonly register: UseFormRegister<FactsDraft>;
+  readonly control: Control<FactsDraft>;
+  readonly errors: FieldErrors<FactsDraft>;
+}
+
+/** Fields for the facts of one entry; the form itself is the caller's. */
+export function FactsForm({ fields, form }: { fields: readonly Field[]; form: FormParts }) {
   return (
     <div className="facts-form">
       {fields.map((f) => (
-        <FactField
-          key={f.name}
-          field={f}
-          value={draft[f.name] ?? ''}
-          onChange={(v) => onChange({ ...draft, [f.name]: v })}
-        />
+        <FactField key={f.name} field={f} form={form} />
       ))}
     </div>
   );
@@ -51,38 +45,52 @@ function useOptions(f: Field): { value: string; text: string }[] {
   }
 }
 
-function FactField({
-  field: f,
-  value,
-  onChange,
-}: {
-  field: Field;
-  value: string | string[];
-  onChange: (v: string | string[]) => void;
-}) {
+function FactField({ field: f, form }: { field: Field; form: FormParts }) {
   const id = useId();
   const options = useOptions(f);
+  const error = form.errors[f.name]?.message;
+  const told = error ? { 'aria-invalid': true, 'aria-describedby': `${id}e` } : {};
+  const trouble = error && (
+    <p id={`${id}e`} className="trouble" role="alert">
+      {String(error)}
+    </p>
+  );
   if (f.type === 'members')
     return (
-      <ManyChips label={f.label} options={options} values={Array.isArray(value) ? value : []} onChange={onChange} />
+      <>
+        <Controller
+          control={form.control}
+          name={f.name}
+          render={({ field }) => (
+            <ManyChips
+              label={f.label}
+              options={options}
+              values={Array.isArray(field.value) ? field.value : []}
+              onChange={field.onChange}
+            />
+          )}
+        />
+        {trouble}
+      </>
     );
-  const v = String(value);
   return (
     <div className="field">
       <label htmlFor={id}>{f.label}</label>
-      {f.type === 'text' && <input id={id} className="input" value={v} onChange={(e) => onChange(e.target.value)} />}
-      {f.type === 'lines' && (
-        <textarea id={id} className="textarea" rows={3} value={v} onChange={(e) => onChange(e.target.value)} />
-      )}
+      {f.type === 'text' && <input id={id} className="input" {...told} {...form.register(f.name)} />}
+      {f.type === 'lines' && <textarea id={id} className="textarea" rows={3} {...told} {...form.register(f.name)} />}
       {f.type === 'number' && (
         <span className="with-unit">
-          <input id={id} className="input" inputMode="decimal" value={v} onChange={(e) => onChange(e.target.value)} />
+          <input id={id} className="input" inputMode="decimal" {...told} {...form.register(f.name)} />
           <u>{f.unit}</u>
         </span>
       )}
-      {options.length > 0 && (
-        <select id={id} className="select" value={v} onChange={(e) => onChange(e.target.value)}>
-          {(f.optional || v === '') && <option value="">not noted</option>}
+      {(f.type === 'choice' ||
+        f.type === 'member' ||
+        f.type === 'species' ||
+        f.type === 'box' ||
+        f.type === 'zone') && (
+        <select id={id} className="select" {...told} {...form.register(f.name)}>
+          <option value="">not noted</option>
           {options.map((o) => (
             <option key={o.value} value={o.value}>
               {o.text}
@@ -90,6 +98,7 @@ function FactField({
           ))}
         </select>
       )}
+      {trouble}
     </div>
   );
 }

@@ -1,0 +1,254 @@
+import { entriesOf, expect, test, type Page } from './fixtures.ts';
+
+const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
+
+test.describe('Plan', () => {
+  test('a remark and a hurt hand are noted on the trip, in the name of the one who holds the pen', async ({
+    page,
+    demo,
+  }) => {
+    await page.goto(`${demo.url}/all`);
+    await page.getByRole('radio', { name: 'Wren' }).check({ force: true });
+    await page.goto(`${demo.url}/plan`);
+    await page.getByLabel('Remark').fill('two gannets diving');
+    await page.getByRole('button', { name: 'Note it', exact: true }).click();
+    await expect(page.getByText('two gannets diving')).toBeVisible();
+    await button(page, /^Someone is hurt/).click();
+    const dialog = page.getByRole('dialog');
+    await expect(dialog).toContainText('Help first, note later.');
+    await expect(dialog).toContainText('a doctor’s advice before this screen');
+    await button(page, 'Note it').last().click();
+    await expect(dialog.getByRole('alert')).toBeVisible();
+    await dialog.getByLabel(/What happened/).fill('hook in the thumb, pushed through and cut');
+    await dialog.getByRole('button', { name: 'Note it' }).click();
+    await expect(dialog).toHaveCount(0);
+    const last = (await entriesOf(demo)).slice(-2) as unknown as { kind: string; member: string }[];
+    expect(last.map((e) => e.kind)).toEqual(['trip.noted', 'trip.harm']);
+    const wren = (await entriesOf(demo)).find((e) => e.facts['name'] === 'Wren')?.subject;
+    expect(last.map((e) => e.member)).toEqual([wren, wren]);
+    await page.goto(`${demo.url}/book`);
+    await expect(page.getByRole('region', { name: 'Trip 27' })).toContainText('hook in the thumb');
+  });
+
+  test('what holds there follows zone and day', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/plan`);
+    await button(page, /^Back ashore/).click();
+    await button(page, /^End the trip/).click();
+    const rules = page.getByRole('complementary', { name: 'What holds there' });
+    await page.getByRole('radio', { name: /Harrow Estuary/ }).check();
+    await expect(rules.getByRole('row', { name: /Thornback ray/ })).toContainText('not here');
+    await expect(rules.getByRole('row', { name: /Plaice/ })).toContainText('28');
+    await page.getByRole('radio', { name: /Gannet Hole/ }).check();
+    await expect(rules.getByRole('row', { name: /Pollack/ })).toContainText('not here');
+    await page.getByRole('radio', { name: /North Skerries/ }).check();
+    await page.getByLabel('Leaving').fill('2026-05-01T08:00');
+    await expect(rules.getByRole('row', { name: /Ballan wrasse/ })).toContainText('closed to 30 June');
+    await page.getByLabel('Ice', { exact: true }).fill('-2');
+    await button(page, /^Cast off/).click();
+    await expect(page.getByRole('alert')).toContainText('less than 0 kg');
+    await expect(page.getByLabel('Ice', { exact: true })).toHaveValue('-2');
+  });
+});
+
+test.describe('Deck', () => {
+  test('a lot is landed, measured by its shortest and longest, and kept as one line', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/deck`);
+    await page.getByText('Another fish aboard meanwhile').click();
+    await page.getByLabel('How many').fill('5');
+    await page.getByRole('radio', { name: 'Ilse' }).check({ force: true });
+    await button(page, /^5 aboard/).click();
+    await button(page, /^Mackerel/).click();
+    await page.getByLabel(/^Shortest/).fill('30');
+    await page.getByLabel('Longest').fill('36');
+    await page.getByLabel(/^Weight of the lot/).fill('1500');
+    await button(page, /^Measured/).click();
+    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('5 fish make 13 of 20; 7 left after it');
+    await button(page, /^Dispatched/).click();
+    await button(page, /^Not bled/).click();
+    await button(page, /^Onto ice/).click();
+    await page.goto(`${demo.url}/box`);
+    await expect(page.getByRole('link', { name: /5 mackerel/ })).toContainText('1.50 kg');
+  });
+
+  test('without a name it can still go back', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/deck`);
+    await button(page, /^Back in the water/).click();
+    await expect(page.getByRole('dialog').getByRole('radio', { name: 'not sure what it is' })).toBeChecked();
+    await button(page, /^It went back/).click();
+    await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+    expect((await entriesOf(demo)).at(-1)).toMatchObject({
+      kind: 'fish.released',
+      facts: { reason: 'not sure what it is' },
+    });
+  });
+
+  test('a wrong name is given anew, and the verdict and the estimated weight follow', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/deck`);
+    await button(page, /^Plaice/).click();
+    await page.getByLabel(/^Length/).fill('36');
+    await button(page, /^Measured/).click();
+    const weight = page.locator('.reading-mass');
+    const first = await weight.textContent();
+    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('36 is 8 over 28');
+    await button(page, /Name it anew/).click();
+    await button(page, /^Turbot/).click();
+    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('36 is 2 short of 38');
+    expect(await weight.textContent()).not.toBe(first);
+  });
+
+  test('enough for dinner follows what is wanted', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/deck`);
+    const margin = page.getByRole('complementary', { name: 'Dinner and bags' });
+    await expect(margin.getByRole('img', { name: '3 of 3 plates' })).toBeVisible();
+    for (let i = 0; i < 3; i++) await margin.getByRole('button', { name: 'One plate more' }).click();
+    await expect(margin.getByRole('img', { name: '6 of 6 plates' })).toBeVisible();
+    await expect(margin).toContainText('That is enough: let the next ones go.');
+    await page.reload();
+    await expect(margin.getByRole('img', { name: '6 of 6 plates' })).toBeVisible();
+  });
+
+  test('a typed name finds its species, and a strange one says so', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/deck`);
+    await page.getByLabel('Find a name').fill('zeus');
+    await expect(page.locator('.species-key')).toHaveCount(1);
+    await expect(button(page, /^John Dory/)).toBeVisible();
+    await page.getByLabel('Find a name').fill('unicorn');
+    await expect(page.getByText(/No species of this book has “unicorn”/)).toBeVisible();
+  });
+});
+
+test.describe('Board', () => {
+  test('one kind at a time; several fish of a kind together; by-products and packs cannot outweigh the fish', async ({
+    page,
+    demo,
+  }) => {
+    await page.goto(`${demo.url}/board`);
+    const pollack = page.getByRole('checkbox', { name: /Pollack/ });
+    await pollack.first().check();
+    await page.getByRole('checkbox', { name: /Ballan wrasse/ }).click();
+    await expect(page.getByRole('alert')).toContainText('One kind at a time');
+    await pollack.nth(1).check();
+    await button(page, /Onto the board/).click();
+    await expect(page.getByLabel('Whole')).toHaveValue('2100');
+    await button(page, /^Whole weighed/).click();
+    await page.getByLabel('Gutted').fill('1800');
+    await button(page, /^Gutted weighed/).click();
+    await page.getByLabel('Fillets, skin on').fill('980');
+    await button(page, /^Fillets weighed/).click();
+    await page.getByLabel('Weight of it').fill('1500');
+    await button(page, 'Note the part').click();
+    await expect(page.getByRole('alert')).toContainText('The parts come to 2480 g, more than the whole fish of 2100 g');
+    await page.getByLabel('Weight of it').fill('700');
+    await button(page, 'Note the part').click();
+    await expect(page.getByText('Frame and head: 700 g, for stock.')).toBeVisible();
+    await page.getByLabel(/^Found inside/).fill('sand eels');
+    await button(page, 'Note the find').click();
+    await expect(page.getByText('sand eels')).toBeVisible();
+    await page.getByLabel('Trimmed').fill('800');
+    await button(page, /^Trimmed weighed/).click();
+    const packs = page.locator('.by-row').filter({ hasText: 'Where' });
+    await packs.getByLabel(/^Pack \d/).fill('900');
+    await button(page, /^Packed/).click();
+    await expect(page.getByRole('alert')).toContainText('900 g in packs is more than the 800 g on the board');
+    await packs.getByLabel(/^Pack \d/).fill('500');
+    await button(page, /^Packed/).click();
+    await expect(packs.getByLabel(/^Pack \d/)).toHaveValue('300');
+    await packs.getByRole('radio', { name: 'freezer' }).check({ force: true });
+    await button(page, /^Packed/).click();
+    await expect(page.getByText('All of it is packed.')).toBeVisible();
+    await page.goto(`${demo.url}/larder`);
+    await expect(page.getByRole('region', { name: 'Fridge' })).toContainText('500g');
+    await expect(page.getByRole('region', { name: 'Freezer' })).toContainText('300g');
+  });
+});
+
+test.describe('Table', () => {
+  test('from two packs, raw is warned of, and what is left stays in its pack', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/table/new`);
+    await button(page, /^Served/).click();
+    await expect(page.getByRole('alert')).toContainText('Choose at least one pack');
+    const boxes = page.locator('.choose-packs').getByRole('checkbox');
+    await boxes.nth(0).check();
+    await boxes.nth(1).check();
+    await page.getByRole('radio', { name: 'raw', exact: true }).check({ force: true });
+    await expect(page.getByText('This book does not call it safe raw.')).toBeVisible();
+    await page.getByRole('radio', { name: 'steamed' }).check({ force: true });
+    await page
+      .getByLabel(/^Grams of pack/)
+      .first()
+      .fill('100');
+    await page.getByLabel('Name of the dish').fill('Two fish steamed');
+    await page.getByLabel('Core, °C, if read').fill('60');
+    await button(page, /^Served/).click();
+    await expect(page.getByRole('heading', { name: 'Two fish steamed' }).first()).toBeVisible();
+    await expect(page.getByText('That is 3 under the authority’s 63°.')).toBeVisible();
+    await expect(page.getByRole('link', { name: /still holds/ })).toBeVisible();
+    await page.getByLabel('What to change', { exact: true }).fill('one minute less');
+    await button(page, 'Note it').click();
+    await expect(page.locator('b', { hasText: 'one minute less' })).toBeVisible();
+    await page.getByLabel('Cooked, left over').fill('99999');
+    await button(page, /^Back to the larder/).click();
+    await expect(page.getByRole('alert')).toContainText('More is left than was cooked');
+  });
+});
+
+test.describe('Book', () => {
+  test('narrowed by person, species and zone; what is narrowed stands in the address', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/book`);
+    await page.getByLabel('Zone').selectOption({ label: 'Mere Tarn' });
+    await expect(page).toHaveURL(/zone=mere-tarn/);
+    await expect(page.getByRole('heading', { name: /Mere Tarn/ }).first()).toBeVisible();
+    await expect(page.getByRole('heading', { name: /North Skerries/ })).toHaveCount(0);
+    await page.getByLabel('Species').selectOption({ label: 'Mackerel' });
+    await expect(page.getByRole('heading', { name: 'Nothing like that in the book' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Species')).toHaveValue('mackerel');
+    await page.getByLabel('Zone').selectOption('');
+    await page.getByLabel('Who').selectOption({ label: 'Wren' });
+    await expect(page.getByRole('heading', { name: /Trip \d+/ }).first()).toBeVisible();
+  });
+
+  test('earlier days are asked for, folded fish opened', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/book`);
+    const trips = page.getByRole('region', { name: /^Trip / });
+    const before = await trips.count();
+    await button(page, /^Earlier days/).click();
+    expect(await trips.count()).toBeGreaterThan(before);
+    const folded = button(page, /more: .*let go/).first();
+    const said = await folded.textContent();
+    await folded.click();
+    await expect(page.getByText(String(said))).toHaveCount(0);
+  });
+
+  test.describe('on a phone', () => {
+    test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+    test('the filters are there too', async ({ page, demo }) => {
+      await page.goto(`${demo.url}/book`);
+      await page.getByLabel('Species').selectOption({ label: 'Perch' });
+      await expect(page.getByRole('heading', { name: /Mere Tarn/ }).first()).toBeVisible();
+      await expect(page.getByRole('heading', { name: /North Skerries/ })).toHaveCount(0);
+    });
+  });
+});
+
+test('the night is kept over a reload, and a settings line can be corrected', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/all`);
+  await button(page, 'Night colours').click();
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dagboek-night');
+  await button(page, 'Day colours').click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dagboek');
+  await page
+    .getByRole('button', { name: /^Correct: The deck tub/ })
+    .first()
+    .click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Litres').fill('0');
+  await dialog.getByRole('button', { name: /^Correct it/ }).click();
+  await expect(dialog.getByRole('alert')).toContainText('at least 1 litre');
+  await dialog.getByLabel('Litres').fill('25');
+  await dialog.getByRole('button', { name: /^Correct it/ }).click();
+  await expect(dialog).toHaveCount(0);
+  await page.goto(`${demo.url}/box`);
+  await expect(page.getByText('25 l')).toBeVisible();
+});

@@ -1,0 +1,67 @@
+import 'reflect-metadata';
+import { describe, expect, test } from '@jest/globals';
+import { Book } from '@dagboek/journal';
+import {
+  anEntry,
+  at,
+  idOf,
+  ILSE,
+  landed,
+  TOMAS,
+  TRIP,
+  tripStarted,
+  wholeLine,
+} from '../../../journal/src/builders.test-support.ts';
+import { diary, type DiaryFilter } from './diary.ts';
+
+const day = (iso: string): string => iso.slice(0, 10);
+const ALL: DiaryFilter = { who: null, species: null, zone: null };
+const lake = idOf('lake');
+const BOOK = Book.EMPTY.withEntries([
+  ...wholeLine(),
+  landed('b', '13:00', { angler: TOMAS, species: 'mackerel', count: 8 }),
+  anEntry(
+    'trip.started',
+    lake,
+    { waters: 'w', zone: 'mere-tarn', from: 'shore', crew: [TOMAS] },
+    { at: '2026-09-01T08:00:00+01:00' },
+  ),
+  anEntry('trip.ended', lake, {}, { at: '2026-09-01T12:00:00+01:00' }),
+]);
+const said = (filter: Partial<DiaryFilter>): string[] =>
+  diary(BOOK, { ...ALL, ...filter }, day).map((i) =>
+    i.kind === 'trip' ? `trip ${i.number}: ${i.fish.map((f) => f.species).join(', ')}` : `meal ${i.meal.name}`,
+  );
+
+describe('the diary', () => {
+  test('newest first, trips numbered by when they began', () => {
+    expect(said({})).toEqual(['meal Pollack on thyme', 'trip 2: pollack, mackerel', 'trip 1: ']);
+  });
+
+  test('by person: their trips with their own fish, and meals that they ate or cooked', () => {
+    expect(said({ who: TOMAS })).toEqual(['meal Pollack on thyme', 'trip 2: mackerel', 'trip 1: ']);
+    expect(said({ who: ILSE })).toEqual(['meal Pollack on thyme', 'trip 2: pollack']);
+    expect(said({ who: idOf('stranger') })).toEqual([]);
+  });
+
+  test('by species: only trips and meals with it', () => {
+    expect(said({ species: 'mackerel' })).toEqual(['trip 2: mackerel']);
+    expect(said({ species: 'pollack' })).toEqual(['meal Pollack on thyme', 'trip 2: pollack']);
+  });
+
+  test('by zone: trips alone, the empty ones too', () => {
+    expect(said({ zone: 'mere-tarn' })).toEqual(['trip 1: ']);
+    expect(said({ zone: 'outer-bank' })).toEqual([]);
+  });
+
+  test('fish keep their number in the trip whatever is filtered away', () => {
+    const [item] = diary(BOOK, { ...ALL, species: 'mackerel' }, day);
+    expect(item?.kind === 'trip' && item.numberOf(idOf('b'))).toBe(2);
+    expect(item?.kind === 'trip' && item.trip.id).toBe(TRIP);
+  });
+
+  test('days are the waters’ own', () => {
+    expect(diary(BOOK, ALL, day).map((i) => i.day)).toEqual(['2026-09-13', '2026-09-12', '2026-09-01']);
+    expect(tripStarted().at).toBe(at('06:40'));
+  });
+});

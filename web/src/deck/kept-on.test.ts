@@ -1,0 +1,96 @@
+import 'reflect-metadata';
+import { describe, expect, test } from '@jest/globals';
+import type { RulePack } from '@dagboek/core/rules';
+import { Book, type Entry } from '@dagboek/journal';
+import {
+  anEntry,
+  at,
+  BOX,
+  idOf,
+  ILSE,
+  landed,
+  TOMAS,
+  tripStarted,
+} from '../../../journal/src/builders.test-support.ts';
+import { bagsToday, keptOn } from './kept-on.ts';
+
+const RULES: RulePack = {
+  id: 'r',
+  name: 'Rules',
+  version: '1',
+  authority: 'nobody',
+  checked: '2026-06-01',
+  sample: true,
+  timeZone: 'Atlantic/Faroe',
+  zones: [],
+  rules: [
+    { id: 'bag-pollack', kind: 'dailyBag', species: ['pollack'], most: 4, sentence: 's', source: 's' },
+    { id: 'bag-mackerel', kind: 'dailyBag', species: ['mackerel'], most: 20, sentence: 's', source: 's' },
+  ],
+};
+const killed = (fish: string, time = '12:30'): Entry =>
+  anEntry('fish.dispatched', idOf(fish), { how: 'brain spike' }, { at: at(time) });
+const DAY = '2026-09-12';
+
+describe('what counts as kept on a day', () => {
+  test('killed, bled or iced counts; let go, in hand and without a name do not', () => {
+    const b = Book.EMPTY.withEntries([
+      tripStarted(),
+      landed('kept', '12:00'),
+      killed('kept'),
+      landed('iced', '12:01', { angler: TOMAS }),
+      anEntry('fish.iced', idOf('iced'), { box: BOX, how: 'slurry' }),
+      landed('back', '12:02'),
+      killed('back'),
+      anEntry('fish.released', idOf('back'), { reason: 'too short' }),
+      landed('hand', '12:03'),
+      anEntry('fish.landed', idOf('unnamed'), { trip: idOf('trip'), angler: ILSE, count: 1 }, { at: at('12:04') }),
+      killed('unnamed'),
+    ]);
+    expect(keptOn(b, RULES, DAY).map((k) => [k.speciesId, k.anglerId])).toEqual([
+      ['pollack', ILSE],
+      ['pollack', TOMAS],
+    ]);
+    expect(keptOn(b, RULES, DAY, idOf('kept'))).toHaveLength(1);
+    expect(keptOn(b, RULES, '2026-09-11')).toEqual([]);
+  });
+
+  test('the day is the waters’ own: half past midnight by the coast is not yet tomorrow in UTC', () => {
+    const night = '2026-09-12T00:30:00+01:00';
+    const e = anEntry(
+      'fish.landed',
+      idOf('n'),
+      { trip: idOf('trip'), angler: ILSE, count: 1, species: 'pollack' },
+      { at: night },
+    );
+    const b = Book.EMPTY.withEntries([e, anEntry('fish.dispatched', idOf('n'), { how: 'brain spike' }, { at: night })]);
+    expect(keptOn(b, RULES, DAY)).toHaveLength(1);
+    expect(keptOn(b, RULES, '2026-09-11')).toEqual([]);
+  });
+});
+
+describe('bags of the day', () => {
+  const b = Book.EMPTY.withEntries([
+    tripStarted(),
+    landed('a', '12:00'),
+    killed('a'),
+    landed('m', '12:05', { species: 'mackerel', count: 8, angler: TOMAS }),
+    killed('m'),
+    landed('hand', '12:40', { angler: TOMAS }),
+  ]);
+
+  test('only what someone has used, and the fish in hand before all', () => {
+    const inHand = b.get('fish', idOf('hand'));
+    expect(
+      bagsToday(b, RULES, DAY, [ILSE, TOMAS], inHand).map((x) => [x.speciesId, x.anglerId, x.used, x.left]),
+    ).toEqual([
+      ['pollack', ILSE, 1, 3],
+      ['pollack', TOMAS, 0, 4],
+      ['mackerel', TOMAS, 8, 12],
+    ]);
+    expect(bagsToday(b, RULES, DAY, [ILSE, TOMAS], null).map((x) => [x.speciesId, x.anglerId])).toEqual([
+      ['pollack', ILSE],
+      ['mackerel', TOMAS],
+    ]);
+  });
+});

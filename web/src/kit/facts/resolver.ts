@@ -1,0 +1,31 @@
+import { type Entry, isKind, KINDS } from '@dagboek/journal';
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import type { FieldErrors, Resolver } from 'react-hook-form';
+import { type Draft, factsFrom } from './draft.ts';
+import type { Field } from './fields.ts';
+
+/** What a form of facts holds. */
+export type FactsDraft = Record<string, string | string[]>;
+
+/**
+ * Checks a draft against the class of its kind, the same that the server checks by, and puts each sentence at its field.
+ * Facts that no field shows are carried over from the entry.
+ */
+export function factsResolver(entry: Pick<Entry, 'kind' | 'facts'>, fields: readonly Field[]): Resolver<FactsDraft> {
+  return (draft) => {
+    if (!isKind(entry.kind)) return { values: draft, errors: {} };
+    const facts = factsFrom(fields, draft as Draft, entry.facts);
+    const instance = plainToInstance(
+      KINDS[entry.kind] as new () => object,
+      JSON.parse(JSON.stringify(facts)) as object,
+    );
+    const errors: Record<string, { type: string; message: string }> = {};
+    for (const e of validateSync(instance, { forbidUnknownValues: false })) {
+      errors[e.property] = { type: 'facts', message: Object.values(e.constraints ?? {})[0] ?? 'This cannot be.' };
+    }
+    return Object.keys(errors).length > 0
+      ? { values: {}, errors: errors as FieldErrors<FactsDraft> }
+      : { values: draft, errors: {} };
+  };
+}
