@@ -13,6 +13,7 @@ import type { OutboxItem } from '../kit/journal/outbox.ts';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
 
 const WORDS = {
   queued: 'waits for signal',
@@ -105,11 +106,7 @@ function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }
     <Dialog title="Mend this line" open onClose={onClose}>
       {'why' in item && <p className="was">The server said: {item.why}</p>}
       <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
-      {trouble && (
-        <p className="trouble" role="alert">
-          {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
       <div className="keys">
         <button type="button" className="key act" onClick={(e) => void handleSubmit(mend)(e)}>
           <span>Write it so</span>

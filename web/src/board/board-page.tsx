@@ -2,16 +2,16 @@ import { custodyOf, type CustodyLine, freshnessOf, massOf, type ROUTES, tripsInO
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
-import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
-import { cm, massParts, percent, plural, useFormat } from '../kit/format.ts';
+import { cm, massParts, plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { usePen } from '../kit/pen.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { useNow } from '../kit/use-now.ts';
+import { UsedCell } from '../kit/custody/used-cell.tsx';
 
 type Route = (typeof ROUTES)[number];
 
@@ -124,13 +124,7 @@ export function BoardPage() {
                       ? `${massParts(mass.g * l.fish.count).join(' ')}${mass.how === 'estimated' ? ' est.' : ''}`
                       : ''}
                   </span>
-                  <span
-                    className="used"
-                    style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined}
-                    title={fresh ? TONE_WORD[fresh.tone] : undefined}
-                  >
-                    {fresh && `${percent(fresh.used)}`}
-                  </span>
+                  <UsedCell fresh={fresh} />
                 </label>
               </Row>
             );

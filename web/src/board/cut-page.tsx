@@ -19,6 +19,7 @@ import { typedNumber } from '../kit/ui/typed-number.ts';
 import { useNow } from '../kit/use-now.ts';
 import { IntoPack } from './into-pack.tsx';
 import { YieldBars } from './yield-bars.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
 
 const SENTENCES: Record<Stage, string> = {
   round: 'Weigh it whole, wiped.',
@@ -298,11 +299,7 @@ function Byproducts({ cut }: { cut: CutState }) {
           <span>Note the find</span>
         </button>
       </div>
-      {trouble && (
-        <p className="trouble" role="alert">
-          {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
     </>
   );
 }

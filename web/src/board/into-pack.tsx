@@ -13,6 +13,7 @@ import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
+import { Trouble } from '../kit/ui/trouble.tsx';
 
 const formOf = (route: string): PackForm =>
   route === 'wings'
@@ -111,11 +112,7 @@ export function IntoPack({
         {what}. Eat by <b>{sayDate(keeps.eatBy)}</b>; careful keeper’s line {sayDate(keeps.careful)}, authority’s{' '}
         {sayDate(keeps.authority)}.
       </p>
-      {trouble && (
-        <p className="trouble" role="alert">
-          {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
       <div className="keys">
         <DeckKey
           act={cut.stages.trimmed !== undefined && !done}

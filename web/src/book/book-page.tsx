@@ -5,9 +5,8 @@ import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { CustodyRow } from '../kit/custody/custody-row.tsx';
-import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';
 import { FigureView } from '../kit/figure-view.tsx';
-import { percent, plural, useFormat } from '../kit/format.ts';
+import { plural, useFormat } from '../kit/format.ts';
 import { LengthCell } from '../kit/length-cell.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { meanMark } from '../kit/mean-mark.ts';
@@ -17,6 +16,7 @@ import { useNarrow } from '../kit/use-width.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
 import { diary, type DiaryItem } from './diary.ts';
 import { SeasonStrip } from './season-strip.tsx';
+import { UsedCell } from '../kit/custody/used-cell.tsx';
 
 /** Trips and meals shown before one asks for earlier ones. */
 const PAGE = 8;
@@ -280,13 +280,7 @@ function FishRow({ fish, trip, number, now }: { fish: FishState; trip: TripState
         <span className="name">{s ? `${s.name}${fish.count > 1 ? `, ${fish.count}` : ''}` : 'not yet named'}</span>
         <LengthCell fish={fish} />
         <CustodyRow line={line} fresh={fresh} ground="transparent" quiet />
-        <span
-          className="used"
-          style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined}
-          title={fresh ? TONE_WORD[fresh.tone] : undefined}
-        >
-          {fresh && percent(fresh.used)}
-        </span>
+        <UsedCell fresh={fresh} />
       </Link>
     </Row>
   );

@@ -3,12 +3,12 @@ import { saySpan } from '@dagboek/core/time';
 import { Link } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
-import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';
 import { FigureView } from '../kit/figure-view.tsx';
-import { massParts, percent, plural, useFormat } from '../kit/format.ts';
+import { massParts, plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
+import { UsedCell } from '../kit/custody/used-cell.tsx';
 
 /** What lies on ice now, box by box. */
 export function BoxPage() {
@@ -113,13 +113,7 @@ function BoxSection({
               <span className="name">{sayFish(l.fish, names)}</span>
               <span className="num-cell">{mass ? massParts(mass.g * l.fish.count).join(' ') : ''}</span>
               <CustodyRow line={l} fresh={fresh} />
-              <span
-                className="used"
-                style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined}
-                title={fresh ? TONE_WORD[fresh.tone] : undefined}
-              >
-                {fresh && percent(fresh.used)}
-              </span>
+              <UsedCell fresh={fresh} />
             </Link>
           </Row>
         );

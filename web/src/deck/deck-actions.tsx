@@ -21,6 +21,7 @@ import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
 
 type Next = 'dispatch' | 'bleed' | 'ice' | 'release' | 'measure';
 
@@ -182,11 +183,7 @@ export function DeckActions({
         )}
         {next !== 'measure' && next !== 'release' && <WhenField value={when} onChange={setWhen} />}
       </div>
-      {trouble && (
-        <p className="trouble" role="alert">
-          {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
       <div className="keys foot-keys">
         {lead[next]}
         {next === 'bleed' && (
@@ -255,11 +252,7 @@ function ReleaseDialog({
       <Chips label="Why" options={plain(RELEASE_REASONS)} value={reason} onChange={setReason} />
       <Chips label="How it went" options={plain(RELEASE_STATES)} value={state} onChange={setState} />
       <WhenField value={when} onChange={setWhen} />
-      {trouble && (
-        <p className="trouble" role="alert">
-          {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
       <div className="keys">
         <DeckKey act mark={<TurnMark />} name="It went back" note="writes the entry" onClick={() => void release()} />
       </div>

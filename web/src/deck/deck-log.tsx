@@ -3,14 +3,14 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
-import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';
-import { percent, useFormat } from '../kit/format.ts';
+import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { LengthCell } from '../kit/length-cell.tsx';
 import { Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useNarrow } from '../kit/use-width.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
+import { UsedCell } from '../kit/custody/used-cell.tsx';
 
 /** How many rows stand open before the older ones fold into one line; on a phone they all fold. */
 const OPEN_ROWS = 3;
@@ -108,13 +108,7 @@ function DeckRow({
         <span className="name">{name}</span>
         <LengthCell fish={fish} />
         <CustodyRow line={line} fresh={fresh} />
-        <span
-          className="used"
-          style={fresh ? { color: TONE_COLOR[fresh.tone] } : undefined}
-          title={fresh ? TONE_WORD[fresh.tone] : undefined}
-        >
-          {fresh && percent(fresh.used)}
-        </span>
+        <UsedCell fresh={fresh} />
       </button>
     </Row>
   );

@@ -9,6 +9,7 @@ import { useWrite, type Writing } from '../kit/journal/use-write.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
+import { Trouble } from '../kit/ui/trouble.tsx';
 
 const METHOD_WORDS: Record<MeasureMethod, string> = { board: 'board', mat: 'mat', tape: 'tape', eye: 'by eye' };
 const METHOD_KEY = 'dagboek.method';
@@ -140,11 +141,7 @@ export function MeasureForm({
           <b>Look again.</b> {asked} If it is right, press the key once more.
         </p>
       )}
-      {at('form') && (
-        <p className="trouble" role="alert">
-          {at('form')}
-        </p>
-      )}
+      <Trouble says={at('form')} />
       <div className="keys foot-keys">
         <DeckKey
           act

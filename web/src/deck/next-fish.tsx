@@ -8,6 +8,7 @@ import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
+import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** A fish comes aboard: who caught it, with what, one or a lot. `small`: below a fish in hand, where it must not be the orange key. */
 export function NextFish({
@@ -61,11 +62,7 @@ export function NextFish({
         />
       </div>
       <WhenField value={when} onChange={setWhen} />
-      {trouble && (
-        <p className="trouble" role="alert">
-          {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
     </>
   );
   const key = (

@@ -15,6 +15,7 @@ import { Page, Row } from '../kit/page.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { packsHeld } from '../kit/packs-held.ts';
+import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** One pack: what, from which fish, until when; moved, cooked or thrown away. */
 export function PackPage() {
@@ -94,11 +95,7 @@ export function PackPage() {
                 {e}
               </p>
             ))}
-            {trouble && (
-              <p className="trouble" role="alert">
-                {trouble}
-              </p>
-            )}
+            <Trouble says={trouble} />
             {held && (
               <div className="keys">
                 <DeckKey
@@ -196,11 +193,7 @@ function ThrowDialog({ packId, onClose }: { packId: string; onClose: () => void 
           placeholder="past its day, freezer burn, thawed by mistake"
         />
       </div>
-      {trouble && (
-        <p className="trouble" role="alert">
-          {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
       <div className="keys">
         <DeckKey
           act

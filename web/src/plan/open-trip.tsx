@@ -18,6 +18,7 @@ import { nowMs } from '../kit/clock.ts';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { RulesHere } from './rules-here.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** The trip under way: what was noted of it, a remark, someone hurt, and its end. */
 export function OpenTrip({ trip }: { trip: TripState }) {
@@ -90,11 +91,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
               <span>Note it</span>
             </button>
           </form>
-          {trouble && (
-            <p className="trouble" role="alert">
-              {trouble}
-            </p>
-          )}
+          <Trouble says={trouble} />
         </Row>
         <Row className="pad ruled">
           <h2>Lines of this trip</h2>
@@ -129,11 +126,7 @@ function EndTrip({ trip, unfinished, onClose }: { trip: TripState; unfinished: n
       )}
       <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
       <Quantity label="Rod hours, if not crew times hours" unit="h" value={hours} onChange={setHours} />
-      {trouble && (
-        <p className="trouble" role="alert">
-          {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
       <div className="keys">
         <DeckKey act name="End the trip" note="writes the entry" onClick={() => void end()} />
       </div>
@@ -165,11 +158,7 @@ function HarmDialog({ trip, onClose }: { trip: TripState; onClose: () => void })
         <label htmlFor="harm">What happened, what was done</label>
         <textarea id="harm" className="textarea" rows={3} value={text} onChange={(e) => setText(e.target.value)} />
       </div>
-      {trouble && (
-        <p className="trouble" role="alert">
-          {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
       <div className="keys">
         <DeckKey
           act

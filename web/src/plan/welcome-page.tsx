@@ -12,6 +12,7 @@ import { usePen } from '../kit/pen.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { useWidth } from '../kit/use-width.ts';
 import { VerdictMark } from '../kit/verdict-mark.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** The empty line of custody, so that one sees what is coming. */
 function EmptyLine() {
@@ -218,11 +219,7 @@ export function WelcomePage() {
           <VerdictMark outcome="measureAgain" width={190} height={44} ground="var(--paper)" />
           <p>Nothing is erased: what was wrong is struck, and stays readable.</p>
           <p>No account. The book lies on this machine.</p>
-          {trouble && (
-            <p className="trouble" role="alert">
-              {trouble}
-            </p>
-          )}
+          <Trouble says={trouble} />
           <div className="keys">
             <DeckKey act name="Open my book" note="all of this can be changed" onClick={() => void open()} />
           </div>

@@ -16,6 +16,7 @@ import { Quantity } from '../kit/ui/quantity.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { useWidth } from '../kit/use-width.ts';
 import { meanMark } from '../kit/mean-mark.ts';
+import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** One meal: its fish from water to plate, how done it was, who liked it, what to change, what was left. */
 export function MealPage() {
@@ -271,11 +272,7 @@ function Afterwards({
         <Quantity label="Cooked, left over" unit="g" value={grams} onChange={setGrams} />
         <DeckKey name="Back to the larder" note="two days in the fridge" onClick={() => void keep()} />
       </div>
-      {trouble && (
-        <p className="trouble" role="alert">
-          {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
     </>
   );
 }

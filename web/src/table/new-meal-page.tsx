@@ -16,6 +16,7 @@ import { usePen } from '../kit/pen.ts';
 import { Chips, ManyChips, plain } from '../kit/ui/chips.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { DateTimeField } from '../kit/ui/when.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** A meal: from which packs, how, for whom. What is not taken stays in its pack. */
 export function NewMealPage() {
@@ -231,11 +232,7 @@ export function NewMealPage() {
                 it out.
               </p>
             )}
-            {trouble && (
-              <p className="trouble" role="alert">
-                {trouble}
-              </p>
-            )}
+            <Trouble says={trouble} />
             <div className="keys">
               <DeckKey act type="submit" name="Served" note="writes the meal; marks come after" />
             </div>

@@ -10,6 +10,7 @@ import { draftOf, factsFrom } from './draft.ts';
 import { FactsForm } from './facts-form.tsx';
 import { type FactsDraft, factsResolver } from './resolver.ts';
 import { FIELDS } from './fields.ts';
+import { Trouble } from '../ui/trouble.tsx';
 
 /** Corrects or strikes one line of the log. The old one stays, struck through, beside what replaces it. */
 export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => void }) {
@@ -53,11 +54,7 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
         <label htmlFor="because">Why (may be left out)</label>
         <input id="because" className="input" value={because} onChange={(e) => setBecause(e.target.value)} />
       </div>
-      {trouble && (
-        <p className="trouble" role="alert">
-          {trouble}
-        </p>
-      )}
+      <Trouble says={trouble} />
       <div className="keys">
         <button type="button" className="key act" onClick={(e) => void handleSubmit(amend)(e)}>
           <span>

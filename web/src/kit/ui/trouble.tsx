@@ -1,0 +1,9 @@
+/** A sentence that says what is wrong and what to do; read out as it appears. Nothing when all is well. */
+export function Trouble({ says }: { says: string | null | undefined }) {
+  if (!says) return null;
+  return (
+    <p className="trouble" role="alert">
+      {says}
+    </p>
+  );
+}
