@@ -106,13 +106,20 @@ export const mouse: Hand = {
   choose: (t) => t.check({ force: true }),
 };
 
-/** What the server holds, in order of arrival. */
-export async function entriesOf(
-  server: Server,
-): Promise<{ id: string; kind: string; subject: string; facts: Record<string, unknown> }[]> {
+/** An entry as the tests look at it. */
+export interface Written {
+  readonly id: string;
+  readonly kind: string;
+  readonly subject: string;
+  readonly member: string;
+  readonly facts: Record<string, unknown>;
+}
+
+/** What the server holds, in order of arrival. What was just written may still be on its way: poll. */
+export async function entriesOf(server: Server): Promise<Written[]> {
   return (
     (await (await fetch(`${server.url}/api/journal?limit=5000`)).json()) as {
-      entries: { id: string; kind: string; subject: string; facts: Record<string, unknown> }[];
+      entries: Written[];
     }
   ).entries;
 }

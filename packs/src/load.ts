@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { Ajv } from 'ajv';
+import { keyTable, type Trait, type TraitRow } from '@dagboek/core/key';
 import type { RulePack } from '@dagboek/core/rules';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { type FigureSpec, silentParts } from '@dagboek/figure';
@@ -14,6 +15,8 @@ export interface Species extends SpeciesFacts {
   readonly eating: readonly string[];
   readonly sources: readonly string[];
   readonly confidence: 'sure' | 'typical' | 'check';
+  /** For the key: which states of each trait it shows, as probabilities. */
+  readonly traits: TraitRow;
   readonly figure: FigureSpec;
 }
 
@@ -47,6 +50,17 @@ export function loadSpecies(): Species[] {
       return { ...data, figure: { ...figure, name: data.name } };
     })
     .sort((a, b) => a.name.localeCompare(b.name));
+}
+
+/** The traits of the key. Throws when a species names a trait or a state that is not there, or its states do not sum to 1. */
+export function loadTraits(species: readonly Species[]): Trait[] {
+  const { traits } = json('key/traits.json') as { traits: Trait[] };
+  for (const s of species) {
+    const unknown = Object.keys(s.traits).find((id) => !traits.some((t) => t.id === id));
+    if (unknown !== undefined) throw new Error(`species/${s.id}.json: traits: "${unknown}" is no trait of the key`);
+  }
+  keyTable({ traits, species });
+  return traits;
 }
 
 /** Every rule pack that ships. Throws with file and field when one is wrong, or when a rule names an unknown zone or species. */

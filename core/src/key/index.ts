@@ -1,2 +1,12 @@
+// what is likely before looking
 export { rankLikely } from './rank-likely.ts';
 export type { Likely, Surroundings } from './rank-likely.ts';
+// the key that reasons
+export { CANNOT_TELL, keyTable, NONE, NONE_PRIOR } from './key-catalogue.ts';
+export type { Answers, KeyCatalogue, KeyedSpecies, KeyTable, Trait, TraitRow } from './key-catalogue.ts';
+export { entropyBits, rankSpecies } from './rank-species.ts';
+export type { KeyPrior, Ranking } from './rank-species.ts';
+export { expectedDrop, nextTraits } from './next-traits.ts';
+export type { NextTrait } from './next-traits.ts';
+export { certaintyOf, likelihoodWord, nearestLookalike, splitPair, stillPossible, whyFell } from './split-pair.ts';
+export type { Certainty } from './split-pair.ts';

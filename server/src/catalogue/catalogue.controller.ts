@@ -1,8 +1,9 @@
 import { Controller, Get, Header } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { loadRulePacks, loadSpecies } from '@dagboek/packs';
+import { loadRulePacks, loadSpecies, loadTraits } from '@dagboek/packs';
 
 const SPECIES = loadSpecies();
+const TRAITS = loadTraits(SPECIES);
 const RULES = loadRulePacks(SPECIES);
 
 @ApiTags('catalogue')
@@ -10,9 +11,9 @@ const RULES = loadRulePacks(SPECIES);
 export class CatalogueController {
   @Get('catalogue')
   @Header('Cache-Control', 'no-cache')
-  @ApiOperation({ summary: 'Every species with its facts and its figure.' })
+  @ApiOperation({ summary: 'Every species with its facts and its figure, and the traits of the key.' })
   species() {
-    return { species: SPECIES };
+    return { species: SPECIES, traits: TRAITS };
   }
 
   @Get('rulebook')

@@ -32,6 +32,8 @@ export function Providers({ children }: { children: ReactNode }) {
       persistOptions={{
         persister,
         maxAge: KEPT_MS,
+        // Raised when the shape of an answer changes, so that an old one is fetched anew.
+        buster: 'catalogue with traits',
         dehydrateOptions: { shouldDehydrateQuery: (q) => q.state.status === 'success' && q.queryKey[0] !== 'journal' },
       }}
     >

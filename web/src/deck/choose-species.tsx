@@ -5,6 +5,9 @@ import { type Species, useCatalogue, useNames, useRules } from '../kit/catalogue
 import { FigureView } from '../kit/figure-view.tsx';
 import { useFormat } from '../kit/format.ts';
 import { WarningTriangle } from '../kit/hazard-strip.tsx';
+import { Chips } from '../kit/ui/chips.tsx';
+import { KeyPanel } from './key-panel.tsx';
+import { useKept } from './use-kept.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 
 /** Species in the order in which they are likely here and now, each with its figure and what can hurt. */
@@ -18,11 +21,12 @@ export function ChooseSpecies({
   onChoose: (s: Species) => void;
 }) {
   const { book } = useBook();
-  const { all, byId } = useCatalogue();
+  const { all, traits, byId } = useCatalogue();
   const rules = useRules();
   const names = useNames();
   const { day } = useFormat();
   const [find, setFind] = useState('');
+  const [way, setWay] = useKept<'list' | 'key'>('naming', 'list');
   const likely = useMemo(() => {
     const ownCatches: Record<string, number> = {};
     for (const f of book.all('fish'))
@@ -38,8 +42,29 @@ export function ChooseSpecies({
     const s = byId(l.speciesId);
     return s && `${s.name} ${s.latin}`.toLowerCase().includes(find.trim().toLowerCase());
   });
+  const prior = useMemo(() => Object.fromEntries(likely.map((l) => [l.speciesId, l.share])), [likely]);
+  const ways = (
+    <Chips
+      label="Name it"
+      hideLabel
+      options={[
+        { value: 'list', text: 'From the list' },
+        { value: 'key', text: 'With the key' },
+      ]}
+      value={way}
+      onChange={setWay}
+    />
+  );
+  if (way === 'key' && traits.length > 0)
+    return (
+      <div className="choose-species">
+        {ways}
+        <KeyPanel fish={fish} prior={prior} onChoose={onChoose} />
+      </div>
+    );
   return (
     <div className="choose-species">
+      {ways}
       <div className="choose-head">
         <p>Likeliest first, for {names.zone(trip.zone)} in this month and from your own catches there.</p>
         <div className="field">

@@ -1,5 +1,6 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import type { RulePack } from '@dagboek/core/rules';
+import type { Trait, TraitRow } from '@dagboek/core/key';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import type { FigureSpec } from '@dagboek/figure';
 import type { Names } from '@dagboek/journal';
@@ -14,6 +15,7 @@ export interface Species extends SpeciesFacts {
   readonly eating: readonly string[];
   readonly sources: readonly string[];
   readonly confidence: string;
+  readonly traits: TraitRow;
   readonly figure: FigureSpec;
 }
 
@@ -26,7 +28,7 @@ const get = async <T>(path: string): Promise<T> => {
 const HOUR_MS = 3_600_000;
 export const catalogueQuery = queryOptions({
   queryKey: ['catalogue'],
-  queryFn: () => get<{ species: Species[] }>('/api/catalogue'),
+  queryFn: () => get<{ species: Species[]; traits: Trait[] }>('/api/catalogue'),
   staleTime: HOUR_MS,
 });
 export const rulebookQuery = queryOptions({
@@ -36,14 +38,21 @@ export const rulebookQuery = queryOptions({
 });
 
 const NO_SPECIES: readonly Species[] = [];
+const NO_TRAITS: readonly Trait[] = [];
 
-/** Every species known, and a look-up by id. Empty while they are being fetched. */
-export function useCatalogue(): { all: readonly Species[]; byId: (id: string | null | undefined) => Species | null } {
-  const all = useQuery(catalogueQuery).data?.species ?? NO_SPECIES;
+/** Every species known, a look-up by id, and the traits of the key. Empty while they are being fetched. */
+export function useCatalogue(): {
+  all: readonly Species[];
+  traits: readonly Trait[];
+  byId: (id: string | null | undefined) => Species | null;
+} {
+  const data = useQuery(catalogueQuery).data;
+  const all = data?.species ?? NO_SPECIES;
+  const traits = data?.traits ?? NO_TRAITS;
   return useMemo(() => {
     const map = new Map(all.map((s) => [s.id, s]));
-    return { all, byId: (id) => (id ? (map.get(id) ?? null) : null) };
-  }, [all]);
+    return { all, traits, byId: (id) => (id ? (map.get(id) ?? null) : null) };
+  }, [all, traits]);
 }
 
 /** The rules of the book's waters; null for a book without rules. */

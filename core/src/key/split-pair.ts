@@ -1,0 +1,97 @@
+import { type Answers, CANNOT_TELL, type KeyTable, NONE, type Trait } from './key-catalogue.ts';
+import type { Ranking } from './rank-species.ts';
+
+/** Symmetrised Kullback-Leibler divergence of two rows of likelihoods, bits. */
+function divergence(row: KeyTable['rows'][number], a: number, b: number): number {
+  const s = row.trait.states.length;
+  let d = 0;
+  for (let k = 0; k < s; k++) {
+    const p = row.likelihood[a * s + k] ?? 0;
+    const q = row.likelihood[b * s + k] ?? 0;
+    if (p > 0 && q > 0) d += (p - q) * Math.log2(p / q);
+  }
+  return d;
+}
+
+/** The one trait that tells two species apart best, with its divergence in bits. Null when nothing does, or one is unknown. */
+export function splitPair(table: KeyTable, a: string, b: string): { trait: Trait; bits: number } | null {
+  const [i, j] = [table.ids.indexOf(a), table.ids.indexOf(b)];
+  if (i < 0 || j < 0 || i === j) return null;
+  let best: { trait: Trait; bits: number } | null = null;
+  for (const row of table.rows) {
+    const bits = divergence(row, i, j);
+    if (bits > 1e-9 && (!best || bits > best.bits)) best = { trait: row.trait, bits };
+  }
+  return best;
+}
+
+/** How sure the whole is. `settled`: the best has 95 in 100 and its deciding mark against the nearest lookalike was seen. */
+export type Certainty = 'open' | 'leaning' | 'nearly' | 'settled';
+
+/** The species most like another one, by the sum of divergences over all traits. */
+export function nearestLookalike(table: KeyTable, id: string): string | null {
+  const i = table.ids.indexOf(id);
+  if (i < 0 || id === NONE) return null;
+  let nearest: { id: string; bits: number } | null = null;
+  table.catalogue.species.forEach((s, j) => {
+    if (j === i) return;
+    const bits = table.rows.reduce((sum, row) => sum + divergence(row, i, j), 0);
+    if (!nearest || bits < nearest.bits) nearest = { id: s.id, bits };
+  });
+  return (nearest as { id: string } | null)?.id ?? null;
+}
+
+/** Certainty of a ranking, and the mark that is still to be looked at before it is settled. */
+export function certaintyOf(
+  table: KeyTable,
+  ranking: Ranking,
+  answers: Answers,
+): { certainty: Certainty; stillToSee: Trait | null } {
+  const best = ranking.candidates[0];
+  if (!best || best.p < 0.45) return { certainty: 'open', stillToSee: null };
+  if (best.p < 0.75) return { certainty: 'leaning', stillToSee: null };
+  if (best.p < 0.95 || best.id === NONE) return { certainty: best.p < 0.95 ? 'nearly' : 'settled', stillToSee: null };
+  const lookalike = nearestLookalike(table, best.id);
+  const mark = lookalike ? splitPair(table, best.id, lookalike)?.trait : null;
+  const seen = !mark || (answers[mark.id] !== undefined && answers[mark.id] !== CANNOT_TELL);
+  return seen ? { certainty: 'settled', stillToSee: null } : { certainty: 'nearly', stillToSee: mark };
+}
+
+/** The answer that spoke most against a species, compared with the best: "you saw a barbel; pollack has none". Null when none did. */
+export function whyFell(
+  table: KeyTable,
+  id: string,
+  best: string,
+  answers: Answers,
+): { trait: Trait; stateId: string; bits: number } | null {
+  const [i, j] = [table.ids.indexOf(id), table.ids.indexOf(best)];
+  if (i < 0 || j < 0) return null;
+  let worst: { trait: Trait; stateId: string; bits: number } | null = null;
+  for (const row of table.rows) {
+    const stateId = answers[row.trait.id];
+    if (stateId === undefined || stateId === CANNOT_TELL) continue;
+    const s = row.trait.states.length;
+    const k = row.trait.states.findIndex((x) => x.id === stateId);
+    const bits = Math.log2((row.likelihood[j * s + k] ?? 1) / (row.likelihood[i * s + k] ?? 1));
+    if (bits > 0.5 && (!worst || bits > worst.bits)) worst = { trait: row.trait, stateId, bits };
+  }
+  return worst;
+}
+
+/** A probability in words; the number always stands with it. */
+export const likelihoodWord = (p: number): string =>
+  p >= 0.95
+    ? 'near certain'
+    : p >= 0.75
+      ? 'very likely'
+      : p >= 0.45
+        ? 'likely'
+        : p >= 0.15
+          ? 'possible'
+          : p >= 0.05
+            ? 'just possible'
+            : 'hardly';
+
+/** Species that still count while the key is unsettled: all with 5 in 100 or more. The strictest of their rules applies. */
+export const stillPossible = (ranking: Ranking): string[] =>
+  ranking.candidates.filter((c) => c.p >= 0.05 && c.id !== NONE).map((c) => c.id);
