@@ -38,6 +38,8 @@ function server(env) {
 process.on('uncaughtException', (e) => (console.error(e), process.exit(1)));
 const demo = await server({ DAGBOEK_DEMO: '1' });
 const own = await server({});
+// The key is shown on a fish that has no name yet, so in a book of its own.
+const fresh = await server({ DAGBOEK_DEMO: '1' });
 const { trips } = await (await fetch(`${demo.url}/api/trips?limit=12`)).json();
 let line = null;
 for (const t of trips.slice(1))
@@ -106,6 +108,14 @@ await shot('deck-let-go', `${demo.url}/deck`, {
     await key(p, /^Measured/)
   ),
 });
+await shot('deck-key', `${fresh.url}/deck`, {
+  act: async (p) => {
+    await p.getByRole('radio', { name: 'With the key' }).check({ force: true });
+    await p.getByLabel('Something else strikes you?').selectOption({ label: 'Which way does the mouth look?' });
+    await key(p, 'steeply upward');
+    await key(p, /torpedo/);
+  },
+});
 await shot('deck-phone', `${demo.url}/deck`, { phone: true });
 await shot('deck-phone-night', `${demo.url}/deck`, {
   phone: true,
@@ -124,4 +134,5 @@ await shot('board', `${demo.url}/board`, {
 await browser.close();
 demo.stop();
 own.stop();
+fresh.stop();
 process.exit(0);
