@@ -24,6 +24,8 @@ async function whichBook(): Promise<string | null> {
 export async function openJournal(): Promise<JournalStore | null> {
   const book = await whichBook();
   if (!book) return null;
+  // Asks the browser not to clear this shelf when space runs short; it may say no, and then the server's copy is the one that lasts.
+  void navigator.storage?.persist?.().catch(() => false);
   const channel = new BroadcastChannel(`dagboek-${book}`);
   const store = new JournalStore(await Keep.open(book), httpTransport, nowMs, () => channel.postMessage('wrote'));
   channel.onmessage = () => void store.reread();
