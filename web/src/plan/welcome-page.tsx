@@ -40,7 +40,7 @@ function EmptyLine() {
             <g transform={`translate(${slotX(k, width)} 46)`}>
               <circle r="13" fill="var(--paper)" />
             </g>
-            <OpenKnot kind={k} x={slotX(k, width)} />
+            <Knot kind={k} x={slotX(k, width)} y={46} r={8} />
             {width > 560 && (
               <text x={slotX(k, width)} y={78} textAnchor="middle" style={{ fontSize: width > 640 ? 14 : 13 }}>
                 {k}
@@ -52,12 +52,6 @@ function EmptyLine() {
     </div>
   );
 }
-const OpenKnot = ({ kind, x }: { kind: (typeof KNOTS)[number]; x: number }) => (
-  <g style={{ '--paper-knot': 'var(--paper)' } as React.CSSProperties}>
-    <Knot kind={kind} x={x} y={46} r={8} ground="var(--paper)" />
-  </g>
-);
-
 /** First start: three questions, and the book is open. */
 export function WelcomePage() {
   const navigate = useNavigate();

@@ -1,4 +1,4 @@
-import { type Entry, type Logged, sayEntry, subjectKindOf, isKind } from '@dagboek/journal';
+import { type Entry, type Logged, sayEntry } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNames } from '../catalogue.ts';
 import { useFormat } from '../format.ts';
@@ -94,15 +94,4 @@ function LineText({ line }: { line: Logged }) {
       </small>
     </>
   );
-}
-
-/** Which page tells more of a subject, by its kind. */
-export function pageOf(kind: string, subject: string): string | null {
-  const k = isKind(kind) ? subjectKindOf(kind) : null;
-  if (k === 'fish') return `/fish/${subject}`;
-  if (k === 'cut') return `/board/${subject}`;
-  if (k === 'pack') return `/larder/${subject}`;
-  if (k === 'meal') return `/table/${subject}`;
-  if (k === 'trip') return `/book?trip=${subject}`;
-  return null;
 }
