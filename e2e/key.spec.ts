@@ -80,6 +80,38 @@ test('answers that fit nothing leave none of these open', async ({ page, demo })
   await expect(candidates(page).getByRole('listitem').first()).toContainText('None of these');
 });
 
+test('not settled between two, both are noted, the stricter rule applies, and the name is settled later', async ({
+  page,
+  demo,
+}) => {
+  await openKey(page, demo.url);
+  const strikes = page.getByLabel('Something else strikes you?');
+  await strikes.selectOption({ label: 'What build is it?' }).catch(() => undefined);
+  await question(page).getByRole('button', { name: 'flat, both eyes on the left' }).click();
+  await candidates(page)
+    .getByRole('button', { name: /not settled: the stricter rule applies/ })
+    .click();
+  await expect(page.getByRole('heading', { name: /(Turbot or brill|Brill or turbot)/ })).toBeVisible();
+  await page.getByLabel(/^Length/).fill('36');
+  await button(page, /^Measured/).click();
+  const verdict = page.getByRole('region', { name: 'Verdict' });
+  await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
+  await expect(verdict).toContainText('the stricter rule applies, that of turbot');
+  await button(page, /Name it anew/).click();
+  await page.getByRole('radio', { name: 'From the list' }).check({ force: true });
+  await button(page, /^Brill/).click();
+  await expect(page.getByRole('heading', { name: /11 Brill/ })).toBeVisible();
+  await expect(verdict.getByRole('img', { name: 'Keep' })).toBeVisible();
+  await expect
+    .poll(async () =>
+      (await entriesOf(demo))
+        .filter((e) => e.kind === 'fish.named')
+        .slice(-2)
+        .map((e) => e.facts),
+    )
+    .toEqual([expect.objectContaining({ orElse: [expect.any(String)] }), { species: 'brill' }]);
+});
+
 for (const [name, viewport] of [
   ['at a desk', { width: 1280, height: 800 }],
   ['on a phone', { width: 390, height: 844 }],

@@ -27,7 +27,7 @@ export function sayEntry(entry: Entry, names: Names): string {
   if (landed)
     return `${landed.count > 1 ? `${landed.count} landed` : 'Landed'}${landed.species ? `: ${names.species(landed.species)}` : ''}${landed.gear ? `, ${landed.gear}` : ''}. Caught by ${names.member(landed.angler)}.`;
   const named = f('fish.named');
-  if (named) return `Named: ${names.species(named.species)}.`;
+  if (named) return `Named: ${[named.species, ...(named.orElse ?? [])].map(names.species).join(' or ')}.`;
   const m = f('fish.measured');
   if (m)
     return `Length ${sayCm(m.lengthMm)}${m.longestMm ? ` to ${sayCm(m.longestMm)}` : ''} cm${KIND_WORDS[m.lengthKind]}, ${METHOD_WORDS[m.method]}.`;

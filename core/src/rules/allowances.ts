@@ -22,7 +22,10 @@ export function bagUsed(
   day: string,
 ): number {
   return kept.reduce(
-    (n, k) => (k.anglerId === anglerId && k.day === day && forSpecies(rule, k.speciesId) ? n + k.count : n),
+    (n, k) =>
+      k.anglerId === anglerId && k.day === day && [k.speciesId, ...(k.orElse ?? [])].some((id) => forSpecies(rule, id))
+        ? n + k.count
+        : n,
     0,
   );
 }

@@ -1,4 +1,5 @@
-export { judge, LENGTH_WORDS, STALE_DAYS } from './judge.ts';
+export { judge, judgeUnsettled, LENGTH_WORDS, STALE_DAYS } from './judge.ts';
+export type { UnsettledVerdict } from './judge.ts';
 export { OUTCOMES, stricter } from './verdict.ts';
 export type { Finding, Outcome, Verdict } from './verdict.ts';
 export { allowancesLeft, bagUsed, concerns, inForceOn } from './allowances.ts';

@@ -143,3 +143,28 @@ export function judge(pack: RulePack, f: CatchFacts, kept: readonly KeptFish[], 
     },
   };
 }
+
+/** A verdict on a fish that is not settled: the strictest over what it may be, and which of them decided. */
+export interface UnsettledVerdict {
+  readonly verdict: Verdict;
+  readonly decidedBy: string;
+}
+
+/**
+ * Judges a fish that may be one of several species by each, and takes the strictest outcome; among equals the likeliest,
+ * which comes first. A single candidate is judged as `judge` does. Throws RangeError without any.
+ */
+export function judgeUnsettled(
+  pack: RulePack,
+  candidates: readonly CatchFacts[],
+  kept: readonly KeptFish[],
+  today?: string,
+): UnsettledVerdict {
+  const judged = candidates.map((f) => ({ decidedBy: f.speciesId, verdict: judge(pack, f, kept, today ?? f.day) }));
+  const first = judged[0];
+  if (!first) throw new RangeError('judgeUnsettled: no candidate');
+  return judged.reduce(
+    (worst, x) => (OUTCOMES.indexOf(x.verdict.outcome) > OUTCOMES.indexOf(worst.verdict.outcome) ? x : worst),
+    first,
+  );
+}

@@ -61,6 +61,8 @@ export interface CatchFacts {
 /** A fish or lot that someone kept. */
 export interface KeptFish {
   readonly speciesId: string;
+  /** What else it may be, while it is not settled: it uses up the bag of each, and a bag for several of them once. */
+  readonly orElse?: readonly string[];
   readonly anglerId: string;
   readonly day: string;
   readonly count: number;

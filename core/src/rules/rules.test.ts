@@ -5,6 +5,7 @@ import {
   bagUsed,
   type CatchFacts,
   judge,
+  judgeUnsettled,
   type KeptFish,
   OUTCOMES,
   type Rule,
@@ -142,6 +143,44 @@ describe('verdicts', () => {
     const pack = aPack([{ id: 'flat', kind: 'dailyBag', species: ['turbot', 'brill'], most: 2, ...said }]);
     const before = [...kept(1, { speciesId: 'turbot' }), ...kept(1, { speciesId: 'brill' })];
     expect(judge(pack, aCatch({ speciesId: 'brill' }), before).outcome).toBe('letGo');
+  });
+});
+
+describe('a fish that is not settled', () => {
+  const pack = aPack([
+    { ...LEAST, id: 'least-turbot', species: ['turbot'], leastMm: 380 },
+    { ...LEAST, id: 'least-brill', species: ['brill'], leastMm: 340 },
+  ]);
+  const as = (speciesId: string, mm: number): CatchFacts => aCatch({ speciesId, length: board(mm) });
+
+  test('the stricter rule applies, and it is said whose', () => {
+    const v = judgeUnsettled(pack, [as('brill', 360), as('turbot', 360)], []);
+    expect(v.verdict.outcome).toBe('letGo');
+    expect(v.decidedBy).toBe('turbot');
+    expect(judgeUnsettled(pack, [as('brill', 400), as('turbot', 400)], [])).toMatchObject({
+      verdict: { outcome: 'keep' },
+      decidedBy: 'brill',
+    });
+  });
+
+  test('kept, it uses up the bag of each, and a bag for both of them once', () => {
+    const fish: KeptFish = { speciesId: 'turbot', orElse: ['brill'], anglerId: 'wren', day: '2026-09-12', count: 1 };
+    expect(bagUsed({ species: ['turbot'] }, [fish], 'wren', '2026-09-12')).toBe(1);
+    expect(bagUsed({ species: ['brill'] }, [fish], 'wren', '2026-09-12')).toBe(1);
+    expect(bagUsed({ species: ['turbot', 'brill'] }, [fish], 'wren', '2026-09-12')).toBe(1);
+    expect(bagUsed({ species: ['plaice'] }, [fish], 'wren', '2026-09-12')).toBe(0);
+  });
+
+  test('it is never milder than any candidate, whatever their order, and one alone is judged as ever', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 250, max: 500 }), fc.boolean(), (mm, turned) => {
+        const both = [as('brill', mm), as('turbot', mm)];
+        const { verdict } = judgeUnsettled(pack, turned ? both.reverse() : both, []);
+        for (const f of both) expect(stricter(verdict.outcome, judge(pack, f, []).outcome)).toBe(verdict.outcome);
+        expect(judgeUnsettled(pack, [as('brill', mm)], []).verdict).toEqual(judge(pack, as('brill', mm), []));
+      }),
+    );
+    expect(() => judgeUnsettled(pack, [], [])).toThrow(RangeError);
   });
 });
 

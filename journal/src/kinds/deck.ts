@@ -1,4 +1,6 @@
 import {
+  ArrayMaxSize,
+  IsArray,
   IsBoolean,
   IsIn,
   IsInt,
@@ -43,9 +45,16 @@ export class FishLanded {
   @IsOptional() @IsIn(GEARS) gear?: (typeof GEARS)[number];
 }
 
-/** Its name, given or changed. */
+/** Its name, given or changed. With `orElse` it is not settled: "turbot or brill", and the stricter rule applies until it is. */
 export class FishNamed {
   @IsString() @MaxLength(60) species!: string;
+  /** Other species that it may still be, besides the likeliest. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(6)
+  @IsString({ each: true })
+  @MaxLength(60, { each: true })
+  orElse?: string[];
 }
 
 /** A length read. For a lot: the shortest and the longest. */

@@ -114,6 +114,16 @@ describe('folding', () => {
     expect(c.get('meal', meal)?.marks).toEqual({ [ILSE]: 4 });
   });
 
+  test('not settled, it keeps what else it may be; settled later, that is gone and the old name stays in the log', () => {
+    const open = anEntry('fish.named', fish, { species: 'turbot', orElse: ['brill'] }, { at: at('12:20') });
+    const b = Book.EMPTY.withEntries([landed('a', '12:18'), open]);
+    expect(b.get('fish', fish)).toMatchObject({ species: 'turbot', orElse: ['brill'] });
+    const settled = anEntry('fish.named', fish, { species: 'brill' }, { at: at('20:00') });
+    const c = b.withEntries([settled]);
+    expect(c.get('fish', fish)).toMatchObject({ species: 'brill', orElse: [] });
+    expect(c.get('fish', fish)?.log.filter((l) => l.now.kind === 'fish.named')).toHaveLength(2);
+  });
+
   test('an unknown kind is kept and changes nothing', () => {
     const odd = { ...landed('a', '12:18'), id: idOf('odd'), kind: 'fish.sung' };
     const b = Book.EMPTY.withEntries([landed('a', '12:18'), odd]);

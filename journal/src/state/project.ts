@@ -54,6 +54,7 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
   if (!l) return null;
   const m = last(log, 'fish.measured');
   const w = last(log, 'fish.weighed');
+  const named = last(log, 'fish.named');
   return {
     kind: 'fish',
     id,
@@ -61,7 +62,8 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
     trip: l.trip,
     angler: l.angler,
     count: l.count,
-    species: last(log, 'fish.named')?.species ?? l.species ?? null,
+    species: named?.species ?? l.species ?? null,
+    orElse: named?.orElse ?? [],
     gear: l.gear ?? null,
     landed: { at: l.at, about: l.about },
     length: m

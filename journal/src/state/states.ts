@@ -54,7 +54,10 @@ export interface FishState extends State {
   readonly trip: string;
   readonly angler: string;
   readonly count: number;
+  /** The likeliest, while it is not settled. */
   readonly species: string | null;
+  /** What else it may be; empty once it is settled. */
+  readonly orElse: readonly string[];
   readonly gear: string | null;
   readonly landed: Timed<object>;
   readonly length: Timed<{ mm: number; longestMm: number | null; kind: LengthKind; method: MeasureMethod }> | null;

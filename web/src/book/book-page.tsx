@@ -3,7 +3,7 @@ import { custodyOf, type FishState, freshnessOf, type TripState, tripsInOrder } 
 import { sayDate, saySpan, sayDay, stamp, weekday } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
+import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { CustodyRow } from '../kit/custody/custody-row.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
 import { plural, useFormat } from '../kit/format.ts';
@@ -266,6 +266,7 @@ function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[
 function FishRow({ fish, trip, number, now }: { fish: FishState; trip: TripState; number: number; now: number }) {
   const { book } = useBook();
   const { byId } = useCatalogue();
+  const names = useNames();
   const { time } = useFormat();
   const line = custodyOf(book, fish.id);
   if (!line) return null;
@@ -277,7 +278,7 @@ function FishRow({ fish, trip, number, now }: { fish: FishState; trip: TripState
         <span className="no">{number}</span>
         <FateMark fate={fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
         <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-        <span className="name">{s ? `${s.name}${fish.count > 1 ? `, ${fish.count}` : ''}` : 'not yet named'}</span>
+        <span className="name">{sayFish(fish, names)}</span>
         <LengthCell fish={fish} />
         <CustodyRow line={line} fresh={fresh} ground="transparent" quiet />
         <UsedCell fresh={fresh} />

@@ -3,7 +3,7 @@ import { custodyOf, doubtsOf, type FishState, fishOfTrip, freshnessOf, massOf, t
 import { sayDay, saySpan } from '@dagboek/core/time';
 import { Link, useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
-import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyWide } from '../kit/custody/custody-wide.tsx';
 import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
@@ -44,9 +44,7 @@ function Fish({ fish }: { fish: FishState }) {
   const lengthLine = fish.log.filter((l) => l.now.kind === 'fish.measured' && !l.struck).at(-1);
   const wasMm = lengthLine?.was.at(-1)?.facts['lengthMm'];
   const doubts = [fish, ...line.cuts, ...line.packs].flatMap((s) => doubtsOf(book, s));
-  const name = species
-    ? `${fish.count > 1 ? `${fish.count} ` : ''}${fish.count > 1 ? species.name.toLowerCase() : species.name}`
-    : 'Not yet named';
+  const name = sayFish(fish, names);
   return (
     <Page
       title={`Fish ${number}: ${name}`}

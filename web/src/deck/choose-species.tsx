@@ -18,7 +18,7 @@ export function ChooseSpecies({
 }: {
   fish: FishState;
   trip: TripState;
-  onChoose: (s: Species) => void;
+  onChoose: (s: Species, orElse?: readonly string[]) => void;
 }) {
   const { book } = useBook();
   const { all, traits, byId } = useCatalogue();

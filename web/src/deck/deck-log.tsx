@@ -1,7 +1,7 @@
 import { custodyOf, type FishState, freshnessOf, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
@@ -84,6 +84,7 @@ function DeckRow({
 }) {
   const { book } = useBook();
   const { byId } = useCatalogue();
+  const names = useNames();
   const navigate = useNavigate();
   const now = useNow(60_000);
   const { time } = useFormat();
@@ -92,9 +93,7 @@ function DeckRow({
   const species = byId(fish.species);
   const fresh = freshnessOf(line, species, trip.waterC, now);
   const unfinished = line.where === 'in hand' || line.where === 'bleeding';
-  const name = species
-    ? `${fish.count > 1 ? `${fish.count} ` : ''}${fish.count > 1 ? species.name.toLowerCase() : species.name}`
-    : 'not yet named';
+  const name = sayFish(fish, names);
   return (
     <Row time={time(fish.landed.at)} className="line">
       <button

@@ -1,7 +1,7 @@
 import type { Verdict } from '@dagboek/core/rules';
 import { custodyOf, type FishState, massOf, sayMass, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
-import { type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
+import { sayFish, type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { FishOnBoard } from '../kit/fish-on-board.tsx';
 import { useFormat } from '../kit/format.ts';
@@ -45,15 +45,21 @@ export function FishInHand({
   const { write } = useWrite();
   const now = useNow(1000);
   const species = byId(fish.species);
-  const verdict = useVerdict(fish);
+  const judged = useVerdict(fish);
+  const verdict = judged?.verdict ?? null;
   const narrow = useNarrow();
   const [again, setAgain] = useState<Step | null>(null);
   const line = custodyOf(book, fish.id);
+  // While it is not settled, what any of them may do is said.
+  const hazards = [species, ...fish.orElse.map(byId)].flatMap((s) => s?.hazards ?? []);
   const needs = verdict?.asks?.kind ?? null;
   const step: Step =
     again ?? (!species ? 'name' : !fish.length || (needs && !fish.dispatched && !fish.released) ? 'measure' : 'act');
-  const name = async (s: Species): Promise<void> => {
-    const r = await write('fish.named', fish.id, { species: s.id });
+  const name = async (s: Species, orElse: readonly string[] = []): Promise<void> => {
+    const r = await write('fish.named', fish.id, {
+      species: s.id,
+      ...(orElse.length > 0 ? { orElse: [...orElse] } : {}),
+    });
     if (r.ok) setAgain(null);
   };
   return (
@@ -73,8 +79,8 @@ export function FishInHand({
         species={species}
         onRename={step === 'name' ? null : () => setAgain('name')}
       />
-      {step !== 'name' && species && <HazardStrip hazards={species.hazards} />}
-      {step === 'name' && <ChooseSpecies fish={fish} trip={trip} onChoose={(s) => void name(s)} />}
+      {step !== 'name' && species && <HazardStrip hazards={hazards} />}
+      {step === 'name' && <ChooseSpecies fish={fish} trip={trip} onChoose={(s, orElse) => void name(s, orElse)} />}
       {step === 'name' && species && (
         <div className="keys foot-keys">
           <DeckKey name="Leave the name" note="as it was" onClick={() => setAgain(null)} />
@@ -90,7 +96,14 @@ export function FishInHand({
         />
       )}
       {step === 'act' && species && (
-        <Acting fish={fish} species={species} verdict={verdict} onMeasure={() => setAgain('measure')} onDone={onDone} />
+        <Acting
+          decidedBy={judged?.decidedBy ?? null}
+          fish={fish}
+          species={species}
+          verdict={verdict}
+          onMeasure={() => setAgain('measure')}
+          onDone={onDone}
+        />
       )}
       {step === 'name' && !species && (
         <DeckActions fish={fish} verdict={null} species={null} onMeasure={null} onDone={onDone} />
@@ -115,11 +128,7 @@ function Heading({
     <div className="hand-head">
       <h2>
         <small>{number}</small>{' '}
-        {species
-          ? `${fish.count > 1 ? `${fish.count} ` : ''}${fish.count > 1 ? species.name.toLowerCase() : species.name}`
-          : fish.count > 1
-            ? `${fish.count} fish: what are they?`
-            : 'What is it?'}
+        {sayFish(fish, names, fish.count > 1 ? `${fish.count} fish: what are they?` : 'What is it?')}
       </h2>
       <p>
         Caught by {names.member(fish.angler)}
@@ -180,12 +189,15 @@ function Measuring({
 }
 
 function Acting({
+  decidedBy,
   fish,
   species,
   verdict,
   onMeasure,
   onDone,
 }: {
+  /** The species whose rule decided, while it is not settled. */
+  decidedBy: string | null;
   fish: FishState;
   species: Species;
   verdict: Verdict | null;
@@ -233,7 +245,7 @@ function Acting({
             )}
           </p>
         </div>
-        <VerdictPanel verdict={verdict} />
+        <VerdictPanel verdict={verdict} unsettled={fish.orElse.length > 0 ? decidedBy : null} />
       </div>
       <DeckActions fish={fish} verdict={verdict} species={species} onMeasure={onMeasure} onDone={onDone} />
     </>

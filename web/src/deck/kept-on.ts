@@ -7,7 +7,7 @@ export function keptOn(book: Book, rules: RulePack, day: string, except?: string
   return book.all('fish').flatMap((f) => {
     if (f.id === except || !f.species || f.released || !(f.dispatched || f.iced || f.bled)) return [];
     const d = civilDay(f.landed.at, rules.timeZone);
-    return d === day ? [{ speciesId: f.species, anglerId: f.angler, day: d, count: f.count }] : [];
+    return d === day ? [{ speciesId: f.species, orElse: f.orElse, anglerId: f.angler, day: d, count: f.count }] : [];
   });
 }
 
@@ -20,7 +20,12 @@ export function bagsToday(
   inHand: FishState | null,
 ): Allowance[] {
   const kept = keptOn(book, rules, day, inHand?.id);
-  const species = [...new Set([...(inHand?.species ? [inHand.species] : []), ...kept.map((k) => k.speciesId)])];
+  const species = [
+    ...new Set([
+      ...(inHand?.species ? [inHand.species] : []),
+      ...kept.flatMap((k) => [k.speciesId, ...(k.orElse ?? [])]),
+    ]),
+  ];
   return species
     .flatMap((s) => allowancesLeft(rules, kept, s, crew, day))
     .filter((a) => a.used > 0 || (inHand?.species === a.speciesId && inHand.angler === a.anglerId));

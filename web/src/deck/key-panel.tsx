@@ -8,6 +8,7 @@ import {
   NONE,
   rankSpecies,
   splitPair,
+  stillPossible,
   type Trait,
   whyFell,
 } from '@dagboek/core/key';
@@ -21,6 +22,8 @@ import { useKept } from './use-kept.ts';
 
 /** At most this many candidates in view. */
 const IN_VIEW = 5;
+/** Names that an unsettled fish may carry; an entry holds no more. */
+const MOST_NAMES = 6;
 const CERTAINTY_WORDS = { open: 'Open', leaning: 'Leaning', nearly: 'Nearly settled', settled: 'Settled' } as const;
 
 /**
@@ -34,7 +37,7 @@ export function KeyPanel({
 }: {
   fish: FishState;
   prior: Readonly<Record<string, number>>;
-  onChoose: (s: Species) => void;
+  onChoose: (s: Species, orElse?: readonly string[]) => void;
 }) {
   const { all, traits, byId } = useCatalogue();
   const [answers, setAnswers] = useKept<Answers>(`key.${fish.id}`, {});
@@ -57,6 +60,8 @@ export function KeyPanel({
     nextTraits(table, ranking, answers)[0]?.trait ??
     null;
   const leader = byId(best?.id);
+  const possible = stillPossible(ranking);
+  const likeliest = byId(possible[0]);
   // Danger outranks odds: what may hurt, at five in a hundred or more, is said before there is a name.
   const danger = ranking.candidates
     .filter((c) => c.p >= 0.05)
@@ -126,6 +131,18 @@ export function KeyPanel({
                     : `${likelihoodWord(best.p)}; you may name it so`
                 }
                 onClick={() => onChoose(leader)}
+              />
+            </div>
+          )}
+          {certainty !== 'settled' && likeliest && possible.length > 1 && (
+            <div className="keys">
+              <DeckKey
+                name={`${possible
+                  .slice(0, MOST_NAMES)
+                  .map((id, i) => (i === 0 ? byId(id)?.name : byId(id)?.name.toLowerCase()))
+                  .join(' or ')}`}
+                note="not settled: the stricter rule applies"
+                onClick={() => onChoose(likeliest, possible.slice(1, MOST_NAMES))}
               />
             </div>
           )}

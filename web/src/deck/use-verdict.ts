@@ -1,4 +1,4 @@
-import { judge, type Verdict } from '@dagboek/core/rules';
+import { judgeUnsettled, type UnsettledVerdict } from '@dagboek/core/rules';
 import { civilDay } from '@dagboek/core/time';
 import type { FishState } from '@dagboek/journal';
 import { useMemo } from 'react';
@@ -8,8 +8,8 @@ import { keptOn } from './kept-on.ts';
 import { nowMs } from '../kit/clock.ts';
 import { stamp } from '@dagboek/core/time';
 
-/** The verdict on one fish by the book's rules; null without a name or without rules. */
-export function useVerdict(fish: FishState): Verdict | null {
+/** The verdict on one fish by the book's rules, the strictest over what it may be; null without a name or without rules. */
+export function useVerdict(fish: FishState): UnsettledVerdict | null {
   const { book } = useBook();
   const rules = useRules();
   const { byId } = useCatalogue();
@@ -20,8 +20,6 @@ export function useVerdict(fish: FishState): Verdict | null {
     if (!rules || !species || !trip) return null;
     const day = civilDay(fish.landed.at, rules.timeZone);
     const facts = {
-      speciesId: species.id,
-      speciesName: species.name,
       zone: trip.zone,
       day,
       anglerId: fish.angler,
@@ -29,9 +27,9 @@ export function useVerdict(fish: FishState): Verdict | null {
       count: fish.count,
       length: fish.length ? { mm: fish.length.mm, kind: fish.length.kind, method: fish.length.method } : null,
     };
-    return judge(
+    return judgeUnsettled(
       rules,
-      facts,
+      [species.id, ...fish.orElse].map((id) => ({ ...facts, speciesId: id, speciesName: names.species(id) })),
       keptOn(book, rules, day, fish.id),
       civilDay(stamp(nowMs(), rules.timeZone), rules.timeZone),
     );

@@ -1,9 +1,11 @@
 import type { Verdict } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
+import { useNames } from '../kit/catalogue.ts';
 import { VerdictMark } from '../kit/verdict-mark.tsx';
 
-/** Word, shape and sentences; then every rule that was looked at, on demand. */
-export function VerdictPanel({ verdict }: { verdict: Verdict | null }) {
+/** Word, shape and sentences (`unsettled`: whose rule decided while the name is open); then every rule that was looked at, on demand. */
+export function VerdictPanel({ verdict, unsettled }: { verdict: Verdict | null; unsettled: string | null }) {
+  const names = useNames();
   if (!verdict)
     return (
       <section className="verdict" aria-label="Verdict">
@@ -19,6 +21,11 @@ export function VerdictPanel({ verdict }: { verdict: Verdict | null }) {
   return (
     <section className="verdict" aria-label="Verdict" aria-live="polite">
       <VerdictMark outcome={verdict.outcome} />
+      {unsettled && (
+        <p>
+          <b>Not settled what it is:</b> the stricter rule applies, that of {names.species(unsettled).toLowerCase()}.
+        </p>
+      )}
       {verdict.noRuleFound && (
         <p>
           <b>No rule found:</b> these rules say nothing of this fish here. That is not leave to keep it; ask the local

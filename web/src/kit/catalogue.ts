@@ -68,10 +68,16 @@ export function useTimeZone(): string {
   return useRules()?.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
 }
 
-/** "Pollack", or "8 mackerel" for a lot. */
-export function sayFish(f: { species: string | null; count: number }, names: Names): string {
-  const name = f.species ? names.species(f.species) : 'Fish';
-  return f.count > 1 ? `${f.count} ${name.toLowerCase()}` : name;
+/** "Pollack", "8 mackerel" for a lot, "Turbot or brill" while it is not settled. */
+export function sayFish(
+  f: { species: string | null; orElse: readonly string[]; count: number },
+  names: Names,
+  nameless = 'Not yet named',
+): string {
+  if (!f.species) return nameless;
+  const all = [f.species, ...f.orElse].map(names.species);
+  const name = all.map((n, i) => (i === 0 && f.count === 1 ? n : n.toLowerCase())).join(' or ');
+  return f.count > 1 ? `${f.count} ${name}` : name;
 }
 
 /** What ids are called. */

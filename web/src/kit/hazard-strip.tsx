@@ -20,7 +20,7 @@ export function HazardStrip({ hazards }: { hazards: readonly Hazard[] }) {
       <strong>{WORDS[worst.kind]}</strong>
       <p>
         {hazards.map((h) => (
-          <span key={h.kind}>
+          <span key={h.where}>
             {h.where} <b>{h.grip}</b>{' '}
           </span>
         ))}
