@@ -26,6 +26,14 @@ export default defineConfig({
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],
+        // Catalogue and rules are kept as soon as they pass by; the query cache alone writes them down a moment later.
+        runtimeCaching: [
+          {
+            urlPattern: /\/api\/(catalogue|rulebook)$/,
+            handler: 'NetworkFirst',
+            options: { cacheName: 'catalogue-and-rules', networkTimeoutSeconds: 4 },
+          },
+        ],
       },
     }),
   ],

@@ -18,6 +18,7 @@ const open = (): Promise<IDBPDatabase> =>
   (shelf ??= openDB('dagboek-answers', 1, { upgrade: (d) => void d.createObjectStore('kv') }));
 const persister = createAsyncStoragePersister({
   key: 'answers',
+  throttleTime: 100,
   storage: {
     getItem: async (k) => ((await (await open()).get('kv', k)) as string | undefined) ?? null,
     setItem: async (k, v) => void (await (await open()).put('kv', v, k)),
