@@ -69,6 +69,24 @@ describe('what counts as kept on a day', () => {
   });
 });
 
+describe('a fish that is not settled', () => {
+  test('uses up the bag of each species that it may be', () => {
+    const b = Book.EMPTY.withEntries([
+      tripStarted(),
+      landed('u', '12:00'),
+      anEntry('fish.named', idOf('u'), { species: 'pollack', orElse: ['mackerel'] }, { at: at('12:01') }),
+      killed('u'),
+    ]);
+    expect(keptOn(b, RULES, DAY)).toEqual([
+      { speciesId: 'pollack', orElse: ['mackerel'], anglerId: ILSE, day: DAY, count: 1 },
+    ]);
+    expect(bagsToday(b, RULES, DAY, [ILSE], null).map((x) => [x.speciesId, x.used])).toEqual([
+      ['pollack', 1],
+      ['mackerel', 1],
+    ]);
+  });
+});
+
 describe('bags of the day', () => {
   const b = Book.EMPTY.withEntries([
     tripStarted(),
