@@ -75,6 +75,8 @@ test.describe('Deck', () => {
 
   test('without a name it can still go back', async ({ page, demo }) => {
     await page.goto(`${demo.url}/deck`);
+    // Once the list has come, nothing moves under the finger any more.
+    await expect(button(page, /^Turbot/)).toBeVisible();
     await button(page, /^Back in the water/).click();
     await expect(page.getByRole('dialog').getByRole('radio', { name: 'not sure what it is' })).toBeChecked();
     await button(page, /^It went back/).click();
