@@ -1,36 +1,42 @@
 const STATIONS = ['plan', 'deck', 'box', 'board', 'larder', 'table', 'book', 'drill'];
 
-/** Imports point one way: web and server > journal > core; web > figure > core; packs is data. Stations of the interface meet only in the kit. */
+/** Imports point one way: web and server > journal > core; web > catalogue > figure > core; packs is data. Stations of the interface meet only in the kit. */
 module.exports = {
   forbidden: [
     {
       name: 'no-circles',
       severity: 'error',
-      from: { path: '^(core|journal|figure|packs|server|web)/src' },
+      from: { path: '^(core|journal|figure|catalogue|packs|server|web)/src' },
       to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
     },
     {
       name: 'core-stands-alone',
       severity: 'error',
       from: { path: '^core/src', pathNot: '\\.test\\.ts$' },
-      to: { path: '^(journal|figure|packs|server|web)/' },
+      to: { path: '^(journal|figure|catalogue|packs|server|web)/' },
     },
     {
       name: 'core-is-pure',
       severity: 'error',
-      from: { path: '^(core|figure|journal)/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^(core|figure|journal|catalogue)/src', pathNot: '\\.test\\.ts$' },
       to: { dependencyTypes: ['core'] },
     },
     {
       name: 'journal-knows-core',
       severity: 'error',
       from: { path: '^journal/src', pathNot: '\\.test\\.ts$' },
-      to: { path: '^(figure|packs|server|web)/' },
+      to: { path: '^(figure|catalogue|packs|server|web)/' },
     },
     {
       name: 'figure-knows-core',
       severity: 'error',
       from: { path: '^figure/src', pathNot: '\\.test\\.ts$' },
+      to: { path: '^(journal|catalogue|packs|server|web)/' },
+    },
+    {
+      name: 'catalogue-knows-core-and-figure',
+      severity: 'error',
+      from: { path: '^catalogue/src', pathNot: '\\.test\\.ts$' },
       to: { path: '^(journal|packs|server|web)/' },
     },
     { name: 'server-not-web', severity: 'error', from: { path: '^server/src' }, to: { path: '^web/' } },

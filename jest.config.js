@@ -1,7 +1,7 @@
 /** One run for every workspace; the browser's side is proven by Playwright in e2e/. */
 export default {
   testEnvironment: 'node',
-  roots: ['core', 'journal', 'figure', 'packs', 'server', 'web'].map((room) => `<rootDir>/${room}/src`),
+  roots: ['core', 'journal', 'figure', 'catalogue', 'packs', 'server', 'web'].map((room) => `<rootDir>/${room}/src`),
   setupFiles: ['<rootDir>/jest.setup.js'],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
@@ -19,6 +19,6 @@ export default {
   },
   moduleNameMapper: {
     '^@dagboek/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
-    '^@dagboek/(journal|figure|packs)$': '<rootDir>/$1/src/index.ts',
+    '^@dagboek/(journal|figure|catalogue|packs)$': '<rootDir>/$1/src/index.ts',
   },
 };

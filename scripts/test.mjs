@@ -20,6 +20,7 @@ run('import rules', node, [
   'core',
   'journal',
   'figure',
+  'catalogue',
   'packs',
   'server',
   'web',

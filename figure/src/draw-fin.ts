@@ -14,6 +14,7 @@ interface DrawnFin {
   color?: string | undefined;
   opacity?: number;
   root?: Pt[] | null;
+  plain?: boolean | undefined;
   filaments?: Pt[][];
   bands?: MedianFinSpec['bands'];
   patches?: MedianFinSpec['patches'];
@@ -34,12 +35,12 @@ export function drawFin(pen: Pen, f: DrawnFin, spec: FigureSpec): void {
     pen.raw(
       `<clipPath id="${id}"><path id="${id}s" d="${pen.d(f.shape, true)}"/></clipPath><use href="#${id}s" fill="${color}"${(f.opacity ?? 1) < 1 ? ` fill-opacity="${f.opacity}"` : ''}/><g clip-path="url(#${id})">`,
     );
-    if (!icon && f.rays.length > 2) {
+    if (!icon && f.rays.length > 2 && !f.plain) {
       pen.fill([...frac(-0.05), ...frac(0.42).reverse()], tone(color, spec.colors.back, 0.6), 0.32);
-      if (f.rays.length > 5 && !f.rim) pen.fill([...frac(0.8), ...frac(1.1).reverse()], '#fffaf0', 0.16);
+      if (f.rays.length > 5 && !f.rim && !f.plain) pen.fill([...frac(0.8), ...frac(1.1).reverse()], '#fffaf0', 0.16);
     }
     if (marked) drawFinMarks(pen, f, spec, frac);
-    if (!icon) drawRays(pen, f);
+    if (!icon && !f.plain) drawRays(pen, f);
     if (f.rim) pen.line(f.margin, icon ? 2 : f.rim.width * (detail === 'plate' ? 4 : 2), f.rim.color, 0.9);
     pen.raw('</g>');
   }

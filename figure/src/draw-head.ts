@@ -1,5 +1,5 @@
 import type { Anatomy, Body } from './anatomy.ts';
-import { bowed, clamp, mix2, polar, range, spline, tone } from './maths.ts';
+import { bowed, clamp, lerp, mix2, polar, range, spline, tone } from './maths.ts';
 import type { Pen } from './pen.ts';
 import type { EyeSpec, Pt } from './spec.ts';
 import { INK, L } from './units.ts';
@@ -10,7 +10,8 @@ export function drawHead(pen: Pen, an: Anatomy): void {
     icon = detail === 'icon',
     m = body.mouth;
   const w = icon ? 0.8 : detail === 'card' ? 1.1 : 1.7;
-  if (gill) {
+  if (gill?.slits.length) for (const slit of gill.slits) pen.ink(slit, w * 0.9);
+  if (gill && gill.slits.length === 0) {
     if (!icon) {
       pen.fill([...gill.edge, ...gill.pre.slice().reverse()], '#ffffff', spec.plan === 'flat' ? 0.05 : 0.1);
       if (gill.preopercle !== false) pen.ink(gill.pre, w * 0.55);
@@ -29,6 +30,7 @@ export function drawHead(pen: Pen, an: Anatomy): void {
       );
     }
     pen.ink(gill.edge, (t) => w * (0.45 + 0.9 * Math.sin(Math.PI * clamp(t + 0.05, 0, 1))));
+    if (!icon && spec.plan === 'round' && eyes[0]) drawCheek(pen, an, w);
     for (const s of gill.spines)
       pen.ink(
         [s.base, mix2(s.base, s.tip, 0.5), s.tip],
@@ -56,7 +58,7 @@ export function drawHead(pen: Pen, an: Anatomy): void {
     );
   }
   for (const e of eyes) e.top ? drawTopEye(pen, body, e) : drawEye(pen, body, e);
-  if (!icon && spec.nostril !== false && m) {
+  if (!icon && spec.nostril !== false && m && eyes[0]) {
     const p = eyes[0],
       a = body.at(p.at[0] - p.r * 1.9, p.at[1] - 0.12),
       b = body.at(p.at[0] - p.r * 1.5, p.at[1] - 0.16);
@@ -71,12 +73,45 @@ export function drawHead(pen: Pen, an: Anatomy): void {
   }
 }
 
+/** The bones below the eye and the nape line: what makes a head look like a head. */
+function drawCheek(pen: Pen, an: Anatomy, w: number): void {
+  const { body, eyes, gill } = an,
+    e = eyes[0];
+  if (!e || !gill || pen.detail !== 'plate') return;
+  const pu = lerp(e.at[0] + e.r, gill.u, 0.42);
+  const under = spline(
+    [
+      body.at(e.at[0] - e.r * 1.5, e.at[1] + 0.16),
+      body.at(e.at[0] - e.r * 0.4, e.at[1] + 0.34),
+      body.at(e.at[0] + e.r, e.at[1] + 0.3),
+      body.at(pu - 0.004, e.at[1] + 0.12),
+    ],
+    5,
+  );
+  pen.paths([under], w * 0.34, INK, 0.5);
+  pen.paths(
+    [
+      spline(
+        [body.at(gill.u - 0.035, gill.top ?? -0.32), body.at(gill.u - 0.012, -0.62), body.at(gill.u + 0.006, -0.9)],
+        5,
+      ),
+    ],
+    w * 0.34,
+    INK,
+    0.4,
+  );
+}
+
 function drawMouth(pen: Pen, an: Anatomy, w: number): void {
   const { spec, body } = an,
     m = body.mouth,
     s = spec.mouth;
   if (!m || !s) return;
   const icon = pen.detail === 'icon';
+  if (s.under) {
+    pen.ink(m.line, w);
+    return;
+  }
   if (s.maxilla && !icon) {
     const start: Pt = mix2(m.gape, m.corner, 0.1),
       tip = polar(m.corner, (s.angle ?? 15) + 12, s.length * L * 0.18);

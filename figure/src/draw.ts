@@ -3,6 +3,7 @@ import { drawBody, drawLateral, drawSkin } from './draw-body.ts';
 import { drawFin } from './draw-fin.ts';
 import { drawHead } from './draw-head.ts';
 import type { Pen } from './pen.ts';
+import { tone } from './maths.ts';
 import { INK } from './units.ts';
 
 export function drawFigure(pen: Pen, an: Anatomy): void {
@@ -12,6 +13,10 @@ export function drawFigure(pen: Pen, an: Anatomy): void {
   for (const o of an.extras) {
     pen.fill(o.shape, o.color ?? spec.colors.fin);
     pen.ink([...o.shape, o.shape[0]], icon ? 0.8 : 1.1);
+  }
+  for (const a of an.arms) {
+    pen.fill(a.shape, tone(spec.colors.flank, spec.colors.belly, 0.4));
+    pen.paths([a.shape], icon ? 0.5 : 0.9);
   }
   for (const f of an.fans.filter((x) => x.behind)) drawFin(pen, f, spec);
   if (an.tail) drawFin(pen, an.tail, spec);
@@ -29,6 +34,7 @@ export function drawFigure(pen: Pen, an: Anatomy): void {
   drawLateral(pen, an);
   drawSkin(pen, an);
   drawHead(pen, an);
+  if (an.barb) pen.ink(an.barb, (t) => (icon ? 1.6 : pen.detail === 'plate' ? 5 : 3) * (1 - 0.85 * t));
   for (const r of an.freeRays)
     pen.ink(r, (t) => (icon ? 1.1 : pen.detail === 'plate' ? 4.2 : 2.4) * (1 - 0.55 * t), spec.freeRayColor ?? INK);
   for (const f of an.fans.filter((x) => !x.behind)) drawFin(pen, f, spec);

@@ -1,4 +1,4 @@
-import { bender, boundsOf, buildAnatomy, type Detail, type Warp } from './anatomy.ts';
+import { bender, type Bounds, boundsOf, buildAnatomy, type Detail, type Warp } from './anatomy.ts';
 import { describeFigure } from './describe.ts';
 import { drawFigure } from './draw.ts';
 import { silentParts } from './hazards.ts';
@@ -12,17 +12,20 @@ import {
   drawTargets,
   drawTraits,
   escapeXml,
+  type Measure,
   type Note,
   type Words,
 } from './overlays.ts';
 import { makePen } from './pen.ts';
 import { hazardsOf } from './hazards.ts';
-import type { FigureSpec } from './spec.ts';
+import { type Part, partPoints } from './parts.ts';
+import type { FigureSpec, Pt } from './spec.ts';
+import { L } from './units.ts';
 
 export interface FigureOptions {
   /** Width in px: up to 96 an icon, up to 480 a card, above that a plate. Default 320. */
   size?: number;
-  measure?: 'total' | 'fork';
+  measure?: Measure;
   /** Marks and letters on the parts that can hurt. */
   hazards?: boolean;
   /** Only the dangerous parts in red, without letters (icons too). */
@@ -34,6 +37,8 @@ export interface FigureOptions {
   traitLabels?: boolean;
   /** Translations of the built-in labels. */
   words?: Words;
+  /** Only the surroundings of one part: `span` is the share of the total length that is shown, as a square. */
+  crop?: { part: Part; span: number };
   /** Makes ids unique when one page holds the same figure twice. */
   idPrefix?: string;
 }
@@ -46,6 +51,16 @@ export interface DrawnFish {
   noseX: number;
   tailX: number;
   forkX: number;
+  /** Where each part lies in it, px. */
+  parts: Readonly<Record<Part, Pt>>;
+}
+
+function cropTo(frame: Bounds, [x, y]: Pt, span: number): void {
+  const half = (span * L) / 2;
+  frame.x0 = x - half;
+  frame.x1 = x + half;
+  frame.y0 = y - half * 0.75;
+  frame.y1 = y + half * 0.75;
 }
 
 /**
@@ -89,8 +104,9 @@ export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFi
   drawNotes(pen, notes, raw, frame);
   if (full.measure) {
     drawMeasure(pen, an, full.measure, words, frame.y1 + pen.px(14));
-    frame.y1 += pen.px(30);
+    if (full.measure !== 'discWidth') frame.y1 += pen.px(30);
   }
+  if (options.crop) cropTo(frame, warp(partPoints(an)[options.crop.part]), options.crop.span);
   const w = frame.x1 - frame.x0;
   const h = frame.y1 - frame.y0;
   const n = pen.num;
@@ -107,5 +123,11 @@ export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFi
     noseX: x[0],
     tailX: x[1],
     forkX: x[2],
+    parts: Object.fromEntries(
+      Object.entries(partPoints(an)).map(([part, p]) => {
+        const [px, py] = warp(p);
+        return [part, [toPx(px), ((py - frame.y0) / h) * height]];
+      }),
+    ) as unknown as Record<Part, Pt>,
   };
 }

@@ -21,6 +21,8 @@ export function silentParts(spec: FigureSpec): string[] {
   if (spec.gill && !spec.gill.harm) silent.push('gill cover');
   for (const s of spec.gill?.spines ?? []) if (!s.harm) silent.push('gill-cover spine');
   if (spec.mouth && !spec.mouth.harm) silent.push('mouth');
+  if ((spec.plan === 'ray' || spec.plan === 'shark') && !spec.mouth) silent.push('mouth');
+  if (spec.barb && !spec.barb.harm) silent.push(spec.barb.name ?? 'tail barb');
   return silent;
 }
 
@@ -56,6 +58,14 @@ export function hazardsOf(an: Anatomy): HazardMark[] {
       label: 'gill plate',
       lines: [gill.edge.slice(6, -5)],
       p: gill.edge[Math.floor(gill.edge.length * 0.66)],
+      side: 'bottom',
+    });
+  if (spec.mouth?.under?.hidden && spec.mouth.harm !== 'harmless')
+    list.push({
+      kind: 'bite',
+      label: spec.plan === 'squid' ? 'beak' : 'mouth below',
+      lines: [],
+      p: body.at(spec.body.start ?? 0.08, 0),
       side: 'bottom',
     });
   if (body.mouth && spec.mouth && spec.mouth.harm !== 'harmless')
@@ -100,6 +110,14 @@ export function hazardsOf(an: Anatomy): HazardMark[] {
       side: 'top',
     });
   }
+  if (an.barb && spec.barb && spec.barb.harm !== 'harmless')
+    list.push({
+      kind: spec.barb.harm,
+      label: spec.barb.name ?? 'tail barb',
+      lines: [an.barb],
+      p: an.barb.at(-1) ?? an.barb[0],
+      side: 'top',
+    });
   if (spec.toxin) list.push({ kind: 'toxin', label: spec.toxin, lines: [], p: body.at(0.45, 0.3), side: 'bottom' });
   return list;
 }

@@ -43,10 +43,11 @@ export function drawTargets(pen: Pen, an: Anatomy, words: Words, notes: Note[]):
   pen.raw(
     `<circle cx="${num(q[0])}" cy="${num(q[1])}" r="${num(r)}" fill="${PAPER}" fill-opacity=".55" stroke="${TARGET}" stroke-width="${num(px(1.8))}"/><circle cx="${num(q[0])}" cy="${num(q[1])}" r="${num(px(1.8))}" fill="${TARGET}"/>`,
   );
+  notes.push({ p, side: 'top', badge: 'circle', text: '+', label: words.spike ?? 'brain spike', color: TARGET });
+  if (t.bleed.length < 3) return;
   pen.line(t.bleed, 5, PAPER, 0.7);
   if (t.hidden) pen.raw(dashed(pen, t.bleed, 2.4, TARGET, '5 4'));
   else pen.line(t.bleed, 2.4, TARGET);
-  notes.push({ p, side: 'top', badge: 'circle', text: '+', label: words.spike ?? 'brain spike', color: TARGET });
   notes.push({
     p: t.bleed[t.bleed.length - 2],
     side: 'bottom',
@@ -100,12 +101,36 @@ export function drawTraits(an: Anatomy, traits: readonly string[], labels: boole
   });
 }
 
-/** Dimension line below the drawing, from the foremost jaw to the fork or the end of the tail. */
-export function drawMeasure(pen: Pen, an: Anatomy, measure: 'total' | 'fork', words: Words, y: number): void {
+/** Which length is drawn. */
+export type Measure = 'total' | 'fork' | 'discWidth' | 'mantle';
+
+/** Disc width: from wing tip to wing tip, beside the tail. */
+function drawWidth(pen: Pen, an: Anatomy, words: Words): void {
+  const { num, px } = pen;
+  const ys = an.body.outline.map((p) => pen.warp(p)[1]);
+  const [top, bottom] = [Math.min(...ys), Math.max(...ys)];
+  const x = pen.warp([0.8 * L, 0])[0];
+  const wing = pen.warp([(an.body.outline.reduce((a, b) => (b[1] < a[1] ? b : a)) ?? [0.3 * L, 0])[0], 0])[0];
+  pen.raw(
+    `<path d="M${num(wing)} ${num(top)}H${num(x + px(8))}M${num(wing)} ${num(bottom)}H${num(x + px(8))}" fill="none" stroke="${RULE}" stroke-width="${num(px(0.9))}" stroke-dasharray="${num(px(1.5))} ${num(px(3))}"/>` +
+      `<path d="M${num(x)} ${num(top)}V${num(bottom)}M${num(x - px(8))} ${num(top)}h${num(px(16))}M${num(x - px(8))} ${num(bottom)}h${num(px(16))}" fill="none" stroke="${RULE}" stroke-width="${num(px(1.6))}"/>` +
+      textAt(pen, x + px(10), (top + bottom) / 2 - px(16), words.discWidth ?? 'disc width', RULE, 'start', 13),
+  );
+}
+
+/** Dimension line below the drawing, from the foremost jaw to the fork or the end of the tail; of squid, along the mantle. */
+export function drawMeasure(pen: Pen, an: Anatomy, measure: Measure, words: Words, y: number): void {
+  if (measure === 'discWidth') {
+    drawWidth(pen, an, words);
+    return;
+  }
   const lm = landmarks(an),
     fork = measure === 'fork' ? lm.fork : null,
     { num, px } = pen;
-  const ends = [lm.snout, fork ?? lm.tailTip].map(pen.warp);
+  const mantle = measure === 'mantle' ? an.spec.mantle : undefined;
+  const ends = (mantle ? [an.body.at(mantle[0], -0.6), an.body.at(mantle[1], 0)] : [lm.snout, fork ?? lm.tailTip]).map(
+    pen.warp,
+  );
   ends.forEach((p) =>
     pen.raw(
       `<path d="M${num(p[0])} ${num(p[1])}V${num(y - px(8))}" fill="none" stroke="${RULE}" stroke-width="${num(px(0.9))}" stroke-dasharray="${num(px(1.5))} ${num(px(3))}"/>`,
@@ -114,7 +139,11 @@ export function drawMeasure(pen: Pen, an: Anatomy, measure: 'total' | 'fork', wo
   pen.raw(
     `<path d="M${num(ends[0][0])} ${num(y)}H${num(ends[1][0])}M${num(ends[0][0])} ${num(y - px(8))}v${num(px(16))}M${num(ends[1][0])} ${num(y - px(8))}v${num(px(16))}" fill="none" stroke="${RULE}" stroke-width="${num(px(1.6))}"/>`,
   );
-  const word = fork ? (words.fork ?? 'fork length') : (words.total ?? 'total length'),
+  const word = mantle
+      ? (words.mantle ?? 'mantle length')
+      : fork
+        ? (words.fork ?? 'fork length')
+        : (words.total ?? 'total length'),
     mid = (ends[0][0] + ends[1][0]) / 2,
     wide = px(word.length * 6.6 + 14);
   pen.raw(

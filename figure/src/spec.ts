@@ -18,6 +18,8 @@ export interface MedianFinSpec {
   soft?: number;
   /** Front rays that stand free of the membrane. */
   free?: number;
+  /** A fleshy fin without rays to be seen, as of sharks. */
+  plain?: boolean;
   height: number | Pt[];
   lean?: Pt;
   notch?: number;
@@ -66,6 +68,8 @@ export interface EyeSpec {
 
 export interface GillSpec {
   u: number;
+  /** Open slits instead of a cover, the last at `u` (sharks). */
+  slits?: { count: number; gap: number; v: Pt };
   top?: number;
   mid?: number;
   low?: number;
@@ -91,11 +95,17 @@ export interface MouthSpec {
   harm: Harm;
   teeth?: { count?: number; size?: number; hidden?: boolean };
   beak?: number;
+  /** A mouth below the head, from u to u + length, seen from the side. `hidden`: not to be seen in this view. */
+  under?: { u: number; hidden?: boolean };
   barbels?: { name?: string; at: Pt; length: number; angle?: number; bow?: number }[];
 }
 
 export interface TailSpec {
-  shape: 'forked' | 'lunate' | 'emarginate' | 'truncate' | 'rounded' | 'none';
+  /** `lopsided`: the upper lobe carries the backbone and reaches the end (sharks). */
+  shape: 'forked' | 'lunate' | 'emarginate' | 'truncate' | 'rounded' | 'lopsided' | 'none';
+  /** Of a lopsided tail: how far the lower lobe reaches, and whether the tip is notched. */
+  lower?: number;
+  notch?: boolean;
   span?: number;
   fork?: number;
   round?: number;
@@ -149,13 +159,15 @@ export interface FigureSpec {
   id: string;
   name: string;
   latin: string;
-  plan: 'round' | 'flat' | 'eel' | 'ray';
+  plan: 'round' | 'flat' | 'eel' | 'ray' | 'shark' | 'squid';
   facing?: 'left' | 'right';
   description?: string;
   body: {
     dorsal: Pt[];
     ventral: Pt[];
     snoutY?: number;
+    /** Where the body begins when something stands before it (arms). */
+    start?: number;
     bend?: { amp: number; waves: number; phase?: number; head?: number };
   };
   mouth?: MouthSpec;
@@ -177,6 +189,12 @@ export interface FigureSpec {
   freeRays?: { at: Pt; angle: number; length: number }[];
   freeRayColor?: string;
   lobes?: { name: string; points: Pt[]; color?: string }[];
+  /** Arms before the head (squid, cuttlefish): root on the body, length, thickness at the root, bend in degrees. */
+  arms?: { at: Pt; angle: number; length: number; thick: number; bend?: number; club?: boolean }[];
+  /** From where to where the mantle reaches, u. */
+  mantle?: Pt;
+  /** A spine or blade of its own on the tail (stingrays, surgeonfishes). */
+  barb?: { name?: string; at: Pt; angle?: number; length: number; harm: Harm };
   headSpines?: { at: Pt; angle: number; length: number }[];
   tail?: TailSpec;
   colors: { back: string; flank: string; belly: string; fin: string };

@@ -13,7 +13,7 @@ export interface Names {
 export const sayCm = (mm: number): string => (mm / 10).toFixed(1);
 export const sayMass = (g: number): string => (g >= 1000 ? `${(g / 1000).toFixed(2)} kg` : `${Math.round(g)} g`);
 const METHOD_WORDS = { board: 'on the board', mat: 'on the mat', tape: 'with the tape', eye: 'by eye' } as const;
-const KIND_WORDS = { total: '', fork: ' fork length', discWidth: ' disc width' } as const;
+const KIND_WORDS = { total: '', fork: ' fork length', discWidth: ' disc width', mantle: ' mantle length' } as const;
 const STAGE_WORDS = { round: 'Whole', gutted: 'Gutted', fillets: 'Fillets', trimmed: 'Trimmed' } as const;
 const list = (xs: readonly string[]): string =>
   xs.length < 2 ? (xs[0] ?? '') : `${xs.slice(0, -1).join(', ')} and ${xs[xs.length - 1]}`;
@@ -71,6 +71,8 @@ export function sayEntry(entry: Entry, names: Names): string {
   if (book) return `${book.name}, ${book.from === 'boat' ? `from ${book.boat ?? 'a boat'}` : 'from the shore'}.`;
   const joined = f('member.joined');
   if (joined) return `${joined.name}${joined.role ? `: ${joined.role}` : ''}.`;
+  const sp = f('species.added');
+  if (sp) return `Species added: ${String(sp.species['name'])}, with the pack ${sp.packName}.`;
   const box = f('box.added');
   if (box) return `${capital(box.name)}, ${box.litres} l.`;
   const text = (f('fish.noted') ?? f('trip.noted') ?? f('cut.found') ?? f('meal.noted'))?.text;

@@ -2,13 +2,15 @@ import {
   type Answers,
   certaintyOf,
   type KeyCatalogue,
+  type KeyPrior,
   keyTable,
   nextTraits,
   rankSpecies,
   type Trait,
+  type TraitRow,
 } from '@dagboek/core/key';
 import { pickWeighted, type Rng, seeded } from '@dagboek/core/random';
-import { loadSpecies, loadTraits } from './load.ts';
+import { loadSpecies, loadTraits, type Species } from './load.ts';
 
 /**
  * `npm run bench:key`: how useful the key is with an observer who errs as the trait table says, against asking in fixed
@@ -17,7 +19,7 @@ import { loadSpecies, loadTraits } from './load.ts';
 const RUNS = 200;
 const MOST_QUESTIONS = 14;
 const species = loadSpecies();
-const traits = loadTraits(species);
+const traits = loadTraits();
 const table = keyTable({ traits, species });
 
 /** What an observer says of a trait of a species: one of its states by their odds, misread as often as the trait's error. */
@@ -28,44 +30,87 @@ function look(rng: Rng, row: Readonly<Record<string, number>>, trait: Trait): st
   return others[Math.floor(rng() * others.length)]?.id ?? seen;
 }
 
-function simulate(name: string, next: (answers: Answers) => Trait | null): void {
+/** The traits of one fish of a species: those of a form, drawn by the shares, over the species' own. */
+function oneFish(rng: Rng, s: Species): TraitRow {
+  const form = s.forms?.length ? pickWeighted(rng, s.forms, (f) => f.share) : null;
+  return { ...s.traits, ...form?.traits };
+}
+
+/** What is likely in the waters of a pack: its own species alike, all others as strays. */
+const STRAY = 0.02;
+const inWatersOf = (pack: string): KeyPrior =>
+  Object.fromEntries(species.map((s) => [s.id, s.pack === pack ? 1 : STRAY]));
+
+interface Tally {
+  right: number;
+  wrong: number;
+  open: number;
+}
+
+function simulate(
+  name: string,
+  next: (answers: Answers, prior: KeyPrior) => Trait | null,
+  priorFor: (s: Species) => KeyPrior,
+): void {
   const rng = seeded(2026);
-  const out = { right: 0, wrong: 0, open: 0 };
+  const out: Tally = { right: 0, wrong: 0, open: 0 };
+  const bySpecies = new Map<string, Tally & { taken: Record<string, number> }>();
   const asked: number[] = [];
-  for (const s of species)
+  for (const s of species) {
+    const own = { right: 0, wrong: 0, open: 0, taken: {} as Record<string, number> };
+    bySpecies.set(s.id, own);
+    const prior = priorFor(s);
     for (let r = 0; r < RUNS; r++) {
+      const fish = oneFish(rng, s);
       const answers: Record<string, string> = {};
       let settled: string | null = null;
       while (Object.keys(answers).length < MOST_QUESTIONS) {
-        const ranking = rankSpecies(table, answers);
+        const ranking = rankSpecies(table, answers, prior);
         if (certaintyOf(table, ranking, answers).certainty === 'settled') {
           settled = ranking.candidates[0]?.id ?? null;
           break;
         }
-        const trait = next(answers);
+        const trait = next(answers, prior);
         if (!trait) break;
-        answers[trait.id] = look(rng, s.traits[trait.id] ?? {}, trait);
+        answers[trait.id] = look(rng, fish[trait.id] ?? {}, trait);
       }
-      out[settled === null ? 'open' : settled === s.id ? 'right' : 'wrong']++;
+      const how = settled === null ? 'open' : settled === s.id ? 'right' : 'wrong';
+      out[how]++;
+      own[how]++;
+      const leader = settled ?? rankSpecies(table, answers, prior).candidates[0]?.id ?? '';
+      if (leader !== s.id) own.taken[leader] = (own.taken[leader] ?? 0) + 1;
       asked.push(Object.keys(answers).length);
     }
+  }
   asked.sort((a, b) => a - b);
   const share = (n: number): string => `${((100 * n) / asked.length).toFixed(1)} %`;
   const mean = asked.reduce((a, b) => a + b, 0) / asked.length;
   console.log(
     `${name}: settled rightly ${share(out.right)}, wrongly ${share(out.wrong)}, left open ${share(out.open)}; questions: mean ${mean.toFixed(1)}, median ${asked[asked.length >> 1]}`,
   );
+  if (process.argv.includes('--by-species'))
+    for (const [id, t] of [...bySpecies].sort((a, b) => a[1].right - b[1].right).slice(0, 30))
+      console.log(
+        `  ${id}: right ${t.right}, wrong ${t.wrong}, open ${t.open}; taken for ${Object.entries(t.taken)
+          .sort((a, b) => b[1] - a[1])
+          .slice(0, 3)
+          .map(([k, n]) => `${k} ${n}`)
+          .join(', ')}`,
+      );
 }
 
-console.log(`${species.length} species, ${traits.length} traits, ${RUNS} runs each, no prior.`);
-simulate('The most telling question first', (answers) => {
-  const ranking = rankSpecies(table, answers);
+console.log(`${species.length} species, ${traits.length} traits, ${RUNS} runs each.`);
+const clever = (answers: Answers, prior: KeyPrior): Trait | null => {
+  const ranking = rankSpecies(table, answers, prior);
   const { stillToSee } = certaintyOf(table, ranking, answers);
   return stillToSee && !(stillToSee.id in answers)
     ? stillToSee
     : (nextTraits(table, ranking, answers)[0]?.trait ?? null);
-});
-simulate('In fixed order               ', (answers) => traits.find((t) => !(t.id in answers)) ?? null);
+};
+const inOrder = (answers: Answers): Trait | null => traits.find((t) => !(t.id in answers)) ?? null;
+simulate('The most telling question first, waters known  ', clever, (s) => inWatersOf(s.pack));
+simulate('In fixed order, waters known                   ', inOrder, (s) => inWatersOf(s.pack));
+simulate('The most telling question first, nothing known ', clever, () => null);
 
 /** 500 species with 60 traits of four states. */
 function large(): KeyCatalogue {

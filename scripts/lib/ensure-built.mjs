@@ -8,6 +8,7 @@ const ROOMS = [
   'core/src',
   'journal/src',
   'figure/src',
+  'catalogue/src',
   'packs',
   'server/src',
   'web/src',

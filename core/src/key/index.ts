@@ -3,10 +3,27 @@ export { rankLikely } from './rank-likely.ts';
 export type { Likely, Surroundings } from './rank-likely.ts';
 // the key that reasons
 export { CANNOT_TELL, keyTable, NONE, NONE_PRIOR } from './key-catalogue.ts';
-export type { Answers, KeyCatalogue, KeyedSpecies, KeyTable, Trait, TraitRow } from './key-catalogue.ts';
+export type {
+  Answers,
+  KeyCatalogue,
+  KeyedForm,
+  KeyedSpecies,
+  KeyTable,
+  Look,
+  Trait,
+  TraitRow,
+} from './key-catalogue.ts';
 export { entropyBits, rankSpecies } from './rank-species.ts';
 export type { KeyPrior, Ranking } from './rank-species.ts';
 export { expectedDrop, nextTraits } from './next-traits.ts';
 export type { NextTrait } from './next-traits.ts';
-export { certaintyOf, likelihoodWord, nearestLookalike, splitPair, stillPossible, whyFell } from './split-pair.ts';
+export {
+  certaintyOf,
+  likelihoodWord,
+  SETTLED,
+  nearestLookalike,
+  splitPair,
+  stillPossible,
+  whyFell,
+} from './split-pair.ts';
 export type { Certainty } from './split-pair.ts';

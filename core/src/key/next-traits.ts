@@ -1,5 +1,5 @@
 import type { Answers, KeyTable, Trait } from './key-catalogue.ts';
-import { entropyBits, type Ranking } from './rank-species.ts';
+import type { Ranking } from './rank-species.ts';
 
 /** A question worth asking. */
 export interface NextTrait {
@@ -14,30 +14,31 @@ export interface NextTrait {
 const NEGLIGIBLE = 1e-9;
 
 /**
- * Expected drop in entropy from asking one trait, in bits: H(now) - sum over states of P(state) H(after state).
+ * Expected drop in entropy from asking one trait, in bits: H(now) - sum over states of P(state) H(after state),
+ * H being that over species; the forms of a species are summed before it is taken.
  * Worked without normalising each posterior: for unnormalised q with sum Z, H = log Z - (1/Z) sum q log q.
  */
-export function expectedDrop(
-  row: KeyTable['rows'][number],
-  posterior: Float64Array,
-  entropy = entropyBits(posterior),
-): number {
+export function expectedDrop(table: KeyTable, row: KeyTable['rows'][number], ranking: Ranking): number {
+  const { looks } = table;
   const s = row.trait.states.length;
   let after = 0;
   for (let k = 0; k < s; k++) {
     let z = 0;
     let qlog = 0;
-    for (let i = 0; i < posterior.length; i++) {
-      const p = posterior[i] ?? 0;
-      if (p < NEGLIGIBLE) continue;
-      const q = p * (row.likelihood[i * s + k] ?? 0);
-      if (q <= 0) continue;
-      z += q;
-      qlog += q * Math.log2(q);
+    let q = 0;
+    for (let i = 0; i < looks.length; i++) {
+      const p = ranking.looks[i] ?? 0;
+      if (p >= NEGLIGIBLE) q += p * (row.byLook[i * s + k] ?? 0);
+      if (looks[i + 1]?.of === looks[i]?.of) continue;
+      if (q > 0) {
+        z += q;
+        qlog += q * Math.log2(q);
+      }
+      q = 0;
     }
     if (z > 0) after += z * Math.log2(z) - qlog;
   }
-  return entropy - after;
+  return ranking.entropy - after;
 }
 
 /** The questions not yet answered, the most telling for its effort first. "Cannot tell" counts as answered. */
@@ -45,7 +46,7 @@ export function nextTraits(table: KeyTable, ranking: Ranking, answers: Answers):
   return table.rows
     .filter((r) => !(r.trait.id in answers))
     .map((r) => {
-      const dropBits = expectedDrop(r, ranking.posterior, ranking.entropy);
+      const dropBits = expectedDrop(table, r, ranking);
       return { trait: r.trait, dropBits, worth: dropBits / r.trait.effort };
     })
     .sort((a, b) => b.worth - a.worth || (a.trait.id < b.trait.id ? -1 : 1));

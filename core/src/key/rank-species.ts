@@ -4,7 +4,9 @@ import { type Answers, CANNOT_TELL, type KeyTable, lengthLikelihood, NONE, NONE_
 export interface Ranking {
   /** Probability of each hypothesis, in the table's order (species, then none). Sums to 1. */
   readonly posterior: Float64Array;
-  /** The same, the likeliest first. */
+  /** Probability of each look (a form of a species), in the table's order. Sums to 1. */
+  readonly looks: Float64Array;
+  /** The same by species, the likeliest first. */
   readonly candidates: readonly { readonly id: string; readonly p: number }[];
   /** Entropy in bits: 0 = one hypothesis stands alone. */
   readonly entropy: number;
@@ -39,26 +41,28 @@ export function rankSpecies(
   prior: KeyPrior = null,
   lengthMm: number | null = null,
 ): Ranking {
-  const n = table.ids.length;
+  const n = table.looks.length;
   const logs = new Float64Array(n);
   const species = table.catalogue.species;
   const total = prior ? species.reduce((sum, s) => sum + (prior[s.id] ?? 0), 0) : species.length;
-  species.forEach((s, i) => {
-    const share = (prior ? (prior[s.id] ?? 0) : 1) / total;
-    logs[i] = Math.log(share * (1 - NONE_PRIOR)) + (lengthMm === null ? 0 : Math.log(lengthLikelihood(s, lengthMm)));
+  table.looks.forEach((look, i) => {
+    const s = species[look.of];
+    const share = s ? ((prior ? (prior[s.id] ?? 0) : 1) / total) * look.share * (1 - NONE_PRIOR) : NONE_PRIOR;
+    logs[i] = Math.log(share) + (lengthMm === null || !s ? 0 : Math.log(lengthLikelihood(s, lengthMm)));
   });
-  logs[n - 1] = Math.log(NONE_PRIOR);
   for (const [traitId, stateId] of Object.entries(answers)) {
     if (stateId === CANNOT_TELL) continue;
     const row = table.rows.find((r) => r.trait.id === traitId);
     const k = row?.trait.states.findIndex((s) => s.id === stateId) ?? -1;
     if (!row || k < 0) throw new RangeError(`rankSpecies: no state "${stateId}" of trait "${traitId}"`);
     const s = row.trait.states.length;
-    for (let i = 0; i < n; i++) logs[i] = (logs[i] ?? 0) + Math.log(row.likelihood[i * s + k] ?? 0);
+    for (let i = 0; i < n; i++) logs[i] = (logs[i] ?? 0) + Math.log(row.byLook[i * s + k] ?? 0);
   }
-  const posterior = normalise(logs);
+  const looks = normalise(logs);
+  const posterior = new Float64Array(table.ids.length);
+  table.looks.forEach((look, i) => (posterior[look.of] = (posterior[look.of] ?? 0) + (looks[i] ?? 0)));
   const candidates = table.ids
     .map((id, i) => ({ id, p: posterior[i] ?? 0 }))
     .sort((a, b) => b.p - a.p || (a.id === NONE ? 1 : b.id === NONE ? -1 : a.id < b.id ? -1 : 1));
-  return { posterior, candidates, entropy: entropyBits(posterior) };
+  return { posterior, looks, candidates, entropy: entropyBits(posterior) };
 }

@@ -12,6 +12,7 @@ export const LENGTH_WORDS: Readonly<Record<LengthKind, string>> = {
   total: 'total length',
   fork: 'fork length',
   discWidth: 'disc width',
+  mantle: 'mantle length',
 };
 
 const cm = (mm: number): string => (Math.round(mm) / 10).toFixed(1).replace(/\.0$/, '');

@@ -1,5 +1,5 @@
 /** How a length is taken. A rule names one of these. */
-export type LengthKind = 'total' | 'fork' | 'discWidth';
+export type LengthKind = 'total' | 'fork' | 'discWidth' | 'mantle';
 /** With what a length is taken; each has its own error. */
 export type MeasureMethod = 'board' | 'mat' | 'tape' | 'eye';
 
@@ -8,13 +8,27 @@ export type HazardKind = 'venomous' | 'sharp' | 'bite' | 'poison';
 /** One way in which a fish can hurt the person who holds or eats it. */
 export interface Hazard {
   readonly kind: HazardKind;
+  /** The part of the drawn fish that does it: a fin, `gill cover`, `mouth`, `flesh` ... */
+  readonly part: string;
   /** Where on the body, in words. */
   readonly where: string;
+  /** What it does to a person. */
+  readonly does: string;
   /** What to do with the hands. */
   readonly grip: string;
 }
 
-export type KeepingClass = 'lean white' | 'flat' | 'oily small' | 'fresh-water lean' | 'ray';
+export type KeepingClass =
+  | 'lean white'
+  | 'flat'
+  | 'oily small'
+  | 'large oily'
+  | 'fresh-water lean'
+  | 'salmonid'
+  | 'warm reef'
+  | 'ray'
+  | 'shark'
+  | 'cephalopod';
 
 /** What the core needs to know of a species. The pack's file holds more (names, figure, sources). */
 export interface SpeciesFacts {
@@ -24,7 +38,7 @@ export interface SpeciesFacts {
   readonly lengthKinds: readonly LengthKind[];
   readonly usualMm: readonly [number, number];
   readonly maxMm: number;
-  /** W = a * L^b with g and cm (total length, or disc width where that is the first kind); sd of ln W. Typical. */
+  /** W = a * L^b with g and cm of the first length kind; sd of ln W. Typical. */
   readonly weight: { readonly a: number; readonly b: number; readonly sdLog: number };
   /** How common it is in each kind of water ground, 0 (never) to 1 (most often met). Left out = 0. */
   readonly grounds: Readonly<Record<string, number>>;

@@ -14,7 +14,7 @@ import {
 } from 'class-validator';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 
-export const LENGTH_KINDS = ['total', 'fork', 'discWidth'] as const satisfies readonly LengthKind[];
+export const LENGTH_KINDS = ['total', 'fork', 'discWidth', 'mantle'] as const satisfies readonly LengthKind[];
 export const METHODS = ['board', 'mat', 'tape', 'eye'] as const satisfies readonly MeasureMethod[];
 export const GEARS = ['rod', 'spear', 'net', 'hand line'] as const;
 export const RELEASE_REASONS = [

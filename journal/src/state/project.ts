@@ -174,6 +174,10 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
   cut: projectCut,
   pack: projectPack,
   meal: projectMeal,
+  species: (id, log) => {
+    const s = last(log, 'species.added');
+    return s && { kind: 'species', id, log, pack: s.pack, packName: s.packName, species: s.species, addedAt: s.at };
+  },
 };
 
 /** What the subject of these entries is: by the first entry whose kind says so. */

@@ -113,6 +113,16 @@ export interface MealState extends State {
   readonly notes: readonly Timed<{ text: string }>[];
 }
 
+/** A species of one's own. */
+export interface SpeciesState extends State {
+  readonly kind: 'species';
+  readonly pack: string;
+  readonly packName: string;
+  /** The document as it was read; `@dagboek/catalogue` knows its fields. */
+  readonly species: Readonly<Record<string, unknown>>;
+  readonly addedAt: string;
+}
+
 export type SubjectState =
-  BookState | MemberState | BoxState | TripState | FishState | CutState | PackState | MealState;
+  BookState | MemberState | BoxState | TripState | FishState | CutState | PackState | MealState | SpeciesState;
 export type StateOf<K extends SubjectState['kind']> = Extract<SubjectState, { kind: K }>;

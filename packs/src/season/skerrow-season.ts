@@ -52,7 +52,9 @@ const OUTINGS: readonly Outing[] = [
  * The book of the Tern: some eighteen months as entries, the open trip of today last. The same seed gives the same book.
  * It is written with the application's own rules and models, plus noise, and holds nothing later than `SKERROW_NOW`.
  */
-export function skerrowSeason(catalogue: readonly Species[], rules: RulePack, seed = 31): Entry[] {
+export function skerrowSeason(species: readonly Species[], rules: RulePack, seed = 31): Entry[] {
+  // The story keeps to the fish that the sample rules speak of.
+  const catalogue = species.filter((x) => rules.rules.some((r) => r.species.includes(x.id)));
   const s = new Scribe(seed, rules.timeZone);
   const nowMs = epochMs(SKERROW_NOW);
   const today = civilDay(SKERROW_NOW, rules.timeZone);

@@ -3,7 +3,7 @@ import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { loadRulePacks, loadSpecies, loadTraits } from '@dagboek/packs';
 
 const SPECIES = loadSpecies();
-const TRAITS = loadTraits(SPECIES);
+const TRAITS = loadTraits();
 const RULES = loadRulePacks(SPECIES);
 
 @ApiTags('catalogue')

@@ -55,8 +55,8 @@ const LENGTHS: Field = {
   name: 'lengthKind',
   label: 'Which length',
   type: 'choice',
-  options: ['total', 'fork', 'discWidth'],
-  words: { discWidth: 'disc width' },
+  options: ['total', 'fork', 'discWidth', 'mantle'],
+  words: { discWidth: 'disc width', mantle: 'mantle length' },
 };
 
 /** What can be corrected in an entry of each kind. Facts not named here are carried over as they are. */

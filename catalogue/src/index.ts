@@ -1,0 +1,19 @@
+export type {
+  Conversion,
+  Form,
+  Lookalike,
+  PackAbout,
+  RawVerdict,
+  ResolvedForm,
+  Species,
+  SpeciesFile,
+  Waters,
+} from './species.ts';
+export { hazardParts, resolveSpecies, wholeTraits } from './resolve-species.ts';
+export type { Surroundings } from './resolve-species.ts';
+export { checkSpecies } from './check-species.ts';
+export type { Fault } from './check-species.ts';
+export { PACK_SCHEMA, SPECIES_SCHEMA } from './species-schema.ts';
+export { schemaChecker } from './schema-checker.ts';
+export { MOST_BYTES, readPack } from './read-pack.ts';
+export type { Change, Known, Preview } from './read-pack.ts';

@@ -1,0 +1,147 @@
+import type { Trait } from '@dagboek/core/key';
+import { checkSpecies, type Fault } from './check-species.ts';
+import { readTraitMatrix } from './read-trait-matrix.ts';
+import type { Surroundings } from './resolve-species.ts';
+import { schemaChecker } from './schema-checker.ts';
+import type { Species, SpeciesFile } from './species.ts';
+import { PACK_SCHEMA, SPECIES_SCHEMA } from './species-schema.ts';
+
+/** A file may be this long, in bytes. */
+export const MOST_BYTES = 2_000_000;
+/** One species, as JSON, may be this long: it becomes one entry of the log. */
+export const MOST_SPECIES_CHARS = 18_000;
+/** Faults told at once. */
+const MOST_FAULTS = 12;
+
+/** What is known already. */
+export interface Known {
+  readonly traits: readonly Trait[];
+  /** Species that ship: never replaced. */
+  readonly shipped: readonly Species[];
+  /** Species of one's own, from earlier imports. */
+  readonly own: readonly { readonly pack: string; readonly file: SpeciesFile }[];
+  /** Names the fish of the log carry, with how many. */
+  readonly inUse: Readonly<Record<string, number>>;
+}
+
+/** One species of a file, with what it does to the catalogue. */
+export interface Change {
+  readonly what: 'added' | 'changed' | 'same';
+  readonly file: SpeciesFile;
+  /** Fields that differ, for a changed one. */
+  readonly fields: readonly string[];
+}
+
+/** What an import would do. With faults, nothing can be imported. */
+export interface Preview {
+  readonly pack: { readonly id: string; readonly name: string; readonly about: string } | null;
+  readonly changes: readonly Change[];
+  /** Own species of an earlier version of this pack that are not in the file any more. */
+  readonly removed: readonly SpeciesFile[];
+  readonly faults: readonly Fault[];
+}
+
+const failed = (...faults: Fault[]): Preview => ({ pack: null, changes: [], removed: [], faults });
+
+/**
+ * Reads a pack from a file's text, JSON or the CSV of a trait matrix, and says what importing it would change. Writes nothing, never throws.
+ * `name`: the file's name, which tells CSV from JSON and heads the faults. `bytes`: its size.
+ */
+export function readPack(name: string, bytes: number, text: string, known: Known): Preview {
+  if (bytes > MOST_BYTES)
+    return failed({
+      at: name,
+      say: `${name} is ${(bytes / 1e6).toFixed(0)} MB long, and at most ${MOST_BYTES / 1e6} MB are read. Split the pack into smaller ones, and leave photographs out.`,
+    });
+  if (text.trim() === '') return failed({ at: name, say: `${name} is empty. Choose the file of a pack.` });
+  const read = /\.(csv|tsv|txt)$/i.test(name) ? readTraitMatrix(name, text, known) : readJson(name, text);
+  if ('faults' in read) return failed(...read.faults);
+  return preview(read.pack, known);
+}
+
+type PackFile = { id: string; name: string; about: string; species: unknown[] };
+
+function readJson(name: string, text: string): { pack: PackFile } | { faults: Fault[] } {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (e) {
+    return {
+      faults: [{ at: name, say: `${name} is not JSON (${(e as Error).message}). Mend it, or export it anew.` }],
+    };
+  }
+  // A single species is a pack of one.
+  const one = data as { latin?: unknown; id?: unknown; name?: unknown };
+  if (typeof data === 'object' && data !== null && 'latin' in data)
+    data = { id: 'own', name: 'My own species', about: 'Species added one by one.', species: [one] };
+  const wrong = schemaChecker(PACK_SCHEMA)(data);
+  if (wrong.length > 0) return { faults: wrong.map((say) => ({ at: name, say: `${name}: ${say}` })) };
+  return { pack: data as PackFile };
+}
+
+function preview(pack: PackFile, known: Known): Preview {
+  const check = schemaChecker(SPECIES_SCHEMA);
+  const faults: Fault[] = [];
+  const files: SpeciesFile[] = [];
+  const shipped = new Map(known.shipped.map((s) => [s.id, s]));
+  const own = new Map(known.own.map((o) => [o.file.id, o]));
+  const seen = new Set<string>();
+  pack.species.forEach((raw, i) => {
+    const id = (raw as { id?: unknown } | null)?.id;
+    const at = typeof id === 'string' ? id : `species ${i + 1}`;
+    const wrong = check(raw);
+    for (const say of wrong) faults.push({ at, say: `${at}: ${say}` });
+    if (wrong.length > 0) return;
+    const file = raw as SpeciesFile;
+    if (seen.has(at)) faults.push({ at, say: `${at} stands twice in this file: give one of them another id.` });
+    seen.add(at);
+    if (shipped.has(at))
+      faults.push({
+        at,
+        say: `${at} ships with the book and is never overwritten: give yours another id, such as "${at}-own".`,
+      });
+    const other = own.get(at);
+    if (other && other.pack !== pack.id)
+      faults.push({
+        at,
+        say: `${at} came with the pack "${other.pack}": take that back first, or give this one another id.`,
+      });
+    if (JSON.stringify(file).length > MOST_SPECIES_CHARS)
+      faults.push({
+        at,
+        say: `${at} is longer than ${MOST_SPECIES_CHARS} letters: shorten its texts, or tell its figure as changes to another one ("like").`,
+      });
+    files.push(file);
+  });
+  const ids = new Set([...shipped.keys(), ...own.keys(), ...files.map((f) => f.id)]);
+  const figures = new Map(files.flatMap((f) => (f.figure ? [[f.id, f.figure] as const] : [])));
+  const around: Surroundings = {
+    traits: known.traits,
+    pack: pack.id,
+    figure: (id) => figures.get(id) ?? own.get(id)?.file.figure ?? shipped.get(id)?.figure,
+  };
+  for (const file of files) faults.push(...checkSpecies(file, around, ids).faults);
+  const removed = known.own.filter((o) => o.pack === pack.id && !seen.has(o.file.id)).map((o) => o.file);
+  for (const r of removed) {
+    const n = known.inUse[r.id] ?? 0;
+    if (n > 0)
+      faults.push({
+        at: r.id,
+        say: `This file leaves out ${r.name}, and ${n === 1 ? 'a fish in the log carries' : `${n} fish in the log carry`} that name. Keep it in the file, or name those fish anew first.`,
+      });
+  }
+  if (faults.length > 0) return failed(...faults.slice(0, MOST_FAULTS));
+  return {
+    pack: { id: pack.id, name: pack.name, about: pack.about },
+    changes: files.map((file) => changeOf(file, own.get(file.id)?.file)),
+    removed,
+    faults: [],
+  };
+}
+
+function changeOf(file: SpeciesFile, before: SpeciesFile | undefined): Change {
+  if (!before) return { what: 'added', file, fields: [] };
+  const keys = [...new Set([...Object.keys(before), ...Object.keys(file)])] as (keyof SpeciesFile)[];
+  const fields = keys.filter((k) => JSON.stringify(before[k]) !== JSON.stringify(file[k]));
+  return { what: fields.length > 0 ? 'changed' : 'same', file, fields };
+}

@@ -1,0 +1,115 @@
+import Papa from 'papaparse';
+import type { Trait, TraitRow } from '@dagboek/core/key';
+import type { Fault } from './check-species.ts';
+import { harmsOf } from './resolve-species.ts';
+import type { Species, SpeciesFile } from './species.ts';
+
+/** Columns beside the traits. `like` names a species whose other facts and figure are taken over. */
+const COLUMNS = ['id', 'name', 'latin', 'like'] as const;
+
+/** A cell: a state, or several with their probabilities: "kinked 0.9, straight 0.1". Null when it cannot be read. */
+function readCell(cell: string): Record<string, number> | null {
+  const row: Record<string, number> = {};
+  for (const part of cell.split(/[,|]/)) {
+    const m = /^\s*(\D*?)\s*([\d.]+)?\s*$/.exec(part);
+    if (!m?.[1]) return null;
+    row[m[1].trim()] = m[2] === undefined ? 1 : Number(m[2]);
+  }
+  return row;
+}
+
+/**
+ * Reads the CSV of a trait matrix: a line a species, columns id, name, latin, like, and one for each trait of the key.
+ * Facts that the matrix does not hold are those of the species named under `like`, marked "check".
+ */
+export function readTraitMatrix(
+  name: string,
+  text: string,
+  known: { readonly traits: readonly Trait[]; readonly shipped: readonly Species[] },
+): { pack: { id: string; name: string; about: string; species: unknown[] } } | { faults: Fault[] } {
+  const first = text.slice(0, text.search(/\r?\n|$/));
+  const separator = [',', ';', '\t'].reduce((a, b) => (first.split(b).length > first.split(a).length ? b : a));
+  if (separator !== ',')
+    return {
+      faults: [
+        {
+          at: name,
+          say: `${name} parts its columns with ${separator === ';' ? 'semicolons' : 'tabs'}. Save it with commas, and put cells that hold a comma in quotes.`,
+        },
+      ],
+    };
+  const { data, errors, meta } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: 'greedy' });
+  const fields = meta.fields ?? [];
+  const faults: Fault[] = errors
+    .filter((e) => e.code !== 'UndetectableDelimiter')
+    .slice(0, 5)
+    .map((e) => ({ at: name, say: `${name}, line ${(e.row ?? 0) + 2}: ${e.message}. Mend that line.` }));
+  for (const c of COLUMNS)
+    if (!fields.includes(c))
+      faults.push({ at: name, say: `${name} has no column "${c}": its first line names the columns.` });
+  for (const f of fields)
+    if (!(COLUMNS as readonly string[]).includes(f) && !known.traits.some((t) => t.id === f))
+      faults.push({
+        at: name,
+        say: `${name}: the column "${f}" is no trait of the key. Take it out, or mend its name.`,
+      });
+  if (faults.length > 0) return { faults };
+  const species: unknown[] = [];
+  data.forEach((line, i) => {
+    const at = line['id'] ?? `line ${i + 2}`;
+    const model = known.shipped.find((s) => s.id === line['like']);
+    if (!model) {
+      faults.push({
+        at,
+        say: `${name}, line ${i + 2}: like "${line['like'] ?? ''}" is no species that ships. Name one it resembles.`,
+      });
+      return;
+    }
+    const traits: Record<string, Record<string, number>> = {};
+    for (const t of known.traits) {
+      const cell = line[t.id]?.trim();
+      if (!cell) continue;
+      const row = readCell(cell);
+      if (row) traits[t.id] = row;
+      else
+        faults.push({
+          at,
+          say: `${name}, line ${i + 2}, ${t.id}: "${cell}" is no state; write "state", or "state 0.8, other 0.2".`,
+        });
+    }
+    species.push(fromMatrix(line, model, traits));
+  });
+  if (faults.length > 0) return { faults };
+  const id =
+    name
+      .replace(/\.\w+$/, '')
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^[^a-z]+|-+$/g, '') || 'matrix';
+  return { pack: { id, name: name.replace(/\.\w+$/, ''), about: `Read from the trait matrix ${name}.`, species } };
+}
+
+/** A species out of a line of the matrix and the species it is like. Its dangers are the model's: never fewer. */
+function fromMatrix(line: Record<string, string>, model: Species, own: TraitRow): SpeciesFile {
+  const { figure, forms, pack, traits, ...facts } = model;
+  void [pack, forms];
+  return {
+    ...facts,
+    id: line['id']?.trim() ?? '',
+    name: line['name']?.trim() ?? '',
+    latin: line['latin']?.trim() ?? '',
+    names: {},
+    lookalikes: [
+      {
+        id: model.id,
+        trait: Object.keys(own)[0] ?? 'plan',
+        mark: `Told from ${model.name.toLowerCase()} by what the matrix says.`,
+      },
+    ],
+    traits: { ...traits, ...own },
+    sources: [`Trait matrix, otherwise as ${model.name}`],
+    confidence: 'check',
+    toCheck: ['everything but the traits'],
+    figure: { id: line['id']?.trim() ?? '', like: model.id, harms: harmsOf(figure) },
+  };
+}
