@@ -1,4 +1,5 @@
 import { type KeyedSpecies, keyTable, type Trait } from '@dagboek/core/key';
+import { drawFish } from '@dagboek/figure';
 import { hazardParts, resolveSpecies, type Surroundings } from './resolve-species.ts';
 import type { Species, SpeciesFile } from './species.ts';
 
@@ -23,6 +24,7 @@ export function checkSpecies(
   try {
     species = resolveSpecies(file, around);
     keyTable({ traits: around.traits, species: [species as KeyedSpecies] });
+    drawFish(species.figure, { size: 64 });
   } catch (e) {
     if (!(e instanceof RangeError)) throw e;
     return { species: null, faults: [{ at, say: e.message }] };

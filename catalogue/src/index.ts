@@ -15,5 +15,7 @@ export { checkSpecies } from './check-species.ts';
 export type { Fault } from './check-species.ts';
 export { PACK_SCHEMA, SPECIES_SCHEMA } from './species-schema.ts';
 export { schemaChecker } from './schema-checker.ts';
-export { MOST_BYTES, readPack } from './read-pack.ts';
+export { writeTraitMatrix } from './read-trait-matrix.ts';
+export { speciesLike } from './species-like.ts';
+export { MOST_BYTES, OWN_PACK, readPack } from './read-pack.ts';
 export type { Change, Known, Preview } from './read-pack.ts';

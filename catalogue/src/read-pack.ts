@@ -56,12 +56,15 @@ export function readPack(name: string, bytes: number, text: string, known: Known
   if (text.trim() === '') return failed({ at: name, say: `${name} is empty. Choose the file of a pack.` });
   const read = /\.(csv|tsv|txt)$/i.test(name) ? readTraitMatrix(name, text, known) : readJson(name, text);
   if ('faults' in read) return failed(...read.faults);
-  return preview(read.pack, known);
+  return preview(read.pack, known, 'alone' in read && read.alone === true);
 }
+
+/** The pack that species typed in by hand, or read one by one, go to. */
+export const OWN_PACK = { id: 'own', name: 'My own species', about: 'Species added one by one.' } as const;
 
 type PackFile = { id: string; name: string; about: string; species: unknown[] };
 
-function readJson(name: string, text: string): { pack: PackFile } | { faults: Fault[] } {
+function readJson(name: string, text: string): { pack: PackFile; alone: boolean } | { faults: Fault[] } {
   let data: unknown;
   try {
     data = JSON.parse(text);
@@ -70,16 +73,15 @@ function readJson(name: string, text: string): { pack: PackFile } | { faults: Fa
       faults: [{ at: name, say: `${name} is not JSON (${(e as Error).message}). Mend it, or export it anew.` }],
     };
   }
-  // A single species is a pack of one.
-  const one = data as { latin?: unknown; id?: unknown; name?: unknown };
-  if (typeof data === 'object' && data !== null && 'latin' in data)
-    data = { id: 'own', name: 'My own species', about: 'Species added one by one.', species: [one] };
+  // A single species joins those added one by one, and takes none of them away.
+  const alone = typeof data === 'object' && data !== null && 'latin' in data;
+  if (alone) data = { ...OWN_PACK, species: [data] };
   const wrong = schemaChecker(PACK_SCHEMA)(data);
   if (wrong.length > 0) return { faults: wrong.map((say) => ({ at: name, say: `${name}: ${say}` })) };
-  return { pack: data as PackFile };
+  return { pack: data as PackFile, alone };
 }
 
-function preview(pack: PackFile, known: Known): Preview {
+function preview(pack: PackFile, known: Known, alone: boolean): Preview {
   const check = schemaChecker(SPECIES_SCHEMA);
   const faults: Fault[] = [];
   const files: SpeciesFile[] = [];
@@ -121,7 +123,7 @@ function preview(pack: PackFile, known: Known): Preview {
     figure: (id) => figures.get(id) ?? own.get(id)?.file.figure ?? shipped.get(id)?.figure,
   };
   for (const file of files) faults.push(...checkSpecies(file, around, ids).faults);
-  const removed = known.own.filter((o) => o.pack === pack.id && !seen.has(o.file.id)).map((o) => o.file);
+  const removed = alone ? [] : known.own.filter((o) => o.pack === pack.id && !seen.has(o.file.id)).map((o) => o.file);
   for (const r of removed) {
     const n = known.inUse[r.id] ?? 0;
     if (n > 0)

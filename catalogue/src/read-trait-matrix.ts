@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
-import type { Trait, TraitRow } from '@dagboek/core/key';
+import type { Trait } from '@dagboek/core/key';
 import type { Fault } from './check-species.ts';
-import { harmsOf } from './resolve-species.ts';
-import type { Species, SpeciesFile } from './species.ts';
+import { speciesLike } from './species-like.ts';
+import type { Species } from './species.ts';
 
 /** Columns beside the traits. `like` names a species whose other facts and figure are taken over. */
 const COLUMNS = ['id', 'name', 'latin', 'like'] as const;
@@ -77,7 +77,14 @@ export function readTraitMatrix(
           say: `${name}, line ${i + 2}, ${t.id}: "${cell}" is no state; write "state", or "state 0.8, other 0.2".`,
         });
     }
-    species.push(fromMatrix(line, model, traits));
+    species.push(
+      speciesLike(
+        model,
+        { id: line['id']?.trim() ?? '', name: line['name']?.trim() ?? '', latin: line['latin']?.trim() ?? '' },
+        traits,
+        'Trait matrix',
+      ),
+    );
   });
   if (faults.length > 0) return { faults };
   const id =
@@ -89,27 +96,12 @@ export function readTraitMatrix(
   return { pack: { id, name: name.replace(/\.\w+$/, ''), about: `Read from the trait matrix ${name}.`, species } };
 }
 
-/** A species out of a line of the matrix and the species it is like. Its dangers are the model's: never fewer. */
-function fromMatrix(line: Record<string, string>, model: Species, own: TraitRow): SpeciesFile {
-  const { figure, forms, pack, traits, ...facts } = model;
-  void [pack, forms];
-  return {
-    ...facts,
-    id: line['id']?.trim() ?? '',
-    name: line['name']?.trim() ?? '',
-    latin: line['latin']?.trim() ?? '',
-    names: {},
-    lookalikes: [
-      {
-        id: model.id,
-        trait: Object.keys(own)[0] ?? 'plan',
-        mark: `Told from ${model.name.toLowerCase()} by what the matrix says.`,
-      },
-    ],
-    traits: { ...traits, ...own },
-    sources: [`Trait matrix, otherwise as ${model.name}`],
-    confidence: 'check',
-    toCheck: ['everything but the traits'],
-    figure: { id: line['id']?.trim() ?? '', like: model.id, harms: harmsOf(figure) },
+/** The trait matrix of some species as CSV, in the form that `readTraitMatrix` reads. */
+export function writeTraitMatrix(species: readonly Species[], traits: readonly Trait[]): string {
+  const cell = (row: Readonly<Record<string, number>> | undefined): string => {
+    const list = Object.entries(row ?? {}).filter(([, p]) => p > 0);
+    return list.length === 1 ? (list[0]?.[0] ?? '') : list.map(([id, p]) => `${id} ${p}`).join(', ');
   };
+  const lines = species.map((s) => [s.id, s.name, s.latin, s.id, ...traits.map((t) => cell(s.traits[t.id]))]);
+  return Papa.unparse([[...COLUMNS, ...traits.map((t) => t.id)], ...lines]);
 }

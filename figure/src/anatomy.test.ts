@@ -119,8 +119,8 @@ describe('drawing', () => {
   });
 
   test('names in the drawing are escaped', () => {
-    const svg = drawFish({ ...FISH, name: 'Tom & "Jerry" <fish>' }).svg;
-    expect(svg).toContain('Tom &amp; &quot;Jerry&quot; &lt;fish&gt;');
+    const svg = drawFish({ ...FISH, name: 'Cod & "ling" <fish>' }).svg;
+    expect(svg).toContain('Cod &amp; &quot;ling&quot; &lt;fish&gt;');
   });
 
   test('mirrored, the nose is on the right and nothing else changes in size', () => {

@@ -20,6 +20,7 @@ import { makePen } from './pen.ts';
 import { hazardsOf } from './hazards.ts';
 import { type Part, partPoints } from './parts.ts';
 import type { FigureSpec, Pt } from './spec.ts';
+import { unsafeText } from './unsafe-text.ts';
 import { L } from './units.ts';
 
 export interface FigureOptions {
@@ -65,12 +66,15 @@ function cropTo(frame: Bounds, [x, y]: Pt, span: number): void {
 
 /**
  * Draws one species. Pure and deterministic: the same spec and options give the same string.
- * Throws RangeError for a spec that does not say of every spined fin, gill cover and mouth whether it can hurt.
+ * Throws RangeError for a spec that does not say of every spined fin, gill cover and mouth whether it can hurt, or that
+ * holds text which has no place in a drawing.
  */
 export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFish {
   const silent = silentParts(spec);
   if (silent.length > 0)
     throw new RangeError(`${spec.id}: say harmless, sharp or venomous of the ${silent.join(', ')}`);
+  const unsafe = unsafeText(spec);
+  if (unsafe !== null) throw new RangeError(`${spec.id}: figure.${unsafe} cannot be drawn; write a plain value`);
   const size = options.size ?? 320;
   const detail: Detail = size <= 96 ? 'icon' : size <= 480 ? 'card' : 'plate';
   const o = detail === 'icon' ? { hazardLines: options.hazardLines } : options;

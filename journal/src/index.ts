@@ -25,6 +25,7 @@ export type {
   MealState,
   MemberState,
   PackState,
+  SpeciesState,
   StateOf,
   SubjectState,
   Timed,
@@ -33,6 +34,8 @@ export type {
 export { custodyOf, KNOTS } from './line/custody.ts';
 export type { CustodyLine, Knot, KnotKind, Whereabouts } from './line/custody.ts';
 export { freshnessOf, massOf } from './line/freshness-of.ts';
+export { firstsOf, isFirst } from './line/firsts.ts';
+export type { First } from './line/firsts.ts';
 export { fishOfTrip, openTrip, packLeft, tripsInOrder } from './line/order.ts';
 export { doubtsOf, timeTrouble, weighingsOf } from './line/doubts.ts';
 export { sayCm, sayEntry, sayMass } from './say.ts';

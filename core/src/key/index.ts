@@ -22,8 +22,9 @@ export {
   likelihoodWord,
   SETTLED,
   nearestLookalike,
+  partingTraits,
   splitPair,
   stillPossible,
   whyFell,
 } from './split-pair.ts';
-export type { Certainty } from './split-pair.ts';
+export type { Certainty, Parting } from './split-pair.ts';

@@ -1,6 +1,8 @@
 /** Something to look at on a fish, with the ways in which it can look. */
 export interface Trait {
   readonly id: string;
+  /** As a noun, where words stand side by side: "barbels". */
+  readonly name?: string;
   /** As a question: "Barbels under the chin?" */
   readonly question: string;
   /** How to look, where that needs a word. */

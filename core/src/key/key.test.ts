@@ -387,7 +387,7 @@ describe('forms of a species', () => {
   });
 
   test('shares that do not sum to one are refused', () => {
-    const bad = structuredClone(FORMS) as { species: { forms?: { share: number }[] }[] };
+    const bad = structuredClone(FORMS) as unknown as { species: { forms?: { share: number }[] }[] };
     bad.species[0]!.forms![0]!.share = 0.5;
     expect(() => keyTable(bad as unknown as KeyCatalogue)).toThrow('wrasse: the shares of its forms sum to 1.1, not 1');
   });

@@ -13,17 +13,25 @@ function divergence(row: KeyTable['rows'][number], a: number, b: number): number
   return d;
 }
 
-/** The one trait that tells two species apart best, with its divergence in bits. Null when nothing does, or one is unknown. */
-export function splitPair(table: KeyTable, a: string, b: string): { trait: Trait; bits: number } | null {
-  const [i, j] = [table.ids.indexOf(a), table.ids.indexOf(b)];
-  if (i < 0 || j < 0 || i === j) return null;
-  let best: { trait: Trait; bits: number } | null = null;
-  for (const row of table.rows) {
-    const bits = divergence(row, i, j);
-    if (bits > 1e-9 && (!best || bits > best.bits)) best = { trait: row.trait, bits };
-  }
-  return best;
+/** A trait, and how well it tells two species apart: symmetrised Kullback-Leibler divergence, bits. */
+export interface Parting {
+  readonly trait: Trait;
+  readonly bits: number;
 }
+
+/** The traits that tell two species apart, the best first. Empty when nothing does, or one is unknown. */
+export function partingTraits(table: KeyTable, a: string, b: string): Parting[] {
+  const [i, j] = [table.ids.indexOf(a), table.ids.indexOf(b)];
+  if (i < 0 || j < 0 || i === j) return [];
+  return table.rows
+    .map((row) => ({ trait: row.trait, bits: divergence(row, i, j) }))
+    .filter((x) => x.bits > 1e-9)
+    .sort((x, y) => y.bits - x.bits);
+}
+
+/** The one trait that tells two species apart best. Null when nothing does, or one is unknown. */
+export const splitPair = (table: KeyTable, a: string, b: string): Parting | null =>
+  partingTraits(table, a, b)[0] ?? null;
 
 /** How sure the whole is. `settled`: the best has 96 in 100 and its deciding mark against the nearest lookalike was seen. */
 export type Certainty = 'open' | 'leaning' | 'nearly' | 'settled';

@@ -1,9 +1,11 @@
 import { Controller, Get, Header } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { loadRulePacks, loadSpecies, loadTraits } from '@dagboek/packs';
+import { PACK_SCHEMA, SPECIES_SCHEMA } from '@dagboek/catalogue';
+import { loadPacks, loadRulePacks, loadSpecies, loadTraits } from '@dagboek/packs';
 
 const SPECIES = loadSpecies();
 const TRAITS = loadTraits();
+const PACKS = loadPacks();
 const RULES = loadRulePacks(SPECIES);
 
 @ApiTags('catalogue')
@@ -13,7 +15,13 @@ export class CatalogueController {
   @Header('Cache-Control', 'no-cache')
   @ApiOperation({ summary: 'Every species with its facts and its figure, and the traits of the key.' })
   species() {
-    return { species: SPECIES, traits: TRAITS };
+    return { species: SPECIES, traits: TRAITS, packs: PACKS };
+  }
+
+  @Get('catalogue/schema')
+  @ApiOperation({ summary: 'JSON Schema of a species and of a pack of species, for those who write their own.' })
+  schema() {
+    return { species: SPECIES_SCHEMA, pack: PACK_SCHEMA };
   }
 
   @Get('rulebook')

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { useNames } from '../kit/catalogue.ts';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row, useTabs } from '../kit/page.tsx';
 import { usePen } from '../kit/pen.ts';
@@ -11,6 +11,7 @@ export function AllPage() {
   const { book } = useBook();
   const { pen, setPen } = usePen();
   const names = useNames();
+  const kinds = useCatalogue().all.length;
   const members = book.all('member');
   const settings = [...book.all('book'), ...members, ...book.all('box')].flatMap((s) => s.log);
   return (
@@ -29,6 +30,21 @@ export function AllPage() {
               <kbd>Alt {i + 1}</kbd>
             </li>
           ))}
+        </ul>
+      </Row>
+      <Row className="pad ruled">
+        <h2>Look things up</h2>
+        <ul className="station-list">
+          <li>
+            <Link to="/catalogue">Catalogue</Link>
+            <span>
+              {kinds > 0 ? `${kinds} kinds: how to know them, hold them and keep them` : 'not on this device yet'}
+            </span>
+          </li>
+          <li>
+            <Link to="/catalogue/packs">Packs</Link>
+            <span>species of your own, written down or read from a file</span>
+          </li>
         </ul>
       </Row>
       <Row className="pad ruled">

@@ -34,7 +34,7 @@ export function Providers({ children }: { children: ReactNode }) {
         persister,
         maxAge: KEPT_MS,
         // Raised when the shape of an answer changes, so that an old one is fetched anew.
-        buster: 'catalogue with traits',
+        buster: 'catalogue in three packs',
         dehydrateOptions: { shouldDehydrateQuery: (q) => q.state.status === 'success' && q.queryKey[0] !== 'journal' },
       }}
     >

@@ -33,6 +33,22 @@ export const router = createBrowserRouter([
       { path: '/table/:id', lazy: async () => ({ Component: (await import('../table/meal-page.tsx')).MealPage }) },
       { path: '/book', lazy: async () => ({ Component: (await import('../book/book-page.tsx')).BookPage }) },
       { path: '/fish/:id', lazy: async () => ({ Component: (await import('../book/fish-page.tsx')).FishPage }) },
+      {
+        path: '/catalogue',
+        lazy: async () => ({ Component: (await import('../catalogue/catalogue-page.tsx')).CataloguePage }),
+      },
+      {
+        path: '/catalogue/compare',
+        lazy: async () => ({ Component: (await import('../catalogue/compare-page.tsx')).ComparePage }),
+      },
+      {
+        path: '/catalogue/packs',
+        lazy: async () => ({ Component: (await import('../catalogue/packs-page.tsx')).PacksPage }),
+      },
+      {
+        path: '/catalogue/:id',
+        lazy: async () => ({ Component: (await import('../catalogue/catalogue-page.tsx')).CataloguePage }),
+      },
       { path: '/all', element: <AllPage /> },
       { path: '/unsent', element: <UnsentPage /> },
       { path: '*', element: <MissingPage /> },

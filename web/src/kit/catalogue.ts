@@ -1,23 +1,13 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
+import { type PackAbout, resolveSpecies, type Species, type SpeciesFile } from '@dagboek/catalogue';
 import type { RulePack } from '@dagboek/core/rules';
-import type { Trait, TraitRow } from '@dagboek/core/key';
-import type { SpeciesFacts } from '@dagboek/core/species';
-import type { FigureSpec } from '@dagboek/figure';
-import type { Names } from '@dagboek/journal';
+import { drawFish } from '@dagboek/figure';
+import { keyTable, type Trait } from '@dagboek/core/key';
+import type { Names, SpeciesState } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { useBook } from './journal/journal-context.tsx';
 
-/** A species as the server tells it. */
-export interface Species extends SpeciesFacts {
-  readonly latin: string;
-  readonly look: string;
-  readonly bleeding: string;
-  readonly eating: readonly string[];
-  readonly sources: readonly string[];
-  readonly confidence: string;
-  readonly traits: TraitRow;
-  readonly figure: FigureSpec;
-}
+export type { Species } from '@dagboek/catalogue';
 
 const get = async <T>(path: string): Promise<T> => {
   const res = await fetch(path);
@@ -28,7 +18,7 @@ const get = async <T>(path: string): Promise<T> => {
 const HOUR_MS = 3_600_000;
 export const catalogueQuery = queryOptions({
   queryKey: ['catalogue'],
-  queryFn: () => get<{ species: Species[]; traits: Trait[] }>('/api/catalogue'),
+  queryFn: () => get<{ species: Species[]; traits: Trait[]; packs: PackAbout[] }>('/api/catalogue'),
   staleTime: HOUR_MS,
 });
 export const rulebookQuery = queryOptions({
@@ -37,22 +27,59 @@ export const rulebookQuery = queryOptions({
   staleTime: HOUR_MS,
 });
 
-const NO_SPECIES: readonly Species[] = [];
-const NO_TRAITS: readonly Trait[] = [];
+const NOTHING: { species: readonly Species[]; traits: readonly Trait[]; packs: readonly PackAbout[] } = {
+  species: [],
+  traits: [],
+  packs: [],
+};
 
-/** Every species known, a look-up by id, and the traits of the key. Empty while they are being fetched. */
-export function useCatalogue(): {
-  all: readonly Species[];
-  traits: readonly Trait[];
-  byId: (id: string | null | undefined) => Species | null;
-} {
-  const data = useQuery(catalogueQuery).data;
-  const all = data?.species ?? NO_SPECIES;
-  const traits = data?.traits ?? NO_TRAITS;
+/**
+ * Species of one's own, made whole. One that does not hold together (written by another version) is left out, since it
+ * must not take the whole catalogue with it; it stays in the log.
+ */
+function ownSpecies(states: readonly SpeciesState[], shipped: readonly Species[], traits: readonly Trait[]): Species[] {
+  const files = states.map((s) => ({ pack: s.pack, file: s.species as object as SpeciesFile }));
+  const taken = new Set(shipped.map((s) => s.id));
+  return files.flatMap(({ pack, file }) => {
+    if (taken.has(file.id)) return [];
+    taken.add(file.id);
+    try {
+      const species = resolveSpecies(file, {
+        traits,
+        pack,
+        figure: (id) => files.find((f) => f.file.id === id)?.file.figure ?? shipped.find((s) => s.id === id)?.figure,
+      });
+      keyTable({ traits, species: [species] });
+      drawFish(species.figure, { size: 64 });
+      return [species];
+    } catch {
+      return [];
+    }
+  });
+}
+
+export interface Catalogue {
+  readonly all: readonly Species[];
+  readonly shipped: readonly Species[];
+  readonly traits: readonly Trait[];
+  readonly packs: readonly PackAbout[];
+  readonly byId: (id: string | null | undefined) => Species | null;
+}
+
+/** Every species known (those that ship and one's own), a look-up by id, and the traits of the key. Empty while they are being fetched. */
+export function useCatalogue(): Catalogue {
+  const { species: shipped, traits, packs } = useQuery(catalogueQuery).data ?? NOTHING;
+  const { book } = useBook();
+  // The log grows with every line; the species in it seldom do.
+  const states = book.all('species');
+  const sign = states.map((s) => `${s.id} ${s.log.length}`).join();
   return useMemo(() => {
+    const own = shipped.length > 0 ? ownSpecies(states, shipped, traits) : [];
+    const all = own.length > 0 ? [...shipped, ...own].sort((a, b) => a.name.localeCompare(b.name)) : shipped;
     const map = new Map(all.map((s) => [s.id, s]));
-    return { all, traits, byId: (id) => (id ? (map.get(id) ?? null) : null) };
-  }, [all, traits]);
+    return { all, shipped, traits, packs, byId: (id) => (id ? (map.get(id) ?? null) : null) };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `sign` stands for `states`
+  }, [shipped, traits, packs, sign]);
 }
 
 /** The rules of the book's waters; null for a book without rules. */

@@ -1,15 +1,17 @@
 import { useId } from 'react';
 import { describeFigure, drawFish, type DrawnFish, type FigureOptions, type FigureSpec } from '@dagboek/figure';
 
-const drawn = new Map<string, DrawnFish>();
+const drawn = new WeakMap<FigureSpec, Map<string, DrawnFish>>();
 
 /** A drawing, kept once made: a figure costs some 10 ms. */
 export function figureOf(spec: FigureSpec, options: FigureOptions): DrawnFish {
-  const key = `${spec.id} ${JSON.stringify(options)}`;
-  let fish = drawn.get(key);
+  const key = JSON.stringify(options);
+  const known = drawn.get(spec) ?? new Map<string, DrawnFish>();
+  drawn.set(spec, known);
+  let fish = known.get(key);
   if (!fish) {
     fish = drawFish(spec, options);
-    drawn.set(key, fish);
+    known.set(key, fish);
   }
   return fish;
 }
@@ -21,7 +23,7 @@ export const figureUrl = (fish: DrawnFish): string => `data:image/svg+xml,${enco
 export function FigurePlate({ spec, size, options = {} }: { spec: FigureSpec; size: number; options?: FigureOptions }) {
   const idPrefix = useId().replace(/\W/g, '');
   const { svg } = figureOf(spec, { size, ...options, idPrefix });
-  // The drawing comes from our own pure function over a checked spec; nothing typed by a person goes into it.
+  // The drawing comes from our own pure function, which refuses text that could break out of an attribute.
   return <div className="figure-plate drawn" dangerouslySetInnerHTML={{ __html: svg }} />;
 }
 

@@ -10,14 +10,17 @@ export const WarningTriangle = ({ size = 26 }: { size?: number }) => (
   </svg>
 );
 
-/** What can hurt, where, and how to hold it: under the name and above the verdict, before the fish is touched. Nothing when nothing can. */
-export function HazardStrip({ hazards }: { hazards: readonly Hazard[] }) {
-  const worst = hazards.find((h) => h.kind === 'venomous') ?? hazards[0];
+/**
+ * What can hurt, where, and how to hold it: under the name and above the verdict, before the fish is touched. Nothing when nothing can.
+ * `of`: whose they are, where several stand together.
+ */
+export function HazardStrip({ hazards, of }: { hazards: readonly Hazard[]; of?: string }) {
+  const worst = hazards.find((h) => h.kind === 'venomous') ?? hazards.find((h) => h.kind === 'poison') ?? hazards[0];
   if (!worst) return null;
   return (
-    <div className="hazard-strip" role="note" aria-label="Hazards">
+    <div className="hazard-strip" role="note" aria-label={of ? `Hazards of ${of}` : 'Hazards'}>
       <WarningTriangle size={30} />
-      <strong>{WORDS[worst.kind]}</strong>
+      <strong>{of ? `${of}: ${WORDS[worst.kind].toLowerCase()}` : WORDS[worst.kind]}</strong>
       <p>
         {hazards.map((h) => (
           <span key={h.where}>

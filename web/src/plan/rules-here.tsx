@@ -1,20 +1,6 @@
-import { concerns, type Rule } from '@dagboek/core/rules';
-import { inSpan, sayDate } from '@dagboek/core/time';
+import { sayDate } from '@dagboek/core/time';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
-
-const leastOf = (rules: readonly Rule[]): string => {
-  const r = rules.find((x) => x.kind === 'minimumSize');
-  return r?.kind === 'minimumSize' ? `${r.leastMm / 10}${r.length === 'discWidth' ? ' wide' : ''}` : '–';
-};
-const bagOf = (rules: readonly Rule[]): string => {
-  const r = rules.find((x) => x.kind === 'dailyBag');
-  return r?.kind === 'dailyBag' ? String(r.most) : '–';
-};
-const shutOf = (rules: readonly Rule[], day: string): string | null => {
-  if (rules.some((x) => x.kind === 'retentionBan')) return 'not here';
-  const c = rules.find((x) => x.kind === 'closedSeason' && inSpan(day, x.closed));
-  return c?.kind === 'closedSeason' ? `closed to ${sayDate(c.closed.to)}` : null;
-};
+import { rulesAbout, sayBag, sayLeast, sayShut } from '../kit/rule-words.ts';
 
 /** What holds in a zone on a day, species by species. */
 export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
@@ -35,7 +21,10 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
         <p>Choose a zone, and its sizes, bags and closed seasons stand here.</p>
       </aside>
     );
-  const rows = all.map((s) => ({ s, about: rules.rules.filter((r) => concerns(r, { speciesId: s.id, zone, day })) }));
+  const rows = all.flatMap((s) => {
+    const about = rulesAbout(rules, s.id, zone, day);
+    return about.some((r) => r.species.length > 0) ? [{ s, about }] : [];
+  });
   return (
     <aside className="margin" aria-label="What holds there">
       <h2>What holds there</h2>
@@ -52,7 +41,7 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
         </thead>
         <tbody>
           {rows.map(({ s, about }) => {
-            const shut = shutOf(about, day);
+            const shut = sayShut(about, day);
             return (
               <tr key={s.id}>
                 <th scope="row">{s.name}</th>
@@ -62,8 +51,8 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
                   </td>
                 ) : (
                   <>
-                    <td>{leastOf(about)}</td>
-                    <td>{bagOf(about)}</td>
+                    <td>{sayLeast(about)}</td>
+                    <td>{sayBag(about)}</td>
                   </>
                 )}
               </tr>
@@ -71,6 +60,7 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
           })}
         </tbody>
       </table>
+      <p className="hint">Of other kinds these rules say nothing.</p>
       <small>
         {rules.name}, {rules.version}, checked {sayDate(rules.checked)} {rules.checked.slice(0, 4)}.
         {rules.sample ? ' Sample rules, not law.' : ''} The local authority’s text decides.

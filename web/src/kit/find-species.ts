@@ -1,0 +1,46 @@
+import type { Species } from '@dagboek/catalogue';
+import Fuse from 'fuse.js';
+
+/** A species found, with the name that was meant when it is not the one shown. */
+export interface Found {
+  readonly species: Species;
+  /** "Seelachs" when that was typed for saithe; null when the species' own name fits. */
+  readonly byName: string | null;
+}
+
+interface Entry {
+  readonly species: Species;
+  readonly name: string;
+  readonly own: boolean;
+}
+
+/** Without accents and case, so that "lysning" and "Lyšning" meet. */
+const bare = (s: string): string =>
+  s
+    .normalize('NFD')
+    .replace(/\p{Diacritic}/gu, '')
+    .toLowerCase();
+
+/** Looks for species by a name in any language, also misspelt; the best first. An empty word finds all, in their order. */
+export function speciesFinder(all: readonly Species[]): (word: string) => Found[] {
+  const entries: Entry[] = all.flatMap((species) => [
+    { species, name: species.name, own: true },
+    { species, name: species.latin, own: true },
+    ...Object.values(species.names)
+      .flat()
+      .map((name) => ({ species, name, own: false })),
+  ]);
+  const fuse = new Fuse(
+    entries.map((e) => ({ ...e, bare: bare(e.name) })),
+    { keys: ['bare'], threshold: 0.34, ignoreLocation: true, includeScore: true, minMatchCharLength: 2 },
+  );
+  return (word) => {
+    const w = bare(word.trim());
+    if (w === '') return all.map((species) => ({ species, byName: null }));
+    const found = new Map<string, Found>();
+    for (const { item } of fuse.search(w))
+      if (!found.has(item.species.id))
+        found.set(item.species.id, { species: item.species, byName: item.own ? null : item.name });
+    return [...found.values()];
+  };
+}
