@@ -1,4 +1,4 @@
-const STATIONS = ['plan', 'deck', 'box', 'board', 'larder', 'table', 'book', 'drill'];
+const STATIONS = ['plan', 'deck', 'box', 'board', 'larder', 'table', 'book', 'drill', 'catalogue'];
 
 /** Imports point one way: web and server > journal > core; web > catalogue > figure > core; packs is data. Stations of the interface meet only in the kit. */
 module.exports = {

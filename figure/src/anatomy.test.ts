@@ -123,6 +123,28 @@ describe('drawing', () => {
     expect(svg).toContain('Cod &amp; &quot;ling&quot; &lt;fish&gt;');
   });
 
+  test('text that could break out of the drawing is refused, wherever it stands', () => {
+    for (const bad of [
+      { colors: { ...FISH.colors, flank: '#fff" onload="alert(1)' } },
+      { pattern: [{ type: 'spots' as const, color: '<script>' }] },
+      { pattern: [{ type: 'spots' as const, color: '#000000', count: 1e9 }] },
+    ])
+      expect(() => drawFish({ ...FISH, ...bad })).toThrow(/cannot be drawn/);
+  });
+
+  test('a crop is as wide as asked, shows the part, and keeps to the fish', () => {
+    const whole = drawFish(FISH, { size: 400 });
+    const crop = drawFish(FISH, { size: 200, crop: { part: 'tail', span: 0.5 } });
+    expect([crop.width, crop.height]).toEqual([200, 150]);
+    const [x, y, w] = /viewBox="([^"]+)"/.exec(crop.svg)![1]!.split(' ').map(Number) as [number, number, number];
+    const [x0, , w0] = /viewBox="([^"]+)"/.exec(whole.svg)![1]!.split(' ').map(Number) as [number, number, number];
+    expect(x).toBeGreaterThanOrEqual(x0 - 1);
+    expect(x + w).toBeLessThanOrEqual(x0 + w0 + 1);
+    expect(Number.isFinite(y)).toBe(true);
+    expect(crop.parts.tail[0]).toBeGreaterThan(0);
+    expect(crop.parts.tail[0]).toBeLessThan(200);
+  });
+
   test('mirrored, the nose is on the right and nothing else changes in size', () => {
     const left = drawFish(FISH, { size: 320 });
     const right = drawFish({ ...FISH, facing: 'right' }, { size: 320 });

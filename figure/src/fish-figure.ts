@@ -56,12 +56,15 @@ export interface DrawnFish {
   parts: Readonly<Record<Part, Pt>>;
 }
 
+/** A frame of the given width that holds the point, and no more of the empty page around the fish than it must. */
 function cropTo(frame: Bounds, [x, y]: Pt, span: number): void {
-  const half = (span * L) / 2;
-  frame.x0 = x - half;
-  frame.x1 = x + half;
-  frame.y0 = y - half * 0.75;
-  frame.y1 = y + half * 0.75;
+  const into = (at: number, size: number, from: number, to: number): number =>
+    size >= to - from ? (from + to - size) / 2 : Math.min(Math.max(at - size / 2, from), to - size);
+  const wide = span * L;
+  const high = wide * 0.75;
+  const x0 = into(x, wide, frame.x0, frame.x1);
+  const y0 = into(y, high, frame.y0, frame.y1);
+  Object.assign(frame, { x0, x1: x0 + wide, y0, y1: y0 + high });
 }
 
 /**
@@ -76,7 +79,9 @@ export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFi
   const unsafe = unsafeText(spec);
   if (unsafe !== null) throw new RangeError(`${spec.id}: figure.${unsafe} cannot be drawn; write a plain value`);
   const size = options.size ?? 320;
-  const detail: Detail = size <= 96 ? 'icon' : size <= 480 ? 'card' : 'plate';
+  // A cropped fish is drawn as large as the whole would be, so that its lines are of the usual weight.
+  const wholeSize = options.crop ? size / options.crop.span : size;
+  const detail: Detail = wholeSize <= 96 ? 'icon' : wholeSize <= 480 ? 'card' : 'plate';
   const o = detail === 'icon' ? { hazardLines: options.hazardLines } : options;
   const words = options.words ?? {};
   const an = buildAnatomy(spec, detail);
@@ -90,7 +95,7 @@ export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFi
         }
       : bend;
   const marginPx = detail === 'icon' ? 1.5 : detail === 'card' ? 6 : 14;
-  const unit = (raw.x1 - raw.x0) / (size - 2 * marginPx);
+  const unit = (raw.x1 - raw.x0) / (wholeSize - 2 * marginPx);
   const pen = makePen(unit, detail, warp, `${options.idPrefix ?? spec.id + size}`);
   drawFigure(pen, an);
   if (o.hazardLines)

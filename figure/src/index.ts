@@ -13,3 +13,5 @@ export type { DerivedFigure, FigureFile } from './derive-figure.ts';
 export { PARTS } from './parts.ts';
 export type { Part } from './parts.ts';
 export { plainFigure } from './plain-figure.ts';
+export { bareBody, drawnTraits, figureSoFar, stateFigure } from './states/state-figure.ts';
+export type { StateFigure } from './states/state-figure.ts';

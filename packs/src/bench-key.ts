@@ -4,6 +4,7 @@ import {
   type KeyCatalogue,
   type KeyPrior,
   keyTable,
+  nextQuestion,
   nextTraits,
   rankSpecies,
   type Trait,
@@ -100,13 +101,8 @@ function simulate(
 }
 
 console.log(`${species.length} species, ${traits.length} traits, ${RUNS} runs each.`);
-const clever = (answers: Answers, prior: KeyPrior): Trait | null => {
-  const ranking = rankSpecies(table, answers, prior);
-  const { stillToSee } = certaintyOf(table, ranking, answers);
-  return stillToSee && !(stillToSee.id in answers)
-    ? stillToSee
-    : (nextTraits(table, ranking, answers)[0]?.trait ?? null);
-};
+const clever = (answers: Answers, prior: KeyPrior): Trait | null =>
+  nextQuestion(table, rankSpecies(table, answers, prior), answers)?.trait ?? null;
 const inOrder = (answers: Answers): Trait | null => traits.find((t) => !(t.id in answers)) ?? null;
 simulate('The most telling question first, waters known  ', clever, (s) => inWatersOf(s.pack));
 simulate('In fixed order, waters known                   ', inOrder, (s) => inWatersOf(s.pack));

@@ -28,3 +28,9 @@ export {
   whyFell,
 } from './split-pair.ts';
 export type { Certainty, Parting } from './split-pair.ts';
+// a suspected name
+export { evidenceOn, nextForSuspect } from './suspect.ts';
+export type { Evidence, SuspectQuestion } from './suspect.ts';
+// what to look at next
+export { nextQuestion } from './next-question.ts';
+export type { NextQuestion } from './next-question.ts';

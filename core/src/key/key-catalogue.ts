@@ -9,7 +9,8 @@ export interface Trait {
   readonly help?: string;
   /** The part of the body, as the drawing names it. */
   readonly part?: string;
-  readonly states: readonly { readonly id: string; readonly words: string }[];
+  /** `body`: the species whose bare outline stands for this build (of the trait "plan" alone). */
+  readonly states: readonly { readonly id: string; readonly words: string; readonly body?: string }[];
   /** What a species shows that does not speak of this trait. Left out: every species must speak of it. */
   readonly usual?: Readonly<Record<string, number>>;
   /** What it costs to look: 1 = seen at a glance, more for what must be spread, counted or turned. */
@@ -46,7 +47,7 @@ export type Answers = Readonly<Record<string, string>>;
 export const CANNOT_TELL = 'cannot tell';
 /** The hypothesis that it is none of these: flat in every trait, small beforehand. */
 export const NONE = 'none of these';
-export const NONE_PRIOR = 0.02;
+export const NONE_PRIOR = 0.01;
 
 /** What a species beyond 1.05 times its greatest length is still worth. */
 const TOO_LONG = 1e-6;

@@ -28,6 +28,21 @@ describe('what is likely here and now', () => {
     expect(order({ grounds: ['kelp reef'], month: 9, ownCatches: { perch: 1 } })[0]).toBe('pollack');
   });
 
+  test('a long record does not talk a stranger away, nor does the next ground’s fish count as one from afar', () => {
+    const SOLE = aSpecies({ id: 'sole', name: 'Sole', grounds: { sand: 1 }, months: [1, 12] });
+    const CHAR = aSpecies({ id: 'char', name: 'Char', grounds: { lake: 1 }, months: [1, 12] });
+    const list = rankLikely([POLLACK, SOLE, CHAR], {
+      grounds: ['kelp reef'],
+      waters: ['kelp reef', 'sand'],
+      month: 9,
+      ownCatches: { pollack: 5000 },
+    });
+    const of = (id: string): number => list.find((l) => l.speciesId === id)?.share ?? 0;
+    expect(of('sole')).toBeCloseTo(0.1 / 2.1, 3);
+    expect(of('sole') / of('char')).toBeGreaterThan(5);
+    expect(of('pollack')).toBeGreaterThan(0.9);
+  });
+
   test('a season that wraps over New Year', () => {
     const winterFish = aSpecies({ id: 'w', name: 'Winter fish', months: [11, 2] });
     const share = (month: number): number =>

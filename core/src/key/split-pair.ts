@@ -103,19 +103,15 @@ export function whyFell(
   return worst;
 }
 
-/** A probability in words; the number always stands with it. */
-export const likelihoodWord = (p: number): string =>
-  p >= 0.95
-    ? 'near certain'
-    : p >= 0.75
-      ? 'very likely'
-      : p >= 0.45
-        ? 'likely'
-        : p >= 0.15
-          ? 'possible'
-          : p >= 0.05
-            ? 'just possible'
-            : 'hardly';
+/** A probability in words, by its whole hundredths, since the number always stands with it. */
+export function likelihoodWord(p: number): string {
+  const n = Math.round(p * 100);
+  if (n >= 95) return 'near certain';
+  if (n >= 75) return 'very likely';
+  if (n >= 45) return 'likely';
+  if (n >= 15) return 'possible';
+  return n >= 5 ? 'just possible' : 'hardly';
+}
 
 /** Species that still count while the key is unsettled: all with 5 in 100 or more. The strictest of their rules applies. */
 export const stillPossible = (ranking: Ranking): string[] =>

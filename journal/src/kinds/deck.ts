@@ -5,12 +5,14 @@ import {
   IsIn,
   IsInt,
   IsNumber,
+  IsObject,
   IsOptional,
   IsString,
   Max,
   MaxLength,
   Min,
   MinLength,
+  registerDecorator,
 } from 'class-validator';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 
@@ -45,6 +47,25 @@ export class FishLanded {
   @IsOptional() @IsIn(GEARS) gear?: (typeof GEARS)[number];
 }
 
+/** Traits and states by id: short words, and no more than a key has questions. */
+function IsMarksSeen() {
+  return (target: object, propertyName: string): void =>
+    registerDecorator({
+      name: 'isMarksSeen',
+      target: target.constructor,
+      propertyName,
+      options: { message: 'What was seen is a list of traits, each with what it showed.' },
+      validator: {
+        validate: (value: unknown) => {
+          const list = Object.entries((value ?? {}) as object);
+          return (
+            list.length <= 120 && list.every(([k, v]) => k.length <= 60 && typeof v === 'string' && v.length <= 60)
+          );
+        },
+      },
+    });
+}
+
 /** Its name, given or changed. With `orElse` it is not settled: "turbot or brill", and the stricter rule applies until it is. */
 export class FishNamed {
   @IsString() @MaxLength(60) species!: string;
@@ -55,6 +76,8 @@ export class FishNamed {
   @IsString({ each: true })
   @MaxLength(60, { each: true })
   orElse?: string[];
+  /** What was seen on the fish, by trait of the key, so that the name can be settled or doubted later from the same marks. */
+  @IsOptional() @IsObject() @IsMarksSeen() seen?: Readonly<Record<string, string>>;
 }
 
 /** A length read. For a lot: the shortest and the longest. */

@@ -11,11 +11,7 @@ const book = (...entries: Parameters<typeof Book.EMPTY.withEntries>[0] extends I
 const said = (b: Book) => firstsOf(b).map((f) => [f.angler === ILSE ? 'Ilse' : 'Tomas', f.species, f.fish.id]);
 
 describe('a life list', () => {
-  const three = [
-    landed('second', '09:00'),
-    landed('first', '08:00'),
-    landed('his', '10:00', { angler: TOMAS }),
-  ];
+  const three = [landed('second', '09:00'), landed('first', '08:00'), landed('his', '10:00', { angler: TOMAS })];
 
   test('marks the first of a species for each person, whatever order the lines came in', () => {
     const b = book(...three);
@@ -24,7 +20,12 @@ describe('a life list', () => {
       ['Tomas', 'pollack', idOf('his')],
     ]);
     expect(said(book(...[...three].reverse()))).toEqual(said(b));
-    expect(b.all('fish').map((f) => [f.id, isFirst(b, f)]).sort()).toEqual(
+    expect(
+      b
+        .all('fish')
+        .map((f) => [f.id, isFirst(b, f)])
+        .sort(),
+    ).toEqual(
       [
         [idOf('first'), true],
         [idOf('second'), false],

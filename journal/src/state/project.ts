@@ -64,6 +64,7 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
     count: l.count,
     species: named?.species ?? l.species ?? null,
     orElse: named?.orElse ?? [],
+    seen: named?.seen ?? {},
     gear: l.gear ?? null,
     landed: { at: l.at, about: l.about },
     length: m

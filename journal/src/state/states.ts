@@ -58,6 +58,8 @@ export interface FishState extends State {
   readonly species: string | null;
   /** What else it may be; empty once it is settled. */
   readonly orElse: readonly string[];
+  /** What was seen on it when it was named, by trait of the key. */
+  readonly seen: Readonly<Record<string, string>>;
   readonly gear: string | null;
   readonly landed: Timed<object>;
   readonly length: Timed<{ mm: number; longestMm: number | null; kind: LengthKind; method: MeasureMethod }> | null;

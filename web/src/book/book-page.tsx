@@ -6,6 +6,7 @@ import { Link, useSearchParams } from 'react-router';
 import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { CustodyRow } from '../kit/custody/custody-row.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
+import { FirstMark } from '../kit/first-mark.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { LengthCell } from '../kit/length-cell.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
@@ -278,7 +279,10 @@ function FishRow({ fish, trip, number, now }: { fish: FishState; trip: TripState
         <span className="no">{number}</span>
         <FateMark fate={fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
         <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-        <span className="name">{sayFish(fish, names)}</span>
+        <span className="name">
+          {sayFish(fish, names)}
+          <FirstMark fish={fish} small />
+        </span>
         <LengthCell fish={fish} />
         <CustodyRow line={line} fresh={fresh} ground="transparent" quiet />
         <UsedCell fresh={fresh} />

@@ -8,6 +8,7 @@ import { CustodyWide } from '../kit/custody/custody-wide.tsx';
 import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
+import { FirstMark } from '../kit/first-mark.tsx';
 import { cm, massParts, percent, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { meanMark } from '../kit/mean-mark.ts';
@@ -16,6 +17,7 @@ import { PlatesRow } from '../kit/plates-row.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useWidth } from '../kit/use-width.ts';
 import { HourStrip } from './hour-strip.tsx';
+import { SettleName } from './settle-name.tsx';
 
 /** One fish from the water to the plate: its line, its log, its yield, its meal. */
 export function FishPage() {
@@ -67,7 +69,10 @@ function Fish({ fish }: { fish: FishState }) {
           </>
         }
       >
-        <h2 className="huge">{name}</h2>
+        <h2 className="huge">
+          {name}
+          <FirstMark fish={fish} small />
+        </h2>
         {species && <FigureView spec={species.figure} size={220} />}
         {fish.length && (
           <p className="num big">
@@ -100,6 +105,11 @@ function Fish({ fish }: { fish: FishState }) {
         <CustodyWide line={line} fresh={fresh} />
         <ToneLegend />
       </Row>
+      {fish.orElse.length > 0 && (
+        <Row className="pad ruled">
+          <SettleName fish={fish} />
+        </Row>
+      )}
       {doubts.map((d) => (
         <Row key={d} className="pad">
           <p className="asks">
@@ -181,6 +191,10 @@ function Fish({ fish }: { fish: FishState }) {
               {species.eating.map((e) => (
                 <p key={e}>{e}</p>
               ))}
+              <SeenMarks fish={fish} />
+              <p>
+                <Link to={`/catalogue/${species.id}`}>Its page in the catalogue</Link>
+              </p>
               <small>
                 Sources: {species.sources.join('; ')}. Figures {species.confidence}.
               </small>
@@ -190,6 +204,18 @@ function Fish({ fish }: { fish: FishState }) {
       </div>
     </Page>
   );
+}
+
+/** What was seen on it when it was named. */
+function SeenMarks({ fish }: { fish: FishState }) {
+  const { traits } = useCatalogue();
+  const seen = Object.entries(fish.seen).flatMap(([id, state]) => {
+    const t = traits.find((x) => x.id === id);
+    const words = t?.states.find((s) => s.id === state)?.words;
+    return t && words ? [`${t.name ?? t.question}: ${words}`] : [];
+  });
+  if (seen.length === 0) return null;
+  return <p>Named by the key from {seen.join('; ')}.</p>;
 }
 
 function Yield({

@@ -1,6 +1,7 @@
 import type { Species } from '@dagboek/catalogue';
 import { type KeyTable, partingTraits, type Trait } from '@dagboek/core/key';
 import type { Part } from '@dagboek/figure';
+import { stateWords } from '../kit/state-words.ts';
 
 /** A mark that parts species laid side by side. */
 export interface PairMark {
@@ -17,15 +18,6 @@ const DECIDES_BITS = 3.5;
 /** Below this a mark says too little to be drawn. */
 const HINTS_BITS = 0.8;
 
-/** The likeliest state of a trait, in words; two when the second is nearly as common. */
-export function stateWords(s: Species, trait: Trait): string {
-  const [a, b] = Object.entries(s.traits[trait.id] ?? {}).sort((x, y) => y[1] - x[1]);
-  const say = (id: string | undefined): string => trait.states.find((x) => x.id === id)?.words ?? '';
-  return b && b[1] >= 0.3 ? `${say(a?.[0])}, or ${say(b[0])}` : say(a?.[0]);
-}
-
-const byPart = new Set(['plan']);
-
 /** The marks that part two or three species, the most telling first; for three, by the best of their pairs. */
 export function pairMarks(list: readonly Species[], table: KeyTable, most = 6): PairMark[] {
   const bits = new Map<Trait, number>();
@@ -35,7 +27,7 @@ export function pairMarks(list: readonly Species[], table: KeyTable, most = 6): 
     }),
   );
   return [...bits]
-    .filter(([t, n]) => n >= HINTS_BITS && !byPart.has(t.id))
+    .filter(([t, n]) => n >= HINTS_BITS && t.id !== 'plan')
     .sort((x, y) => y[1] - x[1])
     .slice(0, most)
     .map(([trait, n]) => ({

@@ -1,4 +1,5 @@
 import type { Species, Waters } from '@dagboek/catalogue';
+import { likeliestState } from '../kit/state-words.ts';
 
 /** What the list is narrowed to; null = anything. */
 export interface Narrowing {
@@ -11,9 +12,6 @@ export interface Narrowing {
   /** Only what this book has met. */
   readonly met: ReadonlySet<string> | null;
 }
-
-const likeliestState = (row: Readonly<Record<string, number>> | undefined): string | null =>
-  Object.entries(row ?? {}).sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
 
 const inMonths = (month: number, [from, to]: readonly [number, number]): boolean =>
   from <= to ? month >= from && month <= to : month >= from || month <= to;

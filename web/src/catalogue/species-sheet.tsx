@@ -11,7 +11,7 @@ import { useWidth } from '../kit/use-width.ts';
 import { MarkedFish } from './marked-fish.tsx';
 import { OwnRecord } from './own-record.tsx';
 import { languageName } from './languages.ts';
-import { stateWords } from './pair-marks.ts';
+import { stateWords } from '../kit/state-words.ts';
 
 type View = 'marks' | 'dangers' | 'measure' | 'dispatch' | 'cuts';
 const VIEWS: { value: View; text: string }[] = [

@@ -1,14 +1,18 @@
 import { rankLikely } from '@dagboek/core/key';
 import { type FishState, type TripState } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
-import { type Species, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
+import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
+import { speciesFinder } from '../kit/find-species.ts';
 import { FigureView } from '../kit/figure-view.tsx';
 import { useFormat } from '../kit/format.ts';
 import { WarningTriangle } from '../kit/hazard-strip.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
-import { KeyPanel } from './key-panel.tsx';
-import { useKept } from './use-kept.ts';
+import { KeyPanel, type Naming } from './key/key-panel.tsx';
+import { useKept } from '../kit/use-kept.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
+
+/** So many are laid out before one asks for all. */
+const LIKELY_SHOWN = 24;
 
 /** Species in the order in which they are likely here and now, each with its figure and what can hurt. */
 export function ChooseSpecies({
@@ -18,7 +22,7 @@ export function ChooseSpecies({
 }: {
   fish: FishState;
   trip: TripState;
-  onChoose: (s: Species, orElse?: readonly string[]) => void;
+  onChoose: (n: Naming) => void;
 }) {
   const { book } = useBook();
   const { all, traits, byId } = useCatalogue();
@@ -28,20 +32,31 @@ export function ChooseSpecies({
   const [find, setFind] = useState('');
   const [way, setWay] = useKept<'list' | 'key'>('naming', 'list');
   const likely = useMemo(() => {
-    const ownCatches: Record<string, number> = {};
+    const here: Record<string, number> = {};
+    const weighed: Record<string, number> = {};
     for (const f of book.all('fish'))
-      if (f.species && f.id !== fish.id && book.get('trip', f.trip)?.zone === trip.zone)
-        ownCatches[f.species] = (ownCatches[f.species] ?? 0) + 1;
+      if (f.species && f.id !== fish.id && book.get('trip', f.trip)?.zone === trip.zone) {
+        here[f.species] = (here[f.species] ?? 0) + 1;
+        // What was caught with other gear says half as much: a spear does not meet what a rod meets.
+        weighed[f.species] = (weighed[f.species] ?? 0) + (!fish.gear || !f.gear || f.gear === fish.gear ? 1 : 0.5);
+      }
     const grounds = rules?.zones.find((z) => z.id === trip.zone)?.grounds ?? [];
-    return rankLikely(all, { grounds, month: Number(day(fish.landed.at).slice(5, 7)), ownCatches }).map((l) => ({
+    const waters = rules?.zones.flatMap((z) => z.grounds) ?? grounds;
+    const month = Number(day(fish.landed.at).slice(5, 7));
+    return rankLikely(all, { grounds, waters, month, ownCatches: weighed }).map((l) => ({
       ...l,
-      own: ownCatches[l.speciesId] ?? 0,
+      own: here[l.speciesId] ?? 0,
     }));
   }, [all, book, rules, trip, fish, day]);
-  const shown = likely.filter((l) => {
-    const s = byId(l.speciesId);
-    return s && `${s.name} ${s.latin}`.toLowerCase().includes(find.trim().toLowerCase());
-  });
+  const finder = useMemo(() => speciesFinder(all), [all]);
+  const [every, setEvery] = useState(false);
+  const found =
+    find.trim() === '' ? null : new Map(finder(find).map((f, i) => [f.species.id, { i, byName: f.byName }]));
+  const order = (id: string): number => found?.get(id)?.i ?? 0;
+  const fitting = found
+    ? likely.filter((l) => found.has(l.speciesId)).sort((a, b) => order(a.speciesId) - order(b.speciesId))
+    : likely;
+  const shown = every || found ? fitting : fitting.slice(0, LIKELY_SHOWN);
   const prior = useMemo(() => Object.fromEntries(likely.map((l) => [l.speciesId, l.share])), [likely]);
   const ways = (
     <Chips
@@ -75,20 +90,26 @@ export function ChooseSpecies({
       {all.length === 0 && (
         <p>The list of species has not reached this device yet. Note the fish, and name it when there is a signal.</p>
       )}
-      {all.length > 0 && shown.length === 0 && <p>No species of this book has “{find}” in its name.</p>}
+      {all.length > 0 && shown.length === 0 && <p>No kind of the catalogue is called anything like “{find}”.</p>}
       <ul>
         {shown.map((l) => {
           const s = byId(l.speciesId);
           if (!s) return null;
-          const hurt = s.hazards.find((h) => h.kind === 'venomous') ?? s.hazards[0];
+          const hurt =
+            s.hazards.find((h) => h.kind === 'venomous') ?? s.hazards.find((h) => h.kind === 'poison') ?? s.hazards[0];
           return (
             <li key={s.id}>
-              <button type="button" className="species-key" onClick={() => onChoose(s)}>
+              <button
+                type="button"
+                className="species-key"
+                onClick={() => onChoose({ species: s, orElse: [], seen: {} })}
+              >
                 <span className="icon">
                   <FigureView spec={s.figure} size={96} plain />
                 </span>
                 <span>
                   <b>{s.name}</b>
+                  {found?.get(s.id)?.byName && <small>also {found.get(s.id)?.byName}</small>}
                   <small>
                     {l.own > 0
                       ? `${l.own} in your book here`
@@ -99,7 +120,7 @@ export function ChooseSpecies({
                           : 'hardly here'}
                   </small>
                   {hurt && (
-                    <small className={hurt.kind === 'venomous' ? 'hurts' : 'pricks'}>
+                    <small className={hurt.kind === 'venomous' || hurt.kind === 'poison' ? 'hurts' : 'pricks'}>
                       <WarningTriangle size={13} /> {hurt.kind}
                     </small>
                   )}
@@ -109,6 +130,13 @@ export function ChooseSpecies({
           );
         })}
       </ul>
+      {shown.length < fitting.length && (
+        <button type="button" className="key" onClick={() => setEvery(true)}>
+          <span>
+            All {fitting.length} kinds<small>the others are hardly met here</small>
+          </span>
+        </button>
+      )}
     </div>
   );
 }

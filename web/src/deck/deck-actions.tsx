@@ -22,22 +22,9 @@ import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { useHabit } from '../kit/use-kept.ts';
 
 type Next = 'dispatch' | 'bleed' | 'ice' | 'release' | 'measure';
-
-/** How it was done last time on this device; nearly always how it is done again. */
-function useHabit<T extends string>(key: string, options: readonly T[]): [T, (v: T) => void] {
-  const [v, set] = useState<T>(
-    () => options.find((o) => o === localStorage.getItem(`dagboek.${key}`)) ?? (options[0] as T),
-  );
-  return [
-    v,
-    (x) => {
-      localStorage.setItem(`dagboek.${key}`, x);
-      set(x);
-    },
-  ];
-}
 
 const REASON: Record<string, (typeof RELEASE_REASONS)[number]> = {
   minimumSize: 'too short',

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
+import { FirstMark } from '../kit/first-mark.tsx';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { LengthCell } from '../kit/length-cell.tsx';
@@ -104,7 +105,10 @@ function DeckRow({
       >
         <span className="no">{number}</span>
         <FateMark fate={fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
-        <span className="name">{name}</span>
+        <span className="name">
+          {name}
+          <FirstMark fish={fish} small />
+        </span>
         <LengthCell fish={fish} />
         <CustodyRow line={line} fresh={fresh} />
         <UsedCell fresh={fresh} />

@@ -1,8 +1,10 @@
 import type { Verdict } from '@dagboek/core/rules';
 import { custodyOf, type FishState, massOf, sayMass, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { sayFish, type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
+import { FirstMark } from '../kit/first-mark.tsx';
 import { FishOnBoard } from '../kit/fish-on-board.tsx';
 import { useFormat } from '../kit/format.ts';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
@@ -12,6 +14,7 @@ import { Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useNarrow } from '../kit/use-width.ts';
 import { ChooseSpecies } from './choose-species.tsx';
+import type { Naming } from './key/key-panel.tsx';
 import { DeckActions } from './deck-actions.tsx';
 import { MeasureForm, sayError } from './measure-form.tsx';
 import { useVerdict } from './use-verdict.ts';
@@ -55,10 +58,11 @@ export function FishInHand({
   const needs = verdict?.asks?.kind ?? null;
   const step: Step =
     again ?? (!species ? 'name' : !fish.length || (needs && !fish.dispatched && !fish.released) ? 'measure' : 'act');
-  const name = async (s: Species, orElse: readonly string[] = []): Promise<void> => {
+  const name = async ({ species: s, orElse, seen }: Naming): Promise<void> => {
     const r = await write('fish.named', fish.id, {
       species: s.id,
       ...(orElse.length > 0 ? { orElse: [...orElse] } : {}),
+      ...(Object.keys(seen).length > 0 ? { seen } : {}),
     });
     if (r.ok) setAgain(null);
   };
@@ -80,7 +84,8 @@ export function FishInHand({
         onRename={step === 'name' ? null : () => setAgain('name')}
       />
       {step !== 'name' && species && <HazardStrip hazards={hazards} />}
-      {step === 'name' && <ChooseSpecies fish={fish} trip={trip} onChoose={(s, orElse) => void name(s, orElse)} />}
+      {step !== 'name' && <FirstMark fish={fish} />}
+      {step === 'name' && <ChooseSpecies fish={fish} trip={trip} onChoose={(n) => void name(n)} />}
       {step === 'name' && species && (
         <div className="keys foot-keys">
           <DeckKey name="Leave the name" note="as it was" onClick={() => setAgain(null)} />
@@ -138,6 +143,7 @@ function Heading({
             Not this? Name it anew
           </button>
         )}
+        {species && <Link to={`/catalogue/${species.id}`}>More about it</Link>}
       </p>
     </div>
   );

@@ -22,7 +22,9 @@ export type Field = { readonly name: string; readonly label: string; readonly op
   | { readonly type: 'number'; readonly unit: string; readonly scale: number }
   | { readonly type: 'text' | 'lines' }
   | { readonly type: 'choice'; readonly options: readonly string[]; readonly words?: Readonly<Record<string, string>> }
-  | { readonly type: 'member' | 'members' | 'species' | 'box' | 'zone' }
+  | { readonly type: 'member' | 'members' | 'box' | 'zone' }
+  /** `clears`: facts that no longer hold once another species is chosen. */
+  | { readonly type: 'species'; readonly clears?: readonly string[] }
 );
 
 const cm = (name: string, label: string, optional = false): Field => ({
@@ -80,7 +82,7 @@ export const FIELDS: Readonly<Partial<Record<Kind, readonly Field[]>>> = {
     { name: 'species', label: 'Species', type: 'species', optional: true },
     choice('gear', 'Gear', GEARS, true),
   ],
-  'fish.named': [{ name: 'species', label: 'Species', type: 'species' }],
+  'fish.named': [{ name: 'species', label: 'Species', type: 'species', clears: ['orElse', 'seen'] }],
   'fish.measured': [
     cm('lengthMm', 'Length'),
     cm('longestMm', 'Longest of the lot', true),

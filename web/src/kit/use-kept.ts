@@ -19,3 +19,10 @@ export function useKept<T>(name: string, initial: T): [T, (v: T) => void] {
     },
   ];
 }
+
+/** The one of a few that was chosen last, on this device; the first of them at first. */
+export function useHabit<T extends string>(name: string, options: readonly T[]): [T, (v: T) => void] {
+  const first = options[0] as T;
+  const [value, set] = useKept<T>(name, first);
+  return [options.includes(value) ? value : first, set];
+}

@@ -1,0 +1,47 @@
+import { CANNOT_TELL } from '@dagboek/core/key';
+import { cm } from '../../kit/format.ts';
+import type { Key } from './use-key.ts';
+
+/** What was answered, in order, each to be withdrawn; a measured length counts as one. */
+export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number | null }) {
+  const { answers, traits, table } = keyed;
+  const lines = Object.entries(answers).flatMap(([id, state]) => {
+    const trait = traits.find((t) => t.id === id);
+    return trait
+      ? [
+          {
+            trait,
+            words: state === CANNOT_TELL ? 'cannot tell' : (trait.states.find((s) => s.id === state)?.words ?? state),
+          },
+        ]
+      : [];
+  });
+  const small = lengthMm === null ? 0 : table.catalogue.species.filter((s) => lengthMm > s.maxMm * 1.05).length;
+  if (lines.length === 0 && small === 0) return null;
+  return (
+    <ol className="plain-list answers" aria-label="Answers">
+      {lines.map((l, i) => (
+        <li key={l.trait.id}>
+          <span>
+            <b className="answer-number">{i + 1}</b> {l.trait.question} <b>{l.words}</b>
+          </span>
+          <button
+            type="button"
+            className="line-key"
+            aria-label={`Withdraw: ${l.trait.question} ${l.words}`}
+            onClick={() => keyed.withdraw(l.trait.id)}
+          >
+            Withdraw
+          </button>
+        </li>
+      ))}
+      {lengthMm !== null && small > 0 && (
+        <li>
+          <span>
+            <b>{cm(lengthMm)} cm</b>: {small === 1 ? 'one kind does' : `${small} kinds do`} not grow so long.
+          </span>
+        </li>
+      )}
+    </ol>
+  );
+}

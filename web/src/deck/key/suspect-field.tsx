@@ -1,0 +1,81 @@
+import { evidenceOn } from '@dagboek/core/key';
+import { useMemo, useState } from 'react';
+import { useCatalogue } from '../../kit/catalogue.ts';
+import { speciesFinder } from '../../kit/find-species.ts';
+import { withArticle } from './question-panel.tsx';
+import type { Key } from './use-key.ts';
+
+/** An answer speaks for or against a name from this many bits on. */
+const SPEAKS = 0.5;
+const OFFERED = 4;
+
+/** "Is it a brill?": a suspected name, and what the answers say for it and against it. The questions then go for its lookalikes. */
+export function SuspectField({ keyed, prior }: { keyed: Key; prior: Readonly<Record<string, number>> }) {
+  const { all } = useCatalogue();
+  const [word, setWord] = useState('');
+  const finder = useMemo(() => speciesFinder(all), [all]);
+  const { suspect } = keyed;
+  if (suspect) {
+    const evidence = evidenceOn(keyed.table, suspect.id, keyed.answers, prior);
+    const says = (list: typeof evidence): string =>
+      list
+        .map((e) => `${e.trait.name ?? e.trait.question} (${e.trait.states.find((s) => s.id === e.stateId)?.words})`)
+        .join(', ');
+    const yes = evidence.filter((e) => e.bits >= SPEAKS);
+    const no = evidence.filter((e) => e.bits <= -SPEAKS);
+    return (
+      <section className="suspect" aria-label="Suspected name">
+        <h4>
+          Is it {withArticle(suspect.name)}?{' '}
+          <button type="button" className="line-key" onClick={() => keyed.setSuspect(null)}>
+            Leave that
+          </button>
+        </h4>
+        {evidence.length === 0 ? (
+          <p className="hint">The next questions are the marks that tell it from what it is taken for.</p>
+        ) : (
+          <p>
+            <b>For it:</b> {yes.length > 0 ? says(yes) : 'nothing yet'}. <b>Against it:</b>{' '}
+            {no.length > 0 ? says(no) : 'nothing'}.
+          </p>
+        )}
+      </section>
+    );
+  }
+  const found = word.trim().length > 1 ? finder(word).slice(0, OFFERED) : [];
+  return (
+    <section className="suspect" aria-label="Suspected name">
+      <div className="field">
+        <label htmlFor="suspect">You suspect a name? In any language</label>
+        <input
+          id="suspect"
+          className="input"
+          type="search"
+          value={word}
+          onChange={(e) => setWord(e.target.value)}
+          onKeyDown={(e) => {
+            const first = found[0];
+            if (e.key === 'Enter' && first) keyed.setSuspect(first.species.id);
+          }}
+        />
+      </div>
+      {found.length > 0 && (
+        <div className="suspects">
+          {found.map(({ species, byName }) => (
+            <button
+              key={species.id}
+              type="button"
+              className="key small-key"
+              onClick={() => (setWord(''), keyed.setSuspect(species.id))}
+            >
+              <span>
+                Is it {withArticle(species.name)}?{byName && <small>{byName}</small>}
+              </span>
+            </button>
+          ))}
+        </div>
+      )}
+      {word.trim().length > 1 && found.length === 0 && <p className="hint">No kind of this catalogue is called so.</p>}
+    </section>
+  );
+}

@@ -1,0 +1,42 @@
+import type { FishState } from '@dagboek/journal';
+import { type Species, useRules } from '../../kit/catalogue.ts';
+import { cm, useFormat } from '../../kit/format.ts';
+import { useBook } from '../../kit/journal/journal-context.tsx';
+import { leastOf, rulesAbout, sayShut } from '../../kit/rule-words.ts';
+
+/** What the name decides: the same fish against the least size of each of two species. Nothing where the rules treat them alike. */
+export function WhatHangs({ fish, pair }: { fish: FishState; pair: readonly [Species, Species] }) {
+  const rules = useRules();
+  const { book } = useBook();
+  const { day } = useFormat();
+  const trip = book.get('trip', fish.trip);
+  if (!rules || !trip) return null;
+  const on = day(fish.landed.at);
+  const rows = pair.map((s) => {
+    const about = rulesAbout(rules, s.id, trip.zone, on);
+    const least = leastOf(about);
+    const shut = sayShut(about, on);
+    const length = fish.length;
+    const says = shut
+      ? `${shut}: let go`
+      : !least
+        ? 'no least size'
+        : length && length.kind === least.kind
+          ? length.mm >= least.mm
+            ? `${cm(length.mm - least.mm)} over ${least.mm / 10}`
+            : `${cm(least.mm - length.mm)} short of ${least.mm / 10}: let go`
+          : `least ${least.mm / 10} cm`;
+    return { s, says };
+  });
+  if (rows[0]?.says === rows[1]?.says) return null;
+  return (
+    <section className="hangs" aria-label="What hangs on it">
+      <h4>What hangs on it {rules.sample && <small>Sample rules, not law</small>}</h4>
+      {rows.map(({ s, says }) => (
+        <p key={s.id}>
+          As {/^[aeiou]/i.test(s.name) ? 'an' : 'a'} {s.name.toLowerCase()}: <b>{says}</b>.
+        </p>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,48 @@
+import { type Book, firstsOf, type FishState } from '@dagboek/journal';
+import { useNames } from './catalogue.ts';
+import { useBook } from './journal/journal-context.tsx';
+
+const known = new WeakMap<Book, ReadonlySet<string>>();
+
+/** Ids of the fish that are their catcher's first of a species; worked out once a state of the book. */
+function firstIds(book: Book): ReadonlySet<string> {
+  let ids = known.get(book);
+  if (!ids) {
+    ids = new Set(firstsOf(book).map((f) => f.fish.id));
+    known.set(book, ids);
+  }
+  return ids;
+}
+
+/** Whether it is a first on someone's life list. */
+export const useIsFirst = (fish: FishState): boolean => firstIds(useBook().book).has(fish.id);
+
+/** A ring with a notch cut at the top, as one cuts a first notch. */
+const Notch = () => (
+  <svg width="15" height="15" viewBox="0 0 15 15" aria-hidden="true" className="notch">
+    <path d="M5 2.4A5.8 5.8 0 1 0 10 2.4" fill="none" stroke="var(--teal)" strokeWidth="2.2" />
+    <path d="M7.5 0.5V7.5" stroke="var(--teal)" strokeWidth="2.6" />
+  </svg>
+);
+
+/** "Tomas’s first", beside the name of a fish that is one. `small`: for a row of a log. */
+export function FirstMark({ fish, small = false }: { fish: FishState; small?: boolean }) {
+  const names = useNames();
+  if (!useIsFirst(fish)) return null;
+  const who = names.member(fish.angler);
+  if (small)
+    return (
+      <small className="first-mark">
+        <Notch /> {who}’s first
+      </small>
+    );
+  return (
+    <p className="first-mark" role="status">
+      <Notch />{' '}
+      <b>
+        {who}’s first {fish.species ? names.species(fish.species).toLowerCase() : ''}.
+      </b>{' '}
+      It stands on the life list.
+    </p>
+  );
+}
