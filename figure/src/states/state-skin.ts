@@ -185,6 +185,7 @@ export const SKIN_LOOKS: Readonly<Record<string, TraitLooks>> = {
       smooth: { change: asIs, teal: ['body'] },
       bumps: skin({ tubercles: { area: AREA, count: 34, r: [0.009, 0.014], color: WASH } }),
       thorns: skin({ thorns }),
+      rough: skin({ tubercles: { area: AREA, count: 260, r: [0.0022, 0.0034], color: INK } }),
     },
   },
   'net-scales': {

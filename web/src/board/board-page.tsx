@@ -1,4 +1,4 @@
-import { custodyOf, type CustodyLine, freshnessOf, massOf, type ROUTES, tripsInOrder } from '@dagboek/journal';
+import { custodyOf, type CustodyLine, freshnessOf, massOf, tripsInOrder } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
@@ -12,17 +12,8 @@ import { usePen } from '../kit/pen.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
-
-type Route = (typeof ROUTES)[number];
-
-/** Cuts that suit a body, likeliest first. */
-export function routesFor(keeping: string | undefined, id: string | undefined): readonly Route[] {
-  if (keeping === 'flat') return ['flatfish, four fillets', 'gutted whole', 'steaks'];
-  if (keeping === 'ray') return ['wings'];
-  if (id === 'tub-gurnard' || id === 'greater-weever')
-    return ['tail on the bone', 'fillet from the tail', 'fillet from the head', 'gutted whole'];
-  return ['fillet from the tail', 'fillet from the head', 'butterfly', 'gutted whole', 'steaks'];
-}
+import { inSentence } from '../kit/names-in-text.ts';
+import { type Route, routesFor } from './cut-routes.ts';
 
 /** The cutting board: choose fish of one kind, a cut, and who has the knife; and the cuts under way. */
 export function BoardPage() {
@@ -46,7 +37,7 @@ export function BoardPage() {
   const [trouble, setTrouble] = useState<string | null>(null);
   const first = waiting.find((l) => l.fish.id === chosen[0]) ?? null;
   const species = byId(first?.fish.species);
-  const routes = routesFor(species?.keeping, species?.id);
+  const routes = routesFor(species);
   const knife = by ?? lastBy ?? pen;
   const way = route && routes.includes(route) ? route : routes[0];
   const toggle = (l: CustodyLine): void => {
@@ -54,8 +45,11 @@ export function BoardPage() {
     if (chosen.includes(l.fish.id)) return setChosen(chosen.filter((x) => x !== l.fish.id));
     if (first && first.fish.species !== l.fish.species)
       return setTrouble(
-        `One kind at a time: a yield of ${names.species(first.fish.species ?? '').toLowerCase()} and ${names.species(l.fish.species ?? '').toLowerCase()} together says nothing of either.`,
+        `One kind at a time: a yield of ${inSentence(names.species(first.fish.species ?? ''))} and ${inSentence(names.species(l.fish.species ?? ''))} together says nothing of either.`,
       );
+    const s = byId(l.fish.species);
+    if (s && routesFor(s).length === 0)
+      return setTrouble(`${s.name} is not for the table and never goes on the board. ${s.raw.why}`);
     setChosen([...chosen, l.fish.id]);
   };
   const start = async (): Promise<void> => {
@@ -75,7 +69,7 @@ export function BoardPage() {
         {
           label: 'Chosen',
           value: chosen.length
-            ? `${plural(chosen.length, 'line')}, ${names.species(first?.fish.species ?? '').toLowerCase()}`
+            ? `${plural(chosen.length, 'line')}, ${inSentence(names.species(first?.fish.species ?? ''))}`
             : 'nothing yet',
         },
       ]}

@@ -20,6 +20,7 @@ import { useNow } from '../kit/use-now.ts';
 import { IntoPack } from './into-pack.tsx';
 import { YieldBars } from './yield-bars.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { inSentence } from '../kit/names-in-text.ts';
 
 const SENTENCES: Record<Stage, string> = {
   round: 'Weigh it whole, wiped.',
@@ -62,7 +63,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
   const packs = book.naming('pack', cut.id);
   const landed = fish[0]?.landed.at;
   const name = species
-    ? `${count > 1 ? `${count} ` : ''}${count > 1 ? species.name.toLowerCase() : species.name}`
+    ? `${count > 1 ? `${count} ` : ''}${count > 1 ? inSentence(species.name) : species.name}`
     : 'Fish';
   return (
     <Page

@@ -5,6 +5,7 @@ import { useCatalogue } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { idFrom } from './own-packs.ts';
+import { inSentence } from '../kit/names-in-text.ts';
 
 interface Draft {
   name: string;
@@ -101,7 +102,7 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
       {model && (
         <p className="hint">
           {model.hazards.length > 0
-            ? `Its dangers are taken over from ${model.name.toLowerCase()}: ${model.hazards.map((h) => h.where).join(' ')}`
+            ? `Its dangers are taken over from ${inSentence(model.name)}: ${model.hazards.map((h) => h.where).join(' ')}`
             : `${model.name} has no dangers of its own to take over. If yours has, write a pack that says so before you handle it by this page.`}
         </p>
       )}
@@ -145,7 +146,7 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
       <div className="keys">
         <DeckKey
           name="Add a difference"
-          note={model ? `to ${model.name.toLowerCase()}` : undefined}
+          note={model ? `to ${inSentence(model.name)}` : undefined}
           onClick={() => differs.append({ trait: '', state: '' })}
         />
         <button type="submit" className="key">

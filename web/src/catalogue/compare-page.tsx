@@ -15,6 +15,7 @@ import { useNarrow, useWidth } from '../kit/use-width.ts';
 import { LinkedPair } from './linked-pair.tsx';
 import { MarkedFish } from './marked-fish.tsx';
 import { alikeIn, type PairMark, pairMarks } from './pair-marks.ts';
+import { orNames } from '../kit/names-in-text.ts';
 
 const MOST = 3;
 
@@ -31,7 +32,7 @@ export function ComparePage() {
     [ids.join(), table],
   );
   if (all.length > 0 && list.length < 2) return <MissingPage />;
-  const title = list.map((s, i) => (i === 0 ? s.name : s.name.toLowerCase())).join(' or ');
+  const title = orNames(list.map((s) => s.name));
   const deciding = marks.filter((m) => m.decides).length;
   return (
     <Page

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useCatalogue, useRules } from '../kit/catalogue.ts';
 import { FigureView } from '../kit/figure-view.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { orNames } from '../kit/names-in-text.ts';
 
 const SHOWN = 9;
 
@@ -48,9 +49,7 @@ export function FamousPairs() {
                 <FigureView spec={a.figure} size={140} plain />
                 <FigureView spec={b.figure} size={140} plain />
               </span>
-              <b>
-                {a.name} or {b.name.toLowerCase()}?
-              </b>
+              <b>{orNames([a.name, b.name])}?</b>
             </Link>
             <small>{mark}</small>
           </li>

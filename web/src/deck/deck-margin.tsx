@@ -28,7 +28,9 @@ export function DeckMargin({
   const meatOf = (f: FishState): number => {
     const s = byId(f.species);
     const m = massOf(f, s);
-    return s && m ? meatFrom(s, m.g * f.count) : 0;
+    // What is never eaten, or may be such a fish, feeds nobody.
+    const never = [f.species, ...f.orElse].some((id) => byId(id)?.raw.verdict === 'never');
+    return s && m && !never ? meatFrom(s, m.g * f.count) : 0;
   };
   const kept = lines.filter((l) => l.where !== 'let go' && l.fish.id !== current?.id);
   const meat = kept.reduce((g, l) => g + meatOf(l.fish), 0);

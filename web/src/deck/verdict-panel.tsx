@@ -2,6 +2,7 @@ import type { Verdict } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
 import { useNames } from '../kit/catalogue.ts';
 import { VerdictMark } from '../kit/verdict-mark.tsx';
+import { inSentence } from '../kit/names-in-text.ts';
 
 /** Word, shape and sentences (`unsettled`: whose rule decided while the name is open); then every rule that was looked at, on demand. */
 export function VerdictPanel({ verdict, unsettled }: { verdict: Verdict | null; unsettled: string | null }) {
@@ -23,7 +24,7 @@ export function VerdictPanel({ verdict, unsettled }: { verdict: Verdict | null; 
       <VerdictMark outcome={verdict.outcome} />
       {unsettled && (
         <p>
-          <b>Not settled what it is:</b> the stricter rule applies, that of {names.species(unsettled).toLowerCase()}.
+          <b>Not settled what it is:</b> the stricter rule applies, that of {inSentence(names.species(unsettled))}.
         </p>
       )}
       {verdict.noRuleFound && (

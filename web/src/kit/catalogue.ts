@@ -6,6 +6,7 @@ import { keyTable, type Trait } from '@dagboek/core/key';
 import type { Names, SpeciesState } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { useBook } from './journal/journal-context.tsx';
+import { inSentence } from './names-in-text.ts';
 
 export type { Species } from '@dagboek/catalogue';
 
@@ -103,7 +104,7 @@ export function sayFish(
 ): string {
   if (!f.species) return nameless;
   const all = [f.species, ...f.orElse].map(names.species);
-  const name = all.map((n, i) => (i === 0 && f.count === 1 ? n : n.toLowerCase())).join(' or ');
+  const name = all.map((n, i) => (i === 0 && f.count === 1 ? n : inSentence(n))).join(' or ');
   return f.count > 1 ? `${f.count} ${name}` : name;
 }
 

@@ -14,6 +14,10 @@ interface Entry {
   readonly own: boolean;
 }
 
+/** Scores of the search: 0 = the very word. */
+const SURE = 0.02;
+const NEAR = 0.2;
+
 /** Without accents and case, so that "lysning" and "Lyšning" meet. */
 const bare = (s: string): string =>
   s
@@ -38,8 +42,11 @@ export function speciesFinder(all: readonly Species[]): (word: string) => Found[
     const w = bare(word.trim());
     if (w === '') return all.map((species) => ({ species, byName: null }));
     const found = new Map<string, Found>();
-    for (const { item } of fuse.search(w))
-      if (!found.has(item.species.id))
+    const hits = fuse.search(w);
+    // Beside a name that fits exactly, those that fit only roughly would be noise.
+    const worst = (hits[0]?.score ?? 1) < SURE ? NEAR : 1;
+    for (const { item, score } of hits)
+      if ((score ?? 1) <= worst && !found.has(item.species.id))
         found.set(item.species.id, { species: item.species, byName: item.own ? null : item.name });
     return [...found.values()];
   };

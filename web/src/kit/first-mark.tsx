@@ -1,6 +1,7 @@
 import { type Book, firstsOf, type FishState } from '@dagboek/journal';
 import { useNames } from './catalogue.ts';
 import { useBook } from './journal/journal-context.tsx';
+import { inSentence } from './names-in-text.ts';
 
 const known = new WeakMap<Book, ReadonlySet<string>>();
 
@@ -40,7 +41,7 @@ export function FirstMark({ fish, small = false }: { fish: FishState; small?: bo
     <p className="first-mark" role="status">
       <Notch />{' '}
       <b>
-        {who}’s first {fish.species ? names.species(fish.species).toLowerCase() : ''}.
+        {who}’s first {fish.species ? inSentence(names.species(fish.species)) : ''}.
       </b>{' '}
       It stands on the life list.
     </p>

@@ -2,6 +2,7 @@ import { likelihoodWord, stillPossible, type Trait } from '@dagboek/core/key';
 import type { FishState } from '@dagboek/journal';
 import { type Species, useCatalogue } from '../../kit/catalogue.ts';
 import { DeckKey } from '../../kit/deck-key.tsx';
+import { inSentence, orNames } from '../../kit/names-in-text.ts';
 import { AnswerLines } from './answer-lines.tsx';
 import { Candidates } from './candidates.tsx';
 import { FellList } from './fell-list.tsx';
@@ -71,7 +72,8 @@ export function KeyPanel({
 function Certainty({ keyed }: { keyed: Key }) {
   const { certainty, stillToSee, ranking } = keyed;
   const { byId } = useCatalogue();
-  const leader = byId(ranking.candidates[0]?.id)?.name.toLowerCase() ?? 'none of these';
+  const best = byId(ranking.candidates[0]?.id);
+  const leader = best ? inSentence(best.name) : 'none of these';
   return (
     <h3>
       {certainty === 'leaning' ? `Leaning to ${leader}` : CERTAINTY_WORDS[certainty]}
@@ -105,10 +107,7 @@ function NameKeys({ keyed, onChoose }: { keyed: Key; onChoose: (s: Species, orEl
       {!settled && likeliest && possible.length > 1 && (
         <div className="keys">
           <DeckKey
-            name={possible
-              .slice(0, MOST_NAMES)
-              .map((id, i) => (i === 0 ? byId(id)?.name : byId(id)?.name.toLowerCase()))
-              .join(' or ')}
+            name={orNames(possible.slice(0, MOST_NAMES).flatMap((id) => byId(id)?.name ?? []))}
             note="not settled: the stricter rule applies"
             onClick={() => onChoose(likeliest, possible.slice(1, MOST_NAMES))}
           />

@@ -6,6 +6,7 @@ import { DeckKey } from '../../kit/deck-key.tsx';
 import { figureOf, figureUrl } from '../../kit/figure-view.tsx';
 import { likeliestState } from '../../kit/state-words.ts';
 import type { Key, Splitting } from './use-key.ts';
+import { inSentence, withArticle } from '../../kit/names-in-text.ts';
 
 /** The question now, with its answers drawn; the splitting look drawn on the two that are left. */
 export function QuestionPanel({ keyed }: { keyed: Key }) {
@@ -16,7 +17,7 @@ export function QuestionPanel({ keyed }: { keyed: Key }) {
       <h3>{next.question}</h3>
       {splitting && (
         <p className="hint">
-          Two are left. This parts {splitting.pair[0].name.toLowerCase()} from {splitting.pair[1].name.toLowerCase()}.
+          Two are left. This parts {inSentence(splitting.pair[0].name)} from {inSentence(splitting.pair[1].name)}.
         </p>
       )}
       {against && suspect && (
@@ -32,8 +33,6 @@ export function QuestionPanel({ keyed }: { keyed: Key }) {
     </>
   );
 }
-
-export const withArticle = (name: string): string => `${/^[aeiou]/i.test(name) ? 'an' : 'a'} ${name.toLowerCase()}`;
 
 /** One drawing a state, all on one plain body so that the eye is not led; words alone where a drawing would say less. */
 function Choices({ keyed, trait }: { keyed: Key; trait: Trait }) {

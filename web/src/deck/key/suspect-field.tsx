@@ -2,7 +2,7 @@ import { evidenceOn } from '@dagboek/core/key';
 import { useMemo, useState } from 'react';
 import { useCatalogue } from '../../kit/catalogue.ts';
 import { speciesFinder } from '../../kit/find-species.ts';
-import { withArticle } from './question-panel.tsx';
+import { withArticle } from '../../kit/names-in-text.ts';
 import type { Key } from './use-key.ts';
 
 /** An answer speaks for or against a name from this many bits on. */

@@ -3,6 +3,7 @@ import { type Species, useRules } from '../../kit/catalogue.ts';
 import { cm, useFormat } from '../../kit/format.ts';
 import { useBook } from '../../kit/journal/journal-context.tsx';
 import { leastOf, rulesAbout, sayShut } from '../../kit/rule-words.ts';
+import { withArticle } from '../../kit/names-in-text.ts';
 
 /** What the name decides: the same fish against the least size of each of two species. Nothing where the rules treat them alike. */
 export function WhatHangs({ fish, pair }: { fish: FishState; pair: readonly [Species, Species] }) {
@@ -34,7 +35,7 @@ export function WhatHangs({ fish, pair }: { fish: FishState; pair: readonly [Spe
       <h4>What hangs on it {rules.sample && <small>Sample rules, not law</small>}</h4>
       {rows.map(({ s, says }) => (
         <p key={s.id}>
-          As {/^[aeiou]/i.test(s.name) ? 'an' : 'a'} {s.name.toLowerCase()}: <b>{says}</b>.
+          As {withArticle(s.name)}: <b>{says}</b>.
         </p>
       ))}
     </section>

@@ -1,0 +1,16 @@
+/** First words of common names that are names of places, and keep their capital. */
+const PLACES = new Set(['Atlantic', 'Arctic', 'Mediterranean', 'European', 'Pacific', 'Baltic']);
+
+/** A species' name within a sentence: "greater weever", but "John Dory" and "Arctic char". */
+export function inSentence(name: string): string {
+  const [first = '', ...rest] = name.split(' ');
+  if (PLACES.has(first) || rest.some((w) => /^\p{Lu}/u.test(w))) return name;
+  return first.toLowerCase() + name.slice(first.length);
+}
+
+/** "a brill", "an Arctic char". */
+export const withArticle = (name: string): string => `${/^[aeiou]/i.test(name) ? 'an' : 'a'} ${inSentence(name)}`;
+
+/** "Turbot or brill or John Dory". */
+export const orNames = (names: readonly string[]): string =>
+  names.map((n, i) => (i === 0 ? n : inSentence(n))).join(' or ');
