@@ -42,7 +42,11 @@ export function speciesFinder(all: readonly Species[]): (word: string) => Found[
     const w = bare(word.trim());
     if (w === '') return all.map((species) => ({ species, byName: null }));
     const found = new Map<string, Found>();
-    const hits = fuse.search(w);
+    // Of names that fit alike, the one about as long as what was typed was meant.
+    const far = (name: string): number => Math.abs(name.length - w.length);
+    const hits = fuse
+      .search(w)
+      .sort((a, b) => Math.round(((a.score ?? 1) - (b.score ?? 1)) * 50) || far(a.item.bare) - far(b.item.bare));
     // Beside a name that fits exactly, those that fit only roughly would be noise.
     const worst = (hits[0]?.score ?? 1) < SURE ? NEAR : 1;
     for (const { item, score } of hits)

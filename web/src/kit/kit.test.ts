@@ -42,7 +42,8 @@ describe('slots of the custody line', () => {
 describe('correcting facts', () => {
   test('every kind that a person writes can be corrected, but striking and what has no facts', () => {
     const missing = Object.keys(KINDS).filter((k) => !(k in FIELDS));
-    expect(missing).toEqual(['log.struck']);
+    // A species is corrected by reading its file anew, on the page of the packs.
+    expect(missing).toEqual(['species.added', 'log.struck']);
   });
 
   test('a draft of any entry, unchanged, makes the same facts', () => {
@@ -67,6 +68,13 @@ describe('correcting facts', () => {
     const bad = factsFrom(fields, { ...draft, lengthMm: '' }, facts);
     const entry = anEntry('fish.measured', idOf('a'), JSON.parse(JSON.stringify(bad)) as never, { at: at('12:00') });
     expect(validateEntry(entry, Date.parse(at('13:00'))).ok).toBe(false);
+  });
+
+  test('another species is settled: what else it might have been is not carried over', () => {
+    const fields = FIELDS['fish.named'] ?? [];
+    const facts = { species: 'turbot', orElse: ['brill'], seen: { fringe: 'yes' } };
+    expect(factsFrom(fields, { species: 'brill' }, facts)).toEqual({ species: 'brill' });
+    expect(factsFrom(fields, { species: 'turbot' }, facts)).toEqual(facts);
   });
 
   test('what the form does not show is carried over', () => {

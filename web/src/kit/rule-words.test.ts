@@ -1,0 +1,32 @@
+import { expect, test } from '@jest/globals';
+import { loadRulePacks, loadSpecies } from '@dagboek/packs';
+import { leastOf, rulesAbout, sayBag, sayLeast, sayShut } from './rule-words.ts';
+
+const rules = loadRulePacks(loadSpecies()).find((p) => p.id === 'skerrow-isles')!;
+
+test('the rules of a species, in the few words of a table', () => {
+  const about = rulesAbout(rules, 'pollack', 'north-skerries', '2026-09-12');
+  expect([sayLeast(about), sayBag(about), sayShut(about, '2026-09-12')]).toEqual(['38', '4', null]);
+  expect(leastOf(about)).toEqual({ mm: 380, kind: 'total' });
+  const ray = rulesAbout(rules, 'thornback-ray', null, '2026-09-12');
+  expect(sayLeast(ray)).toMatch(/ wide$/);
+});
+
+test('without a zone only what holds in all of them; of a stranger nothing', () => {
+  const everywhere = rulesAbout(rules, 'pollack', null, '2026-09-12');
+  expect(everywhere.every((r) => !r.zones)).toBe(true);
+  const stranger = rulesAbout(rules, 'wahoo', null, '2026-09-12').filter((r) => r.species.length > 0);
+  expect([stranger, sayLeast(stranger), sayBag(stranger)]).toEqual([[], '–', '–']);
+});
+
+test('a closed season and a ban are said in words', () => {
+  const closed = rules.rules.find((r) => r.kind === 'closedSeason')!;
+  const day = `2026-${closed.kind === 'closedSeason' ? closed.closed.from : ''}`;
+  expect(sayShut([closed], day)).toMatch(/^closed to \d/);
+  expect(
+    sayShut(
+      rules.rules.filter((r) => r.kind === 'retentionBan'),
+      day,
+    ),
+  ).toBe('not here');
+});
