@@ -9,6 +9,7 @@ const measure = async (page: Page, cm: string): Promise<void> => {
 test('lengths that cannot be are refused with a sentence, and what was typed stays', async ({ page, demo }) => {
   await page.goto(`${demo.url}/deck`);
   await button(page, /^Mackerel/).click();
+  await expect(page.getByText('Saved here and sent')).toBeVisible();
   const before = (await entriesOf(demo)).length;
   for (const [typed, says] of [
     ['0', 'more than 0 cm'],

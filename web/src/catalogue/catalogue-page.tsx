@@ -5,7 +5,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
 import { useCatalogue, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
-import { FigureView } from '../kit/figure-view.tsx';
+import { LazyFigure } from '../kit/figure-view.tsx';
 import { speciesFinder } from '../kit/find-species.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { WarningTriangle } from '../kit/hazard-strip.tsx';
@@ -181,7 +181,7 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
               >
                 <span className={`met${met ? '' : ' never'}`}>{met ? shortDay(day(met)).slice(4) : 'not yet'}</span>
                 <span className="icon">
-                  <FigureView spec={s.figure} size={64} plain />
+                  <LazyFigure spec={s.figure} size={64} />
                 </span>
                 <span className="name">
                   <b>{s.name}</b>

@@ -3,16 +3,14 @@ import { type FishState, type TripState } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { speciesFinder } from '../kit/find-species.ts';
-import { FigureView } from '../kit/figure-view.tsx';
+import { LazyFigure } from '../kit/figure-view.tsx';
 import { useFormat } from '../kit/format.ts';
 import { WarningTriangle } from '../kit/hazard-strip.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
 import { KeyPanel, type Naming } from './key/key-panel.tsx';
+import { neighbouringGrounds } from './neighbouring-grounds.ts';
 import { useKept } from '../kit/use-kept.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-
-/** So many are laid out before one asks for all. */
-const LIKELY_SHOWN = 24;
 
 /** Species in the order in which they are likely here and now, each with its figure and what can hurt. */
 export function ChooseSpecies({
@@ -31,6 +29,10 @@ export function ChooseSpecies({
   const { day } = useFormat();
   const [find, setFind] = useState('');
   const [way, setWay] = useKept<'list' | 'key'>('naming', 'list');
+  const { grounds, waters } = useMemo(() => {
+    const here = rules?.zones.find((z) => z.id === trip.zone)?.grounds ?? [];
+    return { grounds: here, waters: neighbouringGrounds(all, here, rules?.zones.flatMap((z) => z.grounds) ?? []) };
+  }, [all, rules, trip.zone]);
   const likely = useMemo(() => {
     const here: Record<string, number> = {};
     const weighed: Record<string, number> = {};
@@ -40,14 +42,12 @@ export function ChooseSpecies({
         // What was caught with other gear says half as much: a spear does not meet what a rod meets.
         weighed[f.species] = (weighed[f.species] ?? 0) + (!fish.gear || !f.gear || f.gear === fish.gear ? 1 : 0.5);
       }
-    const grounds = rules?.zones.find((z) => z.id === trip.zone)?.grounds ?? [];
-    const waters = rules?.zones.flatMap((z) => z.grounds) ?? grounds;
     const month = Number(day(fish.landed.at).slice(5, 7));
     return rankLikely(all, { grounds, waters, month, ownCatches: weighed }).map((l) => ({
       ...l,
       own: here[l.speciesId] ?? 0,
     }));
-  }, [all, book, rules, trip, fish, day]);
+  }, [all, book, grounds, waters, trip, fish, day]);
   const finder = useMemo(() => speciesFinder(all), [all]);
   const [every, setEvery] = useState(false);
   const found =
@@ -56,7 +56,9 @@ export function ChooseSpecies({
   const fitting = found
     ? likely.filter((l) => found.has(l.speciesId)).sort((a, b) => order(a.speciesId) - order(b.speciesId))
     : likely;
-  const shown = every || found ? fitting : fitting.slice(0, LIKELY_SHOWN);
+  // What these waters have no ground for waits behind a key of its own.
+  const athome = (id: string): boolean => waters.length === 0 || waters.some((g) => (byId(id)?.grounds[g] ?? 0) > 0);
+  const shown = every || found ? fitting : fitting.filter((l) => l.own > 0 || athome(l.speciesId));
   const prior = useMemo(() => Object.fromEntries(likely.map((l) => [l.speciesId, l.share])), [likely]);
   const ways = (
     <Chips
@@ -105,7 +107,7 @@ export function ChooseSpecies({
                 onClick={() => onChoose({ species: s, orElse: [], seen: {} })}
               >
                 <span className="icon">
-                  <FigureView spec={s.figure} size={96} plain />
+                  <LazyFigure spec={s.figure} size={96} />
                 </span>
                 <span>
                   <b>{s.name}</b>
@@ -133,7 +135,7 @@ export function ChooseSpecies({
       {shown.length < fitting.length && (
         <button type="button" className="key" onClick={() => setEvery(true)}>
           <span>
-            All {fitting.length} kinds<small>the others are hardly met here</small>
+            All {fitting.length} kinds<small>the others are not of these waters</small>
           </span>
         </button>
       )}

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useCallback, useId, useState } from 'react';
 import { describeFigure, drawFish, type DrawnFish, type FigureOptions, type FigureSpec } from '@dagboek/figure';
 
 const drawn = new WeakMap<FigureSpec, Map<string, DrawnFish>>();
@@ -48,5 +48,31 @@ export function FigureView({
       height={fish.height}
       alt={plain ? '' : describeFigure(spec)}
     />
+  );
+}
+
+/** Drawn a little before it scrolls into sight. */
+const AHEAD = '160px';
+
+/** A plain figure of a long list, drawn only when it comes into sight: 80 of them at once would hold a phone up. */
+export function LazyFigure({ spec, size }: { spec: FigureSpec; size: number }) {
+  const [seen, setSeen] = useState(false);
+  const ref = useCallback((el: HTMLElement | null) => {
+    if (!el) return;
+    const watch = new IntersectionObserver(
+      (list) => {
+        if (!list.some((e) => e.isIntersecting)) return;
+        watch.disconnect();
+        setSeen(true);
+      },
+      { rootMargin: AHEAD },
+    );
+    watch.observe(el);
+    return () => watch.disconnect();
+  }, []);
+  return seen ? (
+    <FigureView spec={spec} size={size} plain />
+  ) : (
+    <span ref={ref} style={{ width: size, height: size / 3 }} />
   );
 }
