@@ -40,6 +40,7 @@ const demo = await server({ DAGBOEK_DEMO: '1' });
 const own = await server({});
 // The key is shown on a fish that has no name yet, so in a book of its own.
 const fresh = await server({ DAGBOEK_DEMO: '1' });
+const split = await server({ DAGBOEK_DEMO: '1' });
 const { trips } = await (await fetch(`${demo.url}/api/trips?limit=12`)).json();
 let line = null;
 for (const t of trips.slice(1))
@@ -90,13 +91,13 @@ await shot('welcome', own.url);
 await shot('plan', `${demo.url}/plan`);
 await shot('box', `${demo.url}/box`);
 await shot('larder', `${demo.url}/larder`);
-await shot('larder-phone', `${demo.url}/larder`, { phone: true });
 await shot('pack', `${demo.url}/larder/${line.packs[0].id}`);
-await shot('table', `${demo.url}/table`);
 await shot('meal', `${demo.url}/table/${line.meals[0].id}`);
 await shot('book', `${demo.url}/book`);
 await shot('fish', `${demo.url}/fish/${line.fish.id}`);
-await shot('fish-phone', `${demo.url}/fish/${line.fish.id}`, { phone: true });
+await shot('catalogue', `${demo.url}/catalogue`);
+await shot('kind', `${demo.url}/catalogue/greater-weever`);
+await shot('side-by-side', `${demo.url}/catalogue/compare?of=pollack,cod`);
 await shot('deck', `${demo.url}/deck`, { act: hand(/^Greater weever/, '36.4') });
 await shot('deck-what-is-it', `${demo.url}/deck`, { act: async (p) => key(p, /Name it anew/) });
 await shot('deck-let-go', `${demo.url}/deck`, {
@@ -108,13 +109,35 @@ await shot('deck-let-go', `${demo.url}/deck`, {
     await key(p, /^Measured/)
   ),
 });
-await shot('deck-key', `${fresh.url}/deck`, {
-  act: async (p) => {
+/** Opens the key and answers it: question, words. */
+const keyed =
+  (...answers) =>
+  async (p) => {
     await p.getByRole('radio', { name: 'With the key' }).check({ force: true });
-    await p.getByLabel('Something else strikes you?').selectOption({ label: 'Which way does the mouth look?' });
-    await key(p, 'steeply upward');
-    await key(p, /torpedo/);
-  },
+    const question = p.getByRole('region', { name: 'The question' });
+    for (const [q, words] of answers) {
+      const heading = question.getByRole('heading', { level: 3 });
+      if ((await heading.textContent()) !== q)
+        await p.getByLabel('Something else strikes you?').selectOption({ label: q });
+      await question.getByRole('button', { name: words }).first().click();
+    }
+  };
+await shot('deck-key', `${fresh.url}/deck`, {
+  act: keyed(
+    ['What build is it?', /torpedo/],
+    ['What is on the back and the flanks?', /^Slanting/],
+    ['Which jaw stands out, mouth shut?', /Cannot tell/],
+  ),
+});
+await shot('deck-key-split', `${split.url}/deck`, {
+  act: keyed(
+    ['What build is it?', /both eyes on the left/],
+    ['How far back does the closed mouth reach?', /Behind the eye/],
+    ['What is the skin like?', /Cannot tell/],
+    ['How does the tail end?', /Rounded/],
+    ['The line along the side?', /Kinked/],
+    ['Which jaw stands out, mouth shut?', /The lower/],
+  ),
 });
 await shot('deck-phone', `${demo.url}/deck`, { phone: true });
 await shot('deck-phone-night', `${demo.url}/deck`, {
@@ -135,4 +158,5 @@ await browser.close();
 demo.stop();
 own.stop();
 fresh.stop();
+split.stop();
 process.exit(0);

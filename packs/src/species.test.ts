@@ -174,7 +174,18 @@ describe('dangers that must not be missed', () => {
     for (const s of SPECIES) expect(['never', 'cook', 'frozen first']).toContain(s.raw.verdict);
     expect(byId('eel').raw.verdict).toBe('cook');
     expect(byId('conger').raw.verdict).toBe('cook');
-    for (const id of ['silver-cheeked-puffer', 'porcupinefish', 'giant-moray', 'escolar', 'twinspot-snapper'])
+    for (const id of [
+      'silver-cheeked-puffer',
+      'porcupinefish',
+      'giant-moray',
+      'escolar',
+      'twinspot-snapper',
+      'great-barracuda',
+      'titan-triggerfish',
+    ])
       expect([id, byId(id).raw.verdict]).toEqual([id, 'never']);
+    // Flukes stand freezing better than roundworms and tapeworms do.
+    for (const s of SPECIES.filter((x) => /Cyprinidae|Leuciscidae|Tincidae/.test(x.family)))
+      expect([s.id, s.raw.verdict]).toEqual([s.id, 'cook']);
   });
 });

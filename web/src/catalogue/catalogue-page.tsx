@@ -1,6 +1,6 @@
 import { isFirst } from '@dagboek/journal';
 import type { Species, Waters } from '@dagboek/catalogue';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
 import { useCatalogue, useRules } from '../kit/catalogue.ts';
@@ -80,16 +80,16 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
   const { book } = useBook();
   const rules = useRules();
   const { day, shortDay, dayOfMs } = useFormat();
-  const [params, setParams] = useSearchParams();
-  const set = (key: string, value: string | null): void =>
-    setParams(
-      (p) => {
-        if (value) p.set(key, value);
-        else p.delete(key);
-        return p;
-      },
-      { replace: true },
-    );
+  // The address follows what is chosen, a moment later: typing must not wait for it.
+  const [search, setSearch] = useSearchParams();
+  const [params, setParams] = useState(search);
+  const set = (key: string, value: string | null): void => {
+    const next = new URLSearchParams(params);
+    if (value) next.set(key, value);
+    else next.delete(key);
+    setParams(next);
+    setSearch(next, { replace: true });
+  };
   const find = params.get('find') ?? '';
   const finder = useMemo(() => speciesFinder(all), [all]);
   const lastMet = new Map<string, string>();
