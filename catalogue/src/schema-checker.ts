@@ -1,7 +1,17 @@
 import { type OutputUnit, type Schema, Validator } from '@cfworker/json-schema';
 
 /** Errors that only say that something inside is wrong; the inner error tells what. */
-const OUTER = new Set(['properties', 'items', 'prefixItems', 'additionalProperties', 'patternProperties', '$ref']);
+const OUTER = new Set([
+  'properties',
+  'items',
+  'prefixItems',
+  'additionalProperties',
+  'patternProperties',
+  '$ref',
+  'allOf',
+  'if',
+  'then',
+]);
 
 /** An error of a JSON Schema as a sentence: where, and what to do. */
 function saySchemaError(e: OutputUnit): string {

@@ -1,17 +1,12 @@
 import type { TraitRow } from '@dagboek/core/key';
-import type { LengthKind, SpeciesFacts } from '@dagboek/core/species';
+import type { LengthConversion, SpeciesFacts } from '@dagboek/core/species';
 import type { FigureFile, FigureSpec } from '@dagboek/figure';
 
 /** Waters a species lives in. */
 export type Waters = 'salt' | 'brackish' | 'fresh';
 
-/** One length told from another: to = slope * from, with a residual error as a share of the result. */
-export interface Conversion {
-  readonly from: LengthKind;
-  readonly to: LengthKind;
-  readonly slope: number;
-  readonly sdShare: number;
-}
+/** How one length follows from another. */
+export type Conversion = LengthConversion;
 
 /** A species taken for this one, and the mark that decides. */
 export interface Lookalike {

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { readRule, zonesAt } from '@dagboek/core/rules';
 import { loadRulePacks, loadSpecies } from './index.ts';
 
 const SPECIES = loadSpecies();
@@ -6,7 +7,7 @@ const PACKS = loadRulePacks(SPECIES);
 
 describe('rules that ship', () => {
   test('the Skerrow Isles are marked as a sample, with zones, an authority and a day of checking', () => {
-    expect(PACKS).toHaveLength(1);
+    expect(PACKS.map((p) => p.id)).toEqual(['skerrow-isles', 'tarnmere-lakes']);
     expect(PACKS[0]).toMatchObject({
       id: 'skerrow-isles',
       sample: true,
@@ -37,6 +38,20 @@ describe('rules that ship', () => {
     for (const r of PACKS[0]!.rules)
       if (r.kind === 'minimumSize')
         for (const id of r.species) expect(SPECIES.find((s) => s.id === id)?.lengthKinds).toContain(r.length);
+  });
+
+  test('every kind of rule occurs in the samples, and each is read out of its data as one sentence', () => {
+    const kinds = new Set(PACKS.flatMap((p) => p.rules.map((r) => r.kind)));
+    expect(kinds.size).toBe(23);
+    const names = { species: (id: string) => SPECIES.find((s) => s.id === id)?.name ?? id, zone: (id: string) => id };
+    for (const r of PACKS.flatMap((p) => p.rules)) expect(readRule(r, names)).toMatch(/^[A-Z].*[a-z0-9 )]\.$/);
+  });
+
+  test('zones that are drawn hold their own point, and the small one lies within the large one', () => {
+    for (const p of PACKS)
+      for (const z of p.zones.filter((x) => x.bounds)) expect(zonesAt(p, z.at!).map((x) => x.id)).toContain(z.id);
+    expect(zonesAt(PACKS[0]!, [-9.44, 58.955]).map((z) => z.id)).toEqual(['gannet-hole', 'north-skerries']);
+    expect(zonesAt(PACKS[0]!, [10, 10])).toEqual([]);
   });
 
   test('a rule that names a species that is not there is refused with its name', () => {

@@ -77,9 +77,13 @@ describe('the demo season on the server', () => {
   });
 
   test('catalogue, rules and the description of the API are served', async () => {
-    const catalogue = (await get('/api/catalogue')).body.species;
-    expect(catalogue).toHaveLength(12);
-    expect(catalogue[0]).toHaveProperty('figure.body.dorsal');
+    const { species, traits, packs } = (await get('/api/catalogue')).body;
+    expect(species).toHaveLength(84);
+    expect(species[0]).toHaveProperty('figure.body.dorsal');
+    expect([traits.length >= 30, packs.length]).toEqual([true, 3]);
+    const schema = (await get('/api/catalogue/schema')).body;
+    expect(Object.keys(schema)).toEqual(['species', 'pack']);
+    expect(schema.species.required).toContain('hazards');
     expect((await get('/api/rulebook')).body.packs[0].id).toBe('skerrow-isles');
     const api = (await get('/api/openapi.json')).body;
     expect(Object.keys(api.paths)).toEqual(

@@ -1,48 +1,112 @@
-import type { KeptFish, RulePack } from './rule.ts';
+import { addDays } from '../time/index.ts';
+import type { KeptFish, Per, Rule, RulePack } from './rule.ts';
 
-/** What is left of one daily bag for one person. */
+export type AllowanceRule = Extract<Rule, { kind: 'dailyBag' | 'possession' | 'yearlyBag' | 'overLength' }>;
+
+/** What is left of one allowance for one person, or for the boat. */
 export interface Allowance {
   readonly ruleId: string;
+  readonly kind: AllowanceRule['kind'];
   readonly speciesId: string;
-  readonly anglerId: string;
+  /** All species that are counted together; empty = every species. */
+  readonly together: readonly string[];
+  /** Null for an allowance of the whole boat. */
+  readonly anglerId: string | null;
   readonly most: number;
   readonly used: number;
   /** Never below 0. */
   readonly left: number;
 }
 
+export const isAllowance = (r: Rule): r is AllowanceRule =>
+  r.kind === 'dailyBag' || r.kind === 'possession' || r.kind === 'yearlyBag' || r.kind === 'overLength';
+
 const forSpecies = (rule: { species: readonly string[] }, id: string): boolean =>
   rule.species.length === 0 || rule.species.includes(id);
 
-/** How many of a bag a person has used on a day. A rule for several species counts them together. */
+const perOf = (rule: AllowanceRule): Per => rule.per ?? 'person';
+
+/** First and last civil day that an allowance looks at, judged on `day`. */
+export function windowOf(rule: AllowanceRule, day: string): { from: string; to: string } {
+  if (rule.kind === 'possession') return { from: addDays(day, 1 - rule.days), to: day };
+  if (rule.kind === 'yearlyBag') return { from: `${day.slice(0, 4)}-01-01`, to: day };
+  return { from: day, to: day };
+}
+
+/** For whom an allowance counts: a person's own fish, or those of the boat (of a person alone where no boat is named). */
+export interface Who {
+  readonly anglerId: string;
+  readonly boat?: string | null;
+}
+
+const counts = (per: Per, k: KeptFish, who: Who): boolean =>
+  per === 'boat' && who.boat ? k.boat === who.boat : k.anglerId === who.anglerId;
+
+/** How many of a day's bag a person has used. A rule for several species counts them together. */
 export function bagUsed(
   rule: { species: readonly string[] },
   kept: readonly KeptFish[],
   anglerId: string,
   day: string,
 ): number {
+  return usedWithin(rule, kept, 'person', { anglerId }, { from: day, to: day });
+}
+
+function usedWithin(
+  rule: { species: readonly string[]; zones?: readonly string[] },
+  kept: readonly KeptFish[],
+  per: Per,
+  who: Who,
+  { from, to }: { from: string; to: string },
+  overMm = 0,
+): number {
   return kept.reduce(
     (n, k) =>
-      k.anglerId === anglerId && k.day === day && [k.speciesId, ...(k.orElse ?? [])].some((id) => forSpecies(rule, id))
+      k.day >= from &&
+      k.day <= to &&
+      counts(per, k, who) &&
+      // A rule of some zones counts what was kept there; what nobody placed counts everywhere.
+      (!rule.zones || k.zone === undefined || rule.zones.includes(k.zone)) &&
+      // Of unknown length it may be over it: the strict reading.
+      (overMm === 0 || (k.lengthMm ?? Number.POSITIVE_INFINITY) > overMm) &&
+      [k.speciesId, ...(k.orElse ?? [])].some((id) => forSpecies(rule, id))
         ? n + k.count
         : n,
     0,
   );
 }
 
-/** Bags of one species for each person given, on a day. Released fish are not in `kept`, so they count for nothing. */
+/** How much of an allowance is used, judged on `day`. */
+export const allowanceUsed = (rule: AllowanceRule, kept: readonly KeptFish[], who: Who, day: string): number =>
+  usedWithin(rule, kept, perOf(rule), who, windowOf(rule, day), rule.kind === 'overLength' ? rule.overMm : 0);
+
+/**
+ * Allowances of one species for each person given, on a day, and once for the boat where the boat has one.
+ * Released fish are not in `kept`, so they count for nothing.
+ */
 export function allowancesLeft(
   pack: RulePack,
   kept: readonly KeptFish[],
   speciesId: string,
   anglerIds: readonly string[],
   day: string,
+  boat: string | null = null,
 ): Allowance[] {
   return pack.rules.flatMap((rule) => {
-    if (rule.kind !== 'dailyBag' || !forSpecies(rule, speciesId) || !inForceOn(rule, day)) return [];
-    return anglerIds.map((anglerId) => {
-      const used = bagUsed(rule, kept, anglerId, day);
-      return { ruleId: rule.id, speciesId, anglerId, most: rule.most, used, left: Math.max(0, rule.most - used) };
+    if (!isAllowance(rule) || !forSpecies(rule, speciesId) || !inForceOn(rule, day)) return [];
+    const ofBoat = perOf(rule) === 'boat' && boat !== null;
+    return (ofBoat ? [null] : anglerIds).map((anglerId) => {
+      const used = allowanceUsed(rule, kept, { anglerId: anglerId ?? '', boat: ofBoat ? boat : null }, day);
+      return {
+        ruleId: rule.id,
+        kind: rule.kind,
+        speciesId,
+        together: rule.species,
+        anglerId,
+        most: rule.most,
+        used,
+        left: Math.max(0, rule.most - used),
+      };
     });
   });
 }
@@ -56,11 +120,11 @@ export function inForceOn(rule: { inForce?: { from?: string; to?: string } }, da
 /** Whether a rule is about this species here on this day. */
 export function concerns(
   rule: { species: readonly string[]; zones?: readonly string[]; inForce?: { from?: string; to?: string } },
-  at: { speciesId: string; zone: string; day: string },
+  at: { speciesId: string; zone: string; alsoIn?: readonly string[]; day: string },
 ): boolean {
   return (
     forSpecies(rule, at.speciesId) &&
-    (rule.zones === undefined || rule.zones.includes(at.zone)) &&
+    (rule.zones === undefined || [at.zone, ...(at.alsoIn ?? [])].some((z) => rule.zones?.includes(z))) &&
     inForceOn(rule, at.day)
   );
 }

@@ -1,7 +1,33 @@
-export { judge, judgeUnsettled, LENGTH_WORDS, STALE_DAYS } from './judge.ts';
+// judging
+export { judge, judgeUnsettled, STALE_DAYS } from './judge.ts';
 export type { UnsettledVerdict } from './judge.ts';
+export { LENGTH_WORDS, lengthAs } from './size-rules.ts';
 export { OUTCOMES, stricter } from './verdict.ts';
-export type { Finding, Outcome, Verdict } from './verdict.ts';
-export { allowancesLeft, bagUsed, concerns, inForceOn } from './allowances.ts';
-export type { Allowance } from './allowances.ts';
-export type { CatchFacts, KeptFish, Rule, RulePack, Zone } from './rule.ts';
+export type { Ask, Finding, Outcome, Verdict } from './verdict.ts';
+// what is left
+export { allowancesLeft, bagUsed, concerns, inForceOn, isAllowance, windowOf } from './allowances.ts';
+export type { Allowance, AllowanceRule } from './allowances.ts';
+// rules and facts
+export { RULE_GEARS, WEEKDAYS } from './rule.ts';
+export type {
+  AnglerFacts,
+  CatchFacts,
+  KeptFish,
+  LonLat,
+  Origin,
+  Per,
+  Rule,
+  RuleGear,
+  RuleKind,
+  RulePack,
+  Weekday,
+  Zone,
+} from './rule.ts';
+// a rule in plain words
+export { readRule } from './read-rule.ts';
+export type { RuleNames } from './read-rule.ts';
+// sun and place
+export { sunHours } from './sun-hours.ts';
+export type { SunHours } from './sun-hours.ts';
+export { isInZone, zonesAt } from './zones-at.ts';
+export { withinHours } from './other-rules.ts';

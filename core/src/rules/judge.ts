@@ -1,110 +1,104 @@
-import { chanceAtLeast, DOUBT, judgeReading } from '../measure/index.ts';
-import type { LengthKind } from '../species/index.ts';
-import { daysBetween, inSpan, sayDate } from '../time/index.ts';
-import { allowancesLeft, bagUsed, concerns } from './allowances.ts';
-import type { CatchFacts, KeptFish, Rule, RulePack } from './rule.ts';
-import { type Finding, OUTCOMES, type Outcome, stricter, type Verdict } from './verdict.ts';
+import { daysBetween } from '../time/index.ts';
+import { allowancesLeft, concerns } from './allowances.ts';
+import { conditionOf, exemptedBy } from './applies.ts';
+import { bagSays } from './bag-rules.ts';
+import { closedDaysSays, dutySays, gearBanSays, hoursSay, licenceSays, seasonSays } from './other-rules.ts';
+import type { CatchFacts, KeptFish, Rule, RuleKind, RulePack } from './rule.ts';
+import { sizeSays } from './size-rules.ts';
+import { type Finding, OUTCOMES, type Outcome, type Said, stricter, type Verdict } from './verdict.ts';
 
 /** A pack not checked for this many days warns. */
 export const STALE_DAYS = 180;
 
-export const LENGTH_WORDS: Readonly<Record<LengthKind, string>> = {
-  total: 'total length',
-  fork: 'fork length',
-  discWidth: 'disc width',
-  mantle: 'mantle length',
-};
+/** Among findings of one outcome: bans first, then seasons and hours, sizes, allowances, papers, duties. */
+const KIND_ORDER: readonly RuleKind[] = [
+  'mustNotReturn',
+  'noTake',
+  'retentionBan',
+  'gearBan',
+  'closedSeason',
+  'openSeason',
+  'closedDays',
+  'clockHours',
+  'sunHours',
+  'minimumSize',
+  'maximumSize',
+  'keepSlot',
+  'releaseSlot',
+  'dailyBag',
+  'overLength',
+  'possession',
+  'yearlyBag',
+  'licence',
+  'landAs',
+  'minimumFillet',
+  'report',
+  'advice',
+  'exemption',
+];
 
-const cm = (mm: number): string => (Math.round(mm) / 10).toFixed(1).replace(/\.0$/, '');
-const ORDINALS = ['0th', '1st', '2nd', '3rd'];
-const ordinal = (n: number): string => ORDINALS[n] ?? `${n}th`;
-const KIND_ORDER = ['retentionBan', 'closedSeason', 'minimumSize', 'dailyBag'];
-
-type Said = Pick<Finding, 'outcome' | 'lead' | 'because'> & Partial<Pick<Finding, 'marginMm' | 'leastMm' | 'chance'>>;
-
-function sizeSays(rule: Extract<Rule, { kind: 'minimumSize' }>, f: CatchFacts): Said {
-  const least = cm(rule.leastMm);
-  if (!f.length || f.length.kind !== rule.length)
-    return {
-      outcome: 'ask',
-      lead: `${LENGTH_WORDS[rule.length][0]?.toUpperCase()}${LENGTH_WORDS[rule.length].slice(1)} needed:`,
-      because: `the rule is at least ${least} cm. Measure it that way.`,
-      leastMm: rule.leastMm,
-    };
-  const chance = chanceAtLeast(judgeReading(f.length.mm, f.length.method), rule.leastMm);
-  const marginMm = f.length.mm - rule.leastMm;
-  const shared = { marginMm, leastMm: rule.leastMm, chance };
-  const which = f.count > 1 ? 'the shortest, ' : '';
-  const inHundred = Math.round(chance * 100);
-  if (chance > 1 - DOUBT)
-    return {
-      outcome: 'keep',
-      lead: 'Long enough:',
-      because: `${which}${cm(f.length.mm)} is ${cm(marginMm)} over ${least}.`,
-      ...shared,
-    };
-  if (chance < DOUBT) {
-    const odds = `${inHundred < 1 ? 'less than 1' : inHundred} in 100 that it is long enough`;
-    return {
-      outcome: 'letGo',
-      lead: 'Too short:',
-      because: `${which}${cm(f.length.mm)} is ${cm(-marginMm)} short of ${least}; ${odds}.`,
-      ...shared,
-    };
-  }
-  const side =
-    marginMm === 0 ? `just ${least}` : `${cm(Math.abs(marginMm))} ${marginMm > 0 ? 'over' : 'short of'} ${least}`;
-  return {
-    outcome: 'measureAgain',
-    lead: 'Too near to tell:',
-    because: `${which}${cm(f.length.mm)} is ${side}, within what the ${f.length.method === 'eye' ? 'eye' : f.length.method} errs; ${inHundred} in 100 that it is long enough. If it stays so, let it go.`,
-    ...shared,
-  };
-}
-
-function bagSays(rule: Extract<Rule, { kind: 'dailyBag' }>, f: CatchFacts, kept: readonly KeptFish[]): Said {
-  const used = bagUsed(rule, kept, f.anglerId, f.day);
-  const after = used + f.count;
-  if (after <= rule.most) {
-    const left = rule.most - after;
-    const place =
-      f.count > 1 ? `${f.count} fish make ${after} of ${rule.most}` : `the ${ordinal(after)} of ${rule.most}`;
-    return {
-      outcome: 'keep',
-      lead: `Counts for ${f.anglerName}:`,
-      because: `${place}; ${left === 0 ? 'none' : left} left after it.`,
-    };
-  }
-  if (used < rule.most)
-    return {
-      outcome: 'letGo',
-      lead: 'Over the bag:',
-      because: `${f.anglerName} may keep ${rule.most - used} more today, and this lot is ${f.count}. Note the rest as let go.`,
-    };
-  return { outcome: 'letGo', lead: 'Bag is full:', because: `${f.anglerName} has kept ${used} of ${rule.most} today.` };
-}
-
-function ruleSays(rule: Rule, f: CatchFacts, kept: readonly KeptFish[]): Said {
+function ruleSays(rule: Rule, f: CatchFacts, kept: readonly KeptFish[], pack: RulePack): Said {
   switch (rule.kind) {
     case 'minimumSize':
+    case 'maximumSize':
+    case 'keepSlot':
+    case 'releaseSlot':
       return sizeSays(rule, f);
     case 'dailyBag':
+    case 'possession':
+    case 'yearlyBag':
+    case 'overLength':
       return bagSays(rule, f, kept);
     case 'closedSeason':
-      return inSpan(f.day, rule.closed)
-        ? {
-            outcome: 'letGo',
-            lead: 'Closed season:',
-            because: `closed from ${sayDate(rule.closed.from)} to ${sayDate(rule.closed.to)}.`,
-          }
-        : {
-            outcome: 'keep',
-            lead: 'Season',
-            because: `open; closed from ${sayDate(rule.closed.from)} to ${sayDate(rule.closed.to)}.`,
-          };
+    case 'openSeason':
+      return seasonSays(rule, f);
+    case 'closedDays':
+      return closedDaysSays(rule, f);
+    case 'clockHours':
+    case 'sunHours':
+      return hoursSay(rule, f, pack);
+    case 'gearBan':
+      return gearBanSays(rule, f);
     case 'retentionBan':
       return { outcome: 'letGo', lead: 'May not be kept here:', because: rule.sentence };
+    case 'noTake':
+      return { outcome: 'letGo', lead: 'No-take area:', because: `${rule.sentence} Stop fishing here.` };
+    case 'licence':
+      return licenceSays(rule, f);
+    case 'mustNotReturn':
+      return { outcome: 'mustNotReturn', lead: 'Must not go back alive:', because: rule.sentence };
+    case 'landAs':
+    case 'minimumFillet':
+    case 'report':
+    case 'advice':
+      return dutySays(rule);
+    case 'exemption':
+      return { outcome: 'keep', lead: 'Exempt:', because: rule.sentence };
   }
+}
+
+const ASKS = {
+  gear: ['How was it caught?', 'that decides whether this rule holds:'],
+  age: ['How old is', 'that decides whether this rule holds:'],
+} as const;
+
+/** What a rule says, or the question that decides whether it holds for this fish at all; null when it does not. */
+function finding(rule: Rule, f: CatchFacts, kept: readonly KeptFish[], pack: RulePack): Finding | null {
+  const holds = conditionOf(rule, f);
+  if (holds === false) return null;
+  const said = ruleSays(rule, f, kept, pack);
+  const head = { ruleId: rule.id, kind: rule.kind, source: rule.source };
+  // A rule that would let it be kept need not be asked about.
+  if (holds === true || said.outcome === 'keep' || (holds.fact !== 'gear' && holds.fact !== 'age'))
+    return { ...head, ...said };
+  const [lead, why] = ASKS[holds.fact];
+  return {
+    ...head,
+    outcome: 'ask',
+    lead: holds.fact === 'age' ? `${lead} ${f.anglerName}?` : lead,
+    because: `${why} ${rule.sentence}`,
+    asks: holds,
+  };
 }
 
 /**
@@ -113,28 +107,30 @@ function ruleSays(rule: Rule, f: CatchFacts, kept: readonly KeptFish[]): Said {
  * staleness warning. Pure: the same facts give the same verdict for ever.
  */
 export function judge(pack: RulePack, f: CatchFacts, kept: readonly KeptFish[], today: string = f.day): Verdict {
-  const about = pack.rules.filter((r) => concerns(r, f));
-  const findings: Finding[] = about.map((rule) => ({
-    ruleId: rule.id,
-    kind: rule.kind,
-    source: rule.source,
-    ...ruleSays(rule, f, kept),
-  }));
+  const exempted = exemptedBy(pack, f);
+  const about = pack.rules.filter((r) => concerns(r, f) && !exempted.has(r.id));
+  const findings = about.flatMap((rule) => {
+    if (rule.kind === 'exemption' && conditionOf(rule, f) !== true) return [];
+    if (rule.kind === 'exemption' && !rule.from.some((id) => exempted.has(id))) return [];
+    return finding(rule, f, kept, pack) ?? [];
+  });
   const rank = (o: Outcome): number => -OUTCOMES.indexOf(o);
   findings.sort(
     (a, b) =>
       rank(a.outcome) - rank(b.outcome) ||
       KIND_ORDER.indexOf(a.kind) - KIND_ORDER.indexOf(b.kind) ||
-      a.ruleId.localeCompare(b.ruleId),
+      (a.ruleId < b.ruleId ? -1 : 1),
   );
   const outcome = findings.reduce<Outcome>((worst, x) => stricter(worst, x.outcome), 'keep');
-  const missing = about.find((r) => r.kind === 'minimumSize' && (!f.length || f.length.kind !== r.length));
   return {
     outcome,
     findings,
-    asks: missing?.kind === 'minimumSize' ? { fact: 'length', kind: missing.length } : null,
-    allowances: allowancesLeft(pack, kept, f.speciesId, [f.anglerId], f.day),
-    noRuleFound: about.length === 0,
+    asks: findings.find((x) => x.asks)?.asks ?? null,
+    allowances: allowancesLeft(pack, kept, f.speciesId, [f.anglerId], f.day, f.boat ?? null).sort(
+      (a, b) => KIND_ORDER.indexOf(a.kind) - KIND_ORDER.indexOf(b.kind) || (a.ruleId < b.ruleId ? -1 : 1),
+    ),
+    exempted: [...exempted].sort(),
+    noRuleFound: !about.some((r) => r.kind !== 'exemption'),
     pack: {
       name: pack.name,
       version: pack.version,

@@ -254,7 +254,7 @@ describe('laws of judging', () => {
   });
 
   test('what is used and what is left make the bag, and left never falls below nothing', () => {
-    expect(allowancesLeft(PACK, kept(1), 'pollack', ['wren', 'ilse'], '2026-09-12')).toEqual([
+    expect(allowancesLeft(PACK, kept(1), 'pollack', ['wren', 'ilse'], '2026-09-12')).toMatchObject([
       { ruleId: 'bag', speciesId: 'pollack', anglerId: 'wren', most: 2, used: 1, left: 1 },
       { ruleId: 'bag', speciesId: 'pollack', anglerId: 'ilse', most: 2, used: 0, left: 2 },
     ]);
@@ -263,7 +263,7 @@ describe('laws of judging', () => {
   });
 
   test('outcomes are ordered from mild to strict', () => {
-    expect(OUTCOMES).toEqual(['keep', 'ask', 'measureAgain', 'letGo']);
+    expect(OUTCOMES).toEqual(['keep', 'ask', 'measureAgain', 'letGo', 'mustNotReturn']);
     expect(stricter('keep', 'letGo')).toBe('letGo');
     expect(stricter('measureAgain', 'ask')).toBe('measureAgain');
   });

@@ -1,1 +1,9 @@
-export type { Hazard, HazardKind, KeepingClass, LengthKind, MeasureMethod, SpeciesFacts } from './species.ts';
+export type {
+  Hazard,
+  HazardKind,
+  KeepingClass,
+  LengthConversion,
+  LengthKind,
+  MeasureMethod,
+  SpeciesFacts,
+} from './species.ts';

@@ -30,6 +30,14 @@ export type KeepingClass =
   | 'shark'
   | 'cephalopod';
 
+/** One length told from another: to = slope * from, with a residual error as a share of the result. */
+export interface LengthConversion {
+  readonly from: LengthKind;
+  readonly to: LengthKind;
+  readonly slope: number;
+  readonly sdShare: number;
+}
+
 /** What the core needs to know of a species. The pack's file holds more (names, figure, sources). */
 export interface SpeciesFacts {
   readonly id: string;

@@ -1,3 +1,4 @@
+import type { GEARS } from '../kinds/deck.ts';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
 import type { Stage } from '@dagboek/core/cut';
@@ -60,7 +61,7 @@ export interface FishState extends State {
   readonly orElse: readonly string[];
   /** What was seen on it when it was named, by trait of the key. */
   readonly seen: Readonly<Record<string, string>>;
-  readonly gear: string | null;
+  readonly gear: (typeof GEARS)[number] | null;
   readonly landed: Timed<object>;
   readonly length: Timed<{ mm: number; longestMm: number | null; kind: LengthKind; method: MeasureMethod }> | null;
   readonly mass: Timed<{ g: number; how: 'scale' | 'estimated' }> | null;

@@ -88,6 +88,9 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   const forgotten = freezer.find((p) => nowMs - p.storedMs > 250 * DAY);
   if (forgotten)
     s.note('pack.discarded', forgotten.id, nowMs - 20 * DAY, tern.tomas, { why: 'freezer burn, bag had a hole' });
+  // Tonight's dinner thaws in the fridge, should nothing be caught.
+  const tonight = freezer.at(-1);
+  if (tonight) s.note('pack.moved', tonight.id, nowMs - 7 * HOUR, tern.tomas, { place: 'fridge' });
   writeToday(s, tern, rules, today);
   return s.entries.filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
 }

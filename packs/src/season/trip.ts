@@ -1,4 +1,4 @@
-import { judge, type KeptFish, type RulePack } from '@dagboek/core/rules';
+import { judge, type RuleGear, type KeptFish, type RulePack } from '@dagboek/core/rules';
 import { civilDay, epochMs, stamp } from '@dagboek/core/time';
 import { expectedWeight } from '@dagboek/core/measure';
 import { rankLikely } from '@dagboek/core/key';
@@ -99,13 +99,8 @@ function landOne(s: Scribe, x: Landing, ledger: KeptFish[], kept: Kept[]): void 
   const [lo, hi] = species.usualMm;
   const mm = Math.round(Math.max(lo * 0.8, s.normal((lo + hi) / 2, (hi - lo) / 3.2)) / 5) * 5;
   const kind = species.lengthKinds[0] ?? 'total';
-  s.note('fish.landed', id, at, scribe, {
-    trip: tripId,
-    angler,
-    count,
-    species: species.id,
-    gear: s.chance(0.86) || x.zone !== 'north-skerries' ? 'rod' : 'spear',
-  });
+  const gear = s.chance(0.86) || x.zone !== 'north-skerries' ? 'rod' : 'spear';
+  s.note('fish.landed', id, at, scribe, { trip: tripId, angler, count, species: species.id, gear });
   const longestMm = lot ? mm + 20 + Math.round(s.rng() * 6) * 5 : null;
   const first = s.chance(0.04) && !lot ? mm + 20 : mm;
   const measured = s.note('fish.measured', id, at + 1 * MIN, scribe, {
@@ -131,6 +126,7 @@ function landOne(s: Scribe, x: Landing, ledger: KeptFish[], kept: Kept[]): void 
     anglerId: angler,
     anglerName: '',
     count,
+    gear: gear as RuleGear,
     length: { mm, kind, method: 'board' as const },
   };
   const verdict = judge(x.rules, facts, ledger);

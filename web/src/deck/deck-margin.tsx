@@ -5,7 +5,11 @@ import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { BagBoxes, PlatesRow } from '../kit/plates-row.tsx';
+import { orNames } from '../kit/names-in-text.ts';
 import { bagsToday } from './kept-on.ts';
+
+/** What an allowance looks at, beside its day. */
+const SPAN = { dailyBag: '', overLength: ', long ones', possession: ', in hand', yearlyBag: ', this year' } as const;
 
 const PLATES_KEY = 'dagboek.plates';
 
@@ -41,7 +45,7 @@ export function DeckMargin({
     localStorage.setItem(PLATES_KEY, String(next));
     setWant(next);
   };
-  const bags = rules ? bagsToday(book, rules, day(trip.startedAt), trip.crew, current) : [];
+  const bags = rules ? bagsToday(book, rules, day(trip.startedAt), trip.crew, current, trip.boat) : [];
   return (
     <aside className="margin" aria-label="Dinner and bags">
       <h2>Enough for dinner{plates >= want ? '' : '?'}</h2>
@@ -85,12 +89,20 @@ export function DeckMargin({
       {bags.length === 0 && <p>Nothing counts yet.</p>}
       <ul className="bags">
         {bags.map((a) => {
-          const mine = current?.species === a.speciesId && current.angler === a.anglerId ? current.count : 0;
+          const mine =
+            current?.species === a.speciesId && (a.anglerId === null || current.angler === a.anglerId)
+              ? current.count
+              : 0;
           return (
-            <li key={a.ruleId + a.anglerId + a.speciesId}>
+            <li key={`${a.ruleId} ${a.anglerId ?? ''} ${a.speciesId}`}>
               <span>
-                {names.species(a.speciesId)}
-                <small>{names.member(a.anglerId)}</small>
+                {a.together.length === 0
+                  ? 'All kinds'
+                  : orNames(a.together.map(names.species)).replaceAll(' or ', ', ')}
+                <small>
+                  {a.anglerId === null ? 'the boat' : names.member(a.anglerId)}
+                  {SPAN[a.kind]}
+                </small>
               </span>
               <BagBoxes most={a.most} used={a.used} now={mine} />
               <span>

@@ -13,6 +13,7 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useNarrow } from '../kit/use-width.ts';
+import { AskGear } from './ask-gear.tsx';
 import { ChooseSpecies } from './choose-species.tsx';
 import type { Naming } from './key/key-panel.tsx';
 import { DeckActions } from './deck-actions.tsx';
@@ -55,7 +56,7 @@ export function FishInHand({
   const line = custodyOf(book, fish.id);
   // While it is not settled, what any of them may do is said.
   const hazards = [species, ...fish.orElse.map(byId)].flatMap((s) => s?.hazards ?? []);
-  const needs = verdict?.asks?.kind ?? null;
+  const needs = verdict?.asks?.fact === 'length' ? verdict.asks.kind : null;
   const step: Step =
     again ?? (!species ? 'name' : !fish.length || (needs && !fish.dispatched && !fish.released) ? 'measure' : 'act');
   const name = async ({ species: s, orElse, seen }: Naming): Promise<void> => {
@@ -251,7 +252,10 @@ function Acting({
             )}
           </p>
         </div>
-        <VerdictPanel verdict={verdict} unsettled={fish.orElse.length > 0 ? decidedBy : null} />
+        <div>
+          <VerdictPanel verdict={verdict} unsettled={fish.orElse.length > 0 ? decidedBy : null} />
+          {verdict?.asks?.fact === 'gear' && <AskGear fish={fish} />}
+        </div>
       </div>
       <DeckActions fish={fish} verdict={verdict} species={species} onMeasure={onMeasure} onDone={onDone} />
     </>

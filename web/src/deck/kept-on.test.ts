@@ -12,7 +12,7 @@ import {
   TOMAS,
   tripStarted,
 } from '../../../journal/src/builders.test-support.ts';
-import { bagsToday, keptOn } from './kept-on.ts';
+import { bagsToday, keptOn, sinceFor } from './kept-on.ts';
 
 const RULES: RulePack = {
   id: 'r',
@@ -78,7 +78,7 @@ describe('a fish that is not settled', () => {
       killed('u'),
     ]);
     expect(keptOn(b, RULES, DAY)).toEqual([
-      { speciesId: 'pollack', orElse: ['mackerel'], anglerId: ILSE, day: DAY, count: 1 },
+      expect.objectContaining({ speciesId: 'pollack', orElse: ['mackerel'], anglerId: ILSE, day: DAY, count: 1 }),
     ]);
     expect(bagsToday(b, RULES, DAY, [ILSE], null).map((x) => [x.speciesId, x.used])).toEqual([
       ['pollack', 1],
@@ -110,5 +110,33 @@ describe('bags of the day', () => {
       ['pollack', ILSE],
       ['mackerel', TOMAS],
     ]);
+  });
+});
+
+describe('looking back as far as the rules do', () => {
+  const rule = (more: object) =>
+    ({ ...RULES, rules: [...RULES.rules, { id: 'x', species: [], sentence: 's', source: 's', ...more }] }) as RulePack;
+
+  test('a day, the days of a possession limit, or the year', () => {
+    expect(sinceFor(RULES, DAY)).toBe(DAY);
+    expect(sinceFor(rule({ kind: 'possession', most: 5, days: 3 }), DAY)).toBe('2026-09-10');
+    expect(sinceFor(rule({ kind: 'yearlyBag', most: 5 }), DAY)).toBe('2026-01-01');
+    expect(sinceFor(rule({ kind: 'possession', most: 5, days: 40 }), '2026-01-10')).toBe('2025-12-02');
+  });
+
+  test('kept fish tell their boat, place and length; a rule for all kinds stands once in the margin', () => {
+    const b = Book.EMPTY.withEntries([
+      tripStarted(),
+      landed('p', '12:00'),
+      anEntry('fish.named', idOf('p'), { species: 'pollack' }, { at: at('12:01') }),
+      killed('p'),
+      landed('m', '12:05'),
+      anEntry('fish.named', idOf('m'), { species: 'mackerel' }, { at: at('12:06') }),
+      killed('m'),
+    ]);
+    const all = rule({ kind: 'possession', most: 5, days: 3 });
+    expect(keptOn(b, all, DAY)[0]).toMatchObject({ zone: 'north-skerries', lengthMm: null });
+    const bags = bagsToday(b, all, DAY, [ILSE], null);
+    expect(bags.filter((x) => x.ruleId === 'x')).toMatchObject([{ used: 2, left: 3, together: [] }]);
   });
 });

@@ -1,23 +1,51 @@
-import { type Allowance, allowancesLeft, type KeptFish, type RulePack } from '@dagboek/core/rules';
-import { civilDay } from '@dagboek/core/time';
+import { type Allowance, allowancesLeft, isAllowance, type KeptFish, type RulePack } from '@dagboek/core/rules';
+import { addDays, civilDay } from '@dagboek/core/time';
 import type { Book, FishState } from '@dagboek/journal';
 
-/** Fish kept on a civil day, over every trip: landed that day, named, killed or iced, and not let go. */
+const dayBefore = (a: string, b: string): string => (a < b ? a : b);
+
+/** First civil day that any allowance of these rules looks back to, judged on `day`. */
+export function sinceFor(rules: RulePack, day: string): string {
+  return rules.rules.reduce((since, r) => {
+    if (r.kind === 'possession') return dayBefore(since, addDays(day, 1 - r.days));
+    return r.kind === 'yearlyBag' ? dayBefore(since, `${day.slice(0, 4)}-01-01`) : since;
+  }, day);
+}
+
+/**
+ * Fish kept up to a civil day, as far back as the rules look, over every trip: landed, named, killed or iced, and not let
+ * go. `except`: the fish being judged.
+ */
 export function keptOn(book: Book, rules: RulePack, day: string, except?: string): KeptFish[] {
+  const since = sinceFor(rules, day);
   return book.all('fish').flatMap((f) => {
     if (f.id === except || !f.species || f.released || !(f.dispatched || f.iced || f.bled)) return [];
     const d = civilDay(f.landed.at, rules.timeZone);
-    return d === day ? [{ speciesId: f.species, orElse: f.orElse, anglerId: f.angler, day: d, count: f.count }] : [];
+    if (d < since || d > day) return [];
+    const trip = book.get('trip', f.trip);
+    return [
+      {
+        speciesId: f.species,
+        orElse: f.orElse,
+        anglerId: f.angler,
+        boat: trip?.boat ?? null,
+        ...(trip ? { zone: trip.zone } : {}),
+        day: d,
+        count: f.count,
+        lengthMm: f.length?.longestMm ?? f.length?.mm ?? null,
+      },
+    ];
   });
 }
 
-/** The day's bags for everyone aboard, for the species kept so far and the one in hand. */
+/** Allowances for everyone aboard and for the boat, of the species kept so far and the one in hand. */
 export function bagsToday(
   book: Book,
   rules: RulePack,
   day: string,
   crew: readonly string[],
   inHand: FishState | null,
+  boat: string | null = null,
 ): Allowance[] {
   const kept = keptOn(book, rules, day, inHand?.id);
   const species = [
@@ -26,7 +54,15 @@ export function bagsToday(
       ...kept.flatMap((k) => [k.speciesId, ...(k.orElse ?? [])]),
     ]),
   ];
+  const seen = new Set<string>();
   return species
-    .flatMap((s) => allowancesLeft(rules, kept, s, crew, day))
-    .filter((a) => a.used > 0 || (inHand?.species === a.speciesId && inHand.angler === a.anglerId));
+    .flatMap((s) => allowancesLeft(rules, kept, s, crew, day, boat))
+    .filter((a) => {
+      // One rule for several species is one allowance, whichever of them led here.
+      const key = `${a.ruleId} ${a.anglerId}`;
+      if (seen.has(key) && rules.rules.some((r) => r.id === a.ruleId && isAllowance(r) && r.species.length !== 1))
+        return false;
+      seen.add(key);
+      return a.used > 0 || (inHand?.species === a.speciesId && (a.anglerId === null || inHand.angler === a.anglerId));
+    });
 }

@@ -1,5 +1,5 @@
 import { judgeUnsettled, type UnsettledVerdict } from '@dagboek/core/rules';
-import { civilDay } from '@dagboek/core/time';
+import { civilDay, wallTime } from '@dagboek/core/time';
 import type { FishState } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
@@ -26,10 +26,19 @@ export function useVerdict(fish: FishState): UnsettledVerdict | null {
       anglerName: names.member(fish.angler),
       count: fish.count,
       length: fish.length ? { mm: fish.length.mm, kind: fish.length.kind, method: fish.length.method } : null,
+      longestMm: fish.length?.longestMm ?? null,
+      time: wallTime(fish.landed.at, rules.timeZone),
+      boat: trip.boat,
+      gear: fish.gear,
     };
     return judgeUnsettled(
       rules,
-      [species.id, ...fish.orElse].map((id) => ({ ...facts, speciesId: id, speciesName: names.species(id) })),
+      [species.id, ...fish.orElse].map((id) => ({
+        ...facts,
+        speciesId: id,
+        speciesName: names.species(id),
+        conversions: byId(id)?.conversions ?? [],
+      })),
       keptOn(book, rules, day, fish.id),
       civilDay(stamp(nowMs(), rules.timeZone), rules.timeZone),
     );

@@ -18,7 +18,10 @@ export function VerdictPanel({ verdict, unsettled }: { verdict: Verdict | null; 
   const { pack } = verdict;
   // When it goes back, what would have allowed it only clutters the reason; it stands under the rules looked at.
   const findings =
-    verdict.outcome === 'letGo' ? verdict.findings.filter((f) => f.outcome === 'letGo') : verdict.findings;
+    verdict.outcome === 'letGo' || verdict.outcome === 'mustNotReturn'
+      ? verdict.findings.filter((f) => f.outcome === verdict.outcome)
+      : verdict.findings;
+  const changes = [...new Set(findings.flatMap((f) => (f.change && f.outcome === verdict.outcome ? [f.change] : [])))];
   return (
     <section className="verdict" aria-label="Verdict" aria-live="polite">
       <VerdictMark outcome={verdict.outcome} />
@@ -34,10 +37,21 @@ export function VerdictPanel({ verdict, unsettled }: { verdict: Verdict | null; 
         </p>
       )}
       {findings.map((f) => (
-        <p key={f.ruleId}>
+        <p key={f.ruleId} className={f.duty ? 'duty' : undefined}>
           <b>{f.lead}</b> {f.because}
+          {f.warning && <small> {f.warning}</small>}
         </p>
       ))}
+      {changes.length > 0 && (
+        <p>
+          <b>What would change it:</b> {changes.join('; ')}.
+        </p>
+      )}
+      {verdict.outcome === 'mustNotReturn' && (
+        <p>
+          <b>Kill it and keep it aboard.</b> Tell the authority where and when.
+        </p>
+      )}
       {verdict.outcome === 'letGo' && (
         <p>
           <b>Counts for nobody.</b> Back within two minutes, upright in wet hands till it kicks off.

@@ -62,6 +62,20 @@ export function VerdictMark({
         </g>
       </svg>
     );
+  if (outcome === 'mustNotReturn')
+    return (
+      <svg {...common} role="img" aria-label="Must not go back">
+        <path d={`M1 1H${w - 1}V${h - 1}H1Z`} fill="var(--ink)" />
+        <text
+          x="16"
+          y={h * 0.5 + h * 0.15}
+          className="verdict-word"
+          style={{ fontSize: h * 0.42, fill: 'var(--paper-open)' }}
+        >
+          NOT BACK ALIVE
+        </text>
+      </svg>
+    );
   const word = outcome === 'ask' ? 'MEASURE IT' : 'MEASURE AGAIN';
   return (
     <svg {...common} role="img" aria-label={outcome === 'ask' ? 'Measure it first' : 'Measure again'}>

@@ -1,0 +1,85 @@
+import { addDays, sayDate } from '../time/index.ts';
+import { allowanceUsed, type AllowanceRule } from './allowances.ts';
+import type { CatchFacts, KeptFish } from './rule.ts';
+import { cm, LENGTH_WORDS, lengthAs } from './size-rules.ts';
+import { DOUBT, normalCdf } from '../measure/index.ts';
+import type { Said } from './verdict.ts';
+
+const ORDINALS = ['0th', '1st', '2nd', '3rd'];
+const ordinal = (n: number): string => {
+  const tens = n % 100;
+  return ORDINALS[n] ?? `${n}${tens > 10 && tens < 14 ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th')}`;
+};
+
+/** "today", "in 7 days", "this year". */
+const when = (rule: AllowanceRule): string =>
+  rule.kind === 'possession' ? `in ${rule.days} days` : rule.kind === 'yearlyBag' ? 'this year' : 'today';
+
+/** When room comes free: after midnight, when the oldest of the window falls out, with the new year. */
+function whenFree(rule: AllowanceRule, f: CatchFacts, kept: readonly KeptFish[]): string {
+  if (rule.kind === 'yearlyBag') return `from 1 January ${Number(f.day.slice(0, 4)) + 1}`;
+  if (rule.kind !== 'possession') return 'after midnight';
+  for (let n = 1; n <= rule.days; n++) {
+    const day = addDays(f.day, n);
+    if (allowanceUsed(rule, kept, f, day) + f.count <= rule.most) return `from ${sayDate(day)}`;
+  }
+  return `from ${sayDate(addDays(f.day, rule.days))}`;
+}
+
+/** What an allowance says: which of how many this would be, or that it is full. */
+export function bagSays(rule: AllowanceRule, f: CatchFacts, kept: readonly KeptFish[]): Said {
+  const long = rule.kind === 'overLength' ? overLength(rule, f) : null;
+  if (long?.said) return long.said;
+  const used = allowanceUsed(rule, kept, f, f.day);
+  const after = used + f.count;
+  const boat = rule.per === 'boat' && f.boat;
+  const whom = boat ? 'the boat' : f.anglerName;
+  const over = rule.kind === 'overLength' ? ` over ${cm(rule.overMm)} cm` : '';
+  if (after <= rule.most) {
+    const left = rule.most - after;
+    const place =
+      f.count > 1 ? `${f.count} fish make ${after} of ${rule.most}` : `the ${ordinal(after)} of ${rule.most}`;
+    const span = rule.kind === 'dailyBag' ? '' : `${over} ${when(rule)}`;
+    return {
+      outcome: 'keep',
+      lead: `Counts for ${whom}:`,
+      because: `${place}${span}; ${left === 0 ? 'none' : left} left after it.`,
+    };
+  }
+  const full = { outcome: 'letGo', change: whenFree(rule, f, kept) } as const;
+  if (used < rule.most)
+    return {
+      ...full,
+      lead: 'Over the bag:',
+      because: `${boat ? 'The boat' : whom} may keep ${rule.most - used} more${over} ${when(rule)}, and this lot is ${f.count}. Note the rest as let go.`,
+      change: `a lot of ${rule.most - used}`,
+    };
+  return {
+    ...full,
+    lead: 'Bag is full:',
+    because: `${boat ? 'the boat' : whom} has kept ${used} of ${rule.most}${over} ${when(rule)}.`,
+  };
+}
+
+/** Whether a fish counts among the long ones: nothing to say when it is surely shorter; asks when it is not measured. */
+function overLength(rule: Extract<AllowanceRule, { kind: 'overLength' }>, f: CatchFacts): { said: Said | null } {
+  const l = lengthAs(f, rule.length, f.longestMm ?? f.length?.mm);
+  if (!l)
+    return {
+      said: {
+        outcome: 'ask',
+        lead: `${LENGTH_WORDS[rule.length].charAt(0).toUpperCase()}${LENGTH_WORDS[rule.length].slice(1)} needed:`,
+        because: `at most ${rule.most} may be over ${cm(rule.overMm)} cm. Measure it that way.`,
+        asks: { fact: 'length', kind: rule.length },
+      },
+    };
+  const chance = l.sdMm === 0 ? Number(l.lengthMm > rule.overMm) : 1 - normalCdf((rule.overMm - l.lengthMm) / l.sdMm);
+  if (chance >= DOUBT) return { said: null };
+  return {
+    said: {
+      outcome: 'keep',
+      lead: 'Not among the long ones:',
+      because: `${cm(l.readMm)} is ${cm(rule.overMm - l.readMm)} short of ${cm(rule.overMm)}.`,
+    },
+  };
+}

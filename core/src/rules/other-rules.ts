@@ -1,0 +1,118 @@
+import { inSpan, sayDate, weekday } from '../time/index.ts';
+import type { CatchFacts, Rule, RulePack } from './rule.ts';
+import { cm } from './size-rules.ts';
+import { sunHours } from './sun-hours.ts';
+import type { Said } from './verdict.ts';
+
+type Of<K extends Rule['kind']> = Extract<Rule, { kind: K }>;
+
+const minutes = (hhmm: string): number => Number(hhmm.slice(0, 2)) * 60 + Number(hhmm.slice(3, 5));
+const DAY = 1440;
+const clock = (min: number): string => {
+  const m = ((Math.round(min) % DAY) + DAY) % DAY;
+  return `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`;
+};
+
+/** Whether a time lies from one time to another, both included; wraps over midnight. */
+export const withinHours = (time: string, from: string, to: string): boolean => {
+  const [t, a, b] = [minutes(time), minutes(from), minutes(to)];
+  return a <= b ? t >= a && t <= b : t >= a || t <= b;
+};
+
+export function seasonSays(rule: Of<'closedSeason' | 'openSeason'>, f: CatchFacts): Said {
+  const open = rule.kind === 'openSeason' ? rule.open : null;
+  const span = rule.kind === 'closedSeason' ? rule.closed : rule.open;
+  const says = `${open ? 'open' : 'closed'} from ${sayDate(span.from)} to ${sayDate(span.to)}.`;
+  const shut = inSpan(f.day, span) === (open === null);
+  if (!shut) return { outcome: 'keep', lead: 'Season', because: open ? says : `open; ${says}` };
+  return {
+    outcome: 'letGo',
+    lead: 'Closed season:',
+    because: says,
+    change: open ? `from ${sayDate(open.from)}` : `after ${sayDate(span.to)}`,
+  };
+}
+
+export function closedDaysSays(rule: Of<'closedDays'>, f: CatchFacts): Said {
+  const today = weekday(f.day);
+  const list = rule.days.join(', ').replace(/, ([^,]*)$/, ' and $1');
+  return rule.days.some((d) => d === today)
+    ? { outcome: 'letGo', lead: 'Closed day:', because: `nothing is kept on ${list}.`, change: 'after midnight' }
+    : { outcome: 'keep', lead: 'Days', because: `open; closed on ${list}.` };
+}
+
+export function hoursSay(rule: Of<'clockHours' | 'sunHours'>, f: CatchFacts, pack: RulePack): Said {
+  const hours = rule.kind === 'clockHours' ? { from: rule.from, to: rule.to, how: '' } : sunSpan(rule, f, pack);
+  if (hours === 'always') return { outcome: 'keep', lead: 'Hours', because: 'the sun does not set: open.' };
+  if (hours === 'never') return { outcome: 'letGo', lead: 'Outside the hours:', because: 'the sun does not rise.' };
+  const says = `fishing from ${hours.from} to ${hours.to}${hours.how}.`;
+  if (f.time === undefined) return { outcome: 'ask', lead: 'Time needed:', because: says, asks: { fact: 'time' } };
+  return withinHours(f.time, hours.from, hours.to)
+    ? { outcome: 'keep', lead: 'Hours', because: `open; ${says}` }
+    : {
+        outcome: 'letGo',
+        lead: 'Outside the hours:',
+        because: `caught at ${f.time}; ${says}`,
+        change: `after ${hours.from}`,
+      };
+}
+
+function sunSpan(
+  rule: Of<'sunHours'>,
+  f: CatchFacts,
+  pack: RulePack,
+): { from: string; to: string; how: string } | 'always' | 'never' {
+  const at = pack.zones.find((z) => z.id === f.zone)?.at ?? pack.zones.find((z) => z.at)?.at;
+  if (!at) return 'always';
+  const sun = sunHours(f.day, at, pack.timeZone);
+  if (sun.rise === null) return sun.all === 'day' ? 'always' : 'never';
+  return {
+    from: clock(minutes(sun.rise) - rule.beforeSunriseMin),
+    to: clock(minutes(sun.set) + rule.afterSunsetMin),
+    how: `, sun up ${sun.rise} to ${sun.set}`,
+  };
+}
+
+export function gearBanSays(rule: Of<'gearBan'>, f: CatchFacts): Said {
+  const list = rule.banned.join(' or ');
+  if (!f.gear)
+    return { outcome: 'ask', lead: 'How was it caught?', because: `not with ${list} here.`, asks: { fact: 'gear' } };
+  return rule.banned.includes(f.gear)
+    ? { outcome: 'letGo', lead: 'Not with this gear:', because: `${list} is not allowed here.` }
+    : { outcome: 'keep', lead: 'Gear', because: `${f.gear} is allowed; ${list} is not.` };
+}
+
+export function licenceSays(rule: Of<'licence'>, f: CatchFacts): Said {
+  const held = f.angler?.licences?.filter((l) => l.name === rule.licence);
+  if (!held)
+    return {
+      outcome: 'ask',
+      lead: 'Licence?',
+      because: `${f.anglerName} needs the ${rule.licence}; the book does not know of one.`,
+      asks: { fact: 'licence' },
+    };
+  const last = held
+    .map((l) => l.until)
+    .sort()
+    .at(-1);
+  if (last === undefined)
+    return { outcome: 'letGo', lead: 'No licence:', because: `${f.anglerName} needs the ${rule.licence}.` };
+  return last >= f.day
+    ? { outcome: 'keep', lead: 'Licence', because: `${rule.licence}, good to ${sayDate(last)}.` }
+    : { outcome: 'letGo', lead: 'Licence has lapsed:', because: `${rule.licence}, to ${sayDate(last)}.` };
+}
+
+/** Rules that never forbid keeping, but ask for something, or tell something. */
+export function dutySays(rule: Of<'landAs' | 'minimumFillet' | 'report' | 'advice'>): Said {
+  const duty = { outcome: 'keep', duty: true } as const;
+  switch (rule.kind) {
+    case 'landAs':
+      return { ...duty, lead: `Land it ${rule.form}:`, because: rule.sentence };
+    case 'minimumFillet':
+      return { ...duty, lead: 'Fillets:', because: `none shorter than ${cm(rule.leastMm)} cm may be aboard.` };
+    case 'report':
+      return { ...duty, lead: 'Report it:', because: `to ${rule.to}, within ${rule.withinHours} hours.` };
+    case 'advice':
+      return { ...duty, lead: 'For the table:', because: rule.sentence };
+  }
+}

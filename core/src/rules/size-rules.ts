@@ -1,0 +1,156 @@
+import { certainMarginMm, DOUBT, judgeReading, type JudgedLength, normalCdf } from '../measure/index.ts';
+import type { LengthKind } from '../species/index.ts';
+import type { CatchFacts, Rule } from './rule.ts';
+import type { Said } from './verdict.ts';
+
+export const LENGTH_WORDS: Readonly<Record<LengthKind, string>> = {
+  total: 'total length',
+  fork: 'fork length',
+  discWidth: 'disc width',
+  mantle: 'mantle length',
+};
+
+/** Fish shorten by up to this share on ice within a day. */
+const SHRINKS = 0.03;
+
+type SizeRule = Extract<Rule, { kind: 'minimumSize' | 'maximumSize' | 'keepSlot' | 'releaseSlot' }>;
+
+export const cm = (mm: number): string => (Math.round(mm) / 10).toFixed(1).replace(/\.0$/, '');
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** Where a rule lets one keep: from and to, mm; `inside` false when it lets one keep outside of them. */
+function bounds(rule: SizeRule): { from: number; to: number; inside: boolean } {
+  switch (rule.kind) {
+    case 'minimumSize':
+      return { from: rule.leastMm, to: Number.POSITIVE_INFINITY, inside: true };
+    case 'maximumSize':
+      return { from: 0, to: rule.mostMm, inside: true };
+    case 'keepSlot':
+      return { from: rule.fromMm, to: rule.toMm, inside: true };
+    case 'releaseSlot':
+      return { from: rule.fromMm, to: rule.toMm, inside: false };
+  }
+}
+
+const sayBounds = (rule: SizeRule): string => {
+  switch (rule.kind) {
+    case 'minimumSize':
+      return `at least ${cm(rule.leastMm)} cm`;
+    case 'maximumSize':
+      return `at most ${cm(rule.mostMm)} cm`;
+    case 'keepSlot':
+      return `from ${cm(rule.fromMm)} to ${cm(rule.toMm)} cm`;
+    case 'releaseSlot':
+      return `let go from ${cm(rule.fromMm)} to ${cm(rule.toMm)} cm`;
+  }
+};
+
+/** The length that a rule asks for, measured or worked out from another with its error; null when neither can be. */
+export function lengthAs(
+  f: Pick<CatchFacts, 'length' | 'conversions'>,
+  kind: LengthKind,
+  mm = f.length?.mm,
+): (JudgedLength & { readonly from: LengthKind | null; readonly readMm: number }) | null {
+  if (!f.length || mm === undefined) return null;
+  const read = judgeReading(mm, f.length.method);
+  if (f.length.kind === kind) return { ...read, from: null, readMm: mm };
+  const { kind: from } = f.length;
+  const c = f.conversions?.find((x) => x.from === from && x.to === kind);
+  if (!c) return null;
+  const lengthMm = read.lengthMm * c.slope;
+  return { lengthMm, sdMm: Math.hypot(read.sdMm * c.slope, c.sdShare * lengthMm), from, readMm: lengthMm };
+}
+
+/** P(the true length lies from `from` to `to`); a reading without error counts the bounds themselves as within. */
+function chanceWithin(l: JudgedLength, from: number, to: number): number {
+  if (l.sdMm === 0) return l.lengthMm >= from && l.lengthMm <= to ? 1 : 0;
+  const at = (x: number): number => (x === Number.POSITIVE_INFINITY ? 1 : normalCdf((x - l.lengthMm) / l.sdMm));
+  return Math.max(0, at(to) - (from <= 0 ? 0 : at(from)));
+}
+
+/** Reading minus the nearest bound: above 0 on the side that may be kept, mm. */
+function margin(mm: number, { from, to, inside }: ReturnType<typeof bounds>): number {
+  const within = Math.min(from <= 0 ? Number.POSITIVE_INFINITY : mm - from, to - mm);
+  return inside ? within : -within;
+}
+
+/** "2.4 over 34", "1.1 short of 34", "just 34". */
+function saySide(mm: number, b: ReturnType<typeof bounds>): string {
+  const nearest =
+    b.from > 0 && (b.to === Number.POSITIVE_INFINITY || Math.abs(mm - b.from) <= Math.abs(mm - b.to)) ? b.from : b.to;
+  const d = mm - nearest;
+  return d === 0 ? `just ${cm(nearest)}` : `${cm(Math.abs(d))} ${d > 0 ? 'over' : 'short of'} ${cm(nearest)}`;
+}
+
+const WORDS: Readonly<Record<SizeRule['kind'], { good: string; bad: (over: boolean) => string; so: string }>> = {
+  minimumSize: { good: 'Long enough:', bad: () => 'Too short:', so: 'long enough' },
+  maximumSize: { good: 'Not too long:', bad: () => 'Too long:', so: 'short enough' },
+  keepSlot: { good: 'Within the slot:', bad: (over) => (over ? 'Too long:' : 'Too short:'), so: 'within the slot' },
+  releaseSlot: { good: 'Outside the slot:', bad: () => 'A breeder, let it go:', so: 'outside the slot' },
+};
+
+/** What a rule about length says of a fish, and of the shortest and the longest of a lot. */
+export function sizeSays(rule: SizeRule, f: CatchFacts): Said {
+  const shortest = sizeOf(rule, f, lengthAs(f, rule.length), f.count > 1 ? 'the shortest, ' : '');
+  if (f.count < 2 || !f.longestMm || !f.length) return shortest;
+  const longest = sizeOf(rule, f, lengthAs(f, rule.length, f.longestMm), 'the longest, ');
+  const order = ['keep', 'ask', 'measureAgain', 'letGo'];
+  return order.indexOf(longest.outcome) > order.indexOf(shortest.outcome) ? longest : shortest;
+}
+
+function sizeOf(rule: SizeRule, f: CatchFacts, l: ReturnType<typeof lengthAs>, which: string): Said {
+  const least = rule.kind === 'minimumSize' ? { leastMm: rule.leastMm } : {};
+  const needed: Said = {
+    outcome: 'ask',
+    lead: `${capital(LENGTH_WORDS[rule.length])} needed:`,
+    because: `the rule is ${sayBounds(rule)}. Measure it that way.`,
+    asks: { fact: 'length', kind: rule.length },
+    ...least,
+  };
+  if (!l || !f.length) return needed;
+  const b = bounds(rule);
+  const within = chanceWithin(l, b.from, b.to);
+  const chance = b.inside ? within : 1 - within;
+  const marginMm = margin(l.readMm, b);
+  const words = WORDS[rule.kind];
+  const by = l.from ? `about ${cm(l.readMm)} by its ${LENGTH_WORDS[l.from]}, ` : `${cm(l.readMm)} is `;
+  const side = `${which}${by}${saySide(l.readMm, b)}`;
+  const shared = { marginMm, chance, ...least };
+  const inHundred = Math.round(chance * 100);
+  const sure = certainMarginMm(l.sdMm);
+  if (chance > 1 - DOUBT) {
+    const shrunk = l.readMm * (1 - SHRINKS);
+    const warning =
+      b.inside && b.from > 0 && shrunk < b.from
+        ? `On ice a fish shortens by 1 to 3 in 100 within a day: it may measure ${cm(shrunk)} on the quay. Note its length now.`
+        : undefined;
+    return { outcome: 'keep', lead: words.good, because: `${side}.`, ...shared, ...(warning ? { warning } : {}) };
+  }
+  if (chance < DOUBT) {
+    const odds = `${inHundred < 1 ? 'less than 1' : inHundred} in 100 that it is ${words.so}`;
+    const over = b.inside && l.readMm > b.to;
+    const change = changeOf(l.readMm, b, sure);
+    return { outcome: 'letGo', lead: words.bad(over), because: `${side}; ${odds}.`, ...shared, change };
+  }
+  // A length that is only worked out is no ground for a doubtful verdict: the one the rule names can be read.
+  if (l.from) return { ...needed, because: `${side}, too near to tell from that. Measure it the way the rule says.` };
+  return {
+    outcome: 'measureAgain',
+    lead: 'Too near to tell:',
+    because: `${side}, within what the ${f.length.method} errs; ${inHundred} in 100 that it is ${words.so}. If it stays so, let it go.`,
+    ...shared,
+    change: changeOf(l.readMm, b, sure),
+  };
+}
+
+/** The least change of the reading that would settle it: "6 mm longer". */
+function changeOf(mm: number, b: ReturnType<typeof bounds>, sure: number): string {
+  const longer = b.inside ? b.from + sure - mm : b.to + sure - mm;
+  const shorter = b.inside ? mm - (b.to - sure) : mm - (b.from - sure);
+  const options = [
+    ...(longer > 0 && Number.isFinite(longer) ? [{ by: longer, say: 'longer' }] : []),
+    ...(shorter > 0 && Number.isFinite(shorter) ? [{ by: shorter, say: 'shorter' }] : []),
+  ].sort((x, y) => x.by - y.by);
+  const [best] = options;
+  return best ? `a reading ${Math.ceil(best.by)} mm ${best.say}` : '';
+}
