@@ -31,3 +31,6 @@ export { sunHours } from './sun-hours.ts';
 export type { SunHours } from './sun-hours.ts';
 export { isInZone, zonesAt } from './zones-at.ts';
 export { withinHours } from './other-rules.ts';
+// what holds on a day, and what changes soon
+export { briefing, shuts } from './briefing.ts';
+export type { Briefing, Change, SpeciesBrief } from './briefing.ts';

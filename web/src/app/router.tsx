@@ -19,6 +19,14 @@ export const router = createBrowserRouter([
       { path: '/', element: <Start /> },
       { path: '/welcome', lazy: async () => ({ Component: (await import('../plan/welcome-page.tsx')).WelcomePage }) },
       { path: '/plan', lazy: async () => ({ Component: (await import('../plan/plan-page.tsx')).PlanPage }) },
+      {
+        path: '/plan/officer',
+        lazy: async () => ({ Component: (await import('../plan/officer-sheet.tsx')).OfficerSheet }),
+      },
+      {
+        path: '/plan/briefing',
+        lazy: async () => ({ Component: (await import('../plan/briefing-sheet.tsx')).BriefingSheet }),
+      },
       { path: '/deck', lazy: async () => ({ Component: (await import('../deck/deck-page.tsx')).DeckPage }) },
       { path: '/box', lazy: async () => ({ Component: (await import('../box/box-page.tsx')).BoxPage }) },
       { path: '/board', lazy: async () => ({ Component: (await import('../board/board-page.tsx')).BoardPage }) },

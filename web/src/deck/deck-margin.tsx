@@ -6,7 +6,7 @@ import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { BagBoxes, PlatesRow } from '../kit/plates-row.tsx';
 import { orNames } from '../kit/names-in-text.ts';
-import { bagsToday } from './kept-on.ts';
+import { bagsToday } from '../kit/kept-on.ts';
 
 /** What an allowance looks at, beside its day. */
 const SPAN = { dailyBag: '', overLength: ', long ones', possession: ', in hand', yearlyBag: ', this year' } as const;

@@ -4,7 +4,7 @@ import type { FishState } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { keptOn } from './kept-on.ts';
+import { keptOn } from '../kit/kept-on.ts';
 import { nowMs } from '../kit/clock.ts';
 import { stamp } from '@dagboek/core/time';
 

@@ -63,6 +63,11 @@ export function OpenTrip({ trip }: { trip: TripState }) {
                 To the deck<small>{inHand.length ? `${inHand.length} in hand` : 'note the next fish'}</small>
               </span>
             </Link>
+            <Link className="key" to="/plan/officer">
+              <span>
+                Officer’s sheet<small>to show or print</small>
+              </span>
+            </Link>
             <DeckKey name="Back ashore" note="ends the trip" onClick={() => setEnding(true)} />
             <DeckKey name="Someone is hurt" note="note it; help comes first" onClick={() => setHarm(true)} />
           </div>

@@ -1,4 +1,5 @@
 import { sayDate } from '@dagboek/core/time';
+import { Link } from 'react-router';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { rulesAbout, sayBag, sayLeast, sayShut } from '../kit/rule-words.ts';
 
@@ -60,6 +61,9 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
           })}
         </tbody>
       </table>
+      <p>
+        <Link to={`/plan/briefing?zone=${zone}&day=${day}`}>Briefing, one page to print</Link>
+      </p>
       <p className="hint">Of other kinds these rules say nothing.</p>
       <small>
         {rules.name}, {rules.version}, checked {sayDate(rules.checked)} {rules.checked.slice(0, 4)}.

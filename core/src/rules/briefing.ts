@@ -1,0 +1,80 @@
+import { addDays, inSpan, weekday } from '../time/index.ts';
+import { inForceOn } from './allowances.ts';
+import type { Rule, RulePack } from './rule.ts';
+import { type SunHours, sunHours } from './sun-hours.ts';
+
+/** One species on a briefing: every rule about it in this zone on this day, and whether it may be kept at all. */
+export interface SpeciesBrief {
+  readonly speciesId: string;
+  readonly rules: readonly Rule[];
+  readonly shut: boolean;
+}
+
+/** Something that will be different before the briefing's last day. */
+export interface Change {
+  readonly day: string;
+  readonly rule: Rule;
+  readonly what: 'comes into force' | 'ends' | 'closes' | 'opens';
+}
+
+/** What holds in a zone on a day, and what changes soon. */
+export interface Briefing {
+  /** Species that some rule names, in the order given. */
+  readonly species: readonly SpeciesBrief[];
+  /** Rules for every species: bans, hours, gear, licences. */
+  readonly all: readonly Rule[];
+  readonly sun: SunHours | null;
+  readonly changes: readonly Change[];
+}
+
+const holdsIn = (rule: Rule, zone: string): boolean => rule.zones === undefined || rule.zones.includes(zone);
+
+/** Whether a rule keeps a species from being kept on a day, whatever the fish. */
+export function shuts(rule: Rule, day: string): boolean {
+  switch (rule.kind) {
+    case 'retentionBan':
+    case 'noTake':
+      return true;
+    case 'closedSeason':
+      return inSpan(day, rule.closed);
+    case 'openSeason':
+      return !inSpan(day, rule.open);
+    case 'closedDays':
+      return rule.days.some((d) => d === weekday(day));
+    default:
+      return false;
+  }
+}
+
+/**
+ * The briefing for a zone on a civil day. `speciesIds`: in the order in which they should stand. `ahead`: days over which
+ * changes are looked for (weekly closed days are none: they stand under the rules).
+ */
+export function briefing(
+  pack: RulePack,
+  zone: string,
+  day: string,
+  speciesIds: readonly string[],
+  ahead = 14,
+): Briefing {
+  const here = pack.rules.filter((r) => holdsIn(r, zone));
+  const now = here.filter((r) => inForceOn(r, day));
+  const all = now.filter((r) => r.species.length === 0);
+  const shutToAll = all.some((r) => shuts(r, day));
+  const species = speciesIds.flatMap((id): SpeciesBrief[] => {
+    const rules = now.filter((r) => r.species.includes(id));
+    return rules.length > 0 ? [{ speciesId: id, rules, shut: shutToAll || rules.some((r) => shuts(r, day)) }] : [];
+  });
+  const changes: Change[] = [];
+  for (let n = 1; n <= ahead; n++) {
+    const [before, then] = [addDays(day, n - 1), addDays(day, n)];
+    for (const rule of here) {
+      const [was, is] = [inForceOn(rule, before), inForceOn(rule, then)];
+      if (was !== is) changes.push({ day: then, rule, what: is ? 'comes into force' : 'ends' });
+      else if (is && rule.kind !== 'closedDays' && shuts(rule, before) !== shuts(rule, then))
+        changes.push({ day: then, rule, what: shuts(rule, then) ? 'closes' : 'opens' });
+    }
+  }
+  const at = pack.zones.find((z) => z.id === zone)?.at;
+  return { species, all, sun: at ? sunHours(day, at, pack.timeZone) : null, changes };
+}

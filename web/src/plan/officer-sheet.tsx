@@ -1,0 +1,212 @@
+import { custodyOf, fishOfTrip, openTrip, sayCm, type FishState, tripsInOrder } from '@dagboek/journal';
+import { sayDate, stamp, wallTime } from '@dagboek/core/time';
+import { MissingPage } from '../app/missing-page.tsx';
+import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
+import { plural, useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { bagsToday } from '../kit/kept-on.ts';
+import { leastOf, rulesAbout, sayShut } from '../kit/rule-words.ts';
+import { useNow } from '../kit/use-now.ts';
+import { FateMark } from '../kit/verdict-mark.tsx';
+import { PrintPage, TenCentimetres } from './print-page.tsx';
+
+/** Lengths that no longer count, struck, before the one that does. */
+function Lengths({ fish }: { fish: FishState }) {
+  if (!fish.length) return <>not measured</>;
+  const line = fish.log.filter((l) => l.first.kind === 'fish.measured' && !l.struck).at(-1);
+  const was = line?.was.flatMap((e) => (typeof e.facts['lengthMm'] === 'number' ? [e.facts['lengthMm']] : [])) ?? [];
+  return (
+    <>
+      {was
+        .filter((mm) => mm !== fish.length?.mm)
+        .map((mm) => (
+          <s key={mm}>{sayCm(mm)} </s>
+        ))}
+      {sayCm(fish.length.mm)}
+      {fish.length.longestMm ? ` to ${sayCm(fish.length.longestMm)}` : ''}
+      {fish.length.kind === 'discWidth' ? ' wide' : fish.length.kind === 'fork' ? ' fork' : ''}
+    </>
+  );
+}
+
+/** Today's fish, kept and let go, for whoever may ask: one page that needs no explanation. */
+export function OfficerSheet() {
+  const { book, outbox } = useBook();
+  const rules = useRules();
+  const names = useNames();
+  const { byId } = useCatalogue();
+  const { day, time, shortDay } = useFormat();
+  const now = useNow(60_000);
+  const trip = openTrip(book) ?? tripsInOrder(book).at(-1);
+  if (!trip) return <MissingPage />;
+  const fish = fishOfTrip(book, trip.id);
+  const on = day(trip.startedAt);
+  const kept = fish.filter((f) => !f.released);
+  const state = (f: FishState): string => {
+    if (f.released) return `${f.released.reason}. Back ${time(f.released.at)}`;
+    const line = custodyOf(book, f.id);
+    if (!f.dispatched) return 'In hand, not decided';
+    return line?.where === 'box' ? 'Kept. In ice' : `Kept. ${line?.where === 'bleeding' ? 'Bleeding' : 'Aboard'}`;
+  };
+  const rule = (f: FishState): string => {
+    if (!rules || !f.species) return '';
+    return [f.species, ...f.orElse]
+      .map((id) => {
+        const about = rulesAbout(rules, id, trip.zone, on);
+        const least = leastOf(about);
+        return (
+          sayShut(about, on) ?? (least ? `least ${least.mm / 10}${least.kind === 'discWidth' ? ' wide' : ''}` : 'none')
+        );
+      })
+      .join(' / ');
+  };
+  const bags = rules ? bagsToday(book, rules, on, trip.crew, null, trip.boat) : [];
+  const rows = [...new Set(bags.map((b) => b.ruleId))].map((id) => bags.filter((b) => b.ruleId === id));
+  const ofBoat = bags.some((b) => b.anglerId === null);
+  const lines = fish.flatMap((f) => f.log);
+  const corrected = lines.filter((l) => l.was.length > 0 && l.first.kind === 'fish.measured').length;
+  return (
+    <PrintPage
+      title="Officer’s sheet"
+      aside={
+        rules ? (
+          <>
+            {rules.name}
+            {rules.sample ? ', not law' : ''}
+            <br />
+            version {rules.version}, checked {sayDate(rules.checked)} {rules.checked.slice(0, 4)}
+          </>
+        ) : (
+          'This book goes by no rules'
+        )
+      }
+      cells={[
+        ['Boat', trip.boat || 'from the shore'],
+        [
+          'Day and hour',
+          `${shortDay(on)} ${on.slice(0, 4)}, ${rules ? wallTime(stamp(now, rules.timeZone), rules.timeZone) : ''}`,
+        ],
+        ['Zone', names.zone(trip.zone)],
+        ['Left', time(trip.startedAt)],
+      ]}
+      foot={[
+        `Log of this trip: ${plural(trip.log.length + lines.length, 'entry', 'entries')}, ${lines.filter((l) => l.struck).length} struck, none removed, ${outbox.length} not yet sent.`,
+        'Zone only, no marks.',
+      ]}
+    >
+      <p className="print-sum">
+        <b>{kept.reduce((n, f) => n + f.count, 0)}</b> fish aboard, {plural(kept.length, 'entry', 'entries')}{' '}
+        <b>{fish.filter((f) => f.released).reduce((n, f) => n + f.count, 0)}</b> let go <b>{corrected}</b>{' '}
+        {corrected === 1 ? 'length' : 'lengths'} corrected, both shown
+      </p>
+      <h2>Every fish landed, in order</h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">No.</th>
+            <th scope="col">Landed</th>
+            <th scope="col">Kind</th>
+            <th scope="col" className="right">
+              Length, cm
+            </th>
+            <th scope="col">Rule, cm</th>
+            <th scope="col">Counts for</th>
+            <th scope="col">State, or why let go</th>
+          </tr>
+        </thead>
+        <tbody>
+          {fish.map((f, i) => (
+            <tr key={f.id} className={f.released ? undefined : 'kept'}>
+              <th scope="row">{i + 1}</th>
+              <td>{time(f.landed.at)}</td>
+              <td>{sayFish(f, names)}</td>
+              <td className="right">
+                <Lengths fish={f} />
+              </td>
+              <td>{rule(f)}</td>
+              <td>{f.released ? 'nobody' : names.member(f.angler)}</td>
+              <td>
+                <FateMark fate={f.released ? 'letGo' : f.dispatched ? 'keep' : 'again'} size={14} /> {state(f)}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {fish.length === 0 && <p>Nothing has been landed on this trip.</p>}
+      <p className="print-note">
+        Measured as noted, on a board unless it says otherwise; good to 0.3 cm (two readings in three). Struck lengths
+        were corrected, and stay readable. Kept fish may measure 1 to 3 % shorter after a day on ice. A fish counts for
+        whoever caught it.
+      </p>
+      <div className="print-two">
+        <section>
+          <h2>Kept, against the allowance</h2>
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">Kind</th>
+                {trip.crew.map((m) => (
+                  <th scope="col" key={m}>
+                    {names.member(m)}
+                  </th>
+                ))}
+                {ofBoat && <th scope="col">Boat</th>}
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((list) => {
+                const [first] = list;
+                if (!first) return null;
+                const of = (who: string | null) => list.find((b) => b.anglerId === who);
+                return (
+                  <tr key={first.ruleId}>
+                    <th scope="row">
+                      {first.together.length === 0
+                        ? 'All kinds'
+                        : first.together.map((id) => byId(id)?.name ?? id).join(', ')}
+                      {first.kind === 'possession' ? ', in hand' : first.kind === 'yearlyBag' ? ', this year' : ''}
+                    </th>
+                    {trip.crew.map((m) => (
+                      <td key={m}>{of(m) ? `${of(m)?.used} of ${of(m)?.most}` : '0'}</td>
+                    ))}
+                    {ofBoat && <td>{of(null) ? `${of(null)?.used} of ${of(null)?.most}` : ''}</td>}
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+          {rows.length === 0 && <p>Nothing kept counts yet.</p>}
+        </section>
+        <section>
+          <h2>Aboard</h2>
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">Name</th>
+                <th scope="col">Gear used</th>
+              </tr>
+            </thead>
+            <tbody>
+              {trip.crew.map((m) => (
+                <tr key={m}>
+                  <th scope="row">{names.member(m)}</th>
+                  <td>
+                    {[...new Set(fish.filter((f) => f.angler === m).flatMap((f) => f.gear ?? []))].join(', ') ||
+                      'none yet'}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      </div>
+      <h2>Check the print: this is 10 cm</h2>
+      <TenCentimetres />
+      <div className="print-sign">
+        <span>Skipper</span>
+        <span>Officer</span>
+        <span>Hour</span>
+      </div>
+    </PrintPage>
+  );
+}
