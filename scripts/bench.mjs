@@ -6,3 +6,4 @@ import { run } from './lib/run.mjs';
 ensureInstalled();
 ensureBuilt();
 run('bench', process.execPath, ['server/dist/bench.js']);
+run('rules', process.execPath, ['packs/dist/bench-rules.js']);

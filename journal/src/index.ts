@@ -25,6 +25,7 @@ export type {
   MealState,
   MemberState,
   PackState,
+  RuleState,
   SpeciesState,
   StateOf,
   SubjectState,

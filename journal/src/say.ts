@@ -73,6 +73,8 @@ export function sayEntry(entry: Entry, names: Names): string {
   if (joined) return `${joined.name}${joined.role ? `: ${joined.role}` : ''}.`;
   const sp = f('species.added');
   if (sp) return `Species added: ${String(sp.species['name'])}, with the pack ${sp.packName}.`;
+  const rule = f('rule.set');
+  if (rule) return `Rule written: ${String(rule.rule['sentence'])}`;
   const box = f('box.added');
   if (box) return `${capital(box.name)}, ${box.litres} l.`;
   const text = (f('fish.noted') ?? f('trip.noted') ?? f('cut.found') ?? f('meal.noted'))?.text;

@@ -69,7 +69,7 @@ function usedWithin(
       (!rule.zones || k.zone === undefined || rule.zones.includes(k.zone)) &&
       // Of unknown length it may be over it: the strict reading.
       (overMm === 0 || (k.lengthMm ?? Number.POSITIVE_INFINITY) > overMm) &&
-      [k.speciesId, ...(k.orElse ?? [])].some((id) => forSpecies(rule, id))
+      (forSpecies(rule, k.speciesId) || (k.orElse !== undefined && k.orElse.some((id) => forSpecies(rule, id))))
         ? n + k.count
         : n,
     0,

@@ -34,3 +34,6 @@ export { withinHours } from './other-rules.ts';
 // what holds on a day, and what changes soon
 export { briefing, shuts } from './briefing.ts';
 export type { Briefing, Change, SpeciesBrief } from './briefing.ts';
+// rules of one's own
+export { ruleTrouble, withOwnRules } from './own-rules.ts';
+export type { OwnRule } from './own-rules.ts';

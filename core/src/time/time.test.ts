@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { Temporal } from 'temporal-polyfill';
 import {
   addDays,
   addMonths,
@@ -65,6 +66,21 @@ describe('reckoning with days', () => {
     expect(addMonths('2026-01-31', 1)).toBe('2026-02-28');
     expect(daysBetween('2025-12-31', '2026-01-01')).toBe(1);
     expect(daysBetween('2026-03-28', '2026-03-30')).toBe(2);
+  });
+
+  test('moved and counted as Temporal does, over four centuries', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -70_000, max: 70_000 }), fc.integer({ min: -40_000, max: 40_000 }), (start, n) => {
+        const day = Temporal.PlainDate.from('2026-09-12').add({ days: start });
+        const moved = day.add({ days: n });
+        expect(addDays(day.toString(), n)).toBe(moved.toString());
+        expect(daysBetween(day.toString(), moved.toString())).toBe(n);
+      }),
+    );
+  });
+
+  test.each(['2026-02-30', '2026-13-01', '12 September', '2026-9-1', ''])('%p is no day', (day) => {
+    expect(() => addDays(day, 1)).toThrow(RangeError);
   });
 
   test('adding and counting days are each other’s inverse', () => {

@@ -12,6 +12,7 @@ import {
   FishWeighed,
 } from './deck.ts';
 import { PackDiscarded, PackMoved, PackStored } from './larder.ts';
+import { RuleSet } from './rule.ts';
 import { SpeciesAdded } from './species.ts';
 import { MealNoted, MealRated, MealServed } from './table.ts';
 import { TripEnded, TripHarm, TripNoted, TripStarted } from './trip.ts';
@@ -45,12 +46,13 @@ export const KINDS = {
   'meal.rated': MealRated,
   'meal.noted': MealNoted,
   'species.added': SpeciesAdded,
+  'rule.set': RuleSet,
   'log.struck': LogStruck,
 } as const;
 
 export type Kind = keyof typeof KINDS;
 export type FactsOf<K extends Kind> = InstanceType<(typeof KINDS)[K]>;
-export type SubjectKind = 'book' | 'member' | 'box' | 'trip' | 'fish' | 'cut' | 'pack' | 'meal' | 'species';
+export type SubjectKind = 'book' | 'member' | 'box' | 'trip' | 'fish' | 'cut' | 'pack' | 'meal' | 'species' | 'rule';
 
 /** Whether a kind is one that this version of the book knows. */
 export const isKind = (kind: string): kind is Kind => Object.hasOwn(KINDS, kind);
@@ -63,6 +65,7 @@ export * from './board.ts';
 export * from './book.ts';
 export * from './deck.ts';
 export * from './larder.ts';
+export * from './rule.ts';
 export * from './species.ts';
 export * from './table.ts';
 export * from './trip.ts';

@@ -179,6 +179,10 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
     const s = last(log, 'species.added');
     return s && { kind: 'species', id, log, pack: s.pack, packName: s.packName, species: s.species, addedAt: s.at };
   },
+  rule: (id, log) => {
+    const s = last(log, 'rule.set');
+    return s && { kind: 'rule', id, log, waters: s.waters, rule: s.rule, replaces: s.replaces ?? null, setAt: s.at };
+  },
 };
 
 /** What the subject of these entries is: by the first entry whose kind says so. */

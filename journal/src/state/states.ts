@@ -126,6 +126,25 @@ export interface SpeciesState extends State {
   readonly addedAt: string;
 }
 
+/** A rule of one's own. */
+export interface RuleState extends State {
+  readonly kind: 'rule';
+  readonly waters: string;
+  /** The rule as it was written; `@dagboek/core/rules` knows its fields. */
+  readonly rule: Readonly<Record<string, unknown>>;
+  readonly replaces: string | null;
+  readonly setAt: string;
+}
+
 export type SubjectState =
-  BookState | MemberState | BoxState | TripState | FishState | CutState | PackState | MealState | SpeciesState;
+  | BookState
+  | MemberState
+  | BoxState
+  | TripState
+  | FishState
+  | CutState
+  | PackState
+  | MealState
+  | SpeciesState
+  | RuleState;
 export type StateOf<K extends SubjectState['kind']> = Extract<SubjectState, { kind: K }>;

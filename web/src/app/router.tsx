@@ -27,6 +27,7 @@ export const router = createBrowserRouter([
         path: '/plan/briefing',
         lazy: async () => ({ Component: (await import('../plan/briefing-sheet.tsx')).BriefingSheet }),
       },
+      { path: '/plan/rules', lazy: async () => ({ Component: (await import('../plan/rules-page.tsx')).RulesPage }) },
       { path: '/deck', lazy: async () => ({ Component: (await import('../deck/deck-page.tsx')).DeckPage }) },
       { path: '/box', lazy: async () => ({ Component: (await import('../box/box-page.tsx')).BoxPage }) },
       { path: '/board', lazy: async () => ({ Component: (await import('../board/board-page.tsx')).BoardPage }) },

@@ -1,6 +1,6 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { type PackAbout, resolveSpecies, type Species, type SpeciesFile } from '@dagboek/catalogue';
-import type { RulePack } from '@dagboek/core/rules';
+import { type Rule, type RulePack, ruleTrouble, withOwnRules } from '@dagboek/core/rules';
 import { drawFish } from '@dagboek/figure';
 import { keyTable, type Trait } from '@dagboek/core/key';
 import type { Names, SpeciesState } from '@dagboek/journal';
@@ -83,12 +83,24 @@ export function useCatalogue(): Catalogue {
   }, [shipped, traits, packs, sign]);
 }
 
-/** The rules of the book's waters; null for a book without rules. */
+/** The rules of the book's waters, with those of one's own; null for a book without rules. */
 export function useRules(): RulePack | null {
   const { book } = useBook();
   const packs = useQuery(rulebookQuery).data?.packs;
   const waters = book.all('book')[0]?.waters;
-  return packs?.find((p) => p.id === waters) ?? null;
+  const states = book.all('rule');
+  const sign = states.map((s) => `${s.id} ${s.log.length}`).join();
+  return useMemo(() => {
+    const pack = packs?.find((p) => p.id === waters);
+    if (!pack) return null;
+    // One that does not hold together (written by another version) is left out; it stays in the log.
+    const own = states
+      .filter((s) => s.waters === pack.id)
+      .map((s) => ({ rule: s.rule as unknown as Rule, replaces: s.replaces }))
+      .filter(({ rule }) => ruleTrouble(rule, pack) === null);
+    return withOwnRules(pack, own);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `sign` stands for `states`
+  }, [packs, waters, sign]);
 }
 
 /** The waters' own time zone; the device's before the rules are known. */

@@ -1,0 +1,100 @@
+import { addDays } from '../time/index.ts';
+import type { Rule, RulePack } from './rule.ts';
+
+/** A rule of one's own, and the one it takes over from. */
+export interface OwnRule {
+  readonly rule: Rule;
+  readonly replaces: string | null;
+}
+
+/**
+ * The pack with rules of one's own. A rule that is replaced ends the day before the new one begins, so that catches made
+ * before are judged as they were; nothing is overwritten. An id that the pack has already is left out.
+ */
+export function withOwnRules(pack: RulePack, own: readonly OwnRule[]): RulePack {
+  const ids = new Set(pack.rules.map((r) => r.id));
+  const fresh = own.filter((o) => {
+    if (ids.has(o.rule.id)) return false;
+    ids.add(o.rule.id);
+    return true;
+  });
+  if (fresh.length === 0) return pack;
+  const ended = (r: Rule): Rule => {
+    const by = fresh.find((o) => o.replaces === r.id)?.rule.inForce?.from;
+    if (by === undefined) return r;
+    const to = addDays(by, -1);
+    return {
+      ...r,
+      inForce: { ...r.inForce, to: r.inForce?.to !== undefined && r.inForce.to < to ? r.inForce.to : to },
+    };
+  };
+  return { ...pack, rules: [...pack.rules, ...fresh.map((o) => o.rule)].map(ended) };
+}
+
+const isDay = (s: string | undefined): boolean =>
+  s === undefined || (/^\d{4}-\d\d-\d\d$/.test(s) && !Number.isNaN(Date.parse(`${s}T00:00:00Z`)));
+const isMonthDay = (s: string): boolean => /^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/.test(s);
+const isTime = (s: string): boolean => /^([01]\d|2[0-3]):[0-5]\d$/.test(s);
+const positive = (...list: number[]): boolean => list.every((n) => Number.isFinite(n) && n > 0);
+const whole = (n: number): boolean => Number.isInteger(n) && n >= 0;
+
+/** What is wrong with a rule, in a sentence that says what to do; null when it holds together. */
+export function ruleTrouble(rule: Rule, pack: RulePack): string | null {
+  if (rule.zones?.some((z) => !pack.zones.some((x) => x.id === z))) return 'Choose zones of these waters.';
+  if (rule.zones?.length === 0) return 'Choose a zone, or let it hold everywhere.';
+  if (!isDay(rule.inForce?.from) || !isDay(rule.inForce?.to))
+    return 'Write the day from which it holds, such as 2026-09-12.';
+  if (rule.inForce?.from && rule.inForce.to && rule.inForce.to < rule.inForce.from)
+    return 'The rule would end before it begins.';
+  switch (rule.kind) {
+    case 'minimumSize':
+      return positive(rule.leastMm) ? null : 'Write the least length in centimetres.';
+    case 'maximumSize':
+      return positive(rule.mostMm) ? null : 'Write the greatest length in centimetres.';
+    case 'keepSlot':
+    case 'releaseSlot':
+      return positive(rule.fromMm, rule.toMm) && rule.fromMm < rule.toMm
+        ? null
+        : 'Write two lengths, the shorter first.';
+    case 'closedSeason':
+    case 'openSeason': {
+      const span = rule.kind === 'closedSeason' ? rule.closed : rule.open;
+      return isMonthDay(span.from) && isMonthDay(span.to) ? null : 'Choose the first and the last day.';
+    }
+    case 'closedDays':
+      return rule.days.length > 0 ? null : 'Choose the days of the week.';
+    case 'dailyBag':
+    case 'yearlyBag':
+      return whole(rule.most) ? null : 'Write how many, as a whole number.';
+    case 'possession':
+      return whole(rule.most) && whole(rule.days) && rule.days > 0
+        ? null
+        : 'Write how many, and over how many days, as whole numbers.';
+    case 'overLength':
+      return whole(rule.most) && positive(rule.overMm) ? null : 'Write how many, and over which length.';
+    case 'gearBan':
+      return rule.banned.length > 0 ? null : 'Choose the gear that is not allowed.';
+    case 'clockHours':
+      return isTime(rule.from) && isTime(rule.to) ? null : 'Write both times, such as 06:00.';
+    case 'sunHours':
+      return Number.isFinite(rule.beforeSunriseMin) && Number.isFinite(rule.afterSunsetMin)
+        ? null
+        : 'Write the minutes before sunrise and after sunset; 0 for the sun itself.';
+    case 'minimumFillet':
+      return positive(rule.leastMm) ? null : 'Write the least length in centimetres.';
+    case 'report':
+      return positive(rule.withinHours) && rule.to.trim() !== '' ? null : 'Write to whom, and within how many hours.';
+    case 'licence':
+      return rule.licence.trim() !== '' ? null : 'Write the name of the licence.';
+    case 'exemption':
+      return rule.from.length > 0 ? null : 'Choose the rules it takes away.';
+    case 'retentionBan':
+    case 'noTake':
+    case 'mustNotReturn':
+    case 'landAs':
+    case 'advice':
+      return null;
+    default:
+      return 'This version of the book does not know rules of this kind.';
+  }
+}

@@ -1,0 +1,71 @@
+import AxeBuilder from '@axe-core/playwright';
+import { entriesOf, expect, test } from './fixtures.ts';
+
+test('a rule is read out of its data, changed from a day on, tried on past catches, written, judged by, and struck', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/plan`);
+  await page.getByRole('link', { name: 'Every rule, and your own' }).click();
+  await page.getByLabel('Find a rule').fill('pollack: at least');
+  const rule = page.getByRole('listitem').filter({ hasText: 'Pollack: at least 38 cm' });
+  await expect(rule).toContainText('Pollack: at least 38 cm total length.');
+  await rule.getByRole('button', { name: /^Change from a day on/ }).click();
+  await page.getByLabel('Least length, cm').fill('');
+  await expect(page.getByText('Write the least length in centimetres.')).toBeVisible();
+  await page.getByLabel('Least length, cm').fill('46');
+  await expect(
+    page.getByText('Pollack: at least 46 cm total length, in force from 12 September 2026 on.'),
+  ).toBeVisible();
+  const tried = page.getByRole('region', { name: 'Tried on past catches' });
+  await expect(tried).toContainText(/judged \d+ of them otherwise/);
+  await expect(tried.getByRole('listitem').first()).toContainText('now let go');
+  const before = (await entriesOf(demo)).length;
+  await page.getByRole('button', { name: /^Write the rule/ }).click();
+  await expect
+    .poll(async () => (await entriesOf(demo)).at(-1))
+    .toMatchObject({ kind: 'rule.set', facts: { replaces: expect.any(String) } });
+  expect((await entriesOf(demo)).length).toBe(before + 1);
+  await page.getByLabel('Find a rule').fill('46 cm');
+  await expect(page.getByText('Your own. written into this book')).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
+
+  // The Deck judges by it at once, and by the old one again once it is struck.
+  await page.goto(`${demo.url}/deck`);
+  await page
+    .getByRole('button', { name: /^Pollack/ })
+    .first()
+    .click();
+  await page.getByLabel(/^Length/).fill('42');
+  await page.getByRole('button', { name: /^Measured/ }).click();
+  const verdict = page.getByRole('region', { name: 'Verdict' });
+  await expect(verdict).toContainText('4 short of 46');
+  await expect(verdict).toContainText('What would change it: a reading 45 mm longer.');
+  await page.goto(`${demo.url}/plan/rules`);
+  await page.getByRole('button', { name: /^Strike: Pollack: at least 46/ }).click();
+  await expect(page.getByRole('button', { name: /^Strike: Pollack: at least 46/ })).toHaveCount(0);
+  await page.goto(`${demo.url}/deck`);
+  await expect(verdict).toContainText('4 over 38');
+});
+
+test('a new rule for every kind in one zone, and one that cannot be', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/plan/rules`);
+  await page.getByRole('button', { name: /^Write a rule/ }).click();
+  await page.getByLabel('What it says').selectOption('no more than so many a day');
+  await page.getByRole('button', { name: /^Write the rule/ }).click();
+  await expect(page.getByRole('alert')).toContainText('Write how many, as a whole number.');
+  await page.getByLabel('How many fish').fill('10');
+  await page.getByLabel('For', { exact: true }).selectOption('the whole boat');
+  await page.getByLabel(/For which kinds/).fill('seelachs');
+  await page.getByRole('button', { name: 'Add Saithe' }).click();
+  await page.getByRole('checkbox', { name: 'Outer Bank' }).check({ force: true });
+  await expect(
+    page.getByText('Saithe: no more than 10 fish the boat a day, in Outer Bank, in force from 12 September 2026 on.'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: /^Write the rule/ }).click();
+  await page.getByLabel('Find a rule').fill('saithe');
+  await expect(page.getByText('Saithe: no more than 10 fish the boat a day')).toBeVisible();
+  await page.reload();
+  await page.getByLabel('Find a rule').fill('saithe');
+  await expect(page.getByText('Saithe: no more than 10 fish the boat a day')).toBeVisible();
+});

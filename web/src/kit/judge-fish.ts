@@ -1,0 +1,45 @@
+import { judgeUnsettled, type RulePack, type UnsettledVerdict } from '@dagboek/core/rules';
+import { civilDay, wallTime } from '@dagboek/core/time';
+import type { Book, FishState, Names } from '@dagboek/journal';
+import type { Species } from './catalogue.ts';
+import { keptOn } from './kept-on.ts';
+
+/**
+ * The verdict on a fish of the book by a pack of rules, as of the moment it was landed, the strictest over what it may be;
+ * null without a name or a trip. `today`: the day on which the screen is read.
+ */
+export function judgeFish(
+  book: Book,
+  rules: RulePack,
+  fish: FishState,
+  around: { readonly byId: (id: string | null) => Species | null; readonly names: Names },
+  today: string,
+): UnsettledVerdict | null {
+  const species = around.byId(fish.species);
+  const trip = book.get('trip', fish.trip);
+  if (!species || !trip) return null;
+  const day = civilDay(fish.landed.at, rules.timeZone);
+  const facts = {
+    zone: trip.zone,
+    day,
+    time: wallTime(fish.landed.at, rules.timeZone),
+    anglerId: fish.angler,
+    anglerName: around.names.member(fish.angler),
+    boat: trip.boat,
+    gear: fish.gear,
+    count: fish.count,
+    length: fish.length ? { mm: fish.length.mm, kind: fish.length.kind, method: fish.length.method } : null,
+    longestMm: fish.length?.longestMm ?? null,
+  };
+  return judgeUnsettled(
+    rules,
+    [species.id, ...fish.orElse].map((id) => ({
+      ...facts,
+      speciesId: id,
+      speciesName: around.names.species(id),
+      conversions: around.byId(id)?.conversions ?? [],
+    })),
+    keptOn(book, rules, day, fish.id),
+    today,
+  );
+}
