@@ -69,3 +69,34 @@ test('a new rule for every kind in one zone, and one that cannot be', async ({ p
   await page.getByLabel('Find a rule').fill('saithe');
   await expect(page.getByText('Saithe: no more than 10 fish the boat a day')).toBeVisible();
 });
+
+test('a lot over the bag is split: some stay, the others go back as a line of their own', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/deck`);
+  await page.getByText('Another fish aboard meanwhile').click();
+  await page.getByLabel('How many').fill('6');
+  await page.getByRole('button', { name: /^6 aboard/ }).click();
+  await page
+    .getByRole('button', { name: /^Plaice/ })
+    .first()
+    .click();
+  await page
+    .getByLabel(/^(Length|Shortest)/)
+    .first()
+    .fill('36');
+  await page.getByRole('button', { name: /^Measured/ }).click();
+  const verdict = page.getByRole('region', { name: 'Verdict' });
+  await expect(verdict).toContainText('may keep 5 more today, and this lot is 6');
+  await expect(verdict).toContainText('What would change it: a lot of 5.');
+  await page.getByRole('button', { name: /^1 of 6 back/ }).click();
+  const dialog = page.getByRole('dialog', { name: 'Part of the lot goes back' });
+  await dialog.getByLabel('How many go back').fill('6');
+  await dialog.getByRole('button', { name: /^They went back/ }).click();
+  await expect(dialog.getByRole('alert')).toContainText('A whole number from 1 to 5.');
+  await dialog.getByLabel('How many go back').fill('1');
+  await dialog.getByRole('button', { name: /^They went back/ }).click();
+  await expect(page.getByRole('heading', { name: /5 plaice/ })).toBeVisible();
+  await expect(verdict.getByRole('img', { name: 'Keep' })).toBeVisible();
+  await expect
+    .poll(async () => (await entriesOf(demo)).slice(-1)[0])
+    .toMatchObject({ kind: 'fish.released', facts: { reason: 'over the bag' } });
+});

@@ -91,7 +91,7 @@ await shot('welcome', own.url);
 await shot('plan', `${demo.url}/plan`);
 await shot('box', `${demo.url}/box`);
 await shot('larder', `${demo.url}/larder`);
-await shot('pack', `${demo.url}/larder/${line.packs[0].id}`);
+await shot('officer', `${demo.url}/plan/officer`);
 await shot('meal', `${demo.url}/table/${line.meals[0].id}`);
 await shot('book', `${demo.url}/book`);
 await shot('fish', `${demo.url}/fish/${line.fish.id}`);

@@ -23,14 +23,28 @@ import { Dialog } from '../kit/ui/dialog.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { useHabit } from '../kit/use-kept.ts';
+import { overBy, SplitLotKey } from './split-lot.tsx';
 
 type Next = 'dispatch' | 'bleed' | 'ice' | 'release' | 'measure';
 
 const REASON: Record<string, (typeof RELEASE_REASONS)[number]> = {
   minimumSize: 'too short',
+  maximumSize: 'may not be kept',
+  keepSlot: 'may not be kept',
+  releaseSlot: 'may not be kept',
   dailyBag: 'over the bag',
+  possession: 'over the bag',
+  yearlyBag: 'over the bag',
+  overLength: 'over the bag',
   closedSeason: 'closed season',
+  openSeason: 'closed season',
+  closedDays: 'closed season',
+  clockHours: 'closed season',
+  sunHours: 'closed season',
   retentionBan: 'may not be kept',
+  noTake: 'may not be kept',
+  gearBan: 'may not be kept',
+  licence: 'may not be kept',
 };
 
 function reasonOf(verdict: Verdict | null): (typeof RELEASE_REASONS)[number] {
@@ -87,6 +101,9 @@ export function DeckActions({
   const [striking, setStriking] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const next = nextOf(fish, verdict, keepAnyway, species !== null);
+  const over = next === 'release' ? overBy(fish, verdict) : 0;
+  // An invasive fish is not offered the way back.
+  const mayGoBack = verdict?.outcome !== 'mustNotReturn';
   const after = (r: WriteResult, done = false): void => {
     setTrouble(r.ok ? null : r.why);
     if (!r.ok) return;
@@ -127,9 +144,9 @@ export function DeckActions({
     // Before there is a name, the next thing to do is to name it: the key is there, but not the orange one.
     release: (
       <DeckKey
-        act={species !== null}
+        act={species !== null && over === 0}
         mark={<TurnMark />}
-        name="Back in the water"
+        name={over > 0 ? 'All of it back' : 'Back in the water'}
         note="turns the line"
         onClick={() => setReleasing(true)}
       />
@@ -172,6 +189,7 @@ export function DeckActions({
       </div>
       <Trouble says={trouble} />
       <div className="keys foot-keys">
+        {over > 0 && <SplitLotKey fish={fish} over={over} />}
         {lead[next]}
         {next === 'bleed' && (
           <DeckKey
@@ -180,7 +198,7 @@ export function DeckActions({
             onClick={() => void write('fish.bled', fish.id, { cut: 'none' }, at()).then((r) => after(r))}
           />
         )}
-        {next !== 'release' && !fish.dispatched && !fish.bled && (
+        {next !== 'release' && mayGoBack && !fish.dispatched && !fish.bled && (
           <DeckKey mark={<TurnMark />} name="Let go" note="by choice" onClick={() => setReleasing(true)} />
         )}
         {next !== 'measure' && onMeasure && !fish.bled && (
