@@ -100,3 +100,40 @@ test('a lot over the bag is split: some stay, the others go back as a line of th
     .poll(async () => (await entriesOf(demo)).slice(-1)[0])
     .toMatchObject({ kind: 'fish.released', facts: { reason: 'over the bag' } });
 });
+
+test('a rule asks for a licence; noted once, it counts for every fish, on the sheet and on the briefing', async ({
+  page,
+  own,
+}) => {
+  // This book goes by the real day: a permit with five days to go is good, and lapses within the briefing's two weeks.
+  const until = new Date(Date.now() + 5 * 86_400_000).toISOString().slice(0, 10);
+  await page.goto(own.url);
+  await page.getByLabel('Name 1', { exact: true }).fill('Marit');
+  await page.getByRole('radio', { name: /Tarnmere Lakes/ }).check({ force: true });
+  await page.getByRole('button', { name: /Open my book/ }).click();
+  await page.getByRole('radio', { name: /^Long Mere/ }).check({ force: true });
+  await page.getByRole('button', { name: /Cast off/ }).click();
+  await page.getByRole('button', { name: /^Fish aboard/ }).click();
+  await page.getByRole('button', { name: /^Zander/ }).click();
+  await page.getByLabel(/^Length/).fill('50');
+  await page.getByRole('button', { name: /^Measured/ }).click();
+  const verdict = page.getByRole('region', { name: 'Verdict' });
+  await expect(verdict.getByRole('img', { name: 'Answer first' })).toBeVisible();
+  await page.getByRole('button', { name: /^Papers of Marit/ }).click();
+  const dialog = page.getByRole('dialog', { name: 'Marit: papers' });
+  await dialog.getByRole('radio', { name: 'holds it' }).check({ force: true });
+  await dialog.getByRole('button', { name: 'Note the papers' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('Write the last day on which the lake permit holds.');
+  await dialog.getByLabel('Last day of the lake permit').fill(until);
+  await dialog.getByRole('button', { name: 'Note the papers' }).click();
+  await expect(verdict.getByRole('img', { name: 'Keep' })).toBeVisible();
+  await expect(verdict).toContainText('lake permit, good to');
+  await expect(verdict).toContainText('Not too long: 50 is 26.2 short of 76.2');
+  await page.goto(`${own.url}/plan/officer`);
+  await expect(page.getByText(/^lake permit to \d/)).toBeVisible();
+  await page.goto(`${own.url}/plan/briefing`);
+  await expect(page.getByText(/^Marit: lake permit, to \d/)).toBeVisible();
+  await page.goto(`${own.url}/all`);
+  await page.getByRole('button', { name: 'Papers of Marit' }).click();
+  await expect(page.getByLabel('Last day of the lake permit')).toHaveValue(until);
+});

@@ -70,7 +70,7 @@ export function sayEntry(entry: Entry, names: Names): string {
   const book = f('book.opened');
   if (book) return `${book.name}, ${book.from === 'boat' ? `from ${book.boat ?? 'a boat'}` : 'from the shore'}.`;
   const joined = f('member.joined');
-  if (joined) return `${joined.name}${joined.role ? `: ${joined.role}` : ''}.`;
+  if (joined) return `${joined.name}${joined.role ? `: ${joined.role}` : ''}.${sayPapers(joined)}`;
   const sp = f('species.added');
   if (sp) return `Species added: ${String(sp.species['name'])}, with the pack ${sp.packName}.`;
   const rule = f('rule.set');
@@ -79,4 +79,11 @@ export function sayEntry(entry: Entry, names: Names): string {
   if (box) return `${capital(box.name)}, ${box.litres} l.`;
   const text = (f('fish.noted') ?? f('trip.noted') ?? f('cut.found') ?? f('meal.noted'))?.text;
   return text ?? `An entry of the kind ${entry.kind}.`;
+}
+
+/** " Born 31 May 2012. Lake permit to 2026-12-31." after a member's name; nothing when nothing was said. */
+function sayPapers(m: { bornOn?: string; licences?: readonly { name: string; until: string }[] }): string {
+  const born = m.bornOn ? ` Born ${m.bornOn}.` : '';
+  if (!m.licences) return born;
+  return `${born}${m.licences.length === 0 ? ' Holds no licence.' : m.licences.map((l) => ` ${capital(l.name)} to ${l.until}.`).join('')}`;
 }

@@ -132,6 +132,28 @@ describe('facts of each kind', () => {
     expect(r.why).toContain(words);
   });
 
+  test.each([
+    [{ bornOn: '2012-05-31', licences: [] }, true],
+    [{ licences: [{ name: 'lake permit', until: '2026-12-31' }] }, true],
+    [{ bornOn: '31 May 2012' }, false],
+    [{ licences: [{ name: '', until: '2026-12-31' }] }, false],
+    [{ licences: [{ name: 'lake permit', until: 'soon' }] }, false],
+    [{ licences: 'all' }, false],
+  ])('papers %j: taken %s', (papers, ok) => {
+    const e = anEntry('member.joined', idOf('m'), { name: 'Marit', ...papers } as never, { at: at('12:00') });
+    expect(validateEntry(JSON.parse(JSON.stringify(e)), Date.parse(at('13:00'))).ok).toBe(ok);
+  });
+
+  test.each([
+    [{ id: 'x', kind: 'dailyBag', species: [], sentence: 'No more than two.' }, true],
+    [{ id: 'x', kind: 'dailyBag', species: 'all', sentence: 'No more than two.' }, false],
+    [{ id: 'x', kind: 'dailyBag', species: [] }, false],
+    [null, false],
+  ])('a rule of one’s own %j: taken %s', (rule, ok) => {
+    const e = anEntry('rule.set', idOf('r'), { waters: 'skerrow-isles', rule } as never, { at: at('12:00') });
+    expect(validateEntry(JSON.parse(JSON.stringify(e)), Date.parse(at('13:00'))).ok).toBe(ok);
+  });
+
   test('every kind has a subject, but the strike', () => {
     for (const kind of Object.keys(KINDS)) {
       expect(isKind(kind)).toBe(true);

@@ -56,6 +56,13 @@ export const daysBetween = (a: string, b: string): number => dayNumber(b) - dayN
 /** A civil day moved by whole days. Throws RangeError on what is no day. */
 export const addDays = (day: string, days: number): string => dayOfNumber(dayNumber(day) + days);
 
+/** Full years from a day of birth to a day; one born on 29 February is a year older on 1 March. Throws RangeError on what is no day. */
+export function ageOn(born: string, day: string): number {
+  void dayNumber(born);
+  void dayNumber(day);
+  return Number(day.slice(0, 4)) - Number(born.slice(0, 4)) - (day.slice(5) < born.slice(5) ? 1 : 0);
+}
+
 /** A civil day moved by whole months; the 31st becomes the last day of a shorter month. */
 export const addMonths = (day: string, months: number): string =>
   Temporal.PlainDate.from(day).add({ months }).toString();

@@ -4,6 +4,7 @@ import { Temporal } from 'temporal-polyfill';
 import {
   addDays,
   addMonths,
+  ageOn,
   civilDay,
   daysBetween,
   epochMs,
@@ -78,6 +79,14 @@ describe('reckoning with days', () => {
       }),
     );
   });
+
+  test.each([
+    ['2012-09-12', '2026-09-11', 13],
+    ['2012-09-12', '2026-09-12', 14],
+    ['2012-02-29', '2026-02-28', 13],
+    ['2012-02-29', '2026-03-01', 14],
+    ['2012-12-31', '2027-01-01', 14],
+  ])('born on %s, on %s: %i years', (born, day, years) => expect(ageOn(born, day)).toBe(years));
 
   test.each(['2026-02-30', '2026-13-01', '12 September', '2026-9-1', ''])('%p is no day', (day) => {
     expect(() => addDays(day, 1)).toThrow(RangeError);

@@ -1,6 +1,40 @@
-import { IsIn, IsInt, IsNumber, IsOptional, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  registerDecorator,
+} from 'class-validator';
 
 const NAME = 60;
+const DAY = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
+
+/** Each licence has a name and a last day. */
+function IsLicences() {
+  return (target: object, propertyName: string): void =>
+    registerDecorator({
+      name: 'isLicences',
+      target: target.constructor,
+      propertyName,
+      options: { message: 'A licence has a name and the last day on which it holds, such as 2026-12-31.' },
+      validator: {
+        validate: (list: unknown) =>
+          Array.isArray(list) &&
+          list.every((l: { name?: unknown; until?: unknown } | null) => {
+            const named = typeof l?.name === 'string' && l.name.trim() !== '' && l.name.length <= 80;
+            return named && typeof l.until === 'string' && DAY.test(l.until);
+          }),
+      },
+    });
+}
 
 /** The book itself: its title and the waters whose rules it goes by. Subject: the book. */
 export class BookOpened {
@@ -18,6 +52,10 @@ export class MemberJoined {
   /** What they mostly do, in their own words. */
   @IsOptional() @IsString() @MaxLength(120) role?: string;
   @IsOptional() @IsInt() @Min(1900) @Max(2100) born?: number;
+  /** Civil day of birth, for rules that ask for an age. */
+  @IsOptional() @Matches(DAY, { message: 'A day of birth is written as 2012-05-31.' }) bornOn?: string;
+  /** Licences held, each to its last day; an empty list: holds none. Left out: nobody has said. */
+  @IsOptional() @IsArray() @ArrayMaxSize(20) @IsLicences() licences?: { name: string; until: string }[];
 }
 
 /** A box for fish. Subject: the box. */

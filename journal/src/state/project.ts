@@ -164,7 +164,18 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
   },
   member: (id, log) => {
     const s = last(log, 'member.joined');
-    return s && { kind: 'member', id, log, name: s.name, role: s.role ?? '', joinedAt: s.at };
+    return (
+      s && {
+        kind: 'member',
+        id,
+        log,
+        name: s.name,
+        role: s.role ?? '',
+        bornOn: s.bornOn ?? null,
+        licences: s.licences ?? null,
+        joinedAt: s.at,
+      }
+    );
   },
   box: (id, log) => {
     const s = last(log, 'box.added');

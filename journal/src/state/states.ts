@@ -24,6 +24,10 @@ export interface MemberState extends State {
   readonly kind: 'member';
   readonly name: string;
   readonly role: string;
+  /** Civil day of birth; null when nobody has said. */
+  readonly bornOn: string | null;
+  /** Licences held; null when nobody has said, empty for none. */
+  readonly licences: readonly { readonly name: string; readonly until: string }[] | null;
   readonly joinedAt: string;
 }
 export interface BoxState extends State {

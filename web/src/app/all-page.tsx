@@ -1,7 +1,10 @@
+import { sayDate } from '@dagboek/core/time';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row, useTabs } from '../kit/page.tsx';
+import { PapersDialog } from '../kit/papers-dialog.tsx';
 import { usePen } from '../kit/pen.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 
@@ -13,6 +16,8 @@ export function AllPage() {
   const names = useNames();
   const kinds = useCatalogue().all.length;
   const members = book.all('member');
+  const [papers, setPapers] = useState<string | null>(null);
+  const ofPapers = members.find((m) => m.id === papers) ?? null;
   const settings = [...book.all('book'), ...members, ...book.all('box')].flatMap((s) => s.log);
   return (
     <Page
@@ -59,6 +64,27 @@ export function AllPage() {
             </label>
           ))}
         </fieldset>
+      </Row>
+      <Row className="pad ruled">
+        <h2>Papers</h2>
+        <p>Ages and licences, where the rules ask for them. One that lapses is said on the Deck and on the briefing.</p>
+        <ul className="plain-list">
+          {members.map((m) => (
+            <li key={m.id}>
+              <button type="button" className="fold-key" onClick={() => setPapers(m.id)}>
+                Papers of {m.name}
+              </button>
+              <small>
+                {m.licences === null
+                  ? 'nothing noted'
+                  : m.licences.length === 0
+                    ? 'no licence'
+                    : m.licences.map((l) => `${l.name} to ${sayDate(l.until)} ${l.until.slice(0, 4)}`).join(', ')}
+              </small>
+            </li>
+          ))}
+        </ul>
+        {ofPapers && <PapersDialog member={ofPapers} onClose={() => setPapers(null)} />}
       </Row>
       <Row className="pad ruled">
         <h2>People, boxes and the book itself</h2>

@@ -14,6 +14,7 @@ import { Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useNarrow } from '../kit/use-width.ts';
 import { AskGear } from './ask-gear.tsx';
+import { AskPapers } from './ask-papers.tsx';
 import { ChooseSpecies } from './choose-species.tsx';
 import type { Naming } from './key/key-panel.tsx';
 import { DeckActions } from './deck-actions.tsx';
@@ -255,6 +256,7 @@ function Acting({
         <div>
           <VerdictPanel verdict={verdict} unsettled={fish.orElse.length > 0 ? decidedBy : null} />
           {verdict?.asks?.fact === 'gear' && <AskGear fish={fish} />}
+          {(verdict?.asks?.fact === 'age' || verdict?.asks?.fact === 'licence') && <AskPapers fish={fish} />}
         </div>
       </div>
       <DeckActions fish={fish} verdict={verdict} species={species} onMeasure={onMeasure} onDone={onDone} />

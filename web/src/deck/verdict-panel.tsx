@@ -24,7 +24,7 @@ export function VerdictPanel({ verdict, unsettled }: { verdict: Verdict | null; 
   const changes = [...new Set(findings.flatMap((f) => (f.change && f.outcome === verdict.outcome ? [f.change] : [])))];
   return (
     <section className="verdict" aria-label="Verdict" aria-live="polite">
-      <VerdictMark outcome={verdict.outcome} />
+      <VerdictMark outcome={verdict.outcome} asksLength={verdict.asks?.fact === 'length'} />
       {unsettled && (
         <p>
           <b>Not settled what it is:</b> the stricter rule applies, that of {inSentence(names.species(unsettled))}.

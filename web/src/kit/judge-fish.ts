@@ -1,5 +1,5 @@
 import { judgeUnsettled, type RulePack, type UnsettledVerdict } from '@dagboek/core/rules';
-import { civilDay, wallTime } from '@dagboek/core/time';
+import { ageOn, civilDay, wallTime } from '@dagboek/core/time';
 import type { Book, FishState, Names } from '@dagboek/journal';
 import type { Species } from './catalogue.ts';
 import { keptOn } from './kept-on.ts';
@@ -19,12 +19,17 @@ export function judgeFish(
   const trip = book.get('trip', fish.trip);
   if (!species || !trip) return null;
   const day = civilDay(fish.landed.at, rules.timeZone);
+  const member = book.get('member', fish.angler);
   const facts = {
     zone: trip.zone,
     day,
     time: wallTime(fish.landed.at, rules.timeZone),
     anglerId: fish.angler,
     anglerName: around.names.member(fish.angler),
+    angler: {
+      ...(member?.bornOn ? { age: ageOn(member.bornOn, day) } : {}),
+      ...(member?.licences ? { licences: member.licences } : {}),
+    },
     boat: trip.boat,
     gear: fish.gear,
     count: fish.count,

@@ -3,11 +3,14 @@ import type { Outcome } from '@dagboek/core/rules';
 /** The verdict in one glance: word and shape. `ask` and `measureAgain` are callipers; a pennant in ink when the orange key says the same. */
 export function VerdictMark({
   outcome,
+  asksLength = true,
   width = 278,
   height = 62,
   ground = 'var(--paper-open)',
 }: {
   outcome: Outcome;
+  /** What an `ask` wants is a length; else it is some other fact, and no callipers are drawn for it. */
+  asksLength?: boolean;
   width?: number;
   height?: number;
   ground?: string;
@@ -76,9 +79,14 @@ export function VerdictMark({
         </text>
       </svg>
     );
-  const word = outcome === 'ask' ? 'MEASURE IT' : 'MEASURE AGAIN';
+  const other = outcome === 'ask' && !asksLength;
+  const word = other ? 'ANSWER FIRST' : outcome === 'ask' ? 'MEASURE IT' : 'MEASURE AGAIN';
   return (
-    <svg {...common} role="img" aria-label={outcome === 'ask' ? 'Measure it first' : 'Measure again'}>
+    <svg
+      {...common}
+      role="img"
+      aria-label={other ? 'Answer first' : outcome === 'ask' ? 'Measure it first' : 'Measure again'}
+    >
       <path d={`M8 ${h / 2}H${w - 8}`} stroke="var(--ink)" strokeWidth="2" strokeDasharray="5 5" />
       <path d={`M6 1V${h - 1}M${w - 6} 1V${h - 1}`} stroke="var(--ink)" strokeWidth="10" />
       <rect x="30" y="4" width={w - 60} height={h - 8} fill={ground} />

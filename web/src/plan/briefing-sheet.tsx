@@ -1,5 +1,5 @@
 import { briefing, readRule, type Rule } from '@dagboek/core/rules';
-import { sayDate, sayDay } from '@dagboek/core/time';
+import { addDays, sayDate, sayDay } from '@dagboek/core/time';
 import { openTrip, tripsInOrder } from '@dagboek/journal';
 import { useSearchParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
@@ -54,6 +54,17 @@ export function BriefingSheet() {
   const open = b.species.filter((s) => !s.shut && livesHere(s.speciesId));
   const strays = b.species.filter((s) => !s.shut && !livesHere(s.speciesId));
   const shut = b.species.filter((s) => s.shut);
+  const until = addDays(day, AHEAD);
+  const lapsing = book
+    .all('member')
+    .flatMap((m) =>
+      (m.licences ?? [])
+        .filter((l) => l.until < until)
+        .map(
+          (l) =>
+            `${m.name}: ${l.name}, ${l.until < day ? 'lapsed on' : 'to'} ${sayDate(l.until)} ${l.until.slice(0, 4)}`,
+        ),
+    );
   const hurts = open.flatMap((s) => {
     const x = byId(s.speciesId);
     const h = x?.hazards.find((y) => y.kind === 'venomous');
@@ -143,10 +154,7 @@ export function BriefingSheet() {
           </ul>
         </>
       )}
-      <h2>
-        What changes by{' '}
-        {sayDate(new Date(Date.parse(`${day}T12:00:00Z`) + AHEAD * 86_400_000).toISOString().slice(0, 10))}
-      </h2>
+      <h2>What changes by {sayDate(until)}</h2>
       {b.changes.length === 0 ? (
         <p>Nothing.</p>
       ) : (
@@ -157,6 +165,16 @@ export function BriefingSheet() {
             </li>
           ))}
         </ul>
+      )}
+      {lapsing.length > 0 && (
+        <>
+          <h2>Papers that lapse by then</h2>
+          <ul className="print-list">
+            {lapsing.map((x) => (
+              <li key={x}>{x}</li>
+            ))}
+          </ul>
+        </>
       )}
       {hurts.length > 0 && (
         <>

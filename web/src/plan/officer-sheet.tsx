@@ -29,6 +29,13 @@ function Lengths({ fish }: { fish: FishState }) {
   );
 }
 
+const sayLicences = (list: readonly { name: string; until: string }[] | null): string =>
+  list === null
+    ? 'not noted'
+    : list.length === 0
+      ? 'none'
+      : list.map((l) => `${l.name} to ${sayDate(l.until)} ${l.until.slice(0, 4)}`).join(', ');
+
 /** Today's fish, kept and let go, for whoever may ask: one page that needs no explanation. */
 export function OfficerSheet() {
   const { book, outbox } = useBook();
@@ -62,6 +69,7 @@ export function OfficerSheet() {
   };
   const bags = rules ? bagsToday(book, rules, on, trip.crew, null, trip.boat) : [];
   const rows = [...new Set(bags.map((b) => b.ruleId))].map((id) => bags.filter((b) => b.ruleId === id));
+  const papers = trip.crew.some((m) => book.get('member', m)?.licences);
   const ofBoat = bags.some((b) => b.anglerId === null);
   const lines = fish.flatMap((f) => f.log);
   const corrected = lines.filter((l) => l.was.length > 0 && l.first.kind === 'fish.measured').length;
@@ -183,6 +191,7 @@ export function OfficerSheet() {
             <thead>
               <tr>
                 <th scope="col">Name</th>
+                {papers && <th scope="col">Licences</th>}
                 <th scope="col">Gear used</th>
               </tr>
             </thead>
@@ -190,6 +199,7 @@ export function OfficerSheet() {
               {trip.crew.map((m) => (
                 <tr key={m}>
                   <th scope="row">{names.member(m)}</th>
+                  {papers && <td>{sayLicences(book.get('member', m)?.licences ?? null)}</td>}
                   <td>
                     {[...new Set(fish.filter((f) => f.angler === m).flatMap((f) => f.gear ?? []))].join(', ') ||
                       'none yet'}

@@ -1,0 +1,25 @@
+import type { FishState } from '@dagboek/journal';
+import { useState } from 'react';
+import { useNames } from '../kit/catalogue.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { PapersDialog } from '../kit/papers-dialog.tsx';
+
+/** A rule asks for an age or a licence: noted from here, once for all fish of that person. */
+export function AskPapers({ fish }: { fish: FishState }) {
+  const { book } = useBook();
+  const names = useNames();
+  const [open, setOpen] = useState(false);
+  const member = book.get('member', fish.angler);
+  if (!member) return null;
+  return (
+    <div className="keys">
+      <button type="button" className="key" onClick={() => setOpen(true)}>
+        <span>
+          Papers of {names.member(fish.angler)}
+          <small>age and licences, once for all</small>
+        </span>
+      </button>
+      {open && <PapersDialog member={member} onClose={() => setOpen(false)} />}
+    </div>
+  );
+}

@@ -1,0 +1,97 @@
+import type { MemberState } from '@dagboek/journal';
+import { useState } from 'react';
+import { useRules } from './catalogue.ts';
+import { useWrite } from './journal/use-write.ts';
+import { Chips } from './ui/chips.tsx';
+import { Dialog } from './ui/dialog.tsx';
+import { Trouble } from './ui/trouble.tsx';
+
+type Holds = 'holds it' | 'does not' | 'not said';
+
+/** A person's papers: day of birth and licences, as the rules of these waters ask for them. Corrects the line of their joining. */
+export function PapersDialog({ member, onClose }: { member: MemberState; onClose: () => void }) {
+  const rules = useRules();
+  const { write } = useWrite();
+  const asked = [
+    ...new Set([
+      ...(rules?.rules.flatMap((r) => (r.kind === 'licence' ? [r.licence] : [])) ?? []),
+      ...(member.licences ?? []).map((l) => l.name),
+    ]),
+  ];
+  const [born, setBorn] = useState(member.bornOn ?? '');
+  const [held, setHeld] = useState<Readonly<Record<string, { holds: Holds; until: string }>>>(
+    Object.fromEntries(
+      asked.map((name) => {
+        const l = member.licences?.filter((x) => x.name === name).at(-1);
+        return [name, { holds: l ? 'holds it' : member.licences ? 'does not' : 'not said', until: l?.until ?? '' }];
+      }),
+    ),
+  );
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const save = async (): Promise<void> => {
+    const line = member.log.find((l) => l.first.kind === 'member.joined' && !l.struck);
+    if (!line) return;
+    const list = Object.entries(held);
+    const open = list.find(([, h]) => h.holds === 'holds it' && h.until === '');
+    if (open) return setTrouble(`Write the last day on which the ${open[0]} holds.`);
+    const said = list.some(([, h]) => h.holds !== 'not said');
+    const facts: Record<string, unknown> = { ...line.now.facts };
+    delete facts['bornOn'];
+    delete facts['licences'];
+    const r = await write(
+      'member.joined',
+      member.id,
+      {
+        ...facts,
+        ...(born ? { bornOn: born } : {}),
+        ...(said
+          ? { licences: list.filter(([, h]) => h.holds === 'holds it').map(([name, h]) => ({ name, until: h.until })) }
+          : {}),
+      } as never,
+      { amends: line.now.id, atMs: Date.parse(line.now.at), because: 'papers' },
+    );
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) onClose();
+  };
+  return (
+    <Dialog title={`${member.name}: papers`} open onClose={onClose}>
+      <p>Only what the rules ask for. It is kept in this book and shown on the officer’s sheet.</p>
+      <div className="field">
+        <label htmlFor="born-on">Day of birth, for rules by age</label>
+        <input id="born-on" className="input" type="date" value={born} onChange={(e) => setBorn(e.target.value)} />
+      </div>
+      {asked.length === 0 && <p className="hint">The rules of these waters ask for no licence.</p>}
+      {asked.map((name, i) => {
+        const h = held[name] ?? { holds: 'not said' as const, until: '' };
+        return (
+          <div key={name}>
+            <Chips
+              label={name}
+              options={(['holds it', 'does not', 'not said'] as const).map((value) => ({ value, text: value }))}
+              value={h.holds}
+              onChange={(holds) => setHeld({ ...held, [name]: { ...h, holds } })}
+            />
+            {h.holds === 'holds it' && (
+              <div className="field">
+                <label htmlFor={`until-${i}`}>Last day of the {name}</label>
+                <input
+                  id={`until-${i}`}
+                  className="input"
+                  type="date"
+                  value={h.until}
+                  onChange={(e) => setHeld({ ...held, [name]: { ...h, until: e.target.value } })}
+                />
+              </div>
+            )}
+          </div>
+        );
+      })}
+      <Trouble says={trouble} />
+      <div className="keys">
+        <button type="button" className="key act" onClick={() => void save()}>
+          <span>Note the papers</span>
+        </button>
+      </div>
+    </Dialog>
+  );
+}
