@@ -61,9 +61,8 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
           })}
         </tbody>
       </table>
-      <p>
+      <p className="line-links">
         <Link to={`/plan/briefing?zone=${zone}&day=${day}`}>Briefing, one page to print</Link>
-        <br />
         <Link to="/plan/rules">Every rule, and your own</Link>
       </p>
       <p className="hint">Of other kinds these rules say nothing.</p>
