@@ -60,10 +60,13 @@ export class JournalStore {
 
   /** Writes entries down. Resolves when they are safe on this device. */
   async write(entries: readonly Entry[]): Promise<void> {
-    let items = this.snapshot.outbox;
-    for (const entry of entries) items = outboxReducer(items, { type: 'written', entry });
-    this.set({ book: this.snapshot.book.withEntries(entries), outbox: items });
-    await this.keepOutbox([]);
+    const queue = (from: readonly OutboxItem[]): readonly OutboxItem[] =>
+      entries.reduce((items, entry) => outboxReducer(items, { type: 'written', entry }), from);
+    // Kept before it is shown: what stands on the page must outlive a reload in the same moment.
+    const kept = this.keeping.then(() => this.keep.putOutbox(queue([]), []));
+    this.keeping = kept.catch(() => undefined);
+    await kept;
+    this.set({ book: this.snapshot.book.withEntries(entries), outbox: queue(this.snapshot.outbox) });
     this.tellOthers();
     void this.flush();
   }
