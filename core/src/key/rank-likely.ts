@@ -1,4 +1,5 @@
 import type { SpeciesFacts } from '../species/index.ts';
+import { inMonths } from '../time/index.ts';
 
 /** What is known before the fish is looked at. */
 export interface Surroundings {
@@ -26,9 +27,6 @@ const RARE = 0.02;
 const STRAYS = 0.1;
 /** Weight among the strays of a species that these waters have no ground for. */
 const FROM_AFAR = 0.1;
-
-const inMonths = (m: number, [from, to]: readonly [number, number]): boolean =>
-  from <= to ? m >= from && m <= to : m >= from || m <= to;
 
 /**
  * Orders species by how likely they are here and now: ground and season as a prior, updated by the book's own catches

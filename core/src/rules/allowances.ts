@@ -42,16 +42,6 @@ export interface Who {
 const counts = (per: Per, k: KeptFish, who: Who): boolean =>
   per === 'boat' && who.boat ? k.boat === who.boat : k.anglerId === who.anglerId;
 
-/** How many of a day's bag a person has used. A rule for several species counts them together. */
-export function bagUsed(
-  rule: { species: readonly string[] },
-  kept: readonly KeptFish[],
-  anglerId: string,
-  day: string,
-): number {
-  return usedWithin(rule, kept, 'person', { anglerId }, { from: day, to: day });
-}
-
 function usedWithin(
   rule: { species: readonly string[]; zones?: readonly string[] },
   kept: readonly KeptFish[],

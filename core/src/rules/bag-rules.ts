@@ -1,7 +1,8 @@
 import { addDays, sayDate } from '../time/index.ts';
 import { allowanceUsed, type AllowanceRule } from './allowances.ts';
 import type { CatchFacts, KeptFish } from './rule.ts';
-import { cm, LENGTH_WORDS, lengthAs } from './size-rules.ts';
+import { lengthAs, lengthNeeded } from './size-rules.ts';
+import { cm } from './words.ts';
 import { DOUBT, normalCdf } from '../measure/index.ts';
 import type { Said } from './verdict.ts';
 
@@ -28,8 +29,8 @@ function whenFree(rule: AllowanceRule, f: CatchFacts, kept: readonly KeptFish[])
 
 /** What an allowance says: which of how many this would be, or that it is full. */
 export function bagSays(rule: AllowanceRule, f: CatchFacts, kept: readonly KeptFish[]): Said {
-  const long = rule.kind === 'overLength' ? overLength(rule, f) : null;
-  if (long?.said) return long.said;
+  const shorter = rule.kind === 'overLength' ? amongTheLong(rule, f) : null;
+  if (shorter) return shorter;
   const used = allowanceUsed(rule, kept, f, f.day);
   const after = used + f.count;
   const boat = rule.per === 'boat' && f.boat;
@@ -62,24 +63,14 @@ export function bagSays(rule: AllowanceRule, f: CatchFacts, kept: readonly KeptF
 }
 
 /** Whether a fish counts among the long ones: nothing to say when it is surely shorter; asks when it is not measured. */
-function overLength(rule: Extract<AllowanceRule, { kind: 'overLength' }>, f: CatchFacts): { said: Said | null } {
+function amongTheLong(rule: Extract<AllowanceRule, { kind: 'overLength' }>, f: CatchFacts): Said | null {
   const l = lengthAs(f, rule.length, f.longestMm ?? f.length?.mm);
-  if (!l)
-    return {
-      said: {
-        outcome: 'ask',
-        lead: `${LENGTH_WORDS[rule.length].charAt(0).toUpperCase()}${LENGTH_WORDS[rule.length].slice(1)} needed:`,
-        because: `at most ${rule.most} may be over ${cm(rule.overMm)} cm. Measure it that way.`,
-        asks: { fact: 'length', kind: rule.length },
-      },
-    };
+  if (!l) return lengthNeeded(rule.length, `at most ${rule.most} may be over ${cm(rule.overMm)} cm`);
   const chance = l.sdMm === 0 ? Number(l.lengthMm > rule.overMm) : 1 - normalCdf((rule.overMm - l.lengthMm) / l.sdMm);
-  if (chance >= DOUBT) return { said: null };
+  if (chance >= DOUBT) return null;
   return {
-    said: {
-      outcome: 'keep',
-      lead: 'Not among the long ones:',
-      because: `${cm(l.readMm)} is ${cm(rule.overMm - l.readMm)} short of ${cm(rule.overMm)}.`,
-    },
+    outcome: 'keep',
+    lead: 'Not among the long ones:',
+    because: `${cm(l.readMm)} is ${cm(rule.overMm - l.readMm)} short of ${cm(rule.overMm)}.`,
   };
 }

@@ -5,7 +5,7 @@ export { LENGTH_WORDS, lengthAs } from './size-rules.ts';
 export { OUTCOMES, stricter } from './verdict.ts';
 export type { Ask, Finding, Outcome, Verdict } from './verdict.ts';
 // what is left
-export { allowancesLeft, bagUsed, concerns, inForceOn, isAllowance, windowOf } from './allowances.ts';
+export { allowancesLeft, concerns, isAllowance } from './allowances.ts';
 export type { Allowance, AllowanceRule } from './allowances.ts';
 // rules and facts
 export { RULE_GEARS, WEEKDAYS } from './rule.ts';
@@ -29,8 +29,7 @@ export type { RuleNames } from './read-rule.ts';
 // sun and place
 export { sunHours } from './sun-hours.ts';
 export type { SunHours } from './sun-hours.ts';
-export { isInZone, zonesAt } from './zones-at.ts';
-export { withinHours } from './other-rules.ts';
+export { zonesAt } from './zones-at.ts';
 // what holds on a day, and what changes soon
 export { briefing, shuts } from './briefing.ts';
 export type { Briefing, Change, SpeciesBrief } from './briefing.ts';

@@ -1,8 +1,8 @@
 import { inSpan, sayDate, weekday } from '../time/index.ts';
 import type { CatchFacts, Rule, RulePack } from './rule.ts';
-import { cm } from './size-rules.ts';
 import { sunHours } from './sun-hours.ts';
 import type { Said } from './verdict.ts';
+import { andList, cm } from './words.ts';
 
 type Of<K extends Rule['kind']> = Extract<Rule, { kind: K }>;
 
@@ -35,7 +35,7 @@ export function seasonSays(rule: Of<'closedSeason' | 'openSeason'>, f: CatchFact
 
 export function closedDaysSays(rule: Of<'closedDays'>, f: CatchFacts): Said {
   const today = weekday(f.day);
-  const list = rule.days.join(', ').replace(/, ([^,]*)$/, ' and $1');
+  const list = andList(rule.days);
   return rule.days.some((d) => d === today)
     ? { outcome: 'letGo', lead: 'Closed day:', because: `nothing is kept on ${list}.`, change: 'after midnight' }
     : { outcome: 'keep', lead: 'Days', because: `open; closed on ${list}.` };

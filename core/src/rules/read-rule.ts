@@ -1,6 +1,8 @@
 import { sayDate } from '../time/index.ts';
 import type { Rule } from './rule.ts';
-import { cm, LENGTH_WORDS } from './size-rules.ts';
+import { isAllowance } from './allowances.ts';
+import { LENGTH_WORDS } from './size-rules.ts';
+import { andList, capital, cm } from './words.ts';
 
 /** What ids are called in a sentence. */
 export interface RuleNames {
@@ -8,8 +10,6 @@ export interface RuleNames {
   readonly zone: (id: string) => string;
 }
 
-const andList = (list: readonly string[], word = 'and'): string =>
-  list.length < 2 ? (list[0] ?? '') : `${list.slice(0, -1).join(', ')} ${word} ${list.at(-1) ?? ''}`;
 const fish = (n: number): string => (n === 1 ? 'one fish' : `${n} fish`);
 const perWords = (per: 'person' | 'boat' | undefined): string => (per === 'boat' ? 'the boat' : 'a person');
 
@@ -65,6 +65,11 @@ function core(rule: Rule): string {
   }
 }
 
+const sayAges = ({ from, to }: { readonly from?: number; readonly to?: number }): string => {
+  if (from !== undefined && to !== undefined) return `for ages ${from} to ${to}`;
+  return from !== undefined ? `from the age of ${from}` : `to the age of ${to ?? ''}`;
+};
+
 const sunOffset = (min: number, later: string, earlier: string): string =>
   min === 0 ? '' : `${Math.abs(min)} min ${min > 0 ? later : earlier}`;
 
@@ -73,25 +78,13 @@ const sunOffset = (min: number, later: string, earlier: string): string =>
  * day, in North Skerries, from 1 March 2026 on." Nothing of it is typed.
  */
 export function readRule(rule: Rule, names: RuleNames): string {
-  const list = andList(rule.species.map(names.species));
-  const subject = rule.species.length === 0 ? 'Every species' : list.charAt(0).toUpperCase() + list.slice(1);
-  const together =
-    rule.species.length > 1 &&
-    (rule.kind === 'dailyBag' || rule.kind === 'possession' || rule.kind === 'yearlyBag' || rule.kind === 'overLength')
-      ? ' together'
-      : '';
+  const subject = rule.species.length === 0 ? 'Every species' : capital(andList(rule.species.map(names.species)));
+  const together = rule.species.length > 1 && isAllowance(rule) ? ' together' : '';
   const { from, to } = rule.inForce ?? {};
-  const ages = rule.ages;
   const parts = [
     `${subject}${together}: ${core(rule).replace(/ +/g, ' ')}`,
     rule.gear ? `when caught with ${andList(rule.gear, 'or')}` : '',
-    ages
-      ? ages.from !== undefined && ages.to !== undefined
-        ? `for ages ${ages.from} to ${ages.to}`
-        : ages.from !== undefined
-          ? `from the age of ${ages.from}`
-          : `to the age of ${ages.to ?? ''}`
-      : '',
+    rule.ages ? sayAges(rule.ages) : '',
     rule.zones ? `in ${andList(rule.zones.map(names.zone))}` : '',
     from || to
       ? `in force${from ? ` from ${sayDate(from)} ${from.slice(0, 4)}` : ''}${to ? ` to ${sayDate(to)} ${to.slice(0, 4)}` : ' on'}`

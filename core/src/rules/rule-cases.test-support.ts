@@ -1,5 +1,6 @@
 import type { CatchFacts, KeptFish, Origin, Rule, RuleGear, RulePack } from './rule.ts';
 import type { RuleNames } from './read-rule.ts';
+import { capital } from './words.ts';
 
 const DAY = '2026-09-12';
 const rule = <R extends object>(r: R): R & { sentence: string; source: string } => ({
@@ -111,7 +112,6 @@ export const RULES: Readonly<Record<string, readonly Rule[]>> = {
   ],
 };
 
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 export const NAMES: RuleNames = { species: (id) => id, zone: (id) => id };
 
 export const PACK: RulePack = {

@@ -2,7 +2,6 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
   allowancesLeft,
-  bagUsed,
   type CatchFacts,
   judge,
   judgeUnsettled,
@@ -51,6 +50,20 @@ const aCatch = (facts: Partial<CatchFacts> = {}): CatchFacts => ({
 });
 const kept = (n: number, more: Partial<KeptFish> = {}): KeptFish[] =>
   Array.from({ length: n }, () => ({ speciesId: 'pollack', anglerId: 'wren', day: '2026-09-12', count: 1, ...more }));
+/** How many of a day's bag for these species a person has used. */
+const bagUsed = (
+  { species }: { species: string[] },
+  before: KeptFish[],
+  who: string,
+  day: string,
+): number | undefined =>
+  allowancesLeft(
+    aPack([{ id: 'b', kind: 'dailyBag', species, most: 9, ...said }]),
+    before,
+    species[0] ?? 'pollack',
+    [who],
+    day,
+  )[0]?.used;
 const board = (mm: number): CatchFacts['length'] => ({ mm, kind: 'total', method: 'board' });
 
 /** Cases a person can read: what is caught, what had been kept, and what must come of it. */

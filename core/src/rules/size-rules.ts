@@ -2,6 +2,7 @@ import { certainMarginMm, DOUBT, judgeReading, type JudgedLength, normalCdf } fr
 import type { LengthKind } from '../species/index.ts';
 import type { CatchFacts, Rule } from './rule.ts';
 import type { Said } from './verdict.ts';
+import { capital, cm } from './words.ts';
 
 export const LENGTH_WORDS: Readonly<Record<LengthKind, string>> = {
   total: 'total length',
@@ -14,9 +15,6 @@ export const LENGTH_WORDS: Readonly<Record<LengthKind, string>> = {
 const SHRINKS = 0.03;
 
 type SizeRule = Extract<Rule, { kind: 'minimumSize' | 'maximumSize' | 'keepSlot' | 'releaseSlot' }>;
-
-export const cm = (mm: number): string => (Math.round(mm) / 10).toFixed(1).replace(/\.0$/, '');
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** Where a rule lets one keep: from and to, mm; `inside` false when it lets one keep outside of them. */
 function bounds(rule: SizeRule): { from: number; to: number; inside: boolean } {
@@ -98,15 +96,17 @@ export function sizeSays(rule: SizeRule, f: CatchFacts): Said {
   return order.indexOf(longest.outcome) > order.indexOf(shortest.outcome) ? longest : shortest;
 }
 
+/** Asks for a length; `why`: what the rule says. */
+export const lengthNeeded = (kind: LengthKind, why: string): Said => ({
+  outcome: 'ask',
+  lead: `${capital(LENGTH_WORDS[kind])} needed:`,
+  because: `${why}. Measure it that way.`,
+  asks: { fact: 'length', kind },
+});
+
 function sizeOf(rule: SizeRule, f: CatchFacts, l: ReturnType<typeof lengthAs>, which: string): Said {
   const least = rule.kind === 'minimumSize' ? { leastMm: rule.leastMm } : {};
-  const needed: Said = {
-    outcome: 'ask',
-    lead: `${capital(LENGTH_WORDS[rule.length])} needed:`,
-    because: `the rule is ${sayBounds(rule)}. Measure it that way.`,
-    asks: { fact: 'length', kind: rule.length },
-    ...least,
-  };
+  const needed: Said = { ...lengthNeeded(rule.length, `the rule is ${sayBounds(rule)}`), ...least };
   if (!l || !f.length) return needed;
   const b = bounds(rule);
   const within = chanceWithin(l, b.from, b.to);

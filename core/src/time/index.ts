@@ -1,4 +1,4 @@
 export { addDays, ageOn, addMonths, civilDay, daysBetween, epochMs, instantOf, stamp, wallTime } from './civil.ts';
-export { inSpan } from './season.ts';
+export { inMonths, inSpan } from './season.ts';
 export type { YearlySpan } from './season.ts';
 export { sayDate, sayDay, saySpan, weekday } from './say.ts';

@@ -11,30 +11,19 @@ import {
   MaxLength,
   Min,
   MinLength,
-  registerDecorator,
 } from 'class-validator';
+import { Satisfies } from './satisfies.ts';
 
 const NAME = 60;
 const DAY = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
 
 /** Each licence has a name and a last day. */
-function IsLicences() {
-  return (target: object, propertyName: string): void =>
-    registerDecorator({
-      name: 'isLicences',
-      target: target.constructor,
-      propertyName,
-      options: { message: 'A licence has a name and the last day on which it holds, such as 2026-12-31.' },
-      validator: {
-        validate: (list: unknown) =>
-          Array.isArray(list) &&
-          list.every((l: { name?: unknown; until?: unknown } | null) => {
-            const named = typeof l?.name === 'string' && l.name.trim() !== '' && l.name.length <= 80;
-            return named && typeof l.until === 'string' && DAY.test(l.until);
-          }),
-      },
-    });
-}
+const areLicences = (list: unknown): boolean =>
+  Array.isArray(list) &&
+  list.every((l: { name?: unknown; until?: unknown } | null) => {
+    const named = typeof l?.name === 'string' && l.name.trim() !== '' && l.name.length <= 80;
+    return named && typeof l.until === 'string' && DAY.test(l.until);
+  });
 
 /** The book itself: its title and the waters whose rules it goes by. Subject: the book. */
 export class BookOpened {
@@ -55,7 +44,11 @@ export class MemberJoined {
   /** Civil day of birth, for rules that ask for an age. */
   @IsOptional() @Matches(DAY, { message: 'A day of birth is written as 2012-05-31.' }) bornOn?: string;
   /** Licences held, each to its last day; an empty list: holds none. Left out: nobody has said. */
-  @IsOptional() @IsArray() @ArrayMaxSize(20) @IsLicences() licences?: { name: string; until: string }[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(20)
+  @Satisfies('A licence has a name and the last day on which it holds, such as 2026-12-31.', areLicences)
+  licences?: { name: string; until: string }[];
 }
 
 /** A box for fish. Subject: the box. */

@@ -12,13 +12,14 @@ import {
   MaxLength,
   Min,
   MinLength,
-  registerDecorator,
 } from 'class-validator';
+import { RULE_GEARS } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
+import { Satisfies } from './satisfies.ts';
 
 export const LENGTH_KINDS = ['total', 'fork', 'discWidth', 'mantle'] as const satisfies readonly LengthKind[];
 export const METHODS = ['board', 'mat', 'tape', 'eye'] as const satisfies readonly MeasureMethod[];
-export const GEARS = ['rod', 'spear', 'net', 'hand line'] as const;
+export const GEARS = RULE_GEARS;
 export const RELEASE_REASONS = [
   'too short',
   'over the bag',
@@ -48,22 +49,9 @@ export class FishLanded {
 }
 
 /** Traits and states by id: short words, and no more than a key has questions. */
-function IsMarksSeen() {
-  return (target: object, propertyName: string): void =>
-    registerDecorator({
-      name: 'isMarksSeen',
-      target: target.constructor,
-      propertyName,
-      options: { message: 'What was seen is a list of traits, each with what it showed.' },
-      validator: {
-        validate: (value: unknown) => {
-          const list = Object.entries((value ?? {}) as object);
-          return (
-            list.length <= 120 && list.every(([k, v]) => k.length <= 60 && typeof v === 'string' && v.length <= 60)
-          );
-        },
-      },
-    });
+function areMarksSeen(value: unknown): boolean {
+  const list = Object.entries((value ?? {}) as object);
+  return list.length <= 120 && list.every(([k, v]) => k.length <= 60 && typeof v === 'string' && v.length <= 60);
 }
 
 /** Its name, given or changed. With `orElse` it is not settled: "turbot or brill", and the stricter rule applies until it is. */
@@ -77,7 +65,10 @@ export class FishNamed {
   @MaxLength(60, { each: true })
   orElse?: string[];
   /** What was seen on the fish, by trait of the key, so that the name can be settled or doubted later from the same marks. */
-  @IsOptional() @IsObject() @IsMarksSeen() seen?: Readonly<Record<string, string>>;
+  @IsOptional()
+  @IsObject()
+  @Satisfies('What was seen is a list of traits, each with what it showed.', areMarksSeen)
+  seen?: Readonly<Record<string, string>>;
 }
 
 /** A length read. For a lot: the shortest and the longest. */

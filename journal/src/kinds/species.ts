@@ -1,27 +1,14 @@
-import { IsObject, IsString, MaxLength, MinLength, registerDecorator } from 'class-validator';
+import { IsObject, IsString, MaxLength, MinLength } from 'class-validator';
+import { Satisfies } from './satisfies.ts';
 
 const NAME = 120;
 
 /** The document says who it is; its other fields are checked where it is read, since packs may grow new ones. */
-function IsSpeciesDocument() {
-  return (target: object, propertyName: string): void =>
-    registerDecorator({
-      name: 'isSpeciesDocument',
-      target: target.constructor,
-      propertyName,
-      options: { message: 'A species has an id of small letters, digits and hyphens, and a name.' },
-      validator: {
-        validate: (value: unknown) => {
-          const s = value as { id?: unknown; name?: unknown } | null;
-          return (
-            typeof s?.id === 'string' &&
-            /^[a-z][a-z0-9-]{0,59}$/.test(s.id) &&
-            typeof s.name === 'string' &&
-            s.name !== ''
-          );
-        },
-      },
-    });
+function isSpeciesDocument(value: unknown): boolean {
+  const s = value as { id?: unknown; name?: unknown } | null;
+  return (
+    typeof s?.id === 'string' && /^[a-z][a-z0-9-]{0,59}$/.test(s.id) && typeof s.name === 'string' && s.name !== ''
+  );
 }
 
 /** A species of one's own, typed in or out of an imported pack. Subject: that species. A later one replaces it; striking gives the former back. */
@@ -30,5 +17,7 @@ export class SpeciesAdded {
   @IsString() @MinLength(1) @MaxLength(NAME) pack!: string;
   @IsString() @MinLength(1) @MaxLength(NAME) packName!: string;
   /** The species as its file tells it. */
-  @IsObject() @IsSpeciesDocument() species!: Readonly<Record<string, unknown>>;
+  @IsObject()
+  @Satisfies('A species has an id of small letters, digits and hyphens, and a name.', isSpeciesDocument)
+  species!: Readonly<Record<string, unknown>>;
 }

@@ -26,18 +26,14 @@ export function firstsOf(book: Book): First[] {
   return [...firsts.values()];
 }
 
-/** Whether this fish is its catcher's first of its species. */
+const marked = new WeakMap<Book, ReadonlySet<string>>();
+
+/** Whether this fish is its catcher's first of its species. Worked out once a state of the book. */
 export function isFirst(book: Book, fish: FishState): boolean {
-  if (!fish.species || fish.orElse.length > 0) return false;
-  const at = Date.parse(fish.landed.at);
-  return !book
-    .all('fish')
-    .some(
-      (f) =>
-        f.id !== fish.id &&
-        f.angler === fish.angler &&
-        f.species === fish.species &&
-        f.orElse.length === 0 &&
-        (Date.parse(f.landed.at) < at || (Date.parse(f.landed.at) === at && f.id < fish.id)),
-    );
+  let ids = marked.get(book);
+  if (!ids) {
+    ids = new Set(firstsOf(book).map((f) => f.fish.id));
+    marked.set(book, ids);
+  }
+  return ids.has(fish.id);
 }

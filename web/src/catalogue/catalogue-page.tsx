@@ -1,4 +1,4 @@
-import { isFirst } from '@dagboek/journal';
+import { firstsOf } from '@dagboek/journal';
 import type { Species, Waters } from '@dagboek/catalogue';
 import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -7,20 +7,18 @@ import { useCatalogue, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { LazyFigure } from '../kit/figure-view.tsx';
 import { speciesFinder } from '../kit/find-species.ts';
+import { isGrave, worstHazard } from '../kit/hazards.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { WarningTriangle } from '../kit/hazard-strip.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page } from '../kit/page.tsx';
+import { SearchField } from '../kit/ui/search-field.tsx';
 import { useNarrow } from '../kit/use-width.ts';
 import { type Narrowing, passes } from './species-filter.ts';
 import { FamousPairs } from './famous-pairs.tsx';
 import { SpeciesSheet } from './species-sheet.tsx';
 
 const DANGERS = { venomous: 'venom', poison: 'poison', bite: 'bites', sharp: 'sharp' } as const;
-/** The worst thing a species can do, in a word. */
-const worst = (s: Species) =>
-  (['venomous', 'poison', 'bite', 'sharp'] as const).find((k) => s.hazards.some((h) => h.kind === k)) ?? null;
-
 /** Every kind of fish this book knows: a list to search and narrow, and the page of the one that is chosen. */
 export function CataloguePage() {
   const { id } = useParams();
@@ -29,7 +27,7 @@ export function CataloguePage() {
   const narrow = useNarrow();
   const species = byId(id);
   if (id && all.length > 0 && !species) return <MissingPage />;
-  const firsts = book.all('fish').filter((f) => isFirst(book, f)).length;
+  const firsts = firstsOf(book).length;
   return (
     <Page
       title={species ? species.name : 'Catalogue'}
@@ -111,17 +109,12 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
   return (
     <section className="species-list" aria-label="Kinds">
       <div className="list-find">
-        <div className="field">
-          <label htmlFor="find-kind">Find a kind</label>
-          <input
-            id="find-kind"
-            className="input"
-            type="search"
-            placeholder="a name in any language"
-            value={find}
-            onChange={(e) => set('find', e.target.value)}
-          />
-        </div>
+        <SearchField
+          label="Find a kind"
+          placeholder="a name in any language"
+          value={find}
+          onChange={(word) => set('find', word)}
+        />
         <details className="narrow-down" open={!narrow || narrowedBy.length > 0}>
           <summary>Narrow it down{narrowedBy.length > 0 ? `: ${narrowedBy.length} set` : ''}</summary>
           <div className="narrowings">
@@ -172,7 +165,7 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
       <ul className="plain-list">
         {shown.map(({ species: s, byName }) => {
           const met = lastMet.get(s.id);
-          const harm = worst(s);
+          const harm = worstHazard(s.hazards);
           return (
             <li key={s.id}>
               <Link
@@ -188,8 +181,8 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
                   <small>{byName ? `also ${byName}` : s.latin}</small>
                 </span>
                 {harm && (
-                  <small className={harm === 'venomous' || harm === 'poison' ? 'hurts' : 'pricks'}>
-                    <WarningTriangle size={13} /> {DANGERS[harm]}
+                  <small className={isGrave(harm) ? 'hurts' : 'pricks'}>
+                    <WarningTriangle size={13} /> {DANGERS[harm.kind]}
                   </small>
                 )}
               </Link>

@@ -2,6 +2,7 @@ import type { Species } from '@dagboek/catalogue';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue, useRules } from '../kit/catalogue.ts';
+import { isDangerous } from '../kit/hazards.ts';
 import { FigureView } from '../kit/figure-view.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { orNames } from '../kit/names-in-text.ts';
@@ -29,8 +30,8 @@ export function FamousPairs() {
     const grounds = rules?.zones.flatMap((z) => z.grounds) ?? [];
     const here = (s: Species): number => Math.max(0, ...grounds.map((g) => s.grounds[g] ?? 0));
     const weight = ({ a, b }: { a: Species; b: Species }): number => {
-      const stings = [a, b].filter((s) => s.hazards.some((h) => h.kind === 'venomous' || h.kind === 'poison')).length;
-      return (met.has(a.id) ? 1 : 0) + (met.has(b.id) ? 1 : 0) + here(a) + here(b) + (stings > 0 ? 1 : 0);
+      const stings = [a, b].some(isDangerous);
+      return (met.has(a.id) ? 1 : 0) + (met.has(b.id) ? 1 : 0) + here(a) + here(b) + (stings ? 1 : 0);
     };
     return pairsOf(all)
       .map((p) => ({ ...p, w: weight(p) }))

@@ -1,4 +1,5 @@
 import type { Species } from '@dagboek/catalogue';
+import { inMonths } from '@dagboek/core/time';
 import { firstsOf, type FishState } from '@dagboek/journal';
 import { Link } from 'react-router';
 import { useNames, useRules } from '../kit/catalogue.ts';
@@ -152,7 +153,7 @@ function Season({ species, fish }: { species: Species; fish: readonly FishState[
   }
   const most = Math.max(1, ...byMonth);
   const [from, to] = species.months;
-  const about = (m: number): boolean => (from <= to ? m >= from && m <= to : m >= from || m <= to);
+  const about = (m: number): boolean => inMonths(m, species.months);
   const met = byMonth.flatMap((n, i) => (n > 0 ? [`${n} in month ${i + 1}`] : []));
   return (
     <svg

@@ -1,4 +1,5 @@
 import type { Species, Waters } from '@dagboek/catalogue';
+import { inMonths } from '@dagboek/core/time';
 import { likeliestState } from '../kit/state-words.ts';
 
 /** What the list is narrowed to; null = anything. */
@@ -12,9 +13,6 @@ export interface Narrowing {
   /** Only what this book has met. */
   readonly met: ReadonlySet<string> | null;
 }
-
-const inMonths = (month: number, [from, to]: readonly [number, number]): boolean =>
-  from <= to ? month >= from && month <= to : month >= from || month <= to;
 
 /** Whether a species is about on these grounds in this month. */
 export const isAbout = (s: Species, here: NonNullable<Narrowing['here']>): boolean =>

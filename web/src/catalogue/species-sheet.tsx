@@ -1,4 +1,5 @@
 import type { Species } from '@dagboek/catalogue';
+import { LENGTH_WORDS } from '@dagboek/core/rules';
 import { type KeyedSpecies, keyTable, splitPair, type Trait } from '@dagboek/core/key';
 import type { FigureOptions, FigureSpec, Part } from '@dagboek/figure';
 import { useMemo, useState } from 'react';
@@ -21,12 +22,6 @@ const VIEWS: { value: View; text: string }[] = [
   { value: 'dispatch', text: 'Spike and bleed' },
   { value: 'cuts', text: 'Cuts' },
 ];
-const LENGTH = {
-  total: 'total length',
-  fork: 'fork length',
-  discWidth: 'disc width',
-  mantle: 'mantle length',
-} as const;
 const RAW = { never: 'Never', cook: 'Cook it', 'frozen first': 'Frozen first' } as const;
 
 const optionsFor = (view: View, s: Species): FigureOptions =>
@@ -158,10 +153,10 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
             <Fact name="Dispatch">{s.dispatch}</Fact>
             <Fact name="Bleed">{s.bleeding}</Fact>
             <Fact name="Length">
-              {LENGTH[s.lengthKinds[0] ?? 'total']}, mostly {s.usualMm[0] / 10} to {s.usualMm[1] / 10} cm, at most{' '}
+              {LENGTH_WORDS[s.lengthKinds[0] ?? 'total']}, mostly {s.usualMm[0] / 10} to {s.usualMm[1] / 10} cm, at most{' '}
               {s.maxMm / 10}
               {s.conversions
-                .map((c) => ` · ${LENGTH[c.to]} is about ${c.slope.toFixed(2)} × ${LENGTH[c.from]}`)
+                .map((c) => ` · ${LENGTH_WORDS[c.to]} is about ${c.slope.toFixed(2)} × ${LENGTH_WORDS[c.from]}`)
                 .join('')}
             </Fact>
           </dl>
@@ -239,7 +234,7 @@ function noteFor(view: View, s: Species): string {
       ? 'Nothing on it is known to hurt. Its teeth and fins may still scratch.'
       : 'V venomous, S sharp, B bites, T poison in the flesh.';
   if (view === 'measure')
-    return `From snout to tail as the line shows: ${LENGTH[s.lengthKinds[0] ?? 'total']}. A rule may name another length.`;
+    return `From snout to tail as the line shows: ${LENGTH_WORDS[s.lengthKinds[0] ?? 'total']}. A rule may name another length.`;
   if (view === 'dispatch') return `About here. ${s.dispatch} ${s.bleeding}`;
   return s.yieldClass === 'none'
     ? 'Not for the table.'

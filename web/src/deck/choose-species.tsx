@@ -4,9 +4,11 @@ import { useMemo, useState } from 'react';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { speciesFinder } from '../kit/find-species.ts';
 import { LazyFigure } from '../kit/figure-view.tsx';
+import { isGrave, worstHazard } from '../kit/hazards.ts';
 import { useFormat } from '../kit/format.ts';
 import { WarningTriangle } from '../kit/hazard-strip.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
+import { SearchField } from '../kit/ui/search-field.tsx';
 import { KeyPanel, type Naming } from './key/key-panel.tsx';
 import { neighbouringGrounds } from './neighbouring-grounds.ts';
 import { useKept } from '../kit/use-kept.ts';
@@ -84,10 +86,7 @@ export function ChooseSpecies({
       {ways}
       <div className="choose-head">
         <p>Likeliest first, for {names.zone(trip.zone)} in this month and from your own catches there.</p>
-        <div className="field">
-          <label htmlFor="find">Find a name</label>
-          <input id="find" className="input" type="search" value={find} onChange={(e) => setFind(e.target.value)} />
-        </div>
+        <SearchField label="Find a name" value={find} onChange={setFind} />
       </div>
       {all.length === 0 && (
         <p>The list of species has not reached this device yet. Note the fish, and name it when there is a signal.</p>
@@ -97,8 +96,7 @@ export function ChooseSpecies({
         {shown.map((l) => {
           const s = byId(l.speciesId);
           if (!s) return null;
-          const hurt =
-            s.hazards.find((h) => h.kind === 'venomous') ?? s.hazards.find((h) => h.kind === 'poison') ?? s.hazards[0];
+          const hurt = worstHazard(s.hazards);
           return (
             <li key={s.id}>
               <button
@@ -122,7 +120,7 @@ export function ChooseSpecies({
                           : 'hardly here'}
                   </small>
                   {hurt && (
-                    <small className={hurt.kind === 'venomous' || hurt.kind === 'poison' ? 'hurts' : 'pricks'}>
+                    <small className={isGrave(hurt) ? 'hurts' : 'pricks'}>
                       <WarningTriangle size={13} /> {hurt.kind}
                     </small>
                   )}

@@ -145,7 +145,11 @@ function Heading({
             Not this? Name it anew
           </button>
         )}
-        {species && <Link to={`/catalogue/${species.id}`}>More about it</Link>}
+        {species && (
+          <Link className="fold-key" to={`/catalogue/${species.id}`}>
+            More about it
+          </Link>
+        )}
       </p>
     </div>
   );

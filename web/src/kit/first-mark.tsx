@@ -1,22 +1,7 @@
-import { type Book, firstsOf, type FishState } from '@dagboek/journal';
+import { type FishState, isFirst } from '@dagboek/journal';
 import { useNames } from './catalogue.ts';
 import { useBook } from './journal/journal-context.tsx';
 import { inSentence } from './names-in-text.ts';
-
-const known = new WeakMap<Book, ReadonlySet<string>>();
-
-/** Ids of the fish that are their catcher's first of a species; worked out once a state of the book. */
-function firstIds(book: Book): ReadonlySet<string> {
-  let ids = known.get(book);
-  if (!ids) {
-    ids = new Set(firstsOf(book).map((f) => f.fish.id));
-    known.set(book, ids);
-  }
-  return ids;
-}
-
-/** Whether it is a first on someone's life list. */
-export const useIsFirst = (fish: FishState): boolean => firstIds(useBook().book).has(fish.id);
 
 /** A ring with a notch cut at the top, as one cuts a first notch. */
 const Notch = () => (
@@ -29,7 +14,8 @@ const Notch = () => (
 /** "Tomas’s first", beside the name of a fish that is one. `small`: for a row of a log. */
 export function FirstMark({ fish, small = false }: { fish: FishState; small?: boolean }) {
   const names = useNames();
-  if (!useIsFirst(fish)) return null;
+  const { book } = useBook();
+  if (!isFirst(book, fish)) return null;
   const who = names.member(fish.angler);
   if (small)
     return (

@@ -1,4 +1,5 @@
 import type { Hazard } from '@dagboek/core/species';
+import { worstHazard } from './hazards.ts';
 
 const WORDS = { venomous: 'Venomous', sharp: 'Sharp', bite: 'Bites', poison: 'Poison' } as const;
 
@@ -15,7 +16,7 @@ export const WarningTriangle = ({ size = 26 }: { size?: number }) => (
  * `of`: whose they are, where several stand together.
  */
 export function HazardStrip({ hazards, of }: { hazards: readonly Hazard[]; of?: string }) {
-  const worst = hazards.find((h) => h.kind === 'venomous') ?? hazards.find((h) => h.kind === 'poison') ?? hazards[0];
+  const worst = worstHazard(hazards);
   if (!worst) return null;
   return (
     <div className="hazard-strip" role="note" aria-label={of ? `Hazards of ${of}` : 'Hazards'}>

@@ -1,6 +1,9 @@
 /** First words of common names that are names of places, and keep their capital. */
 const PLACES = new Set(['Atlantic', 'Arctic', 'Mediterranean', 'European', 'Pacific', 'Baltic']);
 
+/** With a capital to begin with. */
+export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
 /** A species' name within a sentence: "greater weever", but "John Dory" and "Arctic char". */
 export function inSentence(name: string): string {
   const [first = '', ...rest] = name.split(' ');

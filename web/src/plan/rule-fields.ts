@@ -1,4 +1,4 @@
-import type { Rule, RuleKind } from '@dagboek/core/rules';
+import { LENGTH_WORDS, type Rule, RULE_GEARS, type RuleKind, WEEKDAYS } from '@dagboek/core/rules';
 
 /** One blank of a rule's sentence. `cm`: typed in centimetres, kept in mm. */
 export type RuleField =
@@ -11,17 +11,7 @@ export type RuleField =
     }
   | { readonly name: string; readonly label: string; readonly type: 'many'; readonly options: readonly string[] };
 
-const LENGTH: RuleField = {
-  name: 'length',
-  label: 'Which length',
-  type: 'one',
-  options: [
-    ['total', 'total length'],
-    ['fork', 'fork length'],
-    ['discWidth', 'disc width'],
-    ['mantle', 'mantle length'],
-  ],
-};
+const LENGTH: RuleField = { name: 'length', label: 'Which length', type: 'one', options: Object.entries(LENGTH_WORDS) };
 const PER: RuleField = {
   name: 'per',
   label: 'For',
@@ -31,9 +21,11 @@ const PER: RuleField = {
     ['boat', 'the whole boat'],
   ],
 };
-const MOST: RuleField = { name: 'most', label: 'How many fish', type: 'count' };
-const GEARS = ['rod', 'spear', 'net', 'hand line'] as const;
-const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
+const cm = (name: string, label: string): RuleField => ({ name, label, type: 'cm' });
+const count = (name: string, label: string): RuleField => ({ name, label, type: 'count' });
+const monthDay = (name: string, label: string): RuleField => ({ name, label, type: 'monthDay' });
+const time = (name: string, label: string): RuleField => ({ name, label, type: 'time' });
+const MOST = count('most', 'How many fish');
 
 /** The kinds that can be written by hand, as one would say them, with their blanks. */
 export const RULE_FORMS: readonly {
@@ -44,76 +36,64 @@ export const RULE_FORMS: readonly {
   {
     kind: 'minimumSize',
     say: 'at least so long',
-    fields: [{ name: 'leastMm', label: 'Least length', type: 'cm' }, LENGTH],
+    fields: [cm('leastMm', 'Least length'), LENGTH],
   },
   {
     kind: 'maximumSize',
     say: 'at most so long',
-    fields: [{ name: 'mostMm', label: 'Greatest length', type: 'cm' }, LENGTH],
+    fields: [cm('mostMm', 'Greatest length'), LENGTH],
   },
   {
     kind: 'keepSlot',
     say: 'kept only between two lengths',
-    fields: [{ name: 'fromMm', label: 'From', type: 'cm' }, { name: 'toMm', label: 'To', type: 'cm' }, LENGTH],
+    fields: [cm('fromMm', 'From'), cm('toMm', 'To'), LENGTH],
   },
   {
     kind: 'releaseSlot',
     say: 'let go between two lengths',
-    fields: [{ name: 'fromMm', label: 'From', type: 'cm' }, { name: 'toMm', label: 'To', type: 'cm' }, LENGTH],
+    fields: [cm('fromMm', 'From'), cm('toMm', 'To'), LENGTH],
   },
   { kind: 'dailyBag', say: 'no more than so many a day', fields: [MOST, PER] },
   {
     kind: 'possession',
     say: 'no more than so many over some days',
-    fields: [MOST, { name: 'days', label: 'Over how many days', type: 'count' }, PER],
+    fields: [MOST, count('days', 'Over how many days'), PER],
   },
   { kind: 'yearlyBag', say: 'no more than so many a year', fields: [MOST, PER] },
   {
     kind: 'overLength',
     say: 'no more than so many over a length',
-    fields: [MOST, { name: 'overMm', label: 'Over', type: 'cm' }, LENGTH, PER],
+    fields: [MOST, cm('overMm', 'Over'), LENGTH, PER],
   },
   {
     kind: 'closedSeason',
     say: 'closed for a part of the year',
-    fields: [
-      { name: 'closed.from', label: 'First closed day', type: 'monthDay' },
-      { name: 'closed.to', label: 'Last closed day', type: 'monthDay' },
-    ],
+    fields: [monthDay('closed.from', 'First closed day'), monthDay('closed.to', 'Last closed day')],
   },
   {
     kind: 'openSeason',
     say: 'open only for a part of the year',
-    fields: [
-      { name: 'open.from', label: 'First open day', type: 'monthDay' },
-      { name: 'open.to', label: 'Last open day', type: 'monthDay' },
-    ],
+    fields: [monthDay('open.from', 'First open day'), monthDay('open.to', 'Last open day')],
   },
   {
     kind: 'closedDays',
     say: 'closed on days of the week',
-    fields: [{ name: 'days', label: 'Days', type: 'many', options: DAYS }],
+    fields: [{ name: 'days', label: 'Days', type: 'many', options: WEEKDAYS }],
   },
   {
     kind: 'clockHours',
     say: 'only between two hours',
-    fields: [
-      { name: 'from', label: 'From', type: 'time' },
-      { name: 'to', label: 'To', type: 'time' },
-    ],
+    fields: [time('from', 'From'), time('to', 'To')],
   },
   {
     kind: 'sunHours',
     say: 'only by the sun',
-    fields: [
-      { name: 'beforeSunriseMin', label: 'Minutes before sunrise', type: 'count' },
-      { name: 'afterSunsetMin', label: 'Minutes after sunset', type: 'count' },
-    ],
+    fields: [count('beforeSunriseMin', 'Minutes before sunrise'), count('afterSunsetMin', 'Minutes after sunset')],
   },
   {
     kind: 'gearBan',
     say: 'not with some gear',
-    fields: [{ name: 'banned', label: 'Not with', type: 'many', options: GEARS }],
+    fields: [{ name: 'banned', label: 'Not with', type: 'many', options: RULE_GEARS }],
   },
   { kind: 'retentionBan', say: 'may not be kept', fields: [] },
   { kind: 'noTake', say: 'nothing may be taken', fields: [] },
@@ -137,15 +117,12 @@ export const RULE_FORMS: readonly {
   {
     kind: 'minimumFillet',
     say: 'no fillet shorter than',
-    fields: [{ name: 'leastMm', label: 'Least length', type: 'cm' }],
+    fields: [cm('leastMm', 'Least length')],
   },
   {
     kind: 'report',
     say: 'reported within some hours',
-    fields: [
-      { name: 'to', label: 'To whom', type: 'text' },
-      { name: 'withinHours', label: 'Within hours', type: 'count' },
-    ],
+    fields: [{ name: 'to', label: 'To whom', type: 'text' }, count('withinHours', 'Within hours')],
   },
   { kind: 'advice', say: 'advice for the table', fields: [] },
 ];

@@ -1,6 +1,7 @@
 import { likelihoodWord, NONE } from '@dagboek/core/key';
 import { type Species, useCatalogue } from '../../kit/catalogue.ts';
 import { FigureView } from '../../kit/figure-view.tsx';
+import { isDangerous } from '../../kit/hazards.ts';
 import { WarningTriangle } from '../../kit/hazard-strip.tsx';
 import type { Key } from './use-key.ts';
 
@@ -49,7 +50,7 @@ function Candidate({
   onChoose: (s: Species) => void;
 }) {
   const percent = inHundred(p);
-  const hurts = species?.hazards.some((h) => h.kind === 'venomous' || h.kind === 'poison') ?? false;
+  const hurts = species !== null && isDangerous(species);
   const word = species ? likelihoodWord(p) : 'not in this catalogue';
   const body = (
     <>

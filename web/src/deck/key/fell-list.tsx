@@ -1,5 +1,6 @@
 import { NONE, whyFell } from '@dagboek/core/key';
 import { useCatalogue } from '../../kit/catalogue.ts';
+import { capital } from '../../kit/names-in-text.ts';
 import { stateWords } from '../../kit/state-words.ts';
 import type { Key } from './use-key.ts';
 
@@ -51,5 +52,3 @@ export function FellList({ keyed }: { keyed: Key }) {
     </section>
   );
 }
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);

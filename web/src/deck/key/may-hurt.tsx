@@ -1,4 +1,5 @@
 import { useCatalogue } from '../../kit/catalogue.ts';
+import { isGrave } from '../../kit/hazards.ts';
 import { WarningTriangle } from '../../kit/hazard-strip.tsx';
 import type { Key } from './use-key.ts';
 
@@ -10,7 +11,7 @@ export function MayHurt({ keyed }: { keyed: Key }) {
   const { byId } = useCatalogue();
   const list = keyed.ranking.candidates.flatMap((c) => {
     const s = c.p >= COUNTS ? byId(c.id) : null;
-    const hazards = s?.hazards.filter((h) => h.kind === 'venomous' || h.kind === 'poison') ?? [];
+    const hazards = s?.hazards.filter(isGrave) ?? [];
     return s && hazards.length > 0 ? [{ s, p: c.p, hazards }] : [];
   });
   if (list.length === 0) return null;

@@ -6,7 +6,7 @@ import { DeckKey } from '../../kit/deck-key.tsx';
 import { figureOf, figureUrl } from '../../kit/figure-view.tsx';
 import { likeliestState } from '../../kit/state-words.ts';
 import type { Key, Splitting } from './use-key.ts';
-import { inSentence, withArticle } from '../../kit/names-in-text.ts';
+import { capital, inSentence, withArticle } from '../../kit/names-in-text.ts';
 
 /** The question now, with its answers drawn; the splitting look drawn on the two that are left. */
 export function QuestionPanel({ keyed }: { keyed: Key }) {
@@ -67,8 +67,6 @@ function Choices({ keyed, trait }: { keyed: Key; trait: Trait }) {
     </div>
   );
 }
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** The look that splits two species, cut from the drawing of each; the frame on the whole fish tells where it is. */
 function SplitChoices({ keyed, splitting }: { keyed: Key; splitting: Splitting }) {

@@ -2,6 +2,7 @@ import { evidenceOn } from '@dagboek/core/key';
 import { useMemo, useState } from 'react';
 import { useCatalogue } from '../../kit/catalogue.ts';
 import { speciesFinder } from '../../kit/find-species.ts';
+import { SearchField } from '../../kit/ui/search-field.tsx';
 import { withArticle } from '../../kit/names-in-text.ts';
 import type { Key } from './use-key.ts';
 
@@ -45,20 +46,12 @@ export function SuspectField({ keyed, prior }: { keyed: Key; prior: Readonly<Rec
   const found = word.trim().length > 1 ? finder(word).slice(0, OFFERED) : [];
   return (
     <section className="suspect" aria-label="Suspected name">
-      <div className="field">
-        <label htmlFor="suspect">You suspect a name? In any language</label>
-        <input
-          id="suspect"
-          className="input"
-          type="search"
-          value={word}
-          onChange={(e) => setWord(e.target.value)}
-          onKeyDown={(e) => {
-            const first = found[0];
-            if (e.key === 'Enter' && first) keyed.setSuspect(first.species.id);
-          }}
-        />
-      </div>
+      <SearchField
+        label="You suspect a name? In any language"
+        value={word}
+        onChange={setWord}
+        onEnter={() => found[0] && keyed.setSuspect(found[0].species.id)}
+      />
       {found.length > 0 && (
         <div className="suspects">
           {found.map(({ species, byName }) => (

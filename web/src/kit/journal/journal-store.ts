@@ -63,9 +63,7 @@ export class JournalStore {
     const queue = (from: readonly OutboxItem[]): readonly OutboxItem[] =>
       entries.reduce((items, entry) => outboxReducer(items, { type: 'written', entry }), from);
     // Kept before it is shown: what stands on the page must outlive a reload in the same moment.
-    const kept = this.keeping.then(() => this.keep.putOutbox(queue([]), []));
-    this.keeping = kept.catch(() => undefined);
-    await kept;
+    await this.keepOutbox(queue([]));
     this.set({ book: this.snapshot.book.withEntries(entries), outbox: queue(this.snapshot.outbox) });
     this.tellOthers();
     void this.flush();
@@ -139,7 +137,7 @@ export class JournalStore {
   ): Promise<void> {
     const taken = batch.filter((e) => receipts.some((r) => r.id === e.id && r.status !== 'refused'));
     this.set({ outbox: outboxReducer(this.snapshot.outbox, { type: 'answered', receipts }) });
-    await this.keepOutbox(taken);
+    await this.keepOutbox(this.snapshot.outbox, taken);
     this.tellOthers();
   }
 
@@ -160,11 +158,10 @@ export class JournalStore {
 
   private async change(action: OutboxAction): Promise<void> {
     this.set({ outbox: outboxReducer(this.snapshot.outbox, action) });
-    await this.keepOutbox([]);
+    await this.keepOutbox();
   }
 
-  private keepOutbox(taken: readonly Entry[]): Promise<void> {
-    const items = this.snapshot.outbox;
+  private keepOutbox(items = this.snapshot.outbox, taken: readonly Entry[] = []): Promise<void> {
     const next = this.keeping.then(() => this.keep.putOutbox(items, taken));
     this.keeping = next.catch(() => undefined);
     return next;

@@ -1,0 +1,8 @@
+/** Centimetres of a length in mm, without an idle ".0". */
+export const cm = (mm: number): string => (Math.round(mm) / 10).toFixed(1).replace(/\.0$/, '');
+
+export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** "turbot, brill and sole". */
+export const andList = (list: readonly string[], word = 'and'): string =>
+  list.length < 2 ? (list[0] ?? '') : `${list.slice(0, -1).join(', ')} ${word} ${list.at(-1) ?? ''}`;

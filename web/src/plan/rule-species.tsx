@@ -1,0 +1,52 @@
+import { useMemo, useState } from 'react';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { speciesFinder } from '../kit/find-species.ts';
+import { SearchField } from '../kit/ui/search-field.tsx';
+
+/** The species a rule is for: found by a word, added, left out again. */
+export function SpeciesOfRule({
+  species,
+  onSpecies,
+}: {
+  species: readonly string[];
+  onSpecies: (ids: string[]) => void;
+}) {
+  const { all } = useCatalogue();
+  const names = useNames();
+  const [word, setWord] = useState('');
+  const finder = useMemo(() => speciesFinder(all), [all]);
+  const found =
+    word.trim().length > 1
+      ? finder(word)
+          .filter((f) => !species.includes(f.species.id))
+          .slice(0, 5)
+      : [];
+  return (
+    <>
+      <SearchField label="For which kinds; none means every one" value={word} onChange={setWord} />
+      <div className="suspects">
+        {found.map((f) => (
+          <button
+            key={f.species.id}
+            type="button"
+            className="key small-key"
+            onClick={() => (onSpecies([...species, f.species.id]), setWord(''))}
+          >
+            Add {f.species.name}
+          </button>
+        ))}
+        {species.map((id) => (
+          <button
+            key={id}
+            type="button"
+            className="line-key"
+            aria-label={`Leave out ${names.species(id)}`}
+            onClick={() => onSpecies(species.filter((x) => x !== id))}
+          >
+            {names.species(id)} ×
+          </button>
+        ))}
+      </div>
+    </>
+  );
+}
