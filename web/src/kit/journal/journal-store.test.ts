@@ -54,6 +54,11 @@ const open = async (): Promise<JournalStore> => {
 };
 const fish = idOf('a');
 const waiting = (s: JournalStore): string[] => s.getSnapshot().outbox.map((i) => i.state);
+/** The network is back: so that no timer of this store goes on after its test. */
+const sendAll = async (s: JournalStore): Promise<void> => {
+  server.reachable = true;
+  await s.retry(s.getSnapshot().outbox.map((i) => i.entry.id));
+};
 
 describe('writing', () => {
   test('it counts at once, is sent, and leaves the outbox', async () => {
@@ -67,6 +72,49 @@ describe('writing', () => {
     expect(server.log).toHaveLength(2);
     expect(heard.at(-1)).toBe(0);
     expect(heard[0]).toBe(2);
+  });
+
+  test('it is on the disk before it is on the page, so that a reload in the same moment finds it', async () => {
+    server.reachable = false;
+    const keep = await Keep.open(book);
+    const s = new JournalStore(keep, server, () => now);
+    await s.load();
+    const put = keep.putOutbox.bind(keep);
+    const shownWhenKept: boolean[] = [];
+    keep.putOutbox = async (items, taken) => {
+      await put(items, taken);
+      shownWhenKept.push(s.getSnapshot().book.get('fish', fish) !== null);
+    };
+    await s.write([tripStarted(), landed('a', '12:18')]);
+    expect(shownWhenKept[0]).toBe(false);
+    expect(s.getSnapshot().book.get('fish', fish)).not.toBeNull();
+    await sendAll(s);
+  });
+
+  test('what the disk does not take is not shown, and what is written after it is', async () => {
+    const keep = await Keep.open(book);
+    const s = new JournalStore(keep, server, () => now);
+    await s.load();
+    const put = keep.putOutbox.bind(keep);
+    keep.putOutbox = () => Promise.reject(new Error('the disk is full'));
+    await expect(s.write([tripStarted(), landed('a', '12:18')])).rejects.toThrow('the disk is full');
+    expect(s.getSnapshot().book.get('fish', fish)).toBeNull();
+    expect(waiting(s)).toEqual([]);
+    keep.putOutbox = put;
+    await s.write([tripStarted(), landed('a', '12:18')]);
+    await s.flush();
+    expect(server.log).toHaveLength(2);
+  });
+
+  test('two written at once are both kept and both shown', async () => {
+    server.reachable = false;
+    const s = await open();
+    await Promise.all([s.write([landed('a', '12:18')]), s.write([landed('b', '12:19')])]);
+    expect(waiting(s)).toHaveLength(2);
+    const later = await open();
+    for (const id of ['a', 'b']) expect(later.getSnapshot().book.get('fish', idOf(id))).not.toBeNull();
+    await sendAll(s);
+    expect(waiting(s)).toEqual([]);
   });
 
   test('without a network it counts, waits, survives a reload, and is sent when it can be', async () => {

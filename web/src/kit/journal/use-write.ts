@@ -73,7 +73,15 @@ export function useWrite(): {
       made.push(entry);
       book = book.withEntries([entry]);
     }
-    await store.write(made);
+    try {
+      await store.write(made);
+    } catch (e) {
+      const why = e instanceof Error ? e.message : String(e);
+      return {
+        ok: false,
+        why: `This device could not keep it (${why}). Nothing was written: free some space, and try again.`,
+      };
+    }
     return { ok: true };
   };
   return {
