@@ -44,6 +44,7 @@ export function resolveSpecies(file: SpeciesFile, around: Surroundings): Species
   const harms = harmsOf(figure);
   return {
     ...facts,
+    ratios: { depth: facts.shape.depth, ...facts.ratios },
     pack: around.pack,
     traits: wholeTraits(file.id, file.traits, around.traits),
     figure,

@@ -37,6 +37,7 @@ const properties = {
   conversions: { type: 'array', items: object({ from: LENGTHS, to: LENGTHS, slope: positive, sdShare: positive }) },
   weight: object({ a: positive, b: { type: 'number', minimum: 2.5, maximum: 3.5 }, sdLog: positive }),
   shape: object({ depth: pair(positive), widthToDepth: positive }),
+  ratios: object({ depth: pair(share), eye: pair(share), dorsal: pair(share), anal: pair(share) }, []),
   grounds: { type: 'object', additionalProperties: share },
   months: pair({ type: 'integer', minimum: 1, maximum: 12 }),
   keeping: {
@@ -95,7 +96,7 @@ const properties = {
   figure,
 } as const;
 
-const OPTIONAL = ['forms', 'toCheck', 'figure'];
+const OPTIONAL = ['forms', 'toCheck', 'figure', 'ratios'];
 
 /** JSON Schema (draft 7) of one species. */
 export const SPECIES_SCHEMA = {

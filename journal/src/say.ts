@@ -12,7 +12,13 @@ export interface Names {
 
 export const sayCm = (mm: number): string => (mm / 10).toFixed(1);
 export const sayMass = (g: number): string => (g >= 1000 ? `${(g / 1000).toFixed(2)} kg` : `${Math.round(g)} g`);
-const METHOD_WORDS = { board: 'on the board', mat: 'on the mat', tape: 'with the tape', eye: 'by eye' } as const;
+const METHOD_WORDS = {
+  board: 'on the board',
+  mat: 'on the mat',
+  tape: 'with the tape',
+  photo: 'from a picture',
+  eye: 'by eye',
+} as const;
 const KIND_WORDS = { total: '', fork: ' fork length', discWidth: ' disc width', mantle: ' mantle length' } as const;
 const STAGE_WORDS = { round: 'Whole', gutted: 'Gutted', fillets: 'Fillets', trimmed: 'Trimmed' } as const;
 const list = (xs: readonly string[]): string =>
@@ -30,7 +36,9 @@ export function sayEntry(entry: Entry, names: Names): string {
   if (named) return `Named: ${[named.species, ...(named.orElse ?? [])].map(names.species).join(' or ')}.`;
   const m = f('fish.measured');
   if (m)
-    return `Length ${sayCm(m.lengthMm)}${m.longestMm ? ` to ${sayCm(m.longestMm)}` : ''} cm${KIND_WORDS[m.lengthKind]}, ${METHOD_WORDS[m.method]}.`;
+    return `Length ${sayCm(m.lengthMm)}${m.longestMm ? ` to ${sayCm(m.longestMm)}` : ''} cm${KIND_WORDS[m.lengthKind]}, ${METHOD_WORDS[m.method]}${m.sdMm ? `, good to ${sayCm(m.sdMm)}` : ''}.`;
+  const picture = f('fish.pictured');
+  if (picture) return `Picture taken${picture.reading ? ', with a board to measure by' : ''}.`;
   const w = f('fish.weighed');
   if (w) return `Weight ${sayMass(w.massG)}, ${w.how === 'scale' ? 'by the scale' : 'estimated from the length'}.`;
   const r = f('fish.released');

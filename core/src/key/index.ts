@@ -15,6 +15,8 @@ export type {
 } from './key-catalogue.ts';
 export { entropyBits, rankSpecies } from './rank-species.ts';
 export type { KeyPrior, Ranking } from './rank-species.ts';
+export { measuredLogs } from './body-evidence.ts';
+export type { Measured } from './body-evidence.ts';
 export { expectedDrop, nextTraits } from './next-traits.ts';
 export type { NextTrait } from './next-traits.ts';
 export {

@@ -35,6 +35,8 @@ export interface KeyedSpecies {
   readonly maxMm: number;
   readonly traits: TraitRow;
   readonly forms?: readonly KeyedForm[];
+  /** Proportions of its body that hold nine fish in ten, as shares of the length: depth, eye, dorsal, anal. */
+  readonly ratios?: Readonly<Partial<Record<string, readonly [number, number]>>>;
 }
 
 export interface KeyCatalogue {

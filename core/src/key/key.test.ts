@@ -155,9 +155,9 @@ describe('what is it', () => {
   });
 
   test('a fish longer than any of its kind is not of its kind', () => {
-    const r = rankSpecies(TABLE, { tail: 'forked' }, null, 700);
+    const r = rankSpecies(TABLE, { tail: 'forked' }, null, { lengthMm: 700 });
     expect(r.candidates.find((c) => c.id === 'mackerel')?.p).toBeLessThan(0.001);
-    expect(rankSpecies(TABLE, { tail: 'forked' }, null, 620).candidates[0]?.id).toBe('mackerel');
+    expect(rankSpecies(TABLE, { tail: 'forked' }, null, { lengthMm: 620 }).candidates[0]?.id).toBe('mackerel');
   });
 
   test('a broken answer is a broken call', () => {

@@ -1,4 +1,5 @@
-import { type Answers, CANNOT_TELL, type KeyTable, lengthLikelihood, NONE, NONE_PRIOR } from './key-catalogue.ts';
+import { type Measured, measuredLogs } from './body-evidence.ts';
+import { type Answers, CANNOT_TELL, type KeyTable, NONE, NONE_PRIOR } from './key-catalogue.ts';
 
 /** What the answers say so far. */
 export interface Ranking {
@@ -31,7 +32,7 @@ function normalise(logs: Float64Array): Float64Array {
 }
 
 /**
- * Bayes over a catalogue: prior times the likelihood of every answer and of a measured length, in log space.
+ * Bayes over a catalogue: prior times the likelihood of every answer and of what was measured, in log space.
  * "None of these" takes part with flat traits and a small prior, so that answers that fit no species say so.
  * An answer to an unknown trait or with an unknown state is a broken call (RangeError).
  */
@@ -39,16 +40,17 @@ export function rankSpecies(
   table: KeyTable,
   answers: Answers,
   prior: KeyPrior = null,
-  lengthMm: number | null = null,
+  measured: Measured = {},
 ): Ranking {
   const n = table.looks.length;
   const logs = new Float64Array(n);
   const species = table.catalogue.species;
   const total = prior ? species.reduce((sum, s) => sum + (prior[s.id] ?? 0), 0) : species.length;
+  const body = measuredLogs(species, measured);
   table.looks.forEach((look, i) => {
     const s = species[look.of];
     const share = s ? ((prior ? (prior[s.id] ?? 0) : 1) / total) * look.share * (1 - NONE_PRIOR) : NONE_PRIOR;
-    logs[i] = Math.log(share) + (lengthMm === null || !s ? 0 : Math.log(lengthLikelihood(s, lengthMm)));
+    logs[i] = Math.log(share) + (body[look.of] ?? 0);
   });
   for (const [traitId, stateId] of Object.entries(answers)) {
     if (stateId === CANNOT_TELL) continue;

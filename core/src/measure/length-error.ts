@@ -5,6 +5,7 @@ export const MEASURE_ERRORS: Readonly<Record<MeasureMethod, { fixedMm: number; s
   board: { fixedMm: 3, share: 0, bias: 0 },
   mat: { fixedMm: 5, share: 0, bias: 0 },
   tape: { fixedMm: 8, share: 0, bias: 0.01 },
+  photo: { fixedMm: 0, share: 0.01, bias: 0 },
   eye: { fixedMm: 0, share: 0.1, bias: 0 },
 };
 
@@ -14,10 +15,13 @@ export interface JudgedLength {
   readonly sdMm: number;
 }
 
-/** What a reading says of the true length. `readMm` > 0; throws RangeError otherwise. */
-export function judgeReading(readMm: number, method: MeasureMethod): JudgedLength {
+/**
+ * What a reading says of the true length. `readMm` > 0; throws RangeError otherwise. `sdMm`: the error of this very
+ * reading (1 sd), where it was worked out or where the crew have measured their own; else that of the method.
+ */
+export function judgeReading(readMm: number, method: MeasureMethod, sdMm?: number | null): JudgedLength {
   if (!(readMm > 0)) throw new RangeError(`judgeReading: length must be above 0, was ${readMm}`);
   const e = MEASURE_ERRORS[method];
   const lengthMm = readMm / (1 + e.bias);
-  return { lengthMm, sdMm: e.fixedMm + e.share * lengthMm };
+  return { lengthMm, sdMm: sdMm ?? e.fixedMm + e.share * lengthMm };
 }

@@ -131,7 +131,13 @@ export interface CatchFacts {
   /** 1 for a single fish, more for a lot. */
   readonly count: number;
   /** The reading; for a lot, its shortest fish. */
-  readonly length: { readonly mm: number; readonly kind: LengthKind; readonly method: MeasureMethod } | null;
+  readonly length: {
+    readonly mm: number;
+    readonly kind: LengthKind;
+    readonly method: MeasureMethod;
+    /** Error of this very reading, 1 sd; left out or null: that of the method. */
+    readonly sdMm?: number | null;
+  } | null;
   /** Of a lot, its longest. */
   readonly longestMm?: number | null;
   /** How one length of this species follows from another. */

@@ -50,7 +50,7 @@ export function lengthAs(
   mm = f.length?.mm,
 ): (JudgedLength & { readonly from: LengthKind | null; readonly readMm: number }) | null {
   if (!f.length || mm === undefined) return null;
-  const read = judgeReading(mm, f.length.method);
+  const read = judgeReading(mm, f.length.method, f.length.sdMm);
   if (f.length.kind === kind) return { ...read, from: null, readMm: mm };
   const { kind: from } = f.length;
   const c = f.conversions?.find((x) => x.from === from && x.to === kind);
@@ -137,7 +137,7 @@ function sizeOf(rule: SizeRule, f: CatchFacts, l: ReturnType<typeof lengthAs>, w
   return {
     outcome: 'measureAgain',
     lead: 'Too near to tell:',
-    because: `${side}, within what the ${f.length.method} errs; ${inHundred} in 100 that it is ${words.so}. If it stays so, let it go.`,
+    because: `${side}, within what the ${f.length.method === 'photo' ? 'picture' : f.length.method} errs; ${inHundred} in 100 that it is ${words.so}. If it stays so, let it go.`,
     ...shared,
     change: changeOf(l.readMm, b, sure),
   };

@@ -1,7 +1,7 @@
 /** How a length is taken. A rule names one of these. */
 export type LengthKind = 'total' | 'fork' | 'discWidth' | 'mantle';
 /** With what a length is taken; each has its own error. */
-export type MeasureMethod = 'board' | 'mat' | 'tape' | 'eye';
+export type MeasureMethod = 'board' | 'mat' | 'tape' | 'photo' | 'eye';
 
 export type HazardKind = 'venomous' | 'sharp' | 'bite' | 'poison';
 

@@ -18,7 +18,7 @@ import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import { Satisfies } from './satisfies.ts';
 
 export const LENGTH_KINDS = ['total', 'fork', 'discWidth', 'mantle'] as const satisfies readonly LengthKind[];
-export const METHODS = ['board', 'mat', 'tape', 'eye'] as const satisfies readonly MeasureMethod[];
+export const METHODS = ['board', 'mat', 'tape', 'photo', 'eye'] as const satisfies readonly MeasureMethod[];
 export const GEARS = RULE_GEARS;
 export const RELEASE_REASONS = [
   'too short',
@@ -81,6 +81,12 @@ export class FishMeasured {
   @IsIn(METHODS) method!: MeasureMethod;
   /** Longest of a lot; `lengthMm` is then the shortest. */
   @IsOptional() @IsNumber() @Min(1) @Max(5000) longestMm?: number;
+  /** Error of this very reading, 1 sd: of a picture, or as the crew have set it. Left out: that of the method. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.5, { message: 'No length of a fish is read better than to half a millimetre.' })
+  @Max(1000)
+  sdMm?: number;
 }
 
 /** A weight: of the whole lot, if it is one. */

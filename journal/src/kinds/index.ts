@@ -11,6 +11,7 @@ import {
   FishReleased,
   FishWeighed,
 } from './deck.ts';
+import { FishPictured } from './picture.ts';
 import { PackDiscarded, PackMoved, PackStored } from './larder.ts';
 import { RuleSet } from './rule.ts';
 import { SpeciesAdded } from './species.ts';
@@ -35,6 +36,7 @@ export const KINDS = {
   'fish.bled': FishBled,
   'fish.iced': FishIced,
   'fish.noted': FishNoted,
+  'fish.pictured': FishPictured,
   'cut.started': CutStarted,
   'cut.weighed': CutWeighed,
   'cut.byproduct': CutByproduct,
@@ -65,6 +67,7 @@ export * from './board.ts';
 export * from './book.ts';
 export * from './deck.ts';
 export * from './larder.ts';
+export * from './picture.ts';
 export * from './rule.ts';
 export * from './species.ts';
 export * from './table.ts';

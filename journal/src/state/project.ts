@@ -73,6 +73,7 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
           longestMm: m.longestMm ?? null,
           kind: m.lengthKind,
           method: m.method,
+          sdMm: m.sdMm ?? null,
           at: m.at,
           about: m.about,
         }
@@ -83,6 +84,7 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
     bled: last(log, 'fish.bled'),
     iced: last(log, 'fish.iced'),
     notes: everyText(log, 'fish.noted'),
+    pictures: live(log, 'fish.pictured').map((x) => timed(x.line, x.facts)),
   };
 }
 

@@ -3,6 +3,7 @@ import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
 import type { Stage } from '@dagboek/core/cut';
 import type { FishBled, FishDispatched, FishIced, FishReleased } from '../kinds/deck.ts';
+import type { FishPictured } from '../kinds/picture.ts';
 import type { Logged } from '../logged.ts';
 
 /** Something that happened at a time; `about` when the time is a guess. */
@@ -67,13 +68,21 @@ export interface FishState extends State {
   readonly seen: Readonly<Record<string, string>>;
   readonly gear: (typeof GEARS)[number] | null;
   readonly landed: Timed<object>;
-  readonly length: Timed<{ mm: number; longestMm: number | null; kind: LengthKind; method: MeasureMethod }> | null;
+  readonly length: Timed<{
+    mm: number;
+    longestMm: number | null;
+    kind: LengthKind;
+    method: MeasureMethod;
+    /** Error of this very reading; null: that of the method. */
+    sdMm: number | null;
+  }> | null;
   readonly mass: Timed<{ g: number; how: 'scale' | 'estimated' }> | null;
   readonly released: Timed<FishReleased> | null;
   readonly dispatched: Timed<FishDispatched> | null;
   readonly bled: Timed<FishBled> | null;
   readonly iced: Timed<FishIced> | null;
   readonly notes: readonly Timed<{ text: string }>[];
+  readonly pictures: readonly Timed<FishPictured>[];
 }
 
 export interface CutState extends State {

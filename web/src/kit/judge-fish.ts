@@ -33,7 +33,9 @@ export function judgeFish(
     boat: trip.boat,
     gear: fish.gear,
     count: fish.count,
-    length: fish.length ? { mm: fish.length.mm, kind: fish.length.kind, method: fish.length.method } : null,
+    length: fish.length
+      ? { mm: fish.length.mm, kind: fish.length.kind, method: fish.length.method, sdMm: fish.length.sdMm }
+      : null,
     longestMm: fish.length?.longestMm ?? null,
   };
   return judgeUnsettled(
