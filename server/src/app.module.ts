@@ -12,6 +12,8 @@ import { HealthController } from './health/health.controller.ts';
 import { JournalController } from './journal/journal.controller.ts';
 import { JournalService } from './journal/journal.service.ts';
 import { LarderController } from './larder/larder.controller.ts';
+import { PhotosController } from './photos/photos.controller.ts';
+import { PhotosService } from './photos/photos.service.ts';
 import { TripsController } from './trips/trips.controller.ts';
 import { openDataSource } from './storage/data-source.ts';
 
@@ -32,6 +34,7 @@ export class AppModule {
         LarderController,
         CatalogueController,
         HealthController,
+        PhotosController,
       ],
       providers: [
         { provide: Config, useValue: config },
@@ -49,6 +52,7 @@ export class AppModule {
         },
         JournalService,
         FishService,
+        PhotosService,
       ],
     };
   }

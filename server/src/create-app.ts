@@ -14,6 +14,8 @@ import { PinoLogger } from './common/pino-logger.ts';
 
 /** Requests may carry this much. */
 const BODY_LIMIT = '2mb';
+/** A picture may be this large. */
+const PICTURE_LIMIT = '25mb';
 
 /** The application, ready to listen: API, OpenAPI document, and the built interface where there is one. */
 export async function createApp(
@@ -39,6 +41,7 @@ export async function createApp(
   );
   app.use(compression());
   app.useBodyParser('json', { limit: BODY_LIMIT });
+  app.useBodyParser('raw', { limit: PICTURE_LIMIT, type: 'image/*' });
   const document = SwaggerModule.createDocument(
     app,
     new DocumentBuilder()

@@ -1,5 +1,5 @@
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
-import type { Response } from 'express';
+import type { Request, Response } from 'express';
 
 /** RFC 9457 problem details: a sentence a person can act on, and the field where one is at fault. */
 export interface Problem {
@@ -14,6 +14,7 @@ const TITLES: Record<number, string> = {
   400: 'Not as it should be',
   404: 'Not here',
   413: 'Too large',
+  415: 'Not of this kind',
   429: 'Too many',
   500: 'Something broke here',
 };
@@ -34,7 +35,7 @@ export class ProblemException extends HttpException {
   }
 }
 
-function asProblem(e: unknown): Problem {
+function asProblem(e: unknown, picture: boolean): Problem {
   if (e instanceof ProblemException) return e.getResponse() as Problem;
   // body-parser marks what it throws: a body over the limit, or one that is not JSON.
   const parser = e as { type?: string; status?: number };
@@ -43,7 +44,9 @@ function asProblem(e: unknown): Problem {
       type: 'about:blank',
       title: 'Too large',
       status: 413,
-      detail: 'This is more than 2 MB at once. Send the entries in smaller batches; nothing of it was taken.',
+      detail: picture
+        ? 'This picture is above 25 MB. Make it smaller first; nothing of it was taken.'
+        : 'This is more than 2 MB at once. Send the entries in smaller batches; nothing of it was taken.',
     };
   if (
     parser.type === 'entity.parse.failed' ||
@@ -78,7 +81,8 @@ export class ProblemFilter implements ExceptionFilter {
 
   catch(e: unknown, host: ArgumentsHost): void {
     const res = host.switchToHttp().getResponse<Response>();
-    const problem = asProblem(e);
+    const { path } = host.switchToHttp().getRequest<Request>();
+    const problem = asProblem(e, path.startsWith('/api/photos/'));
     if (problem.status >= 500) this.log.error(e instanceof Error ? (e.stack ?? e.message) : String(e));
     if (res.headersSent) return;
     res.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
