@@ -23,7 +23,7 @@ export default defineConfig({
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globPatterns: ['**/*.{js,css,html,svg,woff2}', 'practice/*'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],
         // Catalogue and rules are kept as soon as they pass by; the query cache alone writes them down a moment later.
@@ -33,10 +33,17 @@ export default defineConfig({
             handler: 'NetworkFirst',
             options: { cacheName: 'catalogue-and-rules', networkTimeoutSeconds: 4 },
           },
+          // A picture never changes: its address is its content.
+          {
+            urlPattern: /\/api\/photos\/[0-9a-f]{64}/,
+            handler: 'CacheFirst',
+            options: { cacheName: 'pictures', expiration: { maxEntries: 300 }, cacheableResponse: { statuses: [200] } },
+          },
         ],
       },
     }),
   ],
+  worker: { format: 'es' },
   build: { target: 'es2022', chunkSizeWarningLimit: 700 },
   server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
 });

@@ -1,24 +1,21 @@
 import { Component, type ReactNode, useEffect, useState } from 'react';
 import { RouterProvider } from 'react-router';
 import { JournalProvider } from '../kit/journal/journal-context.tsx';
-import type { JournalStore } from '../kit/journal/journal-store.ts';
-import { openJournal } from '../kit/journal/start.ts';
+import { openJournal, type Opened } from '../kit/journal/start.ts';
+import { PhotosProvider } from '../kit/photos/photos.tsx';
 import { Providers } from './providers.tsx';
 import { router } from './router.tsx';
 import { UpdateNotice } from './update-notice.tsx';
 
 type Opening =
-  | { state: 'opening' }
-  | { state: 'open'; store: JournalStore }
-  | { state: 'unknown' }
-  | { state: 'failed'; why: string };
+  { state: 'opening' } | ({ state: 'open' } & Opened) | { state: 'unknown' } | { state: 'failed'; why: string };
 
 export function App() {
   const [opening, set] = useState<Opening>({ state: 'opening' });
   const open = (): void => {
     set({ state: 'opening' });
     openJournal().then(
-      (store) => set(store ? { state: 'open', store } : { state: 'unknown' }),
+      (opened) => set(opened ? { state: 'open', ...opened } : { state: 'unknown' }),
       (e: unknown) => set({ state: 'failed', why: e instanceof Error ? e.message : String(e) }),
     );
   };
@@ -42,10 +39,12 @@ export function App() {
   return (
     <Providers>
       <JournalProvider store={opening.store}>
-        <Guard>
-          <RouterProvider router={router} />
-        </Guard>
-        <UpdateNotice />
+        <PhotosProvider shelf={opening.photos}>
+          <Guard>
+            <RouterProvider router={router} />
+          </Guard>
+          <UpdateNotice />
+        </PhotosProvider>
       </JournalProvider>
     </Providers>
   );

@@ -12,6 +12,7 @@ import { useBook, useJournal } from '../kit/journal/journal-context.tsx';
 import type { OutboxItem } from '../kit/journal/outbox.ts';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
+import { usePhotoShelf, useFileUrl, useWaitingPhotos } from '../kit/photos/photos.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
@@ -74,9 +75,39 @@ export function UnsentPage() {
           ))}
         </ul>
       </Row>
+      <WaitingPictures />
       {mend && <MendDialog item={mend} onClose={() => setMend(null)} />}
     </Page>
   );
+}
+
+/** Pictures that are on this device only. */
+function WaitingPictures() {
+  const waiting = useWaitingPhotos();
+  const shelf = usePhotoShelf();
+  if (waiting.length === 0) return null;
+  return (
+    <Row className="pad">
+      <h2>{waiting.length === 1 ? 'One picture' : `${waiting.length} pictures`}</h2>
+      <p>On this device until the server has them; they are sent by themselves when there is a signal.</p>
+      <ul className="waiting-pictures">
+        {waiting.map((w) => (
+          <li key={w.hash}>
+            <Held file={w.file} />
+            <small>{w.why ?? 'waits for signal'}</small>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="line-key" onClick={() => void shelf.send()}>
+        Send the pictures now
+      </button>
+    </Row>
+  );
+}
+
+function Held({ file }: { file: Blob }) {
+  const url = useFileUrl(file);
+  return url ? <img className="photo" src={url} alt="Picture of a fish" /> : null;
 }
 
 /** A refused entry written anew with better facts; the refused one is set aside. */

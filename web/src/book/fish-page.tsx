@@ -13,6 +13,7 @@ import { cm, massParts, percent, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { meanMark } from '../kit/mean-mark.ts';
 import { Page, Row } from '../kit/page.tsx';
+import { Photo } from '../kit/photos/photos.tsx';
 import { PlatesRow } from '../kit/plates-row.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useWidth } from '../kit/use-width.ts';
@@ -144,6 +145,7 @@ function Fish({ fish }: { fish: FishState }) {
             </span>
           </p>
           <HourStrip line={line} now={now} />
+          <Pictures fish={fish} name={name} />
           {species && line.where === 'in hand' && (
             <div className="keys">
               <Link className="key act" to={`/deck?fish=${fish.id}`}>
@@ -203,6 +205,23 @@ function Fish({ fish }: { fish: FishState }) {
         </section>
       </div>
     </Page>
+  );
+}
+
+/** Its pictures; each opens large. */
+function Pictures({ fish, name }: { fish: FishState; name: string }) {
+  const { time } = useFormat();
+  if (fish.pictures.length === 0) return null;
+  return (
+    <ul className="pictures" aria-label="Pictures">
+      {fish.pictures.map((p) => (
+        <li key={p.photo + p.at}>
+          <a href={`/api/photos/${p.photo}`} target="_blank" rel="noreferrer">
+            <Photo hash={p.photo} size="small" alt={`${name}, picture of ${time(p.at)}`} />
+          </a>
+        </li>
+      ))}
+    </ul>
   );
 }
 

@@ -224,6 +224,7 @@ function Acting({
     board: 'On the board, mouth shut, tail pressed together',
     mat: 'On the mat',
     tape: 'With the tape',
+    photo: 'From a picture',
     eye: 'By eye',
   }[length.method];
   const margin = size?.marginMm;
@@ -238,7 +239,7 @@ function Acting({
             leastMm={size?.leastMm ?? null}
             danger={species.hazards.length > 0}
             tall={narrow ? 104 : 138}
-            caption={`${narrow ? method.split(',')[0] : method}; ${sayError(length.method, length.mm)}.`}
+            caption={`${narrow ? method.split(',')[0] : method}; ${sayError(length.method, length.mm, length.sdMm)}.`}
           />
           <p className="reading">
             <span className="num">

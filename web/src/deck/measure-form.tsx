@@ -8,16 +8,24 @@ import { DeckKey } from '../kit/deck-key.tsx';
 import { useWrite, type Writing } from '../kit/journal/use-write.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
+import { PictureKey } from './photo/picture-key.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
-const METHOD_WORDS: Record<MeasureMethod, string> = { board: 'board', mat: 'mat', tape: 'tape', eye: 'by eye' };
+const METHOD_WORDS: Record<MeasureMethod, string> = {
+  board: 'board',
+  mat: 'mat',
+  tape: 'tape',
+  photo: 'picture',
+  eye: 'by eye',
+};
 const METHOD_KEY = 'dagboek.method';
-
+/** Ways of measuring in which a number is read and typed. */
+const READ_OFF = METHODS.filter((m) => m !== 'photo');
 /** How far a way of measuring may err, in words. */
-export const sayError = (m: MeasureMethod, lengthMm: number): string => {
+export const sayError = (m: MeasureMethod, lengthMm: number, sdMm: number | null = null): string => {
   const e = MEASURE_ERRORS[m];
-  return `good to ${((e.fixedMm + e.share * lengthMm) / 10).toFixed(1)} cm`;
+  return `good to ${((sdMm ?? e.fixedMm + e.share * lengthMm) / 10).toFixed(1)} cm`;
 };
 
 /** Length with its kind and method, and a weight by the scale or reckoned from the length. Odd figures ask once and do not block. */
@@ -35,7 +43,9 @@ export function MeasureForm({
   const { writeAll } = useWrite();
   const [kind, setKind] = useState<LengthKind>(wants ?? fish.length?.kind ?? species.lengthKinds[0] ?? 'total');
   const [method, setMethod] = useState<MeasureMethod>(
-    fish.length?.method ?? (localStorage.getItem(METHOD_KEY) as MeasureMethod | null) ?? 'board',
+    [fish.length?.method, localStorage.getItem(METHOD_KEY) as MeasureMethod | null].find(
+      (m) => m && READ_OFF.includes(m as (typeof READ_OFF)[number]),
+    ) ?? 'board',
   );
   const [length, setLength] = useState('');
   const [longest, setLongest] = useState('');
@@ -84,73 +94,83 @@ export function MeasureForm({
   };
   const at = (f: string): string | null => (error?.field === f ? error.why : null);
   return (
-    <form
-      className="measure-form"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void save();
-      }}
-    >
-      <div className="measure-row">
-        <Quantity
-          big
-          autoFocus
-          label={fish.count > 1 ? `Shortest, ${LENGTH_WORDS[kind]}` : `Length, ${LENGTH_WORDS[kind]}`}
-          unit="cm"
-          value={length}
-          onChange={setLength}
-          error={at('length')}
-        />
-        {fish.count > 1 && (
-          <Quantity big label="Longest" unit="cm" value={longest} onChange={setLongest} error={at('longest')} />
-        )}
-        <Quantity
-          big
-          label={fish.count > 1 ? 'Weight of the lot' : 'Weight, if weighed'}
-          unit="g"
-          value={weight}
-          onChange={setWeight}
-          error={at('weight')}
-        />
-      </div>
-      <p className="hint">
-        {usual && weight === ''
-          ? `Not weighed: about ${sayMass(usual.massG * fish.count)} from the length (${sayMass(usual.lowG * fish.count)} to ${sayMass(usual.highG * fish.count)}), reckoned anew whenever the length or the name changes.`
-          : fish.count > 1
-            ? 'The shortest decides by the rules.'
-            : 'Nose to the stop, mouth shut, tail pressed together.'}
-      </p>
-      <div className="measure-chips">
-        <Chips
-          label="With"
-          options={METHODS.map((value) => ({ value, text: METHOD_WORDS[value] }))}
-          value={method}
-          onChange={setMethod}
-        />
-        {species.lengthKinds.length > 1 && (
-          <Chips
-            label="Which length"
-            options={species.lengthKinds.map((value) => ({ value, text: LENGTH_WORDS[value].replace(' length', '') }))}
-            value={kind}
-            onChange={setKind}
+    <>
+      <form
+        className="measure-form"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void save();
+        }}
+      >
+        <div className="measure-row">
+          <Quantity
+            big
+            autoFocus
+            label={fish.count > 1 ? `Shortest, ${LENGTH_WORDS[kind]}` : `Length, ${LENGTH_WORDS[kind]}`}
+            unit="cm"
+            value={length}
+            onChange={setLength}
+            error={at('length')}
           />
-        )}
-      </div>
-      {asked && (
-        <p className="asks" role="alert">
-          <b>Look again.</b> {asked} If it is right, press the key once more.
+          {fish.count > 1 && (
+            <Quantity big label="Longest" unit="cm" value={longest} onChange={setLongest} error={at('longest')} />
+          )}
+          <Quantity
+            big
+            label={fish.count > 1 ? 'Weight of the lot' : 'Weight, if weighed'}
+            unit="g"
+            value={weight}
+            onChange={setWeight}
+            error={at('weight')}
+          />
+        </div>
+        <p className="hint">
+          {usual && weight === ''
+            ? `Not weighed: about ${sayMass(usual.massG * fish.count)} from the length (${sayMass(usual.lowG * fish.count)} to ${sayMass(usual.highG * fish.count)}), reckoned anew whenever the length or the name changes.`
+            : fish.count > 1
+              ? 'The shortest decides by the rules.'
+              : 'Nose to the stop, mouth shut, tail pressed together.'}
         </p>
+        <div className="measure-chips">
+          <Chips
+            label="With"
+            options={READ_OFF.map((value) => ({ value, text: METHOD_WORDS[value] }))}
+            value={method}
+            onChange={setMethod}
+          />
+          {species.lengthKinds.length > 1 && (
+            <Chips
+              label="Which length"
+              options={species.lengthKinds.map((value) => ({
+                value,
+                text: LENGTH_WORDS[value].replace(' length', ''),
+              }))}
+              value={kind}
+              onChange={setKind}
+            />
+          )}
+        </div>
+        {asked && (
+          <p className="asks" role="alert">
+            <b>Look again.</b> {asked} If it is right, press the key once more.
+          </p>
+        )}
+        <Trouble says={at('form')} />
+        <div className="keys foot-keys">
+          <DeckKey
+            act
+            type="submit"
+            name="Measured"
+            note={asked ? 'writes it as it stands' : 'writes the length, then the verdict'}
+          />
+          {onDone && <DeckKey type="button" name="Leave it" note="as it was" onClick={onDone} />}
+        </div>
+      </form>
+      {fish.count === 1 && (
+        <div className="keys">
+          <PictureKey fish={fish} species={species} wants={wants} note="of the fish on a board" onDone={onDone} />
+        </div>
       )}
-      <Trouble says={at('form')} />
-      <div className="keys foot-keys">
-        <DeckKey
-          act
-          type="submit"
-          name="Measured"
-          note={asked ? 'writes it as it stands' : 'writes the length, then the verdict'}
-        />
-        {onDone && <DeckKey type="button" name="Leave it" note="as it was" onClick={onDone} />}
-      </div>
-    </form>
+    </>
   );
 }

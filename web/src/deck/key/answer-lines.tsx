@@ -2,6 +2,14 @@ import { CANNOT_TELL } from '@dagboek/core/key';
 import { cm } from '../../kit/format.ts';
 import type { Key } from './use-key.ts';
 
+/** The proportions of a body, as they stand in a sentence. */
+const RATIO_WORDS: Readonly<Record<string, string>> = {
+  depth: 'depth',
+  eye: 'eye',
+  dorsal: 'first back fin',
+  anal: 'anal fin',
+};
+
 /** What was answered, in order, each to be withdrawn; a measured length counts as one. */
 export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number | null }) {
   const { answers, traits, table } = keyed;
@@ -17,7 +25,8 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
       : [];
   });
   const small = lengthMm === null ? 0 : table.catalogue.species.filter((s) => lengthMm > s.maxMm * 1.05).length;
-  if (lines.length === 0 && small === 0) return null;
+  const ratios = Object.entries(keyed.measured.ratios ?? {}).flatMap(([id, r]) => (r ? [{ id, value: r.value }] : []));
+  if (lines.length === 0 && small === 0 && ratios.length === 0) return null;
   return (
     <ol className="plain-list answers" aria-label="Answers">
       {lines.map((l, i) => (
@@ -35,6 +44,19 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
           </button>
         </li>
       ))}
+      {ratios.length > 0 && (
+        <li>
+          <span>
+            By its picture:{' '}
+            <b>
+              {ratios
+                .map((r) => `${RATIO_WORDS[r.id] ?? r.id}${r.id === 'depth' ? '' : ' at'} ${Math.round(r.value * 100)}`)
+                .join(', ')}
+            </b>{' '}
+            in 100 of its length.
+          </span>
+        </li>
+      )}
       {lengthMm !== null && small > 0 && (
         <li>
           <span>

@@ -5,6 +5,7 @@ import { DeckKey } from '../../kit/deck-key.tsx';
 import { inSentence, orNames } from '../../kit/names-in-text.ts';
 import { AnswerLines } from './answer-lines.tsx';
 import { Candidates } from './candidates.tsx';
+import { PictureKey } from '../photo/picture-key.tsx';
 import { FellList } from './fell-list.tsx';
 import { FishSoFar } from './fish-so-far.tsx';
 import { MayHurt } from './may-hurt.tsx';
@@ -63,6 +64,11 @@ export function KeyPanel({
           <FishSoFar keyed={keyed} />
           <SuspectField keyed={keyed} prior={prior} />
           <AnswerLines keyed={keyed} lengthMm={fish.length?.mm ?? null} />
+          {fish.count === 1 && (
+            <div className="keys">
+              <PictureKey fish={fish} species={null} wants={null} note="its proportions count too" />
+            </div>
+          )}
         </section>
       </div>
     </div>

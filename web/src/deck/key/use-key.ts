@@ -4,6 +4,7 @@ import {
   certaintyOf,
   type KeyTable,
   keyTable,
+  type Measured,
   nextQuestion,
   nextTraits,
   type Ranking,
@@ -14,6 +15,7 @@ import type { FigureSpec } from '@dagboek/figure';
 import type { FishState } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { type Species, useCatalogue } from '../../kit/catalogue.ts';
+import { measuredOf } from '../../kit/photos/measured-of.ts';
 import { likeliestState } from '../../kit/state-words.ts';
 import { useKept } from '../../kit/use-kept.ts';
 import { REGIONS, regionOf } from './regions.ts';
@@ -32,6 +34,8 @@ export interface Key {
   /** As it stood before the last answer, and before any. */
   readonly before: Ranking;
   readonly start: Ranking;
+  /** What was measured on it, which counts as an answer does. */
+  readonly measured: Measured;
   readonly certainty: Certainty;
   readonly stillToSee: Trait | null;
   readonly next: Trait | null;
@@ -80,13 +84,13 @@ export function useKey(fish: FishState, prior: Readonly<Record<string, number>>)
     [kept.answers, traits],
   );
   const table = useMemo(() => keyTable({ traits, species: all }), [traits, all]);
-  const mm = fish.length?.mm ?? null;
-  const rank = (a: Answers): Ranking => rankSpecies(table, a, prior, mm);
+  const measured = useMemo(() => measuredOf(fish), [fish]);
+  const rank = (a: Answers): Ranking => rankSpecies(table, a, prior, measured);
   const last = Object.keys(answers).at(-1);
   const { ranking, before, start } = useMemo(
     () => ({ ranking: rank(answers), before: rank(last ? without(answers, last) : answers), start: rank({}) }),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- `rank` follows from table, prior and length
-    [table, answers, prior, mm, last],
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `rank` follows from table, prior and what was measured
+    [table, answers, prior, measured, last],
   );
   const { certainty, stillToSee } = certaintyOf(table, ranking, answers);
   const suspect = byId(kept.suspect);
@@ -115,6 +119,7 @@ export function useKey(fish: FishState, prior: Readonly<Record<string, number>>)
     answers,
     ranking,
     before,
+    measured,
     start,
     certainty,
     stillToSee,

@@ -30,7 +30,7 @@ export function factsFrom(
     if (empty && f.optional) delete out[f.name];
     else if (f.type === 'number') out[f.name] = (typedNumber(String(v)) ?? Number.NaN) * f.scale;
     else out[f.name] = v;
-    if (f.type === 'species' && out[f.name] !== facts[f.name]) for (const name of f.clears ?? []) delete out[name];
+    if ('clears' in f && out[f.name] !== facts[f.name]) for (const name of f.clears ?? []) delete out[name];
   }
   return out;
 }

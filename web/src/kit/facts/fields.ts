@@ -21,7 +21,13 @@ import {
 export type Field = { readonly name: string; readonly label: string; readonly optional?: boolean } & (
   | { readonly type: 'number'; readonly unit: string; readonly scale: number }
   | { readonly type: 'text' | 'lines' }
-  | { readonly type: 'choice'; readonly options: readonly string[]; readonly words?: Readonly<Record<string, string>> }
+  | {
+      readonly type: 'choice';
+      readonly options: readonly string[];
+      readonly words?: Readonly<Record<string, string>>;
+      /** As for a species. */
+      readonly clears?: readonly string[];
+    }
   | { readonly type: 'member' | 'members' | 'box' | 'zone' }
   /** `clears`: facts that no longer hold once another species is chosen. */
   | { readonly type: 'species'; readonly clears?: readonly string[] }
@@ -87,7 +93,7 @@ export const FIELDS: Readonly<Partial<Record<Kind, readonly Field[]>>> = {
     cm('lengthMm', 'Length'),
     cm('longestMm', 'Longest of the lot', true),
     LENGTHS,
-    choice('method', 'Measured with', METHODS),
+    { name: 'method', label: 'Measured with', type: 'choice', options: METHODS, clears: ['sdMm'] },
   ],
   'fish.weighed': [grams('massG', 'Weight'), choice('how', 'How', ['scale', 'estimated'])],
   'fish.released': [choice('reason', 'Why', RELEASE_REASONS), choice('state', 'How it went', RELEASE_STATES, true)],

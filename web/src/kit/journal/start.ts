@@ -1,3 +1,4 @@
+import { httpSendPhoto, PhotoShelf } from '../photos/photo-shelf.ts';
 import { nowMs, recallClock, setClock } from '../clock.ts';
 import { JournalStore } from './journal-store.ts';
 import { Keep } from './keep.ts';
@@ -20,8 +21,14 @@ async function whichBook(): Promise<string | null> {
   }
 }
 
-/** Opens the journal of the book at this address. Null: never been here before, and nobody answers. */
-export async function openJournal(): Promise<JournalStore | null> {
+/** What this device holds of one book. */
+export interface Opened {
+  readonly store: JournalStore;
+  readonly photos: PhotoShelf;
+}
+
+/** Opens the journal of the book at this address, and its pictures. Null: never been here before, and nobody answers. */
+export async function openJournal(): Promise<Opened | null> {
   const book = await whichBook();
   if (!book) return null;
   // Asks the browser not to clear this shelf when space runs short; it may say no, and then the server's copy is the one that lasts.
@@ -36,5 +43,5 @@ export async function openJournal(): Promise<JournalStore | null> {
   );
   void store.flush();
   if (store.getSnapshot().book.size === 0) await store.pull();
-  return store;
+  return { store, photos: await PhotoShelf.open(book, httpSendPhoto) };
 }

@@ -5,11 +5,14 @@ export function Dialog({
   title,
   open,
   onClose,
+  wide = false,
   children,
 }: {
   title: string;
   open: boolean;
   onClose: () => void;
+  /** As wide as the screen allows: for pictures. */
+  wide?: boolean;
   children: ReactNode;
 }) {
   const ref = useRef<HTMLDialogElement>(null);
@@ -23,7 +26,7 @@ export function Dialog({
   if (!open) return null;
   return (
     <dialog ref={ref} className="modal" aria-label={title} onClose={onClose} onCancel={onClose}>
-      <div className="modal-box">
+      <div className={`modal-box${wide ? ' wide' : ''}`}>
         <h2>{title}</h2>
         {children}
         <form method="dialog">

@@ -1,0 +1,162 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import AxeBuilder from '@axe-core/playwright';
+import { entriesOf, expect, type Page, test } from './fixtures.ts';
+
+const PRACTICE = join(import.meta.dirname, '../web/public/practice');
+
+/** The fish just landed in the demo book, named, with the picture reader open over its measuring. */
+async function openReader(page: Page, url: string, name: RegExp): Promise<void> {
+  await page.goto(`${url}/deck`);
+  await page.getByRole('button', { name }).first().click();
+  await page.getByRole('button', { name: /From a picture/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('Practice pictures');
+}
+const reader = (page: Page) => page.getByRole('dialog');
+
+test('a fish is measured from a picture: corners proposed, ends set by the keyboard, length, error and picture kept', async ({
+  demo,
+  page,
+}) => {
+  await openReader(page, demo.url, /^Pollack/);
+  await reader(page)
+    .getByRole('button', { name: /Pollack on the measuring board/ })
+    .click();
+  await expect(reader(page)).toContainText(/4[01]\.\d\s*cm\s*good to 0\.\d/);
+  // The corners the program found lie on the drawn board's.
+  const truth = (
+    JSON.parse(readFileSync(join(PRACTICE, 'practice.json'), 'utf8')) as { file: string; corners: [number, number][] }[]
+  ).find((p) => p.file === 'pollack.jpg');
+  const label =
+    (await reader(page)
+      .getByRole('button', { name: /^Corner 1/ })
+      .getAttribute('aria-label')) ?? '';
+  const [x = 0, y = 0] = (/: (-?\d+) across, (-?\d+) down/.exec(label) ?? []).slice(1).map(Number);
+  expect(Math.hypot(x - (truth?.corners[0]?.[0] ?? 0), y - (truth?.corners[0]?.[1] ?? 0))).toBeLessThan(8);
+  // Arrows move a mark; the length follows it.
+  const before = await reader(page).locator('.reading .num').innerText();
+  await reader(page).getByRole('button', { name: /^Tail/ }).focus();
+  for (let i = 0; i < 5; i++) await page.keyboard.press('Shift+ArrowRight');
+  await expect(reader(page).locator('.reading .num')).not.toHaveText(before);
+  for (let i = 0; i < 5; i++) await page.keyboard.press('Shift+ArrowLeft');
+  await expect(reader(page).locator('.reading .num')).toHaveText(before);
+  expect((await new AxeBuilder({ page }).include('dialog').analyze()).violations).toEqual([]);
+  await reader(page)
+    .getByRole('button', { name: /^Measured/ })
+    .click();
+  await expect(page.getByText(/From a picture.*good to 0\.\d cm/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('over 38');
+  await expect.poll(async () => (await entriesOf(demo)).filter((e) => e.kind === 'fish.pictured').length).toBe(1);
+  const entries = await entriesOf(demo);
+  const measured = entries.filter((e) => e.kind === 'fish.measured').at(-1);
+  expect(measured?.facts['method']).toBe('photo');
+  expect(measured?.facts['sdMm']).toBeGreaterThan(3);
+  const hash = String(entries.find((e) => e.kind === 'fish.pictured')?.facts['photo']);
+  await expect.poll(async () => (await fetch(`${demo.url}/api/photos/${hash}`)).status).toBe(200);
+  await page.goto(`${demo.url}/fish/${measured?.subject}`);
+  const picture = page.getByRole('img', { name: /Pollack, picture of/ });
+  await expect(picture).toBeVisible();
+  await expect.poll(() => picture.evaluate((i) => (i as HTMLImageElement).naturalWidth)).toBeGreaterThan(100);
+});
+
+test('a mark is dragged with a loupe over it, and corners that cross are refused with a sentence', async ({
+  demo,
+  page,
+}) => {
+  await openReader(page, demo.url, /^Pollack/);
+  await reader(page)
+    .getByRole('button', { name: /Pollack on the measuring board/ })
+    .click();
+  await expect(reader(page)).toContainText(/good to/);
+  const handle = reader(page).getByRole('button', { name: /^Corner 2/ });
+  const box = await handle.boundingBox();
+  if (!box) throw new Error('no handle');
+  const other = await reader(page)
+    .getByRole('button', { name: /^Corner 3/ })
+    .boundingBox();
+  await page.mouse.move(box.x + 22, box.y + 22);
+  await page.mouse.down();
+  await page.mouse.move((other?.x ?? 0) + 30, (other?.y ?? 0) + 90, { steps: 8 });
+  await expect(reader(page).locator('.loupe')).toBeVisible();
+  await page.mouse.up();
+  await expect(reader(page)).toContainText(/one lies|corners cross|lie on one line|inside the others|wrong way round/i);
+  await expect(reader(page).getByRole('button', { name: /^Measured/ })).toHaveAttribute('aria-disabled', 'true');
+  await page.keyboard.press('Escape');
+  await expect(reader(page)).toHaveCount(0);
+});
+
+test('a board that looks like its ground is set by hand, and a low camera is warned of', async ({ demo, page }) => {
+  await openReader(page, demo.url, /^Pollack/);
+  await reader(page)
+    .getByRole('button', { name: /board and stones alike/ })
+    .click();
+  await expect(reader(page)).toContainText('The board was not found');
+  await expect(reader(page).getByRole('button', { name: /^Corner 4/ })).toBeVisible();
+});
+
+test('proportions from a picture reach the key: how round it is speaks for the turbot, against the brill', async ({
+  demo,
+  page,
+}) => {
+  await page.goto(`${demo.url}/deck`);
+  await page.getByRole('radio', { name: 'With the key' }).check({ force: true });
+  await page.getByRole('button', { name: /^From a picture/ }).click();
+  await reader(page)
+    .getByRole('button', { name: /Turbot on a mat/ })
+    .click();
+  await expect(reader(page)).toContainText(/good to/);
+  await reader(page)
+    .getByRole('button', { name: /Proportions too/ })
+    .click();
+  // The deepest places of this one lie farther out than on most fish.
+  for (const [name, key] of [
+    [/^Back/, 'ArrowUp'],
+    [/^Belly/, 'ArrowDown'],
+  ] as const) {
+    await reader(page).getByRole('button', { name }).focus();
+    for (let i = 0; i < 60; i++) {
+      if (/Depth (6[2-9]) %/.test(await reader(page).getByRole('list', { name: 'Proportions' }).innerText())) break;
+      await page.keyboard.press(`Shift+${key}`);
+      if (i > 8 && name.source === '^Back') break;
+    }
+  }
+  await expect(reader(page).getByRole('list', { name: 'Proportions' })).toContainText(/Depth 6[2-9] %/);
+  await reader(page)
+    .getByRole('button', { name: /^Measured/ })
+    .click();
+  await expect(reader(page)).toHaveCount(0);
+  await expect(page.getByRole('list', { name: 'Answers' })).toContainText(/By its picture: depth 6[2-9]/);
+  const names = await page.getByRole('region', { name: 'Candidates' }).getByRole('listitem').allInnerTexts();
+  const place = (name: string): number => names.findIndex((n) => n.includes(name));
+  expect(place('Turbot')).toBeGreaterThanOrEqual(0);
+  expect(place('Brill') === -1 || place('Brill') > place('Turbot')).toBe(true);
+});
+
+test('without a network the picture waits on the device, is shown from it, and is sent later', async ({
+  demo,
+  page,
+  context,
+}) => {
+  await openReader(page, demo.url, /^Pollack/);
+  await context.setOffline(true);
+  await reader(page).getByLabel('Picture from a file').setInputFiles(join(PRACTICE, 'pollack.jpg'));
+  await expect(reader(page)).toContainText(/good to/);
+  await reader(page)
+    .getByRole('button', { name: /^Measured/ })
+    .click();
+  await expect(page.getByText(/From a picture/)).toBeVisible();
+  await context.setOffline(false);
+  await page.reload();
+  await expect.poll(async () => (await entriesOf(demo)).filter((e) => e.kind === 'fish.pictured').length).toBe(1);
+  const hash = String((await entriesOf(demo)).find((e) => e.kind === 'fish.pictured')?.facts['photo']);
+  await expect.poll(async () => (await fetch(`${demo.url}/api/photos/${hash}`)).status).toBe(200);
+});
+
+test('a file that is no picture is answered with a sentence, and nothing is written', async ({ demo, page }) => {
+  await openReader(page, demo.url, /^Pollack/);
+  await reader(page)
+    .getByLabel('Picture from a file')
+    .setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') });
+  await expect(reader(page).getByRole('alert')).toContainText('no picture that this browser can read');
+  expect((await entriesOf(demo)).filter((e) => e.kind === 'fish.pictured')).toEqual([]);
+});

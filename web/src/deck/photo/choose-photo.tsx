@@ -1,0 +1,94 @@
+import { useQuery } from '@tanstack/react-query';
+import { Camera, ImagePlus } from 'lucide-react';
+import { useRef } from 'react';
+import { Quantity } from '../../kit/ui/quantity.tsx';
+
+/** A practice picture that ships with the application: a simulated camera over a drawn fish. */
+export interface Practice {
+  readonly file: string;
+  readonly title: string;
+  readonly about: string;
+  readonly boardMm: readonly [number, number];
+}
+
+/** Length and width of the board as typed, cm. */
+export type BoardText = readonly [string, string];
+
+/** Where the picture comes from: the camera, a file, or one of the practice pictures. The board's size is asked once and remembered. */
+export function ChoosePhoto({
+  board,
+  onBoard,
+  onFile,
+  onPractice,
+}: {
+  board: BoardText;
+  onBoard: (b: BoardText) => void;
+  onFile: (f: Blob) => void;
+  onPractice: (p: Practice) => void;
+}) {
+  const camera = useRef<HTMLInputElement>(null);
+  const files = useRef<HTMLInputElement>(null);
+  const practice = useQuery({
+    queryKey: ['practice'],
+    queryFn: async () => (await (await fetch('/practice/practice.json')).json()) as Practice[],
+    staleTime: Infinity,
+  });
+  const input = (ref: typeof camera, more: object, label: string) => (
+    <input
+      ref={ref}
+      type="file"
+      accept="image/*"
+      className="sr-only"
+      tabIndex={-1}
+      aria-label={label}
+      onChange={(e) => {
+        const file = e.target.files?.[0];
+        if (file) onFile(file);
+        e.target.value = '';
+      }}
+      {...more}
+    />
+  );
+  return (
+    <>
+      <p>
+        Lay the fish on a board or mat of known size, nose to one end, all four corners in view. Hold the camera high
+        and level over its middle.
+      </p>
+      <div className="measure-row">
+        <Quantity label="Board, long side" unit="cm" value={board[0]} onChange={(v) => onBoard([v, board[1]])} />
+        <Quantity label="Board, short side" unit="cm" value={board[1]} onChange={(v) => onBoard([board[0], v])} />
+      </div>
+      <div className="keys">
+        {input(camera, { capture: 'environment' }, 'Picture from the camera')}
+        {input(files, {}, 'Picture from a file')}
+        <button type="button" className="key act" onClick={() => camera.current?.click()}>
+          <Camera size={26} aria-hidden="true" />
+          <span>
+            Take a picture<small>with this device’s camera</small>
+          </span>
+        </button>
+        <button type="button" className="key" onClick={() => files.current?.click()}>
+          <ImagePlus size={26} aria-hidden="true" />
+          <span>
+            Choose a picture<small>from this device</small>
+          </span>
+        </button>
+      </div>
+      <h3>Practice pictures</h3>
+      <p className="hint">Drawn, not taken: to learn on, and to see how far one can trust it.</p>
+      {practice.isError && <p className="hint">They are not on this device yet, and nobody answers.</p>}
+      <ul className="practice-list">
+        {(practice.data ?? []).map((p) => (
+          <li key={p.file}>
+            <button type="button" onClick={() => onPractice(p)}>
+              <img src={`/practice/${p.file}`} alt="" loading="lazy" />
+              <b>{p.title}</b>
+              <small>{p.about}</small>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
