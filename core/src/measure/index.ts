@@ -6,6 +6,8 @@ export { normalCdf } from './normal.ts';
 // weight at length
 export { expectedWeight, weightOddity } from './expected-weight.ts';
 export type { ExpectedWeight } from './expected-weight.ts';
+export { B_RANGE, fitLengthWeight, normalQuantile, PRIOR_FISH, studentQuantile } from './fit-length-weight.ts';
+export type { LengthWeightFit, WeighedFish } from './fit-length-weight.ts';
 // input that cannot be, or that makes one ask
 export { checkLength, checkWeight } from './check-measure.ts';
 export type { MeasureCheck } from './check-measure.ts';

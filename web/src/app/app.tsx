@@ -3,6 +3,8 @@ import { RouterProvider } from 'react-router';
 import { JournalProvider } from '../kit/journal/journal-context.tsx';
 import { openJournal, type Opened } from '../kit/journal/start.ts';
 import { PhotosProvider } from '../kit/photos/photos.tsx';
+import { Broken } from './broken-page.tsx';
+import { Notice } from './notice.tsx';
 import { Providers } from './providers.tsx';
 import { router } from './router.tsx';
 import { UpdateNotice } from './update-notice.tsx';
@@ -50,21 +52,7 @@ export function App() {
   );
 }
 
-export function Notice({ title, children, retry }: { title: string; children: ReactNode; retry?: () => void }) {
-  return (
-    <main className="notice">
-      <h1>{title}</h1>
-      <p>{children}</p>
-      {retry && (
-        <button type="button" className="key act" onClick={retry}>
-          <span>Try again</span>
-        </button>
-      )}
-    </main>
-  );
-}
-
-/** A fault in one page must not take the log with it. */
+/** A fault outside of the pages must not take the log with it either. */
 class Guard extends Component<{ children: ReactNode }, { why: string | null }> {
   override state = { why: null };
   static getDerivedStateFromError(e: unknown): { why: string } {
@@ -72,10 +60,6 @@ class Guard extends Component<{ children: ReactNode }, { why: string | null }> {
   }
   override render(): ReactNode {
     if (this.state.why === null) return this.props.children;
-    return (
-      <Notice title="This page broke" retry={() => location.assign('/')}>
-        Everything you noted is safe on this device. Go back to the start; the fault was: {this.state.why}
-      </Notice>
-    );
+    return <Broken why={this.state.why} />;
   }
 }

@@ -1,6 +1,7 @@
 import { createBrowserRouter, Navigate } from 'react-router';
 import { openTrip } from '@dagboek/journal';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { BrokenPage } from './broken-page.tsx';
 import { AllPage } from './all-page.tsx';
 import { UnsentPage } from './unsent-page.tsx';
 import { MissingPage } from './missing-page.tsx';
@@ -15,6 +16,7 @@ function Start() {
 export const router = createBrowserRouter([
   {
     element: <Frame />,
+    ErrorBoundary: BrokenPage,
     children: [
       { path: '/', element: <Start /> },
       { path: '/welcome', lazy: async () => ({ Component: (await import('../plan/welcome-page.tsx')).WelcomePage }) },
@@ -41,6 +43,10 @@ export const router = createBrowserRouter([
       },
       { path: '/table/:id', lazy: async () => ({ Component: (await import('../table/meal-page.tsx')).MealPage }) },
       { path: '/book', lazy: async () => ({ Component: (await import('../book/book-page.tsx')).BookPage }) },
+      {
+        path: '/book/weight/:species',
+        lazy: async () => ({ Component: (await import('../book/weight-page.tsx')).WeightPage }),
+      },
       { path: '/fish/:id', lazy: async () => ({ Component: (await import('../book/fish-page.tsx')).FishPage }) },
       {
         path: '/catalogue',

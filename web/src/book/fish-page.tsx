@@ -196,6 +196,8 @@ function Fish({ fish }: { fish: FishState }) {
               <SeenMarks fish={fish} />
               <p>
                 <Link to={`/catalogue/${species.id}`}>Its page in the catalogue</Link>
+                <br />
+                <Link to={`/book/weight/${species.id}`}>Weight at length of your own</Link>
               </p>
               <small>
                 Sources: {species.sources.join('; ')}. Figures {species.confidence}.

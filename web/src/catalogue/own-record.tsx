@@ -57,6 +57,9 @@ export function OwnRecord({ species }: { species: Species }) {
           ))}
       </dl>
       <Season species={species} fish={fish} />
+      <p>
+        <Link to={`/book/weight/${species.id}`}>Weight at length of your own</Link>
+      </p>
       <h4>Life lists</h4>
       <ul className="plain-list">
         {firsts.map((f) => (

@@ -5,6 +5,7 @@ import { type FishState, METHODS, sayMass } from '@dagboek/journal';
 import { useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
+import { useOwnFit } from '../kit/own-fit.ts';
 import { useWrite, type Writing } from '../kit/journal/use-write.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
@@ -59,7 +60,13 @@ export function MeasureForm({
   const lengthMm = mm(length);
   const longestMm = mm(longest);
   const middleMm = lengthMm && longestMm && longestMm > lengthMm ? (lengthMm + longestMm) / 2 : lengthMm;
-  const usual = middleMm && middleMm > 0 && kind === species.lengthKinds[0] ? expectedWeight(species, middleMm) : null;
+  const own = useOwnFit(species);
+  const usual =
+    middleMm && middleMm > 0 && kind === species.lengthKinds[0]
+      ? own.fit && own.fish.length > 0
+        ? own.fit.predict(middleMm)
+        : expectedWeight(species, middleMm)
+      : null;
   const save = async (): Promise<void> => {
     setError(null);
     const first = checkLength(species, lengthMm ?? Number.NaN);
@@ -74,7 +81,12 @@ export function MeasureForm({
     const massG = typedNumber(weight);
     let ask = first.ask ?? null;
     if (massG !== null) {
-      const w = checkWeight(species, kind === species.lengthKinds[0] ? middleMm : null, massG, fish.count);
+      const w = checkWeight(
+        own.fit ? { ...species, weight: own.fit.weight } : species,
+        kind === species.lengthKinds[0] ? middleMm : null,
+        massG,
+        fish.count,
+      );
       if (!w.ok) return setError({ field: 'weight', why: w.why });
       ask ??= w.ask ?? null;
     }
@@ -126,7 +138,7 @@ export function MeasureForm({
         </div>
         <p className="hint">
           {usual && weight === ''
-            ? `Not weighed: about ${sayMass(usual.massG * fish.count)} from the length (${sayMass(usual.lowG * fish.count)} to ${sayMass(usual.highG * fish.count)}), reckoned anew whenever the length or the name changes.`
+            ? `Not weighed: about ${sayMass(usual.massG * fish.count)} from the length${own.fit && own.fish.length > 0 ? ` and ${own.fish.length === 1 ? 'one' : own.fish.length} of your own` : ''} (${sayMass(usual.lowG * fish.count)} to ${sayMass(usual.highG * fish.count)}), reckoned anew whenever the length or the name changes.`
             : fish.count > 1
               ? 'The shortest decides by the rules.'
               : 'Nose to the stop, mouth shut, tail pressed together.'}

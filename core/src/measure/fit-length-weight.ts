@@ -1,0 +1,145 @@
+import { linearRegression } from 'simple-statistics';
+import { type Refusal, refuse } from '../result/index.ts';
+import type { SpeciesFacts } from '../species/index.ts';
+
+/** One fish that was measured (mm, in the species' first length kind) and weighed whole (g). */
+export interface WeighedFish {
+  readonly lengthMm: number;
+  readonly massG: number;
+}
+
+/** The typical curve counts as this many fish of one's own. */
+export const PRIOR_FISH = 10;
+/** Spread of ln L among those fish: what a usual catch shows. */
+const PRIOR_SPREAD = 0.22;
+/** A fish grows a little stouter or leaner with length; an exponent beyond this is a mistake in the figures. */
+export const B_RANGE = [2.5, 3.5] as const;
+/** With fewer fish nothing is said of the exponent of their own. */
+const LEAST_FISH = 5;
+
+/** Weight at length of one's own fish, shrunk towards the typical curve. */
+export interface LengthWeightFit {
+  readonly n: number;
+  /** W = a L^b with g and cm, posterior mean; sd of ln W. The same form as a species file's. */
+  readonly weight: SpeciesFacts['weight'];
+  /** The plain least-squares exponent of these fish alone; null with fewer than five, or with one length only. */
+  readonly ownB: number | null;
+  /** Weight of one more fish of this length: median, and the range that holds `share` of them. Grams. RangeError for a length of 0 or less. */
+  readonly predict: (lengthMm: number, share?: number) => { massG: number; lowG: number; highG: number };
+  /** How many standard deviations a weighed fish lies from the curve (Student's t taken to a normal). */
+  readonly oddity: (fish: WeighedFish) => number;
+  /** Relative condition: weight over the weight expected of its length. */
+  readonly condition: (fish: WeighedFish) => number;
+}
+
+/**
+ * Fits W = a L^b by least squares on logs (g, cm) with a normal-inverse-gamma prior worth `PRIOR_FISH` fish that lie on
+ * the typical curve about the species' usual length (Gelman et al., Bayesian Data Analysis, 14.8). Every fish must have a
+ * length and a weight above 0 (RangeError otherwise). Refuses when the exponent leaves `B_RANGE`, and says why; the
+ * typical curve holds then.
+ */
+export function fitLengthWeight(
+  species: Pick<SpeciesFacts, 'weight' | 'usualMm'>,
+  fish: readonly WeighedFish[],
+): ({ readonly ok: true } & LengthWeightFit) | Refusal {
+  if (fish.some((f) => !(f.lengthMm > 0 && f.massG > 0)))
+    throw new RangeError('fitLengthWeight: every fish needs a length and a weight above 0');
+  const centre = Math.log(Math.sqrt(species.usualMm[0] * species.usualMm[1]) / 10);
+  const typical = species.weight;
+  const m0 = [Math.log(typical.a) + typical.b * centre, typical.b] as const;
+  // Precision of the prior, as that many fish would give it: about the centre the two are independent.
+  const p0 = [PRIOR_FISH, PRIOR_FISH * PRIOR_SPREAD ** 2] as const;
+  const points = fish.map((f) => ({ x: Math.log(f.lengthMm / 10) - centre, y: Math.log(f.massG) }));
+  const n = points.length;
+  const sx = points.reduce((s, p) => s + p.x, 0);
+  const sxx = points.reduce((s, p) => s + p.x * p.x, 0);
+  const sy = points.reduce((s, p) => s + p.y, 0);
+  const sxy = points.reduce((s, p) => s + p.x * p.y, 0);
+  const q = { a: p0[0] + n, b: sx, d: p0[1] + sxx };
+  const det = q.a * q.d - q.b * q.b;
+  const r = [p0[0] * m0[0] + sy, p0[1] * m0[1] + sxy] as const;
+  const level = (q.d * r[0] - q.b * r[1]) / det;
+  const b = (q.a * r[1] - q.b * r[0]) / det;
+  const shape = (PRIOR_FISH + n) / 2;
+  const residual = points.reduce((s, p) => s + (p.y - level - b * p.x) ** 2, 0);
+  // Written as a sum of squares, not as a difference of large sums, so that nothing cancels.
+  const pull = p0[0] * (level - m0[0]) ** 2 + p0[1] * (b - m0[1]) ** 2;
+  const rate = (PRIOR_FISH * typical.sdLog ** 2 + residual + pull) / 2;
+  const variance = rate / shape;
+  const ownB = ownExponent(points);
+  if (b < B_RANGE[0] || b > B_RANGE[1])
+    return refuse(
+      `These ${n} fish would give an exponent of ${b.toFixed(2)}; it lies between ${B_RANGE[0]} and ${B_RANGE[1]} for every fish. A length, a weight or a name among them is wrong: look at the ones farthest off.`,
+      'fish',
+    );
+  const at = (lengthMm: number): { x: number; mean: number; scale: number } => {
+    if (!(lengthMm > 0)) throw new RangeError(`fitLengthWeight: length must be above 0, was ${lengthMm}`);
+    const x = Math.log(lengthMm / 10) - centre;
+    const spread = (q.d - 2 * q.b * x + q.a * x * x) / det;
+    return { x, mean: level + b * x, scale: Math.sqrt(variance * (1 + spread)) };
+  };
+  return {
+    ok: true,
+    n,
+    weight: { a: Math.exp(level - b * centre), b, sdLog: Math.sqrt(variance) },
+    ownB,
+    predict: (lengthMm, share = 0.9) => {
+      const { mean, scale } = at(lengthMm);
+      const t = studentQuantile(0.5 + share / 2, 2 * shape) * scale;
+      return { massG: Math.exp(mean), lowG: Math.exp(mean - t), highG: Math.exp(mean + t) };
+    },
+    oddity: (f) => {
+      const { mean, scale } = at(f.lengthMm);
+      return normalOfStudent((Math.log(f.massG) - mean) / scale, 2 * shape);
+    },
+    condition: (f) => f.massG / Math.exp(at(f.lengthMm).mean),
+  };
+}
+
+function ownExponent(points: readonly { x: number; y: number }[]): number | null {
+  if (points.length < LEAST_FISH) return null;
+  const xs = points.map((p) => p.x);
+  if (Math.max(...xs) - Math.min(...xs) < 0.05) return null;
+  return linearRegression(points.map((p) => [p.x, p.y])).m;
+}
+
+/**
+ * Quantile of Student's t from the normal one (Cornish and Fisher's expansion, Abramowitz and Stegun 26.7.5): good to
+ * 0.001 for 8 degrees of freedom and more and p from 0.001 to 0.999, which is all that is asked of it here.
+ */
+export function studentQuantile(p: number, degrees: number): number {
+  const z = normalQuantile(p);
+  const [z2, v] = [z * z, degrees];
+  const g1 = (z * (z2 + 1)) / 4;
+  const g2 = (z * (5 * z2 * z2 + 16 * z2 + 3)) / 96;
+  const g3 = (z * (3 * z2 ** 3 + 19 * z2 * z2 + 17 * z2 - 15)) / 384;
+  const g4 = (z * (79 * z2 ** 4 + 776 * z2 ** 3 + 1482 * z2 * z2 - 1920 * z2 - 945)) / 92_160;
+  return z + g1 / v + g2 / v ** 2 + g3 / v ** 3 + g4 / v ** 4;
+}
+
+/** Quantile of the standard normal (Acklam's rational fit, relative error below 1.2e-9). `p` in (0, 1). */
+export function normalQuantile(p: number): number {
+  if (!(p > 0 && p < 1)) throw new RangeError(`normalQuantile: p must lie between 0 and 1, was ${p}`);
+  const a = [
+    -39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716, 2.506628277459239,
+  ];
+  const b = [-54.47609879822406, 161.5858368580409, -155.6989798598866, 66.80131188771972, -13.28068155288572, 1];
+  const c = [
+    -0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734, 4.374664141464968,
+    2.938163982698783,
+  ];
+  const d = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416, 1];
+  const poly = (k: readonly number[], x: number): number => k.reduce((s, v) => s * x + v, 0);
+  const low = 0.02425;
+  if (p < low) {
+    const q = Math.sqrt(-2 * Math.log(p));
+    return poly(c, q) / poly(d, q);
+  }
+  if (p > 1 - low) return -normalQuantile(1 - p);
+  const q = p - 0.5;
+  return (poly(a, q * q) * q) / poly(b, q * q);
+}
+
+/** The normal deviate as unlikely as a Student's one (Wallace 1959): large ones shrink, since few fish have long tails. */
+const normalOfStudent = (t: number, degrees: number): number =>
+  ((Math.sign(t) * (8 * degrees + 1)) / (8 * degrees + 3)) * Math.sqrt(degrees * Math.log1p((t * t) / degrees));
