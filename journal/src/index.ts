@@ -37,6 +37,8 @@ export type { CustodyLine, Knot, KnotKind, Whereabouts } from './line/custody.ts
 export { freshnessOf, massOf } from './line/freshness-of.ts';
 export { firstsOf, isFirst } from './line/firsts.ts';
 export type { First } from './line/firsts.ts';
+export { placeAt, placeNow } from './line/place-of.ts';
+export type { Place } from './line/place-of.ts';
 export { weightsOf } from './line/weights-of.ts';
 export type { WeighedState } from './line/weights-of.ts';
 export { fishOfTrip, openTrip, packLeft, tripsInOrder } from './line/order.ts';

@@ -72,6 +72,9 @@ export function sayEntry(entry: Entry, names: Names): string {
   const ts = f('trip.started');
   if (ts)
     return `Left for ${names.zone(ts.zone)}: ${list(ts.crew.map(names.member))}.${ts.iceKg ? ` ${ts.iceKg} kg of ice.` : ''}`;
+  const moved = f('trip.moved');
+  if (moved)
+    return `Moved to ${names.zone(moved.zone)}${moved.by === 'position source' ? ', by the position source' : ''}.`;
   if (f('trip.ended')) return 'Back ashore.';
   const h = f('trip.harm');
   if (h) return `${names.member(h.who)} hurt: ${h.text}`;

@@ -6,6 +6,7 @@ import { CatalogueController } from './catalogue/catalogue.controller.ts';
 import { Clock } from './common/clock.ts';
 import { Config } from './common/config.ts';
 import { ProblemException, ProblemFilter } from './common/problem.filter.ts';
+import { DevicesController } from './devices/devices.controller.ts';
 import { FishController } from './fish/fish.controller.ts';
 import { FishService } from './fish/fish.service.ts';
 import { HealthController } from './health/health.controller.ts';
@@ -35,6 +36,7 @@ export class AppModule {
         CatalogueController,
         HealthController,
         PhotosController,
+        DevicesController,
       ],
       providers: [
         { provide: Config, useValue: config },

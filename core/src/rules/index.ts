@@ -29,7 +29,8 @@ export type { RuleNames } from './read-rule.ts';
 // sun and place
 export { sunHours } from './sun-hours.ts';
 export type { SunHours } from './sun-hours.ts';
-export { zonesAt } from './zones-at.ts';
+export { zonesAt, zonesOfPlace } from './zones-at.ts';
+export type { ZonePlace } from './zones-at.ts';
 // what holds on a day, and what changes soon
 export { briefing, shuts } from './briefing.ts';
 export type { Briefing, Change, SpeciesBrief } from './briefing.ts';

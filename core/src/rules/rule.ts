@@ -101,6 +101,8 @@ export interface RulePack {
   readonly sample: boolean;
   readonly timeZone: string;
   readonly zones: readonly Zone[];
+  /** Coastlines for the map: closed rings, clockwise as seen with north up; left out = none drawn. */
+  readonly coast?: readonly (readonly LonLat[])[];
   readonly rules: readonly Rule[];
 }
 

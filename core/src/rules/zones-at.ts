@@ -11,6 +11,38 @@ export function zonesAt(pack: RulePack, at: LonLat): Zone[] {
   return pack.zones.filter((z) => isInZone(z, at)).sort((a, b) => extent(a) - extent(b));
 }
 
+/** What a place is by the rules: the zone that decides, and the larger ones it lies in too. */
+export interface ZonePlace {
+  readonly zone: string;
+  readonly alsoIn: readonly string[];
+  /** The place lies in no drawn zone: `zone` is only what was said. */
+  readonly outside: boolean;
+}
+
+/** The zones of a position; where there is none, or it lies in no drawn zone, the zone that was said. */
+export function zonesOfPlace(pack: RulePack, said: string, position: LonLat | null): ZonePlace {
+  const drawn = position ? zonesAt(pack, position).map((z) => z.id) : [];
+  const [zone, ...larger] = drawn;
+  if (zone === undefined) return { zone: said, alsoIn: around(pack, said), outside: position !== null };
+  return { zone, alsoIn: larger, outside: false };
+}
+
+/** Zones that hold the whole of another: their rules hold in it too. */
+function around(pack: RulePack, zoneId: string): string[] {
+  const inner = pack.zones.find((z) => z.id === zoneId)?.bounds;
+  if (!inner) return [];
+  return pack.zones
+    .filter((z) => z.id !== zoneId && z.bounds && inner.every((p) => isInZone(z, towards(inner, p))))
+    .map((z) => z.id);
+}
+
+/** A corner moved a hair towards the middle of its ring: a shared border counts as within. */
+function towards(ring: readonly LonLat[], [x, y]: LonLat): LonLat {
+  const n = ring.length;
+  const [cx, cy] = [ring.reduce((s, p) => s + p[0], 0) / n, ring.reduce((s, p) => s + p[1], 0) / n];
+  return [x + (cx - x) * 0.01, y + (cy - y) * 0.01];
+}
+
 /** Square degrees of the box about a zone: only to tell a small one from a large one around it. */
 function extent(zone: Zone): number {
   const xs = (zone.bounds ?? []).map((p) => p[0]);

@@ -16,7 +16,7 @@ import { PackDiscarded, PackMoved, PackStored } from './larder.ts';
 import { RuleSet } from './rule.ts';
 import { SpeciesAdded } from './species.ts';
 import { MealNoted, MealRated, MealServed } from './table.ts';
-import { TripEnded, TripHarm, TripNoted, TripStarted } from './trip.ts';
+import { TripEnded, TripHarm, TripMoved, TripNoted, TripStarted } from './trip.ts';
 
 /** Every kind of entry and the class its facts must be. The first word of a kind is what its subject is. */
 export const KINDS = {
@@ -24,6 +24,7 @@ export const KINDS = {
   'member.joined': MemberJoined,
   'box.added': BoxAdded,
   'trip.started': TripStarted,
+  'trip.moved': TripMoved,
   'trip.ended': TripEnded,
   'trip.noted': TripNoted,
   'trip.harm': TripHarm,

@@ -1,4 +1,5 @@
 import { IsArray, IsInt, IsNumber, IsObject, IsOptional, IsString, Matches, Max, Min } from 'class-validator';
+import { isPlace } from './place.ts';
 import { Satisfies } from './satisfies.ts';
 
 /** Points of a picture by name; each is [x, y] as shares of its width and height, so that they hold at any size. */
@@ -24,13 +25,6 @@ function isReading(value: unknown): boolean {
   const named = points.every(([k, p]) => (PICTURE_POINTS as readonly string[]).includes(k) && isPoint(p));
   return board && corners && named;
 }
-const isPlace = (value: unknown): boolean =>
-  Array.isArray(value) &&
-  value.length === 2 &&
-  value.every((x) => typeof x === 'number') &&
-  Math.abs(value[0] as number) <= 180 &&
-  Math.abs(value[1] as number) <= 90;
-
 /** A picture of this fish. The file is kept apart, by its content; it holds no place and no camera. */
 export class FishPictured {
   /** SHA-256 of the file as it was taken in, hex: its name for ever. */

@@ -11,6 +11,8 @@ import {
   Min,
   MinLength,
 } from 'class-validator';
+import { isPlace } from './place.ts';
+import { Satisfies } from './satisfies.ts';
 
 /** Leaving. Subject: the trip. */
 export class TripStarted {
@@ -33,6 +35,18 @@ export class TripStarted {
   @Max(500, { message: 'More than 500 kg of ice? Check the unit.' })
   iceKg?: number;
   @IsOptional() @IsNumber() @Min(-2, { message: 'Sea water below -2° is ice.' }) @Max(35) waterC?: number;
+}
+
+/** Moved to other waters. Subject: the trip. What is landed after it was caught there. */
+export class TripMoved {
+  @IsString() @MinLength(1, { message: 'Choose a zone.' }) @MaxLength(60) zone!: string;
+  /** Longitude and latitude, degrees; left out when only the zone was said. */
+  @IsOptional()
+  @IsArray()
+  @IsNumber({}, { each: true })
+  @Satisfies('A place is a longitude and a latitude in degrees.', isPlace)
+  position?: [number, number];
+  @IsIn(['position source', 'by hand'], { message: 'Say who says so.' }) by!: 'position source' | 'by hand';
 }
 
 /** Back ashore. Subject: the trip. */

@@ -38,6 +38,9 @@ function projectTrip(id: string, log: readonly Logged[]): SubjectState | null {
     rodHours: end?.rodHours ?? null,
     waters: s.waters,
     zone: s.zone,
+    moves: live(log, 'trip.moved').map((x) =>
+      timed(x.line, { zone: x.facts.zone, position: x.facts.position ?? null }),
+    ),
     from: s.from,
     boat: s.boat ?? null,
     crew: s.crew,

@@ -44,7 +44,9 @@ export interface TripState extends State {
   readonly endedAt: string | null;
   readonly rodHours: number | null;
   readonly waters: string;
+  /** Where it set out for; `moves` say where it went from there. */
   readonly zone: string;
+  readonly moves: readonly Timed<{ zone: string; position: readonly [number, number] | null }>[];
   readonly from: 'boat' | 'shore';
   readonly boat: string | null;
   readonly crew: readonly string[];

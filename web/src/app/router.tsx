@@ -29,6 +29,7 @@ export const router = createBrowserRouter([
         path: '/plan/briefing',
         lazy: async () => ({ Component: (await import('../plan/briefing-sheet.tsx')).BriefingSheet }),
       },
+      { path: '/plan/map', lazy: async () => ({ Component: (await import('../plan/map-page.tsx')).MapPage }) },
       { path: '/plan/rules', lazy: async () => ({ Component: (await import('../plan/rules-page.tsx')).RulesPage }) },
       { path: '/deck', lazy: async () => ({ Component: (await import('../deck/deck-page.tsx')).DeckPage }) },
       { path: '/box', lazy: async () => ({ Component: (await import('../box/box-page.tsx')).BoxPage }) },

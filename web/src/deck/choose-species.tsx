@@ -1,5 +1,5 @@
 import { rankLikely } from '@dagboek/core/key';
-import { type FishState, type TripState } from '@dagboek/journal';
+import { type FishState, placeAt, type TripState } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { speciesFinder } from '../kit/find-species.ts';
@@ -31,25 +31,28 @@ export function ChooseSpecies({
   const { day } = useFormat();
   const [find, setFind] = useState('');
   const [way, setWay] = useKept<'list' | 'key'>('naming', 'list');
+  const { zone } = placeAt(trip, fish.landed.at);
   const { grounds, waters } = useMemo(() => {
-    const here = rules?.zones.find((z) => z.id === trip.zone)?.grounds ?? [];
+    const here = rules?.zones.find((z) => z.id === zone)?.grounds ?? [];
     return { grounds: here, waters: neighbouringGrounds(all, here, rules?.zones.flatMap((z) => z.grounds) ?? []) };
-  }, [all, rules, trip.zone]);
+  }, [all, rules, zone]);
   const likely = useMemo(() => {
     const here: Record<string, number> = {};
     const weighed: Record<string, number> = {};
-    for (const f of book.all('fish'))
-      if (f.species && f.id !== fish.id && book.get('trip', f.trip)?.zone === trip.zone) {
+    for (const f of book.all('fish')) {
+      const of = book.get('trip', f.trip);
+      if (f.species && f.id !== fish.id && of && placeAt(of, f.landed.at).zone === zone) {
         here[f.species] = (here[f.species] ?? 0) + 1;
         // What was caught with other gear says half as much: a spear does not meet what a rod meets.
         weighed[f.species] = (weighed[f.species] ?? 0) + (!fish.gear || !f.gear || f.gear === fish.gear ? 1 : 0.5);
       }
+    }
     const month = Number(day(fish.landed.at).slice(5, 7));
     return rankLikely(all, { grounds, waters, month, ownCatches: weighed }).map((l) => ({
       ...l,
       own: here[l.speciesId] ?? 0,
     }));
-  }, [all, book, grounds, waters, trip, fish, day]);
+  }, [all, book, grounds, waters, zone, fish, day]);
   const finder = useMemo(() => speciesFinder(all), [all]);
   const [every, setEvery] = useState(false);
   const found =
@@ -85,7 +88,7 @@ export function ChooseSpecies({
     <div className="choose-species">
       {ways}
       <div className="choose-head">
-        <p>Likeliest first, for {names.zone(trip.zone)} in this month and from your own catches there.</p>
+        <p>Likeliest first, for {names.zone(zone)} in this month and from your own catches there.</p>
         <SearchField label="Find a name" value={find} onChange={setFind} />
       </div>
       {all.length === 0 && (

@@ -1,4 +1,4 @@
-import { custodyOf, openTrip, tripsInOrder } from '@dagboek/journal';
+import { custodyOf, openTrip, placeNow, tripsInOrder } from '@dagboek/journal';
 import { sayDay } from '@dagboek/core/time';
 import { Link, useSearchParams } from 'react-router';
 import { useNames } from '../kit/catalogue.ts';
@@ -6,6 +6,7 @@ import { useFormat } from '../kit/format.ts';
 import { useInHand } from '../kit/in-hand.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row } from '../kit/page.tsx';
+import { Crossing } from './crossing.tsx';
 import { DeckMargin } from './deck-margin.tsx';
 import { DeckLog } from './deck-log.tsx';
 import { FishInHand } from './fish-in-hand.tsx';
@@ -55,11 +56,20 @@ export function DeckPage() {
           label: trip.boat ? 'Boat and crew' : 'Crew',
           value: `${trip.boat ? `${trip.boat}: ` : ''}${trip.crew.map(names.member).join(', ')}`,
         },
-        { label: 'Water', value: `${names.zone(trip.zone)}${trip.waterC !== null ? `, ${trip.waterC}°` : ''}` },
+        {
+          label: 'Water',
+          value: (
+            <Link to="/plan/map">
+              {names.zone(placeNow(trip).zone)}
+              {trip.waterC !== null ? `, ${trip.waterC}°` : ''}
+            </Link>
+          ),
+        },
       ]}
     >
       <div className="with-margin">
         <div className="deck">
+          <Crossing trip={trip} />
           <DeckLog trip={trip} fish={log} numberOf={number} onChoose={choose} />
           {current ? (
             <FishInHand

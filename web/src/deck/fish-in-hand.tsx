@@ -1,5 +1,5 @@
 import type { Verdict } from '@dagboek/core/rules';
-import { custodyOf, type FishState, massOf, sayMass, type TripState } from '@dagboek/journal';
+import { custodyOf, type FishState, massOf, placeAt, sayMass, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { sayFish, type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
@@ -131,6 +131,7 @@ function Heading({
   onRename: (() => void) | null;
 }) {
   const names = useNames();
+  const trip = useBook().book.get('trip', fish.trip);
   return (
     <div className="hand-head">
       <h2>
@@ -139,7 +140,9 @@ function Heading({
       </h2>
       <p>
         Caught by {names.member(fish.angler)}
-        {fish.gear ? `, ${fish.gear}` : ''}. {species && <span className="look">{species.look}</span>}{' '}
+        {fish.gear ? `, ${fish.gear}` : ''}
+        {trip && trip.moves.length > 0 ? `, in ${names.zone(placeAt(trip, fish.landed.at).zone)}` : ''}.{' '}
+        {species && <span className="look">{species.look}</span>}{' '}
         {onRename && (
           <button type="button" className="fold-key" onClick={onRename}>
             Not this? Name it anew

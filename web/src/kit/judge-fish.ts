@@ -3,6 +3,7 @@ import { ageOn, civilDay, wallTime } from '@dagboek/core/time';
 import type { Book, FishState, Names } from '@dagboek/journal';
 import type { Species } from './catalogue.ts';
 import { keptOn } from './kept-on.ts';
+import { placeIn } from './place.ts';
 
 /**
  * The verdict on a fish of the book by a pack of rules, as of the moment it was landed, the strictest over what it may be;
@@ -20,8 +21,10 @@ export function judgeFish(
   if (!species || !trip) return null;
   const day = civilDay(fish.landed.at, rules.timeZone);
   const member = book.get('member', fish.angler);
+  const place = placeIn(rules, trip, fish.landed.at);
   const facts = {
-    zone: trip.zone,
+    zone: place.zone,
+    alsoIn: place.alsoIn,
     day,
     time: wallTime(fish.landed.at, rules.timeZone),
     anglerId: fish.angler,

@@ -1,6 +1,7 @@
 import { type Allowance, allowancesLeft, isAllowance, type KeptFish, type RulePack } from '@dagboek/core/rules';
 import { addDays, civilDay } from '@dagboek/core/time';
 import type { Book, FishState } from '@dagboek/journal';
+import { placeIn } from './place.ts';
 
 const dayBefore = (a: string, b: string): string => (a < b ? a : b);
 
@@ -29,7 +30,7 @@ export function keptOn(book: Book, rules: RulePack, day: string, except?: string
         orElse: f.orElse,
         anglerId: f.angler,
         boat: trip?.boat ?? null,
-        ...(trip ? { zone: trip.zone } : {}),
+        ...(trip ? { zone: placeIn(rules, trip, f.landed.at).zone } : {}),
         day: d,
         count: f.count,
         lengthMm: f.length?.longestMm ?? f.length?.mm ?? null,

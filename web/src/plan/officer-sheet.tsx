@@ -5,6 +5,7 @@ import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { bagsToday } from '../kit/kept-on.ts';
+import { placeIn } from '../kit/place.ts';
 import { leastOf, rulesAbout, sayShut } from '../kit/rule-words.ts';
 import { useNow } from '../kit/use-now.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
@@ -59,7 +60,7 @@ export function OfficerSheet() {
     if (!rules || !f.species) return '';
     return [f.species, ...f.orElse]
       .map((id) => {
-        const about = rulesAbout(rules, id, trip.zone, on);
+        const about = rulesAbout(rules, id, placeIn(rules, trip, f.landed.at).zone, on);
         const least = leastOf(about);
         return (
           sayShut(about, on) ?? (least ? `least ${least.mm / 10}${least.kind === 'discWidth' ? ' wide' : ''}` : 'none')
@@ -67,6 +68,7 @@ export function OfficerSheet() {
       })
       .join(' / ');
   };
+  const moved = trip.moves.length > 0;
   const bags = rules ? bagsToday(book, rules, on, trip.crew, null, trip.boat) : [];
   const rows = [...new Set(bags.map((b) => b.ruleId))].map((id) => bags.filter((b) => b.ruleId === id));
   const papers = trip.crew.some((m) => book.get('member', m)?.licences);
@@ -94,7 +96,7 @@ export function OfficerSheet() {
           'Day and hour',
           `${shortDay(on)} ${on.slice(0, 4)}, ${rules ? wallTime(stamp(now, rules.timeZone), rules.timeZone) : ''}`,
         ],
-        ['Zone', names.zone(trip.zone)],
+        ['Zone', [...new Set([trip.zone, ...trip.moves.map((m) => m.zone)])].map(names.zone).join(', then ')],
         ['Left', time(trip.startedAt)],
       ]}
       foot={[
@@ -113,6 +115,7 @@ export function OfficerSheet() {
           <tr>
             <th scope="col">No.</th>
             <th scope="col">Landed</th>
+            {moved && <th scope="col">Zone</th>}
             <th scope="col">Kind</th>
             <th scope="col" className="right">
               Length, cm
@@ -127,6 +130,7 @@ export function OfficerSheet() {
             <tr key={f.id} className={f.released ? undefined : 'kept'}>
               <th scope="row">{i + 1}</th>
               <td>{time(f.landed.at)}</td>
+              {moved && <td>{rules ? names.zone(placeIn(rules, trip, f.landed.at).zone) : names.zone(trip.zone)}</td>}
               <td>{sayFish(f, names)}</td>
               <td className="right">
                 <Lengths fish={f} />

@@ -68,6 +68,11 @@ export function OpenTrip({ trip }: { trip: TripState }) {
                 Officer’s sheet<small>to show or print</small>
               </span>
             </Link>
+            <Link className="key" to="/plan/map">
+              <span>
+                Map<small>where we are, by zone</small>
+              </span>
+            </Link>
             <DeckKey name="Back ashore" note="ends the trip" onClick={() => setEnding(true)} />
             <DeckKey name="Someone is hurt" note="note it; help comes first" onClick={() => setHarm(true)} />
           </div>

@@ -2,6 +2,7 @@ import type { FishState } from '@dagboek/journal';
 import { type Species, useRules } from '../../kit/catalogue.ts';
 import { cm, useFormat } from '../../kit/format.ts';
 import { useBook } from '../../kit/journal/journal-context.tsx';
+import { placeIn } from '../../kit/place.ts';
 import { leastOf, rulesAbout, sayShut } from '../../kit/rule-words.ts';
 import { withArticle } from '../../kit/names-in-text.ts';
 
@@ -13,8 +14,9 @@ export function WhatHangs({ fish, pair }: { fish: FishState; pair: readonly [Spe
   const trip = book.get('trip', fish.trip);
   if (!rules || !trip) return null;
   const on = day(fish.landed.at);
+  const { zone } = placeIn(rules, trip, fish.landed.at);
   const rows = pair.map((s) => {
-    const about = rulesAbout(rules, s.id, trip.zone, on);
+    const about = rulesAbout(rules, s.id, zone, on);
     const least = leastOf(about);
     const shut = sayShut(about, on);
     const length = fish.length;

@@ -28,7 +28,8 @@ export type Field = { readonly name: string; readonly label: string; readonly op
       /** As for a species. */
       readonly clears?: readonly string[];
     }
-  | { readonly type: 'member' | 'members' | 'box' | 'zone' }
+  | { readonly type: 'member' | 'members' | 'box' }
+  | { readonly type: 'zone'; readonly clears?: readonly string[] }
   /** `clears`: facts that no longer hold once another species is chosen. */
   | { readonly type: 'species'; readonly clears?: readonly string[] }
 );
@@ -79,6 +80,7 @@ export const FIELDS: Readonly<Partial<Record<Kind, readonly Field[]>>> = {
     { name: 'iceKg', label: 'Ice', type: 'number', unit: 'kg', scale: 1, optional: true },
     { name: 'waterC', label: 'Water', type: 'number', unit: '°C', scale: 1, optional: true },
   ],
+  'trip.moved': [{ name: 'zone', label: 'Zone', type: 'zone', clears: ['position'] }],
   'trip.ended': [{ name: 'rodHours', label: 'Rod hours', type: 'number', unit: 'h', scale: 1, optional: true }],
   'trip.noted': [lines('text', 'Remark')],
   'trip.harm': [{ name: 'who', label: 'Who', type: 'member' }, lines('text', 'What happened')],
