@@ -29,7 +29,7 @@ export default defineConfig({
         // Catalogue and rules are kept as soon as they pass by; the query cache alone writes them down a moment later.
         runtimeCaching: [
           {
-            urlPattern: /\/api\/(catalogue|rulebook)$/,
+            urlPattern: /\/api\/(catalogue|rulebook|rulebook\/schema)$/,
             handler: 'NetworkFirst',
             options: { cacheName: 'catalogue-and-rules', networkTimeoutSeconds: 4 },
           },

@@ -25,6 +25,7 @@ export type {
   MealState,
   MemberState,
   PackState,
+  RulesState,
   RuleState,
   SpeciesState,
   StateOf,

@@ -31,12 +31,14 @@ export function sayEntry(entry: Entry, names: Names): string {
   const f = <K extends Parameters<typeof factsOf>[1]>(kind: K) => factsOf(line, kind);
   const landed = f('fish.landed');
   if (landed)
-    return `${landed.count > 1 ? `${landed.count} landed` : 'Landed'}${landed.species ? `: ${names.species(landed.species)}` : ''}${landed.gear ? `, ${landed.gear}` : ''}. Caught by ${names.member(landed.angler)}.`;
+    return `${landed.count > 1 ? `${landed.count} landed` : 'Landed'}${landed.species ? `: ${names.species(landed.species)}` : ''}${landed.gear ? `, ${landed.gear}` : ''}${landed.origin ? `, ${landed.origin}` : ''}. Caught by ${names.member(landed.angler)}.`;
   const named = f('fish.named');
   if (named) return `Named: ${[named.species, ...(named.orElse ?? [])].map(names.species).join(' or ')}.`;
   const m = f('fish.measured');
   if (m)
     return `Length ${sayCm(m.lengthMm)}${m.longestMm ? ` to ${sayCm(m.longestMm)}` : ''} cm${KIND_WORDS[m.lengthKind]}, ${METHOD_WORDS[m.method]}${m.sdMm ? `, good to ${sayCm(m.sdMm)}` : ''}.`;
+  const told = f('fish.reported');
+  if (told) return `Reported to ${told.to}.`;
   const picture = f('fish.pictured');
   if (picture) return `Picture taken${picture.reading ? ', with a board to measure by' : ''}.`;
   const w = f('fish.weighed');
@@ -80,10 +82,15 @@ export function sayEntry(entry: Entry, names: Names): string {
   if (h) return `${names.member(h.who)} hurt: ${h.text}`;
   const book = f('book.opened');
   if (book) return `${book.name}, ${book.from === 'boat' ? `from ${book.boat ?? 'a boat'}` : 'from the shore'}.`;
+  const err = f('book.error');
+  if (err) return `Lengths ${METHOD_WORDS[err.method]} are good to ${sayCm(err.sdMm)} cm from now on.`;
   const joined = f('member.joined');
   if (joined) return `${joined.name}${joined.role ? `: ${joined.role}` : ''}.${sayPapers(joined)}`;
   const sp = f('species.added');
   if (sp) return `Species added: ${String(sp.species['name'])}, with the pack ${sp.packName}.`;
+  const rules = f('rules.added');
+  if (rules)
+    return `Rules read from a file: ${String(rules.pack['name'])}, ${String(rules.pack['version'])}, from ${rules.from} on.`;
   const rule = f('rule.set');
   if (rule) return `Rule written: ${String(rule.rule['sentence'])}`;
   const box = f('box.added');

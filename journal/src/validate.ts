@@ -8,6 +8,8 @@ import { isKind, KINDS } from './kinds/index.ts';
 export const CLOCK_GRACE_MS = 10 * 60_000;
 /** Facts of one entry, as JSON, may be this long. */
 export const MOST_FACTS_CHARS = 20_000;
+/** A pack of some hundred rules with its zones is longer than anything else that is written. */
+export const MOST_RULES_CHARS = 400_000;
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
 const INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/;
@@ -79,7 +81,7 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
   const facts = e['facts'];
   if (typeof facts !== 'object' || facts === null || Array.isArray(facts))
     return refuse('"facts" is an object.', 'facts');
-  if (JSON.stringify(facts).length > MOST_FACTS_CHARS)
+  if (JSON.stringify(facts).length > (e['kind'] === 'rules.added' ? MOST_RULES_CHARS : MOST_FACTS_CHARS))
     return refuse('These facts are too long for one entry.', 'facts');
   const instance = plainToInstance(KINDS[e['kind']] as new () => object, facts);
   const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: false });

@@ -68,6 +68,9 @@ export function loadSpecies(): Species[] {
     .sort((a, b) => a.name.localeCompare(b.name));
 }
 
+/** JSON Schema of a rule pack. */
+export const loadRulesSchema = (): object => json('schema/rules.schema.json') as object;
+
 /** Every rule pack that ships. Throws with file and field when one is wrong, or when a rule names an unknown zone or species. */
 export function loadRulePacks(species: readonly { id: string }[]): RulePack[] {
   const check = schemaChecker(json('schema/rules.schema.json') as object);

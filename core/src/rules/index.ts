@@ -34,6 +34,11 @@ export type { ZonePlace } from './zones-at.ts';
 // what holds on a day, and what changes soon
 export { briefing, shuts } from './briefing.ts';
 export type { Briefing, Change, SpeciesBrief } from './briefing.ts';
+// packs out of files, and their versions
+export { readRulePack } from './read-rule-pack.ts';
+export type { ReadRulePack } from './read-rule-pack.ts';
+export { withVersions } from './versions.ts';
+export type { PackVersion } from './versions.ts';
 // rules of one's own
 export { ruleTrouble, withOwnRules } from './own-rules.ts';
 export type { OwnRule } from './own-rules.ts';

@@ -35,6 +35,16 @@ export class BookOpened {
   @IsIn(['boat', 'shore'], { message: 'Say whether you fish from a boat or from the shore.' }) from!: 'boat' | 'shore';
 }
 
+/** How well a way of measuring does in this crew's hands. Subject: the book. What was measured before keeps the error it had. */
+export class BookError {
+  @IsIn(['board', 'mat', 'tape'], { message: 'Choose board, mat or tape.' }) method!: 'board' | 'mat' | 'tape';
+  /** One standard deviation, mm. */
+  @IsNumber()
+  @Min(0.5, { message: 'No length of a fish is read better than to half a millimetre.' })
+  @Max(100, { message: 'An error above 10 cm is a guess: measure by eye.' })
+  sdMm!: number;
+}
+
 /** A person of the crew or the kitchen. Subject: the member. */
 export class MemberJoined {
   @IsString() @MinLength(1, { message: 'Give a name.' }) @MaxLength(NAME) name!: string;

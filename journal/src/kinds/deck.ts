@@ -13,13 +13,14 @@ import {
   Min,
   MinLength,
 } from 'class-validator';
-import { RULE_GEARS } from '@dagboek/core/rules';
+import { type Origin, RULE_GEARS } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import { Satisfies } from './satisfies.ts';
 
 export const LENGTH_KINDS = ['total', 'fork', 'discWidth', 'mantle'] as const satisfies readonly LengthKind[];
 export const METHODS = ['board', 'mat', 'tape', 'photo', 'eye'] as const satisfies readonly MeasureMethod[];
 export const GEARS = RULE_GEARS;
+export const ORIGINS = ['wild', 'stocked', 'farmed'] as const satisfies readonly Origin[];
 export const RELEASE_REASONS = [
   'too short',
   'over the bag',
@@ -46,6 +47,8 @@ export class FishLanded {
   count!: number;
   @IsOptional() @IsString() @MaxLength(60) species?: string;
   @IsOptional() @IsIn(GEARS) gear?: (typeof GEARS)[number];
+  /** Where it comes from, when a rule asks: nobody has said while it is left out. */
+  @IsOptional() @IsIn(ORIGINS) origin?: Origin;
 }
 
 /** Traits and states by id: short words, and no more than a key has questions. */
@@ -121,6 +124,13 @@ export class FishBled {
 export class FishIced {
   @IsString() @MinLength(1, { message: 'Choose the box.' }) @MaxLength(60) box!: string;
   @IsIn(ICINGS) how!: (typeof ICINGS)[number];
+}
+
+/** Told to whom a rule says it must be told. */
+export class FishReported {
+  /** Id of the rule. */
+  @IsString() @MinLength(1) @MaxLength(120) rule!: string;
+  @IsString() @MinLength(1, { message: 'Say to whom it was reported.' }) @MaxLength(200) to!: string;
 }
 
 /** A remark on this fish. */

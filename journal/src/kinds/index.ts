@@ -1,5 +1,5 @@
 import { CutByproduct, CutFound, CutStarted, CutWeighed } from './board.ts';
-import { BookOpened, BoxAdded, LogStruck, MemberJoined } from './book.ts';
+import { BookError, BookOpened, BoxAdded, LogStruck, MemberJoined } from './book.ts';
 import {
   FishBled,
   FishDispatched,
@@ -9,11 +9,13 @@ import {
   FishNamed,
   FishNoted,
   FishReleased,
+  FishReported,
   FishWeighed,
 } from './deck.ts';
 import { FishPictured } from './picture.ts';
 import { PackDiscarded, PackMoved, PackStored } from './larder.ts';
 import { RuleSet } from './rule.ts';
+import { RulesAdded } from './rules.ts';
 import { SpeciesAdded } from './species.ts';
 import { MealNoted, MealRated, MealServed } from './table.ts';
 import { TripEnded, TripHarm, TripMoved, TripNoted, TripStarted } from './trip.ts';
@@ -21,6 +23,7 @@ import { TripEnded, TripHarm, TripMoved, TripNoted, TripStarted } from './trip.t
 /** Every kind of entry and the class its facts must be. The first word of a kind is what its subject is. */
 export const KINDS = {
   'book.opened': BookOpened,
+  'book.error': BookError,
   'member.joined': MemberJoined,
   'box.added': BoxAdded,
   'trip.started': TripStarted,
@@ -37,6 +40,7 @@ export const KINDS = {
   'fish.bled': FishBled,
   'fish.iced': FishIced,
   'fish.noted': FishNoted,
+  'fish.reported': FishReported,
   'fish.pictured': FishPictured,
   'cut.started': CutStarted,
   'cut.weighed': CutWeighed,
@@ -50,12 +54,14 @@ export const KINDS = {
   'meal.noted': MealNoted,
   'species.added': SpeciesAdded,
   'rule.set': RuleSet,
+  'rules.added': RulesAdded,
   'log.struck': LogStruck,
 } as const;
 
 export type Kind = keyof typeof KINDS;
 export type FactsOf<K extends Kind> = InstanceType<(typeof KINDS)[K]>;
-export type SubjectKind = 'book' | 'member' | 'box' | 'trip' | 'fish' | 'cut' | 'pack' | 'meal' | 'species' | 'rule';
+export type SubjectKind =
+  'book' | 'member' | 'box' | 'trip' | 'fish' | 'cut' | 'pack' | 'meal' | 'species' | 'rule' | 'rules';
 
 /** Whether a kind is one that this version of the book knows. */
 export const isKind = (kind: string): kind is Kind => Object.hasOwn(KINDS, kind);
@@ -70,6 +76,7 @@ export * from './deck.ts';
 export * from './larder.ts';
 export * from './picture.ts';
 export * from './rule.ts';
+export * from './rules.ts';
 export * from './species.ts';
 export * from './table.ts';
 export * from './trip.ts';

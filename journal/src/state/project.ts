@@ -69,6 +69,7 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
     orElse: named?.orElse ?? [],
     seen: named?.seen ?? {},
     gear: l.gear ?? null,
+    origin: l.origin ?? null,
     landed: { at: l.at, about: l.about },
     length: m
       ? {
@@ -87,6 +88,7 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
     bled: last(log, 'fish.bled'),
     iced: last(log, 'fish.iced'),
     notes: everyText(log, 'fish.noted'),
+    reported: live(log, 'fish.reported').map((x) => timed(x.line, x.facts)),
     pictures: live(log, 'fish.pictured').map((x) => timed(x.line, x.facts)),
   };
 }
@@ -165,7 +167,10 @@ function projectMeal(id: string, log: readonly Logged[]): SubjectState | null {
 const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => SubjectState | null> = {
   book: (id, log) => {
     const s = last(log, 'book.opened');
-    return s && { kind: 'book', id, log, name: s.name, waters: s.waters, boat: s.boat ?? null, from: s.from };
+    const errors = Object.fromEntries(
+      live(log, 'book.error').map((x): [string, number] => [x.facts.method, x.facts.sdMm]),
+    );
+    return s && { kind: 'book', id, log, name: s.name, waters: s.waters, boat: s.boat ?? null, from: s.from, errors };
   },
   member: (id, log) => {
     const s = last(log, 'member.joined');
@@ -194,6 +199,10 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
   species: (id, log) => {
     const s = last(log, 'species.added');
     return s && { kind: 'species', id, log, pack: s.pack, packName: s.packName, species: s.species, addedAt: s.at };
+  },
+  rules: (id, log) => {
+    const s = last(log, 'rules.added');
+    return s && { kind: 'rules', id, log, pack: s.pack, from: s.from, addedAt: s.at };
   },
   rule: (id, log) => {
     const s = last(log, 'rule.set');

@@ -1,4 +1,5 @@
 import type { GEARS } from '../kinds/deck.ts';
+import type { Origin } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
 import type { Stage } from '@dagboek/core/cut';
@@ -20,6 +21,8 @@ export interface BookState extends State {
   readonly waters: string;
   readonly boat: string | null;
   readonly from: 'boat' | 'shore';
+  /** Error of a way of measuring as the crew have found it, 1 sd in mm; one left out errs as usual. */
+  readonly errors: Readonly<Partial<Record<MeasureMethod, number>>>;
 }
 export interface MemberState extends State {
   readonly kind: 'member';
@@ -69,6 +72,8 @@ export interface FishState extends State {
   /** What was seen on it when it was named, by trait of the key. */
   readonly seen: Readonly<Record<string, string>>;
   readonly gear: (typeof GEARS)[number] | null;
+  /** Null: nobody has said. */
+  readonly origin: Origin | null;
   readonly landed: Timed<object>;
   readonly length: Timed<{
     mm: number;
@@ -85,6 +90,8 @@ export interface FishState extends State {
   readonly iced: Timed<FishIced> | null;
   readonly notes: readonly Timed<{ text: string }>[];
   readonly pictures: readonly Timed<FishPictured>[];
+  /** To whom it was reported, by the rule that asks for it. */
+  readonly reported: readonly Timed<{ rule: string; to: string }>[];
 }
 
 export interface CutState extends State {
@@ -151,6 +158,15 @@ export interface RuleState extends State {
   readonly setAt: string;
 }
 
+/** A version of a rule pack out of a file. */
+export interface RulesState extends State {
+  readonly kind: 'rules';
+  /** The pack as it was read; `@dagboek/core/rules` knows its fields. */
+  readonly pack: Readonly<Record<string, unknown>>;
+  readonly from: string;
+  readonly addedAt: string;
+}
+
 export type SubjectState =
   | BookState
   | MemberState
@@ -161,5 +177,6 @@ export type SubjectState =
   | PackState
   | MealState
   | SpeciesState
-  | RuleState;
+  | RuleState
+  | RulesState;
 export type StateOf<K extends SubjectState['kind']> = Extract<SubjectState, { kind: K }>;

@@ -1,7 +1,7 @@
 import { Controller, Get, Header } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { PACK_SCHEMA, SPECIES_SCHEMA } from '@dagboek/catalogue';
-import { loadPacks, loadRulePacks, loadSpecies, loadTraits } from '@dagboek/packs';
+import { loadPacks, loadRulePacks, loadRulesSchema, loadSpecies, loadTraits } from '@dagboek/packs';
 
 const SPECIES = loadSpecies();
 const TRAITS = loadTraits();
@@ -22,6 +22,12 @@ export class CatalogueController {
   @ApiOperation({ summary: 'JSON Schema of a species and of a pack of species, for those who write their own.' })
   schema() {
     return { species: SPECIES_SCHEMA, pack: PACK_SCHEMA };
+  }
+
+  @Get('rulebook/schema')
+  @ApiOperation({ summary: 'JSON Schema of a pack of rules, for those who write their own.' })
+  rulesSchema() {
+    return loadRulesSchema();
   }
 
   @Get('rulebook')

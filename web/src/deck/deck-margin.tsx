@@ -6,6 +6,7 @@ import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { BagBoxes, PlatesRow } from '../kit/plates-row.tsx';
 import { orNames } from '../kit/names-in-text.ts';
+import { Reports } from './reports.tsx';
 import { bagsToday } from '../kit/kept-on.ts';
 
 /** What an allowance looks at, beside its day. */
@@ -48,6 +49,7 @@ export function DeckMargin({
   const bags = rules ? bagsToday(book, rules, day(trip.startedAt), trip.crew, current, trip.boat) : [];
   return (
     <aside className="margin" aria-label="Dinner and bags">
+      <Reports fish={lines.map((l) => l.fish)} />
       <h2>Enough for dinner{plates >= want ? '' : '?'}</h2>
       <p className="plates-count">
         <span className="num">{Math.min(plates, want)}</span>

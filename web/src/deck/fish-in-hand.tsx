@@ -2,7 +2,7 @@ import type { Verdict } from '@dagboek/core/rules';
 import { custodyOf, type FishState, massOf, placeAt, sayMass, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { sayFish, type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
+import { sayFish, type Species, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { FirstMark } from '../kit/first-mark.tsx';
 import { FishOnBoard } from '../kit/fish-on-board.tsx';
@@ -14,6 +14,7 @@ import { Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useNarrow } from '../kit/use-width.ts';
 import { AskGear } from './ask-gear.tsx';
+import { AskOrigin, originMatters } from './ask-origin.tsx';
 import { AskPapers } from './ask-papers.tsx';
 import { ChooseSpecies } from './choose-species.tsx';
 import type { Naming } from './key/key-panel.tsx';
@@ -220,6 +221,7 @@ function Acting({
   onDone: () => void;
 }) {
   const size = verdict?.findings.find((f) => f.kind === 'minimumSize');
+  const rules = useRules();
   const narrow = useNarrow();
   const length = fish.length;
   if (!length) return null;
@@ -263,6 +265,7 @@ function Acting({
         </div>
         <div>
           <VerdictPanel verdict={verdict} unsettled={fish.orElse.length > 0 ? decidedBy : null} />
+          {originMatters(rules, species.id) && <AskOrigin fish={fish} />}
           {verdict?.asks?.fact === 'gear' && <AskGear fish={fish} />}
           {(verdict?.asks?.fact === 'age' || verdict?.asks?.fact === 'licence') && <AskPapers fish={fish} />}
         </div>

@@ -6,9 +6,11 @@ import { useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useOwnFit } from '../kit/own-fit.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite, type Writing } from '../kit/journal/use-write.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
+import { isSettable, OwnError } from './own-error.tsx';
 import { PictureKey } from './photo/picture-key.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
@@ -61,6 +63,7 @@ export function MeasureForm({
   const longestMm = mm(longest);
   const middleMm = lengthMm && longestMm && longestMm > lengthMm ? (lengthMm + longestMm) / 2 : lengthMm;
   const own = useOwnFit(species);
+  const ownSd = useBook().book.all('book')[0]?.errors[method];
   const usual =
     middleMm && middleMm > 0 && kind === species.lengthKinds[0]
       ? own.fit && own.fish.length > 0
@@ -95,7 +98,13 @@ export function MeasureForm({
       {
         kind: 'fish.measured',
         subject: fish.id,
-        facts: { lengthMm, lengthKind: kind, method, ...(long !== null ? { longestMm: long } : {}) },
+        facts: {
+          lengthMm,
+          lengthKind: kind,
+          method,
+          ...(ownSd !== undefined ? { sdMm: ownSd } : {}),
+          ...(long !== null ? { longestMm: long } : {}),
+        },
       },
     ];
     if (massG !== null) list.push({ kind: 'fish.weighed', subject: fish.id, facts: { massG, how: 'scale' } });
@@ -162,6 +171,7 @@ export function MeasureForm({
             />
           )}
         </div>
+        {isSettable(method) && <OwnError method={method} />}
         {asked && (
           <p className="asks" role="alert">
             <b>Look again.</b> {asked} If it is right, press the key once more.

@@ -1,9 +1,16 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { type PackAbout, resolveSpecies, type Species, type SpeciesFile } from '@dagboek/catalogue';
-import { type Rule, type RulePack, ruleTrouble, withOwnRules } from '@dagboek/core/rules';
+import {
+  type PackVersion,
+  type Rule,
+  type RulePack,
+  ruleTrouble,
+  withOwnRules,
+  withVersions,
+} from '@dagboek/core/rules';
 import { drawFish } from '@dagboek/figure';
 import { keyTable, type Trait } from '@dagboek/core/key';
-import type { Names, SpeciesState } from '@dagboek/journal';
+import type { Names, RulesState, SpeciesState } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { useBook } from './journal/journal-context.tsx';
 import { inSentence } from './names-in-text.ts';
@@ -83,15 +90,33 @@ export function useCatalogue(): Catalogue {
   }, [shipped, traits, packs, sign]);
 }
 
+/** The pack of some waters with the versions read from files; one that came from a file alone begins with its first. */
+function packInForce(
+  shipped: readonly RulePack[],
+  added: readonly RulesState[],
+  waters: string | undefined,
+): RulePack | null {
+  const versions = added.flatMap((s): PackVersion[] => {
+    const pack = s.pack as unknown as RulePack;
+    if (pack.id !== waters) return [];
+    // What this version of the book does not know is left out; it stays in the log.
+    return [{ pack: { ...pack, rules: pack.rules.filter((r) => ruleTrouble(r, pack) === null) }, from: s.from }];
+  });
+  const first = shipped.find((p) => p.id === waters) ?? versions[0]?.pack;
+  if (!first) return null;
+  return withVersions(shipped.includes(first) ? first : { ...first, rules: [] }, versions);
+}
+
 /** The rules of the book's waters, with those of one's own; null for a book without rules. */
 export function useRules(): RulePack | null {
   const { book } = useBook();
   const packs = useQuery(rulebookQuery).data?.packs;
   const waters = book.all('book')[0]?.waters;
   const states = book.all('rule');
-  const sign = states.map((s) => `${s.id} ${s.log.length}`).join();
+  const added = book.all('rules');
+  const sign = [...states, ...added].map((s) => `${s.id} ${s.log.length}`).join();
   return useMemo(() => {
-    const pack = packs?.find((p) => p.id === waters);
+    const pack = packs && packInForce(packs, added, waters);
     if (!pack) return null;
     // One that does not hold together (written by another version) is left out; it stays in the log.
     const own = states
@@ -99,7 +124,7 @@ export function useRules(): RulePack | null {
       .map((s) => ({ rule: s.rule as unknown as Rule, replaces: s.replaces }))
       .filter(({ rule }) => ruleTrouble(rule, pack) === null);
     return withOwnRules(pack, own);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- `sign` stands for `states`
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `sign` stands for `states` and `added`
   }, [packs, waters, sign]);
 }
 

@@ -35,6 +35,7 @@ export function judgeFish(
     },
     boat: trip.boat,
     gear: fish.gear,
+    origin: fish.origin,
     count: fish.count,
     length: fish.length
       ? { mm: fish.length.mm, kind: fish.length.kind, method: fish.length.method, sdMm: fish.length.sdMm }

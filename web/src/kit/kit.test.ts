@@ -42,8 +42,8 @@ describe('slots of the custody line', () => {
 describe('correcting facts', () => {
   test('every kind that a person writes can be corrected, but striking and what has no facts', () => {
     const missing = Object.keys(KINDS).filter((k) => !(k in FIELDS));
-    // A species is corrected by reading its file anew, a rule by another that takes over.
-    expect(missing).toEqual(['species.added', 'rule.set', 'log.struck']);
+    // A picture is taken anew, a species or a pack of rules read anew, a rule taken over by another.
+    expect(missing).toEqual(['fish.pictured', 'species.added', 'rule.set', 'rules.added', 'log.struck']);
   });
 
   test('a draft of any entry, unchanged, makes the same facts', () => {

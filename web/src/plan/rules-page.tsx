@@ -1,9 +1,10 @@
 import { readRule, type Rule } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { v5 } from 'uuid';
-import { useNames, useRules } from '../kit/catalogue.ts';
+import { rulebookQuery, useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useFormat } from '../kit/format.ts';
@@ -12,11 +13,13 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { SearchField } from '../kit/ui/search-field.tsx';
 import { type Editing, RuleEditor } from './rule-editor.tsx';
+import { RuleFiles } from './rule-files.tsx';
 import { draftOfRule, RULE_FORMS } from './rule-fields.ts';
 
 /** The rules this book goes by, each read out of its data; and a rule of one's own, tried on past catches before it is written. */
 export function RulesPage() {
   const rules = useRules();
+  const fetched = useQuery(rulebookQuery).isFetched;
   const names = useNames();
   const { book } = useBook();
   const { dayOfMs } = useFormat();
@@ -36,6 +39,11 @@ export function RulesPage() {
           <h2>No rules</h2>
           <p>This book goes by no rule pack, or it has not reached this device yet.</p>
         </Row>
+        {fetched && (
+          <Row className="pad ruled">
+            <RuleFiles rules={null} />
+          </Row>
+        )}
       </Page>
     );
   const own = new Map(book.all('rule').map((s) => [String(s.rule['id']), s]));
@@ -136,6 +144,9 @@ export function RulesPage() {
             </li>
           ))}
         </ul>
+      </Row>
+      <Row className="pad ruled">
+        <RuleFiles rules={rules} />
       </Row>
     </Page>
   );

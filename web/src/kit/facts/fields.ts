@@ -10,6 +10,7 @@ import {
   ICINGS,
   type Kind,
   METHODS,
+  ORIGINS,
   PLACES,
   RELEASE_REASONS,
   RELEASE_STATES,
@@ -71,6 +72,7 @@ const LENGTHS: Field = {
 /** What can be corrected in an entry of each kind. Facts not named here are carried over as they are. */
 export const FIELDS: Readonly<Partial<Record<Kind, readonly Field[]>>> = {
   'book.opened': [text('name', 'Name of the book'), { ...text('boat', 'Boat'), optional: true }],
+  'book.error': [{ name: 'sdMm', label: 'Good to', type: 'number', unit: 'cm', scale: 10 }],
   'member.joined': [text('name', 'Name'), { ...text('role', 'Mostly does'), optional: true }],
   'box.added': [text('name', 'Name'), count('litres', 'Litres')],
   'trip.started': [
@@ -89,6 +91,7 @@ export const FIELDS: Readonly<Partial<Record<Kind, readonly Field[]>>> = {
     count('count', 'How many'),
     { name: 'species', label: 'Species', type: 'species', optional: true },
     choice('gear', 'Gear', GEARS, true),
+    choice('origin', 'Wild or stocked', ORIGINS, true),
   ],
   'fish.named': [{ name: 'species', label: 'Species', type: 'species', clears: ['orElse', 'seen'] }],
   'fish.measured': [
@@ -102,6 +105,7 @@ export const FIELDS: Readonly<Partial<Record<Kind, readonly Field[]>>> = {
   'fish.dispatched': [choice('how', 'How', DISPATCHES)],
   'fish.bled': [choice('cut', 'Where it was cut', BLEED_CUTS), choice('medium', 'In what', BLEED_MEDIA, true)],
   'fish.iced': [{ name: 'box', label: 'Box', type: 'box' }, choice('how', 'How', ICINGS)],
+  'fish.reported': [text('to', 'To whom')],
   'fish.noted': [lines('text', 'Remark')],
   'cut.started': [choice('route', 'Cut', ROUTES), { name: 'by', label: 'Who has the knife', type: 'member' }],
   'cut.weighed': [grams('massG', 'Weight')],

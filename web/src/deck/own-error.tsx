@@ -1,0 +1,59 @@
+import { MEASURE_ERRORS } from '@dagboek/core/measure';
+import { useState } from 'react';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
+
+/** Ways of measuring whose error a crew can find out by reading the same fish twice. */
+export type SettableMethod = 'board' | 'mat' | 'tape';
+export const isSettable = (m: string): m is SettableMethod => m === 'board' || m === 'mat' || m === 'tape';
+
+/** How well lengths are read in this crew's hands; written once, it counts from then on. */
+export function OwnError({ method }: { method: SettableMethod }) {
+  const book = useBook().book.all('book')[0];
+  const { write } = useWrite();
+  const [open, setOpen] = useState(false);
+  const [text, setText] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  if (!book) return null;
+  const own = book.errors[method];
+  const sdMm = own ?? MEASURE_ERRORS[method].fixedMm;
+  const save = async (): Promise<void> => {
+    const cm = typedNumber(text);
+    const r = await write('book.error', book.id, {
+      method,
+      sdMm: cm === null ? Number.NaN : Math.round(cm * 100) / 10,
+    });
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) setOpen(false);
+  };
+  return (
+    <div className="own-error">
+      <p className="hint">
+        Good to {(sdMm / 10).toFixed(1)} cm{own === undefined ? ', as usual' : ', as you have found'}.{' '}
+        <button type="button" className="line-key" aria-expanded={open} onClick={() => setOpen(!open)}>
+          Set your own
+        </button>
+      </p>
+      {open && (
+        <div className="measure-row">
+          <Quantity
+            label={`On the ${method}, good to`}
+            unit="cm"
+            value={text}
+            onChange={setText}
+            onEnter={() => void save()}
+          />
+          <button type="button" className="key" onClick={() => void save()}>
+            <span>
+              Note it<small>counts from now on</small>
+            </span>
+          </button>
+        </div>
+      )}
+      <Trouble says={trouble} />
+    </div>
+  );
+}
