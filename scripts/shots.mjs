@@ -37,10 +37,9 @@ function server(env) {
 
 process.on('uncaughtException', (e) => (console.error(e), process.exit(1)));
 const demo = await server({ DAGBOEK_DEMO: '1' });
-const own = await server({});
 // The key is shown on a fish that has no name yet, so in a book of its own.
 const fresh = await server({ DAGBOEK_DEMO: '1' });
-const split = await server({ DAGBOEK_DEMO: '1' });
+const pictured = await server({ DAGBOEK_DEMO: '1' });
 const { trips } = await (await fetch(`${demo.url}/api/trips?limit=12`)).json();
 let line = null;
 for (const t of trips.slice(1))
@@ -61,7 +60,7 @@ const browser = await chromium.launch({
   ],
 });
 
-async function shot(name, url, { phone = false, night = false, act } = {}) {
+async function shot(name, url, { phone = false, night = false, focused = false, act } = {}) {
   const context = await browser.newContext({
     viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
     hasTouch: phone,
@@ -73,7 +72,7 @@ async function shot(name, url, { phone = false, night = false, act } = {}) {
   await page.goto(url);
   await page.waitForLoadState('networkidle');
   if (act) await act(page);
-  await page.evaluate(() => document.activeElement?.blur());
+  if (!focused) await page.evaluate(() => document.activeElement?.blur());
   await page.evaluate(() => scrollTo(0, 0));
   await page.waitForTimeout(400);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
@@ -87,7 +86,6 @@ const hand = (species, cm) => async (page) => {
 };
 
 // First the views that change nothing, then those that write into the book.
-await shot('welcome', own.url);
 await shot('plan', `${demo.url}/plan`);
 await shot('box', `${demo.url}/box`);
 await shot('larder', `${demo.url}/larder`);
@@ -98,8 +96,27 @@ await shot('fish', `${demo.url}/fish/${line.fish.id}`);
 await shot('catalogue', `${demo.url}/catalogue`);
 await shot('kind', `${demo.url}/catalogue/greater-weever`);
 await shot('side-by-side', `${demo.url}/catalogue/compare?of=pollack,cod`);
+await shot('weight', `${demo.url}/book/weight/pollack`, {
+  act: (p) => p.locator('.apexcharts-series path').first().waitFor(),
+});
+await shot('map', `${demo.url}/plan/map`, {
+  act: async (p) => (
+    await p.getByRole('checkbox', { name: /Follow it/ }).check(),
+    await p.getByText(/^Simulated at/).waitFor()
+  ),
+});
+await shot('deck-picture', `${pictured.url}/deck`, {
+  act: async (p) => {
+    await key(p, /^Pollack/);
+    await key(p, /^From a picture/);
+    await key(p, /Pollack on the measuring board/);
+    await p.getByText(/good to/).waitFor();
+    await key(p, /^Proportions too/);
+    await p.getByRole('button', { name: /^Tail/ }).focus();
+  },
+  focused: true,
+});
 await shot('deck', `${demo.url}/deck`, { act: hand(/^Greater weever/, '36.4') });
-await shot('deck-what-is-it', `${demo.url}/deck`, { act: async (p) => key(p, /Name it anew/) });
 await shot('deck-let-go', `${demo.url}/deck`, {
   act: async (p) => (
     await key(p, /Name it anew/),
@@ -129,16 +146,6 @@ await shot('deck-key', `${fresh.url}/deck`, {
     ['Which jaw stands out, mouth shut?', /Cannot tell/],
   ),
 });
-await shot('deck-key-split', `${split.url}/deck`, {
-  act: keyed(
-    ['What build is it?', /both eyes on the left/],
-    ['How far back does the closed mouth reach?', /Behind the eye/],
-    ['What is the skin like?', /Cannot tell/],
-    ['How does the tail end?', /Rounded/],
-    ['The line along the side?', /Kinked/],
-    ['Which jaw stands out, mouth shut?', /The lower/],
-  ),
-});
 await shot('deck-phone', `${demo.url}/deck`, { phone: true });
 await shot('deck-phone-night', `${demo.url}/deck`, {
   phone: true,
@@ -156,7 +163,6 @@ await shot('board', `${demo.url}/board`, {
 });
 await browser.close();
 demo.stop();
-own.stop();
 fresh.stop();
-split.stop();
+pictured.stop();
 process.exit(0);
