@@ -123,3 +123,10 @@ export async function entriesOf(server: Server): Promise<Written[]> {
     }
   ).entries;
 }
+
+/** Names the fish in hand and measures it on the board, as the deck stands open. */
+export async function nameAndMeasure(page: Page, kind: RegExp, cm: string): Promise<void> {
+  await page.getByRole('button', { name: kind }).first().click();
+  await page.getByLabel(/^Length/).fill(cm);
+  await page.getByRole('button', { name: /^Measured/ }).click();
+}

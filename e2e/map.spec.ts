@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { entriesOf, expect, test } from './fixtures.ts';
+import { entriesOf, expect, nameAndMeasure, test } from './fixtures.ts';
 
 test('a closed zone is entered: the next fish there is let go, the one before it is not judged anew', async ({
   demo,
@@ -7,12 +7,7 @@ test('a closed zone is entered: the next fish there is let go, the one before it
 }) => {
   await page.goto(`${demo.url}/deck`);
   // The fish in hand was landed before the move.
-  await page
-    .getByRole('button', { name: /^Pollack/ })
-    .first()
-    .click();
-  await page.getByLabel(/^Length/).fill('45');
-  await page.getByRole('button', { name: /^Measured/ }).click();
+  await nameAndMeasure(page, /^Pollack/, '45');
   const verdict = page.getByRole('region', { name: 'Verdict' });
   await expect(verdict.getByRole('img', { name: 'Keep' })).toBeVisible();
   await page.getByRole('link', { name: /North Skerries, 13/ }).click();
@@ -30,12 +25,7 @@ test('a closed zone is entered: the next fish there is let go, the one before it
   await expect(verdict.getByRole('img', { name: 'Keep' })).toBeVisible();
   await page.getByText('Another fish aboard meanwhile').click();
   await page.getByRole('button', { name: /^Fish aboard/ }).click();
-  await page
-    .getByRole('button', { name: /^Pollack/ })
-    .first()
-    .click();
-  await page.getByLabel(/^Length/).fill('45');
-  await page.getByRole('button', { name: /^Measured/ }).click();
+  await nameAndMeasure(page, /^Pollack/, '45');
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
   await expect(verdict).toContainText('No-take area');
   await expect(page.getByText(/Caught by .*, in Gannet Hole\./)).toBeVisible();

@@ -1,4 +1,4 @@
-import { entriesOf, expect, type Page, type Server, test } from './fixtures.ts';
+import { entriesOf, expect, nameAndMeasure, type Page, type Server, test } from './fixtures.ts';
 
 /** A book of the lakes with one angler who holds the permit, in one of their zones, with a fish of a kind in hand. */
 async function atTheLakes(page: Page, own: Server, zone: RegExp, kind: RegExp, cm: string): Promise<void> {
@@ -20,9 +20,7 @@ async function atTheLakes(page: Page, own: Server, zone: RegExp, kind: RegExp, c
   await page.getByRole('button', { name: /^Fish aboard/ }).click();
   const every = page.getByRole('button', { name: /^All \d+ kinds/ });
   if (await every.isVisible()) await every.click();
-  await page.getByRole('button', { name: kind }).first().click();
-  await page.getByLabel(/^Length/).fill(cm);
-  await page.getByRole('button', { name: /^Measured/ }).click();
+  await nameAndMeasure(page, kind, cm);
 }
 const verdict = (page: Page) => page.getByRole('region', { name: 'Verdict' });
 
@@ -56,12 +54,7 @@ test('a fish that must be reported is, to whom and by when, until that is noted'
 
 test('an error of one’s own makes a near thing clear, for what is measured after it', async ({ demo, page }) => {
   await page.goto(`${demo.url}/deck`);
-  await page
-    .getByRole('button', { name: /^Pollack/ })
-    .first()
-    .click();
-  await page.getByLabel(/^Length/).fill('38.3');
-  await page.getByRole('button', { name: /^Measured/ }).click();
+  await nameAndMeasure(page, /^Pollack/, '38.3');
   await expect(verdict(page).getByRole('img', { name: 'Measure again' })).toBeVisible();
   await page.getByRole('button', { name: /^Measure again/ }).click();
   await page.getByRole('button', { name: 'Set your own' }).click();

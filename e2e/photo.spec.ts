@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
+import sharp from 'sharp';
 import { entriesOf, expect, type Page, test } from './fixtures.ts';
 
 const PRACTICE = join(import.meta.dirname, '../web/public/practice');
@@ -159,4 +160,45 @@ test('a file that is no picture is answered with a sentence, and nothing is writ
     .setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') });
   await expect(reader(page).getByRole('alert')).toContainText('no picture that this browser can read');
   expect((await entriesOf(demo)).filter((e) => e.kind === 'fish.pictured')).toEqual([]);
+});
+
+test('the picture’s own time is offered as the time of the catch; its place is kept only when ticked', async ({
+  demo,
+  page,
+}) => {
+  const picture = await sharp(join(PRACTICE, 'pollack.jpg'))
+    .withExif({
+      IFD0: { Make: 'Simulated' },
+      IFD2: { DateTimeOriginal: '2026:09:12 14:10:00' },
+      IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '58/1 57/1 0/1', GPSLongitudeRef: 'W', GPSLongitude: '9/1 24/1 0/1' },
+    })
+    .jpeg()
+    .toBuffer();
+  const pictured = async (): Promise<Record<string, unknown>[]> =>
+    (await entriesOf(demo)).filter((e) => e.kind === 'fish.pictured').map((e) => e.facts);
+  await openReader(page, demo.url, /^Pollack/);
+  await reader(page)
+    .getByLabel('Picture from a file')
+    .setInputFiles({ name: 'fish.jpg', mimeType: 'image/jpeg', buffer: picture });
+  await expect(reader(page)).toContainText('Taken at 14:10');
+  await reader(page).getByRole('button', { name: 'Use it as the time of the catch' }).click();
+  await expect(reader(page)).toContainText('The catch now stands at 14:10.');
+  await reader(page)
+    .getByRole('button', { name: /^Only the picture/ })
+    .click();
+  await expect.poll(pictured).toHaveLength(1);
+  expect((await pictured())[0]).toMatchObject({ takenAt: '2026-09-12T14:10:00' });
+  expect((await pictured())[0]).not.toHaveProperty('position');
+  await page.getByRole('button', { name: /From a picture/ }).click();
+  await reader(page)
+    .getByLabel('Picture from a file')
+    .setInputFiles({ name: 'fish.jpg', mimeType: 'image/jpeg', buffer: picture });
+  await reader(page)
+    .getByRole('checkbox', { name: /Keep the place/ })
+    .check();
+  await reader(page)
+    .getByRole('button', { name: /^Only the picture/ })
+    .click();
+  await expect.poll(pictured).toHaveLength(2);
+  expect((await pictured())[1]?.['position']).toEqual([-9.4, 58.95]);
 });

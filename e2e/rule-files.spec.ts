@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
-import { entriesOf, expect, type Page, type Server, test } from './fixtures.ts';
+import { entriesOf, expect, nameAndMeasure, type Page, type Server, test } from './fixtures.ts';
 
 interface Pack {
   id: string;
@@ -26,12 +26,7 @@ const preview = (page: Page) => page.getByRole('region', { name: 'The file' });
 /** The fish just landed, named a pollack of 45 cm. */
 async function measured(page: Page, server: Server): Promise<void> {
   await page.goto(`${server.url}/deck`);
-  await page
-    .getByRole('button', { name: /^Pollack/ })
-    .first()
-    .click();
-  await page.getByLabel(/^Length/).fill('45');
-  await page.getByRole('button', { name: /^Measured/ }).click();
+  await nameAndMeasure(page, /^Pollack/, '45');
   await expect(page.getByRole('region', { name: 'Verdict' }).getByRole('img', { name: 'Keep' })).toBeVisible();
 }
 

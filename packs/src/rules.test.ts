@@ -24,9 +24,9 @@ describe('rules that ship', () => {
     ]);
   });
 
-  test('every species of the demo has a least size and a bag; every rule a sentence and a source, and an id of its own', () => {
+  test('every species of the demo has a bag and a least size; every rule a sentence and a source, and an id of its own', () => {
     const rules = PACKS[0]!.rules;
-    for (const s of SPECIES.filter((x) => rules.some((r) => r.species.includes(x.id)))) {
+    for (const s of SPECIES.filter((x) => rules.some((r) => r.kind === 'dailyBag' && r.species.includes(x.id)))) {
       expect(rules.some((r) => r.kind === 'minimumSize' && r.species.includes(s.id))).toBe(true);
       expect(rules.some((r) => r.kind === 'dailyBag' && r.species.includes(s.id))).toBe(true);
     }
@@ -41,8 +41,7 @@ describe('rules that ship', () => {
   });
 
   test('every kind of rule occurs in the samples, and each is read out of its data as one sentence', () => {
-    const kinds = new Set(PACKS.flatMap((p) => p.rules.map((r) => r.kind)));
-    expect(kinds.size).toBe(23);
+    for (const p of PACKS) expect(new Set(p.rules.map((r) => r.kind)).size).toBe(23);
     const names = { species: (id: string) => SPECIES.find((s) => s.id === id)?.name ?? id, zone: (id: string) => id };
     for (const r of PACKS.flatMap((p) => p.rules)) expect(readRule(r, names)).toMatch(/^[A-Z].*[a-z0-9 )]\.$/);
   });

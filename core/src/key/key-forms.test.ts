@@ -9,18 +9,7 @@ import {
   rankSpecies,
   type Trait,
 } from './index.ts';
-
-const trait = (id: string, states: string[], more: Partial<Trait> = {}): Trait => ({
-  id,
-  question: `${id}?`,
-  states: states.map((s) => ({ id: s, words: s })),
-  effort: 1,
-  error: 0.05,
-  ...more,
-});
-const BARBEL = trait('barbel', ['yes', 'no']);
-const TAIL = trait('tail', ['forked', 'straight', 'round'], { error: 0.02 });
-const BACK = trait('back', ['green', 'brown', 'blue'], { error: 0.15, effort: 2 });
+import { BACK, BARBEL, TAIL, trait } from './key-traits.test-support.ts';
 
 describe('forms of a species', () => {
   const FORMS: KeyCatalogue = {

@@ -16,21 +16,10 @@ import {
   rankSpecies,
   splitPair,
   stillPossible,
-  type Trait,
   whyFell,
 } from './index.ts';
+import { BACK, BARBEL, TAIL, trait } from './key-traits.test-support.ts';
 
-const trait = (id: string, states: string[], more: Partial<Trait> = {}): Trait => ({
-  id,
-  question: `${id}?`,
-  states: states.map((s) => ({ id: s, words: s })),
-  effort: 1,
-  error: 0.05,
-  ...more,
-});
-const BARBEL = trait('barbel', ['yes', 'no']);
-const TAIL = trait('tail', ['forked', 'straight', 'round'], { error: 0.02 });
-const BACK = trait('back', ['green', 'brown', 'blue'], { error: 0.15, effort: 2 });
 const CATALOGUE: KeyCatalogue = {
   traits: [BARBEL, TAIL, BACK],
   species: [

@@ -54,7 +54,7 @@ const OUTINGS: readonly Outing[] = [
  */
 export function skerrowSeason(species: readonly Species[], rules: RulePack, seed = 31): Entry[] {
   // The story keeps to the fish that the sample rules speak of.
-  const catalogue = species.filter((x) => rules.rules.some((r) => r.species.includes(x.id)));
+  const catalogue = species.filter((x) => rules.rules.some((r) => r.kind === 'dailyBag' && r.species.includes(x.id)));
   const s = new Scribe(seed, rules.timeZone);
   const nowMs = epochMs(SKERROW_NOW);
   const today = civilDay(SKERROW_NOW, rules.timeZone);

@@ -218,9 +218,7 @@ function Pictures({ fish, name }: { fish: FishState; name: string }) {
     <ul className="pictures" aria-label="Pictures">
       {fish.pictures.map((p) => (
         <li key={p.photo + p.at}>
-          <a href={`/api/photos/${p.photo}`} target="_blank" rel="noreferrer">
-            <Photo hash={p.photo} size="small" alt={`${name}, picture of ${time(p.at)}`} />
-          </a>
+          <Photo hash={p.photo} alt={`${name}, picture of ${time(p.at)}`} />
         </li>
       ))}
     </ul>

@@ -116,10 +116,10 @@ export function DeckActions({
   const lead: Record<Next, ReactNode> = {
     dispatch: (
       <DeckKey
-        act
+        act={verdict?.outcome !== 'ask' || keepAnyway}
         mark={<KnotMark kind="dispatched" />}
         name="Dispatched"
-        note="then bleed it"
+        note={verdict?.outcome === 'ask' ? 'the rules ask something first' : 'then bleed it'}
         onClick={() => void write('fish.dispatched', fish.id, { how: dispatch }, at()).then((r) => after(r))}
       />
     ),

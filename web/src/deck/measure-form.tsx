@@ -5,6 +5,7 @@ import { type FishState, METHODS, sayMass } from '@dagboek/journal';
 import { useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
+import { FigureView } from '../kit/figure-view.tsx';
 import { useOwnFit } from '../kit/own-fit.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite, type Writing } from '../kit/journal/use-write.ts';
@@ -152,6 +153,9 @@ export function MeasureForm({
               ? 'The shortest decides by the rules.'
               : 'Nose to the stop, mouth shut, tail pressed together.'}
         </p>
+        {(species.lengthKinds.length > 1 || kind !== 'total') && (
+          <FigureView spec={species.figure} size={300} options={{ measure: kind }} />
+        )}
         <div className="measure-chips">
           <Chips
             label="With"

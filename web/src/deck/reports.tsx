@@ -24,7 +24,10 @@ export function Reports({ fish }: { fish: readonly FishState[] }) {
   const due = useMemo(() => {
     if (!rules?.rules.some((r) => r.kind === 'report')) return [];
     const today = civilDay(stamp(nowMs(), rules.timeZone), rules.timeZone);
-    return reportsDue(rules, fish, (f) =>
+    const named = fish.filter((f) =>
+      rules.rules.some((r) => r.kind === 'report' && (r.species.length === 0 || r.species.includes(f.species ?? ''))),
+    );
+    return reportsDue(rules, named, (f) =>
       (judgeFish(book, rules, f, { byId, names }, today)?.verdict.findings ?? []).map((x) => x.ruleId),
     );
   }, [book, rules, fish, byId, names]);

@@ -12,6 +12,9 @@ import { FateMark } from '../kit/verdict-mark.tsx';
 import { PrintPage, TenCentimetres } from './print-page.tsx';
 
 /** Lengths that no longer count, struck, before the one that does. */
+/** How a length was read, when not on the board. */
+const WITH = { mat: 'mat', tape: 'tape', photo: 'picture', eye: 'by eye' } as const;
+
 function Lengths({ fish }: { fish: FishState }) {
   if (!fish.length) return <>not measured</>;
   const line = fish.log.filter((l) => l.first.kind === 'fish.measured' && !l.struck).at(-1);
@@ -26,6 +29,8 @@ function Lengths({ fish }: { fish: FishState }) {
       {sayCm(fish.length.mm)}
       {fish.length.longestMm ? ` to ${sayCm(fish.length.longestMm)}` : ''}
       {fish.length.kind === 'discWidth' ? ' wide' : fish.length.kind === 'fork' ? ' fork' : ''}
+      {fish.length.method !== 'board' && ` ${WITH[fish.length.method]}`}
+      {fish.length.sdMm !== null && ` (±${sayCm(fish.length.sdMm)})`}
     </>
   );
 }

@@ -305,6 +305,12 @@ function TakenAt({ fish, takenAt }: { fish: FishState; takenAt: string | null })
   const { write } = useWrite();
   const [said, setSaid] = useState<string | null>(null);
   if (!takenAt) return null;
+  if (said)
+    return (
+      <p className="hint" role="status">
+        {said}
+      </p>
+    );
   const at = instantOf(takenAt.slice(0, 10), takenAt.slice(11, 16), zone);
   const off = Math.abs(epochMs(at) - epochMs(fish.landed.at));
   const line = fish.log.find((l) => l.first.kind === 'fish.landed' && !l.struck);
@@ -318,15 +324,11 @@ function TakenAt({ fish, takenAt }: { fish: FishState; takenAt: string | null })
     setSaid(r.ok ? `The catch now stands at ${time(at)}.` : r.why);
   };
   return (
-    <p className="hint" role="status">
-      {said ?? (
-        <>
-          Taken at {time(at)} on {sayDate(day(at))} by its own clock.{' '}
-          <button type="button" className="line-key" onClick={() => void use()}>
-            Use it as the time of the catch
-          </button>
-        </>
-      )}
+    <p className="hint">
+      Taken at {time(at)} on {sayDate(day(at))} by its own clock.{' '}
+      <button type="button" className="line-key" onClick={() => void use()}>
+        Use it as the time of the catch
+      </button>
     </p>
   );
 }

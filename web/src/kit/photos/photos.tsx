@@ -39,9 +39,13 @@ export function useFileUrl(file: Blob | null): string | null {
   return url;
 }
 
-/** A picture of the book: from this device while it waits here, else from the server. */
-export function Photo({ hash, size, alt }: { hash: string; size: 'small' | 'large'; alt: string }) {
+/** A picture of the book, small, opening large: from this device while it waits here, else from the server. */
+export function Photo({ hash, alt }: { hash: string; alt: string }) {
   const held = useWaitingPhotos().find((w) => w.hash === hash) ?? null;
   const url = useFileUrl(held?.file ?? null);
-  return <img className="photo" src={url ?? `/api/photos/${hash}?size=${size}`} alt={alt} loading="lazy" />;
+  return (
+    <a href={url ?? `/api/photos/${hash}`} target="_blank" rel="noreferrer">
+      <img className="photo" src={url ?? `/api/photos/${hash}?size=small`} alt={alt} loading="lazy" />
+    </a>
+  );
 }
