@@ -29,6 +29,9 @@ async function views(page: Page, server: Server): Promise<[string, string][]> {
           ['meal', `/table/${line.meals[0].id}`],
           ['book', '/book'],
           ['fish', `/fish/${f.id}`],
+          ['weight', '/book/weight/pollack'],
+          ['map', '/plan/map'],
+          ['rules', '/plan/rules'],
           ['catalogue', '/catalogue'],
           ['kind', '/catalogue/greater-weever'],
           ['pair', '/catalogue/compare?of=turbot,brill'],
@@ -57,7 +60,7 @@ for (const [name, theme, viewport] of [
   ['on a phone', 'dagboek', { width: 390, height: 844 }],
 ] as const)
   test(`axe finds nothing on any view ${name}`, async ({ page, demo }) => {
-    test.setTimeout(240_000);
+    test.setTimeout(300_000);
     await page.setViewportSize(viewport);
     await page.addInitScript((t) => localStorage.setItem('dagboek.theme', t), theme);
     const found: string[] = [];

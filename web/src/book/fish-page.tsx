@@ -194,10 +194,13 @@ function Fish({ fish }: { fish: FishState }) {
                 <p key={e}>{e}</p>
               ))}
               <SeenMarks fish={fish} />
-              <p>
-                <Link to={`/catalogue/${species.id}`}>Its page in the catalogue</Link>
-                <br />
-                <Link to={`/book/weight/${species.id}`}>Weight at length of your own</Link>
+              <p className="line-keys">
+                <Link className="line-key" to={`/catalogue/${species.id}`}>
+                  Its page in the catalogue
+                </Link>
+                <Link className="line-key" to={`/book/weight/${species.id}`}>
+                  Weight at length of your own
+                </Link>
               </p>
               <small>
                 Sources: {species.sources.join('; ')}. Figures {species.confidence}.
