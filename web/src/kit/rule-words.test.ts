@@ -23,10 +23,11 @@ test('a closed season and a ban are said in words', () => {
   const closed = rules.rules.find((r) => r.kind === 'closedSeason')!;
   const day = `2026-${closed.kind === 'closedSeason' ? closed.closed.from : ''}`;
   expect(sayShut([closed], day)).toMatch(/^closed to \d/);
-  expect(
-    sayShut(
-      rules.rules.filter((r) => r.kind === 'retentionBan'),
-      day,
-    ),
-  ).toBe('not here');
+  for (const kind of ['retentionBan', 'noTake'])
+    expect(
+      sayShut(
+        rules.rules.filter((r) => r.kind === kind),
+        day,
+      ),
+    ).toBe('not here');
 });

@@ -28,7 +28,7 @@ export function sayBag(about: readonly Rule[]): string {
 
 /** "not here", or "closed to 31 March"; null when neither. */
 export function sayShut(about: readonly Rule[], day: string): string | null {
-  if (about.some((x) => x.kind === 'retentionBan')) return 'not here';
+  if (about.some((x) => x.kind === 'retentionBan' || x.kind === 'noTake')) return 'not here';
   const c = about.find((x) => x.kind === 'closedSeason' && inSpan(day, x.closed));
   return c?.kind === 'closedSeason' ? `closed to ${sayDate(c.closed.to)}` : null;
 }
