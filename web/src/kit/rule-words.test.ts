@@ -31,3 +31,11 @@ test('a closed season and a ban are said in words', () => {
       ),
     ).toBe('not here');
 });
+
+test('a season that has not opened, and a day of the week', () => {
+  const only = (kind: string): typeof rules.rules => rules.rules.filter((r) => r.kind === kind);
+  expect(sayShut(only('openSeason'), '2026-12-05')).toBe('opens 1 May');
+  expect(sayShut(only('openSeason'), '2026-06-05')).toBeNull();
+  expect(sayShut(only('closedDays'), '2026-09-13')).toBe('not that day');
+  expect(sayShut(only('closedDays'), '2026-09-12')).toBeNull();
+});
