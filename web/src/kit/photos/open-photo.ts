@@ -1,4 +1,4 @@
-import type { LookAtPhoto, Proposal } from '../work/look-at-photo.worker.ts';
+import type { LookAtPhoto, Proposal } from '../workers/look-at-photo.worker.ts';
 import { wrap } from 'comlink';
 
 /** Pixels are looked at on a copy whose longer side is at most this. */
@@ -59,7 +59,7 @@ export async function openPhoto(file: Blob): Promise<OpenedPhoto | null> {
 
 /** Where board and fish may lie, px of the picture, found beside the page's own work; null where the board does not stand out. */
 export async function proposeMarks(photo: OpenedPhoto, boardMm: readonly [number, number]): Promise<Proposal | null> {
-  const thread = new Worker(new URL('../work/look-at-photo.worker.ts', import.meta.url), { type: 'module' });
+  const thread = new Worker(new URL('../workers/look-at-photo.worker.ts', import.meta.url), { type: 'module' });
   try {
     const { width, height, data } = photo.pixels;
     const found = await wrap<LookAtPhoto>(thread).propose({ width, height, data }, [...boardMm]);
