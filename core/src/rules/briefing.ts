@@ -29,12 +29,13 @@ export interface Briefing {
 
 const holdsIn = (rule: Rule, zone: string): boolean => rule.zones === undefined || rule.zones.includes(zone);
 
+/** Whether a rule is a ban outright: nothing it is about may be kept, on any day. */
+export const isBan = (rule: Rule): boolean => rule.kind === 'retentionBan' || rule.kind === 'noTake';
+
 /** Whether a rule keeps a species from being kept on a day, whatever the fish. */
 export function shuts(rule: Rule, day: string): boolean {
+  if (isBan(rule)) return true;
   switch (rule.kind) {
-    case 'retentionBan':
-    case 'noTake':
-      return true;
     case 'closedSeason':
       return inSpan(day, rule.closed);
     case 'openSeason':

@@ -32,7 +32,7 @@ export type { SunHours } from './sun-hours.ts';
 export { zonesAt, zonesOfPlace } from './zones-at.ts';
 export type { ZonePlace } from './zones-at.ts';
 // what holds on a day, and what changes soon
-export { briefing, shuts } from './briefing.ts';
+export { briefing, isBan, shuts } from './briefing.ts';
 export type { Briefing, Change, SpeciesBrief } from './briefing.ts';
 // packs out of files, and their versions
 export { readRulePack } from './read-rule-pack.ts';

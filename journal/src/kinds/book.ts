@@ -35,9 +35,13 @@ export class BookOpened {
   @IsIn(['boat', 'shore'], { message: 'Say whether you fish from a boat or from the shore.' }) from!: 'boat' | 'shore';
 }
 
+/** Ways of measuring whose error a crew can find out by reading the same fish twice. */
+export const SETTABLE_METHODS = ['board', 'mat', 'tape'] as const;
+export type SettableMethod = (typeof SETTABLE_METHODS)[number];
+
 /** How well a way of measuring does in this crew's hands. Subject: the book. What was measured before keeps the error it had. */
 export class BookError {
-  @IsIn(['board', 'mat', 'tape'], { message: 'Choose board, mat or tape.' }) method!: 'board' | 'mat' | 'tape';
+  @IsIn(SETTABLE_METHODS, { message: 'Choose board, mat or tape.' }) method!: SettableMethod;
   /** One standard deviation, mm. */
   @IsNumber()
   @Min(0.5, { message: 'No length of a fish is read better than to half a millimetre.' })

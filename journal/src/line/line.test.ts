@@ -342,3 +342,53 @@ test('every entry of a line can be said in a sentence', () => {
   expect(say('pack.moved', { place: 'fridge' } as never)).toContain('thaw');
   expect(sayEntry({ ...landed('a', '12:00'), kind: 'fish.sung' }, names)).toContain('fish.sung');
 });
+
+test.each<[Parameters<typeof anEntry>[0], object, string]>([
+  ['trip.moved', { zone: 'outer-bank', by: 'by hand' }, 'Moved to outer-bank.'],
+  ['trip.moved', { zone: 'outer-bank', by: 'position source' }, 'Moved to outer-bank, by the position source.'],
+  ['fish.pictured', { photo: 'a'.repeat(64), width: 4, height: 3 }, 'Picture taken.'],
+  [
+    'fish.pictured',
+    { photo: 'a'.repeat(64), width: 4, height: 3, reading: {} },
+    'Picture taken, with a board to measure by.',
+  ],
+  [
+    'fish.measured',
+    { lengthMm: 407, lengthKind: 'total', method: 'photo', sdMm: 9 },
+    'Length 40.7 cm, from a picture, good to 0.9.',
+  ],
+  [
+    'fish.measured',
+    { lengthMm: 300, longestMm: 360, lengthKind: 'fork', method: 'mat' },
+    'Length 30.0 to 36.0 cm fork length, on the mat.',
+  ],
+  ['fish.reported', { rule: 'r', to: 'the warden' }, 'Reported to the warden.'],
+  [
+    'fish.landed',
+    { trip: TRIP, angler: ILSE, count: 1, gear: 'rod', origin: 'stocked' },
+    'Landed, rod, stocked. Caught by ilse.',
+  ],
+  ['fish.named', { species: 'turbot', orElse: ['brill'] }, 'Named: turbot or brill.'],
+  ['book.error', { method: 'tape', sdMm: 4 }, 'Lengths with the tape are good to 0.4 cm from now on.'],
+  ['rule.set', { waters: 'w', rule: { sentence: 'No more than two.' } }, 'Rule written: No more than two.'],
+  [
+    'rules.added',
+    { pack: { name: 'Far Lakes', version: '3' }, from: '2026-09-12' },
+    'Rules read from a file: Far Lakes, 3, from 2026-09-12 on.',
+  ],
+  [
+    'species.added',
+    { pack: 'p', packName: 'Isles', species: { name: 'Bay eel' } },
+    'Species added: Bay eel, with the pack Isles.',
+  ],
+  ['member.joined', { name: 'Wren', bornOn: '2012-05-31', licences: [] }, 'Wren. Born 2012-05-31. Holds no licence.'],
+  [
+    'member.joined',
+    { name: 'Ilse', licences: [{ name: 'lake permit', until: '2026-12-31' }] },
+    'Ilse. Lake permit to 2026-12-31.',
+  ],
+])('%s %j is said as a person would say it', (kind, facts, says) => {
+  const plain = (id: string): string => (id === ILSE ? 'ilse' : id);
+  const names = { member: plain, species: plain, box: plain, zone: plain };
+  expect(sayEntry(anEntry(kind, fish, facts as never), names)).toBe(says);
+});

@@ -1,4 +1,5 @@
 import { MEASURE_ERRORS } from '@dagboek/core/measure';
+import { SETTABLE_METHODS, type SettableMethod } from '@dagboek/journal';
 import { useState } from 'react';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
@@ -6,9 +7,8 @@ import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 
-/** Ways of measuring whose error a crew can find out by reading the same fish twice. */
-export type SettableMethod = 'board' | 'mat' | 'tape';
-export const isSettable = (m: string): m is SettableMethod => m === 'board' || m === 'mat' || m === 'tape';
+/** Whether the error of a way of measuring can be set. */
+export const isSettable = (m: string): m is SettableMethod => (SETTABLE_METHODS as readonly string[]).includes(m);
 
 /** How well lengths are read in this crew's hands; written once, it counts from then on. */
 export function OwnError({ method }: { method: SettableMethod }) {

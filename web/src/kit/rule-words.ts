@@ -1,6 +1,6 @@
-import { concerns, type Rule, type RulePack } from '@dagboek/core/rules';
+import { concerns, isBan, type Rule, type RulePack, shuts } from '@dagboek/core/rules';
 import type { LengthKind } from '@dagboek/core/species';
-import { inSpan, sayDate, weekday } from '@dagboek/core/time';
+import { sayDate } from '@dagboek/core/time';
 
 /** The rules about a species in a zone on a day. Without a zone: those that hold in all of them. */
 export const rulesAbout = (rules: RulePack, speciesId: string, zone: string | null, day: string): Rule[] =>
@@ -28,10 +28,9 @@ export function sayBag(about: readonly Rule[]): string {
 
 /** "not here", "closed to 31 March", "opens 1 May", "not that day"; null when it is open. */
 export function sayShut(about: readonly Rule[], day: string): string | null {
-  if (about.some((x) => x.kind === 'retentionBan' || x.kind === 'noTake')) return 'not here';
-  const c = about.find((x) => x.kind === 'closedSeason' && inSpan(day, x.closed));
-  if (c?.kind === 'closedSeason') return `closed to ${sayDate(c.closed.to)}`;
-  const o = about.find((x) => x.kind === 'openSeason' && !inSpan(day, x.open));
-  if (o?.kind === 'openSeason') return `opens ${sayDate(o.open.from)}`;
-  return about.some((x) => x.kind === 'closedDays' && x.days.some((d) => d === weekday(day))) ? 'not that day' : null;
+  if (about.some(isBan)) return 'not here';
+  const rule = about.find((r) => shuts(r, day));
+  if (rule?.kind === 'closedSeason') return `closed to ${sayDate(rule.closed.to)}`;
+  if (rule?.kind === 'openSeason') return `opens ${sayDate(rule.open.from)}`;
+  return rule ? 'not that day' : null;
 }

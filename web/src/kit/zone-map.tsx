@@ -1,5 +1,5 @@
 import { geoMercator, geoPath } from 'd3-geo';
-import type { LonLat, RulePack, Zone } from '@dagboek/core/rules';
+import { isBan, type LonLat, type RulePack, type Zone } from '@dagboek/core/rules';
 import type { KeyboardEvent, MouseEvent } from 'react';
 import { useWidth } from './use-width.ts';
 
@@ -22,9 +22,7 @@ const feature = (ring: readonly LonLat[]): GeoJSON.Polygon => ({
 
 /** Whether a zone is closed to every kind by some rule of the pack. */
 export const isClosedZone = (rules: RulePack, zone: Zone): boolean =>
-  rules.rules.some(
-    (r) => (r.kind === 'noTake' || r.kind === 'retentionBan') && r.species.length === 0 && r.zones?.includes(zone.id),
-  );
+  rules.rules.some((r) => isBan(r) && r.species.length === 0 && r.zones?.includes(zone.id));
 
 /**
  * The zones of a pack as they are drawn in it, over its coast, with a mark. No tiles: everything is in the pack. The mark

@@ -1,4 +1,4 @@
-import { type LonLat, readRule, type RulePack, zonesOfPlace } from '@dagboek/core/rules';
+import { isBan, type LonLat, readRule, type RulePack, zonesOfPlace } from '@dagboek/core/rules';
 import { openTrip, placeNow, type TripState } from '@dagboek/journal';
 import { sayDate, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
@@ -164,9 +164,7 @@ function WhatChanges({ rules, zone }: { rules: RulePack; zone: string }) {
       <h3>What holds here and not elsewhere</h3>
       <ul className="plain-list">
         {own.map((r) => (
-          <li key={r.id}>
-            {r.kind === 'noTake' || r.kind === 'retentionBan' ? <b>{readRule(r, names)}</b> : readRule(r, names)}
-          </li>
+          <li key={r.id}>{isBan(r) ? <b>{readRule(r, names)}</b> : readRule(r, names)}</li>
         ))}
       </ul>
     </>

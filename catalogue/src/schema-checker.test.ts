@@ -1,0 +1,45 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, test } from '@jest/globals';
+import { schemaChecker, SPECIES_SCHEMA } from './index.ts';
+
+const read = (path: string): object =>
+  JSON.parse(readFileSync(new URL(`../../packs/${path}`, import.meta.url), 'utf8')) as object;
+const species = schemaChecker(SPECIES_SCHEMA);
+const rules = schemaChecker(read('schema/rules.schema.json'));
+const pollack = read('species/cold-coast/pollack.json') as Record<string, unknown>;
+const pack = read('rules/skerrow-isles.json') as { rules: Record<string, unknown>[] };
+const without = (key: string): object => Object.fromEntries(Object.entries(pollack).filter(([k]) => k !== key));
+
+describe('a document held against its schema', () => {
+  test('what ships is as it should be', () => {
+    expect(species(pollack)).toEqual([]);
+    expect(rules(pack)).toEqual([]);
+  });
+
+  test.each<[string, object, RegExp]>([
+    ['a field that is missing', without('family'), /the field "family" is missing/],
+    ['a field nobody knows', { ...pollack, colour: 'green' }, /no field "colour"; take it out or mend its name/],
+    ['a word that is not among the choices', { ...pollack, fat: 'greasy' }, /fat: one of .*lean, oily/],
+    ['an id with a capital', { ...pollack, id: 'Pollack' }, /id: small letters, digits and hyphens/],
+    ['text where a number belongs', { ...pollack, maxMm: '130 cm' }, /maxMm: number, not/],
+    ['a share above one', { ...pollack, ratios: { dorsal: [0.3, 1.4] } }, /ratios\.dorsal\.1: 1\.4/],
+    ['a proportion nobody measures', { ...pollack, ratios: { wing: [0.1, 0.2] } }, /ratios: .*no field "wing"/],
+  ])('%s is said in a sentence that names the place', (_, data, says) => {
+    const faults = species(data);
+    expect(faults.length).toBeGreaterThan(0);
+    expect(faults.join(' ')).toMatch(says);
+  });
+
+  test('a rule without what its kind needs, and a kind that is none', () => {
+    const least = pack.rules.find((r) => r['kind'] === 'minimumSize')!;
+    const { leastMm: _, ...bare } = least;
+    expect(rules({ ...pack, rules: [bare] }).join(' ')).toMatch(/rules\.0: .*"leastMm" is missing/);
+    expect(rules({ ...pack, rules: [{ ...least, kind: 'minimumWeight' }] }).join(' ')).toMatch(/rules\.0\.kind/);
+  });
+
+  test('no more sentences than a person reads', () => {
+    expect(species({}).length).toBe(3);
+    expect(schemaChecker(SPECIES_SCHEMA, 1)({})).toHaveLength(1);
+    for (const nothing of [null, 7, 'text', []]) expect(species(nothing).length).toBeGreaterThan(0);
+  });
+});
