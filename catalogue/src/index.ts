@@ -9,7 +9,7 @@ export type {
   SpeciesFile,
   Waters,
 } from './species.ts';
-export { hazardParts, resolveSpecies, wholeTraits } from './resolve-species.ts';
+export { hazardParts, resolveSpecies, UNDRAWN_PARTS, wholeTraits } from './resolve-species.ts';
 export type { Surroundings } from './resolve-species.ts';
 export { checkSpecies } from './check-species.ts';
 export type { Fault } from './check-species.ts';

@@ -79,14 +79,18 @@ export function harmsOf(spec: FigureSpec): Record<string, NonNullable<FigureSpec
   return out;
 }
 
+const ELECTRIC_ORGAN = 'electric organ';
+/** What may hurt and is not drawn. */
+export const UNDRAWN_PARTS = ['flesh', 'blood', 'roe', 'skin', 'belly keel'] as const;
+
 /** The parts of a figure that a hazard may name, with what the figure says of them. */
 export function hazardParts(spec: FigureSpec): Readonly<Record<string, string>> {
   return {
     ...harmsOf(spec),
     ...(spec.skin?.thorns ? { thorns: 'sharp' } : {}),
     ...(spec.lateral?.scutes ? { 'side line': 'sharp' } : {}),
-    ...(spec.headSpines ? { head: 'sharp' } : {}),
-    flesh: 'poison',
-    blood: 'poison',
+    ...(spec.headSpines?.length ? { head: 'sharp' } : {}),
+    ...(spec.lobes?.some((l) => l.name === ELECTRIC_ORGAN) ? { [ELECTRIC_ORGAN]: 'electric' } : {}),
+    ...Object.fromEntries(UNDRAWN_PARTS.map((p) => [p, 'undrawn'])),
   };
 }

@@ -34,7 +34,17 @@ const properties = {
   lengthKinds: { type: 'array', minItems: 1, items: LENGTHS },
   usualMm: pair(positive),
   maxMm: positive,
-  conversions: { type: 'array', items: object({ from: LENGTHS, to: LENGTHS, slope: positive, sdShare: positive }) },
+  conversions: { type: 'array', items: object(
+      {
+        from: LENGTHS,
+        to: LENGTHS,
+        slope: positive,
+        sdShare: positive,
+        constantMm: { type: 'number' },
+        sdMm: { type: 'number', minimum: 0 },
+      },
+      ['from', 'to', 'slope', 'sdShare'],
+    ) },
   weight: object({ a: positive, b: { type: 'number', minimum: 2.5, maximum: 3.5 }, sdLog: positive }),
   shape: object({ depth: pair(positive), widthToDepth: positive }),
   ratios: object({ depth: pair(share), eye: pair(share), dorsal: pair(share), anal: pair(share) }, []),
@@ -60,15 +70,22 @@ const properties = {
   yields: object({ gutted: yields, headed: yields, fillets: yields, trimmed: yields }, []),
   hazards: {
     type: 'array',
-    items: object({
-      kind: { enum: ['venomous', 'sharp', 'bite', 'poison'] },
-      part: text,
-      where: text,
-      does: text,
-      grip: text,
-    }),
+    items: object(
+      {
+        kind: { enum: ['venomous', 'sharp', 'bite', 'poison', 'electric', 'blood'] },
+        part: text,
+        where: text,
+        does: text,
+        grip: text,
+        severity: { enum: ['slight', 'painful', 'serious', 'can kill'] },
+      },
+      ['kind', 'part', 'where', 'does', 'grip'],
+    ),
   },
   grip: text,
+  release: text,
+  aid: text,
+  conservation: object({ note: text, asOf: { type: 'string', pattern: '^\\d{4}(-\\d\\d(-\\d\\d)?)?$' } }),
   dispatch: text,
   bleeding: text,
   raw: object({ verdict: { enum: ['never', 'cook', 'frozen first'] }, why: text }),
@@ -96,7 +113,7 @@ const properties = {
   figure,
 } as const;
 
-const OPTIONAL = ['forms', 'toCheck', 'figure', 'ratios'];
+const OPTIONAL = ['forms', 'toCheck', 'figure', 'ratios', 'release', 'aid', 'conservation'];
 
 /** JSON Schema (draft 7) of one species. */
 export const SPECIES_SCHEMA = {

@@ -48,6 +48,12 @@ export interface SpeciesFile extends SpeciesFacts {
   readonly ratios?: Readonly<Partial<Record<'depth' | 'eye' | 'dorsal' | 'anal', readonly [number, number]>>>;
   readonly yieldClass: string;
   readonly grip: string;
+  /** How it is let go without hurt to hand or fish. Left out by packs written before there was such a line. */
+  readonly release?: string;
+  /** What first aid for it adds to the general card: an antivenom, rescue breathing. */
+  readonly aid?: string;
+  /** How its kind fares, by whom and in which year. */
+  readonly conservation?: { readonly note: string; readonly asOf: string };
   readonly dispatch: string;
   readonly bleeding: string;
   readonly raw: { readonly verdict: RawVerdict; readonly why: string };

@@ -6,7 +6,7 @@ import { L } from './units.ts';
 
 /** A part of this fish that can hurt, with the lines to mark on the drawing. */
 export interface HazardMark {
-  kind: 'venomous' | 'sharp' | 'bite' | 'toxin';
+  kind: 'venomous' | 'sharp' | 'bite' | 'toxin' | 'electric';
   label: string;
   lines: Pt[][];
   p: Pt;
@@ -116,6 +116,15 @@ export function hazardsOf(an: Anatomy): HazardMark[] {
       label: spec.barb.name ?? 'tail barb',
       lines: [an.barb],
       p: an.barb.at(-1) ?? an.barb[0],
+      side: 'top',
+    });
+  const organs = an.extras.filter((o) => o.name === 'electric organ');
+  if (organs[0])
+    list.push({
+      kind: 'electric',
+      label: 'electric organ',
+      lines: organs.map((o) => o.shape),
+      p: organs[0].shape[0] ?? body.at(0.2, 0),
       side: 'top',
     });
   if (spec.toxin) list.push({ kind: 'toxin', label: spec.toxin, lines: [], p: body.at(0.45, 0.3), side: 'bottom' });

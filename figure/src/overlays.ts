@@ -15,7 +15,13 @@ export interface Note {
   color: string;
 }
 export type Words = Readonly<Record<string, string>>;
-const KIND_LETTER: Record<HazardMark['kind'], string> = { venomous: 'V', sharp: 'S', bite: 'B', toxin: 'T' };
+const KIND_LETTER: Record<HazardMark['kind'], string> = {
+  venomous: 'V',
+  sharp: 'S',
+  bite: 'B',
+  toxin: 'T',
+  electric: 'E',
+};
 
 export function drawHazards(pen: Pen, an: Anatomy, words: Words, notes: Note[]): void {
   for (const h of hazardsOf(an)) {

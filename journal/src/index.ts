@@ -36,6 +36,7 @@ export type {
 export { custodyOf, KNOTS } from './line/custody.ts';
 export type { CustodyLine, Knot, KnotKind, Whereabouts } from './line/custody.ts';
 export { freshnessOf, massOf } from './line/freshness-of.ts';
+export { fishInPack, freshnessOfPack, leastFresh } from './line/pack-fish.ts';
 export { firstsOf, isFirst } from './line/firsts.ts';
 export type { First } from './line/firsts.ts';
 export { placeAt, placeNow } from './line/place-of.ts';

@@ -4,6 +4,7 @@ import {
   type KeyCatalogue,
   type KeyPrior,
   keyTable,
+  WARNS_FROM,
   nextQuestion,
   nextTraits,
   rankSpecies,
@@ -11,6 +12,7 @@ import {
   type TraitRow,
 } from '@dagboek/core/key';
 import { pickWeighted, type Rng, seeded } from '@dagboek/core/random';
+import { isDangerous } from '@dagboek/core/harm';
 import { loadSpecies, loadTraits, type Species } from './load.ts';
 
 /**
@@ -107,6 +109,60 @@ const inOrder = (answers: Answers): Trait | null => traits.find((t) => !(t.id in
 simulate('The most telling question first, waters known  ', clever, (s) => inWatersOf(s.pack));
 simulate('In fixed order, waters known                   ', inOrder, (s) => inWatersOf(s.pack));
 simulate('The most telling question first, nothing known ', clever, () => null);
+
+/** Specimens of each dangerous kind. */
+const DANGEROUS_RUNS = 400;
+
+/**
+ * Of specimens of each dangerous kind: how many end settled as a harmless one, without a warning at any step and with one.
+ * A warning stands as soon as a dangerous candidate has `WARNS_FROM`; the goal is 0 without, below 1 in 200 with.
+ */
+function dangerous(name: string, priorFor: (s: Species) => KeyPrior): void {
+  const rng = seeded(99);
+  const grave = new Set(species.filter(isDangerous).map((s) => s.id));
+  const rows: { id: string; silent: number; warned: number; right: number; as: Record<string, number> }[] = [];
+  for (const s of species.filter(isDangerous)) {
+    const row = { id: s.id, silent: 0, warned: 0, right: 0, as: {} as Record<string, number> };
+    rows.push(row);
+    const prior = priorFor(s);
+    for (let r = 0; r < DANGEROUS_RUNS; r++) {
+      const fish = oneFish(rng, s);
+      const answers: Record<string, string> = {};
+      let warned = false;
+      while (Object.keys(answers).length < MOST_QUESTIONS) {
+        const ranking = rankSpecies(table, answers, prior);
+        warned ||= ranking.candidates.some((c) => c.p >= WARNS_FROM && grave.has(c.id));
+        if (certaintyOf(table, ranking, answers).certainty === 'settled') {
+          const best = ranking.candidates[0]?.id ?? '';
+          if (best === s.id) row.right++;
+          else if (!grave.has(best)) {
+            row[warned ? 'warned' : 'silent']++;
+            row.as[best] = (row.as[best] ?? 0) + 1;
+          }
+          break;
+        }
+        const trait = nextQuestion(table, ranking, answers)?.trait;
+        if (!trait) break;
+        answers[trait.id] = look(rng, fish[trait.id] ?? {}, trait);
+      }
+    }
+  }
+  const total = rows.length * DANGEROUS_RUNS;
+  const sum = (f: 'silent' | 'warned'): number => rows.reduce((n, r) => n + r[f], 0);
+  console.log(
+    `${name}: of ${total} specimens of ${rows.length} dangerous kinds ${sum('silent')} ended settled as a harmless one with no warning on the way, ${sum('warned')} with one (${((100 * sum('warned')) / total).toFixed(2)} %; below 0.5 % wanted).`,
+  );
+  console.log('| kind | settled rightly | harmless, no warning | harmless, warned | taken for |');
+  console.log('| --- | ---: | ---: | ---: | --- |');
+  for (const r of rows)
+    console.log(
+      `| ${r.id} | ${r.right} | ${r.silent} | ${r.warned} | ${Object.entries(r.as)
+        .map(([k, n]) => `${k} ${n}`)
+        .join(', ')} |`,
+    );
+}
+dangerous('Waters known', (s) => inWatersOf(s.pack));
+dangerous('Nothing known', () => null);
 
 /** 500 species with 60 traits of four states. */
 function large(): KeyCatalogue {

@@ -53,6 +53,17 @@ describe('rules that ship', () => {
     expect(zonesAt(PACKS[0]!, [10, 10])).toEqual([]);
   });
 
+  test('no critically endangered kind may be kept in the Skerrow sample, nor what is protected', () => {
+    const ban = PACKS[0]!.rules.find((r) => r.id === 'ban-protected')!;
+    const never = SPECIES.filter((s) =>
+      /critically endangered|protected by|may not be kept/i.test(s.conservation?.note ?? ''),
+    );
+    expect(never.map((s) => s.id)).toEqual(expect.arrayContaining(['eel', 'tope', 'angel-shark', 'sturgeon']));
+    // Wolffish is not of these waters' law, and the undulate ray is endangered; both are let go by advice or by the same ban.
+    for (const s of never.filter((x) => x.id !== 'atlantic-wolffish')) expect(ban.species).toContain(s.id);
+    expect(ban).not.toHaveProperty('zones');
+  });
+
   test('a rule that names a species that is not there is refused with its name', () => {
     expect(() => loadRulePacks(SPECIES.filter((s) => s.id !== 'turbot'))).toThrow(/names "turbot", which is not there/);
   });

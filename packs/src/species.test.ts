@@ -1,6 +1,7 @@
 import { readdirSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
-import { hazardParts } from '@dagboek/catalogue';
+import { hazardParts, UNDRAWN_PARTS } from '@dagboek/catalogue';
+import { AID_CARDS, isDangerous, isGrave, releaseSentences } from '@dagboek/core/harm';
 import { expectedStage } from '@dagboek/core/cut';
 import { expectedWeight } from '@dagboek/core/measure';
 import { loadPacks, loadSpecies } from './index.ts';
@@ -91,17 +92,27 @@ describe('a species', () => {
       expect(sentence).toMatch(/^[A-Z].*[.]$/);
   });
 
-  test('what the figure draws as dangerous the words tell, and the other way round', () => {
+  test('what the figure draws as dangerous the words tell, and the other way round, part by part', () => {
     for (const s of SPECIES) {
-      const told = new Set(s.hazards.map((h) => h.part));
-      for (const [part, harm] of Object.entries(hazardParts(s.figure)))
-        if (harm === 'venomous') expect([s.id, part, told.has(part)]).toEqual([s.id, part, true]);
+      const undrawn = new Set<string>(UNDRAWN_PARTS);
+      const drawn = Object.entries(hazardParts(s.figure))
+        .filter(([part, harm]) => harm !== 'harmless' && !undrawn.has(part))
+        .map(([part, harm]) => `${part}: ${harm === 'venomous' ? 'venom' : 'no venom'}`);
+      const told = s.hazards
+        .filter((h) => !undrawn.has(h.part))
+        .map((h) => `${h.part}: ${h.kind === 'venomous' ? 'venom' : 'no venom'}`);
+      expect([s.id, told.sort()]).toEqual([s.id, drawn.sort()]);
       const toxin = s.figure.toxin !== undefined;
       if (toxin) expect([s.id, s.hazards.some((h) => h.kind === 'poison')]).toEqual([s.id, true]);
-      expect([s.id, s.raw.verdict === 'never']).toEqual([
-        s.id,
-        s.raw.verdict === 'never' && s.hazards.some((h) => h.kind === 'poison'),
-      ]);
+      if (s.raw.verdict === 'never')
+        expect([s.id, s.hazards.some((h) => h.kind === 'poison' && h.part === 'flesh')]).toEqual([s.id, true]);
+    }
+  });
+
+  test('one hazard a part, each with what it does and what to do with the hands', () => {
+    for (const s of SPECIES) {
+      expect(new Set(s.hazards.map((h) => h.part)).size).toBe(s.hazards.length);
+      for (const h of s.hazards) for (const t of [h.where, h.does, h.grip]) expect(t).toMatch(/^[A-Z].*[.]$/);
     }
   });
 
@@ -140,21 +151,91 @@ describe('dangers that must not be missed', () => {
         .map((s) => s.id)
         .sort(),
     ).toEqual([
+      'black-scorpionfish',
       'common-stingray',
       'dusky-rabbitfish',
+      'eagle-ray',
       'greater-weever',
       'lesser-weever',
       'lionfish',
       'red-scorpionfish',
+      'spotted-weever',
       'spurdog',
+      'starry-weever',
       'stonefish',
+      'striped-eel-catfish',
     ]);
+    expect(SPECIES.filter((s) => s.hazards.some((h) => h.kind === 'electric')).map((s) => s.id)).toEqual([
+      'marbled-torpedo',
+    ]);
+    expect(
+      SPECIES.filter((s) => s.hazards.some((h) => h.kind === 'blood'))
+        .map((s) => s.id)
+        .sort(),
+    ).toEqual(['conger', 'eel', 'giant-moray']);
   });
 
-  test('histamine formers are the mackerels, tunas, jacks, garfish, dolphinfish and escolar, and say so', () => {
+  test('what stings, shocks or bites badly is never let go by hand, and no glove stands in for pliers where spines pierce it', () => {
+    for (const s of SPECIES) expect([s.id, s.release]).toEqual([s.id, expect.stringMatching(/^[A-Z].*[.]$/)]);
+    for (const s of SPECIES.filter(isDangerous).filter((x) =>
+      x.hazards.some((h) => isGrave(h) && h.part !== 'flesh' && h.part !== 'roe'),
+    )) {
+      const [release] = releaseSentences([s]);
+      expect([s.id, release]).toEqual([s.id, expect.stringMatching(/pliers|cut the line|never by hand/i)]);
+      expect([s.id, release]).not.toEqual([s.id, expect.stringMatching(/wet hands/i)]);
+    }
+    for (const s of SPECIES.filter((x) => x.hazards.some((h) => h.kind === 'venomous' && /dorsal|gill/.test(h.part))))
+      for (const text of [s.grip, ...s.hazards.filter((h) => h.kind === 'venomous').map((h) => h.grip)])
+        if (s.id !== 'spurdog')
+          expect([s.id, text]).not.toEqual([s.id, expect.stringMatching(/glove[^.]*behind the head/i)]);
+    expect(byId('greater-weever').grip).toMatch(/pliers on the lower jaw.*gloves are pierced/);
+  });
+
+  test('what first aid has of its own for a kind is told: antivenom, breath, the barb that stays', () => {
+    expect(byId('stonefish').aid).toMatch(/antivenom/);
+    for (const id of ['silver-cheeked-puffer', 'porcupinefish']) expect(byId(id).aid).toMatch(/rescue breathing/);
+    for (const id of ['common-stingray', 'eagle-ray']) expect(byId(id).aid).toMatch(/stays in.*emergency/);
+    expect(AID_CARDS.map((c) => c.id)).toEqual(['sting', 'wound', 'poison', 'shock']);
+  });
+
+  test('mercury is told to the eater of every kind that can hold it', () => {
+    for (const s of SPECIES.filter((x) => x.mercury !== 'low'))
+      expect([s.id, s.eating.join(' ')]).toEqual([s.id, expect.stringMatching(/mercury/i)]);
+    for (const id of ['crevalle-jack', 'great-barracuda']) expect(byId(id).mercury).toBe('high');
+    for (const id of ['seabass', 'red-scorpionfish', 'red-mullet', 'common-stingray', 'dolphinfish'])
+      expect(byId(id).mercury).toBe('some');
+    expect(byId('smooth-hound').eating.join(' ')).not.toMatch(/large predator/);
+  });
+
+  test('no perch-like, pike or grayling is said to carry flukes; every carp fish warns of its gall', () => {
+    for (const id of ['grayling', 'perch', 'pike', 'zander', 'ruffe'])
+      expect(`${byId(id).raw.why} ${byId(id).eating.join(' ')}`).not.toMatch(/fluke/i);
+    for (const s of SPECIES.filter((x) => /Cyprinidae|Leuciscidae|Tincidae/.test(x.family)))
+      expect([s.id, s.eating.join(' ')]).toEqual([s.id, expect.stringMatching(/gall bladder/i)]);
+  });
+
+  test('weights at the greatest length stay near what has ever been weighed', () => {
+    const heaviestKg: Record<string, number> = { escolar: 75, oilfish: 85, wahoo: 90, 'yellowfin-tuna': 210 };
+    for (const [id, kg] of Object.entries(heaviestKg)) {
+      const s = byId(id);
+      expect([id, expectedWeight(s, s.maxMm).massG / 1000 < kg * 1.2]).toEqual([id, true]);
+    }
+    expect(byId('arctic-char').maxMm).toBe(1000);
+  });
+
+  test('what the odds say of marks that are easily missed leaves room for missing them', () => {
+    for (const id of ['greater-weever', 'lesser-weever'])
+      for (const t of ['black-fin', 'gill-spine'])
+        expect([id, t, (byId(id).traits[t]?.['yes'] ?? 0) <= 0.8]).toEqual([id, t, true]);
+    expect(byId('stonefish').traits['front-spines']?.['yes']).toBeCloseTo(0.55);
+    expect(byId('spurdog').traits['shark-spine']?.['yes']).toBeCloseTo(0.85);
+    expect(byId('sole').traits['breast-spot']?.['no']).toBeGreaterThan(0.8);
+  });
+
+  test('histamine formers are the mackerels, tunas, jacks, garfish, dolphinfish, escolar and herring family, and say so', () => {
     const formers = SPECIES.filter((s) => s.histamine);
     for (const s of formers) expect([s.id, s.eating.join(' ')]).toEqual([s.id, expect.stringMatching(/histamine/i)]);
-    const families = /Scombridae|Carangidae|Belonidae|Coryphaenidae|Gempylidae/;
+    const families = /Scombridae|Carangidae|Belonidae|Coryphaenidae|Gempylidae|Alosidae/;
     for (const s of SPECIES) expect([s.id, s.histamine]).toEqual([s.id, families.test(s.family)]);
   });
 
@@ -169,7 +250,7 @@ describe('dangers that must not be missed', () => {
     for (const s of inPack('lakes-rivers'))
       expect([s.id, `${s.raw.why} ${s.eating.join(' ')}`]).toEqual([
         s.id,
-        expect.stringMatching(/tapeworm|poisonous raw/i),
+        expect.stringMatching(/tapeworm|poisonous raw|not for the table/i),
       ]);
     for (const s of SPECIES) expect(['never', 'cook', 'frozen first']).toContain(s.raw.verdict);
     expect(byId('eel').raw.verdict).toBe('cook');

@@ -78,7 +78,7 @@ describe('the demo season on the server', () => {
 
   test('catalogue, rules and the description of the API are served', async () => {
     const { species, traits, packs } = (await get('/api/catalogue')).body;
-    expect(species).toHaveLength(84);
+    expect(species).toHaveLength(103);
     expect(species[0]).toHaveProperty('figure.body.dorsal');
     expect([traits.length >= 30, packs.length]).toEqual([true, 3]);
     const schema = (await get('/api/catalogue/schema')).body;

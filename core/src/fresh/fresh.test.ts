@@ -1,6 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { coolingTauMin, freshness, freshTone, iceDays, type KeptFrom, spoilageRate, stretchesOf } from './index.ts';
+import {
+  airC,
+  coolingTauMin,
+  freshTone,
+  freshness,
+  iceDays,
+  spoilageModel,
+  spoilageRate,
+  stretchesOf,
+  type KeptFrom,
+} from './index.ts';
 
 const H = 3_600_000;
 const DAY = 24 * H;
@@ -82,7 +92,7 @@ describe('where it lay', () => {
       [6 * H, 7 * H],
       [7 * H, 20 * H],
     ]);
-    expect(s.map((x) => x.mediumC)).toEqual([13, 0, 16, 3]);
+    expect(s.map((x) => x.mediumC)).toEqual([18, 0, 18, 4]);
   });
 
   test('the order of the record does not matter, and what lies after now is left out', () => {
@@ -100,14 +110,19 @@ describe('where it lay', () => {
 describe('freshness used', () => {
   const base = { kept: [{ atMs: 0, keeping: 'box' as const }], massG: 50, waterC: 0, iceDaysAllowed: 10, bled: true };
 
+  /** Iced anew each day, as one does who looks under the lid. */
+  const iced = (days: number) => Array.from({ length: days }, (_, d) => ({ atMs: d * DAY, keeping: 'box' as const }));
+
   test('five days on ice are half of ten', () => {
-    const f = freshness({ ...base, untilMs: 5 * DAY });
-    expect(f.used).toBeCloseTo(0.5, 2);
+    const f = freshness({ ...base, kept: iced(5), untilMs: 5 * DAY });
+    // The first half hour, while it cools from the air, counts a little more.
+    expect(f.used).toBeCloseTo(0.5, 1);
+    expect(f.used).toBeGreaterThan(0.5);
     expect(f.iceDaysAllowed).toBe(10);
   });
 
   test('a fish not bled has less time', () => {
-    expect(freshness({ ...base, untilMs: 4 * DAY, bled: false }).used).toBeCloseTo(0.5, 2);
+    expect(freshness({ ...base, kept: iced(4), untilMs: 4 * DAY, bled: false }).used).toBeCloseTo(0.5, 1);
   });
 
   test('tones change at half, eighty and a hundred', () => {
@@ -121,6 +136,26 @@ describe('freshness used', () => {
       'past',
       'past',
     ]);
+  });
+
+  test('a box of which no more ice is noted is taken to warm after a day', () => {
+    const left = freshness({ ...base, untilMs: 5 * DAY });
+    expect(left.used).toBeGreaterThan(freshness({ ...base, kept: iced(5), untilMs: 5 * DAY }).used * 2);
+    expect(stretchesOf([{ atMs: 0, keeping: 'box' }], 500, 12, 2 * DAY).map((x) => x.mediumC)).toEqual([0, 8]);
+  });
+
+  test('the air is never taken to be colder than 18°, and lies above a warm sea', () => {
+    expect([null, 4, 14, 20, 29].map(airC)).toEqual([18, 18, 18, 23, 32]);
+  });
+
+  test('fish of warm reefs spoil by exp(0.12 T): alike on ice, slower in the warmth of a fridge than by the other curve', () => {
+    expect(spoilageRate(0, 'tropical')).toBe(1);
+    expect(spoilageRate(10, 'tropical')).toBeCloseTo(Math.exp(1.2), 12);
+    expect(spoilageRate(-6, 'tropical')).toBe(0);
+    expect(spoilageModel('warm reef')).toBe('tropical');
+    expect(spoilageModel('oily small')).toBe('temperate');
+    const warm = { ...base, kept: [{ atMs: 0, keeping: 'air' as const }], waterC: 28, untilMs: 6 * H };
+    expect(freshness({ ...warm, model: 'tropical' }).used).not.toBeCloseTo(freshness(warm).used, 3);
   });
 
   test('it never falls as time passes', () => {

@@ -1,5 +1,7 @@
 import { iceDays } from './ice-days.ts';
-import { type KeptFrom, stretchesOf, TYPICAL_C } from './history.ts';
+import { type HistamineClock, histamineClock } from './histamine.ts';
+import { airC, type KeptFrom, stretchesOf } from './history.ts';
+import type { SpoilageModel } from './spoilage-rate.ts';
 
 export type FreshTone = 'fresh' | 'half' | 'use' | 'past';
 
@@ -9,7 +11,10 @@ export interface Freshness {
   readonly used: number;
   readonly iceDaysUsed: number;
   readonly iceDaysAllowed: number;
+  /** `past` also when the clock of histamine has run out, however fresh it smells. */
   readonly tone: FreshTone;
+  /** Null for a fish that forms none. */
+  readonly histamine: HistamineClock | null;
 }
 
 /** Not bled shortens the keeping time; a burst gut more. Shares of the keeping time that remain. Typical. */
@@ -21,6 +26,7 @@ export const freshTone = (used: number): FreshTone =>
 
 /**
  * Freshness used by `untilMs`, from where the fish lay. `iceDaysAllowed` > 0: the species' keeping time on ice.
+ * `histamine`: whether it forms histamine; `model`: how it spoils as it warms.
  * The figure is an estimate from typical values, never a fact about this fish: show it as such.
  */
 export function freshness(input: {
@@ -30,13 +36,18 @@ export function freshness(input: {
   untilMs: number;
   iceDaysAllowed: number;
   bled: boolean;
+  model?: SpoilageModel;
+  histamine?: boolean;
 }): Freshness {
   const allowed = input.iceDaysAllowed * (input.bled ? 1 : HANDLING_PENALTY.notBled);
   if (!(allowed > 0)) throw new RangeError('freshness: the keeping time must be above 0');
   const days = iceDays(
-    input.waterC ?? TYPICAL_C.unknownWater,
+    airC(input.waterC),
     stretchesOf(input.kept, input.massG, input.waterC, input.untilMs),
+    input.model ?? 'temperate',
   );
   const used = days / allowed;
-  return { used, iceDaysUsed: days, iceDaysAllowed: allowed, tone: freshTone(used) };
+  const histamine = input.histamine ? histamineClock(input) : null;
+  const tone = histamine?.state === 'over' ? 'past' : freshTone(used);
+  return { used, iceDaysUsed: days, iceDaysAllowed: allowed, tone, histamine };
 }

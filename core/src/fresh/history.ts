@@ -8,11 +8,35 @@ export interface KeptFrom {
   readonly keeping: Keeping;
 }
 
-/** Typical medium temperatures, degC. Air and bucket follow the water where it is known. */
-export const TYPICAL_C = { box: 0, board: 16, fridge: 3, freezer: -18, unknownWater: 12 } as const;
+/**
+ * Typical medium temperatures, degC, on the warm side until they are read: the air of a day's fishing is not the water's,
+ * and the ice of a box does not last for ever. `boxAfter`: a box once its ice is gone.
+ */
+export const TYPICAL_C = {
+  air: 18,
+  box: 0,
+  boxAfter: 8,
+  board: 18,
+  fridge: 4,
+  freezer: -18,
+  unknownWater: 14,
+} as const;
+/** Air over warm water is warmer still, degC above the water. */
+const AIR_OVER_WATER = 3;
+/** Without a word of more ice, a box is taken to stay cold for so long, hours. */
+export const ICE_LASTS_H = 24;
+/** Said wherever a figure reckoned so is shown. */
+export const WARM_SIDE =
+  'Reckoned on the warm side until temperatures are read: air 18° or 3 above the water, ice for a day in the box, then 8°.';
+
+/** Air temperature that a fish is taken to lie in, degC: typical, or above the water where that is warm. */
+export const airC = (waterC: number | null): number =>
+  Math.max(TYPICAL_C.air, (waterC ?? TYPICAL_C.unknownWater) + AIR_OVER_WATER);
 
 /** On the board a fish warms slowly: time constant in still room air, minutes. Typical. */
 const BOARD_TAU_MIN = 120;
+/** A box without ice warms slowly too, minutes. Typical. */
+const BOX_TAU_MIN = 600;
 
 /**
  * Cooling time constant of a whole fish in wet ice, minutes, by round weight: grows with mass^(2/3) as a body's
@@ -27,21 +51,29 @@ export function stretchesOf(
   waterC: number | null,
   untilMs: number,
 ): Stretch[] {
-  const water = waterC ?? TYPICAL_C.unknownWater;
   const tau = coolingTauMin(Math.max(50, massG));
-  const out: Stretch[] = [];
   const order = [...kept].sort((a, b) => a.atMs - b.atMs);
-  order.forEach((k, i) => {
+  return order.flatMap((k, i): Stretch[] => {
     const toMs = Math.min(order[i + 1]?.atMs ?? untilMs, untilMs);
-    if (k.keeping === 'gone' || toMs <= k.atMs) return;
-    const warm = k.keeping === 'air' || k.keeping === 'bucket';
-    const mediumC = warm ? water : TYPICAL_C[k.keeping as 'box' | 'board' | 'fridge' | 'freezer'];
-    out.push({
-      fromMs: k.atMs,
-      toMs,
-      mediumC,
-      tauMin: warm ? 0 : k.keeping === 'box' ? tau : k.keeping === 'board' ? BOARD_TAU_MIN : tau * 4,
-    });
+    if (k.keeping === 'gone' || toMs <= k.atMs) return [];
+    const at = { fromMs: k.atMs, toMs };
+    switch (k.keeping) {
+      case 'air':
+        return [{ ...at, mediumC: airC(waterC), tauMin: 0 }];
+      case 'bucket':
+        return [{ ...at, mediumC: waterC ?? TYPICAL_C.unknownWater, tauMin: 0 }];
+      case 'board':
+        return [{ ...at, mediumC: Math.max(TYPICAL_C.board, waterC ?? 0), tauMin: BOARD_TAU_MIN }];
+      case 'box': {
+        const iceGone = Math.min(toMs, k.atMs + ICE_LASTS_H * 3_600_000);
+        const cold = { fromMs: k.atMs, toMs: iceGone, mediumC: TYPICAL_C.box, tauMin: tau };
+        return iceGone < toMs
+          ? [cold, { fromMs: iceGone, toMs, mediumC: TYPICAL_C.boxAfter, tauMin: BOX_TAU_MIN }]
+          : [cold];
+      }
+      case 'fridge':
+      case 'freezer':
+        return [{ ...at, mediumC: TYPICAL_C[k.keeping], tauMin: tau * 4 }];
+    }
   });
-  return out;
 }

@@ -1,4 +1,4 @@
-import { spoilageRate } from './spoilage-rate.ts';
+import { type SpoilageModel, spoilageRate } from './spoilage-rate.ts';
 
 /** A stretch of time during which the flesh moves from one temperature toward a medium's. */
 export interface Stretch {
@@ -18,7 +18,7 @@ const STEP_MS = 5 * 60_000;
  * The flesh follows each medium as one lump (first order); the conduction solver of `heat` will refine this.
  * `startC`: flesh temperature at the first stretch. Stretches must not run backwards (RangeError).
  */
-export function iceDays(startC: number, stretches: readonly Stretch[]): number {
+export function iceDays(startC: number, stretches: readonly Stretch[], model: SpoilageModel = 'temperate'): number {
   let t = startC;
   let used = 0;
   for (const s of stretches) {
@@ -31,12 +31,12 @@ export function iceDays(startC: number, stretches: readonly Stretch[]): number {
     for (let i = 0; i < steps; i++) {
       const dt = moving / steps;
       const next = s.mediumC + (t - s.mediumC) * Math.exp(-dt / tauMs);
-      used += (((spoilageRate(t) + spoilageRate(next)) / 2) * dt) / DAY_MS;
+      used += (((spoilageRate(t, model) + spoilageRate(next, model)) / 2) * dt) / DAY_MS;
       t = next;
     }
     if (span > moving) {
       t = s.mediumC;
-      used += (spoilageRate(t) * (span - moving)) / DAY_MS;
+      used += (spoilageRate(t, model) * (span - moving)) / DAY_MS;
     }
   }
   return used;

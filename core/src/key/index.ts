@@ -27,6 +27,7 @@ export {
   partingTraits,
   splitPair,
   stillPossible,
+  WARNS_FROM,
   whyFell,
 } from './split-pair.ts';
 export type { Certainty, Parting } from './split-pair.ts';

@@ -1,3 +1,5 @@
+import type { Hazard } from '../species/index.ts';
+
 /** Something to look at on a fish, with the ways in which it can look. */
 export interface Trait {
   readonly id: string;
@@ -35,6 +37,8 @@ export interface KeyedSpecies {
   readonly maxMm: number;
   readonly traits: TraitRow;
   readonly forms?: readonly KeyedForm[];
+  /** What can hurt on it: a harmless name is not settled while one that stings is possible and was not looked for. */
+  readonly hazards?: readonly Hazard[];
   /** Proportions of its body that hold nine fish in ten, as shares of the length: depth, eye, dorsal, anal. */
   readonly ratios?: Readonly<Partial<Record<string, readonly [number, number]>>>;
 }

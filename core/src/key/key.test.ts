@@ -282,3 +282,25 @@ test('entropy of a certainty is nothing, of n alike log2 n', () => {
   expect(entropyBits(Float64Array.of(1, 0))).toBe(0);
   expect(entropyBits(new Float64Array(8).fill(1 / 8))).toBeCloseTo(3, 12);
 });
+
+test('a prior that knows none of these species says nothing: all are alike, and nothing is NaN', () => {
+  const none = rankSpecies(TABLE, { barbel: 'yes' }, { cod: 0, pollack: 0 });
+  expect([...none.posterior].every(Number.isFinite)).toBe(true);
+  expect(none.posterior).toEqual(rankSpecies(TABLE, { barbel: 'yes' }).posterior);
+  expect(rankSpecies(TABLE, {}, {}).posterior).toEqual(rankSpecies(TABLE, {}).posterior);
+});
+
+test('a harmless name is not settled while one that stings is possible and was not looked for', () => {
+  const sting = { kind: 'venomous', part: 'back', where: 'w', does: 'd', grip: 'g' } as const;
+  const species = CATALOGUE.species.map((x) => (x.id === 'mackerel' ? { ...x, hazards: [sting] } : x));
+  const answers = { barbel: 'yes' };
+  const harmless = keyTable(CATALOGUE);
+  const armed = keyTable({ ...CATALOGUE, species });
+  const prior = { cod: 0.9, pollack: 0.01, mackerel: 0.09 };
+  const of = (t: typeof TABLE) => certaintyOf(t, rankSpecies(t, answers, prior), answers);
+  expect(of(harmless).certainty).toBe('settled');
+  expect(of(armed)).toMatchObject({ certainty: 'nearly' });
+  expect(of(armed).stillToSee?.id).toBe('tail');
+  const seen = { barbel: 'yes', tail: 'straight' };
+  expect(certaintyOf(armed, rankSpecies(armed, seen, prior), seen).certainty).toBe('settled');
+});

@@ -45,11 +45,14 @@ export function rankSpecies(
   const n = table.looks.length;
   const logs = new Float64Array(n);
   const species = table.catalogue.species;
-  const total = prior ? species.reduce((sum, s) => sum + (prior[s.id] ?? 0), 0) : species.length;
+  const said = prior ? species.reduce((sum, s) => sum + (prior[s.id] ?? 0), 0) : 0;
+  // A prior that knows none of these species says nothing: all are alike then.
+  const known = said > 0 ? prior : null;
+  const total = known ? said : species.length;
   const body = measuredLogs(species, measured);
   table.looks.forEach((look, i) => {
     const s = species[look.of];
-    const share = s ? ((prior ? (prior[s.id] ?? 0) : 1) / total) * look.share * (1 - NONE_PRIOR) : NONE_PRIOR;
+    const share = s ? ((known ? (known[s.id] ?? 0) : 1) / total) * look.share * (1 - NONE_PRIOR) : NONE_PRIOR;
     logs[i] = Math.log(share) + (body[look.of] ?? 0);
   });
   for (const [traitId, stateId] of Object.entries(answers)) {

@@ -1,3 +1,4 @@
+import { isDangerous } from '../harm/index.ts';
 import { type Answers, CANNOT_TELL, type KeyTable, NONE, type Trait } from './key-catalogue.ts';
 import type { Ranking } from './rank-species.ts';
 
@@ -79,7 +80,35 @@ export function certaintyOf(
   if (seen === undefined || seen === CANNOT_TELL) return { certainty: 'nearly', stillToSee: mark };
   // A mark that speaks for the lookalike does not settle anything, however well the rest fits.
   const agrees = likelihoodOf(table, best.id, mark.id, seen) > likelihoodOf(table, lookalike, mark.id, seen);
-  return { certainty: agrees || best.p >= CONTRADICTED ? 'settled' : 'nearly', stillToSee: null };
+  if (!agrees && best.p < CONTRADICTED) return { certainty: 'nearly', stillToSee: null };
+  const against = markAgainstDanger(table, ranking, answers);
+  return against ? { certainty: 'nearly', stillToSee: against } : { certainty: 'settled', stillToSee: null };
+}
+
+/** A dangerous candidate this likely keeps a harmless name from settling until what parts the two was looked at. */
+const DANGER_COUNTS = 0.0005;
+/** So many of them, and a mark that parts them by so many bits, are looked at; beyond that there is nothing to gain. */
+const DANGERS = 3;
+const PARTS_BITS = 2;
+/** Marks against one danger that are asked for. */
+const MARKS = 3;
+
+/** The mark still to be looked at that parts a harmless leader from something that stings; null for a dangerous leader. */
+function markAgainstDanger(table: KeyTable, ranking: Ranking, answers: Answers): Trait | null {
+  const danger = (id: string): boolean => {
+    const s = table.catalogue.species.find((x) => x.id === id);
+    return s?.hazards !== undefined && isDangerous({ hazards: s.hazards });
+  };
+  const best = ranking.candidates[0];
+  if (!best || best.id === NONE || danger(best.id)) return null;
+  const rivals = ranking.candidates.filter((c) => c.p >= DANGER_COUNTS && danger(c.id)).slice(0, DANGERS);
+  for (const { id } of rivals) {
+    const marks = partingTraits(table, best.id, id).filter((x) => x.bits >= PARTS_BITS);
+    const seen = marks.filter((x) => (answers[x.trait.id] ?? CANNOT_TELL) !== CANNOT_TELL).length;
+    const open = marks.find((x) => !(x.trait.id in answers));
+    if (open && seen < MARKS) return open.trait;
+  }
+  return null;
 }
 
 /** The answer that spoke most against a species, compared with the best: "you saw a barbel; pollack has none". Null when none did. */
@@ -116,3 +145,6 @@ export function likelihoodWord(p: number): string {
 /** Species that still count while the key is unsettled: all with 5 in 100 or more. The strictest of their rules applies. */
 export const stillPossible = (ranking: Ranking): string[] =>
   ranking.candidates.filter((c) => c.p >= 0.05 && c.id !== NONE).map((c) => c.id);
+
+/** A candidate that can hurt is named from here on, however unlikely: danger outranks odds. */
+export const WARNS_FROM = 0.01;

@@ -27,8 +27,28 @@ export interface KeepUntil {
   readonly eatBy: string;
 }
 
+/** How fresh the fish was when it went into the pack: share of its keeping time used, and that time on ice, days. */
+export interface FreshAtPacking {
+  readonly used: number;
+  readonly iceDaysAllowed: number;
+}
+
+/** At the fridge's 4 degC a day costs (1 + 0.4)^2 days on ice (FAO Technical Paper 348). */
+const FRIDGE_RATE = 1.96;
+/** The first third of the keeping time is the best; freezing what is past it keeps what is left. */
+const BEST = 1 / 3;
+
+/** Share of the freezer's months that is left to a fish frozen so fresh. */
+const freezerShare = (fresh: FreshAtPacking | undefined): number =>
+  fresh ? Math.max(0, Math.min(1, (1 - fresh.used) / (1 - BEST))) : 1;
+
+/** Days in the fridge until its keeping time is used up, whole, at most `most`. */
+const fridgeDays = (most: number, fresh: FreshAtPacking | undefined): number =>
+  fresh ? Math.max(0, Math.min(most, Math.floor((fresh.iceDaysAllowed * (1 - fresh.used)) / FRIDGE_RATE))) : most;
+
 /**
- * How long a pack keeps, by the simple table. `day`: the civil day it went to its place.
+ * How long a pack keeps, by the simple table. `day`: the civil day it went to its place. `fresh`: how fresh its fish was
+ * then, since a pack's time starts from the freshness used and not from the day of packing; left out: as fresh as can be.
  * A loose bag halves the frozen time, vacuum lengthens it by a fifth. Thawed fish counts as fridge from that day, one day only.
  */
 export function keepUntil(p: {
@@ -38,20 +58,23 @@ export function keepUntil(p: {
   wrapping: Wrapping;
   day: string;
   thawed?: boolean;
+  fresh?: FreshAtPacking;
 }): KeepUntil {
   if (p.place === 'fridge') {
     if (p.thawed) return { authority: addDays(p.day, 1), careful: addDays(p.day, 1), eatBy: addDays(p.day, 1) };
     const d = p.form === 'cooked' ? KEEPING.fridgeCookedDays : KEEPING.fridgeRawDays;
-    const authority = addDays(p.day, d.authority);
-    return { authority, careful: addDays(p.day, d.careful), eatBy: authority };
+    const raw = p.form === 'cooked' || p.form === 'stock' ? undefined : p.fresh;
+    const authority = addDays(p.day, fridgeDays(d.authority, raw));
+    return { authority, careful: addDays(p.day, fridgeDays(d.careful, raw)), eatBy: authority };
   }
   const kind = p.form === 'cooked' ? 'cooked' : p.form === 'stock' ? 'stock' : p.fat;
   const m = KEEPING.freezerMonths[kind];
   const factor = Math.min(1, KEEPING.wrappingFactor[p.wrapping]);
-  const careful = addDays(p.day, Math.round(m.careful * 30.4 * KEEPING.wrappingFactor[p.wrapping]));
+  const left = p.form === 'cooked' || p.form === 'stock' ? 1 : freezerShare(p.fresh);
+  const careful = addDays(p.day, Math.round(m.careful * 30.4 * KEEPING.wrappingFactor[p.wrapping] * left));
   // Vacuum may better the careful line, never move it past the authority's.
   const authority =
-    factor < 1 ? addDays(p.day, Math.round(m.authority * 30.4 * factor)) : addMonths(p.day, m.authority);
+    factor * left < 1 ? addDays(p.day, Math.round(m.authority * 30.4 * factor * left)) : addMonths(p.day, m.authority);
   return {
     authority,
     careful: careful < authority ? careful : authority,

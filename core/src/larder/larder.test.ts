@@ -46,4 +46,22 @@ describe('until when a pack keeps', () => {
       ),
     );
   });
+
+  test('a pack’s time starts from the freshness its fish had used, not from the day of packing', () => {
+    const fridge = { place: 'fridge', form: 'fillets', fat: 'lean', wrapping: 'cloth', day: '2026-09-12' } as const;
+    const at = (used: number) => keepUntil({ ...fridge, fresh: { used, iceDaysAllowed: 10 } });
+    expect(at(0.05).authority).toBe('2026-09-14');
+    expect(at(0.7).authority).toBe('2026-09-13');
+    expect(at(0.95).authority).toBe('2026-09-12');
+    expect(at(1.4).authority).toBe('2026-09-12');
+    const frozen = { ...fridge, place: 'freezer', wrapping: 'vacuum' } as const;
+    const months = (used: number) => keepUntil({ ...frozen, fresh: { used, iceDaysAllowed: 10 } }).careful;
+    expect(months(0.2)).toBe(keepUntil(frozen).careful);
+    expect(months(0.6) < months(0.2)).toBe(true);
+    expect(months(1)).toBe('2026-09-12');
+    // What was cooked keeps from the cooking.
+    expect(keepUntil({ ...fridge, form: 'cooked', fresh: { used: 0.9, iceDaysAllowed: 6 } }).authority).toBe(
+      '2026-09-14',
+    );
+  });
 });

@@ -7,7 +7,7 @@ import {
   fitLengthWeight,
   normalCdf,
   normalQuantile,
-  PRIOR_FISH,
+  CURVE_PRIOR,
   studentQuantile,
   type WeighedFish,
 } from './index.ts';
@@ -50,13 +50,15 @@ describe('weight at length of one’s own fish', () => {
     expect(r.weight.sdLog).toBeCloseTo(0.08, 2);
   });
 
-  test('as many fish as the prior is worth go half of the way', () => {
+  test('fish as precise together as the level is known beforehand go half of the way, and leave the exponent alone', () => {
     const centre = Math.sqrt(250 * 600);
-    const fish = Array.from({ length: PRIOR_FISH }, () => ({
+    const prior = { ...CURVE_PRIOR, levelSd: 0.12 / Math.sqrt(10) };
+    const fish = Array.from({ length: 10 }, () => ({
       lengthMm: centre,
       massG: expectedWeight(SPECIES, centre).massG * 1.2,
     }));
-    const r = fit(fish);
+    const r = fitLengthWeight(SPECIES, fish, prior);
+    if (!r.ok) throw new Error(r.why);
     expect(Math.log(r.predict(centre).massG / expectedWeight(SPECIES, centre).massG)).toBeCloseTo(Math.log(1.2) / 2, 9);
     expect(r.weight.b).toBeCloseTo(3.05, 9);
   });
@@ -65,14 +67,17 @@ describe('weight at length of one’s own fish', () => {
     // Ten typical fish about the centre with the prior's spread, as data of their own.
     const centre = Math.log(Math.sqrt(250 * 600) / 10);
     const half = 0.22;
-    const pseudo = Array.from({ length: PRIOR_FISH }, (_, i) => centre + (i % 2 ? half : -half));
+    const pseudo = Array.from({ length: 10 }, (_, i) => centre + (i % 2 ? half : -half));
+    // The same precision, said as widths: sd / sqrt(n) of the level, sd / sqrt(n) / half of the exponent.
+    const prior = { levelSd: 0.12 / Math.sqrt(10), slopeSd: 0.12 / Math.sqrt(10) / half, scatterFish: 10 };
     const own = [onCurve(0.009, 3.0, 300), onCurve(0.0081, 3.1, 420), onCurve(0.0099, 2.98, 520)];
     const x = [...pseudo, ...own.map((f) => Math.log(f.lengthMm / 10))];
     const y = [...pseudo.map((v) => Math.log(0.0079) + 3.05 * v), ...own.map((f) => Math.log(f.massG))];
     const [mx, my] = [x, y].map((v) => v.reduce((s, k) => s + k, 0) / v.length) as [number, number];
     const b =
       x.reduce((s, v, i) => s + (v - mx) * ((y[i] as number) - my), 0) / x.reduce((s, v) => s + (v - mx) ** 2, 0);
-    const r = fit(own);
+    const r = fitLengthWeight(SPECIES, own, prior);
+    if (!r.ok) throw new Error(r.why);
     expect(r.weight.b).toBeCloseTo(b, 10);
     expect(Math.log(r.weight.a)).toBeCloseTo(my - b * mx, 10);
   });
@@ -89,9 +94,10 @@ describe('weight at length of one’s own fish', () => {
     let covered = 0;
     let runs = 0;
     for (let book = 0; book < 400; book++) {
-      const variance = (PRIOR_FISH * 0.12 ** 2) / 2 / gamma(PRIOR_FISH / 2);
-      const level = Math.log(0.0079) + 3.05 * centre + normal(rng, 0, Math.sqrt(variance / PRIOR_FISH));
-      const b = 3.05 + normal(rng, 0, Math.sqrt(variance / (PRIOR_FISH * 0.22 ** 2)));
+      const { levelSd, slopeSd, scatterFish } = CURVE_PRIOR;
+      const variance = (scatterFish * 0.12 ** 2) / 2 / gamma(scatterFish / 2);
+      const level = Math.log(0.0079) + 3.05 * centre + normal(rng, 0, (levelSd * Math.sqrt(variance)) / 0.12);
+      const b = 3.05 + normal(rng, 0, (slopeSd * Math.sqrt(variance)) / 0.12);
       const one = (): WeighedFish => {
         const mm = 240 + rng() * 380;
         return {
@@ -131,6 +137,56 @@ describe('weight at length of one’s own fish', () => {
     expect(r.oddity({ lengthMm: 420, massG: 2 * expectedWeight(SPECIES, 420).massG })).toBeGreaterThan(3);
     expect(r.oddity({ lengthMm: 420, massG: expectedWeight(SPECIES, 420).massG / 2.2 })).toBeLessThan(-3);
     expect(r.condition({ lengthMm: 420, massG: r.predict(420).massG * 1.1 })).toBeCloseTo(1.1, 9);
+  });
+
+  /** Roach of another water: leaner by a fifth than the typical curve, of an exponent of their own, mostly small. */
+  const ROACH = { weight: { a: 0.0105, b: 3.1, sdLog: 0.12 }, usualMm: [120, 230] } as const;
+  const roachOf = (seed: number, n: number, level: number, b: number): WeighedFish[] => {
+    const rng = seeded(seed);
+    const centre = Math.log(Math.sqrt(120 * 230) / 10);
+    const at = Math.log(0.0105) + 3.1 * centre + level;
+    return Array.from({ length: n }, () => {
+      const mm = 100 + rng() * 150;
+      return { lengthMm: mm, massG: Math.exp(at + b * (Math.log(mm / 10) - centre) + normal(rng, 0, 0.11)) };
+    });
+  };
+
+  test('a leaner stock of a dozen and a half is learned as leaner, not as of another shape', () => {
+    for (let seed = 1; seed <= 40; seed++) {
+      const r = fitLengthWeight(ROACH, roachOf(seed, 19, -0.25, 3.11));
+      expect([seed, r.ok]).toEqual([seed, true]);
+      if (!r.ok) continue;
+      expect(Math.abs(r.weight.b - 3.11)).toBeLessThan(0.3);
+      const there = r.predict(170).massG / expectedWeight(ROACH, 170).massG;
+      expect(Math.log(there)).toBeLessThan(-0.13);
+    }
+  });
+
+  test('left out one at a time, fish of another water lie within the 90 % range 85 to 95 times in 100', () => {
+    let inside = 0;
+    let all = 0;
+    for (let seed = 1; seed <= 60; seed++) {
+      const fish = roachOf(seed, 8 + (seed % 30), -0.3 + (seed % 7) * 0.1, 2.95 + (seed % 5) * 0.07);
+      fish.forEach((f, i) => {
+        const r = fitLengthWeight(
+          ROACH,
+          fish.filter((_, k) => k !== i),
+        );
+        if (!r.ok) return;
+        const p = r.predict(f.lengthMm);
+        all++;
+        if (f.massG >= p.lowG && f.massG <= p.highG) inside++;
+      });
+    }
+    expect(all).toBeGreaterThan(1000);
+    expect(inside / all).toBeGreaterThan(0.85);
+    expect(inside / all).toBeLessThan(0.95);
+  });
+
+  test('a book of 200,000 fish is fitted', () => {
+    const one = onCurve(0.0079, 3.05, 400);
+    const fish = Array.from({ length: 200_000 }, (_, i) => (i % 2 ? one : onCurve(0.0079, 3.05, 300)));
+    expect(fit(fish).ownB).toBeCloseTo(3.05, 6);
   });
 
   test('what cannot be is a broken call', () => {

@@ -8,10 +8,21 @@ export interface WeighedFish {
   readonly massG: number;
 }
 
-/** The typical curve counts as this many fish of one's own. */
-export const PRIOR_FISH = 10;
-/** Spread of ln L among those fish: what a usual catch shows. */
-const PRIOR_SPREAD = 0.22;
+/** How firmly the typical curve is held before any fish was weighed. */
+export interface CurvePrior {
+  /** How far the fatness of one stock lies from the typical one, sd of ln W at the usual length. */
+  readonly levelSd: number;
+  /** How far its exponent lies from the typical one, sd. */
+  readonly slopeSd: number;
+  /** The typical scatter counts as that of so many fish. */
+  readonly scatterFish: number;
+}
+
+/**
+ * Level and exponent are held apart: stocks of one species differ by some 15 in 100 in weight at a length, and by 0.12 in
+ * the exponent (the spread of published fits of one species; Froese 2006, figures 6 and 13). Typical.
+ */
+export const CURVE_PRIOR: CurvePrior = { levelSd: 0.15, slopeSd: 0.12, scatterFish: 10 };
 /** A fish grows a little stouter or leaner with length; an exponent beyond this is a mistake in the figures. */
 export const B_RANGE = [2.5, 3.5] as const;
 /** With fewer fish nothing is said of the exponent of their own. */
@@ -33,22 +44,23 @@ export interface LengthWeightFit {
 }
 
 /**
- * Fits W = a L^b by least squares on logs (g, cm) with a normal-inverse-gamma prior worth `PRIOR_FISH` fish that lie on
- * the typical curve about the species' usual length (Gelman et al., Bayesian Data Analysis, 14.8). Every fish must have a
- * length and a weight above 0 (RangeError otherwise). Refuses when the exponent leaves `B_RANGE`, and says why; the
- * typical curve holds then.
+ * Fits W = a L^b by least squares on logs (g, cm), shrunk towards the typical curve by a normal-inverse-gamma prior about
+ * the species' usual length, its level and its exponent each with a width of its own (Gelman et al., Bayesian Data
+ * Analysis, 14.8). Every fish must have a length and a weight above 0 (RangeError otherwise). Refuses when the exponent
+ * leaves `B_RANGE`, and says why; the typical curve holds then.
  */
 export function fitLengthWeight(
   species: Pick<SpeciesFacts, 'weight' | 'usualMm'>,
   fish: readonly WeighedFish[],
+  prior: CurvePrior = CURVE_PRIOR,
 ): ({ readonly ok: true } & LengthWeightFit) | Refusal {
   if (fish.some((f) => !(f.lengthMm > 0 && f.massG > 0)))
     throw new RangeError('fitLengthWeight: every fish needs a length and a weight above 0');
   const centre = Math.log(Math.sqrt(species.usualMm[0] * species.usualMm[1]) / 10);
   const typical = species.weight;
   const m0 = [Math.log(typical.a) + typical.b * centre, typical.b] as const;
-  // Precision of the prior, as that many fish would give it: about the centre the two are independent.
-  const p0 = [PRIOR_FISH, PRIOR_FISH * PRIOR_SPREAD ** 2] as const;
+  // Precision of the prior in units of the scatter: about the centre level and exponent are independent.
+  const p0 = [(typical.sdLog / prior.levelSd) ** 2, (typical.sdLog / prior.slopeSd) ** 2] as const;
   const points = fish.map((f) => ({ x: Math.log(f.lengthMm / 10) - centre, y: Math.log(f.massG) }));
   const n = points.length;
   const sx = points.reduce((s, p) => s + p.x, 0);
@@ -60,11 +72,11 @@ export function fitLengthWeight(
   const r = [p0[0] * m0[0] + sy, p0[1] * m0[1] + sxy] as const;
   const level = (q.d * r[0] - q.b * r[1]) / det;
   const b = (q.a * r[1] - q.b * r[0]) / det;
-  const shape = (PRIOR_FISH + n) / 2;
+  const shape = (prior.scatterFish + n) / 2;
   const residual = points.reduce((s, p) => s + (p.y - level - b * p.x) ** 2, 0);
   // Written as a sum of squares, not as a difference of large sums, so that nothing cancels.
   const pull = p0[0] * (level - m0[0]) ** 2 + p0[1] * (b - m0[1]) ** 2;
-  const rate = (PRIOR_FISH * typical.sdLog ** 2 + residual + pull) / 2;
+  const rate = (prior.scatterFish * typical.sdLog ** 2 + residual + pull) / 2;
   const variance = rate / shape;
   const ownB = ownExponent(points);
   if (b < B_RANGE[0] || b > B_RANGE[1])
@@ -98,8 +110,9 @@ export function fitLengthWeight(
 
 function ownExponent(points: readonly { x: number; y: number }[]): number | null {
   if (points.length < LEAST_FISH) return null;
-  const xs = points.map((p) => p.x);
-  if (Math.max(...xs) - Math.min(...xs) < 0.05) return null;
+  // Not by spreading them into Math.max: the stack holds some 120,000 arguments.
+  const [least, most] = points.reduce(([lo, hi], p) => [Math.min(lo, p.x), Math.max(hi, p.x)], [Infinity, -Infinity]);
+  if (most - least < 0.05) return null;
   return linearRegression(points.map((p) => [p.x, p.y])).m;
 }
 

@@ -43,7 +43,7 @@ const counts = (per: Per, k: KeptFish, who: Who): boolean =>
   per === 'boat' && who.boat ? k.boat === who.boat : k.anglerId === who.anglerId;
 
 function usedWithin(
-  rule: { species: readonly string[]; zones?: readonly string[] },
+  rule: Pick<AllowanceRule, 'kind' | 'species' | 'zones' | 'gear'>,
   kept: readonly KeptFish[],
   per: Per,
   who: Who,
@@ -55,8 +55,15 @@ function usedWithin(
       k.day >= from &&
       k.day <= to &&
       counts(per, k, who) &&
-      // A rule of some zones counts what was kept there; what nobody placed counts everywhere.
-      (!rule.zones || k.zone === undefined || rule.zones.includes(k.zone)) &&
+      // A rule of some zones counts what was kept there, in a smaller zone within them too; what nobody placed counts everywhere.
+      (!rule.zones ||
+        k.zone === undefined ||
+        rule.zones.includes(k.zone) ||
+        (k.alsoIn?.some((z) => rule.zones?.includes(z)) ?? false)) &&
+      // One for fish caught in some way counts those; of which nobody said how, it counts too.
+      (!rule.gear || !k.gear || rule.gear.includes(k.gear)) &&
+      // What was eaten before this day is no longer in anyone's possession.
+      (rule.kind !== 'possession' || !k.goneOn || k.goneOn >= to) &&
       // Of unknown length it may be over it: the strict reading.
       (overMm === 0 || (k.lengthMm ?? Number.POSITIVE_INFINITY) > overMm) &&
       (forSpecies(rule, k.speciesId) || (k.orElse !== undefined && k.orElse.some((id) => forSpecies(rule, id))))

@@ -15,6 +15,9 @@ export function conditionOf(rule: Rule, f: CatchFacts): true | false | Ask {
   return true;
 }
 
+/** The name under which other rules speak of this one: its own, or the one it had before a later version took that. */
+export const calledBy = (rule: Pick<Rule, 'id' | 'formerly'>): string => rule.formerly ?? rule.id;
+
 /** Rules that an exemption takes away from this fish. One whose conditions cannot be told takes nothing away. */
 export function exemptedBy(pack: RulePack, f: CatchFacts): Set<string> {
   const out = new Set<string>();

@@ -1,7 +1,7 @@
 import { addDays, sayDate } from '../time/index.ts';
 import { allowanceUsed, type AllowanceRule } from './allowances.ts';
 import type { CatchFacts, KeptFish } from './rule.ts';
-import { lengthAs, lengthNeeded } from './size-rules.ts';
+import { lengthAs, lengthNeeded, longestNeeded } from './size-rules.ts';
 import { cm } from './words.ts';
 import { DOUBT, normalCdf } from '../measure/index.ts';
 import type { Said } from './verdict.ts';
@@ -65,6 +65,9 @@ export function bagSays(rule: AllowanceRule, f: CatchFacts, kept: readonly KeptF
 /** Whether a fish counts among the long ones: nothing to say when it is surely shorter; asks when it is not measured. */
 function amongTheLong(rule: Extract<AllowanceRule, { kind: 'overLength' }>, f: CatchFacts): Said | null {
   const l = lengthAs(f, rule.length, f.longestMm ?? f.length?.mm);
+  // Of a lot known by its shortest alone, the others may be long.
+  if (l && f.count > 1 && !f.longestMm && l.readMm <= rule.overMm)
+    return longestNeeded(rule.length, `at most ${rule.most} may be over ${cm(rule.overMm)} cm`);
   if (!l) return lengthNeeded(rule.length, `at most ${rule.most} may be over ${cm(rule.overMm)} cm`);
   const chance = l.sdMm === 0 ? Number(l.lengthMm > rule.overMm) : 1 - normalCdf((rule.overMm - l.lengthMm) / l.sdMm);
   if (chance >= DOUBT) return null;

@@ -39,7 +39,7 @@ export function shuts(rule: Rule, day: string): boolean {
     case 'closedSeason':
       return inSpan(day, rule.closed);
     case 'openSeason':
-      return !inSpan(day, rule.open);
+      return !inSpan(day, rule.open, 'after');
     case 'closedDays':
       return rule.days.some((d) => d === weekday(day));
     default:

@@ -13,6 +13,7 @@ export type {
   AnglerFacts,
   CatchFacts,
   KeptFish,
+  Licence,
   LonLat,
   Origin,
   Per,
@@ -30,6 +31,7 @@ export type { RuleNames } from './read-rule.ts';
 export { sunHours } from './sun-hours.ts';
 export type { SunHours } from './sun-hours.ts';
 export { zonesAt, zonesOfPlace } from './zones-at.ts';
+export { ringTrouble, tidyRing } from './ring.ts';
 export type { ZonePlace } from './zones-at.ts';
 // what holds on a day, and what changes soon
 export { briefing, isBan, shuts } from './briefing.ts';

@@ -1,6 +1,6 @@
 import { daysBetween } from '../time/index.ts';
 import { allowancesLeft, concerns } from './allowances.ts';
-import { conditionOf, exemptedBy } from './applies.ts';
+import { calledBy, conditionOf, exemptedBy } from './applies.ts';
 import { bagSays } from './bag-rules.ts';
 import { closedDaysSays, dutySays, gearBanSays, hoursSay, licenceSays, seasonSays } from './other-rules.ts';
 import type { CatchFacts, KeptFish, Rule, RuleKind, RulePack } from './rule.ts';
@@ -77,6 +77,24 @@ function ruleSays(rule: Rule, f: CatchFacts, kept: readonly KeptFish[], pack: Ru
   }
 }
 
+/** Rules for every species that say how one may fish, or when, and not what may be kept. */
+const OF_FISHING: ReadonlySet<RuleKind> = new Set([
+  'gearBan',
+  'closedSeason',
+  'openSeason',
+  'closedDays',
+  'clockHours',
+  'sunHours',
+  'licence',
+  'landAs',
+  'minimumFillet',
+  'report',
+]);
+
+/** Whether a rule says something of keeping this very fish; without any, to keep it is nobody's word. */
+const saysWhatMayBeKept = (r: Rule): boolean =>
+  r.kind !== 'exemption' && r.kind !== 'advice' && (r.species.length > 0 || !OF_FISHING.has(r.kind));
+
 const ASKS = {
   gear: ['How was it caught?', 'that decides whether this rule holds:'],
   age: ['How old is', 'that decides whether this rule holds:'],
@@ -108,7 +126,7 @@ function finding(rule: Rule, f: CatchFacts, kept: readonly KeptFish[], pack: Rul
  */
 export function judge(pack: RulePack, f: CatchFacts, kept: readonly KeptFish[], today: string = f.day): Verdict {
   const exempted = exemptedBy(pack, f);
-  const about = pack.rules.filter((r) => concerns(r, f) && !exempted.has(r.id));
+  const about = pack.rules.filter((r) => concerns(r, f) && !exempted.has(calledBy(r)));
   const findings = about.flatMap((rule) => {
     if (rule.kind === 'exemption' && conditionOf(rule, f) !== true) return [];
     if (rule.kind === 'exemption' && !rule.from.some((id) => exempted.has(id))) return [];
@@ -130,7 +148,7 @@ export function judge(pack: RulePack, f: CatchFacts, kept: readonly KeptFish[], 
       (a, b) => KIND_ORDER.indexOf(a.kind) - KIND_ORDER.indexOf(b.kind) || (a.ruleId < b.ruleId ? -1 : 1),
     ),
     exempted: [...exempted].sort(),
-    noRuleFound: !about.some((r) => r.kind !== 'exemption'),
+    noRuleFound: !about.some(saysWhatMayBeKept),
     pack: {
       name: pack.name,
       version: pack.version,
@@ -149,7 +167,8 @@ export interface UnsettledVerdict {
 
 /**
  * Judges a fish that may be one of several species by each, and takes the strictest outcome; among equals the likeliest,
- * which comes first. A single candidate is judged as `judge` does. Throws RangeError without any.
+ * which comes first. What cannot be undone needs a settled name: where one of them must be killed and another need not be,
+ * it asks what it is. A single candidate is judged as `judge` does. Throws RangeError without any.
  */
 export function judgeUnsettled(
   pack: RulePack,
@@ -160,8 +179,39 @@ export function judgeUnsettled(
   const judged = candidates.map((f) => ({ decidedBy: f.speciesId, verdict: judge(pack, f, kept, today ?? f.day) }));
   const first = judged[0];
   if (!first) throw new RangeError('judgeUnsettled: no candidate');
-  return judged.reduce(
-    (worst, x) => (OUTCOMES.indexOf(x.verdict.outcome) > OUTCOMES.indexOf(worst.verdict.outcome) ? x : worst),
-    first,
+  const killed = judged.find((x) => x.verdict.outcome === 'mustNotReturn');
+  const other = strictest(judged.filter((x) => x.verdict.outcome !== 'mustNotReturn'));
+  if (killed && other) return nameFirst(killed, other, candidates);
+  return strictest(judged) ?? first;
+}
+
+const strictest = (judged: readonly UnsettledVerdict[]): UnsettledVerdict | undefined =>
+  judged.reduce<UnsettledVerdict | undefined>(
+    (worst, x) => (!worst || OUTCOMES.indexOf(x.verdict.outcome) > OUTCOMES.indexOf(worst.verdict.outcome) ? x : worst),
+    undefined,
   );
+
+/** One name kills it, another does not: it waits, alive, until it has one. */
+function nameFirst(
+  killed: UnsettledVerdict,
+  other: UnsettledVerdict,
+  candidates: readonly CatchFacts[],
+): UnsettledVerdict {
+  const nameOf = (id: string): string => candidates.find((c) => c.speciesId === id)?.speciesName ?? id;
+  const rule = killed.verdict.findings[0];
+  const says = other.verdict.outcome === 'letGo' ? 'it must go back' : 'it may go back';
+  const asks = { fact: 'name' } as const;
+  const finding: Finding = {
+    ruleId: rule?.ruleId ?? 'name',
+    kind: 'mustNotReturn',
+    source: rule?.source ?? '',
+    outcome: 'ask',
+    lead: 'What is it?',
+    because: `as ${nameOf(killed.decidedBy).toLowerCase()} it must not go back alive, as ${nameOf(other.decidedBy).toLowerCase()} ${says}. Neither can be undone: settle the name first, and keep it alive in water meanwhile.`,
+    asks,
+  };
+  return {
+    decidedBy: killed.decidedBy,
+    verdict: { ...other.verdict, outcome: 'ask', asks, findings: [finding, ...other.verdict.findings] },
+  };
 }

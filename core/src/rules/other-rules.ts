@@ -23,7 +23,8 @@ export function seasonSays(rule: Of<'closedSeason' | 'openSeason'>, f: CatchFact
   const open = rule.kind === 'openSeason' ? rule.open : null;
   const span = rule.kind === 'closedSeason' ? rule.closed : rule.open;
   const says = `${open ? 'open' : 'closed'} from ${sayDate(span.from)} to ${sayDate(span.to)}.`;
-  const shut = inSpan(f.day, span) === (open === null);
+  // On the 29th of February, after a span to the 28th, the stricter reading: still closed, no longer open.
+  const shut = open ? !inSpan(f.day, span, 'after') : inSpan(f.day, span);
   if (!shut) return { outcome: 'keep', lead: 'Season', because: open ? says : `open; ${says}` };
   return {
     outcome: 'letGo',
@@ -43,8 +44,10 @@ export function closedDaysSays(rule: Of<'closedDays'>, f: CatchFacts): Said {
 
 export function hoursSay(rule: Of<'clockHours' | 'sunHours'>, f: CatchFacts, pack: RulePack): Said {
   const hours = rule.kind === 'clockHours' ? { from: rule.from, to: rule.to, how: '' } : sunSpan(rule, f, pack);
-  if (hours === 'always') return { outcome: 'keep', lead: 'Hours', because: 'the sun does not set: open.' };
-  if (hours === 'never') return { outcome: 'letGo', lead: 'Outside the hours:', because: 'the sun does not rise.' };
+  if (hours === 'always')
+    return { outcome: 'keep', lead: 'Hours', because: 'between sun and sun there is no night now: open all day.' };
+  if (hours === 'never')
+    return { outcome: 'letGo', lead: 'Outside the hours:', because: 'the sun does not rise far enough today.' };
   const says = `fishing from ${hours.from} to ${hours.to}${hours.how}.`;
   if (f.time === undefined) return { outcome: 'ask', lead: 'Time needed:', because: says, asks: { fact: 'time' } };
   return withinHours(f.time, hours.from, hours.to)
@@ -66,9 +69,15 @@ function sunSpan(
   if (!at) return 'always';
   const sun = sunHours(f.day, at, pack.timeZone);
   if (sun.rise === null) return sun.all === 'day' ? 'always' : 'never';
+  const [rise, set] = [minutes(sun.rise), minutes(sun.set)];
+  const from = rise - rule.beforeSunriseMin;
+  // In the far north it sets after midnight: that is still this day's evening.
+  const to = (set < rise ? set + DAY : set) + rule.afterSunsetMin;
+  if (to - from >= DAY) return 'always';
+  if (to <= from) return 'never';
   return {
-    from: clock(minutes(sun.rise) - rule.beforeSunriseMin),
-    to: clock(minutes(sun.set) + rule.afterSunsetMin),
+    from: clock(from),
+    to: clock(to),
     how: `, sun up ${sun.rise} to ${sun.set}`,
   };
 }
@@ -91,14 +100,27 @@ export function licenceSays(rule: Of<'licence'>, f: CatchFacts): Said {
       because: `${f.anglerName} needs the ${rule.licence}; the book does not know of one.`,
       asks: { fact: 'licence' },
     };
+  const good = held
+    .filter((l) => l.until >= f.day && (l.from === undefined || l.from <= f.day))
+    .map((l) => l.until)
+    .sort()
+    .at(-1);
+  if (good !== undefined)
+    return { outcome: 'keep', lead: 'Licence', because: `${rule.licence}, good to ${sayDate(good)}.` };
+  const coming = held.flatMap((l) => (l.from !== undefined && l.from > f.day ? [l.from] : [])).sort()[0];
+  if (coming !== undefined)
+    return {
+      outcome: 'letGo',
+      lead: 'Licence does not hold yet:',
+      because: `${rule.licence}, from ${sayDate(coming)} on.`,
+      change: `from ${sayDate(coming)}`,
+    };
   const last = held
     .map((l) => l.until)
     .sort()
     .at(-1);
-  if (last === undefined)
-    return { outcome: 'letGo', lead: 'No licence:', because: `${f.anglerName} needs the ${rule.licence}.` };
-  return last >= f.day
-    ? { outcome: 'keep', lead: 'Licence', because: `${rule.licence}, good to ${sayDate(last)}.` }
+  return last === undefined
+    ? { outcome: 'letGo', lead: 'No licence:', because: `${f.anglerName} needs the ${rule.licence}.` }
     : { outcome: 'letGo', lead: 'Licence has lapsed:', because: `${rule.licence}, to ${sayDate(last)}.` };
 }
 

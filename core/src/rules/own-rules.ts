@@ -1,10 +1,13 @@
 import { addDays } from '../time/index.ts';
+import { calledBy } from './applies.ts';
 import type { Rule, RulePack } from './rule.ts';
 
 /** A rule of one's own, and the one it takes over from. */
 export interface OwnRule {
   readonly rule: Rule;
   readonly replaces: string | null;
+  /** When it was written, ISO; of two that begin on one day and replace the same, the later written counts. */
+  readonly setAt?: string;
 }
 
 /**
@@ -19,8 +22,7 @@ export function withOwnRules(pack: RulePack, own: readonly OwnRule[]): RulePack 
     return true;
   });
   if (fresh.length === 0) return pack;
-  const ended = (r: Rule): Rule => {
-    const by = fresh.find((o) => o.replaces === r.id)?.rule.inForce?.from;
+  const endedBefore = (r: Rule, by: string | undefined): Rule => {
     if (by === undefined) return r;
     const to = addDays(by, -1);
     return {
@@ -28,8 +30,25 @@ export function withOwnRules(pack: RulePack, own: readonly OwnRule[]): RulePack 
       inForce: { ...r.inForce, to: r.inForce?.to !== undefined && r.inForce.to < to ? r.inForce.to : to },
     };
   };
-  return { ...pack, rules: [...pack.rules, ...fresh.map((o) => o.rule)].map(ended) };
+  const inTurn = [...fresh].sort((a, b) => (beginOf(a) + (a.setAt ?? '') < beginOf(b) + (b.setAt ?? '') ? -1 : 1));
+  /** The first of one's own that takes over from a rule. */
+  const takesOver = (name: string, but?: OwnRule): string | undefined =>
+    inTurn.find((o) => o !== but && o.replaces === name)?.rule.inForce?.from;
+  /** Of several that take over from one rule, each holds until the next begins. */
+  const nextBegins = (own: OwnRule): string | undefined => {
+    if (own.replaces === null) return undefined;
+    return inTurn.slice(inTurn.indexOf(own) + 1).find((o) => o.replaces === own.replaces)?.rule.inForce?.from;
+  };
+  return {
+    ...pack,
+    rules: [
+      ...pack.rules.map((r) => endedBefore(r, takesOver(calledBy(r)))),
+      ...fresh.map((o) => endedBefore(endedBefore(o.rule, nextBegins(o)), takesOver(o.rule.id, o))),
+    ],
+  };
 }
+
+const beginOf = (o: OwnRule): string => o.rule.inForce?.from ?? '';
 
 const isDay = (s: string | undefined): boolean =>
   s === undefined || (/^\d{4}-\d\d-\d\d$/.test(s) && !Number.isNaN(Date.parse(`${s}T00:00:00Z`)));

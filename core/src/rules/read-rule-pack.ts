@@ -1,5 +1,6 @@
 import { type Result, refuse } from '../result/index.ts';
 import { ruleTrouble } from './own-rules.ts';
+import { ringTrouble } from './ring.ts';
 import type { RulePack } from './rule.ts';
 
 /** A pack read out of a file, with what is odd in it and does not stand in the way. */
@@ -32,6 +33,14 @@ export function readRulePack(
     new Intl.DateTimeFormat('en', { timeZone: pack.timeZone });
   } catch {
     return refuse(`timeZone: "${pack.timeZone}" is no time zone; write one such as Atlantic/Faroe.`);
+  }
+  for (const z of pack.zones) {
+    const broken = z.bounds && ringTrouble(z.bounds);
+    if (broken) return refuse(`The bounds of the zone "${z.name}" do not hold: ${broken}`);
+  }
+  for (const [i, ring] of (pack.coast ?? []).entries()) {
+    const broken = ringTrouble(ring);
+    if (broken) return refuse(`Coastline ${i + 1} does not hold: ${broken}`);
   }
   const ids = pack.rules.map((r) => r.id);
   const twice = ids.find((id, i) => ids.indexOf(id) < i);

@@ -10,6 +10,8 @@ export type Origin = 'wild' | 'stocked' | 'farmed';
 
 interface RuleBase {
   readonly id: string;
+  /** The id under which others name it, where a later version has taken that id for a rule of its own. */
+  readonly formerly?: string;
   /** Species ids the rule is for; empty = every species. Several are counted together. */
   readonly species: readonly string[];
   /** Zones it holds in; left out = all waters of the pack. */
@@ -106,11 +108,18 @@ export interface RulePack {
   readonly rules: readonly Rule[];
 }
 
+/** A licence held: its first and last civil day; no first day: long since. */
+export interface Licence {
+  readonly name: string;
+  readonly until: string;
+  readonly from?: string;
+}
+
 /** What is known of the one who caught it; undefined = nobody has said. */
 export interface AnglerFacts {
   /** Years on the day of the catch. */
   readonly age?: number;
-  readonly licences?: readonly { readonly name: string; readonly until: string }[];
+  readonly licences?: readonly Licence[];
 }
 
 /** The fish to be judged, with what is known of it. Null or undefined = not known yet. */
@@ -154,7 +163,13 @@ export interface KeptFish {
   readonly anglerId: string;
   readonly boat?: string | null;
   readonly zone?: string;
+  /** Larger zones that its place lies in too. */
+  readonly alsoIn?: readonly string[];
+  /** How it was caught; null or left out: nobody has said. */
+  readonly gear?: RuleGear | null;
   readonly day: string;
+  /** Civil day on which the last of it was eaten or thrown away; null or left out: it is still there. */
+  readonly goneOn?: string | null;
   readonly count: number;
   readonly lengthMm?: number | null;
 }

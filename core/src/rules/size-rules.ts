@@ -1,4 +1,4 @@
-import { certainMarginMm, DOUBT, judgeReading, type JudgedLength, normalCdf } from '../measure/index.ts';
+import { certainMarginMm, convertLength, DOUBT, judgeReading, type JudgedLength, normalCdf } from '../measure/index.ts';
 import type { LengthKind } from '../species/index.ts';
 import type { CatchFacts, Rule } from './rule.ts';
 import type { Said } from './verdict.ts';
@@ -55,8 +55,9 @@ export function lengthAs(
   const { kind: from } = f.length;
   const c = f.conversions?.find((x) => x.from === from && x.to === kind);
   if (!c) return null;
-  const lengthMm = read.lengthMm * c.slope;
-  return { lengthMm, sdMm: Math.hypot(read.sdMm * c.slope, c.sdShare * lengthMm), from, readMm: lengthMm };
+  const lengthMm = convertLength(read.lengthMm, c);
+  const sdMm = Math.hypot(read.sdMm * c.slope, c.sdShare * lengthMm, c.sdMm ?? 0);
+  return { lengthMm, sdMm, from, readMm: lengthMm };
 }
 
 /** P(the true length lies from `from` to `to`); a reading without error counts the bounds themselves as within. */
@@ -87,14 +88,45 @@ const WORDS: Readonly<Record<SizeRule['kind'], { good: string; bad: (over: boole
   releaseSlot: { good: 'Outside the slot:', bad: () => 'A breeder, let it go:', so: 'outside the slot' },
 };
 
-/** What a rule about length says of a fish, and of the shortest and the longest of a lot. */
+/**
+ * What a rule about length says of a fish, and of a lot by its shortest and its longest. A lot of which only the shortest is
+ * known is asked about where a long one would go back; one whose lengths run across a slot of breeders goes back whole,
+ * since those between its ends are not known.
+ */
 export function sizeSays(rule: SizeRule, f: CatchFacts): Said {
   const shortest = sizeOf(rule, f, lengthAs(f, rule.length), f.count > 1 ? 'the shortest, ' : '');
-  if (f.count < 2 || !f.longestMm || !f.length) return shortest;
+  if (f.count < 2 || !f.length) return shortest;
+  if (!f.longestMm) {
+    const bounded = rule.kind !== 'minimumSize';
+    return bounded && (shortest.outcome === 'keep' || shortest.outcome === 'measureAgain')
+      ? longestNeeded(rule.length, `the rule is ${sayBounds(rule)}`)
+      : shortest;
+  }
   const longest = sizeOf(rule, f, lengthAs(f, rule.length, f.longestMm), 'the longest, ');
   const order = ['keep', 'ask', 'measureAgain', 'letGo'];
-  return order.indexOf(longest.outcome) > order.indexOf(shortest.outcome) ? longest : shortest;
+  const stricter = order.indexOf(longest.outcome) > order.indexOf(shortest.outcome) ? longest : shortest;
+  return stricter.outcome === 'keep' && rule.kind === 'releaseSlot' ? acrossSlot(rule, f, stricter) : stricter;
 }
+
+/** Both ends of a lot lie outside the slot: whatever lies between them may be within, unless the lot is only those two. */
+function acrossSlot(rule: Extract<SizeRule, { kind: 'releaseSlot' }>, f: CatchFacts, kept: Said): Said {
+  const [short, long] = [lengthAs(f, rule.length), lengthAs(f, rule.length, f.longestMm ?? undefined)];
+  if (!short || !long || f.count < 3 || short.readMm >= rule.toMm || long.readMm <= rule.fromMm) return kept;
+  return {
+    outcome: 'letGo',
+    lead: 'Some may be breeders:',
+    because: `the lot runs from ${cm(short.readMm)} to ${cm(long.readMm)}, across ${cm(rule.fromMm)} to ${cm(rule.toMm)}, and those between are not known.`,
+    change: 'noting them one by one, or as lots on one side of it',
+  };
+}
+
+/** Asks for the longest of a lot; `why`: what the rule says. */
+export const longestNeeded = (kind: LengthKind, why: string): Said => ({
+  outcome: 'ask',
+  lead: 'Longest of the lot needed:',
+  because: `${why}, and only the shortest was measured. Measure the longest too.`,
+  asks: { fact: 'length', kind },
+});
 
 /** Asks for a length; `why`: what the rule says. */
 export const lengthNeeded = (kind: LengthKind, why: string): Said => ({

@@ -11,7 +11,8 @@ export const stricter = (a: Outcome, b: Outcome): Outcome => (OUTCOMES.indexOf(a
 
 /** A fact that a rule needs and nobody has given. */
 export type Ask =
-  { readonly fact: 'length'; readonly kind: LengthKind } | { readonly fact: 'gear' | 'age' | 'time' | 'licence' };
+  | { readonly fact: 'length'; readonly kind: LengthKind }
+  | { readonly fact: 'gear' | 'age' | 'time' | 'licence' | 'name' };
 
 /** One rule that was looked at and what it said. */
 export interface Finding {
@@ -47,7 +48,7 @@ export interface Verdict {
   readonly allowances: readonly Allowance[];
   /** Rules that an exemption took away, by id. */
   readonly exempted: readonly string[];
-  /** No rule of the pack is about this species here: nothing is known, which is not the same as allowed. */
+  /** No rule of the pack says of this species here what may be kept: nothing is known, which is not the same as allowed. */
   readonly noRuleFound: boolean;
   readonly pack: {
     readonly name: string;

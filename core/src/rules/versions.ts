@@ -38,7 +38,7 @@ function withVersion(old: RulePack, { pack, from }: PackVersion): RulePack {
     return [
       {
         ...r,
-        ...(taken ? { id: `${r.id}, ${old.version}` } : {}),
+        ...(taken ? { id: `${r.id}, ${old.version}`, formerly: r.formerly ?? r.id } : {}),
         inForce: { ...r.inForce, to: earlier(r.inForce?.to, to) },
       },
     ];

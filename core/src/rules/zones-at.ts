@@ -1,10 +1,11 @@
 import { geoContains } from 'd3-geo';
+import { tidyRing } from './ring.ts';
 import type { LonLat, RulePack, Zone } from './rule.ts';
 
 /** Whether a point lies within a zone's bounds; false for a zone that is not drawn. */
 export const isInZone = (zone: Zone, at: LonLat): boolean =>
   zone.bounds !== undefined &&
-  geoContains({ type: 'Polygon', coordinates: [zone.bounds.map(([x, y]) => [x, y])] }, [at[0], at[1]]);
+  geoContains({ type: 'Polygon', coordinates: [tidyRing(zone.bounds).map(([x, y]) => [x, y])] }, [at[0], at[1]]);
 
 /** Every drawn zone of a pack that a point lies in, the smallest first. */
 export function zonesAt(pack: RulePack, at: LonLat): Zone[] {

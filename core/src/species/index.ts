@@ -5,5 +5,6 @@ export type {
   LengthConversion,
   LengthKind,
   MeasureMethod,
+  Severity,
   SpeciesFacts,
 } from './species.ts';

@@ -3,7 +3,10 @@ export type LengthKind = 'total' | 'fork' | 'discWidth' | 'mantle';
 /** With what a length is taken; each has its own error. */
 export type MeasureMethod = 'board' | 'mat' | 'tape' | 'photo' | 'eye';
 
-export type HazardKind = 'venomous' | 'sharp' | 'bite' | 'poison';
+export type HazardKind = 'venomous' | 'sharp' | 'bite' | 'poison' | 'electric' | 'blood';
+
+/** How bad it is for the person: a scratch, an hour's pain, a doctor, an emergency. */
+export type Severity = 'slight' | 'painful' | 'serious' | 'can kill';
 
 /** One way in which a fish can hurt the person who holds or eats it. */
 export interface Hazard {
@@ -16,6 +19,8 @@ export interface Hazard {
   readonly does: string;
   /** What to do with the hands. */
   readonly grip: string;
+  /** How bad it is; left out: the worse reading of its kind. */
+  readonly severity?: Severity;
 }
 
 export type KeepingClass =
@@ -30,12 +35,16 @@ export type KeepingClass =
   | 'shark'
   | 'cephalopod';
 
-/** One length told from another: to = slope * from, with a residual error as a share of the result. */
+/** One length told from another: to = constant + slope * from, with a residual error as a share of the result, or in mm. */
 export interface LengthConversion {
   readonly from: LengthKind;
   readonly to: LengthKind;
   readonly slope: number;
+  /** mm; left out: 0. */
+  readonly constantMm?: number;
   readonly sdShare: number;
+  /** Residual error that does not grow with the fish, mm, 1 sd; left out: 0. */
+  readonly sdMm?: number;
 }
 
 /** What the core needs to know of a species. The pack's file holds more (names, figure, sources). */
@@ -46,6 +55,8 @@ export interface SpeciesFacts {
   readonly lengthKinds: readonly LengthKind[];
   readonly usualMm: readonly [number, number];
   readonly maxMm: number;
+  /** How one of its lengths follows from another; left out: none is known. */
+  readonly conversions?: readonly LengthConversion[];
   /** W = a * L^b with g and cm of the first length kind; sd of ln W. Typical. */
   readonly weight: { readonly a: number; readonly b: number; readonly sdLog: number };
   /** How common it is in each kind of water ground, 0 (never) to 1 (most often met). Left out = 0. */
@@ -57,6 +68,8 @@ export interface SpeciesFacts {
   /** Keeping time on ice, ice-days, typical. */
   readonly iceDays: number;
   readonly hazards: readonly Hazard[];
+  /** Forms histamine when it lies warm; left out: no. */
+  readonly histamine?: boolean;
   /** Yield shares of round weight by stage, [low, high], typical. */
   readonly yields: Readonly<Partial<Record<'gutted' | 'fillets' | 'trimmed' | 'headed', readonly [number, number]>>>;
 }

@@ -4,9 +4,12 @@ export interface YearlySpan {
   readonly to: string;
 }
 
-/** Whether a civil day (YYYY-MM-DD) lies in a yearly span. 29 February counts as within a span that ends on 02-28. */
-export function inSpan(day: string, span: YearlySpan): boolean {
-  const md = day.slice(5) === '02-29' && span.to === '02-28' ? '02-28' : day.slice(5);
+/**
+ * Whether a civil day (YYYY-MM-DD) lies in a yearly span. 29 February after a span that ends on 02-28 is the case that the
+ * notice did not think of: `leapDay` says on which side it falls, so that the caller can take the stricter.
+ */
+export function inSpan(day: string, span: YearlySpan, leapDay: 'within' | 'after' = 'within'): boolean {
+  const md = day.slice(5) === '02-29' && span.to === '02-28' && leapDay === 'within' ? '02-28' : day.slice(5);
   return span.from <= span.to ? md >= span.from && md <= span.to : md >= span.from || md <= span.to;
 }
 

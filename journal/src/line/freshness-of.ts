@@ -1,23 +1,27 @@
-import { type Freshness, freshness, type KeptFrom } from '@dagboek/core/fresh';
-import { expectedWeight } from '@dagboek/core/measure';
+import { type Freshness, freshness, type KeptFrom, spoilageModel } from '@dagboek/core/fresh';
+import { asFirstKind, expectedWeight } from '@dagboek/core/measure';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { epochMs } from '@dagboek/core/time';
-import type { FishState } from '../state/states.ts';
+import type { FishState, PackState } from '../state/states.ts';
 import type { CustodyLine } from './custody.ts';
 
-/** Weight of one fish, grams: by the scale, or estimated from its length, or from the usual length. Null without a species or a weight. */
+/**
+ * Weight of one fish, grams: by the scale, or estimated from its length, taken as the kind that the species' curve goes by.
+ * Null without a species or a length, or when that length says nothing of the other.
+ */
 export function massOf(
   fish: FishState,
   species: SpeciesFacts | null,
 ): { g: number; how: 'scale' | 'estimated' } | null {
   if (fish.mass) return { g: fish.mass.g / fish.count, how: fish.mass.how };
   if (!species || !fish.length) return null;
-  const mm = fish.length.longestMm ? (fish.length.mm + fish.length.longestMm) / 2 : fish.length.mm;
-  return { g: expectedWeight(species, mm).massG, how: 'estimated' };
+  const middle = fish.length.longestMm ? (fish.length.mm + fish.length.longestMm) / 2 : fish.length.mm;
+  const mm = asFirstKind(species, middle, fish.length.kind);
+  return mm === null ? null : { g: expectedWeight(species, mm).massG, how: 'estimated' };
 }
 
-/** Where the fish lay, from its death on. Before it is killed the clock of spoilage does not run. */
-function keptOf(line: CustodyLine): KeptFrom[] {
+/** Where the fish lay, from its death on. Before it is killed the clock of spoilage does not run. `into`: the pack to follow it into. */
+function keptOf(line: CustodyLine, into: PackState | null): KeptFrom[] {
   const { fish, cuts, packs } = line;
   const kept: KeptFrom[] = [];
   const from = (at: string | undefined, keeping: KeptFrom['keeping']): void => {
@@ -28,32 +32,36 @@ function keptOf(line: CustodyLine): KeptFrom[] {
     from(fish.bled.at, fish.bled.medium === 'sea-water bucket' ? 'bucket' : 'air');
   from(fish.iced?.at, 'box');
   from(cuts[0]?.startedAt, 'board');
-  // Several packs of one fish: follow the one that is eaten last, or lies longest.
+  // Several packs of one fish: follow the one asked for, else the one that is eaten last, or lies longest.
   const raw = packs.filter((p) => p.form !== 'stock' && p.form !== 'cooked' && !p.discarded);
-  for (const p of raw.at(-1)?.places ?? []) from(p.at, p.place);
+  for (const p of (into ?? raw.at(-1))?.places ?? []) from(p.at, p.place);
   return kept;
 }
 
 /**
  * Freshness used at `nowMs`, or when it was eaten. Null for a fish let go, without a name, or not yet killed.
- * `waterC`: the trip's water, null when it was not noted.
+ * `waterC`: the trip's water, null when it was not noted. `into`: the pack whose share of the fish is meant.
  */
 export function freshnessOf(
   line: CustodyLine,
   species: SpeciesFacts | null,
   waterC: number | null,
   nowMs: number,
+  into: PackState | null = null,
 ): Freshness | null {
   const { fish } = line;
   if (!species || line.where === 'let go' || line.where === 'gone' || (!fish.dispatched && !fish.bled && !fish.iced))
     return null;
-  const untilMs = Math.min(nowMs, line.eatenAt ? epochMs(line.eatenAt) : nowMs);
+  // One pack may be eaten while its sister still lies in the freezer.
+  const untilMs = Math.min(nowMs, line.eatenAt && !into ? epochMs(line.eatenAt) : nowMs);
   return freshness({
-    kept: keptOf(line),
+    kept: keptOf(line, into),
     massG: massOf(fish, species)?.g ?? 500,
     waterC,
     untilMs,
     iceDaysAllowed: species.iceDays,
+    model: spoilageModel(species.keeping),
+    histamine: species.histamine ?? false,
     // Still in hand: it may yet be bled, so it is not punished for it.
     bled: line.where === 'in hand' ? true : fish.bled !== null && fish.bled.cut !== 'none',
   });

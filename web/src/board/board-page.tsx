@@ -12,6 +12,8 @@ import { usePen } from '../kit/pen.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
+import { HazardStrip } from '../kit/hazard-strip.tsx';
+import { HistamineNote } from '../kit/histamine-note.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
 import { type Route, routesFor } from './cut-routes.ts';
 
@@ -125,6 +127,19 @@ export function BoardPage() {
           })}
           {chosen.length > 0 && (
             <Row className="open-entry pad">
+              {species && <HazardStrip hazards={species.hazards} />}
+              {waiting
+                .filter((l) => chosen.includes(l.fish.id))
+                .map((l) => (
+                  <HistamineNote
+                    key={l.fish.id}
+                    of={sayFish(l.fish, names)}
+                    clock={
+                      freshnessOf(l, byId(l.fish.species), book.get('trip', l.fish.trip)?.waterC ?? null, now)
+                        ?.histamine
+                    }
+                  />
+                ))}
               <Chips
                 label="Cut"
                 options={routes.map((value) => ({ value, text: value }))}

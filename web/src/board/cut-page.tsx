@@ -1,5 +1,16 @@
 import { massBalance, type Stage, STAGE_WORDS, STAGES } from '@dagboek/core/cut';
-import { BYPRODUCT_USES, type CutState, doubtsOf, massOf, sayMass, weighingsOf } from '@dagboek/journal';
+import { byproductCaution } from '@dagboek/core/harm';
+import {
+  BYPRODUCT_USES,
+  custodyOf,
+  type CutState,
+  doubtsOf,
+  freshnessOf,
+  massOf,
+  sayMass,
+  weighingsOf,
+} from '@dagboek/journal';
+import { HistamineNote } from '../kit/histamine-note.tsx';
 import { saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -111,7 +122,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
             />
           )}
           <Row className="pad ruled">
-            <Byproducts cut={cut} />
+            <Byproducts cut={cut} species={species} />
           </Row>
           <Row className="pad ruled">
             <h2>Lines of this cut</h2>
@@ -202,8 +213,9 @@ function Weighing({
       }
     >
       <h2 className="step-sentence">{SENTENCES[stage]}</h2>
-      {stage === 'gutted' && species.hazards.length > 0 && <HazardStrip hazards={species.hazards} />}
-      {caution && !(stage === 'gutted' && species.hazards.length > 0) && (
+      <HazardStrip hazards={species.hazards} />
+      {stage === 'round' && <Histamine cut={cut} species={species} />}
+      {caution && (
         <div className="hazard-strip blade" role="note">
           <strong>Blade</strong>
           <p>{caution}</p>
@@ -250,9 +262,28 @@ function Weighing({
   );
 }
 
-function Byproducts({ cut }: { cut: CutState }) {
+/** The clock of histamine of what lies on the board, fish by fish. */
+function Histamine({ cut, species }: { cut: CutState; species: Species }) {
+  const { book } = useBook();
+  const names = useNames();
+  const now = useNow(60_000);
+  return (
+    <>
+      {cut.fish.map((id) => {
+        const line = custodyOf(book, id);
+        if (!line) return null;
+        const waterC = book.get('trip', line.fish.trip)?.waterC ?? null;
+        const fresh = freshnessOf(line, species, waterC, now);
+        return <HistamineNote key={id} of={sayFish(line.fish, names)} clock={fresh?.histamine} />;
+      })}
+    </>
+  );
+}
+
+function Byproducts({ cut, species }: { cut: CutState; species: Species | null }) {
   const { write } = useWrite();
   const [what, setWhat] = useState('frame and head');
+  const caution = byproductCaution(what, species);
   const [grams, setGrams] = useState('');
   const [use, setUse] = useState<(typeof BYPRODUCT_USES)[number]>('stock');
   const [found, setFound] = useState('');
@@ -300,6 +331,11 @@ function Byproducts({ cut }: { cut: CutState }) {
           <span>Note the find</span>
         </button>
       </div>
+      {caution && (
+        <p className="asks" role="status">
+          {caution}
+        </p>
+      )}
       <Trouble says={trouble} />
     </>
   );

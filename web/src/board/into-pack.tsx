@@ -1,6 +1,7 @@
+import { packCautions } from '@dagboek/core/harm';
 import { keepUntil, type PackForm, type PackPlace, type Wrapping } from '@dagboek/core/larder';
 import { sayDate, stamp } from '@dagboek/core/time';
-import { type CutState, FORMS, PLACES, WRAPPINGS } from '@dagboek/journal';
+import { type CutState, custodyOf, FORMS, freshnessOf, leastFresh, PLACES, WRAPPINGS } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Species } from '../kit/catalogue.ts';
@@ -52,7 +53,21 @@ export function IntoPack({
   const [trouble, setTrouble] = useState<string | null>(null);
   const wrap = wrapping ?? (place === 'fridge' ? 'cloth' : 'vacuum');
   const grams = typed ?? (left > 0 ? String(Math.round(left)) : '');
-  const keeps = keepUntil({ place, form: kind, fat: species.fat, wrapping: wrap, day: day(stamp(nowMs(), zone)) });
+  const now = nowMs();
+  const fresh = leastFresh(
+    cut.fish.flatMap((id) => {
+      const line = custodyOf(book, id);
+      return line ? (freshnessOf(line, species, book.get('trip', line.fish.trip)?.waterC ?? null, now) ?? []) : [];
+    }),
+  );
+  const keeps = keepUntil({
+    place,
+    form: kind,
+    fat: species.fat,
+    wrapping: wrap,
+    day: day(stamp(now, zone)),
+    ...(fresh ? { fresh } : {}),
+  });
   const count = kind === 'fillets' ? pieces * 2 : pieces;
   const what = `${species.name}, ${kind === 'stock' ? 'frames for stock' : kind === 'whole' ? (pieces > 1 ? `${pieces} whole` : 'whole') : kind === 'roe' ? 'roe' : `${count} ${count === 1 ? kind.replace(/s$/, '') : kind}`}`;
   const store = async (): Promise<void> => {
@@ -112,6 +127,15 @@ export function IntoPack({
         {what}. Eat by <b>{sayDate(keeps.eatBy)}</b>; careful keeper’s line {sayDate(keeps.careful)}, authority’s{' '}
         {sayDate(keeps.authority)}.
       </p>
+      {packCautions({
+        wrapping: wrap,
+        form: kind,
+        venomous: species.hazards.some((h) => h.kind === 'venomous'),
+      }).map((c) => (
+        <p key={c} className="asks">
+          {c}
+        </p>
+      ))}
       <Trouble says={trouble} />
       <div className="keys">
         <DeckKey

@@ -11,6 +11,8 @@ import { FigureView } from '../kit/figure-view.tsx';
 import { FirstMark } from '../kit/first-mark.tsx';
 import { cm, massParts, percent, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { WARM_SIDE } from '@dagboek/core/fresh';
+import { HistamineNote } from '../kit/histamine-note.tsx';
 import { meanMark } from '../kit/mean-mark.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { Photo } from '../kit/photos/photos.tsx';
@@ -97,7 +99,7 @@ function Fish({ fish }: { fish: FishState }) {
             <b>% of the freshness used{line.eatenAt ? ' when eaten' : ''}</b>
             <small>
               {TONE_WORD[fresh.tone]}; {fresh.iceDaysUsed.toFixed(1)} of about {fresh.iceDaysAllowed.toFixed(0)} days on
-              ice, reckoned
+              ice. {WARM_SIDE}
             </small>
           </p>
         )}
@@ -106,6 +108,11 @@ function Fish({ fish }: { fish: FishState }) {
         <CustodyWide line={line} fresh={fresh} />
         <ToneLegend />
       </Row>
+      {fresh && fresh.histamine && fresh.histamine.state !== 'within' && (
+        <Row className="note-row">
+          <HistamineNote of={name} clock={fresh.histamine} />
+        </Row>
+      )}
       {fish.orElse.length > 0 && (
         <Row className="pad ruled">
           <SettleName fish={fish} />

@@ -9,6 +9,7 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
+import { HistamineNote } from '../kit/histamine-note.tsx';
 
 /** What lies on ice now, box by box. */
 export function BoxPage() {
@@ -103,19 +104,22 @@ function BoxSection({
         const fresh = freshnessOf(l, s, book.get('trip', l.fish.trip)?.waterC ?? null, now);
         const mass = massOf(l.fish, s);
         return (
-          <Row
-            key={l.fish.id + boxId}
-            time={l.fish.iced ? `${l.fish.iced.about ? '~' : ''}${time(l.fish.iced.at)}` : ''}
-            className="line"
-          >
-            <Link to={`/fish/${l.fish.id}`} className="log-grid as-row boxed">
-              <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-              <span className="name">{sayFish(l.fish, names)}</span>
-              <span className="num-cell">{mass ? massParts(mass.g * l.fish.count).join(' ') : ''}</span>
-              <CustodyRow line={l} fresh={fresh} />
-              <UsedCell fresh={fresh} />
-            </Link>
-          </Row>
+          <div key={l.fish.id + boxId}>
+            {fresh?.histamine && fresh.histamine.state !== 'within' && (
+              <Row className="note-row">
+                <HistamineNote of={sayFish(l.fish, names)} clock={fresh.histamine} />
+              </Row>
+            )}
+            <Row time={l.fish.iced ? `${l.fish.iced.about ? '~' : ''}${time(l.fish.iced.at)}` : ''} className="line">
+              <Link to={`/fish/${l.fish.id}`} className="log-grid as-row boxed">
+                <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+                <span className="name">{sayFish(l.fish, names)}</span>
+                <span className="num-cell">{mass ? massParts(mass.g * l.fish.count).join(' ') : ''}</span>
+                <CustodyRow line={l} fresh={fresh} />
+                <UsedCell fresh={fresh} />
+              </Link>
+            </Row>
+          </div>
         );
       })}
     </section>

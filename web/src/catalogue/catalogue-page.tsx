@@ -7,7 +7,7 @@ import { useCatalogue, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { LazyFigure } from '../kit/figure-view.tsx';
 import { speciesFinder } from '../kit/find-species.ts';
-import { isGrave, worstHazard } from '../kit/hazards.ts';
+import { isGrave, worstHazard } from '@dagboek/core/harm';
 import { plural, useFormat } from '../kit/format.ts';
 import { WarningTriangle } from '../kit/hazard-strip.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
@@ -18,7 +18,14 @@ import { type Narrowing, passes } from './species-filter.ts';
 import { FamousPairs } from './famous-pairs.tsx';
 import { SpeciesSheet } from './species-sheet.tsx';
 
-const DANGERS = { venomous: 'venom', poison: 'poison', bite: 'bites', sharp: 'sharp' } as const;
+const DANGERS = {
+  electric: 'shocks',
+  blood: 'blood',
+  venomous: 'venom',
+  poison: 'poison',
+  bite: 'bites',
+  sharp: 'sharp',
+} as const;
 /** Every kind of fish this book knows: a list to search and narrow, and the page of the one that is chosen. */
 export function CataloguePage() {
   const { id } = useParams();

@@ -2,7 +2,7 @@ import type { Species } from '@dagboek/catalogue';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue, useRules } from '../kit/catalogue.ts';
-import { isDangerous } from '../kit/hazards.ts';
+import { isDangerous } from '@dagboek/core/harm';
 import { FigureView } from '../kit/figure-view.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { orNames } from '../kit/names-in-text.ts';

@@ -150,6 +150,8 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
           <h3>In the hand</h3>
           <dl>
             <Fact name="Hold">{s.grip}</Fact>
+            {s.release && <Fact name="Let it go">{s.release}</Fact>}
+            {s.aid && <Fact name="First aid">{s.aid}</Fact>}
             <Fact name="Dispatch">{s.dispatch}</Fact>
             <Fact name="Bleed">{s.bleeding}</Fact>
             <Fact name="Length">
@@ -198,6 +200,11 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
               {s.habitat} {s.depthM[0]} to {s.depthM[1]} m.
             </Fact>
             <Fact name="Waters">{s.waters.join(', ')}</Fact>
+            {s.conservation && (
+              <Fact name="How it fares">
+                {s.conservation.note} Noted of {s.conservation.asOf}; the rules of your waters decide.
+              </Fact>
+            )}
           </dl>
         </section>
         <section aria-label="What others call it">
@@ -232,7 +239,7 @@ function noteFor(view: View, s: Species): string {
   if (view === 'dangers')
     return s.hazards.length === 0
       ? 'Nothing on it is known to hurt. Its teeth and fins may still scratch.'
-      : 'V venomous, S sharp, B bites, T poison in the flesh.';
+      : 'V venomous, S sharp, B bites, T poison in the flesh, E electric organ. Blood, roe and skin are not drawn: read the words above.';
   if (view === 'measure')
     return `From snout to tail as the line shows: ${LENGTH_WORDS[s.lengthKinds[0] ?? 'total']}. A rule may name another length.`;
   if (view === 'dispatch') return `About here. ${s.dispatch} ${s.bleeding}`;

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { speciesFinder } from '../kit/find-species.ts';
 import { LazyFigure } from '../kit/figure-view.tsx';
-import { isGrave, worstHazard } from '../kit/hazards.ts';
+import { isGrave, worstHazard } from '@dagboek/core/harm';
 import { useFormat } from '../kit/format.ts';
 import { WarningTriangle } from '../kit/hazard-strip.tsx';
 import { Chips } from '../kit/ui/chips.tsx';

@@ -12,7 +12,9 @@ import {
 } from '@dagboek/journal';
 import { bleedingMinutes } from '@dagboek/core/handling';
 import { type ReactNode, useState } from 'react';
-import type { Species } from '../kit/catalogue.ts';
+import { isGrave, releaseSentences } from '@dagboek/core/harm';
+import { type Species, useCatalogue } from '../kit/catalogue.ts';
+import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { CalliperMark, DeckKey, StrikeMark, TurnMark } from '../kit/deck-key.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { Knot } from '../kit/custody/knot.tsx';
@@ -25,7 +27,7 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { useHabit } from '../kit/use-kept.ts';
 import { overBy, SplitLotKey } from './split-lot.tsx';
 
-type Next = 'dispatch' | 'bleed' | 'ice' | 'release' | 'measure';
+type Next = 'dispatch' | 'bleed' | 'ice' | 'release' | 'measure' | 'name';
 
 const REASON: Record<string, (typeof RELEASE_REASONS)[number]> = {
   minimumSize: 'too short',
@@ -60,6 +62,7 @@ function reasonOf(verdict: Verdict | null): (typeof RELEASE_REASONS)[number] {
 function nextOf(fish: FishState, verdict: Verdict | null, keepAnyway: boolean, named: boolean): Next {
   if (fish.dispatched || fish.bled) return fish.bled ? 'ice' : 'bleed';
   if (!named || (verdict?.outcome === 'letGo' && !keepAnyway)) return 'release';
+  if (verdict?.asks?.fact === 'name' && !keepAnyway) return 'name';
   return verdict?.outcome === 'measureAgain' && !keepAnyway ? 'measure' : 'dispatch';
 }
 
@@ -75,12 +78,14 @@ export function DeckActions({
   verdict,
   species,
   onMeasure,
+  onRename,
   onDone,
 }: {
   fish: FishState;
   verdict: Verdict | null;
   species: Species | null;
   onMeasure: (() => void) | null;
+  onRename: (() => void) | null;
   onDone: () => void;
 }) {
   const { book } = useBook();
@@ -101,6 +106,8 @@ export function DeckActions({
   const [striking, setStriking] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const next = nextOf(fish, verdict, keepAnyway, species !== null);
+  // Of which the rules say nothing: to keep it and to let it go stand alike.
+  const noRule = verdict?.noRuleFound === true && verdict.outcome === 'keep';
   const over = next === 'release' ? overBy(fish, verdict) : 0;
   // An invasive fish is not offered the way back.
   const mayGoBack = verdict?.outcome !== 'mustNotReturn';
@@ -116,10 +123,16 @@ export function DeckActions({
   const lead: Record<Next, ReactNode> = {
     dispatch: (
       <DeckKey
-        act={verdict?.outcome !== 'ask' || keepAnyway}
+        act={(verdict?.outcome !== 'ask' && !noRule) || keepAnyway}
         mark={<KnotMark kind="dispatched" />}
         name="Dispatched"
-        note={verdict?.outcome === 'ask' ? 'the rules ask something first' : 'then bleed it'}
+        note={
+          verdict?.outcome === 'ask'
+            ? 'the rules ask something first'
+            : noRule
+              ? 'kept on your own word'
+              : 'then bleed it'
+        }
         onClick={() => void write('fish.dispatched', fish.id, { how: dispatch }, at()).then((r) => after(r))}
       />
     ),
@@ -151,6 +164,7 @@ export function DeckActions({
         onClick={() => setReleasing(true)}
       />
     ),
+    name: <DeckKey act name="What is it?" note="settle the name first" onClick={() => onRename?.()} />,
     measure: (
       <DeckKey
         act
@@ -185,7 +199,7 @@ export function DeckActions({
             <Chips label="How" options={plain(ICINGS)} value={icing} onChange={setIcing} />
           </>
         )}
-        {next !== 'measure' && next !== 'release' && <WhenField value={when} onChange={setWhen} />}
+        {next !== 'measure' && next !== 'release' && next !== 'name' && <WhenField value={when} onChange={setWhen} />}
       </div>
       <Trouble says={trouble} />
       <div className="keys foot-keys">
@@ -204,7 +218,7 @@ export function DeckActions({
         {next !== 'measure' && onMeasure && !fish.bled && (
           <DeckKey mark={<CalliperMark />} name="Measure again" onClick={onMeasure} />
         )}
-        {(next === 'release' || next === 'measure') && species && (
+        {(next === 'release' || next === 'measure' || next === 'name') && species && (
           <DeckKey name="Kept anyway" onClick={() => setKeepAnyway(true)} />
         )}
         <DeckKey
@@ -227,6 +241,10 @@ export function DeckActions({
   );
 }
 
+/** What the fish is, or may be: all that is known of it. */
+const speciesOf = (fish: FishState, byId: (id: string | null) => Species | null): Species[] =>
+  [fish.species, ...fish.orElse].flatMap((id) => byId(id) ?? []);
+
 function ReleaseDialog({
   fish,
   reason: first,
@@ -239,6 +257,7 @@ function ReleaseDialog({
   onDone: () => void;
 }) {
   const { write } = useWrite();
+  const kinds = speciesOf(fish, useCatalogue().byId);
   const [reason, setReason] = useState(first);
   const [state, setState] = useState<(typeof RELEASE_STATES)[number]>('swam off');
   const [when, setWhen] = useState<When>(NOW);
@@ -250,10 +269,13 @@ function ReleaseDialog({
   };
   return (
     <Dialog title="Back in the water" open onClose={onClose}>
-      <p>
-        Upright in wet hands, head to the current, till it kicks off. A swollen fish from the deep goes back head first,
-        or down on a weight.
-      </p>
+      <HazardStrip hazards={kinds.flatMap((s) => s.hazards.filter(isGrave))} />
+      {releaseSentences(kinds).map((say) => (
+        <p key={say}>
+          <b>{say}</b>
+        </p>
+      ))}
+      <p>A swollen fish from the deep goes back head first, or down on a weight.</p>
       <Chips label="Why" options={plain(RELEASE_REASONS)} value={reason} onChange={setReason} />
       <Chips label="How it went" options={plain(RELEASE_STATES)} value={state} onChange={setState} />
       <WhenField value={when} onChange={setWhen} />

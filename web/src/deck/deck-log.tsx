@@ -12,6 +12,7 @@ import { useNow } from '../kit/use-now.ts';
 import { useNarrow } from '../kit/use-width.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
+import { HistamineNote } from '../kit/histamine-note.tsx';
 
 /** How many rows stand open before the older ones fold into one line; on a phone they all fold. */
 const OPEN_ROWS = 3;
@@ -96,23 +97,30 @@ function DeckRow({
   const unfinished = line.where === 'in hand' || line.where === 'bleeding';
   const name = sayFish(fish, names);
   return (
-    <Row time={time(fish.landed.at)} className="line">
-      <button
-        type="button"
-        className="log-grid as-row"
-        aria-label={`No. ${number}, ${name}: ${unfinished ? 'take in hand' : 'open its page'}`}
-        onClick={() => (unfinished ? onChoose(fish.id) : void navigate(`/fish/${fish.id}`))}
-      >
-        <span className="no">{number}</span>
-        <FateMark fate={fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
-        <span className="name">
-          {name}
-          <FirstMark fish={fish} small />
-        </span>
-        <LengthCell fish={fish} />
-        <CustodyRow line={line} fresh={fresh} />
-        <UsedCell fresh={fresh} />
-      </button>
-    </Row>
+    <>
+      {fresh?.histamine && fresh.histamine.state !== 'within' && (
+        <Row className="note-row">
+          <HistamineNote of={`No. ${number}, ${name}`} clock={fresh.histamine} />
+        </Row>
+      )}
+      <Row time={time(fish.landed.at)} className="line">
+        <button
+          type="button"
+          className="log-grid as-row"
+          aria-label={`No. ${number}, ${name}: ${unfinished ? 'take in hand' : 'open its page'}`}
+          onClick={() => (unfinished ? onChoose(fish.id) : void navigate(`/fish/${fish.id}`))}
+        >
+          <span className="no">{number}</span>
+          <FateMark fate={fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
+          <span className="name">
+            {name}
+            <FirstMark fish={fish} small />
+          </span>
+          <LengthCell fish={fish} />
+          <CustodyRow line={line} fresh={fresh} />
+          <UsedCell fresh={fresh} />
+        </button>
+      </Row>
+    </>
   );
 }

@@ -109,11 +109,12 @@ export function FishInHand({
           species={species}
           verdict={verdict}
           onMeasure={() => setAgain('measure')}
+          onRename={() => setAgain('name')}
           onDone={onDone}
         />
       )}
       {step === 'name' && !species && (
-        <DeckActions fish={fish} verdict={null} species={null} onMeasure={null} onDone={onDone} />
+        <DeckActions fish={fish} verdict={null} species={null} onMeasure={null} onRename={null} onDone={onDone} />
       )}
     </Row>
   );
@@ -204,6 +205,7 @@ function Measuring({
 }
 
 function Acting({
+  onRename,
   decidedBy,
   fish,
   species,
@@ -217,10 +219,12 @@ function Acting({
   species: Species;
   verdict: Verdict | null;
   onMeasure: () => void;
+  onRename: () => void;
   onDone: () => void;
 }) {
   const size = verdict?.findings.find((f) => f.kind === 'minimumSize');
   const rules = useRules();
+  const { byId } = useCatalogue();
   const narrow = useNarrow();
   const length = fish.length;
   if (!length) return null;
@@ -263,13 +267,24 @@ function Acting({
           </p>
         </div>
         <div>
-          <VerdictPanel verdict={verdict} unsettled={fish.orElse.length > 0 ? decidedBy : null} />
+          <VerdictPanel
+            verdict={verdict}
+            unsettled={fish.orElse.length > 0 ? decidedBy : null}
+            species={[species, ...fish.orElse.flatMap((id) => byId(id) ?? [])]}
+          />
           {originMatters(rules, species.id) && <AskOrigin fish={fish} />}
           {verdict?.asks?.fact === 'gear' && <AskGear fish={fish} />}
           {(verdict?.asks?.fact === 'age' || verdict?.asks?.fact === 'licence') && <AskPapers fish={fish} />}
         </div>
       </div>
-      <DeckActions fish={fish} verdict={verdict} species={species} onMeasure={onMeasure} onDone={onDone} />
+      <DeckActions
+        fish={fish}
+        verdict={verdict}
+        species={species}
+        onMeasure={onMeasure}
+        onRename={onRename}
+        onDone={onDone}
+      />
     </>
   );
 }

@@ -1,4 +1,11 @@
-import { checkLength, checkWeight, expectedWeight, MEASURE_ERRORS } from '@dagboek/core/measure';
+import {
+  asFirstKind,
+  checkLength,
+  checkWeight,
+  expectedWeight,
+  MEASURE_ERRORS,
+  type MeasureCheck,
+} from '@dagboek/core/measure';
 import { LENGTH_WORDS } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import { type FishState, METHODS, sayMass } from '@dagboek/journal';
@@ -65,19 +72,25 @@ export function MeasureForm({
   const middleMm = lengthMm && longestMm && longestMm > lengthMm ? (lengthMm + longestMm) / 2 : lengthMm;
   const own = useOwnFit(species);
   const ownSd = useBook().book.all('book')[0]?.errors[method];
+  // Curves and greatest lengths are told of the species' first kind of length.
+  const inFirst = middleMm && middleMm > 0 ? asFirstKind(species, middleMm, kind) : null;
   const usual =
-    middleMm && middleMm > 0 && kind === species.lengthKinds[0]
+    inFirst !== null
       ? own.fit && own.fish.length > 0
-        ? own.fit.predict(middleMm)
-        : expectedWeight(species, middleMm)
+        ? own.fit.predict(inFirst)
+        : expectedWeight(species, inFirst)
       : null;
+  const check = (read: number): MeasureCheck => {
+    const first = read > 0 ? asFirstKind(species, read, kind) : read;
+    return checkLength(first === null ? null : species, first ?? read);
+  };
   const save = async (): Promise<void> => {
     setError(null);
-    const first = checkLength(species, lengthMm ?? Number.NaN);
+    const first = check(lengthMm ?? Number.NaN);
     if (!first.ok) return setError({ field: 'length', why: first.why });
     const long = longestMm;
     if (long !== null) {
-      const second = checkLength(species, long);
+      const second = check(long);
       if (!second.ok) return setError({ field: 'longest', why: second.why });
       if (long < (lengthMm ?? 0))
         return setError({ field: 'longest', why: 'The longest of the lot is shorter than the shortest. Swap them?' });
@@ -85,12 +98,7 @@ export function MeasureForm({
     const massG = typedNumber(weight);
     let ask = first.ask ?? null;
     if (massG !== null) {
-      const w = checkWeight(
-        own.fit ? { ...species, weight: own.fit.weight } : species,
-        kind === species.lengthKinds[0] ? middleMm : null,
-        massG,
-        fish.count,
-      );
+      const w = checkWeight(own.fit ? { ...species, weight: own.fit.weight } : species, inFirst, massG, fish.count);
       if (!w.ok) return setError({ field: 'weight', why: w.why });
       ask ??= w.ask ?? null;
     }

@@ -1,3 +1,4 @@
+import { type Releasable, releaseSentences } from '@dagboek/core/harm';
 import type { Verdict } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
 import { useNames } from '../kit/catalogue.ts';
@@ -5,7 +6,16 @@ import { VerdictMark } from '../kit/verdict-mark.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
 
 /** Word, shape and sentences (`unsettled`: whose rule decided while the name is open); then every rule that was looked at, on demand. */
-export function VerdictPanel({ verdict, unsettled }: { verdict: Verdict | null; unsettled: string | null }) {
+export function VerdictPanel({
+  verdict,
+  unsettled,
+  species,
+}: {
+  verdict: Verdict | null;
+  unsettled: string | null;
+  /** What it is, or may be: how it goes back comes from them. */
+  species: readonly Releasable[];
+}) {
   const names = useNames();
   if (!verdict)
     return (
@@ -24,7 +34,9 @@ export function VerdictPanel({ verdict, unsettled }: { verdict: Verdict | null; 
   const changes = [...new Set(findings.flatMap((f) => (f.change && f.outcome === verdict.outcome ? [f.change] : [])))];
   return (
     <section className="verdict" aria-label="Verdict" aria-live="polite">
-      <VerdictMark outcome={verdict.outcome} asksLength={verdict.asks?.fact === 'length'} />
+      {!(verdict.noRuleFound && verdict.outcome === 'keep') && (
+        <VerdictMark outcome={verdict.outcome} asksLength={verdict.asks?.fact === 'length'} />
+      )}
       {unsettled && (
         <p>
           <b>Not settled what it is:</b> the stricter rule applies, that of {inSentence(names.species(unsettled))}.
@@ -32,8 +44,8 @@ export function VerdictPanel({ verdict, unsettled }: { verdict: Verdict | null; 
       )}
       {verdict.noRuleFound && (
         <p>
-          <b>No rule found:</b> these rules say nothing of this fish here. That is not leave to keep it; ask the local
-          authority.
+          <b>No rule found:</b> these rules say nothing of keeping this fish here: no size, no bag, no season. That is
+          not leave to keep it. Ask the local authority; until then let it go, or keep it on your own word.
         </p>
       )}
       {findings.map((f) => (
@@ -54,7 +66,7 @@ export function VerdictPanel({ verdict, unsettled }: { verdict: Verdict | null; 
       )}
       {verdict.outcome === 'letGo' && (
         <p>
-          <b>Counts for nobody.</b> Back within two minutes, upright in wet hands till it kicks off.
+          <b>It goes back, and uses up no bag.</b> Within two minutes. {releaseSentences(species).join(' ')}
         </p>
       )}
       <details>

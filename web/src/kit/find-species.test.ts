@@ -33,7 +33,7 @@ describe('finding a species by name', () => {
   });
 
   test('nothing typed finds all; nonsense finds nothing', () => {
-    expect(find('  ')).toHaveLength(84);
+    expect(find('  ')).toHaveLength(103);
     expect(find('qqqzzzxx')).toEqual([]);
   });
 });

@@ -1,7 +1,20 @@
-import type { Hazard } from '@dagboek/core/species';
-import { worstHazard } from './hazards.ts';
+import type { Hazard, HazardKind, Severity } from '@dagboek/core/species';
+import { tellHazards, worstHazard } from '@dagboek/core/harm';
 
-const WORDS = { venomous: 'Venomous', sharp: 'Sharp', bite: 'Bites', poison: 'Poison' } as const;
+export const HAZARD_WORDS: Readonly<Record<HazardKind, string>> = {
+  venomous: 'Venomous',
+  electric: 'Shocks',
+  poison: 'Poison',
+  bite: 'Bites',
+  blood: 'Poisonous blood',
+  sharp: 'Sharp',
+};
+const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {
+  'can kill': 'Can kill.',
+  serious: 'Serious.',
+  painful: 'Painful.',
+  slight: 'Slight.',
+};
 
 export const WarningTriangle = ({ size = 26 }: { size?: number }) => (
   <svg width={size} height={size} viewBox="0 0 26 26" aria-hidden="true" className="warning-triangle">
@@ -12,7 +25,8 @@ export const WarningTriangle = ({ size = 26 }: { size?: number }) => (
 );
 
 /**
- * What can hurt, where, and how to hold it: under the name and above the verdict, before the fish is touched. Nothing when nothing can.
+ * What can hurt: where, what it does and how bad, and what to do with the hands. Under the name and above the verdict,
+ * before the fish is touched. Nothing when nothing can. Only sentences that repeat are folded.
  * `of`: whose they are, where several stand together.
  */
 export function HazardStrip({ hazards, of }: { hazards: readonly Hazard[]; of?: string }) {
@@ -21,14 +35,14 @@ export function HazardStrip({ hazards, of }: { hazards: readonly Hazard[]; of?: 
   return (
     <div className="hazard-strip" role="note" aria-label={of ? `Hazards of ${of}` : 'Hazards'}>
       <WarningTriangle size={30} />
-      <strong>{of ? `${of}: ${WORDS[worst.kind].toLowerCase()}` : WORDS[worst.kind]}</strong>
-      <p>
-        {hazards.map((h) => (
-          <span key={h.where}>
-            {h.where} <b>{h.grip}</b>{' '}
-          </span>
+      <strong>{of ? `${of}: ${HAZARD_WORDS[worst.kind].toLowerCase()}` : HAZARD_WORDS[worst.kind]}</strong>
+      <ul>
+        {tellHazards(hazards).map((t, i) => (
+          <li key={`${t.hazard.part} ${i}`}>
+            <i className="how-bad">{SEVERITY_WORDS[t.severity]}</i> {t.where} {t.does} {t.grip && <b>{t.grip}</b>}
+          </li>
         ))}
-      </p>
+      </ul>
     </div>
   );
 }

@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { Book, type Entry } from '@dagboek/journal';
 import { anEntry, idOf, ILSE } from '../../../journal/src/builders.test-support.ts';
-import { packsHeld, packTone } from './packs-held.ts';
+import { isNotToEat, packsHeld, packTone } from './packs-held.ts';
 
 const day = (iso: string): string => iso.slice(0, 10);
 const stored = (word: string, number: number, on: string, more: Record<string, unknown> = {}): Entry =>
@@ -22,7 +22,8 @@ const stored = (word: string, number: number, on: string, more: Record<string, u
     } as never,
     { at: `${on}T18:00:00+01:00` },
   );
-const held = (entries: Entry[]) => packsHeld(Book.EMPTY.withEntries(entries), () => ({ fat: 'oily' }) as never, day);
+const held = (entries: Entry[]) =>
+  packsHeld(Book.EMPTY.withEntries(entries), () => ({ fat: 'oily' }) as never, day, Date.parse('2026-09-14T12:00:00Z'));
 
 describe('what the larder holds', () => {
   test('eat first on top: by the day, then by number', () => {
@@ -67,6 +68,36 @@ describe('what the larder holds', () => {
     ]);
     expect(list[0]).toMatchObject({ place: 'fridge', thawed: true, since: '2026-09-11' });
     expect(list[0]?.keeps.eatBy).toBe('2026-09-12');
+  });
+
+  test('fish over the clock of histamine is not to eat, whatever its day, and stays so as leftovers', () => {
+    const fish = idOf('mackerel-warm');
+    const late = (iced: string) => [
+      anEntry(
+        'fish.landed',
+        fish,
+        { trip: idOf('t'), angler: ILSE, count: 1, species: 'mackerel' },
+        { at: '2026-09-10T06:00:00+01:00' },
+      ),
+      anEntry('fish.dispatched', fish, { how: 'brain spike' }, { at: '2026-09-10T06:01:00+01:00' }),
+      anEntry('fish.iced', fish, { box: 'b', how: 'slurry' }, { at: `2026-09-10T${iced}:00+01:00` }),
+      stored('warm', 1, '2026-09-10', { fish: [fish] }),
+      anEntry(
+        'meal.served',
+        idOf('m2'),
+        { name: 'x', cook: ILSE, method: 'grilled', packs: [{ pack: idOf('warm'), massG: 300 }], eaters: [ILSE] },
+        { at: '2026-09-11T19:00:00+01:00' },
+      ),
+      stored('left', 2, '2026-09-11', { form: 'cooked', wrapping: 'box', meal: idOf('m2') }),
+    ];
+    const species = () => ({ fat: 'oily', keeping: 'oily small', iceDays: 6, histamine: true, hazards: [] }) as never;
+    const of = (iced: string) =>
+      packsHeld(Book.EMPTY.withEntries(late(iced)), species, day, Date.parse('2026-09-12T12:00:00Z'));
+    expect(of('16:30').map((h) => [h.pack.number, isNotToEat(h), packTone(h, '2026-09-11')])).toEqual([
+      [1, true, 'past'],
+      [2, true, 'past'],
+    ]);
+    expect(of('07:00').map((h) => isNotToEat(h))).toEqual([false, false]);
   });
 
   test('tones: fresh, half, use today, past', () => {

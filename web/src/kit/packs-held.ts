@@ -1,5 +1,7 @@
-import { keepUntil, type KeepUntil } from '@dagboek/core/larder';
-import { type Book, type PackState, packLeft } from '@dagboek/journal';
+import { type FreshAtPacking, keepUntil, type KeepUntil } from '@dagboek/core/larder';
+import type { HistamineClock } from '@dagboek/core/fresh';
+import { epochMs } from '@dagboek/core/time';
+import { type Book, freshnessOfPack, type PackState, packLeft } from '@dagboek/journal';
 import type { Species } from './catalogue.ts';
 
 /** A pack that still holds something, and by when to eat it. */
@@ -11,10 +13,17 @@ export interface HeldPack {
   readonly since: string;
   readonly thawed: boolean;
   readonly keeps: KeepUntil;
+  /** The clock of histamine of its fish, where they form any. */
+  readonly histamine: HistamineClock | null;
 }
 
-/** What the larder holds, the first to be eaten first. `day`: civil day of an instant in the waters' zone. */
-export function packsHeld(book: Book, byId: (id: string) => Species | null, day: (at: string) => string): HeldPack[] {
+/** What the larder holds, the first to be eaten first. `day`: civil day of an instant in the waters' zone; `nowMs`: for the clock of histamine. */
+export function packsHeld(
+  book: Book,
+  byId: (id: string | null) => Species | null,
+  day: (at: string) => string,
+  nowMs: number,
+): HeldPack[] {
   return book
     .all('pack')
     .flatMap((pack): HeldPack[] => {
@@ -30,16 +39,28 @@ export function packsHeld(book: Book, byId: (id: string) => Species | null, day:
         wrapping: pack.wrapping,
         day: since,
         thawed,
+        ...freshAt(book, pack, byId),
       });
-      return [{ pack, leftG, place: last.place, since, thawed, keeps }];
+      const histamine = freshnessOfPack(book, pack, byId, nowMs)?.histamine ?? null;
+      return [{ pack, leftG, place: last.place, since, thawed, keeps, histamine }];
     })
     .sort((a, b) =>
       a.keeps.eatBy < b.keeps.eatBy ? -1 : a.keeps.eatBy > b.keeps.eatBy ? 1 : a.pack.number - b.pack.number,
     );
 }
 
+/** How fresh its fish was when it was packed; nothing when that is not known. */
+function freshAt(book: Book, pack: PackState, byId: (id: string | null) => Species | null): { fresh?: FreshAtPacking } {
+  const fresh = freshnessOfPack(book, pack, byId, epochMs(pack.storedAt));
+  return fresh ? { fresh: { used: fresh.used, iceDaysAllowed: fresh.iceDaysAllowed } } : {};
+}
+
+/** Whether nothing of it may be eaten, on whatever day. */
+export const isNotToEat = (p: HeldPack): boolean => p.histamine?.state === 'over';
+
 /** Tone of a pack by the days it has left. */
 export function packTone(p: HeldPack, today: string): 'fresh' | 'half' | 'use' | 'past' {
+  if (isNotToEat(p)) return 'past';
   if (today > p.keeps.authority) return 'past';
   if (today >= p.keeps.eatBy) return 'use';
   const span = Date.parse(p.keeps.eatBy) - Date.parse(p.since);

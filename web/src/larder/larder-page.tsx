@@ -10,7 +10,9 @@ import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { platesFrom } from '@dagboek/core/plates';
 import { type Axis, KeepingHead, KeepingLine } from './keeping-line.tsx';
-import { type HeldPack, packsHeld, packTone } from '../kit/packs-held.ts';
+import { type HeldPack, isNotToEat, packsHeld, packTone } from '../kit/packs-held.ts';
+import { FREEZING_FOR_RAW } from '@dagboek/core/harm';
+import { HistamineNote } from '../kit/histamine-note.tsx';
 
 const FRIDGE: Axis = { from: -4, to: 5 };
 const FREEZER: Axis = { from: -110, to: 240 };
@@ -23,13 +25,16 @@ export function LarderPage() {
   const now = useNow(60_000);
   const navigate = useNavigate();
   const today = day(stamp(now, zone));
-  const held = packsHeld(book, byId, day);
+  const held = packsHeld(book, byId, day, now);
+  const notToEat = held.filter(isNotToEat);
+  const edible = held.filter((h) => !isNotToEat(h));
   const fridge = held.filter((h) => h.place === 'fridge');
   const freezer = held.filter((h) => h.place === 'freezer');
-  const first = held[0];
-  const total = held.filter((h) => h.pack.form !== 'stock').reduce((g, h) => g + h.leftG, 0);
-  const past = held.filter((h) => today > h.keeps.authority);
-  const soon = held.filter((h) => today <= h.keeps.authority && daysBetween(today, h.keeps.eatBy) <= 2);
+  const first = edible[0];
+  const total = edible.filter((h) => h.pack.form !== 'stock').reduce((g, h) => g + h.leftG, 0);
+  const past = edible.filter((h) => today > h.keeps.authority);
+  const next = edible.find((h) => today <= h.keeps.authority);
+  const soon = edible.filter((h) => today <= h.keeps.authority && daysBetween(today, h.keeps.eatBy) <= 2);
   return (
     <Page
       title="Larder"
@@ -93,6 +98,9 @@ export function LarderPage() {
           )}
         </div>
         <aside className="margin">
+          {notToEat.map((h) => (
+            <HistamineNote key={h.pack.id} of={`Pack ${h.pack.number}, ${h.pack.what}`} clock={h.histamine} />
+          ))}
           <h2>Eat first</h2>
           {!first && <p>Nothing to eat up.</p>}
           {past.length > 0 && (
@@ -118,23 +126,20 @@ export function LarderPage() {
               Nothing presses: the first is pack {first.pack.number}, by {sayDate(first.keeps.eatBy)}.
             </p>
           )}
-          {(soon[0] ?? held.find((h) => today <= h.keeps.authority)) && (
+          {(soon[0] ?? next) && (
             <div className="keys">
               <DeckKey
                 act
                 name="Cook"
-                note={`pack ${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.number}: ${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.what}`}
-                onClick={() =>
-                  void navigate(`/table/new?pack=${(soon[0] ?? held.find((h) => today <= h.keeps.authority))?.pack.id}`)
-                }
+                note={`pack ${(soon[0] ?? next)?.pack.number}: ${(soon[0] ?? next)?.pack.what}`}
+                onClick={() => void navigate(`/table/new?pack=${(soon[0] ?? next)?.pack.id}`)}
               />
             </div>
           )}
           <h2 className="ruled">Raw?</h2>
           <p>
-            Nothing here is marked safe to eat raw. Freezing that makes it safer counts from a cold core: −20° for 7
-            days, or 24 hours by the EU’s rule, and most home freezers do not reach it. Lemon, salt and smoke kill no
-            worms.
+            Nothing here is marked safe to eat raw. Freezing that makes it safer counts from a cold core:{' '}
+            {FREEZING_FOR_RAW} Lemon, salt and smoke kill no worms.
           </p>
         </aside>
       </div>
@@ -195,7 +200,13 @@ function Shelf({
                 {h.pack.what}
                 <small>
                   {h === first ? <b>Eat first. </b> : null}
-                  {tone === 'past' || tone === 'use' ? `${TONE_WORD[tone]}; ` : ''}
+                  {isNotToEat(h) ? (
+                    <b className="not-to-eat">do not eat: histamine; </b>
+                  ) : tone === 'past' || tone === 'use' ? (
+                    `${TONE_WORD[tone]}; `
+                  ) : (
+                    ''
+                  )}
                   {h.thawed ? 'thawed, ' : ''}
                   {h.pack.wrapping}
                 </small>

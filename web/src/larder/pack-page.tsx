@@ -14,7 +14,9 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { useNow } from '../kit/use-now.ts';
-import { packsHeld } from '../kit/packs-held.ts';
+import { isNotToEat, packsHeld } from '../kit/packs-held.ts';
+import { packCautions } from '@dagboek/core/harm';
+import { HistamineNote } from '../kit/histamine-note.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** One pack: what, from which fish, until when; moved, cooked or thrown away. */
@@ -33,7 +35,7 @@ export function PackPage() {
   if (!pack) return <MissingPage />;
   const species = byId(pack.species);
   const { leftG, eatenG } = packLeft(book, pack);
-  const held = packsHeld(book, byId, day).find((h) => h.pack.id === id) ?? null;
+  const held = packsHeld(book, byId, day, now).find((h) => h.pack.id === id) ?? null;
   const place = pack.places.at(-1)?.place;
   const today = day(stamp(now, zone));
   const meals = book.naming('meal', id);
@@ -75,7 +77,8 @@ export function PackPage() {
                   : `In a ${pack.wrapping}`}
               .
             </p>
-            {held && (
+            <HistamineNote of={`Pack ${pack.number}`} clock={held?.histamine} />
+            {held && !isNotToEat(held) && (
               <p className={today > held.keeps.authority ? 'asks' : 'lead'}>
                 {today > held.keeps.authority ? (
                   <>
@@ -90,6 +93,15 @@ export function PackPage() {
                 )}
               </p>
             )}
+            {packCautions({
+              wrapping: pack.wrapping,
+              form: pack.form,
+              venomous: species?.hazards.some((h) => h.kind === 'venomous') ?? false,
+            }).map((c) => (
+              <p key={c} className="asks">
+                {c}
+              </p>
+            ))}
             {species?.eating.map((e) => (
               <p key={e} className="caution">
                 {e}
@@ -98,12 +110,14 @@ export function PackPage() {
             <Trouble says={trouble} />
             {held && (
               <div className="keys">
-                <DeckKey
-                  act
-                  name="Cook it"
-                  note="a meal from this pack"
-                  onClick={() => void navigate(`/table/new?pack=${pack.id}`)}
-                />
+                {!isNotToEat(held) && (
+                  <DeckKey
+                    act
+                    name="Cook it"
+                    note="a meal from this pack"
+                    onClick={() => void navigate(`/table/new?pack=${pack.id}`)}
+                  />
+                )}
                 {place === 'freezer' ? (
                   <DeckKey name="To the fridge" note="thaw it overnight" onClick={() => void move('fridge')} />
                 ) : (

@@ -8,6 +8,7 @@ import { nowMs } from '../kit/clock.ts';
 import { FigureView } from '../kit/figure-view.tsx';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { isGrave, worstHazard } from '@dagboek/core/harm';
 import { leastOf, sayBag } from '../kit/rule-words.ts';
 import { PrintPage } from './print-page.tsx';
 
@@ -65,10 +66,10 @@ export function BriefingSheet() {
             `${m.name}: ${l.name}, ${l.until < day ? 'lapsed on' : 'to'} ${sayDate(l.until)} ${l.until.slice(0, 4)}`,
         ),
     );
-  const hurts = open.flatMap((s) => {
-    const x = byId(s.speciesId);
-    const h = x?.hazards.find((y) => y.kind === 'venomous');
-    return x && h ? [`${x.name}: ${h.grip}`] : [];
+  // All that live here, ruled or not, also where nothing may be kept: a sting asks for no licence.
+  const hurts = all.flatMap((s) => {
+    const worst = worstHazard(s.hazards.filter(isGrave));
+    return worst && livesHere(s.id) ? [{ id: s.id, name: s.name, worst }] : [];
   });
   return (
     <PrintPage
@@ -178,10 +179,12 @@ export function BriefingSheet() {
       )}
       {hurts.length > 0 && (
         <>
-          <h2>What stings here</h2>
+          <h2>What stings, shocks or poisons here</h2>
           <ul className="print-list">
             {hurts.map((h) => (
-              <li key={h}>{h}</li>
+              <li key={h.id}>
+                <b>{h.name}</b> ({h.worst.kind}). {h.worst.does} {h.worst.grip}
+              </li>
             ))}
           </ul>
         </>

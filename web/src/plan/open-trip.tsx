@@ -1,4 +1,4 @@
-import { fishOfTrip, type TripState } from '@dagboek/journal';
+import { fishOfTrip, placeNow, type TripState } from '@dagboek/journal';
 import { saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -18,6 +18,7 @@ import { nowMs } from '../kit/clock.ts';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { RulesHere } from './rules-here.tsx';
+import { FirstAid } from './first-aid.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** The trip under way: what was noted of it, a remark, someone hurt, and its end. */
@@ -152,12 +153,7 @@ function HarmDialog({ trip, onClose }: { trip: TripState; onClose: () => void })
   const [trouble, setTrouble] = useState<string | null>(null);
   return (
     <Dialog title="Someone is hurt" open onClose={onClose}>
-      <p>
-        <b>Help first, note later.</b> In danger of life call the local emergency number (112 in much of Europe).
-        Venomous sting: out of the water, lift off what sticks out, then water as hot as can be borne, tried with an
-        unhurt hand first, 30 to 90 minutes. Do not cut, suck or tie off. Follow your local rules and a doctor’s advice
-        before this screen.
-      </p>
+      <FirstAid zone={placeNow(trip).zone} />
       <Chips
         label="Who"
         options={trip.crew.map((m) => ({ value: m, text: names.member(m) }))}

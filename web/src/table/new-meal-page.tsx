@@ -10,13 +10,23 @@ import { FigureView } from '../kit/figure-view.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
-import { packsHeld } from '../kit/packs-held.ts';
+import { isNotToEat, packsHeld } from '../kit/packs-held.ts';
+import { AT_RISK, CORE_LINES, leavesRaw, tableCautions } from '@dagboek/core/harm';
+import { HistamineNote } from '../kit/histamine-note.tsx';
+import { inSentence } from '../kit/names-in-text.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { usePen } from '../kit/pen.ts';
 import { Chips, ManyChips, plain } from '../kit/ui/chips.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { DateTimeField } from '../kit/ui/when.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+
+/** "Pollack and mackerel", each kind once. */
+function dishNames(names: readonly string[]): string {
+  const [first = '', ...rest] = [...new Set(names)];
+  const others = rest.map(inSentence);
+  return others.length === 0 ? first : `${[first, ...others.slice(0, -1)].join(', ')} and ${others.at(-1) ?? ''}`;
+}
 
 /** A meal: from which packs, how, for whom. What is not taken stays in its pack. */
 export function NewMealPage() {
@@ -28,7 +38,7 @@ export function NewMealPage() {
   const { pen } = usePen();
   const { write } = useWrite();
   const { day, zone } = useFormat();
-  const held = packsHeld(book, byId, day);
+  const held = packsHeld(book, byId, day, nowMs());
   const asked = search.get('pack');
   const [taken, setTaken] = useState<Readonly<Record<string, string>>>(() => {
     const first = held.find((h) => h.pack.id === asked);
@@ -47,8 +57,9 @@ export function NewMealPage() {
   const [trouble, setTrouble] = useState<string | null>(null);
   const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
   const grams = chosen.reduce((g, h) => g + (typedNumber(taken[h.pack.id] ?? '') || 0), 0);
-  const species = byId(chosen[0]?.pack.species);
-  const title = name.trim() || (species ? `${species.name}, ${method}` : '');
+  const kinds = chosen.flatMap((h) => byId(h.pack.species) ?? []);
+  // Of several kinds all are named, so that a dish of pollack and mackerel is not written down as pollack.
+  const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method}` : '');
   const today = day(stamp(nowMs(), zone));
   const past = chosen.filter((h) => today > h.keeps.authority);
   const plates = platesFrom(grams).plates;
@@ -62,6 +73,11 @@ export function NewMealPage() {
     }));
     if (packs.length === 0) return setTrouble('Choose at least one pack.');
     const odd = packs.find((p) => !(p.massG > 0));
+    const notToEat = chosen.find(isNotToEat);
+    if (notToEat)
+      return setTrouble(
+        `Pack ${notToEat.pack.number} is over the line of histamine and is not eaten. Take it out of the meal, and throw it away.`,
+      );
     if (odd) return setTrouble(`Say how many grams of pack ${odd.number}.`);
     const over = packs.find((p) => p.massG > p.left * 1.02);
     if (over)
@@ -162,16 +178,15 @@ export function NewMealPage() {
           <Row className="pad question" time={<b className="q">2</b>}>
             <h2>How?</h2>
             <Chips label="Cooked" hideLabel options={plain(COOKING)} value={method} onChange={setMethod} />
-            {(method === 'raw' || method === 'cured') && (
+            {leavesRaw(method) && (
               <p className="asks">
                 <b>This book does not call it safe raw.</b> It holds no freezing record with a cold core for these
-                packs. Acid, salt and spirits kill no worms; the pregnant, old, very young and ill should not. Follow
-                your food authority.
+                packs. Follow your food authority.
               </p>
             )}
-            {species?.eating.map((e) => (
-              <p key={e} className="caution">
-                {e}
+            {tableCautions(kinds, method).map((c) => (
+              <p key={c.say} className={c.grade === 'stop' ? 'asks' : 'caution'}>
+                {c.say}
               </p>
             ))}
             <div className="measure-row">
@@ -226,6 +241,9 @@ export function NewMealPage() {
               </div>
               <DateTimeField label="Served" valueMs={atMs} onChange={setAt} />
             </div>
+            {chosen.map((h) => (
+              <HistamineNote key={h.pack.id} of={`Pack ${h.pack.number}`} clock={h.histamine} />
+            ))}
             {past.length > 0 && (
               <p className="asks">
                 <b>Past the authority’s line:</b> pack {past.map((h) => h.pack.number).join(', ')}. When in doubt, throw
@@ -251,6 +269,7 @@ export function NewMealPage() {
           <p>
             Take it off a few degrees early: it coasts on. <b>Authorities’ line: 63° in the middle</b> (US, 15 s), or
             70° for two minutes (UK). Flakes just part at 55 to 57°, moist through at 60°: tastier, and under the line.
+            Worms die at {CORE_LINES.parasitesC}° held for a minute in the middle, and not below. {AT_RISK}
           </p>
         </aside>
       </div>

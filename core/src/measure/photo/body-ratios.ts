@@ -1,4 +1,4 @@
-import { type Homography, type Point, project } from './homography.ts';
+import { type Homography, isBeforeHorizon, type Point, project } from './homography.ts';
 import { checkPhoto, fixedPoints, PICK_SHARE, type PhotoOfFish, toBoard } from './length-from-photo.ts';
 import { type Result, refuse } from '../../result/index.ts';
 import { spreadOf } from './spread.ts';
@@ -36,12 +36,15 @@ export function bodyRatios(
   const good = checkPhoto(photo);
   if (!good.ok) return good;
   const fixed = fixedPoints(photo);
-  if (!toBoard(photo)) return refuse('These corners do not make a board. Set them anew.', 'corners');
+  const whole = toBoard(photo);
+  if (!whole) return refuse('These corners do not make a board. Set them anew.', 'corners');
   const names = BODY_RATIOS.filter((r) => (r === 'depth' ? body.back && body.belly : body[r]));
   const extra = names.flatMap((r): Point[] =>
     r === 'depth' ? [body.back as Point, body.belly as Point] : [body[r] as Point],
   );
   const points = [...fixed, photo.snout, photo.tail, ...extra];
+  if (!points.slice(fixed.length).every((p) => isBeforeHorizon(whole, p, photo.corners[0])))
+    return refuse('A point of the fish lies beyond the horizon of the board. Set it on the fish.', 'points');
   const measure = (p: readonly Point[]): number[] => {
     const map = toBoard(photo, p.slice(0, fixed.length));
     return map ? sharesOf(map, p.slice(fixed.length), names) : names.map(() => 0);

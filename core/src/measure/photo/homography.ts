@@ -19,6 +19,12 @@ export function project(h: Homography, [x, y]: Point): Point {
   return [(at(0) * x + at(1) * y + at(2)) / w, (at(3) * x + at(4) * y + at(5)) / w];
 }
 
+/** Whether a point lies on the same side of the horizon as another one that is surely on the board. */
+export function isBeforeHorizon(h: Homography, p: Point, onBoard: Point): boolean {
+  const w = ([x, y]: Point): number => (h[6] ?? 0) * x + (h[7] ?? 0) * y + (h[8] ?? 0);
+  return w(p) * w(onBoard) > 0;
+}
+
 /** Moves the points' middle to the origin and their mean distance to the square root of 2 (Hartley). */
 function normaliser(points: readonly Point[]): { s: number; cx: number; cy: number } {
   const n = points.length;

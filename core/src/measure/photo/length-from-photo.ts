@@ -1,7 +1,15 @@
 import { type Refusal, refuse, type Result } from '../../result/index.ts';
 import { cameraPlace, seenRatio } from './camera.ts';
 import { checkCorners, type Corners } from './check-corners.ts';
-import { fitHomography, type Homography, inverse, type Pair, type Point, project } from './homography.ts';
+import {
+  fitHomography,
+  type Homography,
+  inverse,
+  isBeforeHorizon,
+  type Pair,
+  type Point,
+  project,
+} from './homography.ts';
 import { spreadOf } from './spread.ts';
 
 /** A fish on a board in a picture. */
@@ -79,7 +87,11 @@ export function lengthFromPhoto(photo: PhotoOfFish): Result<PhotoLength> {
   const map = toBoard(photo);
   if (!map) return refuse('These corners do not make a board. Set them anew.', 'corners');
   const flat = apart(project(map, photo.snout), project(map, photo.tail));
-  if (!Number.isFinite(flat)) return refuse('An end of the fish lies beyond the horizon of the board.', 'ends');
+  if (!Number.isFinite(flat) || ![photo.snout, photo.tail].every((p) => isBeforeHorizon(map, p, photo.corners[0])))
+    return refuse(
+      'An end of the fish lies beyond the horizon of the board, where nothing can be measured. Set both ends on the fish.',
+      'ends',
+    );
   const sdPx = PICK_SHARE * Math.max(...photo.size);
   const [pick = 0] = spreadOf([...fixed, photo.snout, photo.tail], sdPx, (p) => {
     const m = toBoard(photo, p.slice(0, n));

@@ -283,4 +283,16 @@ describe('proportions of the body', () => {
     }
     expect(covered / 800).toBeGreaterThan(0.93);
   });
+
+  test('an end of the fish beyond the horizon of the board is refused, not measured', () => {
+    const low: SimulatedCamera = { ...CAMERA, at: [300, 700, 160], towards: [300, 100] };
+    const photo = photoBy(low);
+    expect(lengthFromPhoto(photo).ok).toBe(true);
+    // Straight up in the picture lies the horizon; well above it is sky.
+    const sky: Point = [photo.tail[0], -4000];
+    const r = lengthFromPhoto({ ...photo, tail: sky });
+    expect(r).toMatchObject({ ok: false });
+    expect(r.ok || r.why).toMatch(/beyond the horizon/);
+    expect(bodyRatios(photo, { eye: sky })).toMatchObject({ ok: false });
+  });
 });

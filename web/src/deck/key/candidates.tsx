@@ -1,7 +1,7 @@
 import { likelihoodWord, NONE } from '@dagboek/core/key';
 import { type Species, useCatalogue } from '../../kit/catalogue.ts';
 import { FigureView } from '../../kit/figure-view.tsx';
-import { isDangerous } from '../../kit/hazards.ts';
+import { isDangerous } from '@dagboek/core/harm';
 import { WarningTriangle } from '../../kit/hazard-strip.tsx';
 import type { Key } from './use-key.ts';
 

@@ -1,32 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { loadSpecies, loadTraits } from '../../../packs/src/index.ts';
-import { isDangerous, isGrave, worstHazard } from './hazards.ts';
 import { likeliestState, stateWords } from './state-words.ts';
 
 const SPECIES = loadSpecies();
 const TRAITS = loadTraits();
 const of = (id: string) => SPECIES.find((s) => s.id === id)!;
-
-describe('how dangerous a kind is', () => {
-  test('venom comes before a bite and a sharp edge, whatever the order in the file', () => {
-    for (const s of SPECIES.filter((x) => x.hazards.some((h) => h.kind === 'venomous'))) {
-      expect(worstHazard(s.hazards)?.kind).toBe('venomous');
-      expect(worstHazard([...s.hazards].reverse())?.kind).toBe('venomous');
-    }
-  });
-
-  test('a weever is grave, a pollack is not, and of nothing nothing is said', () => {
-    expect(isDangerous(of('greater-weever'))).toBe(true);
-    expect(isDangerous(of('pollack'))).toBe(false);
-    expect(worstHazard([])).toBeNull();
-  });
-
-  test('what is never eaten counts as grave: poison is not less than venom', () => {
-    for (const s of SPECIES.filter((x) => x.hazards.some((h) => h.kind === 'poison')))
-      expect(isDangerous(s)).toBe(true);
-    expect(isGrave({ kind: 'bite', part: 'mouth', where: '', does: '', grip: '' })).toBe(false);
-  });
-});
 
 describe('what a kind shows, in words', () => {
   test('the likeliest state, by its words', () => {

@@ -1,0 +1,101 @@
+/** What the one who cooks must know of a species. */
+export interface Eaten {
+  readonly id: string;
+  readonly name: string;
+  readonly eating: readonly string[];
+  readonly raw: { readonly verdict: 'never' | 'cook' | 'frozen first'; readonly why: string };
+}
+
+/**
+ * Anisakids die at 60 degC in the core within a minute; the authorities' lines for the rest are higher.
+ * Source: Regulation (EC) 853/2004 Annex III; US FDA Food Code (63 degC 15 s); UK FSA (70 degC 2 min).
+ */
+export const CORE_LINES = { parasitesC: 60, parasitesMin: 1, usC: 63, ukC: 70, ukMin: 2 } as const;
+
+/** Freezing that makes raw eating safer: the core must be this cold for this long. Sources: US FDA; Regulation (EC) 853/2004. */
+export const FREEZING_FOR_RAW =
+  '−20° in the core for 7 days or −35° for 15 hours (US), −20° in the core for 24 hours (EU); most home freezers do not reach −20°. Flukes are excepted: they stand freezing better, so carp-like and other fresh-water fish are cooked through.';
+
+/** Whether a way of cooking leaves the fish raw in the middle. Smoked is, when it is smoked cold. */
+export const leavesRaw = (method: string): boolean => method === 'raw' || method === 'cured' || method === 'smoked';
+
+export const AT_RISK =
+  'The pregnant, the old, the very young and those with weak defences eat it cooked through: 63° or more in the middle, nothing glassy.';
+
+/** A caution, and whose it is when several kinds are on the table. */
+export interface Caution {
+  readonly say: string;
+  /** `stop`: not to be eaten so, or not at all. */
+  readonly grade: 'stop' | 'mind';
+}
+
+/**
+ * The cautions for a meal: those of every kind in it, each said once, the gravest first. With several kinds each is named.
+ * `method`: as the meal's entry has it.
+ */
+export function tableCautions(species: readonly Eaten[], method: string): Caution[] {
+  const kinds = [...new Map(species.map((s) => [s.id, s])).values()];
+  const named = (s: Eaten, say: string): string => (kinds.length > 1 ? `${s.name}: ${lower(say)}` : say);
+  const stop: string[] = [];
+  for (const s of kinds) {
+    if (s.raw.verdict === 'never') stop.push(named(s, `Never eaten. ${s.raw.why}`));
+    else if (leavesRaw(method) && s.raw.verdict === 'cook')
+      stop.push(named(s, `Not raw, nor only frozen. ${s.raw.why}`));
+    else if (leavesRaw(method)) stop.push(named(s, `Not raw unless frozen as your authority asks. ${s.raw.why}`));
+  }
+  if (leavesRaw(method) && kinds.length > 0) {
+    if (method === 'smoked')
+      stop.push(
+        'Cold-smoked fish counts as raw: smoke does not kill worms. Hot-smoked, it is done at 63° in the middle.',
+      );
+    stop.push(`Acid, salt and spirits kill no worms. Freezing that makes it safer: ${FREEZING_FOR_RAW}`);
+  }
+  // One sentence of several kinds is said once, for all of them.
+  const mind = new Map<string, string[]>();
+  for (const s of kinds) for (const e of s.eating) mind.set(e, [...(mind.get(e) ?? []), s.name]);
+  const minded = [...mind].map(([say, names]) =>
+    kinds.length > 1 && names.length < kinds.length ? `${names.join(' and ')}: ${lower(say)}` : say,
+  );
+  return [
+    ...[...new Set(stop)].map((say): Caution => ({ say, grade: 'stop' })),
+    ...minded.map((say): Caution => ({ say, grade: 'mind' })),
+    ...(kinds.length > 0 ? [{ say: AT_RISK, grade: 'mind' } as const] : []),
+  ];
+}
+
+const lower = (s: string): string => (/^[A-Z][a-z ]/.test(s) ? s.charAt(0).toLowerCase() + s.slice(1) : s);
+
+/** What a wrapping and a place ask for, besides the days. Raw fish without air: Clostridium botulinum grows in the cold too. */
+export function packCautions(pack: {
+  readonly wrapping: string;
+  readonly form: string;
+  readonly venomous: boolean;
+}): string[] {
+  const raw = pack.form !== 'cooked' && pack.form !== 'stock';
+  return [
+    ...(pack.wrapping === 'vacuum' && raw
+      ? [
+          'Vacuum-packed raw fish stays at 3° or colder, and is opened before it thaws: without air a poison grows that does not smell (botulism).',
+        ]
+      : []),
+    ...(pack.venomous && pack.form === 'whole'
+      ? ['Its spines stay venomous in the freezer: cut them off before it is wrapped, or say so on the label.']
+      : []),
+  ];
+}
+
+/** What is to be known of a by-product that someone would eat; null when nothing. */
+export function byproductCaution(
+  what: string,
+  species: {
+    readonly hazards: readonly { readonly part: string; readonly kind: string; readonly does: string }[];
+    readonly ciguatera?: boolean;
+  } | null,
+): string | null {
+  const name = what.trim().toLowerCase();
+  const poison = species?.hazards.find((h) => h.kind === 'poison' && (h.part === 'flesh' || name.includes(h.part)));
+  if (poison) return `Not to be eaten: ${lower(poison.does)}`;
+  if (!name.includes('liver')) return null;
+  const reef = species?.ciguatera ? ' That of reef fish holds the most ciguatera: leave it.' : '';
+  return `Liver holds much vitamin A (not for the pregnant), and dioxins in old and in Baltic fish: seldom, and little.${reef}`;
+}

@@ -1,0 +1,20 @@
+// what can hurt, and how bad it is
+export { isDangerous, isGrave, SEVERITIES, severityOf, tellHazards, worstHazard } from './hazards.ts';
+export type { ToldHazard } from './hazards.ts';
+// how a fish is let go
+export { releaseSentences } from './release.ts';
+export type { Releasable } from './release.ts';
+// when someone is hurt
+export { AID_CARDS, cardsFor, DANGER_SIGNS, HOT_WATER } from './first-aid.ts';
+export type { AidCard } from './first-aid.ts';
+// what stands at the table, on the pack, beside a by-product
+export {
+  AT_RISK,
+  byproductCaution,
+  CORE_LINES,
+  FREEZING_FOR_RAW,
+  leavesRaw,
+  packCautions,
+  tableCautions,
+} from './at-the-table.ts';
+export type { Caution, Eaten } from './at-the-table.ts';

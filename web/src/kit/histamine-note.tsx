@@ -1,0 +1,36 @@
+import { HISTAMINE_LIMITS, type HistamineClock } from '@dagboek/core/fresh';
+import { stamp } from '@dagboek/core/time';
+import { useFormat } from './format.ts';
+import { WarningTriangle } from './hazard-strip.tsx';
+
+const hours = (h: number): string => `${h.toFixed(h < 10 ? 1 : 0).replace(/\.0$/, '')} h`;
+
+/**
+ * What the clock of histamine says of a fish, a lot or a pack, by name: crimson once it is over the line, a plain sentence
+ * while it runs out; nothing while all is well.
+ */
+export function HistamineNote({ of, clock }: { of: string; clock: HistamineClock | null | undefined }) {
+  const { time, zone } = useFormat();
+  if (!clock || clock.state === 'within') return null;
+  const how =
+    clock.limit === 'to ice'
+      ? `${hours(clock.hours)} from death without ice, ${hours(clock.limitH)} at most`
+      : `${hours(clock.hours)} above ${HISTAMINE_LIMITS.aboveC}° after it was chilled, ${hours(clock.limitH)} at most`;
+  if (clock.state === 'near')
+    return (
+      <p className="asks">
+        <b>{of}: histamine forms.</b> {how}.
+        {clock.overAtMs !== null && ` Onto ice before ${time(stamp(clock.overAtMs, zone))}, or it is not eaten.`}
+      </p>
+    );
+  return (
+    <div className="hazard-strip" role="note" aria-label="Do not eat">
+      <WarningTriangle size={30} />
+      <strong>Do not eat</strong>
+      <p>
+        {of}: {how}. Histamine has formed that neither cooking nor freezing destroys, and it does not smell. Throw it
+        away. <small>{HISTAMINE_LIMITS.source}; temperatures are taken on the warm side.</small>
+      </p>
+    </div>
+  );
+}
