@@ -93,6 +93,8 @@ export function sayEntry(entry: Entry, names: Names): string {
     return `Rules read from a file: ${String(rules.pack['name'])}, ${String(rules.pack['version'])}, from ${rules.from} on.`;
   const rule = f('rule.set');
   if (rule) return `Rule written: ${String(rule.rule['sentence'])}`;
+  if (f('member.left')) return 'No longer comes along.';
+  if (f('box.retired')) return 'No longer used.';
   const box = f('box.added');
   if (box) return `${capital(box.name)}, ${box.litres} l.`;
   const text = (f('fish.noted') ?? f('trip.noted') ?? f('cut.found') ?? f('meal.noted'))?.text;

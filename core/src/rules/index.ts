@@ -36,6 +36,9 @@ export type { ZonePlace } from './zones-at.ts';
 // what holds on a day, and what changes soon
 export { briefing, isBan, shuts } from './briefing.ts';
 export type { Briefing, Change, SpeciesBrief } from './briefing.ts';
+// waters without a pack
+export { NO_PACK, ownWaters } from './own-waters.ts';
+export type { OwnPlace } from './own-waters.ts';
 // packs out of files, and their versions
 export { readRulePack } from './read-rule-pack.ts';
 export type { ReadRulePack } from './read-rule-pack.ts';

@@ -8,3 +8,4 @@ export type {
   Severity,
   SpeciesFacts,
 } from './species.ts';
+export { GROUNDS } from './grounds.ts';

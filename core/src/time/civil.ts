@@ -36,6 +36,23 @@ export function instantOf(day: string, time: string, timeZone: string): string {
   return stamp(z.epochMilliseconds, timeZone);
 }
 
+/**
+ * Every instant at which a wall-clock time on a civil day falls in a zone, the earlier first: two in the hour that occurs
+ * twice, when clocks go back. A skipped hour moves forward.
+ */
+export function instantsOf(day: string, time: string, timeZone: string): string[] {
+  const wall = Temporal.PlainDateTime.from(`${day}T${time}`);
+  const [a, b] = (['earlier', 'later'] as const).map((disambiguation) =>
+    wall.toZonedDateTime(timeZone, { disambiguation }),
+  );
+  if (!a || !b) return [];
+  // Of a skipped hour `earlier` goes back: the one that moves forward is meant.
+  const twice = a.toPlainDateTime().equals(wall) && b.epochMilliseconds !== a.epochMilliseconds;
+  return twice
+    ? [stamp(a.epochMilliseconds, timeZone), stamp(b.epochMilliseconds, timeZone)]
+    : [stamp(b.epochMilliseconds, timeZone)];
+}
+
 const DAY_MS = 86_400_000;
 
 /** Midnight UTC of a civil day: only to count days with. Throws RangeError on what is no day. */

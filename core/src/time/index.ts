@@ -1,4 +1,16 @@
-export { addDays, ageOn, addMonths, civilDay, daysBetween, epochMs, instantOf, stamp, wallTime } from './civil.ts';
+export {
+  addDays,
+  ageOn,
+  addMonths,
+  civilDay,
+  daysBetween,
+  epochMs,
+  instantOf,
+  instantsOf,
+  stamp,
+  wallTime,
+} from './civil.ts';
 export { inMonths, inSpan } from './season.ts';
 export type { YearlySpan } from './season.ts';
 export { sayDate, sayDay, saySpan, weekday } from './say.ts';
+export { readDay, readTime } from './read-typed.ts';

@@ -20,9 +20,20 @@ const DAY = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
 /** Each licence has a name and a last day. */
 const areLicences = (list: unknown): boolean =>
   Array.isArray(list) &&
-  list.every((l: { name?: unknown; until?: unknown } | null) => {
+  list.every((l: { name?: unknown; until?: unknown; from?: unknown } | null) => {
     const named = typeof l?.name === 'string' && l.name.trim() !== '' && l.name.length <= 80;
-    return named && typeof l.until === 'string' && DAY.test(l.until);
+    const from = l?.from === undefined || (typeof l.from === 'string' && DAY.test(l.from));
+    return named && from && typeof l?.until === 'string' && DAY.test(l.until);
+  });
+
+/** Each place has an id, a name and kinds of ground. */
+const arePlaces = (list: unknown): boolean =>
+  Array.isArray(list) &&
+  list.every((p: { id?: unknown; name?: unknown; grounds?: unknown } | null) => {
+    const short = (x: unknown): boolean => typeof x === 'string' && x.trim() !== '' && x.length <= NAME;
+    return (
+      short(p?.id) && short(p?.name) && Array.isArray(p?.grounds) && p.grounds.length <= 20 && p.grounds.every(short)
+    );
   });
 
 /** The book itself: its title and the waters whose rules it goes by. Subject: the book. */
@@ -33,6 +44,12 @@ export class BookOpened {
   /** Boat's name; left out when fishing from the shore. */
   @IsOptional() @IsString() @MaxLength(NAME) boat?: string;
   @IsIn(['boat', 'shore'], { message: 'Say whether you fish from a boat or from the shore.' }) from!: 'boat' | 'shore';
+  /** Places of one's own, in a book that goes by no rule pack. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(60)
+  @Satisfies('A place has a name of at most 60 letters, and the kinds of ground there.', arePlaces)
+  places?: { id: string; name: string; grounds: string[] }[];
 }
 
 /** Ways of measuring whose error a crew can find out by reading the same fish twice. */
@@ -62,8 +79,14 @@ export class MemberJoined {
   @IsArray()
   @ArrayMaxSize(20)
   @Satisfies('A licence has a name and the last day on which it holds, such as 2026-12-31.', areLicences)
-  licences?: { name: string; until: string }[];
+  licences?: { name: string; until: string; from?: string }[];
 }
+
+/** No longer comes along: offered nowhere, and every line of theirs stays. Subject: the member. Striking it brings them back. */
+export class MemberLeft {}
+
+/** No longer used: offered nowhere, and what lies in it stays there. Subject: the box. Striking it brings it back. */
+export class BoxRetired {}
 
 /** A box for fish. Subject: the box. */
 export class BoxAdded {

@@ -45,6 +45,8 @@ export class FishLanded {
   @Min(1, { message: 'A lot is at least one fish.' })
   @Max(500, { message: 'At most 500 fish in one lot.' })
   count!: number;
+  /** Its number within the trip, given once; two devices may give the same one. */
+  @IsOptional() @IsInt() @Min(1) @Max(100_000) number?: number;
   @IsOptional() @IsString() @MaxLength(60) species?: string;
   @IsOptional() @IsIn(GEARS) gear?: (typeof GEARS)[number];
   /** Where it comes from, when a rule asks: nobody has said while it is left out. */

@@ -1,5 +1,5 @@
 import { CutByproduct, CutFound, CutStarted, CutWeighed } from './board.ts';
-import { BookError, BookOpened, BoxAdded, LogStruck, MemberJoined } from './book.ts';
+import { BookError, BookOpened, BoxAdded, BoxRetired, LogStruck, MemberJoined, MemberLeft } from './book.ts';
 import {
   FishBled,
   FishDispatched,
@@ -25,7 +25,9 @@ export const KINDS = {
   'book.opened': BookOpened,
   'book.error': BookError,
   'member.joined': MemberJoined,
+  'member.left': MemberLeft,
   'box.added': BoxAdded,
+  'box.retired': BoxRetired,
   'trip.started': TripStarted,
   'trip.moved': TripMoved,
   'trip.ended': TripEnded,

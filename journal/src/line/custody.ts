@@ -1,5 +1,5 @@
 import type { Book } from '../state/book.ts';
-import type { CutState, FishState, MealState, PackState } from '../state/states.ts';
+import type { CutState, FishState, MealState, PackState, StateOf } from '../state/states.ts';
 
 /** Events of the custody line, in the order of the stations. */
 export const KNOTS = [
@@ -23,7 +23,7 @@ export interface Knot {
   readonly state: 'done' | 'running' | 'leftOut';
 }
 
-export type Whereabouts = 'in hand' | 'bleeding' | 'box' | 'board' | 'larder' | 'eaten' | 'let go' | 'gone';
+export type Whereabouts = 'struck' | 'in hand' | 'bleeding' | 'box' | 'board' | 'larder' | 'eaten' | 'let go' | 'gone';
 
 /** A fish from the water to the plate: what happened, what became of it, where it is now. */
 export interface CustodyLine {
@@ -44,13 +44,21 @@ const byAt =
 /** Leftovers are packs too, but a fish's first packing is not one of them. */
 const isRawFood = (p: PackState): boolean => p.form !== 'stock' && p.form !== 'cooked';
 
-/** The custody line of one fish; null when the book has no such fish. */
-export function custodyOf(book: Book, fishId: string): CustodyLine | null {
-  const fish = book.get('fish', fishId);
+/**
+ * The custody line of one fish; null when the book has no such fish. `only`: the one pack whose strand is meant, since a
+ * sister pack may have been eaten while it lies in the freezer. A struck fish has its line too, to be read.
+ */
+export function custodyOf(book: Book, fishId: string, only: PackState | null = null): CustodyLine | null {
+  const fish = book.getAny('fish', fishId);
   if (!fish) return null;
-  const cuts = book.naming('cut', fishId).sort(byAt((c) => c.startedAt));
-  const packs = book.naming('pack', fishId).sort(byAt((p) => p.storedAt));
-  const meals = [...new Map(packs.flatMap((p) => book.naming('meal', p.id)).map((m) => [m.id, m])).values()].sort(
+  const struck = !book.stands(fish);
+  const naming = <K extends 'cut' | 'pack' | 'meal'>(kind: K, id: string): StateOf<K>[] =>
+    struck ? book.namingAny(kind, id) : book.naming(kind, id);
+  const cuts = naming('cut', fishId).sort(byAt((c) => c.startedAt));
+  const packs = naming('pack', fishId)
+    .filter((p) => only === null || p.id === only.id)
+    .sort(byAt((p) => p.storedAt));
+  const meals = [...new Map(packs.flatMap((p) => naming('meal', p.id)).map((m) => [m.id, m])).values()].sort(
     byAt((m) => m.servedAt),
   );
   const knots: Knot[] = [];
@@ -83,7 +91,8 @@ export function custodyOf(book: Book, fishId: string): CustodyLine | null {
   tie('frozen', first(raw.map((p) => p.places.find((x) => x.place === 'freezer'))));
   const eatenAt = meals[0]?.servedAt ?? null;
   tie('cooked', eatenAt ? { at: eatenAt } : null);
-  return { fish, knots, cuts, packs, meals, eatenAt, where: whereabouts(fish, cuts, raw, eatenAt) };
+  const where = struck ? 'struck' : whereabouts(fish, cuts, raw, eatenAt);
+  return { fish, knots, cuts, packs, meals, eatenAt, where };
 }
 
 function whereabouts(

@@ -49,10 +49,34 @@ export function doubtsOf(book: Book, s: SubjectState): string[] {
 
 /**
  * Whether an entry about to be written stands at a time that can be: not before the trip it belongs to, nor before its fish was landed.
+ * An end of a trip stands after all that was landed on it; a meal after its fish were caught.
  * A sentence when it cannot; null when it can. (The future is `validateEntry`'s business.)
  */
 export function timeTrouble(book: Book, e: Pick<Entry, 'kind' | 'subject' | 'at' | 'facts'>): string | null {
   const at = epochMs(e.at);
+  if (e.kind === 'trip.ended') {
+    const last = book
+      .naming('fish', e.subject)
+      .map((f) => f.landed.at)
+      .sort((a, b) => epochMs(a) - epochMs(b))
+      .at(-1);
+    if (last !== undefined && at < epochMs(last) - 60_000)
+      return `The last fish of this trip was landed at ${last.slice(11, 16)}, after that. Set a later end, or correct the fish first.`;
+  }
+  if (e.kind === 'meal.served') {
+    const packs = (e.facts['packs'] as readonly { pack: string }[] | undefined) ?? [];
+    const states = packs.flatMap((p) => book.get('pack', p.pack) ?? []);
+    const begun = states.flatMap((p) => [
+      { at: p.storedAt, what: `pack ${p.number} was packed` },
+      ...p.fish.flatMap((f) => {
+        const fish = book.get('fish', f);
+        return fish ? [{ at: fish.landed.at, what: `the fish of pack ${p.number} was caught` }] : [];
+      }),
+    ]);
+    const late = begun.filter((b) => at < epochMs(b.at) - 60_000).sort((a, b) => epochMs(b.at) - epochMs(a.at))[0];
+    if (late)
+      return `That is before ${late.what} (${late.at.slice(0, 10)}, ${late.at.slice(11, 16)}). Set a later time.`;
+  }
   const startOf = (): { at: string; what: string } | null => {
     if (e.kind === 'fish.landed') {
       const trip = book.get('trip', e.facts['trip'] as string);

@@ -50,7 +50,13 @@ export function freshnessOf(
   into: PackState | null = null,
 ): Freshness | null {
   const { fish } = line;
-  if (!species || line.where === 'let go' || line.where === 'gone' || (!fish.dispatched && !fish.bled && !fish.iced))
+  if (
+    !species ||
+    line.where === 'struck' ||
+    line.where === 'let go' ||
+    line.where === 'gone' ||
+    (!fish.dispatched && !fish.bled && !fish.iced)
+  )
     return null;
   // One pack may be eaten while its sister still lies in the freezer.
   const untilMs = Math.min(nowMs, line.eatenAt && !into ? epochMs(line.eatenAt) : nowMs);

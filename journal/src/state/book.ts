@@ -83,21 +83,37 @@ export class Book {
     return [...this.entriesBySubject.values()].flat();
   }
 
-  /** One subject, if it is of that kind. */
+  /** One subject, if it is of that kind and stands: neither its beginning nor what it hangs on was struck. */
   get<K extends SubjectState['kind']>(kind: K, id: string | null | undefined): StateOf<K> | null {
+    const s = this.getAny(kind, id);
+    return s && this.stands(s) ? s : null;
+  }
+
+  /** One subject, struck or not: to be read, not to be counted. */
+  getAny<K extends SubjectState['kind']>(kind: K, id: string | null | undefined): StateOf<K> | null {
     const s = id ? this.states.get(id) : undefined;
     return s?.kind === kind ? (s as StateOf<K>) : null;
   }
 
-  /** Every subject of a kind, in no order. */
+  /** Every subject of a kind that stands, in no order. */
   all<K extends SubjectState['kind']>(kind: K): StateOf<K>[] {
+    return this.allAny(kind).filter((s) => this.stands(s));
+  }
+
+  /** Every subject of a kind, struck ones too, in no order. */
+  allAny<K extends SubjectState['kind']>(kind: K): StateOf<K>[] {
     const out: StateOf<K>[] = [];
     for (const s of this.states.values()) if (s.kind === kind) out.push(s as StateOf<K>);
     return out;
   }
 
-  /** Subjects of a kind that name this one, e.g. the fish of a trip, the packs of a cut. */
+  /** Subjects of a kind that stand and name this one, e.g. the fish of a trip, the packs of a cut. */
   naming<K extends SubjectState['kind']>(kind: K, id: string): StateOf<K>[] {
+    return this.namingAny(kind, id).filter((s) => this.stands(s));
+  }
+
+  /** The same, struck ones too. */
+  namingAny<K extends SubjectState['kind']>(kind: K, id: string): StateOf<K>[] {
     const seen = new Set<string>();
     return (this.linksTo.get(id) ?? []).flatMap((l) => {
       const s = this.states.get(l.from);
@@ -105,5 +121,38 @@ export class Book {
       seen.add(s.id);
       return [s as StateOf<K>];
     });
+  }
+
+  /**
+   * Whether a subject counts: its own beginning stands, and so does something of all that it hangs on (a fish on its trip, a
+   * cut on its fish, a pack on its cut and fish, a meal on its packs). What has not arrived yet takes nothing down.
+   */
+  stands(s: SubjectState): boolean {
+    return standsAmong(this.states, s, STEPS);
+  }
+}
+
+/** Pack and leftovers may name each other in a tangled book; the chain from fish to leftovers is far shorter. */
+const STEPS = 12;
+
+function standsAmong(states: ReadonlyMap<string, SubjectState>, s: SubjectState, steps: number): boolean {
+  if (s.struck) return false;
+  if (steps === 0) return true;
+  const down = (id: string | null): boolean => {
+    const on = id ? states.get(id) : undefined;
+    return on !== undefined && !standsAmong(states, on, steps - 1);
+  };
+  const allDown = (ids: readonly string[]): boolean => ids.length > 0 && ids.every(down);
+  switch (s.kind) {
+    case 'fish':
+      return !down(s.trip);
+    case 'cut':
+      return !allDown(s.fish);
+    case 'pack':
+      return !down(s.cut) && !down(s.meal) && !allDown(s.fish);
+    case 'meal':
+      return !allDown(s.packs.map((p) => p.pack));
+    default:
+      return true;
   }
 }

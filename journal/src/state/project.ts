@@ -22,17 +22,33 @@ function last<K extends Kind>(log: readonly Logged[], kind: K): Timed<FactsOf<K>
   const x = live(log, kind).at(-1);
   return x ? timed(x.line, x.facts as object as FactsOf<K>) : null;
 }
+/**
+ * The line that begins a subject: the last of its kind that stands, else the last that was struck, with that strike; null
+ * when it never came. A struck beginning keeps the subject readable.
+ */
+function beginning<K extends Kind>(
+  log: readonly Logged[],
+  kind: K,
+): { s: Timed<FactsOf<K>>; struck: Entry | null } | null {
+  const s = last(log, kind);
+  if (s) return { s, struck: null };
+  const line = log.filter((l) => l.struck && factsOf(l, kind)).at(-1);
+  const facts = line ? factsOf(line, kind) : null;
+  return line && facts ? { s: timed(line, facts as object as FactsOf<K>), struck: line.struck } : null;
+}
 const everyText = (log: readonly Logged[], kind: 'fish.noted' | 'cut.found' | 'meal.noted') =>
   live(log, kind).map((x) => timed(x.line, { text: x.facts.text }));
 
 function projectTrip(id: string, log: readonly Logged[]): SubjectState | null {
-  const s = last(log, 'trip.started');
-  if (!s) return null;
+  const begun = beginning(log, 'trip.started');
+  if (!begun) return null;
+  const { s, struck } = begun;
   const end = last(log, 'trip.ended');
   return {
     kind: 'trip',
     id,
     log,
+    struck,
     startedAt: s.at,
     endedAt: end?.at ?? null,
     rodHours: end?.rodHours ?? null,
@@ -53,8 +69,9 @@ function projectTrip(id: string, log: readonly Logged[]): SubjectState | null {
 }
 
 function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
-  const l = last(log, 'fish.landed');
-  if (!l) return null;
+  const begun = beginning(log, 'fish.landed');
+  if (!begun) return null;
+  const { s: l, struck } = begun;
   const m = last(log, 'fish.measured');
   const w = last(log, 'fish.weighed');
   const named = last(log, 'fish.named');
@@ -62,6 +79,8 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
     kind: 'fish',
     id,
     log,
+    struck,
+    number: l.number ?? null,
     trip: l.trip,
     angler: l.angler,
     count: l.count,
@@ -94,14 +113,16 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
 }
 
 function projectCut(id: string, log: readonly Logged[]): SubjectState | null {
-  const s = last(log, 'cut.started');
-  if (!s) return null;
+  const begun = beginning(log, 'cut.started');
+  if (!begun) return null;
+  const { s, struck } = begun;
   const stages: { -readonly [K in keyof CutState['stages']]: CutState['stages'][K] } = {};
   for (const x of live(log, 'cut.weighed')) stages[x.facts.stage] = timed(x.line, { massG: x.facts.massG });
   return {
     kind: 'cut',
     id,
     log,
+    struck,
     startedAt: s.at,
     fish: s.fish,
     route: s.route,
@@ -115,13 +136,15 @@ function projectCut(id: string, log: readonly Logged[]): SubjectState | null {
 }
 
 function projectPack(id: string, log: readonly Logged[]): SubjectState | null {
-  const s = last(log, 'pack.stored');
-  if (!s) return null;
+  const begun = beginning(log, 'pack.stored');
+  if (!begun) return null;
+  const { s, struck } = begun;
   const d = last(log, 'pack.discarded');
   return {
     kind: 'pack',
     id,
     log,
+    struck,
     number: s.number,
     what: s.what,
     species: s.species,
@@ -142,14 +165,16 @@ function projectPack(id: string, log: readonly Logged[]): SubjectState | null {
 }
 
 function projectMeal(id: string, log: readonly Logged[]): SubjectState | null {
-  const s = last(log, 'meal.served');
-  if (!s) return null;
+  const begun = beginning(log, 'meal.served');
+  if (!begun) return null;
+  const { s, struck } = begun;
   const marks: Record<string, number> = {};
   for (const x of live(log, 'meal.rated')) marks[x.facts.eater] = x.facts.mark;
   return {
     kind: 'meal',
     id,
     log,
+    struck,
     name: s.name,
     cook: s.cook,
     method: s.method,
@@ -166,30 +191,38 @@ function projectMeal(id: string, log: readonly Logged[]): SubjectState | null {
 
 const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => SubjectState | null> = {
   book: (id, log) => {
-    const s = last(log, 'book.opened');
+    const begun = beginning(log, 'book.opened');
+    if (!begun) return null;
+    const { s, struck } = begun;
     const errors = Object.fromEntries(
       live(log, 'book.error').map((x): [string, number] => [x.facts.method, x.facts.sdMm]),
     );
-    return s && { kind: 'book', id, log, name: s.name, waters: s.waters, boat: s.boat ?? null, from: s.from, errors };
+    const { name, waters, from } = s;
+    return { kind: 'book', id, log, struck, name, waters, boat: s.boat ?? null, from, places: s.places ?? [], errors };
   },
   member: (id, log) => {
-    const s = last(log, 'member.joined');
-    return (
-      s && {
-        kind: 'member',
-        id,
-        log,
-        name: s.name,
-        role: s.role ?? '',
-        bornOn: s.bornOn ?? null,
-        licences: s.licences ?? null,
-        joinedAt: s.at,
-      }
-    );
+    const begun = beginning(log, 'member.joined');
+    if (!begun) return null;
+    const { s, struck } = begun;
+    return {
+      kind: 'member',
+      id,
+      log,
+      struck,
+      name: s.name,
+      role: s.role ?? '',
+      bornOn: s.bornOn ?? null,
+      licences: s.licences ?? null,
+      joinedAt: s.at,
+      leftAt: last(log, 'member.left')?.at ?? null,
+    };
   },
   box: (id, log) => {
-    const s = last(log, 'box.added');
-    return s && { kind: 'box', id, log, name: s.name, litres: s.litres, addedAt: s.at };
+    const begun = beginning(log, 'box.added');
+    if (!begun) return null;
+    const { s, struck } = begun;
+    const retiredAt = last(log, 'box.retired')?.at ?? null;
+    return { kind: 'box', id, log, struck, name: s.name, litres: s.litres, addedAt: s.at, retiredAt };
   },
   trip: projectTrip,
   fish: projectFish,
@@ -198,15 +231,37 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
   meal: projectMeal,
   species: (id, log) => {
     const s = last(log, 'species.added');
-    return s && { kind: 'species', id, log, pack: s.pack, packName: s.packName, species: s.species, addedAt: s.at };
+    return (
+      s && {
+        kind: 'species',
+        id,
+        log,
+        struck: null,
+        pack: s.pack,
+        packName: s.packName,
+        species: s.species,
+        addedAt: s.at,
+      }
+    );
   },
   rules: (id, log) => {
     const s = last(log, 'rules.added');
-    return s && { kind: 'rules', id, log, pack: s.pack, from: s.from, addedAt: s.at };
+    return s && { kind: 'rules', id, log, struck: null, pack: s.pack, from: s.from, addedAt: s.at };
   },
   rule: (id, log) => {
     const s = last(log, 'rule.set');
-    return s && { kind: 'rule', id, log, waters: s.waters, rule: s.rule, replaces: s.replaces ?? null, setAt: s.at };
+    return (
+      s && {
+        kind: 'rule',
+        id,
+        log,
+        struck: null,
+        waters: s.waters,
+        rule: s.rule,
+        replaces: s.replaces ?? null,
+        setAt: s.at,
+      }
+    );
   },
 };
 
@@ -221,7 +276,9 @@ function kindOfSubject(entries: Iterable<Entry>): SubjectKind | null {
 
 /**
  * The state of one subject, from all of its entries and nothing else: so it does not matter in which order they came.
- * Null while the entry that begins it (landed, started, stored, served) is missing or struck.
+ * Null while the entry that begins it (landed, started, stored, served) is missing. When it was struck the state says so
+ * (`struck`): it stays readable, and whoever counts leaves it out. A species, rule or version that was struck is gone, since
+ * an earlier one of the same name may stand in its place.
  */
 export function projectSubject(id: string, entries: readonly Entry[]): SubjectState | null {
   const kind = kindOfSubject(entries);

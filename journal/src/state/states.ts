@@ -1,10 +1,11 @@
 import type { GEARS } from '../kinds/deck.ts';
-import type { Origin } from '@dagboek/core/rules';
+import type { Licence, Origin, OwnPlace } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
 import type { Stage } from '@dagboek/core/cut';
 import type { FishBled, FishDispatched, FishIced, FishReleased } from '../kinds/deck.ts';
 import type { FishPictured } from '../kinds/picture.ts';
+import type { Entry } from '../entry.ts';
 import type { Logged } from '../logged.ts';
 
 /** Something that happened at a time; `about` when the time is a guess. */
@@ -14,6 +15,8 @@ interface State {
   readonly id: string;
   /** Every line of this subject, struck ones included, in order of time. */
   readonly log: readonly Logged[];
+  /** The strike that took back the line it begins with: it stays readable and counts nowhere. Null while it stands. */
+  readonly struck: Entry | null;
 }
 export interface BookState extends State {
   readonly kind: 'book';
@@ -21,21 +24,27 @@ export interface BookState extends State {
   readonly waters: string;
   readonly boat: string | null;
   readonly from: 'boat' | 'shore';
+  /** Places of one's own, for a book that goes by no rule pack. */
+  readonly places: readonly OwnPlace[];
   /** Error of a way of measuring as the crew have found it, 1 sd in mm; one left out errs as usual. */
   readonly errors: Readonly<Partial<Record<MeasureMethod, number>>>;
 }
 export interface MemberState extends State {
   readonly kind: 'member';
+  /** Since when they no longer come; null while they do. */
+  readonly leftAt: string | null;
   readonly name: string;
   readonly role: string;
   /** Civil day of birth; null when nobody has said. */
   readonly bornOn: string | null;
   /** Licences held; null when nobody has said, empty for none. */
-  readonly licences: readonly { readonly name: string; readonly until: string }[] | null;
+  readonly licences: readonly Licence[] | null;
   readonly joinedAt: string;
 }
 export interface BoxState extends State {
   readonly kind: 'box';
+  /** Since when it is no longer used; null while it is. */
+  readonly retiredAt: string | null;
   readonly name: string;
   readonly litres: number;
   readonly addedAt: string;
@@ -69,6 +78,8 @@ export interface FishState extends State {
   readonly species: string | null;
   /** What else it may be; empty once it is settled. */
   readonly orElse: readonly string[];
+  /** Given once, when it was landed; null in books written before numbers were kept. */
+  readonly number: number | null;
   /** What was seen on it when it was named, by trait of the key. */
   readonly seen: Readonly<Record<string, string>>;
   readonly gear: (typeof GEARS)[number] | null;

@@ -53,7 +53,8 @@ async function refoldSome(db: EntityManager, subjects: readonly string[]): Promi
   const links: string[] = [];
   for (const [subject, list] of entries) {
     const state = projectSubject(subject, list);
-    if (!state) {
+    // What was struck counts nowhere here; it stays readable in the log.
+    if (!state || state.struck) {
       for (const table of PROJECTIONS) await db.delete(table, subject);
       continue;
     }

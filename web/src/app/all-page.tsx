@@ -6,6 +6,7 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row, useTabs } from '../kit/page.tsx';
 import { PapersDialog } from '../kit/papers-dialog.tsx';
 import { usePen } from '../kit/pen.ts';
+import { useCrew } from '../kit/crew.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 
 /** Every station, who holds the pen, and what the book itself is made of. */
@@ -15,10 +16,10 @@ export function AllPage() {
   const { pen, setPen } = usePen();
   const names = useNames();
   const kinds = useCatalogue().all.length;
-  const members = book.all('member');
+  const { members } = useCrew();
   const [papers, setPapers] = useState<string | null>(null);
   const ofPapers = members.find((m) => m.id === papers) ?? null;
-  const settings = [...book.all('book'), ...members, ...book.all('box')].flatMap((s) => s.log);
+  const settings = book.all('book').flatMap((s) => s.log);
   return (
     <Page
       title="All stations and settings"
@@ -43,8 +44,12 @@ export function AllPage() {
           <li>
             <Link to="/catalogue">Catalogue</Link>
             <span>
-              {kinds > 0 ? `${kinds} kinds: how to know them, hold them and keep them` : 'not on this device yet'}
+              {kinds > 0 ? `${kinds} species: how to know them, hold them and keep them` : 'not on this device yet'}
             </span>
+          </li>
+          <li>
+            <Link to="/crew">People and boxes</Link>
+            <span>add, rename or retire people, boxes and places</span>
           </li>
           <li>
             <Link to="/catalogue/packs">Packs</Link>
@@ -87,7 +92,7 @@ export function AllPage() {
         {ofPapers && <PapersDialog member={ofPapers} onClose={() => setPapers(null)} />}
       </Row>
       <Row className="pad ruled">
-        <h2>People, boxes and the book itself</h2>
+        <h2>The book itself</h2>
         <LogLines lines={settings} />
       </Row>
     </Page>

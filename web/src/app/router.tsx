@@ -48,6 +48,8 @@ export const router = createBrowserRouter([
         path: '/book/weight/:species',
         lazy: async () => ({ Component: (await import('../book/weight-page.tsx')).WeightPage }),
       },
+      { path: '/trip/:id', lazy: async () => ({ Component: (await import('../book/trip-page.tsx')).TripPage }) },
+      { path: '/crew', lazy: async () => ({ Component: (await import('../plan/crew-page.tsx')).CrewPage }) },
       { path: '/fish/:id', lazy: async () => ({ Component: (await import('../book/fish-page.tsx')).FishPage }) },
       {
         path: '/catalogue',

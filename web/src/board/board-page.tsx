@@ -10,6 +10,7 @@ import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { usePen } from '../kit/pen.ts';
 import { Chips } from '../kit/ui/chips.tsx';
+import { useCrew } from '../kit/crew.ts';
 import { useNow } from '../kit/use-now.ts';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
@@ -31,7 +32,7 @@ export function BoardPage() {
   const waiting = recent
     .flatMap((t) => book.naming('fish', t.id).flatMap((f) => custodyOf(book, f.id) ?? []))
     .filter((l) => ['box', 'bleeding'].includes(l.where) || (l.where === 'in hand' && l.fish.dispatched));
-  const cutters = book.all('member');
+  const cutters = useCrew().members;
   const lastBy = book.all('cut').sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt))[0]?.by;
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [by, setBy] = useState<string | null>(null);

@@ -10,6 +10,7 @@ import {
   sayMass,
   weighingsOf,
 } from '@dagboek/journal';
+import { StruckBanner } from '../kit/struck-banner.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
@@ -51,10 +52,10 @@ const cutsDrawn = (route: string): 'fillet' | 'steaks' | 'butterfly' =>
 export function CutPage() {
   const { id = '' } = useParams();
   const { book } = useBook();
-  const cut = book.get('cut', id);
+  const cut = book.getAny('cut', id);
   const { byId } = useCatalogue();
   if (!cut) return <MissingPage />;
-  return <Cut cut={cut} species={byId(book.get('fish', cut.fish[0])?.species)} />;
+  return <Cut cut={cut} species={byId(book.getAny('fish', cut.fish[0])?.species)} />;
 }
 
 function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
@@ -62,7 +63,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
   const names = useNames();
   const { time, shortDay, day } = useFormat();
   const now = useNow();
-  const fish = cut.fish.flatMap((f) => book.get('fish', f) ?? []);
+  const fish = cut.fish.flatMap((f) => book.getAny('fish', f) ?? []);
   const count = fish.reduce((n, f) => n + f.count, 0);
   const known = fish.reduce<number | null>((g, f) => {
     const m = massOf(f, species);
@@ -91,6 +92,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
     >
       <div className="with-margin wide">
         <div>
+          <StruckBanner state={cut} />
           <Row className="route-row">
             <RouteLine done={STAGES.filter((s) => cut.stages[s])} next={next} packed={packs.length > 0} />
           </Row>

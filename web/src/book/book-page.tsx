@@ -184,17 +184,25 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
   const names = useNames();
   const { time } = useFormat();
   const [all, setAll] = useState(open);
-  const kept = fish.filter((f) => !f.released);
-  const back = fish.filter((f) => f.released);
+  const { book } = useBook();
+  const standing = fish.filter((f) => book.stands(f));
+  const kept = standing.filter((f) => !f.released);
+  const back = standing.filter((f) => f.released);
+  const count = (list: readonly FishState[]): number => list.reduce((n, f) => n + f.count, 0);
   const rows = all ? fish : kept.slice(0, 5);
   const folded = fish.length - rows.length;
   return (
-    <section aria-label={`Trip ${item.number}`} className={`diary-entry${trip.endedAt ? '' : ' now'}`}>
+    <section
+      aria-label={item.number === null ? 'Struck trip' : `Trip ${item.number}`}
+      className={`diary-entry${trip.endedAt || item.number === null ? '' : ' now'}${item.number === null ? ' struck-trip' : ''}`}
+    >
       <div className="diary-body">
         <Row className="diary-head" time={<DayMark day={item.day} />}>
           <h2>
-            Trip {item.number}: {names.zone(trip.zone)}
-            {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
+            <Link to={`/trip/${trip.id}`}>
+              {item.number === null ? 'Struck trip' : `Trip ${item.number}`}: {names.zone(trip.zone)}
+              {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
+            </Link>
           </h2>
         </Row>
         {trip.harm.map((h) => (
@@ -222,13 +230,13 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
               <button type="button" className="fold-key" aria-expanded={all} onClick={() => setAll(!all)}>
                 {all
                   ? 'Fold'
-                  : `${folded} more: ${kept.length - rows.length > 0 ? `${kept.length - rows.length} kept, ` : ''}${back.length} let go`}
+                  : `${plural(folded, 'more line')}: ${kept.length > rows.length ? `${count(kept.slice(rows.length))} kept, ` : ''}${count(back)} let go${fish.length > standing.length ? `, ${fish.length - standing.length} struck` : ''}`}
               </button>
             </p>
           </Row>
         )}
       </div>
-      <TripMargin trip={trip} fish={fish} />
+      {item.number !== null && <TripMargin trip={trip} fish={standing} />}
     </section>
   );
 }
@@ -264,7 +272,7 @@ function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[
   );
 }
 
-function FishRow({ fish, trip, number, now }: { fish: FishState; trip: TripState; number: number; now: number }) {
+function FishRow({ fish, trip, number, now }: { fish: FishState; trip: TripState; number: string; now: number }) {
   const { book } = useBook();
   const { byId } = useCatalogue();
   const names = useNames();
@@ -274,10 +282,14 @@ function FishRow({ fish, trip, number, now }: { fish: FishState; trip: TripState
   const s = byId(fish.species);
   const fresh = freshnessOf(line, s, trip.waterC, now);
   return (
-    <Row className="line" time={time(fish.landed.at)}>
+    <Row className={line.where === 'struck' ? 'line struck-row' : 'line'} time={time(fish.landed.at)}>
       <Link to={`/fish/${fish.id}`} className="log-grid as-row diary-row">
         <span className="no">{number}</span>
-        <FateMark fate={fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
+        <FateMark
+          fate={
+            line.where === 'struck' ? 'struck' : fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'
+          }
+        />
         <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
         <span className="name">
           {sayFish(fish, names)}

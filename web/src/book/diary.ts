@@ -1,4 +1,4 @@
-import { type Book, fishOfTrip, type FishState, type MealState, type TripState, tripsInOrder } from '@dagboek/journal';
+import { type Book, fishNumbers, type FishState, type MealState, type TripState, tripsInOrder } from '@dagboek/journal';
 
 /** What the diary is narrowed to; null = all. */
 export interface DiaryFilter {
@@ -13,19 +13,26 @@ export type DiaryItem =
       readonly kind: 'trip';
       readonly day: string;
       readonly trip: TripState;
-      readonly number: number;
+      /** Null for a struck trip: it has no place among the others. */
+      readonly number: number | null;
+      /** Struck ones too. */
       readonly fish: readonly FishState[];
-      readonly numberOf: (id: string) => number;
+      readonly numberOf: (id: string) => string;
     }
   | { readonly kind: 'meal'; readonly day: string; readonly meal: MealState };
 
 /** Trips and meals that pass the filter, the newest first. A trip without a catch passes unless a species is asked for. */
 export function diary(book: Book, filter: DiaryFilter, day: (at: string) => string): DiaryItem[] {
   const items: (DiaryItem & { at: string })[] = [];
-  tripsInOrder(book).forEach((trip, i) => {
+  const trips = tripsInOrder(book);
+  const struck = book.allAny('trip').filter((t) => !book.stands(t));
+  [...trips, ...struck].forEach((trip, i) => {
     if (filter.zone && trip.zone !== filter.zone) return;
     if (filter.who && !trip.crew.includes(filter.who)) return;
-    const all = fishOfTrip(book, trip.id);
+    const all = book
+      .namingAny('fish', trip.id)
+      .sort((a, b) => Date.parse(a.landed.at) - Date.parse(b.landed.at) || (a.id < b.id ? -1 : 1));
+    const numbers = fishNumbers(book, trip.id);
     const fish = all.filter(
       (f) => (!filter.species || f.species === filter.species) && (!filter.who || f.angler === filter.who),
     );
@@ -35,9 +42,9 @@ export function diary(book: Book, filter: DiaryFilter, day: (at: string) => stri
       at: trip.startedAt,
       day: day(trip.startedAt),
       trip,
-      number: i + 1,
+      number: i < trips.length ? i + 1 : null,
       fish,
-      numberOf: (id) => all.findIndex((f) => f.id === id) + 1,
+      numberOf: (id) => numbers.get(id) ?? '?',
     });
   });
   for (const meal of filter.zone ? [] : book.all('meal')) {

@@ -1,5 +1,16 @@
 import { STAGE_WORDS, STAGES } from '@dagboek/core/cut';
-import { custodyOf, doubtsOf, type FishState, fishOfTrip, freshnessOf, massOf, tripsInOrder } from '@dagboek/journal';
+import {
+  custodyOf,
+  doubtsOf,
+  earlierLengths,
+  fishNumbers,
+  type FishState,
+  freshnessOf,
+  massOf,
+  placeAt,
+  tripsInOrder,
+} from '@dagboek/journal';
+import { StruckBanner } from '../kit/struck-banner.tsx';
 import { sayDay, saySpan } from '@dagboek/core/time';
 import { Link, useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
@@ -26,7 +37,7 @@ import { SettleName } from './settle-name.tsx';
 export function FishPage() {
   const { id = '' } = useParams();
   const { book } = useBook();
-  const fish = book.get('fish', id);
+  const fish = book.getAny('fish', id);
   return fish ? <Fish fish={fish} /> : <MissingPage />;
 }
 
@@ -37,25 +48,37 @@ function Fish({ fish }: { fish: FishState }) {
   const { day } = useFormat();
   const now = useNow(30_000);
   const species = byId(fish.species);
-  const trip = book.get('trip', fish.trip);
+  const trip = book.getAny('trip', fish.trip);
   const line = custodyOf(book, fish.id);
   if (!line) return <MissingPage />;
   const fresh = freshnessOf(line, species, trip?.waterC ?? null, now);
   const mass = massOf(fish, species);
-  const log = [fish, ...line.cuts, ...line.packs, ...line.meals]
+  // What was struck of it stays readable here, with the rest of its log.
+  const cuts = book.namingAny('cut', fish.id);
+  const packs = book.namingAny('pack', fish.id);
+  const meals = [...new Map(packs.flatMap((p) => book.namingAny('meal', p.id)).map((m) => [m.id, m])).values()];
+  const log = [fish, ...cuts, ...packs, ...meals]
     .flatMap((s) => s.log)
     .sort((a, b) => Date.parse(a.now.at) - Date.parse(b.now.at));
-  const number = fishOfTrip(book, fish.trip).findIndex((f) => f.id === fish.id) + 1;
-  const lengthLine = fish.log.filter((l) => l.now.kind === 'fish.measured' && !l.struck).at(-1);
-  const wasMm = lengthLine?.was.at(-1)?.facts['lengthMm'];
+  const number = fishNumbers(book, fish.trip).get(fish.id) ?? '?';
+  const wasMm = earlierLengths(fish).at(-1);
   const doubts = [fish, ...line.cuts, ...line.packs].flatMap((s) => doubtsOf(book, s));
   const name = sayFish(fish, names);
   return (
     <Page
       title={`Fish ${number}: ${name}`}
-      first={{ label: 'Trip', value: trip ? tripsInOrder(book).indexOf(trip) + 1 : '?' }}
+      first={{ label: 'Trip', value: trip && book.stands(trip) ? tripsInOrder(book).indexOf(trip) + 1 : '?' }}
       cells={[
-        { label: 'Caught', value: trip ? `${sayDay(day(fish.landed.at))}, ${names.zone(trip.zone)}` : '' },
+        {
+          label: 'Caught',
+          value: trip ? (
+            <Link to={`/trip/${trip.id}`}>
+              {sayDay(day(fish.landed.at))}, {names.zone(placeAt(trip, fish.landed.at).zone)}
+            </Link>
+          ) : (
+            ''
+          ),
+        },
         { label: 'By', value: names.member(fish.angler) },
         {
           label: 'Lines',
@@ -63,6 +86,7 @@ function Fish({ fish }: { fish: FishState }) {
         },
       ]}
     >
+      <StruckBanner state={fish} />
       <Row
         className="fish-head"
         time={
@@ -153,7 +177,7 @@ function Fish({ fish }: { fish: FishState }) {
           </p>
           <HourStrip line={line} now={now} />
           <Pictures fish={fish} name={name} />
-          {species && line.where === 'in hand' && (
+          {(line.where === 'in hand' || line.where === 'bleeding') && (
             <div className="keys">
               <Link className="key act" to={`/deck?fish=${fish.id}`}>
                 <span>

@@ -12,6 +12,7 @@ import { SearchField } from '../kit/ui/search-field.tsx';
 import { KeyPanel, type Naming } from './key/key-panel.tsx';
 import { neighbouringGrounds } from './neighbouring-grounds.ts';
 import { useKept } from '../kit/use-kept.ts';
+import { useSettled } from '../kit/use-settled.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 
 /** Species in the order in which they are likely here and now, each with its figure and what can hurt. */
@@ -30,6 +31,7 @@ export function ChooseSpecies({
   const names = useNames();
   const { day } = useFormat();
   const [find, setFind] = useState('');
+  const [strays, setStrays] = useState(false);
   const [way, setWay] = useKept<'list' | 'key'>('naming', 'list');
   const { zone } = placeAt(trip, fish.landed.at);
   const { grounds, waters } = useMemo(() => {
@@ -55,6 +57,7 @@ export function ChooseSpecies({
   }, [all, book, grounds, waters, zone, fish, day]);
   const finder = useMemo(() => speciesFinder(all), [all]);
   const [every, setEvery] = useState(false);
+  const settled = useSettled();
   const found =
     find.trim() === '' ? null : new Map(finder(find).map((f, i) => [f.species.id, { i, byName: f.byName }]));
   const order = (id: string): number => found?.get(id)?.i ?? 0;
@@ -64,7 +67,22 @@ export function ChooseSpecies({
   // What these waters have no ground for waits behind a key of its own.
   const athome = (id: string): boolean => waters.length === 0 || waters.some((g) => (byId(id)?.grounds[g] ?? 0) > 0);
   const shown = every || found ? fitting : fitting.filter((l) => l.own > 0 || athome(l.speciesId));
-  const prior = useMemo(() => Object.fromEntries(likely.map((l) => [l.speciesId, l.share])), [likely]);
+  // The key keeps to these waters, and to what the book has met here, until strays are asked for.
+  const prior = useMemo(
+    () =>
+      Object.fromEntries(
+        likely
+          .filter(
+            (l) =>
+              strays ||
+              l.own > 0 ||
+              waters.length === 0 ||
+              waters.some((g) => (byId(l.speciesId)?.grounds[g] ?? 0) > 0),
+          )
+          .map((l) => [l.speciesId, l.share]),
+      ),
+    [likely, strays, waters, byId],
+  );
   const ways = (
     <Chips
       label="Name it"
@@ -81,6 +99,17 @@ export function ChooseSpecies({
     return (
       <div className="choose-species">
         {ways}
+        {waters.length > 0 && (
+          <label className="check">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={strays}
+              onChange={(e) => setStrays(e.target.checked)}
+            />{' '}
+            It may be a stray: weigh species of other waters too
+          </label>
+        )}
         <KeyPanel fish={fish} prior={prior} onChoose={onChoose} />
       </div>
     );
@@ -95,7 +124,7 @@ export function ChooseSpecies({
         <p>The list of species has not reached this device yet. Note the fish, and name it when there is a signal.</p>
       )}
       {all.length > 0 && shown.length === 0 && <p>No kind of the catalogue is called anything like “{find}”.</p>}
-      <ul>
+      <ul className={settled ? undefined : 'settling'}>
         {shown.map((l) => {
           const s = byId(l.speciesId);
           if (!s) return null;

@@ -11,7 +11,7 @@ import {
   RELEASE_STATES,
 } from '@dagboek/journal';
 import { bleedingMinutes } from '@dagboek/core/handling';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useRef, useState } from 'react';
 import { isGrave, releaseSentences } from '@dagboek/core/harm';
 import { type Species, useCatalogue } from '../kit/catalogue.ts';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
@@ -24,6 +24,8 @@ import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { useCatchFocus } from '../kit/use-catch-focus.ts';
+import { useCrew } from '../kit/crew.ts';
 import { useHabit } from '../kit/use-kept.ts';
 import { overBy, SplitLotKey } from './split-lot.tsx';
 
@@ -98,17 +100,19 @@ export function DeckActions({
   const [medium, setMedium] = useHabit('medium', BLEED_MEDIA);
   const [icing, setIcing] = useHabit('icing', ICINGS);
   const trip = book.get('trip', fish.trip);
-  const boxes = book.all('box');
-  const [box, setBox] = useState(trip?.box ?? boxes[0]?.id ?? '');
+  const { boxes } = useCrew();
+  const [box, setBox] = useState(boxes.find((b) => b.id === trip?.box)?.id ?? boxes[0]?.id ?? '');
   const [when, setWhen] = useState<When>(NOW);
   const [keepAnyway, setKeepAnyway] = useState(false);
   const [releasing, setReleasing] = useState(false);
   const [striking, setStriking] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
+  const keys = useRef<HTMLDivElement>(null);
   const next = nextOf(fish, verdict, keepAnyway, species !== null);
   // Of which the rules say nothing: to keep it and to let it go stand alike.
   const noRule = verdict?.noRuleFound === true && verdict.outcome === 'keep';
   const over = next === 'release' ? overBy(fish, verdict) : 0;
+  useCatchFocus(keys, `${next} ${releasing || striking}`);
   // An invasive fish is not offered the way back.
   const mayGoBack = verdict?.outcome !== 'mustNotReturn';
   const after = (r: WriteResult, done = false): void => {
@@ -202,7 +206,7 @@ export function DeckActions({
         {next !== 'measure' && next !== 'release' && next !== 'name' && <WhenField value={when} onChange={setWhen} />}
       </div>
       <Trouble says={trouble} />
-      <div className="keys foot-keys">
+      <div className="keys foot-keys" ref={keys} key={next} tabIndex={-1}>
         {over > 0 && <SplitLotKey fish={fish} over={over} />}
         {lead[next]}
         {next === 'bleed' && (

@@ -14,6 +14,9 @@ import { FateMark } from '../kit/verdict-mark.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 
+/** Fish, not lines: a lot of eight is eight. */
+const count = (list: readonly FishState[]): number => list.reduce((n, f) => n + f.count, 0);
+
 /** How many rows stand open before the older ones fold into one line; on a phone they all fold. */
 const OPEN_ROWS = 3;
 
@@ -26,7 +29,7 @@ export function DeckLog({
 }: {
   trip: TripState;
   fish: readonly FishState[];
-  numberOf: (id: string) => number;
+  numberOf: (id: string) => string;
   onChoose: (id: string) => void;
 }) {
   const [open, setOpen] = useState(false);
@@ -34,7 +37,11 @@ export function DeckLog({
   const names = useNames();
   const rows = useNarrow() ? 0 : OPEN_ROWS;
   const folded = open ? [] : fish.slice(0, Math.max(0, fish.length - rows));
-  const kept = folded.filter((f) => !f.released).length;
+  const { book } = useBook();
+  const standing = folded.filter((f) => book.stands(f));
+  const kept = count(standing.filter((f) => !f.released));
+  const back = count(standing.filter((f) => f.released));
+  const taken = folded.length - standing.length;
   const first = folded[0];
   const last = folded.at(-1);
   return (
@@ -55,8 +62,8 @@ export function DeckLog({
           {trip.iceKg ? ` ${trip.iceKg} kg of ice${trip.box ? ` in ${names.box(trip.box)}` : ''}.` : ''}{' '}
           {first && last && (
             <>
-              Nos. {numberOf(first.id)} to {numberOf(last.id)} are folded: {kept} kept, {folded.length - kept} let
-              go.{' '}
+              Nos. {numberOf(first.id)} to {numberOf(last.id)} are folded: {kept} kept, {back} let go
+              {taken > 0 ? `, ${taken} struck` : ''}.{' '}
             </>
           )}
           {fish.length > rows && (
@@ -80,7 +87,7 @@ function DeckRow({
   onChoose,
 }: {
   fish: FishState;
-  number: number;
+  number: string;
   trip: TripState;
   onChoose: (id: string) => void;
 }) {
@@ -94,6 +101,7 @@ function DeckRow({
   if (!line) return null;
   const species = byId(fish.species);
   const fresh = freshnessOf(line, species, trip.waterC, now);
+  const struck = line.where === 'struck';
   const unfinished = line.where === 'in hand' || line.where === 'bleeding';
   const name = sayFish(fish, names);
   return (
@@ -103,15 +111,15 @@ function DeckRow({
           <HistamineNote of={`No. ${number}, ${name}`} clock={fresh.histamine} />
         </Row>
       )}
-      <Row time={time(fish.landed.at)} className="line">
+      <Row time={time(fish.landed.at)} className={struck ? 'line struck-row' : 'line'}>
         <button
           type="button"
           className="log-grid as-row"
-          aria-label={`No. ${number}, ${name}: ${unfinished ? 'take in hand' : 'open its page'}`}
+          aria-label={`No. ${number}, ${name}${struck ? ', struck' : ''}: ${unfinished ? 'take in hand' : 'open its page'}`}
           onClick={() => (unfinished ? onChoose(fish.id) : void navigate(`/fish/${fish.id}`))}
         >
           <span className="no">{number}</span>
-          <FateMark fate={fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
+          <FateMark fate={struck ? 'struck' : fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
           <span className="name">
             {name}
             <FirstMark fish={fish} small />

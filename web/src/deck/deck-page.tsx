@@ -1,4 +1,4 @@
-import { custodyOf, openTrip, placeNow, tripsInOrder } from '@dagboek/journal';
+import { custodyOf, fishNumbers, nextFishNumber, openTrip, placeNow, tripsInOrder } from '@dagboek/journal';
 import { sayDay } from '@dagboek/core/time';
 import { Link, useSearchParams } from 'react-router';
 import { useNames } from '../kit/catalogue.ts';
@@ -16,9 +16,12 @@ import { ToCome } from './to-come.tsx';
 /** The deck: the log of the trip under way, the fish in hand on the open ground, what is to come below. */
 export function DeckPage() {
   const { book } = useBook();
-  const trip = openTrip(book);
-  const { fish, where, inHand, bleeding } = useInHand(trip);
   const [search, setSearch] = useSearchParams();
+  // A fish left in hand when its trip ended is finished here too.
+  const askedFish = book.get('fish', search.get('fish'));
+  const unfinished = askedFish && ['in hand', 'bleeding'].includes(custodyOf(book, askedFish.id)?.where ?? '');
+  const trip = (unfinished ? book.get('trip', askedFish.trip) : null) ?? openTrip(book);
+  const { fish, where, inHand, bleeding } = useInHand(trip);
   const names = useNames();
   const { day } = useFormat();
   if (!trip)
@@ -42,10 +45,17 @@ export function DeckPage() {
     fish.find((f) => f.id === asked && ['in hand', 'bleeding'].includes(where.get(f.id) ?? '')) ??
     inHand.at(-1) ??
     null;
+  const over = trip.endedAt !== null;
   const choose = (id: string | null): void => setSearch(id ? { fish: id } : {}, { replace: true });
   const waiting = inHand.filter((f) => f.id !== current?.id);
-  const number = (id: string): number => fish.findIndex((f) => f.id === id) + 1;
-  const log = fish.filter((f) => f.id !== current?.id);
+  const numbers = fishNumbers(book, trip.id);
+  const number = (id: string): string => numbers.get(id) ?? '?';
+  const next = nextFishNumber(book, trip.id);
+  // What was struck keeps its number and its place in the log.
+  const struck = book.namingAny('fish', trip.id).filter((f) => !book.stands(f));
+  const log = [...fish.filter((f) => f.id !== current?.id), ...struck].sort(
+    (a, b) => Date.parse(a.landed.at) - Date.parse(b.landed.at) || (a.id < b.id ? -1 : 1),
+  );
   return (
     <Page
       title={`Deck, trip ${tripsInOrder(book).indexOf(trip) + 1}`}
@@ -69,7 +79,16 @@ export function DeckPage() {
     >
       <div className="with-margin">
         <div className="deck">
-          <Crossing trip={trip} />
+          {over ? (
+            <Row className="pad">
+              <p className="asks">
+                This trip has ended. What was left in hand is finished here;{' '}
+                <Link to={`/trip/${trip.id}`}>its page</Link> reopens it.
+              </p>
+            </Row>
+          ) : (
+            <Crossing trip={trip} />
+          )}
           <DeckLog trip={trip} fish={log} numberOf={number} onChoose={choose} />
           {current ? (
             <FishInHand
@@ -80,10 +99,10 @@ export function DeckPage() {
               onDone={() => choose(null)}
             />
           ) : (
-            <NextFish trip={trip} number={fish.length + 1} onLanded={choose} />
+            !over && <NextFish trip={trip} number={next} onLanded={choose} />
           )}
           <ToCome bleeding={bleeding} waiting={waiting} numberOf={number} onChoose={choose} trip={trip} />
-          {current && <NextFish trip={trip} number={fish.length + 1} onLanded={choose} small />}
+          {current && !trip.endedAt && <NextFish trip={trip} number={next} onLanded={choose} small />}
         </div>
         <DeckMargin trip={trip} lines={fish.flatMap((f) => custodyOf(book, f.id) ?? [])} current={current} />
       </div>

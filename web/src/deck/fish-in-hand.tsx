@@ -32,6 +32,21 @@ const since = (ms: number, narrow: boolean): string => {
     : `${Math.floor(s / 3600)} h ${Math.floor((s % 3600) / 60)} min`;
 };
 
+const VERDICT_WORDS = {
+  keep: 'Keep',
+  ask: 'Not yet decided',
+  measureAgain: 'Measure again',
+  letGo: 'Let go',
+  mustNotReturn: 'Must not go back',
+} as const;
+
+/** The verdict as it is read out: its word, and the first reason. */
+function sayVerdict(v: Verdict): string {
+  if (v.noRuleFound && v.outcome === 'keep') return 'No rule found.';
+  const first = v.findings.find((f) => f.outcome === v.outcome);
+  return `${VERDICT_WORDS[v.outcome]}. ${first ? `${first.lead} ${first.because}` : ''}`;
+}
+
 /** The open entry: one fish from "what is it" to "onto ice" or back in the water. */
 export function FishInHand({
   fish,
@@ -40,7 +55,7 @@ export function FishInHand({
   onDone,
 }: {
   fish: FishState;
-  number: number;
+  number: string;
   trip: TripState;
   onDone: () => void;
 }) {
@@ -79,6 +94,10 @@ export function FishInHand({
         </>
       }
     >
+      {/* Always there, so that what is put into it is read out. */}
+      <p className="sr-only" role="status">
+        {verdict && fish.length ? sayVerdict(verdict) : ''}
+      </p>
       <Heading
         fish={fish}
         number={number}
@@ -127,7 +146,7 @@ function Heading({
   onRename,
 }: {
   fish: FishState;
-  number: number;
+  number: string;
   species: Species | null;
   onRename: (() => void) | null;
 }) {

@@ -1,5 +1,5 @@
 import { fishOfTrip, GEARS, type TripState } from '@dagboek/journal';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
@@ -7,7 +7,9 @@ import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
-import { typedNumber } from '../kit/ui/typed-number.ts';
+import { useCatchFocus } from '../kit/use-catch-focus.ts';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** A fish comes aboard: who caught it, with what, one or a lot. `small`: below a fish in hand, where it must not be the orange key. */
@@ -31,10 +33,19 @@ export function NextFish({
   const [when, setWhen] = useState<When>(NOW);
   const [trouble, setTrouble] = useState<string | null>(null);
   const { write } = useWrite();
+  const keys = useRef<HTMLDivElement>(null);
+  useCatchFocus(keys, trip.id);
   const many = typedNumber(lot);
   const land = async (): Promise<void> => {
+    const unread = numberTrouble(lot, 'how many');
+    if (unread) return setTrouble(unread);
     const id = newId();
-    const r = await write('fish.landed', id, { trip: trip.id, angler, gear, count: many ?? 1 }, { atMs: whenMs(when) });
+    const r = await write(
+      'fish.landed',
+      id,
+      { trip: trip.id, number, angler, gear, count: many ?? 1 },
+      { atMs: whenMs(when) },
+    );
     if (!r.ok) return setTrouble(r.why);
     setLot('');
     setWhen(NOW);
@@ -50,17 +61,7 @@ export function NextFish({
         onChange={setAngler}
       />
       <Chips label="With" options={plain(GEARS)} value={gear} onChange={setGear} />
-      <div className="field narrow">
-        <label htmlFor="lot">How many</label>
-        <input
-          id="lot"
-          className="input"
-          inputMode="numeric"
-          placeholder="1"
-          value={lot}
-          onChange={(e) => setLot(e.target.value)}
-        />
-      </div>
+      <Quantity whole label="How many" unit="" placeholder="1" value={lot} onChange={setLot} />
       <WhenField value={when} onChange={setWhen} />
       <Trouble says={trouble} />
     </>
@@ -89,7 +90,9 @@ export function NextFish({
         <small>{number}</small> Nothing in hand
       </h2>
       <div className="next-fields">{fields}</div>
-      <div className="keys foot-keys">{key}</div>
+      <div className="keys foot-keys" ref={keys} tabIndex={-1}>
+        {key}
+      </div>
     </Row>
   );
 }

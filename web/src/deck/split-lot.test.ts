@@ -35,7 +35,7 @@ describe('how much of a lot goes back', () => {
 
 test('split, the lot has fewer fish, those that went are an entry of their own, and nothing is erased', () => {
   const id = idOf('back');
-  const entries = splitWritings(fish, 3, 'swam off', id).map((w): Entry => {
+  const entries = splitWritings(fish, 3, 'swam off', id, 9).map((w): Entry => {
     const { atMs, ...more } = w.more ?? {};
     const e = anEntry(w.kind, w.subject, w.facts as never, {
       at: atMs ? new Date(atMs).toISOString().replace('.000Z', '+00:00') : at('12:05'),

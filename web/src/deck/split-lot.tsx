@@ -1,7 +1,8 @@
 import type { Verdict } from '@dagboek/core/rules';
-import { type FishState, RELEASE_STATES } from '@dagboek/journal';
+import { type FishState, nextFishNumber, RELEASE_STATES } from '@dagboek/journal';
 import { useState } from 'react';
 import { DeckKey, TurnMark } from '../kit/deck-key.tsx';
+import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite, type Writing } from '../kit/journal/use-write.ts';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
@@ -26,6 +27,8 @@ export function splitWritings(
   back: number,
   state: (typeof RELEASE_STATES)[number],
   id: string,
+  /** Number of the fish that went back, within the trip. */
+  number: number,
 ): Writing[] {
   const line = fish.log.find((l) => l.first.kind === 'fish.landed' && !l.struck);
   if (!line) return [];
@@ -38,7 +41,7 @@ export function splitWritings(
       facts: { ...line.now.facts, count: fish.count - back },
       more: { atMs, ...about, amends: line.now.id, because: `${back} of ${fish.count} went back` },
     },
-    { kind: 'fish.landed', subject: id, facts: { ...line.now.facts, count: back }, more: { atMs, ...about } },
+    { kind: 'fish.landed', subject: id, facts: { ...line.now.facts, number, count: back }, more: { atMs, ...about } },
     ...(fish.species
       ? [
           {
@@ -59,11 +62,12 @@ export function SplitLotKey({ fish, over }: { fish: FishState; over: number }) {
   const [state, setState] = useState<(typeof RELEASE_STATES)[number]>('swam off');
   const [trouble, setTrouble] = useState<string | null>(null);
   const { writeAll } = useWrite();
+  const { book } = useBook();
   const back = typedNumber(text);
   const split = async (): Promise<void> => {
     if (back === null || !Number.isInteger(back) || back < 1 || back >= fish.count)
       return setTrouble(`A whole number from 1 to ${fish.count - 1}.`);
-    const r = await writeAll(splitWritings(fish, back, state, newId()));
+    const r = await writeAll(splitWritings(fish, back, state, newId(), nextFishNumber(book, fish.trip)));
     setTrouble(r.ok ? null : r.why);
     if (r.ok) setOpen(false);
   };

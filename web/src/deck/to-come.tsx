@@ -17,7 +17,7 @@ export function ToCome({
 }: {
   bleeding: readonly FishState[];
   waiting: readonly FishState[];
-  numberOf: (id: string) => number;
+  numberOf: (id: string) => string;
   onChoose: (id: string) => void;
   trip: TripState;
 }) {
@@ -39,7 +39,7 @@ const clock = (ms: number): string => {
 };
 
 /** A running bleed. It is reckoned from its entry, so a reload does not stop it. */
-function Bleeding({ fish, number, onChoose }: { fish: FishState; number: number; onChoose: () => void }) {
+function Bleeding({ fish, number, onChoose }: { fish: FishState; number: string; onChoose: () => void }) {
   const { byId } = useCatalogue();
   const { time, zone } = useFormat();
   const [ref, width] = useWidth(300);
@@ -92,7 +92,7 @@ function Bleeding({ fish, number, onChoose }: { fish: FishState; number: number;
   );
 }
 
-function Waiting({ fish, number, onChoose }: { fish: FishState; number: number; onChoose: () => void }) {
+function Waiting({ fish, number, onChoose }: { fish: FishState; number: string; onChoose: () => void }) {
   const { byId } = useCatalogue();
   const { time } = useFormat();
   return (

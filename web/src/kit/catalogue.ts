@@ -1,6 +1,8 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { type PackAbout, resolveSpecies, type Species, type SpeciesFile } from '@dagboek/catalogue';
 import {
+  NO_PACK,
+  ownWaters,
   type PackVersion,
   type Rule,
   type RulePack,
@@ -12,6 +14,8 @@ import { drawFish } from '@dagboek/figure';
 import { keyTable, type Trait } from '@dagboek/core/key';
 import type { Names, RulesState, SpeciesState } from '@dagboek/journal';
 import { useMemo } from 'react';
+import { stamp } from '@dagboek/core/time';
+import { nowMs } from './clock.ts';
 import { useBook } from './journal/journal-context.tsx';
 import { inSentence } from './names-in-text.ts';
 
@@ -107,30 +111,38 @@ function packInForce(
   return withVersions(shipped.includes(first) ? first : { ...first, rules: [] }, versions);
 }
 
-/** The rules of the book's waters, with those of one's own; null for a book without rules. */
+/** The time zone that the device keeps. */
+const deviceZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+/** The rules of the book's waters, with those of one's own; for a book without a pack its own places and rules. Null while they are not on this device. */
 export function useRules(): RulePack | null {
   const { book } = useBook();
   const packs = useQuery(rulebookQuery).data?.packs;
-  const waters = book.all('book')[0]?.waters;
+  const opened = book.all('book')[0];
+  const waters = opened?.waters;
+  const places = opened?.places;
+  const today = stamp(nowMs(), deviceZone()).slice(0, 10);
   const states = book.all('rule');
   const added = book.all('rules');
   const sign = [...states, ...added].map((s) => `${s.id} ${s.log.length}`).join();
   return useMemo(() => {
-    const pack = packs && packInForce(packs, added, waters);
+    const pack =
+      packs &&
+      (packInForce(packs, added, waters) ?? (waters === NO_PACK ? ownWaters(places ?? [], deviceZone(), today) : null));
     if (!pack) return null;
     // One that does not hold together (written by another version) is left out; it stays in the log.
     const own = states
       .filter((s) => s.waters === pack.id)
-      .map((s) => ({ rule: s.rule as unknown as Rule, replaces: s.replaces }))
+      .map((s) => ({ rule: s.rule as unknown as Rule, replaces: s.replaces, setAt: s.setAt }))
       .filter(({ rule }) => ruleTrouble(rule, pack) === null);
     return withOwnRules(pack, own);
     // eslint-disable-next-line react-hooks/exhaustive-deps -- `sign` stands for `states` and `added`
-  }, [packs, waters, sign]);
+  }, [packs, waters, sign, places, today]);
 }
 
 /** The waters' own time zone; the device's before the rules are known. */
 export function useTimeZone(): string {
-  return useRules()?.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
+  return useRules()?.timeZone ?? deviceZone();
 }
 
 /** "Pollack", "8 mackerel" for a lot, "Turbot or brill" while it is not settled. */
@@ -152,9 +164,9 @@ export function useNames(): Names {
   const rules = useRules();
   return useMemo(
     () => ({
-      member: (id) => book.get('member', id)?.name ?? 'someone',
+      member: (id) => book.getAny('member', id)?.name ?? 'someone',
       species: (id) => byId(id)?.name ?? id.replace(/-/g, ' '),
-      box: (id) => book.get('box', id)?.name ?? 'a box',
+      box: (id) => book.getAny('box', id)?.name ?? 'a box',
       zone: (id) => rules?.zones.find((z) => z.id === id)?.name ?? id.replace(/-/g, ' '),
     }),
     [book, byId, rules],

@@ -1,6 +1,7 @@
 import type { ButtonHTMLAttributes, ReactNode } from 'react';
+import { settlingClass, useSettled } from './use-settled.ts';
 
-/** A large key for wet hands. One `act` key a screen: the next action, named as the entry it writes. */
+/** A large key for wet hands; for a moment after it appeared it takes no tap, since that was meant for what stood there before. One `act` key a screen: the next action, named as the entry it writes. */
 export function DeckKey({
   act = false,
   mark,
@@ -15,6 +16,7 @@ export function DeckKey({
   note?: string | undefined;
   waits?: string | undefined;
 } & ButtonHTMLAttributes<HTMLButtonElement>) {
+  const settled = useSettled();
   if (waits)
     return (
       <button type="button" className="key waits" aria-disabled="true" onClick={(e) => e.preventDefault()}>
@@ -25,7 +27,7 @@ export function DeckKey({
       </button>
     );
   return (
-    <button type="button" className={`key${act ? ' act' : ''}`} {...rest}>
+    <button type="button" className={`key${act ? ' act' : ''}${settlingClass(settled)}`} {...rest}>
       {mark}
       <span>
         {name}

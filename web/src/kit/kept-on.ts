@@ -1,6 +1,6 @@
 import { type Allowance, allowancesLeft, isAllowance, type KeptFish, type RulePack } from '@dagboek/core/rules';
 import { addDays, civilDay } from '@dagboek/core/time';
-import type { Book, FishState } from '@dagboek/journal';
+import { type Book, type FishState, packLeft, type TripState } from '@dagboek/journal';
 import { placeIn } from './place.ts';
 
 const dayBefore = (a: string, b: string): string => (a < b ? a : b);
@@ -13,12 +13,33 @@ export function sinceFor(rules: RulePack, day: string): string {
   }, day);
 }
 
+const placeOf = (rules: RulePack, trip: TripState, at: string): { zone: string; alsoIn: readonly string[] } => {
+  const { zone, alsoIn } = placeIn(rules, trip, at);
+  return { zone, alsoIn };
+};
+
+/** Civil day on which the last of a fish was eaten or thrown away; null while some of it is there. */
+function goneOn(book: Book, fishId: string, timeZone: string): string | null {
+  const raw = book.naming('pack', fishId).filter((p) => p.form !== 'stock' && p.form !== 'cooked');
+  if (raw.length === 0 || raw.some((p) => packLeft(book, p).leftG >= 1)) return null;
+  const ends = raw.flatMap((p) => [
+    ...(p.discarded ? [p.discarded.at] : []),
+    ...book.naming('meal', p.id).map((m) => m.servedAt),
+  ]);
+  const last = ends
+    .map((at) => civilDay(at, timeZone))
+    .sort()
+    .at(-1);
+  return last ?? null;
+}
+
 /**
  * Fish kept up to a civil day, as far back as the rules look, over every trip: landed, named, killed or iced, and not let
  * go. `except`: the fish being judged.
  */
 export function keptOn(book: Book, rules: RulePack, day: string, except?: string): KeptFish[] {
   const since = sinceFor(rules, day);
+  const possession = rules.rules.some((r) => r.kind === 'possession');
   return book.all('fish').flatMap((f) => {
     if (f.id === except || !f.species || f.released || !(f.dispatched || f.iced || f.bled)) return [];
     const d = civilDay(f.landed.at, rules.timeZone);
@@ -30,10 +51,13 @@ export function keptOn(book: Book, rules: RulePack, day: string, except?: string
         orElse: f.orElse,
         anglerId: f.angler,
         boat: trip?.boat ?? null,
-        ...(trip ? { zone: placeIn(rules, trip, f.landed.at).zone } : {}),
+        ...(trip ? placeOf(rules, trip, f.landed.at) : {}),
+        gear: f.gear,
         day: d,
+        goneOn: possession ? goneOn(book, f.id, rules.timeZone) : null,
         count: f.count,
-        lengthMm: f.length?.longestMm ?? f.length?.mm ?? null,
+        // Of a lot known by its shortest alone the others may be long.
+        lengthMm: f.length?.longestMm ?? (f.count > 1 ? null : (f.length?.mm ?? null)),
       },
     ];
   });

@@ -1,6 +1,6 @@
 import { openTrip, packLeft, tripsInOrder } from '@dagboek/journal';
 import { Moon, Sun } from 'lucide-react';
-import { type ReactNode, useSyncExternalStore } from 'react';
+import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
 import { Link, NavLink } from 'react-router';
 import { useBook } from './journal/journal-context.tsx';
 import { plural } from './format.ts';
@@ -178,6 +178,14 @@ export function ThemeKey() {
   );
 }
 
+/** The page's own title, in the tab of the browser and read out when it opens. */
+export function useTitle(title: string): void {
+  // The document's title is outside React.
+  useEffect(() => {
+    document.title = `${title} · Dagboek`;
+  }, [title]);
+}
+
 /** One page of the book: printed form header, sheet with its time column, index tabs on the right edge. */
 export function Page({
   title,
@@ -190,6 +198,7 @@ export function Page({
   cells: readonly HeaderCell[];
   children: ReactNode;
 }) {
+  useTitle(title);
   return (
     <div className="book">
       <div className="sheet">

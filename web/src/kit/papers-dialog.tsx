@@ -5,6 +5,7 @@ import { useWrite } from './journal/use-write.ts';
 import { Chips } from './ui/chips.tsx';
 import { Dialog } from './ui/dialog.tsx';
 import { Trouble } from './ui/trouble.tsx';
+import { DayField } from './ui/when.tsx';
 
 type Holds = 'holds it' | 'does not' | 'not said';
 
@@ -19,11 +20,18 @@ export function PapersDialog({ member, onClose }: { member: MemberState; onClose
     ]),
   ];
   const [born, setBorn] = useState(member.bornOn ?? '');
-  const [held, setHeld] = useState<Readonly<Record<string, { holds: Holds; until: string }>>>(
+  const [held, setHeld] = useState<Readonly<Record<string, { holds: Holds; from: string; until: string }>>>(
     Object.fromEntries(
       asked.map((name) => {
         const l = member.licences?.filter((x) => x.name === name).at(-1);
-        return [name, { holds: l ? 'holds it' : member.licences ? 'does not' : 'not said', until: l?.until ?? '' }];
+        return [
+          name,
+          {
+            holds: l ? 'holds it' : member.licences ? 'does not' : 'not said',
+            from: l?.from ?? '',
+            until: l?.until ?? '',
+          },
+        ];
       }),
     ),
   );
@@ -45,7 +53,11 @@ export function PapersDialog({ member, onClose }: { member: MemberState; onClose
         ...facts,
         ...(born ? { bornOn: born } : {}),
         ...(said
-          ? { licences: list.filter(([, h]) => h.holds === 'holds it').map(([name, h]) => ({ name, until: h.until })) }
+          ? {
+              licences: list
+                .filter(([, h]) => h.holds === 'holds it')
+                .map(([name, h]) => ({ name, until: h.until, ...(h.from ? { from: h.from } : {}) })),
+            }
           : {}),
       } as never,
       { amends: line.now.id, atMs: Date.parse(line.now.at), because: 'papers' },
@@ -56,13 +68,10 @@ export function PapersDialog({ member, onClose }: { member: MemberState; onClose
   return (
     <Dialog title={`${member.name}: papers`} open onClose={onClose}>
       <p>Only what the rules ask for. It is kept in this book and shown on the officer’s sheet.</p>
-      <div className="field">
-        <label htmlFor="born-on">Day of birth, for rules by age</label>
-        <input id="born-on" className="input" type="date" value={born} onChange={(e) => setBorn(e.target.value)} />
-      </div>
+      <DayField optional label="Day of birth, for rules by age" value={born} onChange={setBorn} />
       {asked.length === 0 && <p className="hint">The rules of these waters ask for no licence.</p>}
-      {asked.map((name, i) => {
-        const h = held[name] ?? { holds: 'not said' as const, until: '' };
+      {asked.map((name) => {
+        const h = held[name] ?? { holds: 'not said' as const, from: '', until: '' };
         return (
           <div key={name}>
             <Chips
@@ -72,14 +81,17 @@ export function PapersDialog({ member, onClose }: { member: MemberState; onClose
               onChange={(holds) => setHeld({ ...held, [name]: { ...h, holds } })}
             />
             {h.holds === 'holds it' && (
-              <div className="field">
-                <label htmlFor={`until-${i}`}>Last day of the {name}</label>
-                <input
-                  id={`until-${i}`}
-                  className="input"
-                  type="date"
+              <div className="date-time">
+                <DayField
+                  optional
+                  label={`First day of the ${name}, if it has one`}
+                  value={h.from}
+                  onChange={(from) => setHeld({ ...held, [name]: { ...h, from } })}
+                />
+                <DayField
+                  label={`Last day of the ${name}`}
                   value={h.until}
-                  onChange={(e) => setHeld({ ...held, [name]: { ...h, until: e.target.value } })}
+                  onChange={(until) => setHeld({ ...held, [name]: { ...h, until } })}
                 />
               </div>
             )}

@@ -14,7 +14,10 @@ export function usePen(): { pen: string | null; setPen: (id: string) => void } {
     },
     () => localStorage.getItem(KEY),
   );
-  const members = book.all('member').sort((a, b) => (a.id < b.id ? -1 : 1));
+  const members = book
+    .all('member')
+    .filter((m) => m.leftAt === null)
+    .sort((a, b) => (a.id < b.id ? -1 : 1));
   const pen = members.some((m) => m.id === kept) ? kept : (members[0]?.id ?? null);
   return {
     pen,

@@ -104,15 +104,15 @@ export function VerdictMark({
 }
 
 /** What became of a fish, 17 px, for a log row. */
-export function FateMark({ fate, size = 17 }: { fate: 'keep' | 'letGo' | 'again'; size?: number }) {
-  const color = { keep: 'var(--teal)', letGo: 'var(--ink-2)', again: 'var(--buoy-ink)' }[fate];
+export function FateMark({ fate, size = 17 }: { fate: 'keep' | 'letGo' | 'again' | 'struck'; size?: number }) {
+  const color = { keep: 'var(--teal)', letGo: 'var(--ink-2)', again: 'var(--buoy-ink)', struck: 'var(--ink-3)' }[fate];
   return (
     <svg
       width={size}
       height={size}
       viewBox="0 0 20 20"
       role="img"
-      aria-label={{ keep: 'kept', letGo: 'let go', again: 'in hand' }[fate]}
+      aria-label={{ keep: 'kept', letGo: 'let go', again: 'in hand', struck: 'struck' }[fate]}
     >
       {fate === 'keep' && <path d="M1 3H12L19 10 12 17H1Z" fill={color} />}
       {fate === 'letGo' && (
@@ -121,6 +121,7 @@ export function FateMark({ fate, size = 17 }: { fate: 'keep' | 'letGo' | 'again'
           <path d="M9.5 10.6 5 15l4.5 4.4" strokeLinejoin="round" />
         </g>
       )}
+      {fate === 'struck' && <path d="M1 10H19" stroke={color} strokeWidth="3" />}
       {fate === 'again' && (
         <g fill="none" stroke={color} strokeWidth="2.6">
           <path d="M2 2V18M18 2V18" />

@@ -30,7 +30,7 @@ export function LarderPage() {
   const edible = held.filter((h) => !isNotToEat(h));
   const fridge = held.filter((h) => h.place === 'fridge');
   const freezer = held.filter((h) => h.place === 'freezer');
-  const first = edible[0];
+  const first = edible.find((h) => today <= h.keeps.authority) ?? edible[0];
   const total = edible.filter((h) => h.pack.form !== 'stock').reduce((g, h) => g + h.leftG, 0);
   const past = edible.filter((h) => today > h.keeps.authority);
   const next = edible.find((h) => today <= h.keeps.authority);

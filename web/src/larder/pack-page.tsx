@@ -16,6 +16,7 @@ import { Dialog } from '../kit/ui/dialog.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { isNotToEat, packsHeld } from '../kit/packs-held.ts';
 import { packCautions } from '@dagboek/core/harm';
+import { StruckBanner } from '../kit/struck-banner.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
@@ -31,7 +32,7 @@ export function PackPage() {
   const now = useNow(60_000);
   const [throwing, setThrowing] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const pack = book.get('pack', id);
+  const pack = book.getAny('pack', id);
   if (!pack) return <MissingPage />;
   const species = byId(pack.species);
   const { leftG, eatenG } = packLeft(book, pack);
@@ -58,6 +59,7 @@ export function PackPage() {
     >
       <div className="with-margin">
         <div>
+          <StruckBanner state={pack} />
           <Row className="pad" time={<b className="q">{pack.number}</b>}>
             <div className="pack-head">
               <h2 className="huge">{pack.what}</h2>
@@ -139,7 +141,7 @@ export function PackPage() {
             </Row>
           )}
           {pack.fish
-            .flatMap((f) => custodyOf(book, f) ?? [])
+            .flatMap((f) => custodyOf(book, f, pack) ?? [])
             .map((l) => (
               <Row key={l.fish.id} className="line" time={shortDay(day(l.fish.landed.at))}>
                 <Link to={`/fish/${l.fish.id}`} className="log-grid as-row short">

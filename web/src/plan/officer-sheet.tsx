@@ -1,4 +1,13 @@
-import { custodyOf, fishOfTrip, openTrip, sayCm, type FishState, tripsInOrder } from '@dagboek/journal';
+import {
+  custodyOf,
+  earlierLengths,
+  fishNumbers,
+  type FishState,
+  openTrip,
+  sayCm,
+  tripsInOrder,
+} from '@dagboek/journal';
+import { MEASURE_ERRORS } from '@dagboek/core/measure';
 import { sayDate, stamp, wallTime } from '@dagboek/core/time';
 import { MissingPage } from '../app/missing-page.tsx';
 import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
@@ -11,17 +20,14 @@ import { useNow } from '../kit/use-now.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
 import { PrintPage, TenCentimetres } from './print-page.tsx';
 
-/** Lengths that no longer count, struck, before the one that does. */
 /** How a length was read, when not on the board. */
 const WITH = { mat: 'mat', tape: 'tape', photo: 'picture', eye: 'by eye' } as const;
 
 function Lengths({ fish }: { fish: FishState }) {
   if (!fish.length) return <>not measured</>;
-  const line = fish.log.filter((l) => l.first.kind === 'fish.measured' && !l.struck).at(-1);
-  const was = line?.was.flatMap((e) => (typeof e.facts['lengthMm'] === 'number' ? [e.facts['lengthMm']] : [])) ?? [];
   return (
     <>
-      {was
+      {earlierLengths(fish)
         .filter((mm) => mm !== fish.length?.mm)
         .map((mm) => (
           <s key={mm}>{sayCm(mm)} </s>
@@ -52,10 +58,17 @@ export function OfficerSheet() {
   const now = useNow(60_000);
   const trip = openTrip(book) ?? tripsInOrder(book).at(-1);
   if (!trip) return <MissingPage />;
-  const fish = fishOfTrip(book, trip.id);
+  const numbers = fishNumbers(book, trip.id);
+  // Struck ones too: nothing is removed from what an officer reads.
+  const fish = book
+    .namingAny('fish', trip.id)
+    .sort((a, b) => Date.parse(a.landed.at) - Date.parse(b.landed.at) || (a.id < b.id ? -1 : 1));
+  const standing = fish.filter((f) => book.stands(f));
+  const errors = book.all('book')[0]?.errors ?? {};
   const on = day(trip.startedAt);
-  const kept = fish.filter((f) => !f.released);
+  const kept = standing.filter((f) => !f.released);
   const state = (f: FishState): string => {
+    if (!book.stands(f)) return `Struck${f.struck?.because ? `: ${f.struck.because}` : ''}`;
     if (f.released) return `${f.released.reason}. Back ${time(f.released.at)}`;
     const line = custodyOf(book, f.id);
     if (!f.dispatched) return 'In hand, not decided';
@@ -79,7 +92,8 @@ export function OfficerSheet() {
   const papers = trip.crew.some((m) => book.get('member', m)?.licences);
   const ofBoat = bags.some((b) => b.anglerId === null);
   const lines = fish.flatMap((f) => f.log);
-  const corrected = lines.filter((l) => l.was.length > 0 && l.first.kind === 'fish.measured').length;
+  const corrected = standing.filter((f) => earlierLengths(f).length > 0).length;
+  const goodTo = (errors.board ?? MEASURE_ERRORS.board.fixedMm) / 10;
   return (
     <PrintPage
       title="Officer’s sheet"
@@ -110,8 +124,8 @@ export function OfficerSheet() {
       ]}
     >
       <p className="print-sum">
-        <b>{kept.reduce((n, f) => n + f.count, 0)}</b> fish aboard, {plural(kept.length, 'entry', 'entries')}{' '}
-        <b>{fish.filter((f) => f.released).reduce((n, f) => n + f.count, 0)}</b> let go <b>{corrected}</b>{' '}
+        <b>{kept.reduce((n, f) => n + f.count, 0)}</b> fish aboard, in {plural(kept.length, 'line')},{' '}
+        <b>{standing.filter((f) => f.released).reduce((n, f) => n + f.count, 0)}</b> let go <b>{corrected}</b>{' '}
         {corrected === 1 ? 'length' : 'lengths'} corrected, both shown
       </p>
       <h2>Every fish landed, in order</h2>
@@ -131,9 +145,9 @@ export function OfficerSheet() {
           </tr>
         </thead>
         <tbody>
-          {fish.map((f, i) => (
-            <tr key={f.id} className={f.released ? undefined : 'kept'}>
-              <th scope="row">{i + 1}</th>
+          {fish.map((f) => (
+            <tr key={f.id} className={!book.stands(f) ? 'struck' : f.released ? undefined : 'kept'}>
+              <th scope="row">{numbers.get(f.id)}</th>
               <td>{time(f.landed.at)}</td>
               {moved && <td>{rules ? names.zone(placeIn(rules, trip, f.landed.at).zone) : names.zone(trip.zone)}</td>}
               <td>{sayFish(f, names)}</td>
@@ -141,9 +155,13 @@ export function OfficerSheet() {
                 <Lengths fish={f} />
               </td>
               <td>{rule(f)}</td>
-              <td>{f.released ? 'nobody' : names.member(f.angler)}</td>
+              <td>{f.released || !book.stands(f) ? 'nobody' : names.member(f.angler)}</td>
               <td>
-                <FateMark fate={f.released ? 'letGo' : f.dispatched ? 'keep' : 'again'} size={14} /> {state(f)}
+                <FateMark
+                  fate={!book.stands(f) ? 'struck' : f.released ? 'letGo' : f.dispatched ? 'keep' : 'again'}
+                  size={14}
+                />{' '}
+                {state(f)}
               </td>
             </tr>
           ))}
@@ -151,9 +169,9 @@ export function OfficerSheet() {
       </table>
       {fish.length === 0 && <p>Nothing has been landed on this trip.</p>}
       <p className="print-note">
-        Measured as noted, on a board unless it says otherwise; good to 0.3 cm (two readings in three). Struck lengths
-        were corrected, and stay readable. Kept fish may measure 1 to 3 % shorter after a day on ice. A fish counts for
-        whoever caught it.
+        Measured as noted, on a board unless it says otherwise; good to {goodTo.toFixed(1)} cm (two readings in three).
+        Struck lengths were corrected, and stay readable. Kept fish may measure 1 to 3 % shorter after a day on ice. A
+        fish counts for whoever caught it.
       </p>
       <div className="print-two">
         <section>

@@ -13,12 +13,9 @@ import { Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
-import { DateTimeField } from '../kit/ui/when.tsx';
-import { nowMs } from '../kit/clock.ts';
-import { Quantity } from '../kit/ui/quantity.tsx';
-import { typedNumber } from '../kit/ui/typed-number.ts';
 import { RulesHere } from './rules-here.tsx';
 import { FirstAid } from './first-aid.tsx';
+import { EndTrip } from '../kit/end-trip.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** The trip under way: what was noted of it, a remark, someone hurt, and its end. */
@@ -56,7 +53,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
               'fish',
               'fish',
             )}{' '}
-            aboard, {fish.filter((f) => f.released).length} let go.
+            aboard, {fish.filter((f) => f.released).reduce((n, f) => n + f.count, 0)} let go.
           </p>
           <div className="keys">
             <Link className="key act" to="/deck">
@@ -113,35 +110,6 @@ export function OpenTrip({ trip }: { trip: TripState }) {
       {ending && <EndTrip trip={trip} unfinished={inHand.length + bleeding.length} onClose={() => setEnding(false)} />}
       {harm && <HarmDialog trip={trip} onClose={() => setHarm(false)} />}
     </div>
-  );
-}
-
-function EndTrip({ trip, unfinished, onClose }: { trip: TripState; unfinished: number; onClose: () => void }) {
-  const { write } = useWrite();
-  const [atMs, setAt] = useState(nowMs);
-  const [hours, setHours] = useState('');
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const end = async (): Promise<void> => {
-    const rodHours = typedNumber(hours);
-    const r = await write('trip.ended', trip.id, rodHours === null ? {} : { rodHours }, { atMs });
-    if (r.ok) onClose();
-    else setTrouble(r.why);
-  };
-  return (
-    <Dialog title="Back ashore" open onClose={onClose}>
-      {unfinished > 0 && (
-        <p className="asks">
-          {plural(unfinished, 'fish is', 'fish are')} still in hand or bleeding. The trip can end all the same; the line
-          stays open.
-        </p>
-      )}
-      <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
-      <Quantity label="Rod hours, if not crew times hours" unit="h" value={hours} onChange={setHours} />
-      <Trouble says={trouble} />
-      <div className="keys">
-        <DeckKey act name="End the trip" note="writes the entry" onClick={() => void end()} />
-      </div>
-    </Dialog>
   );
 }
 

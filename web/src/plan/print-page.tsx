@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { useTitle } from '../kit/page.tsx';
 
 /** A page to be printed: black on white, one sheet of A4, with its keys on the screen alone. */
 export function PrintPage({
@@ -15,6 +16,7 @@ export function PrintPage({
   foot: readonly [ReactNode, ReactNode];
   children: ReactNode;
 }) {
+  useTitle(title);
   return (
     <div className="print-ground">
       <nav className="print-keys" aria-label="Sheet">
@@ -27,7 +29,7 @@ export function PrintPage({
           Back to the plan
         </Link>
       </nav>
-      <main className="print-sheet">
+      <main className="print-sheet" tabIndex={0} aria-label={title}>
         <header>
           <h1>{title}</h1>
           <p>{aside}</p>

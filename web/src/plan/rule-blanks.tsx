@@ -1,4 +1,6 @@
 import type { RuleKind } from '@dagboek/core/rules';
+import { readDay, readTime, sayDate } from '@dagboek/core/time';
+import { useState } from 'react';
 import { ManyChips, plain } from '../kit/ui/chips.tsx';
 import { RULE_FORMS, type RuleDraft, type RuleField } from './rule-fields.ts';
 
@@ -58,25 +60,35 @@ function Blank({
         </select>
       ) : f.type === 'monthDay' ? (
         // A day of the year without a year: that of a leap year, so that 29 February can be chosen.
-        <input
-          id={id}
-          className="input"
-          type="date"
-          min="2028-01-01"
-          max="2028-12-31"
-          value={text ? `2028-${text}` : ''}
-          onChange={(e) => onValue(e.target.value.slice(5))}
-        />
+        <MonthDayInput id={id} value={text} onChange={onValue} />
       ) : (
         <input
           id={id}
           className="input"
-          type={f.type === 'time' ? 'time' : 'text'}
+          placeholder={f.type === 'time' ? '06:00' : undefined}
           inputMode={f.type === 'cm' || f.type === 'count' ? 'decimal' : undefined}
           value={text}
-          onChange={(e) => onValue(e.target.value)}
+          onChange={(e) => onValue((f.type === 'time' ? readTime(e.target.value) : null) ?? e.target.value)}
         />
       )}
     </div>
+  );
+}
+
+/** A day of the year as "1 April"; MM-DD comes out. Read as of a leap year, so that 29 February can be written. */
+function MonthDayInput({ id, value, onChange }: { id: string; value: string; onChange: (monthDay: string) => void }) {
+  const [typed, setTyped] = useState(/^\d\d-\d\d$/.test(value) ? sayDate(value) : value);
+  return (
+    <input
+      id={id}
+      className="input"
+      autoComplete="off"
+      placeholder="1 April"
+      value={typed}
+      onChange={(e) => {
+        setTyped(e.target.value);
+        onChange(readDay(`${e.target.value.trim()} 2028`, '2028-07-01')?.slice(5) ?? '');
+      }}
+    />
   );
 }

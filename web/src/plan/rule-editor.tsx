@@ -4,6 +4,7 @@ import { useNames, useRules } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { ManyChips } from '../kit/ui/chips.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { DayField } from '../kit/ui/when.tsx';
 import { RuleBlanks } from './rule-blanks.tsx';
 import { bodyOf, RULE_FORMS, type RuleDraft } from './rule-fields.ts';
 import { SpeciesOfRule } from './rule-species.tsx';
@@ -70,16 +71,7 @@ export function RuleEditor({
             ))}
           </select>
         </div>
-        <div className="field">
-          <label htmlFor="rule-from">Holds from</label>
-          <input
-            id="rule-from"
-            className="input"
-            type="date"
-            value={edit.from}
-            onChange={(e) => onEdit({ ...edit, from: e.target.value })}
-          />
-        </div>
+        <DayField label="Holds from" value={edit.from} onChange={(from) => onEdit({ ...edit, from })} />
       </div>
       <RuleBlanks kind={edit.kind} draft={edit.draft} onDraft={(draft) => onEdit({ ...edit, draft })} />
       <SpeciesOfRule species={edit.species} onSpecies={(species) => onEdit({ ...edit, species })} />

@@ -13,6 +13,7 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { saveFile } from '../kit/save-file.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { DayField } from '../kit/ui/when.tsx';
 
 /** Files above this are no rule pack. */
 const MOST_CHARS = 400_000;
@@ -98,16 +99,7 @@ export function RuleFiles({ rules }: { rules: RulePack | null }) {
       {read && (
         <section className="rule-file" aria-label="The file">
           <Preview read={read} rules={rules} from={from} />
-          <div className="field">
-            <label htmlFor="rules-from">Holds from</label>
-            <input
-              id="rules-from"
-              className="input"
-              type="date"
-              value={from}
-              onChange={(e) => setFrom(e.target.value)}
-            />
-          </div>
+          <DayField label="Holds from" value={from} onChange={setFrom} />
           <div className="keys">
             <DeckKey act name="Write this version" note="nothing is overwritten" onClick={() => void add()} />
             <DeckKey name="Leave it" note="nothing is written" onClick={() => setRead(null)} />

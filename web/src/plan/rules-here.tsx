@@ -24,8 +24,10 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
     );
   const rows = all.flatMap((s) => {
     const about = rulesAbout(rules, s.id, zone, day);
-    return about.some((r) => r.species.length > 0) ? [{ s, about }] : [];
+    return about.some((r) => r.species.length > 0) ? [{ s, about, shut: sayShut(about, day) }] : [];
   });
+  // What may be kept first; what goes back stands below it.
+  rows.sort((a, b) => Number(a.shut !== null) - Number(b.shut !== null));
   return (
     <aside className="margin" aria-label="What holds there">
       <h2>What holds there</h2>
@@ -41,8 +43,7 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ s, about }) => {
-            const shut = sayShut(about, day);
+          {rows.map(({ s, about, shut }) => {
             return (
               <tr key={s.id}>
                 <th scope="row">{s.name}</th>
@@ -65,7 +66,11 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
         <Link to={`/plan/briefing?zone=${zone}&day=${day}`}>Briefing, one page to print</Link>
         <Link to="/plan/rules">Every rule, and your own</Link>
       </p>
-      <p className="hint">Of other kinds these rules say nothing.</p>
+      <p className="hint">
+        {rows.length === 0
+          ? 'No rule is written yet: it records, and gives no verdict. Write those of your waters, and it judges by them.'
+          : 'Of other species these rules say nothing.'}
+      </p>
       <small>
         {rules.name}, {rules.version}, checked {sayDate(rules.checked)} {rules.checked.slice(0, 4)}.
         {rules.sample ? ' Sample rules, not law.' : ''} The local authority’s text decides.

@@ -11,8 +11,10 @@ import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { Chips, ManyChips } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
-import { typedNumber } from '../kit/ui/typed-number.ts';
+import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
 import { DateTimeField } from '../kit/ui/when.tsx';
+import { Link } from 'react-router';
+import { useCrew } from '../kit/crew.ts';
 import { RulesHere } from './rules-here.tsx';
 
 /** Waters and zone, when, who, which box, how much ice. The last trip's answers stand ready. */
@@ -25,12 +27,13 @@ export function StartTrip() {
   const { day, zone: tz } = useFormat();
   const last = tripsInOrder(book).at(-1) ?? null;
   const bookState = book.all('book')[0];
-  const members = book.all('member');
-  const boxes = book.all('box');
+  const { members, boxes } = useCrew();
   const [zone, setZone] = useState<string | null>(last?.zone ?? null);
   const [from, setFrom] = useState<'boat' | 'shore'>(last?.from ?? bookState?.from ?? 'boat');
-  const [crew, setCrew] = useState<string[]>(last ? [...last.crew] : members.map((m) => m.id));
-  const [box, setBox] = useState<string | null>(last?.box ?? boxes[0]?.id ?? null);
+  const [crew, setCrew] = useState<string[]>(
+    last ? last.crew.filter((id) => members.some((m) => m.id === id)) : members.map((m) => m.id),
+  );
+  const [box, setBox] = useState<string | null>(boxes.find((b) => b.id === last?.box)?.id ?? boxes[0]?.id ?? null);
   const [ice, setIce] = useState('');
   const [water, setWater] = useState('');
   const [atMs, setAt] = useState(() => nowMs());
@@ -39,6 +42,12 @@ export function StartTrip() {
   const start = async (): Promise<void> => {
     const iceKg = typedNumber(ice);
     const waterC = typedNumber(water);
+    const odd = ['ice', 'water'].find((f) => Number.isNaN(f === 'ice' ? iceKg : waterC));
+    if (odd)
+      return setTrouble({
+        field: odd === 'ice' ? 'iceKg' : 'waterC',
+        why: numberTrouble(odd === 'ice' ? ice : water, odd) ?? '',
+      });
     const id = newId();
     const r = await write(
       'trip.started',
@@ -102,6 +111,9 @@ export function StartTrip() {
             values={crew}
             onChange={setCrew}
           />
+          <p className="line-links">
+            <Link to="/crew">Another person, box or place</Link>
+          </p>
           <DateTimeField label="Leaving" valueMs={atMs} onChange={setAt} />
         </Row>
         <Row className="pad question" time={<b className="q">3</b>}>

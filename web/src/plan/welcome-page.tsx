@@ -1,7 +1,8 @@
 import { KNOTS } from '@dagboek/journal';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Navigate, useNavigate } from 'react-router';
+import { useBook } from '../kit/journal/journal-context.tsx';
 import { rulebookQuery } from '../kit/catalogue.ts';
 import { Knot } from '../kit/custody/knot.tsx';
 import { slotX, stationEdges } from '../kit/custody/slots.ts';
@@ -57,6 +58,9 @@ export function WelcomePage() {
   const navigate = useNavigate();
   const { writeAll } = useWrite();
   const { setPen } = usePen();
+  const { book } = useBook();
+  // A book that is open already is never opened a second time.
+  const [wasOpen] = useState(() => book.all('book').length > 0);
   const packs = useQuery(rulebookQuery);
   const [people, setPeople] = useState(['', '']);
   const [from, setFrom] = useState<'boat' | 'shore'>('boat');
@@ -104,6 +108,7 @@ export function WelcomePage() {
     setPen(first);
     void navigate('/plan');
   };
+  if (wasOpen) return <Navigate to="/crew" replace />;
   return (
     <Page
       title="Open a book"
@@ -202,7 +207,7 @@ export function WelcomePage() {
                   onChange={() => setWaters('none')}
                 />
                 <b>None yet</b>
-                <span>it records, and gives no verdict</span>
+                <span>places of your own; it gives no verdict until you write a rule</span>
               </label>
             </div>
           </Row>

@@ -16,13 +16,14 @@ import { Quantity } from '../kit/ui/quantity.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { useWidth } from '../kit/use-width.ts';
 import { meanMark } from '../kit/mean-mark.ts';
+import { StruckBanner } from '../kit/struck-banner.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** One meal: its fish from water to plate, how done it was, who liked it, what to change, what was left. */
 export function MealPage() {
   const { id = '' } = useParams();
   const { book } = useBook();
-  const meal = book.get('meal', id);
+  const meal = book.getAny('meal', id);
   return meal ? <Meal meal={meal} /> : <MissingPage />;
 }
 
@@ -31,7 +32,7 @@ function Meal({ meal }: { meal: MealState }) {
   const names = useNames();
   const { day, time, shortDay } = useFormat();
   const packs = meal.packs.flatMap((p) => {
-    const pack = book.get('pack', p.pack);
+    const pack = book.getAny('pack', p.pack);
     return pack ? [{ pack, massG: p.massG, leftG: packLeft(book, pack).leftG }] : [];
   });
   const fishIds = [
@@ -58,6 +59,7 @@ function Meal({ meal }: { meal: MealState }) {
         { label: 'Packs', value: `${packs.map((p) => p.pack.number).join(' and ')}, ${sayMass(grams)}` },
       ]}
     >
+      <StruckBanner state={meal} />
       <Row
         className="pad meal-head"
         time={

@@ -1,5 +1,5 @@
 import { COOKING, DONENESS, sayMass } from '@dagboek/journal';
-import { platesFrom } from '@dagboek/core/plates';
+import { meatFrom, platesFrom } from '@dagboek/core/plates';
 import { daysBetween, sayDate, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -15,9 +15,11 @@ import { AT_RISK, CORE_LINES, leavesRaw, tableCautions } from '@dagboek/core/har
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
 import { Page, Row } from '../kit/page.tsx';
+import { useCrew } from '../kit/crew.ts';
 import { usePen } from '../kit/pen.ts';
 import { Chips, ManyChips, plain } from '../kit/ui/chips.tsx';
-import { typedNumber } from '../kit/ui/typed-number.ts';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
 import { DateTimeField } from '../kit/ui/when.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
@@ -44,11 +46,13 @@ export function NewMealPage() {
     const first = held.find((h) => h.pack.id === asked);
     return first ? { [first.pack.id]: String(Math.round(first.leftG)) } : {};
   });
-  const members = book.all('member');
+  const { members } = useCrew();
   const lastMeal = book.all('meal').sort((a, b) => Date.parse(b.servedAt) - Date.parse(a.servedAt))[0];
   const [method, setMethod] = useState<(typeof COOKING)[number]>('pan-fried');
   const [cook, setCook] = useState(lastMeal?.cook ?? pen ?? '');
-  const [eaters, setEaters] = useState<string[]>(lastMeal ? [...lastMeal.eaters] : members.map((m) => m.id));
+  const [eaters, setEaters] = useState<string[]>(
+    lastMeal ? lastMeal.eaters.filter((id) => members.some((m) => m.id === id)) : members.map((m) => m.id),
+  );
   const [guests, setGuests] = useState('');
   const [name, setName] = useState('');
   const [doneness, setDoneness] = useState<(typeof DONENESS)[number] | null>(null);
@@ -62,7 +66,13 @@ export function NewMealPage() {
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method}` : '');
   const today = day(stamp(nowMs(), zone));
   const past = chosen.filter((h) => today > h.keeps.authority);
-  const plates = platesFrom(grams).plates;
+  // Whole fish is mostly bone and head: it is reckoned by what it yields.
+  const meat = chosen.reduce((g, h) => {
+    const taking = typedNumber(taken[h.pack.id] ?? '') || 0;
+    const s = byId(h.pack.species);
+    return g + (h.pack.form === 'whole' && s ? meatFrom(s, taking) : h.pack.form === 'stock' ? 0 : taking);
+  }, 0);
+  const plates = platesFrom(meat).plates;
   const heads = eaters.length + (typedNumber(guests) || 0);
   const serve = async (): Promise<void> => {
     const packs = chosen.map((h) => ({
@@ -86,6 +96,8 @@ export function NewMealPage() {
       );
     const guestCount = typedNumber(guests);
     const coreC = typedNumber(core);
+    const unread = numberTrouble(guests, 'guests') ?? numberTrouble(core, 'core');
+    if (unread) return setTrouble(unread);
     const id = newId();
     const r = await write(
       'meal.served',
@@ -200,16 +212,7 @@ export function NewMealPage() {
                   onChange={(e) => setName(e.target.value)}
                 />
               </div>
-              <div className="field narrow">
-                <label htmlFor="core">Core, °C, if read</label>
-                <input
-                  id="core"
-                  className="input"
-                  inputMode="decimal"
-                  value={core}
-                  onChange={(e) => setCore(e.target.value)}
-                />
-              </div>
+              <Quantity label="Core, if read" unit="°C" value={core} onChange={setCore} />
             </div>
             <Chips label="How done it was" options={plain(DONENESS)} value={doneness} onChange={setDoneness} />
           </Row>
@@ -228,17 +231,7 @@ export function NewMealPage() {
               onChange={setEaters}
             />
             <div className="measure-row">
-              <div className="field narrow">
-                <label htmlFor="guests">Guests</label>
-                <input
-                  id="guests"
-                  className="input"
-                  inputMode="numeric"
-                  placeholder="0"
-                  value={guests}
-                  onChange={(e) => setGuests(e.target.value)}
-                />
-              </div>
+              <Quantity whole label="Guests" unit="" placeholder="0" value={guests} onChange={setGuests} />
               <DateTimeField label="Served" valueMs={atMs} onChange={setAt} />
             </div>
             {chosen.map((h) => (
@@ -259,10 +252,11 @@ export function NewMealPage() {
         <aside className="margin">
           <h2>Is it enough?</h2>
           <p className="plates-count">
-            <span className="num">{plates}</span> of {plural(heads, 'plate')}
+            <span className="num">{Math.min(plates, heads)}</span> of {plural(heads, 'plate')}
           </p>
           <p>
-            {sayMass(grams)} of fish at 160 g a plate.{' '}
+            {sayMass(Math.round(meat))} of boneless fish at 160 g a plate
+            {plates > heads ? `, enough for ${plates}` : ''}.{' '}
             {grams > 0 && plates < heads ? 'Thin: add a pack, or more potatoes.' : ''}
           </p>
           <h2 className="ruled">When is it done?</h2>

@@ -18,6 +18,7 @@ export function TablePage() {
   const { shortDay, day, time } = useFormat();
   const [shown, setShown] = useState(PAGE);
   const meals = book.all('meal').sort((a, b) => Date.parse(b.servedAt) - Date.parse(a.servedAt));
+  const listed = book.allAny('meal').sort((a, b) => Date.parse(b.servedAt) - Date.parse(a.servedAt));
   const marks = meals.flatMap((m) => meanMark(m) ?? []);
   const mean = marks.length ? marks.reduce((a, b) => a + b, 0) / marks.length : null;
   const best = [...meals]
@@ -43,14 +44,14 @@ export function TablePage() {
               </p>
             )}
           </Row>
-          {meals.slice(0, shown).map((m) => {
-            const pack = book.get('pack', m.packs[0]?.pack);
+          {listed.slice(0, shown).map((m) => {
+            const pack = book.getAny('pack', m.packs[0]?.pack);
             const s = byId(pack?.species);
             const mark = meanMark(m);
             return (
               <Row
                 key={m.id}
-                className="line"
+                className={book.stands(m) ? 'line' : 'line struck-row'}
                 time={
                   <>
                     <b>{shortDay(day(m.servedAt)).split(' ').slice(0, 2).join(' ')}</b>
@@ -78,11 +79,11 @@ export function TablePage() {
               </Row>
             );
           })}
-          {meals.length > shown && (
+          {listed.length > shown && (
             <Row className="pad">
               <button type="button" className="key" onClick={() => setShown(shown + PAGE)}>
                 <span>
-                  Earlier meals<small>{meals.length - shown} more</small>
+                  Earlier meals<small>{listed.length - shown} more</small>
                 </span>
               </button>
             </Row>

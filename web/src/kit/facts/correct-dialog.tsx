@@ -1,8 +1,9 @@
-import { isKind, type Logged, sayEntry } from '@dagboek/journal';
+import { hangingOn, isBeginning, isKind, type Logged, sayEntry, sayHanging } from '@dagboek/journal';
 import { epochMs } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNames } from '../catalogue.ts';
+import { useBook } from '../journal/journal-context.tsx';
 import { useWrite, type WriteResult } from '../journal/use-write.ts';
 import { Dialog } from '../ui/dialog.tsx';
 import { DateTimeField } from '../ui/when.tsx';
@@ -12,10 +13,13 @@ import { type FactsDraft, factsResolver } from './resolver.ts';
 import { FIELDS } from './fields.ts';
 import { Trouble } from '../ui/trouble.tsx';
 
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
 /** Corrects or strikes one line of the log. The old one stays, struck through, beside what replaces it. */
 export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => void }) {
   const names = useNames();
   const { write } = useWrite();
+  const { book } = useBook();
   const { now } = line;
   const fields = (isKind(now.kind) && FIELDS[now.kind]) || [];
   const { register, control, handleSubmit, formState } = useForm<FactsDraft>({
@@ -39,8 +43,14 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
       }),
     );
   };
-  const strike = async (): Promise<void> =>
+  const [asked, setAsked] = useState(false);
+  const begins = isBeginning(line);
+  const hanging = begins ? sayHanging(hangingOn(book, now.subject)) : '';
+  const spokenOf = now.kind === 'member.joined' || now.kind === 'box.added';
+  const strike = async (): Promise<void> => {
+    if (begins && !asked) return setAsked(true);
     end(await write('log.struck', now.subject, {}, { strikes: line.first.id, ...why }));
+  };
   return (
     <Dialog title="Correct this line" open onClose={onClose}>
       <p className="was">{sayEntry(now, names)}</p>
@@ -54,6 +64,17 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
         <label htmlFor="because">Why (may be left out)</label>
         <input id="because" className="input" value={because} onChange={(e) => setBecause(e.target.value)} />
       </div>
+      {asked && (
+        <p className="asks" role="alert">
+          <b>This line begins {hanging ? 'what other lines hang on' : 'the whole'}.</b>{' '}
+          {spokenOf
+            ? `${hanging ? `${capital(hanging)} speak of it; they stand, and would name nobody. ` : ''}To stop offering it, retire it instead.`
+            : hanging
+              ? `${capital(hanging)} would count nowhere with it.`
+              : 'It would count nowhere.'}{' '}
+          All of it stays readable, and can be let stand again.
+        </p>
+      )}
       <Trouble says={trouble} />
       <div className="keys">
         <button type="button" className="key act" onClick={(e) => void handleSubmit(amend)(e)}>
@@ -63,7 +84,8 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
         </button>
         <button type="button" className="key" onClick={() => void strike()}>
           <span>
-            Strike it<small>it did not happen</small>
+            {asked ? 'Strike it all the same' : 'Strike it'}
+            <small>{asked ? 'it can stand again' : 'it did not happen'}</small>
           </span>
         </button>
       </div>

@@ -74,6 +74,8 @@ export const FIELDS: Readonly<Partial<Record<Kind, readonly Field[]>>> = {
   'book.opened': [text('name', 'Name of the book'), { ...text('boat', 'Boat'), optional: true }],
   'book.error': [{ name: 'sdMm', label: 'Good to', type: 'number', unit: 'cm', scale: 10 }],
   'member.joined': [text('name', 'Name'), { ...text('role', 'Mostly does'), optional: true }],
+  'member.left': [],
+  'box.retired': [],
   'box.added': [text('name', 'Name'), count('litres', 'Litres')],
   'trip.started': [
     { name: 'zone', label: 'Zone', type: 'zone' },

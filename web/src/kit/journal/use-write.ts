@@ -37,6 +37,54 @@ export interface Writing {
   more?: WriteMore;
 }
 
+/** An entry alike in kind, subject and facts so soon after is a double tap, and is passed over in silence. */
+const TAP_MS = 700;
+/** Alike a little later, it is asked about. */
+const TWICE_MS = 2000;
+/** What begins a thing has a subject (and a number) of its own each time: without them it is alike. */
+const BEGINS: ReadonlySet<string> = new Set<Kind>([
+  'trip.started',
+  'fish.landed',
+  'cut.started',
+  'pack.stored',
+  'meal.served',
+  'member.joined',
+  'box.added',
+]);
+
+/** What was written last, by what it says; `asked`: that it is alike was said already. */
+const lately = new Map<string, { atMs: number; asked: boolean }>();
+
+const signOf = (list: readonly Writing[]): string =>
+  JSON.stringify(
+    list.map((w) => {
+      const begins = BEGINS.has(w.kind);
+      const facts = Object.entries(w.facts).filter(([k]) => !begins || k !== 'number');
+      return [w.kind, begins ? '' : w.subject, facts, w.more?.amends, w.more?.strikes];
+    }),
+  );
+
+/** What was refused was not written: the same may be tried again at once. */
+function forget<T>(list: readonly Writing[], result: T): T {
+  lately.delete(signOf(list));
+  return result;
+}
+
+/** Null when these entries may be written now; else why not: an empty sentence for a double tap. */
+function alike(list: readonly Writing[]): string | null {
+  const nowMs = performance.now();
+  for (const [k, v] of lately) if (nowMs - v.atMs > TWICE_MS) lately.delete(k);
+  const sign = signOf(list);
+  const before = lately.get(sign);
+  if (!before || before.asked) {
+    lately.set(sign, { atMs: nowMs, asked: false });
+    return null;
+  }
+  if (nowMs - before.atMs < TAP_MS) return '';
+  before.asked = true;
+  return 'The very same was noted a moment ago. Press once more if it happened twice.';
+}
+
 export type WriteResult = { ok: true } | { ok: false; why: string; field?: string };
 
 /** Writes entries after checking them; a sentence instead when they cannot be. All of one call are kept together, or none. */
@@ -49,6 +97,8 @@ export function useWrite(): {
   const zone = useTimeZone();
 
   const writeAll = async (list: readonly Writing[]): Promise<WriteResult> => {
+    const again = alike(list);
+    if (again !== null) return { ok: false, why: again };
     const now = nowMs();
     const made: Entry[] = [];
     let { book } = store.getSnapshot();
@@ -67,9 +117,9 @@ export function useWrite(): {
         ...defined(rest),
       };
       const checked = validateEntry(entry, now);
-      if (!checked.ok) return checked;
+      if (!checked.ok) return forget(list, checked);
       const trouble = entry.strikes === undefined ? timeTrouble(book, entry) : null;
-      if (trouble) return { ok: false, why: trouble, field: 'at' };
+      if (trouble) return forget(list, { ok: false, why: trouble, field: 'at' });
       made.push(entry);
       book = book.withEntries([entry]);
     }
@@ -77,10 +127,10 @@ export function useWrite(): {
       await store.write(made);
     } catch (e) {
       const why = e instanceof Error ? e.message : String(e);
-      return {
+      return forget(list, {
         ok: false,
         why: `This device could not keep it (${why}). Nothing was written: free some space, and try again.`,
-      };
+      });
     }
     return { ok: true };
   };

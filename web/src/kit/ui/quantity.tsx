@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { numberTrouble } from './typed-number.ts';
 
 /** A number with its unit, large enough to read at arm's length. Holds text, so that what was typed is never changed under the fingers. */
 export function Quantity({
@@ -9,6 +10,8 @@ export function Quantity({
   error,
   autoFocus,
   big = false,
+  whole = false,
+  placeholder,
   onEnter,
 }: {
   label: string;
@@ -18,21 +21,27 @@ export function Quantity({
   error?: string | null;
   autoFocus?: boolean;
   big?: boolean;
+  /** Whole numbers only: the phone shows the keys for them. */
+  whole?: boolean;
+  placeholder?: string;
   onEnter?: () => void;
 }) {
   const id = useId();
+  // Told while it is typed, so that nothing that is no number goes by unsaid.
+  const wrong = error ?? numberTrouble(value, label.toLowerCase());
   return (
     <div className={`quantity${big ? ' big' : ''}`}>
       <label htmlFor={id}>{label}</label>
       <span>
         <input
           id={id}
-          inputMode="decimal"
+          inputMode={whole ? 'numeric' : 'decimal'}
+          placeholder={placeholder}
           autoComplete="off"
           value={value}
           autoFocus={autoFocus}
-          aria-invalid={error ? true : undefined}
-          aria-describedby={error ? `${id}e` : undefined}
+          aria-invalid={wrong ? true : undefined}
+          aria-describedby={wrong ? `${id}e` : undefined}
           onChange={(e) => onChange(e.target.value)}
           onKeyDown={(e) => {
             if (e.key === 'Enter' && onEnter) {
@@ -43,9 +52,9 @@ export function Quantity({
         />
         <u>{unit}</u>
       </span>
-      {error && (
+      {wrong && (
         <p id={`${id}e`} role="alert" className="trouble">
-          {error}
+          {wrong}
         </p>
       )}
     </div>

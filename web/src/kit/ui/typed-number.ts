@@ -4,3 +4,7 @@ export function typedNumber(text: string): number | null {
   if (t === '') return null;
   return /^-?\d*\.?\d+$/.test(t) ? Number(t) : Number.NaN;
 }
+
+/** Why a typed text is no number, in a sentence; null when it is one, or nothing was typed. `say`: of what. */
+export const numberTrouble = (text: string, what: string): string | null =>
+  Number.isNaN(typedNumber(text)) ? `“${text.trim()}” is no number: ${what} was not taken. Write it like 12.5.` : null;

@@ -1,6 +1,5 @@
-import { instantOf } from '@dagboek/core/time';
-import { epochMs, stamp } from '@dagboek/core/time';
-import { useId } from 'react';
+import { epochMs, instantsOf, readDay, readTime, sayDate, stamp } from '@dagboek/core/time';
+import { useId, useState } from 'react';
 import { nowMs } from '../clock.ts';
 import { useFormat } from '../format.ts';
 
@@ -11,11 +10,20 @@ export const NOW: When = { kind: 'ago', minutes: 0 };
 export const whenMs = (w: When): number => (w.kind === 'ago' ? nowMs() - w.minutes * 60_000 : w.atMs);
 
 const STEPS = [0, 1, 2, 4, 10] as const;
+const DAY_MS = 86_400_000;
+
+/** "12 Sep 2026". */
+const sayShort = (day: string): string => `${sayDate(day).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')} ${day.slice(0, 4)}`;
 
 /** Sets a time back: one tap each for the usual steps, or the exact time. */
 export function WhenField({ value, onChange }: { value: When; onChange: (w: When) => void }) {
   const name = useId();
   const { zone, time } = useFormat();
+  const [text, setText] = useState(value.kind === 'set' ? time(stamp(value.atMs, zone)) : '');
+  const typed = text.trim() === '' ? null : readTime(text);
+  const set = value.kind === 'set' ? value : null;
+  // Said when it is not today: a fish of 23:50 that is noted at 00:10 was landed yesterday.
+  const yesterday = set !== null && stamp(set.atMs, zone).slice(0, 10) < stamp(nowMs(), zone).slice(0, 10);
   return (
     <fieldset className="chips when">
       <legend>When</legend>
@@ -25,7 +33,7 @@ export function WhenField({ value, onChange }: { value: When; onChange: (w: When
             type="radio"
             name={name}
             checked={value.kind === 'ago' && value.minutes === m}
-            onChange={() => onChange({ kind: 'ago', minutes: m })}
+            onChange={() => (setText(''), onChange({ kind: 'ago', minutes: m }))}
           />
           <span>{m === 0 ? 'now' : `${m} min ago`}</span>
         </label>
@@ -33,16 +41,25 @@ export function WhenField({ value, onChange }: { value: When; onChange: (w: When
       <label className="exact">
         <span className="sr-only">At</span>
         <input
-          type="time"
+          inputMode="numeric"
+          autoComplete="off"
+          placeholder="at 14:20"
           aria-label="At this time"
-          value={value.kind === 'set' ? time(stamp(value.atMs, zone)) : ''}
+          aria-invalid={text.trim() !== '' && typed === null ? true : undefined}
+          value={text}
           onChange={(e) => {
-            const v = e.target.value;
-            if (!/^\d\d:\d\d$/.test(v)) return onChange(NOW);
-            onChange({ kind: 'set', atMs: lastTimeOf(v, zone) });
+            setText(e.target.value);
+            const t = readTime(e.target.value);
+            onChange(t === null ? NOW : { kind: 'set', atMs: lastTimeOf(t, zone) });
           }}
         />
       </label>
+      {yesterday && <span className="hint">yesterday</span>}
+      {text.trim() !== '' && typed === null && (
+        <p className="trouble" role="alert">
+          “{text}” is no time, so it counts as now. Write it like 14:20.
+        </p>
+      )}
     </fieldset>
   );
 }
@@ -50,12 +67,95 @@ export function WhenField({ value, onChange }: { value: When; onChange: (w: When
 /** The last moment at which the clock showed this time: today, or yesterday when that is still to come. */
 function lastTimeOf(hhmm: string, zone: string): number {
   const now = nowMs();
-  const today = stamp(now, zone).slice(0, 10);
-  const at = epochMs(instantOf(today, hhmm, zone));
-  return at > now + 60_000 ? at - 86_400_000 : at;
+  const on = (ms: number): number[] => instantsOf(stamp(ms, zone).slice(0, 10), hhmm, zone).map(epochMs);
+  const past = [...on(now - DAY_MS), ...on(now)].filter((at) => at <= now + 60_000);
+  return past.at(-1) ?? now;
 }
 
-/** Date and time to the minute, in the waters' own zone. */
+/** A civil day, day before month, in the book's own form; what is no day is said and not taken. */
+export function DayField({
+  label,
+  value,
+  onChange,
+  optional = false,
+}: {
+  label: string;
+  /** YYYY-MM-DD, or empty. */
+  value: string;
+  onChange: (day: string) => void;
+  optional?: boolean;
+}) {
+  const id = useId();
+  const { dayOfMs } = useFormat();
+  const [text, setText] = useState(value ? sayShort(value) : '');
+  const today = dayOfMs(nowMs());
+  const empty = text.trim() === '';
+  const wrong = empty ? !optional && value !== '' : readDay(text, today) === null;
+  return (
+    <div className="field narrow">
+      <label htmlFor={id}>{label}</label>
+      <input
+        id={id}
+        className="input"
+        autoComplete="off"
+        placeholder={sayShort(today)}
+        value={text}
+        aria-invalid={wrong ? true : undefined}
+        aria-describedby={wrong ? `${id}e` : undefined}
+        onChange={(e) => {
+          setText(e.target.value);
+          const day = readDay(e.target.value, today);
+          if (day !== null) onChange(day);
+          else if (e.target.value.trim() === '' && optional) onChange('');
+        }}
+        onBlur={() => {
+          if (value && readDay(text, today) === value) setText(sayShort(value));
+        }}
+      />
+      {wrong && (
+        <p id={`${id}e`} className="trouble" role="alert">
+          {empty ? 'Write the day.' : `“${text}” is no day, and was not taken.`} Day, month, year: {sayShort(today)}.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** A time of day, 24 h; what is no time is said and not taken. */
+function TimeField({ label, value, onChange }: { label: string; value: string; onChange: (hhmm: string) => void }) {
+  const id = useId();
+  const [text, setText] = useState(value);
+  const wrong = readTime(text) === null;
+  return (
+    <div className="field time-of-day">
+      <label htmlFor={id}>{label}</label>
+      <input
+        id={id}
+        className="input"
+        inputMode="numeric"
+        autoComplete="off"
+        value={text}
+        aria-invalid={wrong ? true : undefined}
+        aria-describedby={wrong ? `${id}e` : undefined}
+        onChange={(e) => {
+          setText(e.target.value);
+          const t = readTime(e.target.value);
+          if (t !== null) onChange(t);
+        }}
+        onBlur={() => {
+          if (readTime(text) === value) setText(value);
+        }}
+      />
+      {wrong && (
+        <p id={`${id}e`} className="trouble" role="alert">
+          “{text}” is no time, and was not taken. Write it like 14:20.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Day and time to the minute, in the waters' own zone; in the hour that occurs twice both are offered. */
 export function DateTimeField({
   label,
   valueMs,
@@ -65,21 +165,36 @@ export function DateTimeField({
   valueMs: number;
   onChange: (ms: number) => void;
 }) {
-  const id = useId();
+  const name = useId();
   const { zone } = useFormat();
+  const at = stamp(valueMs, zone);
+  const [day, time] = [at.slice(0, 10), at.slice(11, 16)];
+  const choices = instantsOf(day, time, zone).map(epochMs);
+  const set = (d: string, t: string): void => {
+    const [first] = instantsOf(d, t, zone);
+    // The seconds are kept: a time that was not touched stays what it was.
+    if (first && (d !== day || t !== time)) onChange(epochMs(first));
+  };
   return (
-    <div className="field">
-      <label htmlFor={id}>{label}</label>
-      <input
-        id={id}
-        type="datetime-local"
-        className="input"
-        value={stamp(valueMs, zone).slice(0, 16)}
-        onChange={(e) => {
-          const [d, t] = e.target.value.split('T');
-          if (d && t) onChange(epochMs(instantOf(d, t.slice(0, 5), zone)));
-        }}
-      />
-    </div>
+    <fieldset className="date-time">
+      <legend>{label}</legend>
+      <DayField label="Day" value={day} onChange={(d) => set(d, time)} />
+      <TimeField label="Time" value={time} onChange={(t) => set(day, t)} />
+      {choices.length > 1 && (
+        <div className="chips" role="radiogroup" aria-label="This hour occurs twice">
+          {choices.map((ms, i) => (
+            <label key={ms}>
+              <input
+                type="radio"
+                name={name}
+                checked={Math.abs(ms - valueMs) < 1_800_000}
+                onChange={() => onChange(ms)}
+              />
+              <span>{i === 0 ? `the first ${time}, summer time` : `the second ${time}, winter time`}</span>
+            </label>
+          ))}
+        </div>
+      )}
+    </fieldset>
   );
 }

@@ -1,0 +1,135 @@
+import { fishNumbers, tripsInOrder, type TripState } from '@dagboek/journal';
+import { sayDay, saySpan } from '@dagboek/core/time';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { MissingPage } from '../app/missing-page.tsx';
+import { sayFish, useNames } from '../kit/catalogue.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { EndTrip } from '../kit/end-trip.tsx';
+import { LogLines } from '../kit/facts/log-lines.tsx';
+import { plural, useFormat } from '../kit/format.ts';
+import { useInHand } from '../kit/in-hand.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { Page, Row } from '../kit/page.tsx';
+import { StruckBanner } from '../kit/struck-banner.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+
+/** One trip, also after it ended: its lines to be corrected, its fish, its end taken back or noted. */
+export function TripPage() {
+  const { id = '' } = useParams();
+  const { book } = useBook();
+  const trip = book.getAny('trip', id);
+  return trip ? <Trip trip={trip} /> : <MissingPage />;
+}
+
+function Trip({ trip }: { trip: TripState }) {
+  const { book } = useBook();
+  const names = useNames();
+  const { time, day } = useFormat();
+  const { write } = useWrite();
+  const { inHand, bleeding } = useInHand(trip);
+  const [ending, setEnding] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const numbers = fishNumbers(book, trip.id);
+  const fish = book
+    .namingAny('fish', trip.id)
+    .sort((a, b) => Number.parseInt(numbers.get(a.id) ?? '0', 10) - Number.parseInt(numbers.get(b.id) ?? '0', 10));
+  const standing = book.stands(trip);
+  const number = tripsInOrder(book).findIndex((t) => t.id === trip.id) + 1;
+  const unfinished = [...inHand, ...bleeding];
+  const end = trip.log.filter((l) => l.first.kind === 'trip.ended' && !l.struck).at(-1);
+  const reopen = async (): Promise<void> => {
+    if (!end) return;
+    const r = await write('log.struck', trip.id, {}, { strikes: end.first.id, because: 'the trip goes on' });
+    setTrouble(r.ok ? null : r.why);
+  };
+  return (
+    <Page
+      title={standing ? `Trip ${number}, ${names.zone(trip.zone)}` : `Struck trip, ${names.zone(trip.zone)}`}
+      first={{ label: 'Trip', value: standing ? number : 'struck' }}
+      cells={[
+        { label: 'Day', value: sayDay(day(trip.startedAt)) },
+        { label: 'Crew', value: trip.crew.map(names.member).join(', ') },
+        {
+          label: 'Hours',
+          value: trip.endedAt
+            ? `${time(trip.startedAt)} to ${time(trip.endedAt)}, ${saySpan(Date.parse(trip.endedAt) - Date.parse(trip.startedAt))}`
+            : `since ${time(trip.startedAt)}, under way`,
+        },
+      ]}
+    >
+      <StruckBanner state={trip} />
+      <div className="with-margin">
+        <div>
+          <Row className="pad">
+            <h2>
+              {names.zone(trip.zone)}
+              {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
+            </h2>
+            {unfinished.length > 0 && standing && (
+              <p className="asks">
+                {unfinished.length === 1 ? 'One fish is' : `${unfinished.length} lines are`} still in hand or bleeding:{' '}
+                {unfinished.map((f, i) => (
+                  <span key={f.id}>
+                    {i > 0 && ', '}
+                    <Link to={`/deck?fish=${f.id}`}>
+                      No. {numbers.get(f.id)}, {sayFish(f, names)}
+                    </Link>
+                  </span>
+                ))}
+                . Finish {unfinished.length === 1 ? 'it' : 'them'} there.
+              </p>
+            )}
+            {standing && (
+              <div className="keys">
+                {trip.endedAt ? (
+                  <DeckKey
+                    name="Reopen the trip"
+                    note="strikes its end; fish can be landed again"
+                    onClick={() => void reopen()}
+                  />
+                ) : (
+                  <>
+                    <Link className="key act" to="/deck">
+                      <span>
+                        To the deck<small>note the next fish</small>
+                      </span>
+                    </Link>
+                    <DeckKey name="Back ashore" note="writes the end" onClick={() => setEnding(true)} />
+                  </>
+                )}
+              </div>
+            )}
+            <Trouble says={trouble} />
+          </Row>
+          <Row className="pad ruled">
+            <h2>Lines of this trip</h2>
+            <LogLines lines={trip.log} />
+          </Row>
+        </div>
+        <aside className="margin">
+          <h2>
+            {plural(
+              fish.filter((f) => book.stands(f)).reduce((n, f) => n + f.count, 0),
+              'fish',
+              'fish',
+            )}
+          </h2>
+          {fish.length === 0 && <p>Nothing landed.</p>}
+          <ul className="plain-list">
+            {fish.map((f) => (
+              <li key={f.id} className={book.stands(f) ? undefined : 'struck-row'}>
+                <Link to={`/fish/${f.id}`} className="name">
+                  <b>{numbers.get(f.id)}</b> {sayFish(f, names)}
+                </Link>
+                <small>{book.stands(f) ? (f.released ? 'let go' : '') : 'struck'}</small>
+              </li>
+            ))}
+          </ul>
+        </aside>
+      </div>
+      {ending && <EndTrip trip={trip} unfinished={unfinished.length} onClose={() => setEnding(false)} />}
+    </Page>
+  );
+}

@@ -1,0 +1,53 @@
+import type { TripState } from '@dagboek/journal';
+import { useState } from 'react';
+import { nowMs } from './clock.ts';
+import { DeckKey } from './deck-key.tsx';
+import { plural } from './format.ts';
+import { useWrite } from './journal/use-write.ts';
+import { Dialog } from './ui/dialog.tsx';
+import { Quantity } from './ui/quantity.tsx';
+import { Trouble } from './ui/trouble.tsx';
+import { numberTrouble, typedNumber } from './ui/typed-number.ts';
+import { DateTimeField } from './ui/when.tsx';
+
+/** Back ashore: when, and how many rod hours. `startMs`: the time that stands ready. */
+export function EndTrip({
+  trip,
+  unfinished,
+  startMs,
+  onClose,
+}: {
+  trip: TripState;
+  unfinished: number;
+  startMs?: number;
+  onClose: () => void;
+}) {
+  const { write } = useWrite();
+  const [atMs, setAt] = useState(startMs ?? nowMs);
+  const [hours, setHours] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const end = async (): Promise<void> => {
+    const unread = numberTrouble(hours, 'rod hours');
+    if (unread) return setTrouble(unread);
+    const rodHours = typedNumber(hours);
+    const r = await write('trip.ended', trip.id, rodHours === null ? {} : { rodHours }, { atMs });
+    if (r.ok) onClose();
+    else setTrouble(r.why);
+  };
+  return (
+    <Dialog title="Back ashore" open onClose={onClose}>
+      {unfinished > 0 && (
+        <p className="asks">
+          {plural(unfinished, 'fish is', 'fish are')} still in hand or bleeding. The trip can end all the same; the line
+          stays open.
+        </p>
+      )}
+      <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
+      <Quantity label="Rod hours, if not crew times hours" unit="h" value={hours} onChange={setHours} />
+      <Trouble says={trouble} />
+      <div className="keys">
+        <DeckKey act name="End the trip" note="writes the entry" onClick={() => void end()} />
+      </div>
+    </Dialog>
+  );
+}
