@@ -50,14 +50,14 @@ test('too near the limit it says measure again, and measured again it decides', 
   await measure(page, '27.1');
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
   await expect(verdict).toContainText('0.9 short of 28');
-  await expect(verdict).toContainText('Counts for nobody');
+  await expect(verdict).toContainText('uses up no bag');
 });
 
 test('a ray is asked for its width, which its rule names', async ({ page, demo }) => {
   await page.goto(`${demo.url}/deck`);
   await button(page, /^Thornback ray/).click();
   await page.getByRole('radio', { name: 'total' }).check({ force: true });
-  await measure(page, '70');
+  await measure(page, '61.5');
   await expect(page.getByLabel(/^Length, disc width/)).toBeVisible();
   await page.getByRole('radio', { name: 'disc width' }).check({ force: true });
   await measure(page, '48');
@@ -72,13 +72,13 @@ test('times in the future and before the trip are refused where they are correct
     .getByRole('button', { name: /^Correct: Landed/ })
     .click();
   const dialog = page.getByRole('dialog', { name: 'Correct this line' });
-  await dialog.getByLabel('When').fill('2026-09-12T05:00');
+  await dialog.getByLabel('Time', { exact: true }).fill('5:00');
   await dialog.getByRole('button', { name: /^Correct it/ }).click();
   await expect(dialog.getByRole('alert')).toContainText('before the trip began (06:40)');
-  await dialog.getByLabel('When').fill('2026-09-12T18:00');
+  await dialog.getByLabel('Time', { exact: true }).fill('1800');
   await dialog.getByRole('button', { name: /^Correct it/ }).click();
   await expect(dialog.getByRole('alert')).toContainText('still to come');
-  await dialog.getByLabel('When').fill('2026-09-12T14:10');
+  await dialog.getByLabel('Time', { exact: true }).fill('14:10');
   await dialog.getByRole('button', { name: /^Correct it/ }).click();
   await expect(dialog).toHaveCount(0);
 });
@@ -120,4 +120,42 @@ test('an address that is no page, and a fish that is none', async ({ page, demo 
   await expect(page.getByRole('heading', { name: 'No such page' }).first()).toBeVisible();
   await page.goto(`${demo.url}/fish/nobody`);
   await expect(page.getByRole('heading', { name: 'No such page' }).first()).toBeVisible();
+});
+
+test('a name of sixty letters without a space wraps on a phone, wherever it stands', async ({ page, demo }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${demo.url}/crew`);
+  const long = 'Wilhelmina'.repeat(6);
+  await page.getByLabel('Another person').fill(long);
+  await button(page, 'Add the person').click();
+  await expect(page.getByText(long, { exact: true })).toBeVisible();
+  await page.getByLabel('Another box').fill(`box${long.slice(3)}`);
+  await page.getByLabel('Holds').fill('20');
+  await button(page, 'Add the box').click();
+  await page.goto(`${demo.url}/plan`);
+  await button(page, /^Back ashore/).click();
+  await button(page, /^End the trip/).click();
+  await page.getByRole('checkbox', { name: long }).check({ force: true });
+  await page.getByRole('radio', { name: /^boxhelmina/ }).check({ force: true });
+  await button(page, /^Cast off/).click();
+  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  for (const path of ['/deck', '/plan', '/crew', '/all', '/board', '/table/new', '/book', '/plan/officer', '/box']) {
+    await page.goto(demo.url + path);
+    await page.waitForLoadState('networkidle');
+    expect([path, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([path, 390]);
+  }
+});
+
+test('the letters follow the browser’s text size, and at twice the size a phone still shows the next key', async ({
+  page,
+  demo,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${demo.url}/deck`);
+  const size = () => page.getByRole('heading', { name: /What is it/ }).evaluate((e) => getComputedStyle(e).fontSize);
+  const before = Number.parseFloat(await size());
+  await page.addStyleTag({ content: 'html { font-size: 200% }' });
+  expect(Number.parseFloat(await size())).toBeCloseTo(before * 2, 0);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+  await expect(button(page, /^Back in the water/)).toBeInViewport();
 });

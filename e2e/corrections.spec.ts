@@ -3,8 +3,8 @@ import { entriesOf, expect, test } from './fixtures.ts';
 test('a corrected length stands struck beside the new one, and everything reckoned follows', async ({ page, demo }) => {
   await page.goto(`${demo.url}/book`);
   await page
+    .getByRole('region', { name: 'Trip 27' })
     .getByRole('link', { name: /John Dory/ })
-    .first()
     .click();
   const log = page.getByRole('region', { name: 'Log' });
   await log.getByRole('button', { name: /^Correct: Length 29.6/ }).click();

@@ -44,7 +44,8 @@ test.describe('Plan', () => {
     await page.getByRole('radio', { name: /Gannet Hole/ }).check();
     await expect(rules.getByRole('row', { name: /Pollack/ })).toContainText('not here');
     await page.getByRole('radio', { name: /North Skerries/ }).check();
-    await page.getByLabel('Leaving').fill('2026-05-01T08:00');
+    await page.getByRole('group', { name: 'Leaving' }).getByLabel('Day').fill('1 May 2026');
+    await page.getByRole('group', { name: 'Leaving' }).getByLabel('Time').fill('8:00');
     await expect(rules.getByRole('row', { name: /Ballan wrasse/ })).toContainText('closed to 30 June');
     await page.getByLabel('Ice', { exact: true }).fill('-2');
     await button(page, /^Cast off/).click();
@@ -182,7 +183,7 @@ test.describe('Table', () => {
       .first()
       .fill('100');
     await page.getByLabel('Name of the dish').fill('Two fish steamed');
-    await page.getByLabel('Core, °C, if read').fill('60');
+    await page.getByLabel('Core, if read').fill('60');
     await button(page, /^Served/).click();
     await expect(page.getByRole('heading', { name: 'Two fish steamed' }).first()).toBeVisible();
     await expect(page.getByText('That is 3 under the authority’s 63°.')).toBeVisible();

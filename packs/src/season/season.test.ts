@@ -1,6 +1,15 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
-import { Book, custodyOf, doubtsOf, openTrip, validateEntry } from '@dagboek/journal';
+import {
+  Book,
+  custodyOf,
+  doubtsOf,
+  fishNumbers,
+  freshnessOfPack,
+  openTrip,
+  packLeft,
+  validateEntry,
+} from '@dagboek/journal';
 import { loadRulePacks, loadSpecies, SKERROW_NOW, skerrowSeason } from '../index.ts';
 
 const SPECIES = loadSpecies();
@@ -52,6 +61,18 @@ describe('the made-up season', () => {
       .map((p) => p.places.at(-1)?.place);
     expect(places).toContain('fridge');
     expect(places).toContain('freezer');
+  });
+
+  test('a fish noted twice is struck and keeps its number; a pack of mackerel left warm is not to eat', () => {
+    const struck = BOOK.allAny('fish').filter((f) => !BOOK.stands(f));
+    expect(struck.map((f) => f.struck?.because)).toEqual(['noted twice: it is the one before']);
+    expect(fishNumbers(BOOK, struck[0]!.trip).get(struck[0]!.id)).toBe('12');
+    const byId = (id: string | null) => SPECIES.find((s) => s.id === id) ?? null;
+    const over = BOOK.all('pack').filter(
+      (p) => packLeft(BOOK, p).leftG > 1 && freshnessOfPack(BOOK, p, byId, NOW)?.histamine?.state === 'over',
+    );
+    expect(over.map((p) => [p.what, p.discarded])).toEqual([['Mackerel, 10 fillets', null]]);
+    for (const f of BOOK.all('fish')) expect(f.number).not.toBeNull();
   });
 
   test('its story can be found: Tomas cuts better in the second year than in the first', () => {

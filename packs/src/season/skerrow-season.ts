@@ -4,7 +4,8 @@ import type { Entry } from '@dagboek/journal';
 import type { Species } from '../load.ts';
 import { openTheBook } from './crew.ts';
 import { cutAndPack, type MadePack, serve } from './kitchen.ts';
-import { DAY, HOUR, Scribe } from './scribe.ts';
+import { leftWarm, notedTwice } from './mishaps.ts';
+import { DAY, HOUR, MIN, Scribe } from './scribe.ts';
 import { writeToday } from './today.ts';
 import { type Kept, writeTrip } from './trip.ts';
 
@@ -81,8 +82,10 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
         who: tern.ilse,
         text: 'stung in the right hand by a small weever in the weed. Hot water at 42°, 55 min; eased after 50.',
       });
+    if (o.daysAgo === 70) notedTwice(s, tern, trip.tripId, trip.endMs - 40 * MIN, o.fish + 1);
     if (trip.kept.length > 0)
       homeward(s, rules.timeZone, tern, trip.kept, trip.endMs, 0.25 + 0.55 * progress, nextNumber, freezer, nowMs);
+    if (o.daysAgo === 28) leftWarm(s, tern, trip.tripId, trip.endMs - 30 * MIN, o.fish + 1, nextNumber());
   });
   // A pack that was forgotten, and thrown away knowingly.
   const forgotten = freezer.find((p) => nowMs - p.storedMs > 250 * DAY);

@@ -20,6 +20,7 @@ export function writeToday(s: Scribe, t: Tern, rules: RulePack, day: string): vo
   });
   s.note('trip.noted', trip, at('07:15'), t.wren, { text: 'South-west 3, half cloud. Slack water at 15:20.' });
 
+  let number = 0;
   const land = (
     time: string,
     angler: string,
@@ -29,6 +30,7 @@ export function writeToday(s: Scribe, t: Tern, rules: RulePack, day: string): vo
     const id = s.id(at(time));
     s.note('fish.landed', id, at(time), t.wren, {
       trip,
+      number: ++number,
       angler,
       count: 1,
       gear: 'rod',

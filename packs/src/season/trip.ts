@@ -69,7 +69,12 @@ export function writeTrip(
     if (at > startMs + hours * HOUR - 20 * MIN) break;
     const { speciesId } = s.weighted(likely, (l) => l.share ** 1.2);
     const species = catalogue.find((x) => x.id === speciesId) as Species;
-    landOne(s, { tern, rules, tripId, zone, day, crew, box, at, species, sloppy: plan.sloppy }, ledger, kept);
+    landOne(
+      s,
+      { tern, rules, tripId, zone, day, crew, box, at, species, sloppy: plan.sloppy, number: i + 1 },
+      ledger,
+      kept,
+    );
   }
   const endMs = startMs + hours * HOUR;
   s.note('trip.ended', tripId, endMs, skipper, { rodHours: Math.round(hours * crew.length * 10) / 10 });
@@ -87,6 +92,7 @@ interface Landing {
   at: number;
   species: Species;
   sloppy: number;
+  number: number;
 }
 
 function landOne(s: Scribe, x: Landing, ledger: KeptFish[], kept: Kept[]): void {
@@ -100,7 +106,14 @@ function landOne(s: Scribe, x: Landing, ledger: KeptFish[], kept: Kept[]): void 
   const mm = Math.round(Math.max(lo * 0.8, s.normal((lo + hi) / 2, (hi - lo) / 3.2)) / 5) * 5;
   const kind = species.lengthKinds[0] ?? 'total';
   const gear = s.chance(0.86) || x.zone !== 'north-skerries' ? 'rod' : 'spear';
-  s.note('fish.landed', id, at, scribe, { trip: tripId, angler, count, species: species.id, gear });
+  s.note('fish.landed', id, at, scribe, {
+    trip: tripId,
+    number: x.number,
+    angler,
+    count,
+    species: species.id,
+    gear,
+  });
   const longestMm = lot ? mm + 20 + Math.round(s.rng() * 6) * 5 : null;
   const first = s.chance(0.04) && !lot ? mm + 20 : mm;
   const measured = s.note('fish.measured', id, at + 1 * MIN, scribe, {

@@ -1,5 +1,5 @@
 import type { Hazard, HazardKind, Severity } from '@dagboek/core/species';
-import { tellHazards, worstHazard } from '@dagboek/core/harm';
+import { severityOf, tellHazards, worstHazard } from '@dagboek/core/harm';
 
 export const HAZARD_WORDS: Readonly<Record<HazardKind, string>> = {
   venomous: 'Venomous',
@@ -32,8 +32,14 @@ export const WarningTriangle = ({ size = 26 }: { size?: number }) => (
 export function HazardStrip({ hazards, of }: { hazards: readonly Hazard[]; of?: string }) {
   const worst = worstHazard(hazards);
   if (!worst) return null;
+  // Crimson is kept for what does more than prick, or it is no longer seen.
+  const isSlight = hazards.every((h) => severityOf(h) === 'slight');
   return (
-    <div className="hazard-strip" role="note" aria-label={of ? `Hazards of ${of}` : 'Hazards'}>
+    <div
+      className={`hazard-strip${isSlight ? ' mild' : ''}`}
+      role="note"
+      aria-label={of ? `Hazards of ${of}` : 'Hazards'}
+    >
       <WarningTriangle size={30} />
       <strong>{of ? `${of}: ${HAZARD_WORDS[worst.kind].toLowerCase()}` : HAZARD_WORDS[worst.kind]}</strong>
       <ul>

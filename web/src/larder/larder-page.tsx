@@ -55,6 +55,11 @@ export function LarderPage() {
               </p>
             </Row>
           )}
+          {notToEat.map((h) => (
+            <Row key={h.pack.id} className="note-row">
+              <HistamineNote of={`Pack ${h.pack.number}, ${h.pack.what}`} clock={h.histamine} />
+            </Row>
+          ))}
           {fridge.length > 0 && (
             <Shelf
               name="Fridge"
@@ -98,9 +103,6 @@ export function LarderPage() {
           )}
         </div>
         <aside className="margin">
-          {notToEat.map((h) => (
-            <HistamineNote key={h.pack.id} of={`Pack ${h.pack.number}, ${h.pack.what}`} clock={h.histamine} />
-          ))}
           <h2>Eat first</h2>
           {!first && <p>Nothing to eat up.</p>}
           {past.length > 0 && (

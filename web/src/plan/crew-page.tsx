@@ -42,7 +42,7 @@ export function CrewPage() {
           Those who come along, catch, cut, cook or eat. Ages and licences stand under{' '}
           <Link to="/all">All, Papers</Link>.
         </p>
-        <ul className="plain-list">
+        <ul className="plain-list crew-list">
           {members.map((m) => (
             <Thing
               key={m.id}
@@ -60,7 +60,7 @@ export function CrewPage() {
       </Row>
       <Row className="pad ruled">
         <h2>Boxes</h2>
-        <ul className="plain-list">
+        <ul className="plain-list crew-list">
           {boxes.map((b) => (
             <Thing
               key={b.id}
@@ -275,7 +275,7 @@ function Places({ opened }: { opened: BookState }) {
     <>
       <h2>Places</h2>
       <p>Where you fish, in names of your own. The kinds of ground say which species are likely there.</p>
-      <ul className="plain-list">
+      <ul className="plain-list crew-list">
         {opened.places.map((p) => (
           <li key={p.id}>
             <span className="name">

@@ -1,0 +1,54 @@
+import type { Tern } from './crew.ts';
+import { HOUR, MIN, type Scribe } from './scribe.ts';
+
+/** A fish noted twice by two hands; the second line is struck and stays readable. */
+export function notedTwice(s: Scribe, t: Tern, tripId: string, atMs: number, number: number): void {
+  const facts = { trip: tripId, number, angler: t.tomas, count: 1, species: 'pollack', gear: 'rod' } as const;
+  const line = s.note('fish.landed', s.id(atMs), atMs, t.wren, facts);
+  s.strike(line, t.ilse, 'noted twice: it is the one before', 12);
+}
+
+/**
+ * Five mackerel left in the bucket on the jetty until late, then filleted and frozen without a thought: over the clock of
+ * histamine, so that the larder has a pack that nobody may eat.
+ */
+export function leftWarm(s: Scribe, t: Tern, tripId: string, atMs: number, number: number, pack: number): void {
+  const lot = s.id(atMs);
+  s.note('fish.landed', lot, atMs, t.wren, {
+    trip: tripId,
+    number,
+    angler: t.tomas,
+    count: 5,
+    species: 'mackerel',
+    gear: 'rod',
+  });
+  s.note('fish.measured', lot, atMs + MIN, t.wren, {
+    lengthMm: 310,
+    longestMm: 350,
+    lengthKind: 'total',
+    method: 'board',
+  });
+  s.note('fish.weighed', lot, atMs + 2 * MIN, t.wren, { massG: 1520, how: 'scale' });
+  s.note('fish.dispatched', lot, atMs + 2 * MIN, t.tomas, { how: 'blow to the head' });
+  s.note('fish.bled', lot, atMs + 3 * MIN, t.tomas, { cut: 'throat', medium: 'sea-water bucket' });
+  s.note('fish.noted', lot, atMs + 12 * HOUR, t.tomas, {
+    text: 'Forgotten in the bucket on the jetty till after dark.',
+  });
+  const cut = s.id(atMs + 12 * HOUR);
+  const startMs = atMs + 12 * HOUR + 10 * MIN;
+  s.note('cut.started', cut, startMs, t.tomas, { fish: [lot], route: 'fillet from the tail', by: t.tomas });
+  s.note('cut.weighed', cut, startMs + 2 * MIN, t.tomas, { stage: 'round', massG: 1505 });
+  s.note('cut.weighed', cut, startMs + 40 * MIN, t.tomas, { stage: 'trimmed', massG: 790 });
+  s.note('pack.stored', s.id(startMs + 45 * MIN), startMs + 45 * MIN, t.tomas, {
+    number: pack,
+    what: 'Mackerel, 10 fillets',
+    species: 'mackerel',
+    form: 'fillets',
+    massG: 790,
+    pieces: 10,
+    wrapping: 'vacuum',
+    place: 'freezer',
+    fish: [lot],
+    cut,
+  });
+}
