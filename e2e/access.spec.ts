@@ -5,7 +5,7 @@ import { expect, test, type Page, type Server } from './fixtures.ts';
 async function views(page: Page, server: Server): Promise<[string, string][]> {
   const trips = (
     (await (await fetch(`${server.url}/api/trips?limit=8`)).json()) as {
-      trips: { fish: { id: string; dispatched: unknown }[] }[];
+      trips: { id: string; fish: { id: string; dispatched: unknown }[] }[];
     }
   ).trips;
   for (const t of trips.slice(1))
@@ -37,6 +37,9 @@ async function views(page: Page, server: Server): Promise<[string, string][]> {
           ['pair', '/catalogue/compare?of=turbot,brill'],
           ['three', '/catalogue/compare?of=plaice,flounder,dab'],
           ['packs', '/catalogue/packs'],
+          ['trip', `/trip/${t.id}`],
+          ['crew', '/crew'],
+          ['hurt', '/hurt?by=stonefish'],
           ['all', '/all'],
           ['unsent', '/unsent'],
           ['missing', '/nowhere'],

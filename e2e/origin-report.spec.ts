@@ -12,6 +12,8 @@ async function atTheLakes(page: Page, own: Server, zone: RegExp, kind: RegExp, c
   await page.goto(`${own.url}/all`);
   await page.getByRole('button', { name: 'Papers of Marit' }).click();
   const papers = page.getByRole('dialog', { name: 'Marit: papers' });
+  // What has just opened takes no taps for a moment.
+  await expect(page.locator('.settling')).toHaveCount(0);
   for (const held of await papers.getByRole('radio', { name: 'holds it' }).all()) await held.check({ force: true });
   for (const day of await papers.getByLabel(/^Last day of/).all()) await day.fill(until);
   await papers.getByLabel(/^Day of birth/).fill('1990-05-01');

@@ -121,6 +121,8 @@ test('a rule asks for a licence; noted once, it counts for every fish, on the sh
   await expect(verdict.getByRole('img', { name: 'Answer first' })).toBeVisible();
   await page.getByRole('button', { name: /^Papers of Marit/ }).click();
   const dialog = page.getByRole('dialog', { name: 'Marit: papers' });
+  // What has just opened takes no taps for a moment.
+  await expect(page.locator('.settling')).toHaveCount(0);
   await dialog.getByRole('radio', { name: 'holds it' }).check({ force: true });
   await dialog.getByRole('button', { name: 'Note the papers' }).click();
   await expect(dialog.getByRole('alert')).toContainText('Write the last day on which the lake permit holds.');

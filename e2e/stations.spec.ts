@@ -219,7 +219,7 @@ test.describe('Book', () => {
     const before = await trips.count();
     await button(page, /^Earlier days/).click();
     expect(await trips.count()).toBeGreaterThan(before);
-    const folded = button(page, /more: .*let go/).first();
+    const folded = button(page, /more lines?: .*let go/).first();
     const said = await folded.textContent();
     await folded.click();
     await expect(page.getByText(String(said))).toHaveCount(0);
@@ -243,6 +243,7 @@ test('the night is kept over a reload, and a settings line can be corrected', as
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dagboek-night');
   await button(page, 'Day colours').click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dagboek');
+  await page.goto(`${demo.url}/crew`);
   await page
     .getByRole('button', { name: /^Correct: The deck tub/ })
     .first()

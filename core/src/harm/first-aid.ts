@@ -1,8 +1,8 @@
-import type { Hazard } from '../species/index.ts';
+import type { Hazard, HazardKind } from '../species/index.ts';
 
 /** A card of first aid: what to do, in order, and what not. Guidance; it defers to the emergency number and a doctor. */
 export interface AidCard {
-  readonly id: 'sting' | 'wound' | 'poison' | 'shock';
+  readonly id: 'sting' | 'wound' | 'poison' | 'shock' | 'burn';
   readonly title: string;
   readonly steps: readonly string[];
 }
@@ -59,17 +59,36 @@ export const AID_CARDS: readonly AidCard[] = [
       'Watch the one who was hit: faint, an odd heartbeat or no breath: call, and rescue breathing or pressing on the chest as you have learned it.',
     ],
   },
+  {
+    id: 'burn',
+    title: 'Burn or scald',
+    steps: [
+      'Burning oil: heat off, lid on, out of the room. Never water.',
+      'Cool, running tap water on the burn for 20 minutes, soon; keep the rest of the body warm. No ice, no butter.',
+      'Off with rings and clothes, but not with what sticks. Cover with clean film or cloth.',
+      'A doctor for a burn larger than the palm of the one it happened to, of face, hands, feet or a joint, of a child, or white or black.',
+    ],
+  },
 ];
 
-/** The cards that the hazards of some species ask for; all of them when there is no species to go by. A wound's card always. */
-export function cardsFor(species: readonly { readonly hazards: readonly Hazard[] }[]): AidCard[] {
-  if (species.length === 0) return [...AID_CARDS];
+/** Which kinds of harm a card helps with. A wound's card fits whatever has teeth, spines or blood; the others what they name. */
+const HELPS: Readonly<Record<AidCard['id'], readonly HazardKind[]>> = {
+  sting: ['venomous'],
+  wound: ['venomous', 'bite', 'sharp', 'blood'],
+  poison: ['poison', 'blood'],
+  shock: ['electric'],
+  // No fish burns: the stove does.
+  burn: [],
+};
+
+/**
+ * Every card, those that the hazards of some species ask for first and said to fit; without a species all as they stand,
+ * none of which is said to fit. None is ever left out: the fish may have been another.
+ */
+export function cardsFor(
+  species: readonly { readonly hazards: readonly Hazard[] }[],
+): readonly { readonly card: AidCard; readonly fits: boolean }[] {
   const kinds = new Set(species.flatMap((s) => s.hazards.map((h) => h.kind)));
-  return AID_CARDS.filter(
-    (c) =>
-      c.id === 'wound' ||
-      (c.id === 'sting' && kinds.has('venomous')) ||
-      (c.id === 'shock' && kinds.has('electric')) ||
-      (c.id === 'poison' && kinds.has('poison')),
-  );
+  const told = AID_CARDS.map((card) => ({ card, fits: HELPS[card.id].some((k) => kinds.has(k)) }));
+  return [...told.filter((t) => t.fits), ...told.filter((t) => !t.fits)];
 }

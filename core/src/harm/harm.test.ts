@@ -110,11 +110,23 @@ describe('first aid', () => {
     expect(of('wound')).toMatch(/Vibrio.*erysipeloid, Mycobacterium/);
     expect(of('poison')).toMatch(/rescue breathing/);
   });
-  test('the cards follow what can hurt; of nothing known all of them', () => {
-    const ids = (...hazards: Hazard[]) => cardsFor([{ hazards }]).map((c) => c.id);
-    expect(ids(hazard('sharp'))).toEqual(['wound']);
-    expect(ids(hazard('venomous'))).toEqual(['sting', 'wound']);
-    expect(ids(hazard('electric'), hazard('poison'))).toEqual(['wound', 'poison', 'shock']);
-    expect(cardsFor([])).toHaveLength(4);
+  test('the cards of what did it stand first; none is ever left out', () => {
+    const fit = (...hazards: Hazard[]) =>
+      cardsFor([{ hazards }])
+        .filter((c) => c.fits)
+        .map((c) => c.card.id);
+    expect(fit(hazard('sharp'))).toEqual(['wound']);
+    expect(fit(hazard('venomous'))).toEqual(['sting', 'wound']);
+    expect(fit(hazard('poison'))).toEqual(['poison']);
+    expect(fit(hazard('blood'))).toEqual(['wound', 'poison']);
+    expect(cardsFor([{ hazards: [hazard('electric')] }]).map((c) => c.card.id)).toEqual([
+      'shock',
+      'sting',
+      'wound',
+      'poison',
+      'burn',
+    ]);
+    expect(cardsFor([]).some((c) => c.fits)).toBe(false);
+    expect(cardsFor([])).toHaveLength(AID_CARDS.length);
   });
 });

@@ -42,6 +42,10 @@ export function AllPage() {
         <h2>Look things up</h2>
         <ul className="station-list">
           <li>
+            <Link to="/hurt">Someone is hurt</Link>
+            <span>stings, cuts, shocks, ill from a meal: what helps, and when to call</span>
+          </li>
+          <li>
             <Link to="/catalogue">Catalogue</Link>
             <span>
               {kinds > 0 ? `${kinds} species: how to know them, hold them and keep them` : 'not on this device yet'}

@@ -4,6 +4,9 @@ import { tinykeys } from 'tinykeys';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useTabs } from '../kit/page.tsx';
 
+/** What opens before there is a book; anything else asks for one first. */
+const BEFORE_A_BOOK = ['/welcome', '/unsent', '/hurt'];
+
 /** Around every page: an empty book asks its three questions first; Alt and a number opens a station. */
 export function Frame() {
   const { book } = useBook();
@@ -21,8 +24,7 @@ export function Frame() {
       ),
     [tabs, navigate],
   );
-  if (book.all('book').length === 0 && pathname !== '/welcome' && pathname !== '/unsent')
-    return <Navigate to="/welcome" replace />;
+  if (book.all('book').length === 0 && !BEFORE_A_BOOK.includes(pathname)) return <Navigate to="/welcome" replace />;
   return (
     <>
       <Outlet />

@@ -49,6 +49,7 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../book/weight-page.tsx')).WeightPage }),
       },
       { path: '/trip/:id', lazy: async () => ({ Component: (await import('../book/trip-page.tsx')).TripPage }) },
+      { path: '/hurt', lazy: async () => ({ Component: (await import('../plan/hurt-page.tsx')).HurtPage }) },
       { path: '/crew', lazy: async () => ({ Component: (await import('../plan/crew-page.tsx')).CrewPage }) },
       { path: '/fish/:id', lazy: async () => ({ Component: (await import('../book/fish-page.tsx')).FishPage }) },
       {

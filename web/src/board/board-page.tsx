@@ -128,7 +128,7 @@ export function BoardPage() {
           })}
           {chosen.length > 0 && (
             <Row className="open-entry pad">
-              {species && <HazardStrip hazards={species.hazards} />}
+              {species && <HazardStrip hazards={species.hazards} aid={species.id} />}
               {waiting
                 .filter((l) => chosen.includes(l.fish.id))
                 .map((l) => (

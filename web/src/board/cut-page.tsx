@@ -215,7 +215,7 @@ function Weighing({
       }
     >
       <h2 className="step-sentence">{SENTENCES[stage]}</h2>
-      <HazardStrip hazards={species.hazards} />
+      <HazardStrip hazards={species.hazards} aid={species.id} />
       {stage === 'round' && <Histamine cut={cut} species={species} />}
       {caution && (
         <div className="hazard-strip blade" role="note">

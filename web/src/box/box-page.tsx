@@ -1,4 +1,5 @@
 import { custodyOf, type CustodyLine, freshnessOf, massOf, type TripState, tripsInOrder } from '@dagboek/journal';
+import { WARM_SIDE } from '@dagboek/core/fresh';
 import { saySpan } from '@dagboek/core/time';
 import { Link } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
@@ -21,7 +22,8 @@ export function BoxPage() {
   const lines = recent
     .flatMap((t) => book.naming('fish', t.id).flatMap((f) => custodyOf(book, f.id) ?? []))
     .filter((l) => l.where === 'box');
-  const boxes = book.all('box');
+  // A box that is used no more still stands here while something lies in it.
+  const boxes = book.all('box').filter((b) => b.retiredAt === null || lines.some((l) => l.fish.iced?.box === b.id));
   const kg = lines.reduce((g, l) => g + (massOf(l.fish, byId(l.fish.species))?.g ?? 0) * l.fish.count, 0);
   return (
     <Page
@@ -87,6 +89,7 @@ function BoxSection({
               ? 'Its trip has ended; take the fish to the board while they are cold.'
               : 'Empty.'}
         </p>
+        {lines.length > 0 && <p className="hint">Used up: {WARM_SIDE}</p>}
       </Row>
       {order.length > 0 && (
         <Row time="Iced" className="head-row">

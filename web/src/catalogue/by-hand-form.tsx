@@ -102,7 +102,7 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
       {model && (
         <p className="hint">
           {model.hazards.length > 0
-            ? `Its dangers are taken over from ${inSentence(model.name)}: ${model.hazards.map((h) => h.where).join(' ')}`
+            ? `Its dangers are taken over from ${inSentence(model.name)}: ${model.hazards.map((h) => `${h.where} ${h.does}`).join(' ')}`
             : `${model.name} has no dangers of its own to take over. If yours has, write a pack that says so before you handle it by this page.`}
         </p>
       )}

@@ -33,7 +33,7 @@ export function PackPreview({ preview, children }: { preview: Preview; children:
             <b>{c.file.name}</b> <i lang="la">{c.file.latin}</i>: {WHAT[c.what]}
             {c.fields.length > 0 && <small>{c.fields.join(', ')}</small>}
             {c.what === 'added' && c.file.hazards.length > 0 && (
-              <small>{c.file.hazards.map((h) => h.where).join(' ')}</small>
+              <small>{c.file.hazards.map((h) => `${h.where} ${h.does}`).join(' ')}</small>
             )}
           </li>
         ))}

@@ -82,7 +82,7 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
         <i lang="la">{s.latin}</i>
         <span>{s.family}</span>
       </header>
-      <HazardStrip hazards={s.hazards} />
+      <HazardStrip hazards={s.hazards} aid={s.id} />
       <div className="sheet-figure">
         <Chips label="Show on the drawing" hideLabel options={VIEWS} value={view} onChange={setView} />
         {s.forms && (

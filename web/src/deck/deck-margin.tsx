@@ -1,6 +1,7 @@
 import { meatFrom, platesFrom } from '@dagboek/core/plates';
 import { type CustodyLine, type FishState, massOf, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
@@ -116,6 +117,9 @@ export function DeckMargin({
         })}
       </ul>
       {rules?.sample && <small>Sample rules, not law</small>}
+      <p className="line-links ruled">
+        <Link to="/hurt">Someone is hurt</Link>
+      </p>
     </aside>
   );
 }

@@ -104,7 +104,7 @@ export function FishInHand({
         species={species}
         onRename={step === 'name' ? null : () => setAgain('name')}
       />
-      {step !== 'name' && species && <HazardStrip hazards={hazards} />}
+      {step !== 'name' && species && <HazardStrip hazards={hazards} aid={fish.species ?? ''} />}
       {step !== 'name' && <FirstMark fish={fish} />}
       {step === 'name' && <ChooseSpecies fish={fish} trip={trip} onChoose={(n) => void name(n)} />}
       {step === 'name' && species && (

@@ -1,4 +1,5 @@
 import type { Hazard, HazardKind, Severity } from '@dagboek/core/species';
+import { Link } from 'react-router';
 import { severityOf, tellHazards, worstHazard } from '@dagboek/core/harm';
 
 export const HAZARD_WORDS: Readonly<Record<HazardKind, string>> = {
@@ -27,9 +28,9 @@ export const WarningTriangle = ({ size = 26 }: { size?: number }) => (
 /**
  * What can hurt: where, what it does and how bad, and what to do with the hands. Under the name and above the verdict,
  * before the fish is touched. Nothing when nothing can. Only sentences that repeat are folded.
- * `of`: whose they are, where several stand together.
+ * `of`: whose they are, where several stand together. `aid`: the species by whose name first aid is looked up.
  */
-export function HazardStrip({ hazards, of }: { hazards: readonly Hazard[]; of?: string }) {
+export function HazardStrip({ hazards, of, aid }: { hazards: readonly Hazard[]; of?: string; aid?: string }) {
   const worst = worstHazard(hazards);
   if (!worst) return null;
   // Crimson is kept for what does more than prick, or it is no longer seen.
@@ -48,6 +49,11 @@ export function HazardStrip({ hazards, of }: { hazards: readonly Hazard[]; of?: 
             <i className="how-bad">{SEVERITY_WORDS[t.severity]}</i> {t.where} {t.does} {t.grip && <b>{t.grip}</b>}
           </li>
         ))}
+        {aid && !isSlight && (
+          <li>
+            <Link to={`/hurt?by=${aid}`}>If someone is hurt</Link>
+          </li>
+        )}
       </ul>
     </div>
   );

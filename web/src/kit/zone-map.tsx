@@ -1,5 +1,5 @@
 import { geoMercator, geoPath } from 'd3-geo';
-import { isBan, type LonLat, type RulePack, type Zone } from '@dagboek/core/rules';
+import { isBan, tidyRing, type LonLat, type RulePack, type Zone } from '@dagboek/core/rules';
 import type { KeyboardEvent, MouseEvent } from 'react';
 import { useWidth } from './use-width.ts';
 
@@ -17,7 +17,7 @@ const ARROWS: Readonly<Record<string, LonLat>> = {
 
 const feature = (ring: readonly LonLat[]): GeoJSON.Polygon => ({
   type: 'Polygon',
-  coordinates: [ring.map(([x, y]) => [x, y])],
+  coordinates: [tidyRing(ring).map(([x, y]) => [x, y])],
 });
 
 /** Whether a zone is closed to every kind by some rule of the pack. */

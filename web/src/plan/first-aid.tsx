@@ -3,27 +3,19 @@ import { useId, useState } from 'react';
 import { useCatalogue, useRules } from '../kit/catalogue.ts';
 
 /**
- * What to do when someone is hurt: the signs of danger first, then the cards, those of the fish that did it when it is
- * said. Guidance; it defers to the emergency number and a doctor.
+ * What to do when someone is hurt: the signs of danger first, then the cards, open those of the fish that did it when it
+ * is said. Guidance; it defers to the emergency number and a doctor. `by`: the fish that is taken to have done it.
  */
-export function FirstAid({ zone }: { zone: string }) {
+export function FirstAid({ zone, by: first = '' }: { zone: string; by?: string }) {
   const { all, byId } = useCatalogue();
   const rules = useRules();
   const id = useId();
-  const [by, setBy] = useState('');
+  const [by, setBy] = useState(first);
   const grounds = rules?.zones.find((z) => z.id === zone)?.grounds ?? [];
   const here = all.filter((s) => isDangerous(s) && grounds.some((g) => (s.grounds[g] ?? 0) > 0));
   const others = all.filter((s) => s.hazards.length > 0 && !here.includes(s));
   const culprit = byId(by);
   const cards = cardsFor(culprit ? [culprit] : []);
-  const [first, ...more] = cards;
-  const steps = (c: (typeof cards)[number]) => (
-    <ol className="aid-steps">
-      {c.steps.map((s) => (
-        <li key={s}>{s}</li>
-      ))}
-    </ol>
-  );
   return (
     <div className="first-aid">
       <p>
@@ -57,16 +49,15 @@ export function FirstAid({ zone }: { zone: string }) {
           <b>{culprit.name}:</b> {culprit.aid}
         </p>
       )}
-      {first && (
-        <section aria-label={first.title}>
-          <h3>{first.title}</h3>
-          {steps(first)}
-        </section>
-      )}
-      {more.map((c) => (
-        <details key={c.id}>
-          <summary>{c.title}</summary>
-          {steps(c)}
+      {cards.map(({ card, fits }) => (
+        // By its fish, so that what was folded open for one is not for the next.
+        <details key={`${by} ${card.id}`} open={fits}>
+          <summary>{card.title}</summary>
+          <ol className="aid-steps">
+            {card.steps.map((s) => (
+              <li key={s}>{s}</li>
+            ))}
+          </ol>
         </details>
       ))}
       <p className="hint">Follow your local rules and a doctor’s advice before this screen.</p>

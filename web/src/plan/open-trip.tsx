@@ -12,9 +12,9 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { Dialog } from '../kit/ui/dialog.tsx';
-import { Chips } from '../kit/ui/chips.tsx';
 import { RulesHere } from './rules-here.tsx';
 import { FirstAid } from './first-aid.tsx';
+import { NoteHarm } from './note-harm.tsx';
 import { EndTrip } from '../kit/end-trip.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
@@ -114,36 +114,10 @@ export function OpenTrip({ trip }: { trip: TripState }) {
 }
 
 function HarmDialog({ trip, onClose }: { trip: TripState; onClose: () => void }) {
-  const { write } = useWrite();
-  const names = useNames();
-  const [who, setWho] = useState(trip.crew[0] ?? '');
-  const [text, setText] = useState('');
-  const [trouble, setTrouble] = useState<string | null>(null);
   return (
     <Dialog title="Someone is hurt" open onClose={onClose}>
       <FirstAid zone={placeNow(trip).zone} />
-      <Chips
-        label="Who"
-        options={trip.crew.map((m) => ({ value: m, text: names.member(m) }))}
-        value={who}
-        onChange={setWho}
-      />
-      <div className="field">
-        <label htmlFor="harm">What happened, what was done</label>
-        <textarea id="harm" className="textarea" rows={3} value={text} onChange={(e) => setText(e.target.value)} />
-      </div>
-      <Trouble says={trouble} />
-      <div className="keys">
-        <DeckKey
-          act
-          name="Note it"
-          onClick={() =>
-            void write('trip.harm', trip.id, { who, text: text.trim() }).then((r) =>
-              r.ok ? onClose() : setTrouble(r.why),
-            )
-          }
-        />
-      </div>
+      <NoteHarm trip={trip} onDone={onClose} />
     </Dialog>
   );
 }

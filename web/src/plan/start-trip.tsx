@@ -112,7 +112,7 @@ export function StartTrip() {
             onChange={setCrew}
           />
           <p className="line-links">
-            <Link to="/crew">Another person, box or place</Link>
+            <Link to="/crew">Another person, box or place</Link> <Link to="/hurt">Someone is hurt</Link>
           </p>
           <DateTimeField label="Leaving" valueMs={atMs} onChange={setAt} />
         </Row>

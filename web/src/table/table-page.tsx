@@ -114,6 +114,9 @@ export function TablePage() {
             Dry fish, oil below half the pot, lid at hand, never water on burning oil. Authorities’ line: 63° in the
             middle (US), or 70° for two minutes (UK).
           </p>
+          <p className="line-links">
+            <Link to="/hurt">Someone is ill, or burnt or cut</Link>
+          </p>
         </aside>
       </div>
     </Page>
