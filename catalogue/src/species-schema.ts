@@ -34,7 +34,9 @@ const properties = {
   lengthKinds: { type: 'array', minItems: 1, items: LENGTHS },
   usualMm: pair(positive),
   maxMm: positive,
-  conversions: { type: 'array', items: object(
+  conversions: {
+    type: 'array',
+    items: object(
       {
         from: LENGTHS,
         to: LENGTHS,
@@ -44,7 +46,8 @@ const properties = {
         sdMm: { type: 'number', minimum: 0 },
       },
       ['from', 'to', 'slope', 'sdShare'],
-    ) },
+    ),
+  },
   weight: object({ a: positive, b: { type: 'number', minimum: 2.5, maximum: 3.5 }, sdLog: positive }),
   shape: object({ depth: pair(positive), widthToDepth: positive }),
   ratios: object({ depth: pair(share), eye: pair(share), dorsal: pair(share), anal: pair(share) }, []),

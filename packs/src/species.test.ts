@@ -1,7 +1,7 @@
 import { readdirSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { hazardParts, UNDRAWN_PARTS } from '@dagboek/catalogue';
-import { AID_CARDS, isDangerous, isGrave, releaseSentences } from '@dagboek/core/harm';
+import { cardsFor, isDangerous, isGrave, releaseSentences } from '@dagboek/core/harm';
 import { expectedStage } from '@dagboek/core/cut';
 import { expectedWeight } from '@dagboek/core/measure';
 import { loadPacks, loadSpecies } from './index.ts';
@@ -195,7 +195,14 @@ describe('dangers that must not be missed', () => {
     expect(byId('stonefish').aid).toMatch(/antivenom/);
     for (const id of ['silver-cheeked-puffer', 'porcupinefish']) expect(byId(id).aid).toMatch(/rescue breathing/);
     for (const id of ['common-stingray', 'eagle-ray']) expect(byId(id).aid).toMatch(/stays in.*emergency/);
-    expect(AID_CARDS.map((c) => c.id)).toEqual(['sting', 'wound', 'poison', 'shock']);
+    const fits = (id: string) =>
+      cardsFor([byId(id)])
+        .filter((c) => c.fits)
+        .map((c) => c.card.id);
+    expect(fits('silver-cheeked-puffer')).toContain('poison');
+    expect(fits('marbled-torpedo')).toContain('shock');
+    expect(fits('common-stingray')).toEqual(['sting', 'wound']);
+    expect(fits('eel')).toContain('poison');
   });
 
   test('mercury is told to the eater of every kind that can hold it', () => {

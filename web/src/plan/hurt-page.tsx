@@ -24,7 +24,11 @@ export function HurtPage() {
       {trip && (
         <Row className="pad ruled">
           <h2>Note it afterwards</h2>
-          {noted ? <p role="status">Noted among the lines of this trip.</p> : <NoteHarm trip={trip} onDone={() => setNoted(true)} />}
+          {noted ? (
+            <p role="status">Noted among the lines of this trip.</p>
+          ) : (
+            <NoteHarm trip={trip} onDone={() => setNoted(true)} />
+          )}
         </Row>
       )}
     </Page>
