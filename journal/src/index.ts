@@ -44,6 +44,19 @@ export type { Place } from './line/place-of.ts';
 export { weightsOf } from './line/weights-of.ts';
 export type { WeighedState } from './line/weights-of.ts';
 export { fishOfTrip, openTrip, packLeft, tripsInOrder } from './line/order.ts';
+// what the rules say of a fish, and of a day
+export { placeIn } from './rules/place-in.ts';
+export type { PlaceOf } from './rules/place-in.ts';
+export { bagsOn, keptOn } from './rules/kept-on.ts';
+export { countingDay, keptDays } from './rules/counting-day.ts';
+export { judgeFish } from './rules/judge-fish.ts';
+export { reportsDue } from './rules/reports-due.ts';
+export type { ReportDue } from './rules/reports-due.ts';
+// what the larder holds
+export { isNotToEat, packsHeld, packTone } from './larder/packs-held.ts';
+export type { HeldPack } from './larder/packs-held.ts';
+// the deck
+export { measuredOf } from './deck/measured-of.ts';
 export { earlierLengths } from './line/earlier-lengths.ts';
 export { hangingOn, isBeginning, sayHanging } from './line/hanging-on.ts';
 export { fishNumbers, nextFishNumber } from './line/numbers.ts';

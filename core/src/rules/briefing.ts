@@ -2,6 +2,7 @@ import { addDays, inSpan, weekday } from '../time/index.ts';
 import { inForceOn } from './allowances.ts';
 import type { Rule, RulePack } from './rule.ts';
 import { type SunHours, sunHours } from './sun-hours.ts';
+import { zonesAround } from './zones-at.ts';
 
 /** One species on a briefing: every rule about it in this zone on this day, and whether it may be kept at all. */
 export interface SpeciesBrief {
@@ -27,7 +28,8 @@ export interface Briefing {
   readonly changes: readonly Change[];
 }
 
-const holdsIn = (rule: Rule, zone: string): boolean => rule.zones === undefined || rule.zones.includes(zone);
+const holdsIn = (rule: Rule, zones: readonly string[]): boolean =>
+  rule.zones === undefined || rule.zones.some((z) => zones.includes(z));
 
 /** Whether a rule is a ban outright: nothing it is about may be kept, on any day. */
 export const isBan = (rule: Rule): boolean => rule.kind === 'retentionBan' || rule.kind === 'noTake';
@@ -58,7 +60,9 @@ export function briefing(
   speciesIds: readonly string[],
   ahead = 14,
 ): Briefing {
-  const here = pack.rules.filter((r) => holdsIn(r, zone));
+  // A zone within another stands under the rules of both.
+  const zones = [zone, ...zonesAround(pack, zone)];
+  const here = pack.rules.filter((r) => holdsIn(r, zones));
   const now = here.filter((r) => inForceOn(r, day));
   const all = now.filter((r) => r.species.length === 0);
   const shutToAll = all.some((r) => shuts(r, day));

@@ -30,12 +30,14 @@ export type { RuleNames } from './read-rule.ts';
 // sun and place
 export { sunHours } from './sun-hours.ts';
 export type { SunHours } from './sun-hours.ts';
-export { zonesAt, zonesOfPlace } from './zones-at.ts';
+export { zonesAround, zonesAt, zonesOfPlace } from './zones-at.ts';
 export { ringTrouble, tidyRing } from './ring.ts';
 export type { ZonePlace } from './zones-at.ts';
 // what holds on a day, and what changes soon
 export { briefing, isBan, shuts } from './briefing.ts';
 export type { Briefing, Change, SpeciesBrief } from './briefing.ts';
+// what is said of one species in the few words of a table
+export { leastOf, rulesAbout, sayBag, sayLeast, sayShut } from './about.ts';
 // waters without a pack
 export { NO_PACK, ownWaters } from './own-waters.ts';
 export type { OwnPlace } from './own-waters.ts';

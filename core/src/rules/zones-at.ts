@@ -24,17 +24,27 @@ export interface ZonePlace {
 export function zonesOfPlace(pack: RulePack, said: string, position: LonLat | null): ZonePlace {
   const drawn = position ? zonesAt(pack, position).map((z) => z.id) : [];
   const [zone, ...larger] = drawn;
-  if (zone === undefined) return { zone: said, alsoIn: around(pack, said), outside: position !== null };
+  if (zone === undefined) return { zone: said, alsoIn: zonesAround(pack, said), outside: position !== null };
   return { zone, alsoIn: larger, outside: false };
 }
 
-/** Zones that hold the whole of another: their rules hold in it too. */
-function around(pack: RulePack, zoneId: string): string[] {
+/** By pack, since the same zone is asked for every species. */
+const AROUND = new WeakMap<RulePack, Map<string, readonly string[]>>();
+
+/** Zones that hold the whole of another: their rules hold in it too. Empty for a zone that is not drawn. */
+export function zonesAround(pack: RulePack, zoneId: string): readonly string[] {
+  const known = AROUND.get(pack) ?? new Map<string, readonly string[]>();
+  AROUND.set(pack, known);
+  const before = known.get(zoneId);
+  if (before) return before;
   const inner = pack.zones.find((z) => z.id === zoneId)?.bounds;
-  if (!inner) return [];
-  return pack.zones
-    .filter((z) => z.id !== zoneId && z.bounds && inner.every((p) => isInZone(z, towards(inner, p))))
-    .map((z) => z.id);
+  const found = inner
+    ? pack.zones
+        .filter((z) => z.id !== zoneId && z.bounds && inner.every((p) => isInZone(z, towards(inner, p))))
+        .map((z) => z.id)
+    : [];
+  known.set(zoneId, found);
+  return found;
 }
 
 /** A corner moved a hair towards the middle of its ring: a shared border counts as within. */

@@ -1,3 +1,4 @@
+import { leastOf, rulesAbout, sayBag, sayLeast, sayShut } from '@dagboek/core/rules';
 import type { Species } from '@dagboek/catalogue';
 import { keyTable } from '@dagboek/core/key';
 import type { FishState } from '@dagboek/journal';
@@ -10,7 +11,6 @@ import { plural, useFormat } from '../kit/format.ts';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page } from '../kit/page.tsx';
-import { leastOf, rulesAbout, sayBag, sayLeast, sayShut } from '../kit/rule-words.ts';
 import { useNarrow, useWidth } from '../kit/use-width.ts';
 import { LinkedPair } from './linked-pair.tsx';
 import { MarkedFish } from './marked-fish.tsx';

@@ -1,3 +1,4 @@
+import { leastOf, rulesAbout } from '@dagboek/core/rules';
 import type { Species } from '@dagboek/catalogue';
 import { inMonths } from '@dagboek/core/time';
 import { firstsOf, type FishState } from '@dagboek/journal';
@@ -6,7 +7,6 @@ import { useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { cm, plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { leastOf, rulesAbout } from '../kit/rule-words.ts';
 
 const MONTHS = 'JFMAMJJASOND';
 

@@ -1,14 +1,14 @@
 import { meatFrom, platesFrom } from '@dagboek/core/plates';
-import { type CustodyLine, type FishState, massOf, type TripState } from '@dagboek/journal';
+import { type CustodyLine, type FishState, massOf, type TripState, bagsOn, countingDay } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
-import { plural, useFormat } from '../kit/format.ts';
+import { plural } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { BagBoxes, PlatesRow } from '../kit/plates-row.tsx';
 import { orNames } from '../kit/names-in-text.ts';
+import { useNow } from '../kit/use-now.ts';
 import { Reports } from './reports.tsx';
-import { bagsToday } from '../kit/kept-on.ts';
 
 /** What an allowance looks at, beside its day. */
 const SPAN = { dailyBag: '', overLength: ', long ones', possession: ', in hand', yearlyBag: ', this year' } as const;
@@ -29,7 +29,7 @@ export function DeckMargin({
   const { book } = useBook();
   const rules = useRules();
   const names = useNames();
-  const { day } = useFormat();
+  const now = useNow(60_000);
   const [want, setWant] = useState(Number(localStorage.getItem(PLATES_KEY)) || Math.max(2, trip.crew.length));
   const meatOf = (f: FishState): number => {
     const s = byId(f.species);
@@ -47,7 +47,9 @@ export function DeckMargin({
     localStorage.setItem(PLATES_KEY, String(next));
     setWant(next);
   };
-  const bags = rules ? bagsToday(book, rules, day(trip.startedAt), trip.crew, current, trip.boat) : [];
+  const bags = rules
+    ? bagsOn(book, rules, countingDay(trip, current, now, rules.timeZone), trip.crew, current, trip.boat)
+    : [];
   return (
     <aside className="margin" aria-label="Dinner and bags">
       <Reports fish={lines.map((l) => l.fish)} />

@@ -1,4 +1,4 @@
-import type { FishState } from '@dagboek/journal';
+import { type FishState, judgeFish, reportsDue } from '@dagboek/journal';
 import { civilDay, saySpan, stamp } from '@dagboek/core/time';
 import { useMemo, useState } from 'react';
 import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
@@ -6,8 +6,6 @@ import { nowMs } from '../kit/clock.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
-import { judgeFish } from '../kit/judge-fish.ts';
-import { reportsDue } from '../kit/reports-due.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { useNow } from '../kit/use-now.ts';
 

@@ -1,11 +1,10 @@
 import type { UnsettledVerdict } from '@dagboek/core/rules';
 import { civilDay, stamp } from '@dagboek/core/time';
-import type { FishState } from '@dagboek/journal';
+import { type FishState, judgeFish } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { judgeFish } from '../kit/judge-fish.ts';
 
 /** The verdict on one fish by the book's rules, the strictest over what it may be; null without a name or without rules. */
 export function useVerdict(fish: FishState): UnsettledVerdict | null {

@@ -1,9 +1,9 @@
+import { type HeldPack, packTone } from '@dagboek/journal';
 import { addDays, daysBetween, sayDate, weekday } from '@dagboek/core/time';
 import { Knot } from '../kit/custody/knot.tsx';
 import { TONE_COLOR } from '../kit/custody/slots.ts';
 import { ToneLine } from '../kit/custody/tone-line.tsx';
 import { useWidth } from '../kit/use-width.ts';
-import { type HeldPack, packTone } from '../kit/packs-held.ts';
 
 /** Days before and after today on the axis of a place. */
 export interface Axis {

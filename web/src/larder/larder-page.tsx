@@ -1,3 +1,4 @@
+import { type HeldPack, isNotToEat, packsHeld, packTone } from '@dagboek/journal';
 import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time';
 import { Link, useNavigate } from 'react-router';
 import { useCatalogue } from '../kit/catalogue.ts';
@@ -10,7 +11,6 @@ import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { platesFrom } from '@dagboek/core/plates';
 import { type Axis, KeepingHead, KeepingLine } from './keeping-line.tsx';
-import { type HeldPack, isNotToEat, packsHeld, packTone } from '../kit/packs-held.ts';
 import { FREEZING_FOR_RAW } from '@dagboek/core/harm';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 

@@ -1,4 +1,4 @@
-import { custodyOf, packLeft, sayMass } from '@dagboek/journal';
+import { custodyOf, packLeft, sayMass, isNotToEat, packsHeld } from '@dagboek/journal';
 import { sayDate, sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -14,7 +14,6 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { useNow } from '../kit/use-now.ts';
-import { isNotToEat, packsHeld } from '../kit/packs-held.ts';
 import { packCautions } from '@dagboek/core/harm';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';

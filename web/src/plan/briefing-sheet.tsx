@@ -1,4 +1,4 @@
-import { briefing, readRule, type Rule } from '@dagboek/core/rules';
+import { briefing, readRule, type Rule, leastOf, sayBag } from '@dagboek/core/rules';
 import { addDays, sayDate, sayDay } from '@dagboek/core/time';
 import { openTrip, tripsInOrder } from '@dagboek/journal';
 import { useSearchParams } from 'react-router';
@@ -9,7 +9,6 @@ import { FigureView } from '../kit/figure-view.tsx';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { isGrave, worstHazard } from '@dagboek/core/harm';
-import { leastOf, sayBag } from '../kit/rule-words.ts';
 import { PrintPage } from './print-page.tsx';
 
 const AHEAD = 14;

@@ -1,3 +1,5 @@
+import { bagsOn, keptDays, placeIn } from '@dagboek/journal';
+import { leastOf, rulesAbout, sayShut } from '@dagboek/core/rules';
 import {
   custodyOf,
   earlierLengths,
@@ -13,9 +15,6 @@ import { MissingPage } from '../app/missing-page.tsx';
 import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { bagsToday } from '../kit/kept-on.ts';
-import { placeIn } from '../kit/place.ts';
-import { leastOf, rulesAbout, sayShut } from '../kit/rule-words.ts';
 import { useNow } from '../kit/use-now.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
 import { PrintPage, TenCentimetres } from './print-page.tsx';
@@ -78,17 +77,24 @@ export function OfficerSheet() {
     if (!rules || !f.species) return '';
     return [f.species, ...f.orElse]
       .map((id) => {
-        const about = rulesAbout(rules, id, placeIn(rules, trip, f.landed.at).zone, on);
+        const about = rulesAbout(rules, id, placeIn(rules, trip, f.landed.at).zone, day(f.landed.at));
         const least = leastOf(about);
         return (
-          sayShut(about, on) ?? (least ? `least ${least.mm / 10}${least.kind === 'discWidth' ? ' wide' : ''}` : 'none')
+          sayShut(about, day(f.landed.at)) ??
+          (least ? `least ${least.mm / 10}${least.kind === 'discWidth' ? ' wide' : ''}` : 'none')
         );
       })
       .join(' / ');
   };
   const moved = trip.moves.length > 0;
-  const bags = rules ? bagsToday(book, rules, on, trip.crew, null, trip.boat) : [];
-  const rows = [...new Set(bags.map((b) => b.ruleId))].map((id) => bags.filter((b) => b.ruleId === id));
+  // A trip that passes midnight has a bag for each day, as its verdicts have.
+  const days = rules ? keptDays(book, trip.id, rules.timeZone) : [];
+  const bags = days.flatMap((d) =>
+    (rules ? bagsOn(book, rules, d, trip.crew, null, trip.boat) : []).map((b) => ({ ...b, day: d })),
+  );
+  const rows = [...new Set(bags.map((b) => `${b.day} ${b.ruleId}`))].map((id) =>
+    bags.filter((b) => `${b.day} ${b.ruleId}` === id),
+  );
   const papers = trip.crew.some((m) => book.get('member', m)?.licences);
   const ofBoat = bags.some((b) => b.anglerId === null);
   const lines = fish.flatMap((f) => f.log);
@@ -194,12 +200,13 @@ export function OfficerSheet() {
                 if (!first) return null;
                 const of = (who: string | null) => list.find((b) => b.anglerId === who);
                 return (
-                  <tr key={first.ruleId}>
+                  <tr key={`${first.day} ${first.ruleId}`}>
                     <th scope="row">
                       {first.together.length === 0
                         ? 'All kinds'
                         : first.together.map((id) => byId(id)?.name ?? id).join(', ')}
                       {first.kind === 'possession' ? ', in hand' : first.kind === 'yearlyBag' ? ', this year' : ''}
+                      {days.length > 1 ? `, ${shortDay(first.day)}` : ''}
                     </th>
                     {trip.crew.map((m) => (
                       <td key={m}>{of(m) ? `${of(m)?.used} of ${of(m)?.most}` : '0'}</td>

@@ -1,3 +1,4 @@
+import { judgeFish } from '@dagboek/journal';
 import { type OwnRule, type Rule, withOwnRules } from '@dagboek/core/rules';
 import { addDays, civilDay } from '@dagboek/core/time';
 import { useMemo } from 'react';
@@ -5,7 +6,6 @@ import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { cm, plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { judgeFish } from '../kit/judge-fish.ts';
 
 /** How far back a rule is tried. */
 const TRIED_DAYS = 31;

@@ -1,7 +1,7 @@
+import { rulesAbout, sayBag, sayLeast, sayShut } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
 import { Link } from 'react-router';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
-import { rulesAbout, sayBag, sayLeast, sayShut } from '../kit/rule-words.ts';
 
 /** What holds in a zone on a day, species by species. */
 export function RulesHere({ zone, day }: { zone: string | null; day: string }) {

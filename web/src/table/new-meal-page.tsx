@@ -1,4 +1,4 @@
-import { COOKING, DONENESS, sayMass } from '@dagboek/journal';
+import { COOKING, DONENESS, sayMass, isNotToEat, packsHeld } from '@dagboek/journal';
 import { meatFrom, platesFrom } from '@dagboek/core/plates';
 import { daysBetween, sayDate, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
@@ -10,7 +10,6 @@ import { FigureView } from '../kit/figure-view.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
-import { isNotToEat, packsHeld } from '../kit/packs-held.ts';
 import { AT_RISK, CORE_LINES, leavesRaw, tableCautions } from '@dagboek/core/harm';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { inSentence } from '../kit/names-in-text.ts';

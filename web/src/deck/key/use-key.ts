@@ -12,10 +12,9 @@ import {
   type Trait,
 } from '@dagboek/core/key';
 import type { FigureSpec } from '@dagboek/figure';
-import type { FishState } from '@dagboek/journal';
+import { type FishState, measuredOf } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { type Species, useCatalogue } from '../../kit/catalogue.ts';
-import { measuredOf } from '../../kit/photos/measured-of.ts';
 import { likeliestState } from '../../kit/state-words.ts';
 import { useKept } from '../../kit/use-kept.ts';
 import { REGIONS, regionOf } from './regions.ts';

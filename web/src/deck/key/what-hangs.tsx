@@ -1,9 +1,8 @@
-import type { FishState } from '@dagboek/journal';
+import { leastOf, rulesAbout, sayShut } from '@dagboek/core/rules';
+import { type FishState, placeIn } from '@dagboek/journal';
 import { type Species, useRules } from '../../kit/catalogue.ts';
 import { cm, useFormat } from '../../kit/format.ts';
 import { useBook } from '../../kit/journal/journal-context.tsx';
-import { placeIn } from '../../kit/place.ts';
-import { leastOf, rulesAbout, sayShut } from '../../kit/rule-words.ts';
 import { withArticle } from '../../kit/names-in-text.ts';
 
 /** What the name decides: the same fish against the least size of each of two species. Nothing where the rules treat them alike. */

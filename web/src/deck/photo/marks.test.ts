@@ -1,8 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Point } from '@dagboek/core/measure/photo';
-import { validateEntry } from '@dagboek/journal';
+import { validateEntry, measuredOf } from '@dagboek/journal';
 import { anEntry, idOf } from '../../../../journal/src/builders.test-support.ts';
-import { measuredOf } from '../../kit/photos/measured-of.ts';
 import { bodyMarks, cornersOf, firstMarks, type Marks, readingOf, viewOf } from './marks.ts';
 import { readPhoto } from './read-photo.ts';
 

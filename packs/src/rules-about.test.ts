@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
-import { loadRulePacks, loadSpecies } from '@dagboek/packs';
-import { leastOf, rulesAbout, sayBag, sayLeast, sayShut } from './rule-words.ts';
+import { briefing, leastOf, rulesAbout, sayBag, sayLeast, sayShut } from '@dagboek/core/rules';
+import { loadRulePacks, loadSpecies } from './index.ts';
 
 const rules = loadRulePacks(loadSpecies()).find((p) => p.id === 'skerrow-isles')!;
 
@@ -38,4 +38,27 @@ test('a season that has not opened, and a day of the week', () => {
   expect(sayShut(only('openSeason'), '2026-06-05')).toBeNull();
   expect(sayShut(only('closedDays'), '2026-09-13')).toBe('not that day');
   expect(sayShut(only('closedDays'), '2026-09-12')).toBeNull();
+});
+
+test('a zone within another stands under the rules of both: the larger size, the smaller bag', () => {
+  const size = { kind: 'minimumSize', species: ['pollack'], length: 'total', sentence: 's', source: 's' } as const;
+  const bag = { kind: 'dailyBag', species: ['pollack'], sentence: 's', source: 's' } as const;
+  const pack = {
+    ...rules,
+    rules: [
+      { ...size, id: 'inner', leastMm: 300, zones: ['gannet-hole'] },
+      { ...size, id: 'outer', leastMm: 380, zones: ['north-skerries'] },
+      { ...bag, id: 'inner bag', most: 5, zones: ['gannet-hole'] },
+      { ...bag, id: 'outer bag', most: 2, zones: ['north-skerries'] },
+      { ...bag, id: 'of the boat', most: 1, per: 'boat' as const, zones: ['north-skerries'] },
+    ],
+  };
+  const said = (zone: string): string[] => {
+    const about = rulesAbout(pack, 'pollack', zone, '2026-09-12');
+    return [sayLeast(about), sayBag(about)];
+  };
+  expect(said('gannet-hole')).toEqual(['38', '2']);
+  expect(said('north-skerries')).toEqual(['38', '2']);
+  const brief = briefing(pack, 'gannet-hole', '2026-09-12', ['pollack']);
+  expect(brief.species[0]?.rules.map((r) => r.id)).toContain('outer');
 });

@@ -1,8 +1,8 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import type { RulePack } from '@dagboek/core/rules';
-import { Book, type Entry } from '@dagboek/journal';
-import { anEntry, at, idOf, landed, tripStarted } from '../../../journal/src/builders.test-support.ts';
+import { Book, type Entry } from '../index.ts';
+import { anEntry, at, idOf, landed, tripStarted } from '../builders.test-support.ts';
 import { reportsDue } from './reports-due.ts';
 
 const RULES = {

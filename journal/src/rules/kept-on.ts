@@ -1,7 +1,9 @@
 import { type Allowance, allowancesLeft, isAllowance, type KeptFish, type RulePack } from '@dagboek/core/rules';
 import { addDays, civilDay } from '@dagboek/core/time';
-import { type Book, type FishState, packLeft, type TripState } from '@dagboek/journal';
-import { placeIn } from './place.ts';
+import { packLeft } from '../line/order.ts';
+import type { Book } from '../state/book.ts';
+import type { FishState, TripState } from '../state/states.ts';
+import { placeIn } from './place-in.ts';
 
 const dayBefore = (a: string, b: string): string => (a < b ? a : b);
 
@@ -64,7 +66,7 @@ export function keptOn(book: Book, rules: RulePack, day: string, except?: string
 }
 
 /** Allowances for everyone aboard and for the boat, of the species kept so far and the one in hand. */
-export function bagsToday(
+export function bagsOn(
   book: Book,
   rules: RulePack,
   day: string,

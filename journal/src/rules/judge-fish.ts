@@ -1,9 +1,11 @@
 import { judgeUnsettled, type RulePack, type UnsettledVerdict } from '@dagboek/core/rules';
 import { ageOn, civilDay, wallTime } from '@dagboek/core/time';
-import type { Book, FishState, Names } from '@dagboek/journal';
-import type { Species } from './catalogue.ts';
+import type { SpeciesFacts } from '@dagboek/core/species';
+import type { Names } from '../say.ts';
+import type { Book } from '../state/book.ts';
+import type { FishState } from '../state/states.ts';
 import { keptOn } from './kept-on.ts';
-import { placeIn } from './place.ts';
+import { placeIn } from './place-in.ts';
 
 /**
  * The verdict on a fish of the book by a pack of rules, as of the moment it was landed, the strictest over what it may be;
@@ -13,7 +15,7 @@ export function judgeFish(
   book: Book,
   rules: RulePack,
   fish: FishState,
-  around: { readonly byId: (id: string | null) => Species | null; readonly names: Names },
+  around: { readonly byId: (id: string | null) => SpeciesFacts | null; readonly names: Names },
   today: string,
 ): UnsettledVerdict | null {
   const species = around.byId(fish.species);

@@ -1,6 +1,6 @@
 import type { Rule, RulePack } from '@dagboek/core/rules';
 import { epochMs } from '@dagboek/core/time';
-import type { FishState } from '@dagboek/journal';
+import type { FishState } from '../state/states.ts';
 
 /** A report that a rule asks for and nobody has noted yet. */
 export interface ReportDue {

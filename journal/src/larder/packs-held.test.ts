@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
-import { Book, type Entry } from '@dagboek/journal';
-import { anEntry, idOf, ILSE } from '../../../journal/src/builders.test-support.ts';
+import { Book, type Entry } from '../index.ts';
+import { anEntry, idOf, ILSE } from '../builders.test-support.ts';
 import { isNotToEat, packsHeld, packTone } from './packs-held.ts';
 
 const day = (iso: string): string => iso.slice(0, 10);

@@ -1,18 +1,10 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import type { RulePack } from '@dagboek/core/rules';
-import { Book, type Entry } from '@dagboek/journal';
-import {
-  anEntry,
-  at,
-  BOX,
-  idOf,
-  ILSE,
-  landed,
-  TOMAS,
-  tripStarted,
-} from '../../../journal/src/builders.test-support.ts';
-import { bagsToday, keptOn, sinceFor } from './kept-on.ts';
+import { Book, type Entry } from '../index.ts';
+import { anEntry, at, BOX, idOf, ILSE, landed, TOMAS, tripStarted } from '../builders.test-support.ts';
+import { countingDay, keptDays } from './counting-day.ts';
+import { bagsOn, keptOn, sinceFor } from './kept-on.ts';
 
 const RULES: RulePack = {
   id: 'r',
@@ -80,7 +72,7 @@ describe('a fish that is not settled', () => {
     expect(keptOn(b, RULES, DAY)).toEqual([
       expect.objectContaining({ speciesId: 'pollack', orElse: ['mackerel'], anglerId: ILSE, day: DAY, count: 1 }),
     ]);
-    expect(bagsToday(b, RULES, DAY, [ILSE], null).map((x) => [x.speciesId, x.used])).toEqual([
+    expect(bagsOn(b, RULES, DAY, [ILSE], null).map((x) => [x.speciesId, x.used])).toEqual([
       ['pollack', 1],
       ['mackerel', 1],
     ]);
@@ -99,14 +91,12 @@ describe('bags of the day', () => {
 
   test('only what someone has used, and the fish in hand before all', () => {
     const inHand = b.get('fish', idOf('hand'));
-    expect(
-      bagsToday(b, RULES, DAY, [ILSE, TOMAS], inHand).map((x) => [x.speciesId, x.anglerId, x.used, x.left]),
-    ).toEqual([
+    expect(bagsOn(b, RULES, DAY, [ILSE, TOMAS], inHand).map((x) => [x.speciesId, x.anglerId, x.used, x.left])).toEqual([
       ['pollack', ILSE, 1, 3],
       ['pollack', TOMAS, 0, 4],
       ['mackerel', TOMAS, 8, 12],
     ]);
-    expect(bagsToday(b, RULES, DAY, [ILSE, TOMAS], null).map((x) => [x.speciesId, x.anglerId])).toEqual([
+    expect(bagsOn(b, RULES, DAY, [ILSE, TOMAS], null).map((x) => [x.speciesId, x.anglerId])).toEqual([
       ['pollack', ILSE],
       ['mackerel', TOMAS],
     ]);
@@ -136,7 +126,36 @@ describe('looking back as far as the rules do', () => {
     ]);
     const all = rule({ kind: 'possession', most: 5, days: 3 });
     expect(keptOn(b, all, DAY)[0]).toMatchObject({ zone: 'north-skerries', lengthMm: null });
-    const bags = bagsToday(b, all, DAY, [ILSE], null);
+    const bags = bagsOn(b, all, DAY, [ILSE], null);
     expect(bags.filter((x) => x.ruleId === 'x')).toMatchObject([{ used: 2, left: 3, together: [] }]);
+  });
+});
+
+describe('a trip that passes midnight', () => {
+  const night = (key: string, iso: string): Entry[] => [
+    anEntry('fish.landed', idOf(key), { trip: idOf('trip'), angler: ILSE, count: 2, species: 'pollack' }, { at: iso }),
+    anEntry('fish.dispatched', idOf(key), { how: 'brain spike' }, { at: iso }),
+  ];
+  const b = Book.EMPTY.withEntries([
+    tripStarted(),
+    ...night('before', '2026-09-12T23:50:00+01:00'),
+    ...night('after', '2026-09-13T00:10:00+01:00'),
+  ]);
+  const trip = b.get('trip', idOf('trip'))!;
+  const ms = (iso: string): number => Date.parse(iso);
+
+  test('has a bag for each day: the fish in hand decides which, else the clock, and the end when it is over', () => {
+    const of = (fish: string | null, nowMs: number, endedAt: string | null = null): string =>
+      countingDay({ endedAt }, fish ? b.get('fish', idOf(fish)) : null, nowMs, RULES.timeZone);
+    expect(of('before', ms('2026-09-13T00:30:00+01:00'))).toBe('2026-09-12');
+    expect(of(null, ms('2026-09-12T23:59:59+01:00'))).toBe('2026-09-12');
+    expect(of(null, ms('2026-09-13T00:00:00+01:00'))).toBe('2026-09-13');
+    expect(of(null, ms('2026-09-20T12:00:00+01:00'), '2026-09-13T02:00:00+01:00')).toBe('2026-09-13');
+  });
+
+  test('and both stand on the sheet', () => {
+    expect(keptDays(b, trip.id, RULES.timeZone)).toEqual(['2026-09-12', '2026-09-13']);
+    const used = keptDays(b, trip.id, RULES.timeZone).map((d) => bagsOn(b, RULES, d, [ILSE], null).map((x) => x.used));
+    expect(used).toEqual([[2], [2]]);
   });
 });

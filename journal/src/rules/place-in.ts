@@ -1,5 +1,6 @@
 import { type RulePack, type ZonePlace, zonesOfPlace } from '@dagboek/core/rules';
-import { type Place, placeAt, type TripState } from '@dagboek/journal';
+import { type Place, placeAt } from '../line/place-of.ts';
+import type { TripState } from '../state/states.ts';
 
 /** Where something happened, by the rules: the zone that decides, those around it, and since when the boat was there. */
 export interface PlaceOf extends ZonePlace {

@@ -1,8 +1,11 @@
 import { type FreshAtPacking, keepUntil, type KeepUntil } from '@dagboek/core/larder';
 import type { HistamineClock } from '@dagboek/core/fresh';
 import { epochMs } from '@dagboek/core/time';
-import { type Book, freshnessOfPack, type PackState, packLeft } from '@dagboek/journal';
-import type { Species } from './catalogue.ts';
+import type { SpeciesFacts } from '@dagboek/core/species';
+import { packLeft } from '../line/order.ts';
+import { freshnessOfPack } from '../line/pack-fish.ts';
+import type { Book } from '../state/book.ts';
+import type { PackState } from '../state/states.ts';
 
 /** A pack that still holds something, and by when to eat it. */
 export interface HeldPack {
@@ -20,7 +23,7 @@ export interface HeldPack {
 /** What the larder holds, the first to be eaten first. `day`: civil day of an instant in the waters' zone; `nowMs`: for the clock of histamine. */
 export function packsHeld(
   book: Book,
-  byId: (id: string | null) => Species | null,
+  byId: (id: string | null) => SpeciesFacts | null,
   day: (at: string) => string,
   nowMs: number,
 ): HeldPack[] {
@@ -50,7 +53,11 @@ export function packsHeld(
 }
 
 /** How fresh its fish was when it was packed; nothing when that is not known. */
-function freshAt(book: Book, pack: PackState, byId: (id: string | null) => Species | null): { fresh?: FreshAtPacking } {
+function freshAt(
+  book: Book,
+  pack: PackState,
+  byId: (id: string | null) => SpeciesFacts | null,
+): { fresh?: FreshAtPacking } {
   const fresh = freshnessOfPack(book, pack, byId, epochMs(pack.storedAt));
   return fresh ? { fresh: { used: fresh.used, iceDaysAllowed: fresh.iceDaysAllowed } } : {};
 }

@@ -1,11 +1,11 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
-import { Book, type Entry, validateEntry } from '@dagboek/journal';
+import { Book, type Entry, validateEntry } from '../index.ts';
 import { loadRulePacks, loadSpecies } from '@dagboek/packs';
-import { anEntry, at, idOf, landed, tripStarted } from '../../../journal/src/builders.test-support.ts';
+import { anEntry, at, idOf, landed, tripStarted } from '../builders.test-support.ts';
 import { judgeFish } from './judge-fish.ts';
 import { keptOn } from './kept-on.ts';
-import { placeIn } from './place.ts';
+import { placeIn } from './place-in.ts';
 
 const SPECIES = loadSpecies();
 const RULES = loadRulePacks(SPECIES)[0]!;

@@ -1,6 +1,7 @@
 import type { Measured } from '@dagboek/core/key';
 import { bodyRatios, type Corners, type Point } from '@dagboek/core/measure/photo';
-import type { FishState, PictureReading, SharePoint } from '@dagboek/journal';
+import type { PictureReading, SharePoint } from '../kinds/index.ts';
+import type { FishState } from '../state/states.ts';
 
 /** What was measured on a fish, for the key: its length, and the proportions of its body from its last picture with a board. */
 export function measuredOf(fish: Pick<FishState, 'length' | 'pictures'>): Measured {

@@ -1,0 +1,43 @@
+import type { LengthKind } from '../species/index.ts';
+import { sayDate } from '../time/index.ts';
+import { concerns } from './allowances.ts';
+import { isBan, shuts } from './briefing.ts';
+import type { Rule, RulePack } from './rule.ts';
+import { zonesAround } from './zones-at.ts';
+
+/**
+ * The rules about a species in a zone on a day, those of the zones around it too. Without a zone: those that hold in all of
+ * them.
+ */
+export function rulesAbout(rules: RulePack, speciesId: string, zone: string | null, day: string): Rule[] {
+  if (zone === null) return rules.rules.filter((r) => !r.zones && concerns(r, { speciesId, zone: '', day }));
+  const at = { speciesId, zone, alsoIn: zonesAround(rules, zone), day };
+  return rules.rules.filter((r) => concerns(r, at));
+}
+
+/** The least size among them, with how it is measured; of several the largest, since all must be met. */
+export function leastOf(about: readonly Rule[]): { mm: number; kind: LengthKind } | null {
+  const sizes = about.flatMap((r) => (r.kind === 'minimumSize' ? [{ mm: r.leastMm, kind: r.length }] : []));
+  return sizes.sort((a, b) => b.mm - a.mm)[0] ?? null;
+}
+
+/** "38", "26 wide", or a dash. */
+export function sayLeast(about: readonly Rule[]): string {
+  const least = leastOf(about);
+  return least ? `${least.mm / 10}${least.kind === 'discWidth' ? ' wide' : ''}` : '–';
+}
+
+/** Fish a head and a day, the fewest of several, or a dash. */
+export function sayBag(about: readonly Rule[]): string {
+  const most = about.flatMap((r) => (r.kind === 'dailyBag' && r.per !== 'boat' ? [r.most] : []));
+  return most.length > 0 ? String(Math.min(...most)) : '–';
+}
+
+/** "not here", "closed to 31 March", "opens 1 May", "not that day"; null when it is open. */
+export function sayShut(about: readonly Rule[], day: string): string | null {
+  if (about.some(isBan)) return 'not here';
+  const rule = about.find((r) => shuts(r, day));
+  if (rule?.kind === 'closedSeason') return `closed to ${sayDate(rule.closed.to)}`;
+  if (rule?.kind === 'openSeason') return `opens ${sayDate(rule.open.from)}`;
+  return rule ? 'not that day' : null;
+}
