@@ -55,6 +55,8 @@ export type { ReportDue } from './rules/reports-due.ts';
 // what the larder holds
 export { isNotToEat, packsHeld, packTone } from './larder/packs-held.ts';
 export type { HeldPack } from './larder/packs-held.ts';
+// the board
+export { fishForTheBoard, fishOnIce } from './board/waiting.ts';
 // the deck
 export { measuredOf } from './deck/measured-of.ts';
 export { earlierLengths } from './line/earlier-lengths.ts';

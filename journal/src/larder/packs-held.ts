@@ -28,7 +28,7 @@ export function packsHeld(
   nowMs: number,
 ): HeldPack[] {
   return book
-    .all('pack')
+    .packsWithFood()
     .flatMap((pack): HeldPack[] => {
       const { leftG } = packLeft(book, pack);
       const last = pack.places.at(-1);

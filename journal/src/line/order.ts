@@ -1,9 +1,20 @@
 import type { Book } from '../state/book.ts';
 import type { FishState, PackState, TripState } from '../state/states.ts';
 
+const IN_ORDER = new WeakMap<object, readonly TripState[]>();
+
 /** Trips in the order in which they began; a trip's number is its place here, from 1. */
-export function tripsInOrder(book: Book): TripState[] {
-  return book.all('trip').sort((a, b) => Date.parse(a.startedAt) - Date.parse(b.startedAt) || (a.id < b.id ? -1 : 1));
+export function tripsInOrder(book: Book): readonly TripState[] {
+  const edition = book.edition('trip');
+  const known = IN_ORDER.get(edition);
+  if (known) return known;
+  const trips = book
+    .all('trip')
+    .map((t) => ({ t, ms: Date.parse(t.startedAt) }))
+    .sort((a, b) => a.ms - b.ms || (a.t.id < b.t.id ? -1 : 1))
+    .map((x) => x.t);
+  IN_ORDER.set(edition, trips);
+  return trips;
 }
 
 /** Fish and lots of a trip in the order in which they were landed; a fish's number is its place here, from 1. */
@@ -14,10 +25,7 @@ export function fishOfTrip(book: Book, tripId: string): FishState[] {
 }
 
 /** The trip under way: the last one begun that has not ended. */
-export const openTrip = (book: Book): TripState | null =>
-  tripsInOrder(book)
-    .filter((t) => !t.endedAt)
-    .at(-1) ?? null;
+export const openTrip = (book: Book): TripState | null => tripsInOrder(book).findLast((t) => !t.endedAt) ?? null;
 
 /** Grams of a pack eaten so far, and left. A pack thrown away has nothing left. */
 export function packLeft(book: Book, pack: PackState): { eatenG: number; leftG: number } {

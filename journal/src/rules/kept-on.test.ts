@@ -4,7 +4,7 @@ import type { RulePack } from '@dagboek/core/rules';
 import { Book, type Entry } from '../index.ts';
 import { anEntry, at, BOX, idOf, ILSE, landed, TOMAS, tripStarted } from '../builders.test-support.ts';
 import { countingDay, keptDays } from './counting-day.ts';
-import { bagsOn, keptOn, sinceFor } from './kept-on.ts';
+import { bagsOn, keptOn } from './kept-on.ts';
 
 const RULES: RulePack = {
   id: 'r',
@@ -107,11 +107,35 @@ describe('looking back as far as the rules do', () => {
   const rule = (more: object) =>
     ({ ...RULES, rules: [...RULES.rules, { id: 'x', species: [], sentence: 's', source: 's', ...more }] }) as RulePack;
 
-  test('a day, the days of a possession limit, or the year', () => {
-    expect(sinceFor(RULES, DAY)).toBe(DAY);
-    expect(sinceFor(rule({ kind: 'possession', most: 5, days: 3 }), DAY)).toBe('2026-09-10');
-    expect(sinceFor(rule({ kind: 'yearlyBag', most: 5 }), DAY)).toBe('2026-01-01');
-    expect(sinceFor(rule({ kind: 'possession', most: 5, days: 40 }), '2026-01-10')).toBe('2025-12-02');
+  const caught = (species: string, day: string): Entry[] => {
+    const when = { at: `${day}T12:20:00+01:00` };
+    const fish = idOf(`${species} ${day}`);
+    return [
+      anEntry('fish.landed', fish, { trip: idOf('trip'), angler: ILSE, count: 1, species }, when),
+      anEntry('fish.dispatched', fish, { how: 'brain spike' }, when),
+    ];
+  };
+  const year = Book.EMPTY.withEntries([
+    tripStarted(),
+    ...['2025-12-02', '2025-12-31', '2026-01-01', '2026-01-10', '2026-09-09', '2026-09-10', DAY, '2026-09-13'].flatMap(
+      (d) => [...caught('pollack', d), ...caught('mackerel', d)],
+    ),
+  ]);
+  const seen = (rules: RulePack, day: string, species: string): string[] =>
+    keptOn(year, rules, day)
+      .filter((k) => k.speciesId === species)
+      .map((k) => k.day)
+      .sort();
+
+  test('a day, the days of a possession limit, or the year, and no further than each kind’s own rules', () => {
+    expect(seen(RULES, DAY, 'pollack')).toEqual([DAY]);
+    const three = rule({ kind: 'possession', most: 5, days: 3 });
+    expect(seen(three, DAY, 'pollack')).toEqual(['2026-09-10', DAY]);
+    const yearly = rule({ kind: 'yearlyBag', species: ['pollack'], most: 5 });
+    expect(seen(yearly, DAY, 'pollack')).toEqual(['2026-01-01', '2026-01-10', '2026-09-09', '2026-09-10', DAY]);
+    expect(seen(yearly, DAY, 'mackerel')).toEqual([DAY]);
+    const forty = rule({ kind: 'possession', most: 5, days: 40 });
+    expect(seen(forty, '2026-01-10', 'mackerel')).toEqual(['2025-12-02', '2025-12-31', '2026-01-01', '2026-01-10']);
   });
 
   test('kept fish tell their boat, place and length; a rule for all kinds stands once in the margin', () => {

@@ -1,18 +1,41 @@
-import { type Allowance, allowancesLeft, isAllowance, type KeptFish, type RulePack } from '@dagboek/core/rules';
+import {
+  type Allowance,
+  type AllowanceRule,
+  allowancesLeft,
+  isAllowance,
+  type KeptFish,
+  type RulePack,
+} from '@dagboek/core/rules';
 import { addDays, civilDay } from '@dagboek/core/time';
 import { packLeft } from '../line/order.ts';
 import type { Book } from '../state/book.ts';
 import type { FishState, TripState } from '../state/states.ts';
+import { dayLanded } from './day-landed.ts';
 import { placeIn } from './place-in.ts';
 
-const dayBefore = (a: string, b: string): string => (a < b ? a : b);
+/** First civil day that a rule looks back to, judged on `day`. */
+function sinceFor(rule: AllowanceRule, day: string): string {
+  if (rule.kind === 'possession') return addDays(day, 1 - rule.days);
+  return rule.kind === 'yearlyBag' ? `${day.slice(0, 4)}-01-01` : day;
+}
 
-/** First civil day that any allowance of these rules looks back to, judged on `day`. */
-export function sinceFor(rules: RulePack, day: string): string {
-  return rules.rules.reduce((since, r) => {
-    if (r.kind === 'possession') return dayBefore(since, addDays(day, 1 - r.days));
-    return r.kind === 'yearlyBag' ? dayBefore(since, `${day.slice(0, 4)}-01-01`) : since;
-  }, day);
+/** A zone's civil day is at most so far from the day in UTC. */
+const ANY_ZONE_MS = 86_400_000;
+
+/** Fish landed on the civil days that some allowance looks at, each once: of the day all, of earlier days what a rule asks for. */
+function landedOn(book: Book, rules: RulePack, day: string): FishState[] {
+  const end = Date.parse(`${day}T00:00:00Z`) + 2 * ANY_ZONE_MS;
+  const about = (since: string, species: readonly string[] | null): FishState[] =>
+    book.landedAbout(Date.parse(`${since}T00:00:00Z`) - ANY_ZONE_MS, end, species).filter((f) => {
+      const d = dayLanded(f, rules.timeZone);
+      return d >= since && d <= day;
+    });
+  const found = about(day, null);
+  for (const r of rules.rules.filter(isAllowance)) {
+    const since = sinceFor(r, day);
+    if (since < day) found.push(...about(since, r.species.length > 0 ? r.species : null));
+  }
+  return [...new Set(found)];
 }
 
 const placeOf = (rules: RulePack, trip: TripState, at: string): { zone: string; alsoIn: readonly string[] } => {
@@ -40,12 +63,9 @@ function goneOn(book: Book, fishId: string, timeZone: string): string | null {
  * go. `except`: the fish being judged.
  */
 export function keptOn(book: Book, rules: RulePack, day: string, except?: string): KeptFish[] {
-  const since = sinceFor(rules, day);
   const possession = rules.rules.some((r) => r.kind === 'possession');
-  return book.all('fish').flatMap((f) => {
+  return landedOn(book, rules, day).flatMap((f) => {
     if (f.id === except || !f.species || f.released || !(f.dispatched || f.iced || f.bled)) return [];
-    const d = civilDay(f.landed.at, rules.timeZone);
-    if (d < since || d > day) return [];
     const trip = book.get('trip', f.trip);
     return [
       {
@@ -55,7 +75,7 @@ export function keptOn(book: Book, rules: RulePack, day: string, except?: string
         boat: trip?.boat ?? null,
         ...(trip ? placeOf(rules, trip, f.landed.at) : {}),
         gear: f.gear,
-        day: d,
+        day: dayLanded(f, rules.timeZone),
         goneOn: possession ? goneOn(book, f.id, rules.timeZone) : null,
         count: f.count,
         // Of a lot known by its shortest alone the others may be long.

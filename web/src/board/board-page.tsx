@@ -1,4 +1,4 @@
-import { custodyOf, type CustodyLine, freshnessOf, massOf, tripsInOrder } from '@dagboek/journal';
+import { type CustodyLine, fishForTheBoard, freshnessOf, massOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
@@ -28,10 +28,7 @@ export function BoardPage() {
   const { write } = useWrite();
   const now = useNow(60_000);
   const { shortDay, day } = useFormat();
-  const recent = tripsInOrder(book).slice(-6);
-  const waiting = recent
-    .flatMap((t) => book.naming('fish', t.id).flatMap((f) => custodyOf(book, f.id) ?? []))
-    .filter((l) => ['box', 'bleeding'].includes(l.where) || (l.where === 'in hand' && l.fish.dispatched));
+  const waiting = fishForTheBoard(book);
   const cutters = useCrew().members;
   const lastBy = book.all('cut').sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt))[0]?.by;
   const [chosen, setChosen] = useState<readonly string[]>([]);

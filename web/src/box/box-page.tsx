@@ -1,4 +1,4 @@
-import { custodyOf, type CustodyLine, freshnessOf, massOf, type TripState, tripsInOrder } from '@dagboek/journal';
+import { type CustodyLine, fishOnIce, freshnessOf, massOf, type TripState, tripsInOrder } from '@dagboek/journal';
 import { WARM_SIDE } from '@dagboek/core/fresh';
 import { saySpan } from '@dagboek/core/time';
 import { Link } from 'react-router';
@@ -17,13 +17,11 @@ export function BoxPage() {
   const { book } = useBook();
   const { byId } = useCatalogue();
   const now = useNow(60_000);
-  // Fish of the newest trips only: what is still on ice after that is in doubt anyway, and the book may be long.
-  const recent = tripsInOrder(book).slice(-6);
-  const lines = recent
-    .flatMap((t) => book.naming('fish', t.id).flatMap((f) => custodyOf(book, f.id) ?? []))
-    .filter((l) => l.where === 'box');
+  const lines = fishOnIce(book);
   // A box that is used no more still stands here while something lies in it.
-  const boxes = book.all('box').filter((b) => b.retiredAt === null || lines.some((l) => l.fish.iced?.box === b.id));
+  const boxes = book
+    .allAny('box')
+    .filter((b) => (book.stands(b) && b.retiredAt === null) || lines.some((l) => l.fish.iced?.box === b.id));
   const kg = lines.reduce((g, l) => g + (massOf(l.fish, byId(l.fish.species))?.g ?? 0) * l.fish.count, 0);
   return (
     <Page
@@ -48,7 +46,7 @@ export function BoxPage() {
           name={b.name}
           litres={b.litres}
           lines={lines.filter((l) => l.fish.iced?.box === b.id)}
-          trip={recent.filter((t) => t.box === b.id && !t.endedAt).at(-1) ?? null}
+          trip={tripsInOrder(book).findLast((t) => t.box === b.id && !t.endedAt) ?? null}
           now={now}
         />
       ))}
@@ -74,7 +72,7 @@ function BoxSection({
   const { byId } = useCatalogue();
   const { book } = useBook();
   const names = useNames();
-  const { time } = useFormat();
+  const { time, day, dayOfMs, shortDay } = useFormat();
   const order = [...lines].sort((a, b) => Date.parse(a.fish.iced?.at ?? '') - Date.parse(b.fish.iced?.at ?? ''));
   return (
     <section aria-label={name}>
@@ -113,7 +111,18 @@ function BoxSection({
                 <HistamineNote of={sayFish(l.fish, names)} clock={fresh.histamine} />
               </Row>
             )}
-            <Row time={l.fish.iced ? `${l.fish.iced.about ? '~' : ''}${time(l.fish.iced.at)}` : ''} className="line">
+            <Row
+              time={
+                l.fish.iced && (
+                  <>
+                    {l.fish.iced.about ? '~' : ''}
+                    {time(l.fish.iced.at)}
+                    {day(l.fish.iced.at) !== dayOfMs(now) && <span>{shortDay(day(l.fish.iced.at))}</span>}
+                  </>
+                )
+              }
+              className="line"
+            >
               <Link to={`/fish/${l.fish.id}`} className="log-grid as-row boxed">
                 <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
                 <span className="name">{sayFish(l.fish, names)}</span>

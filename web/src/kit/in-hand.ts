@@ -7,11 +7,10 @@ export function useInHand(trip: TripState | null): {
   where: Map<string, Whereabouts>;
   inHand: FishState[];
   bleeding: FishState[];
-  boxed: FishState[];
 } {
   const { book } = useBook();
   const fish = trip ? fishOfTrip(book, trip.id) : [];
   const where = new Map(fish.map((f) => [f.id, custodyOf(book, f.id)?.where ?? 'in hand']));
   const at = (w: Whereabouts): FishState[] => fish.filter((f) => where.get(f.id) === w);
-  return { fish, where, inHand: at('in hand'), bleeding: at('bleeding'), boxed: at('box') };
+  return { fish, where, inHand: at('in hand'), bleeding: at('bleeding') };
 }

@@ -1,4 +1,4 @@
-import { openTrip, packLeft, tripsInOrder } from '@dagboek/journal';
+import { fishOnIce, openTrip, tripsInOrder } from '@dagboek/journal';
 import { Moon, Sun } from 'lucide-react';
 import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
 import { Link, NavLink } from 'react-router';
@@ -26,8 +26,9 @@ export function useTabs(): Tab[] {
   const { book } = useBook();
   const trips = tripsInOrder(book);
   const trip = openTrip(book);
-  const { inHand, bleeding, boxed } = useInHand(trip);
-  const packs = book.all('pack').filter((p) => packLeft(book, p).leftG > 0);
+  const { inHand, bleeding } = useInHand(trip);
+  const boxed = fishOnIce(book).map((l) => l.fish);
+  const packs = book.packsWithFood();
   const meals = book.all('meal');
   const onBoard = book.all('cut').filter((c) => book.naming('pack', c.id).length === 0);
   return [

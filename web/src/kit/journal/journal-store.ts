@@ -77,8 +77,9 @@ export class JournalStore {
 
   /** Gives up a refused entry: it no longer counts in the book, but stays on this device. */
   async setAside(id: string): Promise<void> {
+    const entry = this.snapshot.outbox.find((i) => i.entry.id === id)?.entry;
     await this.change({ type: 'set aside', id });
-    this.set({ book: this.snapshot.book.without(id) });
+    if (entry) this.set({ book: this.snapshot.book.without(entry) });
   }
 
   /** Sends what waits, until nothing may be sent now. One sender at a time. */
