@@ -5,7 +5,7 @@ import { fileURLToPath } from 'node:url';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 export const DEMO_TEMPLATE = join(tmpdir(), 'dagboek-e2e-demo');
-/** "Now" of the tests that use the demo season. */
+/** "Now" of every test, at which the demo season ends. */
 export const DEMO_NOW = '2026-09-12T14:20:00+01:00';
 
 export interface Server {
@@ -22,7 +22,10 @@ export function startServer(o: { data: string; demo?: boolean; port?: number; st
     DAGBOEK_DATA: o.data,
     DAGBOEK_PORT: String(o.port ?? 0),
     DAGBOEK_WEB: join(ROOT, 'web/dist'),
-    ...(o.demo ? { DAGBOEK_DEMO: '1', DAGBOEK_NOW: DEMO_NOW, ...(o.still ? { DAGBOEK_CLOCK: 'still' } : {}) } : {}),
+    // One moment for every test: hours and seasons of the rules must not decide whether it passes.
+    DAGBOEK_NOW: DEMO_NOW,
+    ...(o.still ? { DAGBOEK_CLOCK: 'still' } : {}),
+    ...(o.demo ? { DAGBOEK_DEMO: '1' } : {}),
   };
   const child: ChildProcess = spawn(process.execPath, [join(ROOT, 'server/dist/main.js')], {
     env,
