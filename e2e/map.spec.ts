@@ -29,6 +29,11 @@ test('a closed zone is entered: the next fish there is let go, the one before it
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
   await expect(verdict).toContainText('No-take area');
   await expect(page.getByText(/Caught by .*, in Gannet Hole\./)).toBeVisible();
+  // The plan says what holds where the boat is now.
+  await page.goto(`${demo.url}/plan`);
+  const holds = page.getByRole('complementary', { name: 'What holds there' });
+  await expect(holds).toContainText('Gannet Hole, 12 September');
+  await expect(holds.getByRole('row', { name: /^Pollack/ })).toContainText('not here');
   await page.goto(`${demo.url}/plan/officer`);
   await expect(page.getByText('North Skerries, then Gannet Hole')).toBeVisible();
   await expect(page.getByRole('columnheader', { name: 'Zone' })).toBeVisible();

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './fixtures.ts';
+import { expect, nameAndMeasure, test } from './fixtures.ts';
 
 /** Pages of a PDF, counted in its page objects. */
 const pagesOf = (pdf: Buffer): number => (pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g) ?? []).length;
@@ -64,4 +64,24 @@ test('a rule that bans a gear asks how the fish was caught, and the answer corre
   const verdict = page.getByRole('region', { name: 'Verdict' });
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
   await expect(verdict).toContainText('Not with this gear: spear is not allowed here.');
+});
+
+test('after midnight plan and sheet say which day it is, and the fish in hand is counted on its own', async ({
+  demo,
+  page,
+}) => {
+  // The evening goes on: the page believes that it is half past twelve at night.
+  await page.route('**/api/health', async (route) => {
+    const answer = (await (await route.fetch()).json()) as object;
+    await route.fulfill({ json: { ...answer, now: '2026-09-13T00:30:00+01:00', clock: 'still' } });
+  });
+  await page.goto(`${demo.url}/deck`);
+  // The fish in hand was landed yesterday: its day's bags stand beside it.
+  await nameAndMeasure(page, /^Pollack/, '45');
+  await expect(page.getByRole('complementary', { name: 'Dinner and bags' })).toContainText(/Pollack\s*Wren/);
+  await page.goto(`${demo.url}/plan`);
+  await expect(page.getByRole('complementary', { name: 'What holds there' })).toContainText('13 September');
+  await page.goto(`${demo.url}/plan/officer`);
+  await expect(page.getByText('Sun 13 Sep 2026, 00:30')).toBeVisible();
+  await expect(page.getByText('Sat 12 Sep, 06:40')).toBeVisible();
 });

@@ -1,5 +1,14 @@
 import { expect, test } from '@jest/globals';
-import { briefing, leastOf, rulesAbout, sayBag, sayLeast, sayShut } from '@dagboek/core/rules';
+import {
+  briefing,
+  isClosedZone,
+  leastOf,
+  rulesAbout,
+  sayAgainst,
+  sayBag,
+  sayLeast,
+  sayShut,
+} from '@dagboek/core/rules';
 import { loadRulePacks, loadSpecies } from './index.ts';
 
 const rules = loadRulePacks(loadSpecies()).find((p) => p.id === 'skerrow-isles')!;
@@ -61,4 +70,19 @@ test('a zone within another stands under the rules of both: the larger size, the
   expect(said('north-skerries')).toEqual(['38', '2']);
   const brief = briefing(pack, 'gannet-hole', '2026-09-12', ['pollack']);
   expect(brief.species[0]?.rules.map((r) => r.id)).toContain('outer');
+});
+
+test('a length against the rules of a name that is not settled', () => {
+  const on = '2026-09-12';
+  const pollack = rulesAbout(rules, 'pollack', 'north-skerries', on);
+  const said = (mm: number, kind: 'total' | 'fork' = 'total'): string => sayAgainst(pollack, on, { mm, kind });
+  expect([said(380), said(379), said(452)]).toEqual(['0 over 38', '0.1 short of 38: let go', '7.2 over 38']);
+  expect([said(450, 'fork'), sayAgainst(pollack, on, null)]).toEqual(['least 38 cm', 'least 38 cm']);
+  expect(sayAgainst([], on, { mm: 100, kind: 'total' })).toBe('no least size');
+  expect(sayAgainst(rulesAbout(rules, 'pollack', 'gannet-hole', on), on, null)).toBe('not here: let go');
+});
+
+test('a zone is closed when some rule bans every species there', () => {
+  expect(isClosedZone(rules, 'gannet-hole')).toBe(true);
+  expect(isClosedZone(rules, 'north-skerries')).toBe(false);
 });

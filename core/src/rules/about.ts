@@ -3,6 +3,7 @@ import { sayDate } from '../time/index.ts';
 import { concerns } from './allowances.ts';
 import { isBan, shuts } from './briefing.ts';
 import type { Rule, RulePack } from './rule.ts';
+import { cm } from './words.ts';
 import { zonesAround } from './zones-at.ts';
 
 /**
@@ -41,3 +42,22 @@ export function sayShut(about: readonly Rule[], day: string): string | null {
   if (rule?.kind === 'openSeason') return `opens ${sayDate(rule.open.from)}`;
   return rule ? 'not that day' : null;
 }
+
+/** What the rules about a species make of a fish of this length, in a few words: what a name decides while it is not settled. */
+export function sayAgainst(
+  about: readonly Rule[],
+  day: string,
+  length: { readonly mm: number; readonly kind: LengthKind } | null,
+): string {
+  const shut = sayShut(about, day);
+  if (shut) return `${shut}: let go`;
+  const least = leastOf(about);
+  if (!least) return 'no least size';
+  if (length?.kind !== least.kind) return `least ${cm(least.mm)} cm`;
+  const over = length.mm - least.mm;
+  return over >= 0 ? `${cm(over)} over ${cm(least.mm)}` : `${cm(-over)} short of ${cm(least.mm)}: let go`;
+}
+
+/** Whether a zone is closed to every species by some rule of the pack. */
+export const isClosedZone = (rules: RulePack, zoneId: string): boolean =>
+  rules.rules.some((r) => isBan(r) && r.species.length === 0 && (r.zones?.includes(zoneId) ?? false));

@@ -37,7 +37,7 @@ export type { ZonePlace } from './zones-at.ts';
 export { briefing, isBan, shuts } from './briefing.ts';
 export type { Briefing, Change, SpeciesBrief } from './briefing.ts';
 // what is said of one species in the few words of a table
-export { leastOf, rulesAbout, sayBag, sayLeast, sayShut } from './about.ts';
+export { isClosedZone, leastOf, rulesAbout, sayAgainst, sayBag, sayLeast, sayShut } from './about.ts';
 // waters without a pack
 export { NO_PACK, ownWaters } from './own-waters.ts';
 export type { OwnPlace } from './own-waters.ts';

@@ -1,4 +1,4 @@
-import { zonesOfPlace } from '@dagboek/core/rules';
+import { isClosedZone, zonesOfPlace } from '@dagboek/core/rules';
 import { placeNow, type TripState } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import { useState } from 'react';
@@ -9,7 +9,6 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { usePositionSource } from '../kit/position.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { isClosedZone } from '../kit/zone-map.tsx';
 
 /** Where the boat is when that is not where it set out for, and, while the position source is followed, that it has crossed into another zone. */
 export function Crossing({ trip }: { trip: TripState }) {
@@ -24,7 +23,7 @@ export function Crossing({ trip }: { trip: TripState }) {
   const noted = zonesOfPlace(rules, held.zone, held.position);
   const seen = fix ? zonesOfPlace(rules, held.zone, fix.position) : null;
   const crossed = seen !== null && !seen.outside && seen.zone !== noted.zone;
-  const closed = (id: string): boolean => rules.zones.some((z) => z.id === id && isClosedZone(rules, z));
+  const closed = (id: string): boolean => isClosedZone(rules, id);
   const note = async (): Promise<void> => {
     if (!fix || !seen) return;
     const r = await write('trip.moved', trip.id, {

@@ -51,7 +51,9 @@ export function HazardStrip({ hazards, of, aid }: { hazards: readonly Hazard[]; 
         ))}
         {aid && !isSlight && (
           <li>
-            <Link to={`/hurt?by=${aid}`}>If someone is hurt</Link>
+            <Link className="to-aid" to={`/hurt?by=${aid}`}>
+              If someone is hurt
+            </Link>
           </li>
         )}
       </ul>

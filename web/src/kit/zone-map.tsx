@@ -1,5 +1,5 @@
 import { geoMercator, geoPath } from 'd3-geo';
-import { isBan, tidyRing, type LonLat, type RulePack, type Zone } from '@dagboek/core/rules';
+import { isClosedZone, type LonLat, type RulePack, tidyRing, type Zone } from '@dagboek/core/rules';
 import type { KeyboardEvent, MouseEvent } from 'react';
 import { useWidth } from './use-width.ts';
 
@@ -19,10 +19,6 @@ const feature = (ring: readonly LonLat[]): GeoJSON.Polygon => ({
   type: 'Polygon',
   coordinates: [tidyRing(ring).map(([x, y]) => [x, y])],
 });
-
-/** Whether a zone is closed to every kind by some rule of the pack. */
-export const isClosedZone = (rules: RulePack, zone: Zone): boolean =>
-  rules.rules.some((r) => isBan(r) && r.species.length === 0 && r.zones?.includes(zone.id));
 
 /**
  * The zones of a pack as they are drawn in it, over its coast, with a mark. No tiles: everything is in the pack. The mark
@@ -101,11 +97,11 @@ export function ZoneMap({
           <path
             key={z.id}
             d={path(feature(z.bounds ?? [])) ?? ''}
-            className={`zone${z.id === here ? ' here' : ''}${isClosedZone(rules, z) ? ' closed' : ''}`}
+            className={`zone${z.id === here ? ' here' : ''}${isClosedZone(rules, z.id) ? ' closed' : ''}`}
           />
         ))}
         {drawn
-          .filter((z) => isClosedZone(rules, z))
+          .filter((z) => isClosedZone(rules, z.id))
           .map((z) => (
             <path key={z.id} d={path(feature(z.bounds ?? [])) ?? ''} fill="url(#closed-zone)" opacity="0.55" />
           ))}
@@ -117,9 +113,15 @@ export function ZoneMap({
           width,
         ).map(({ zone: z, x, y, anchor, within }) => {
           // On a small screen the names of small zones would lie on one another; they stand by name below the map.
-          if (width < NARROW && !within && z.id !== here && !isClosedZone(rules, z)) return null;
+          if (width < NARROW && !within && z.id !== here && !isClosedZone(rules, z.id)) return null;
           return (
-            <text key={z.id} x={x} y={y} textAnchor={anchor} className={isClosedZone(rules, z) ? 'closed' : undefined}>
+            <text
+              key={z.id}
+              x={x}
+              y={y}
+              textAnchor={anchor}
+              className={isClosedZone(rules, z.id) ? 'closed' : undefined}
+            >
               {z.name}
             </text>
           );

@@ -1,6 +1,6 @@
 import { briefing, readRule, type Rule, leastOf, sayBag } from '@dagboek/core/rules';
 import { addDays, sayDate, sayDay } from '@dagboek/core/time';
-import { openTrip, tripsInOrder } from '@dagboek/journal';
+import { openTrip, placeNow, tripsInOrder } from '@dagboek/journal';
 import { useSearchParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
@@ -24,7 +24,8 @@ export function BriefingSheet() {
   const { dayOfMs } = useFormat();
   if (!rules) return <MissingPage />;
   const trip = openTrip(book) ?? tripsInOrder(book).at(-1);
-  const zone = rules.zones.find((z) => z.id === (params.get('zone') ?? trip?.zone)) ?? rules.zones[0];
+  const zone =
+    rules.zones.find((z) => z.id === (params.get('zone') ?? (trip && placeNow(trip).zone))) ?? rules.zones[0];
   const asked = params.get('day');
   const day = asked && /^\d{4}-\d\d-\d\d$/.test(asked) ? asked : dayOfMs(nowMs());
   if (!zone) return <MissingPage />;

@@ -53,7 +53,7 @@ export function OfficerSheet() {
   const rules = useRules();
   const names = useNames();
   const { byId } = useCatalogue();
-  const { day, time, shortDay } = useFormat();
+  const { day, dayOfMs, time, shortDay } = useFormat();
   const now = useNow(60_000);
   const trip = openTrip(book) ?? tripsInOrder(book).at(-1);
   if (!trip) return <MissingPage />;
@@ -65,6 +65,7 @@ export function OfficerSheet() {
   const standing = fish.filter((f) => book.stands(f));
   const errors = book.all('book')[0]?.errors ?? {};
   const on = day(trip.startedAt);
+  const today = dayOfMs(now);
   const kept = standing.filter((f) => !f.released);
   const state = (f: FishState): string => {
     if (!book.stands(f)) return `Struck${f.struck?.because ? `: ${f.struck.because}` : ''}`;
@@ -119,10 +120,10 @@ export function OfficerSheet() {
         ['Boat', trip.boat || 'from the shore'],
         [
           'Day and hour',
-          `${shortDay(on)} ${on.slice(0, 4)}, ${rules ? wallTime(stamp(now, rules.timeZone), rules.timeZone) : ''}`,
+          `${shortDay(today)} ${today.slice(0, 4)}, ${rules ? wallTime(stamp(now, rules.timeZone), rules.timeZone) : ''}`,
         ],
         ['Zone', [...new Set([trip.zone, ...trip.moves.map((m) => m.zone)])].map(names.zone).join(', then ')],
-        ['Left', time(trip.startedAt)],
+        ['Left', `${on === today ? '' : `${shortDay(on)}, `}${time(trip.startedAt)}`],
       ]}
       foot={[
         `Log of this trip: ${plural(trip.log.length + lines.length, 'entry', 'entries')}, ${lines.filter((l) => l.struck).length} struck, none removed, ${outbox.length} not yet sent.`,
@@ -154,7 +155,10 @@ export function OfficerSheet() {
           {fish.map((f) => (
             <tr key={f.id} className={!book.stands(f) ? 'struck' : f.released ? undefined : 'kept'}>
               <th scope="row">{numbers.get(f.id)}</th>
-              <td>{time(f.landed.at)}</td>
+              <td>
+                {day(f.landed.at) === on ? '' : `${shortDay(day(f.landed.at))} `}
+                {time(f.landed.at)}
+              </td>
               {moved && <td>{rules ? names.zone(placeIn(rules, trip, f.landed.at).zone) : names.zone(trip.zone)}</td>}
               <td>{sayFish(f, names)}</td>
               <td className="right">

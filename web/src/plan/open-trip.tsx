@@ -22,7 +22,7 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 export function OpenTrip({ trip }: { trip: TripState }) {
   const { book } = useBook();
   const names = useNames();
-  const { day, time } = useFormat();
+  const { dayOfMs, time } = useFormat();
   const now = useNow();
   const { inHand, bleeding } = useInHand(trip);
   const [text, setText] = useState('');
@@ -106,7 +106,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
           <LogLines lines={trip.log} />
         </Row>
       </div>
-      <RulesHere zone={trip.zone} day={day(trip.startedAt)} />
+      <RulesHere zone={placeNow(trip).zone} day={dayOfMs(now)} />
       {ending && <EndTrip trip={trip} unfinished={inHand.length + bleeding.length} onClose={() => setEnding(false)} />}
       {harm && <HarmDialog trip={trip} onClose={() => setHarm(false)} />}
     </div>

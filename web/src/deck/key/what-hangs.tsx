@@ -1,7 +1,7 @@
-import { leastOf, rulesAbout, sayShut } from '@dagboek/core/rules';
+import { rulesAbout, sayAgainst } from '@dagboek/core/rules';
 import { type FishState, placeIn } from '@dagboek/journal';
 import { type Species, useRules } from '../../kit/catalogue.ts';
-import { cm, useFormat } from '../../kit/format.ts';
+import { useFormat } from '../../kit/format.ts';
 import { useBook } from '../../kit/journal/journal-context.tsx';
 import { withArticle } from '../../kit/names-in-text.ts';
 
@@ -14,22 +14,7 @@ export function WhatHangs({ fish, pair }: { fish: FishState; pair: readonly [Spe
   if (!rules || !trip) return null;
   const on = day(fish.landed.at);
   const { zone } = placeIn(rules, trip, fish.landed.at);
-  const rows = pair.map((s) => {
-    const about = rulesAbout(rules, s.id, zone, on);
-    const least = leastOf(about);
-    const shut = sayShut(about, on);
-    const length = fish.length;
-    const says = shut
-      ? `${shut}: let go`
-      : !least
-        ? 'no least size'
-        : length && length.kind === least.kind
-          ? length.mm >= least.mm
-            ? `${cm(length.mm - least.mm)} over ${least.mm / 10}`
-            : `${cm(least.mm - length.mm)} short of ${least.mm / 10}: let go`
-          : `least ${least.mm / 10} cm`;
-    return { s, says };
-  });
+  const rows = pair.map((s) => ({ s, says: sayAgainst(rulesAbout(rules, s.id, zone, on), on, fish.length) }));
   if (rows[0]?.says === rows[1]?.says) return null;
   return (
     <section className="hangs" aria-label="What hangs on it">
