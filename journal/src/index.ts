@@ -13,6 +13,8 @@ export * from './kinds/index.ts';
 export { CLOCK_GRACE_MS, MOST_FACTS_CHARS, validateEntry } from './validate.ts';
 export { factsOf, linesOf } from './logged.ts';
 export type { Logged } from './logged.ts';
+export { amendLine, standingLine, strikeLine } from './writing.ts';
+export type { WriteMore, Writing } from './writing.ts';
 export { Book } from './state/book.ts';
 export { linksOf } from './state/links.ts';
 export type { Link } from './state/links.ts';
@@ -35,12 +37,16 @@ export type {
 } from './state/states.ts';
 export { custodyOf, KNOTS } from './line/custody.ts';
 export type { CustodyLine, Knot, KnotKind, Whereabouts } from './line/custody.ts';
+export { historyOf, layStretches } from './line/history-of.ts';
+export type { Lay, LayStretch } from './line/history-of.ts';
 export { freshnessOf, massOf } from './line/freshness-of.ts';
 export { fishInPack, freshnessOfPack, leastFresh } from './line/pack-fish.ts';
 export { firstsOf, isFirst } from './line/firsts.ts';
 export type { First } from './line/firsts.ts';
 export { placeAt, placeNow } from './line/place-of.ts';
 export type { Place } from './line/place-of.ts';
+export { ownFit } from './line/own-fit.ts';
+export type { OwnFit } from './line/own-fit.ts';
 export { weightsOf } from './line/weights-of.ts';
 export type { WeighedState } from './line/weights-of.ts';
 export { fishOfTrip, openTrip, packLeft, tripsInOrder } from './line/order.ts';
@@ -53,12 +59,22 @@ export { judgeFish } from './rules/judge-fish.ts';
 export { reportsDue } from './rules/reports-due.ts';
 export type { ReportDue } from './rules/reports-due.ts';
 // what the larder holds
-export { isNotToEat, packsHeld, packTone } from './larder/packs-held.ts';
+export { heldPack, isNotToEat, packsHeld, packTone } from './larder/packs-held.ts';
 export type { HeldPack } from './larder/packs-held.ts';
+export { nextPackNumber, packNumber } from './larder/pack-numbers.ts';
+// the diary, and how the stations stand
+export { diary } from './diary/diary.ts';
+export type { DiaryFilter, DiaryItem } from './diary/diary.ts';
+export { stationStates } from './diary/station-states.ts';
+export type { StationStates } from './diary/station-states.ts';
 // the board
 export { fishForTheBoard, fishOnIce } from './board/waiting.ts';
 // the deck
 export { measuredOf } from './deck/measured-of.ts';
+export { fishInHand } from './deck/in-hand.ts';
+export { nextStep, releaseReason } from './deck/next-step.ts';
+export type { NextStep } from './deck/next-step.ts';
+export { overBy, splitWritings } from './rules/split-lot.ts';
 export { earlierLengths } from './line/earlier-lengths.ts';
 export { hangingOn, isBeginning, sayHanging } from './line/hanging-on.ts';
 export { fishNumbers, nextFishNumber } from './line/numbers.ts';

@@ -108,6 +108,19 @@ describe('later versions leave earlier verdicts as they were', () => {
       expect(outcome(p, '46 cm 2026-10-15', [])).toBe('keep');
     }
   });
+  test('one’s own changed on the very day it was written gives way to the change, and what it took over from stays away', () => {
+    const from = { inForce: { from: '2026-09-01' } };
+    const a = { rule: { ...least(350, 'a'), ...from }, replaces: 'least', setAt: '2026-09-01T08:00:00Z' };
+    const b = { rule: { ...least(300, 'b'), ...from }, replaces: 'a', setAt: '2026-09-01T09:00:00Z' };
+    for (const list of [
+      [a, b],
+      [b, a],
+    ]) {
+      expect(outcome(withOwnRules(base, list), '32 cm 2026-09-12', [])).toBe('keep');
+      expect(outcome(withOwnRules(base, list), '28 cm 2026-09-12', [])).toBe('letGo');
+      expect(outcome(withOwnRules(base, list), '39 cm 2026-08-15', [])).toBe('letGo');
+    }
+  });
   test('of two from one day the later written counts', () => {
     const from = { inForce: { from: '2026-09-01' } };
     const a = { rule: { ...least(350, 'a'), ...from }, replaces: 'least', setAt: '2026-09-01T08:00:00Z' };

@@ -2,6 +2,7 @@ import { type FreshAtPacking, keepUntil, type KeepUntil } from '@dagboek/core/la
 import type { HistamineClock } from '@dagboek/core/fresh';
 import { epochMs } from '@dagboek/core/time';
 import type { SpeciesFacts } from '@dagboek/core/species';
+import { packNumber } from './pack-numbers.ts';
 import { packLeft } from '../line/order.ts';
 import { freshnessOfPack } from '../line/pack-fish.ts';
 import type { Book } from '../state/book.ts';
@@ -10,6 +11,8 @@ import type { PackState } from '../state/states.ts';
 /** A pack that still holds something, and by when to eat it. */
 export interface HeldPack {
   readonly pack: PackState;
+  /** As it stands on the label. */
+  readonly number: string;
   readonly leftG: number;
   readonly place: 'fridge' | 'freezer';
   /** Civil day it went to where it lies. */
@@ -29,27 +32,36 @@ export function packsHeld(
 ): HeldPack[] {
   return book
     .packsWithFood()
-    .flatMap((pack): HeldPack[] => {
-      const { leftG } = packLeft(book, pack);
-      const last = pack.places.at(-1);
-      if (leftG < 1 || !last) return [];
-      const thawed = last.place === 'fridge' && pack.places.some((p) => p.place === 'freezer');
-      const since = day(last.at);
-      const keeps = keepUntil({
-        place: last.place,
-        form: pack.form,
-        fat: byId(pack.species)?.fat ?? 'oily',
-        wrapping: pack.wrapping,
-        day: since,
-        thawed,
-        ...freshAt(book, pack, byId),
-      });
-      const histamine = freshnessOfPack(book, pack, byId, nowMs)?.histamine ?? null;
-      return [{ pack, leftG, place: last.place, since, thawed, keeps, histamine }];
-    })
+    .flatMap((pack) => heldPack(book, pack, byId, day, nowMs) ?? [])
     .sort((a, b) =>
       a.keeps.eatBy < b.keeps.eatBy ? -1 : a.keeps.eatBy > b.keeps.eatBy ? 1 : a.pack.number - b.pack.number,
     );
+}
+
+/** One pack that still holds something; null when it is struck, or nothing is left of it. */
+export function heldPack(
+  book: Book,
+  pack: PackState,
+  byId: (id: string | null) => SpeciesFacts | null,
+  day: (at: string) => string,
+  nowMs: number,
+): HeldPack | null {
+  const { leftG } = packLeft(book, pack);
+  const last = pack.places.at(-1);
+  if (leftG < 1 || !last || !book.stands(pack)) return null;
+  const thawed = last.place === 'fridge' && pack.places.some((p) => p.place === 'freezer');
+  const since = day(last.at);
+  const keeps = keepUntil({
+    place: last.place,
+    form: pack.form,
+    fat: byId(pack.species)?.fat ?? 'oily',
+    wrapping: pack.wrapping,
+    day: since,
+    thawed,
+    ...freshAt(book, pack, byId),
+  });
+  const histamine = freshnessOfPack(book, pack, byId, nowMs)?.histamine ?? null;
+  return { pack, number: packNumber(book, pack), leftG, place: last.place, since, thawed, keeps, histamine };
 }
 
 /** How fresh its fish was when it was packed; nothing when that is not known. */

@@ -1,5 +1,6 @@
 import { massBalance } from '@dagboek/core/cut';
 import { epochMs } from '@dagboek/core/time';
+import { packNumber } from '../larder/pack-numbers.ts';
 import type { Book } from '../state/book.ts';
 import type { CutState, SubjectState } from '../state/states.ts';
 import type { Entry } from '../entry.ts';
@@ -67,10 +68,10 @@ export function timeTrouble(book: Book, e: Pick<Entry, 'kind' | 'subject' | 'at'
     const packs = (e.facts['packs'] as readonly { pack: string }[] | undefined) ?? [];
     const states = packs.flatMap((p) => book.get('pack', p.pack) ?? []);
     const begun = states.flatMap((p) => [
-      { at: p.storedAt, what: `pack ${p.number} was packed` },
+      { at: p.storedAt, what: `pack ${packNumber(book, p)} was packed` },
       ...p.fish.flatMap((f) => {
         const fish = book.get('fish', f);
-        return fish ? [{ at: fish.landed.at, what: `the fish of pack ${p.number} was caught` }] : [];
+        return fish ? [{ at: fish.landed.at, what: `the fish of pack ${packNumber(book, p)} was caught` }] : [];
       }),
     ]);
     const late = begun.filter((b) => at < epochMs(b.at) - 60_000).sort((a, b) => epochMs(b.at) - epochMs(a.at))[0];

@@ -1,9 +1,10 @@
-import { type Freshness, freshness, type KeptFrom, spoilageModel } from '@dagboek/core/fresh';
+import { type Freshness, freshness, spoilageModel } from '@dagboek/core/fresh';
 import { asFirstKind, expectedWeight } from '@dagboek/core/measure';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { epochMs } from '@dagboek/core/time';
 import type { FishState, PackState } from '../state/states.ts';
 import type { CustodyLine } from './custody.ts';
+import { historyOf } from './history-of.ts';
 
 /**
  * Weight of one fish, grams: by the scale, or estimated from its length, taken as the kind that the species' curve goes by.
@@ -18,24 +19,6 @@ export function massOf(
   const middle = fish.length.longestMm ? (fish.length.mm + fish.length.longestMm) / 2 : fish.length.mm;
   const mm = asFirstKind(species, middle, fish.length.kind);
   return mm === null ? null : { g: expectedWeight(species, mm).massG, how: 'estimated' };
-}
-
-/** Where the fish lay, from its death on. Before it is killed the clock of spoilage does not run. `into`: the pack to follow it into. */
-function keptOf(line: CustodyLine, into: PackState | null): KeptFrom[] {
-  const { fish, cuts, packs } = line;
-  const kept: KeptFrom[] = [];
-  const from = (at: string | undefined, keeping: KeptFrom['keeping']): void => {
-    if (at) kept.push({ atMs: epochMs(at), keeping });
-  };
-  from((fish.dispatched ?? fish.landed).at, 'air');
-  if (fish.bled && fish.bled.cut !== 'none')
-    from(fish.bled.at, fish.bled.medium === 'sea-water bucket' ? 'bucket' : 'air');
-  from(fish.iced?.at, 'box');
-  from(cuts[0]?.startedAt, 'board');
-  // Several packs of one fish: follow the one asked for, else the one that is eaten last, or lies longest.
-  const raw = packs.filter((p) => p.form !== 'stock' && p.form !== 'cooked' && !p.discarded);
-  for (const p of (into ?? raw.at(-1))?.places ?? []) from(p.at, p.place);
-  return kept;
 }
 
 /**
@@ -61,7 +44,7 @@ export function freshnessOf(
   // One pack may be eaten while its sister still lies in the freezer.
   const untilMs = Math.min(nowMs, line.eatenAt && !into ? epochMs(line.eatenAt) : nowMs);
   return freshness({
-    kept: keptOf(line, into),
+    kept: historyOf(line, into),
     massG: massOf(fish, species)?.g ?? 500,
     waterC,
     untilMs,

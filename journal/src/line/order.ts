@@ -1,20 +1,15 @@
 import type { Book } from '../state/book.ts';
 import type { FishState, PackState, TripState } from '../state/states.ts';
 
-const IN_ORDER = new WeakMap<object, readonly TripState[]>();
-
 /** Trips in the order in which they began; a trip's number is its place here, from 1. */
 export function tripsInOrder(book: Book): readonly TripState[] {
-  const edition = book.edition('trip');
-  const known = IN_ORDER.get(edition);
-  if (known) return known;
-  const trips = book
-    .all('trip')
-    .map((t) => ({ t, ms: Date.parse(t.startedAt) }))
-    .sort((a, b) => a.ms - b.ms || (a.t.id < b.t.id ? -1 : 1))
-    .map((x) => x.t);
-  IN_ORDER.set(edition, trips);
-  return trips;
+  return book.reckoned('trips in order', ['trip'], [], () =>
+    book
+      .all('trip')
+      .map((t) => ({ t, ms: Date.parse(t.startedAt) }))
+      .sort((a, b) => a.ms - b.ms || (a.t.id < b.t.id ? -1 : 1))
+      .map((x) => x.t),
+  );
 }
 
 /** Fish and lots of a trip in the order in which they were landed; a fish's number is its place here, from 1. */

@@ -10,13 +10,14 @@ export interface WeighedState extends WeighedFish {
 
 /** Every fish of a settled species that was measured by `kind` and weighed whole by itself; those of lots tell nothing of one fish. */
 export function weightsOf(book: Book, speciesId: string, kind: LengthKind): WeighedState[] {
-  const alone = new Map(
-    book.all('cut').flatMap((c) => (c.fish.length === 1 && c.stages.round ? [[c.fish[0], c.stages.round.massG]] : [])),
-  );
-  return book.all('fish').flatMap((fish) => {
+  return book.fishNamed(speciesId).flatMap((fish) => {
     const settled = fish.species === speciesId && fish.orElse.length === 0 && fish.count === 1;
     if (!settled || !fish.length || fish.length.kind !== kind || fish.length.method === 'eye') return [];
-    const massG = fish.mass?.how === 'scale' ? fish.mass.g : alone.get(fish.id);
+    const massG = fish.mass?.how === 'scale' ? fish.mass.g : weighedAlone(book, fish.id);
     return massG ? [{ fish, lengthMm: fish.length.mm, massG }] : [];
   });
 }
+
+/** Grams of a fish that lay on the board by itself and was weighed round; by the last cut that did so. */
+const weighedAlone = (book: Book, fishId: string): number | undefined =>
+  book.naming('cut', fishId).findLast((c) => c.fish.length === 1 && c.stages.round)?.stages.round?.massG;

@@ -1,8 +1,9 @@
 import { Map as PersistentMap } from 'immutable';
 import type { Entry } from '../entry.ts';
 import { type Indexes, NO_INDEXES, reindexed, utcDay } from './indexes.ts';
+import { standsAmong } from './stands.ts';
 import { projectSubject } from './project.ts';
-import type { FishState, PackState, StateOf, SubjectState } from './states.ts';
+import type { CutState, FishState, PackState, StateOf, SubjectState } from './states.ts';
 
 /**
  * The whole book, folded. Entries may be added in any order, more than once; only the subjects they touch are folded anew.
@@ -10,7 +11,9 @@ import type { FishState, PackState, StateOf, SubjectState } from './states.ts';
  * share all that did not change.
  */
 export class Book {
-  static readonly EMPTY = new Book(PersistentMap(), 0, NO_INDEXES);
+  static get EMPTY(): Book {
+    return new Book(PersistentMap(), 0, NO_INDEXES);
+  }
   /** Lists of this very book, made when they are first asked for. */
   private readonly lists = new Map<string, readonly SubjectState[]>();
 
@@ -19,6 +22,8 @@ export class Book {
     /** Number of entries. */
     readonly size: number,
     private readonly at: Indexes,
+    /** Shared by a book and those that were made from it; see `reckoned`. */
+    private readonly memos: Map<string, Memo> = new Map(),
   ) {}
 
   /** A book with these entries too. Those that it has are passed over. */
@@ -52,7 +57,7 @@ export class Book {
 
   private refold(bySubject: PersistentMap<string, readonly Entry[]>, size: number, dirty: Iterable<string>): Book {
     const changed = [...dirty].map((id) => [id, projectSubject(id, bySubject.get(id) ?? [])] as const);
-    return new Book(bySubject, size, reindexed(this.at, changed));
+    return new Book(bySubject, size, reindexed(this.at, changed), this.memos);
   }
 
   has(entry: Pick<Entry, 'id' | 'subject'>): boolean {
@@ -92,9 +97,22 @@ export class Book {
     return made;
   }
 
-  /** Something that stays the same until a subject of this kind changes: what was reckoned from that kind alone may be kept under it. */
-  edition(kind: SubjectState['kind']): object {
-    return this.at.ofKind.get(kind) ?? NO_INDEXES;
+  /**
+   * What was reckoned from subjects of some kinds and some other inputs alone, kept under its name until one of them is
+   * another. What stands depends on what it hangs on: what is reckoned from fish names trips too.
+   */
+  reckoned<T>(name: string, from: readonly SubjectState['kind'][], inputs: readonly unknown[], make: () => T): T {
+    const on = [...from.map((k) => this.at.ofKind.get(k)), ...inputs];
+    const known = this.memos.get(name);
+    if (known && known.on.length === on.length && known.on.every((x, i) => x === on[i])) return known.value as T;
+    const value = make();
+    this.memos.set(name, { on, value });
+    return value;
+  }
+
+  /** How many subjects of a kind stand. */
+  countOf(kind: SubjectState['kind']): number {
+    return this.list(kind, () => this.allAny(kind).filter((s) => this.stands(s))).length;
   }
 
   /** Subjects of a kind that stand and name this one, e.g. the fish of a trip, the packs of a cut. */
@@ -119,6 +137,18 @@ export class Book {
     return [...ids].flatMap((id) => this.get('fish', id) ?? []);
   }
 
+  /** Fish that stand and are, or may be, of a species, in no order. */
+  fishNamed(species: string): FishState[] {
+    return [...(this.at.speciesOn.get(species)?.values() ?? [])].flatMap((ids) =>
+      ids.flatMap((id) => this.get('fish', id) ?? []),
+    );
+  }
+
+  /** Ids of every species that some fish is, or may be, struck ones too. */
+  speciesMet(): string[] {
+    return [...this.at.speciesOn.keys()];
+  }
+
   /** Fish that stand and that nobody let go, cut or packed yet, on whatever trip. */
   unfinishedFish(): FishState[] {
     return this.at.unfinished.toArray().flatMap((id) => this.get('fish', id) ?? []);
@@ -129,36 +159,31 @@ export class Book {
     return this.at.withFood.toArray().flatMap((id) => this.get('pack', id) ?? []);
   }
 
+  /** Cuts that stand and gave no pack yet. */
+  cutsWithoutPack(): CutState[] {
+    return this.at.openCuts.toArray().flatMap((id) => this.get('cut', id) ?? []);
+  }
+
+  /** Packs that were given a number, struck ones too. */
+  packsNumbered(number: number): PackState[] {
+    return (this.at.packsNumbered.get(number) ?? []).flatMap((id) => this.getAny('pack', id) ?? []);
+  }
+
+  /** The highest number that a pack was ever given; 0 without packs. */
+  get highestPackNumber(): number {
+    return this.at.highestPackNumber;
+  }
+
   /**
    * Whether a subject counts: its own beginning stands, and so does something of all that it hangs on (a fish on its trip, a
    * cut on its fish, a pack on its cut and fish, a meal on its packs). What has not arrived yet takes nothing down.
    */
   stands(s: SubjectState): boolean {
-    return standsAmong(this.at.states, s, STEPS);
+    return standsAmong(this.at.states, s);
   }
 }
 
-/** Pack and leftovers may name each other in a tangled book; the chain from fish to leftovers is far shorter. */
-const STEPS = 12;
-
-function standsAmong(states: PersistentMap<string, SubjectState>, s: SubjectState, steps: number): boolean {
-  if (s.struck) return false;
-  if (steps === 0) return true;
-  const down = (id: string | null): boolean => {
-    const on = id ? states.get(id) : undefined;
-    return on !== undefined && !standsAmong(states, on, steps - 1);
-  };
-  const allDown = (ids: readonly string[]): boolean => ids.length > 0 && ids.every(down);
-  switch (s.kind) {
-    case 'fish':
-      return !down(s.trip);
-    case 'cut':
-      return !allDown(s.fish);
-    case 'pack':
-      return !down(s.cut) && !down(s.meal) && !allDown(s.fish);
-    case 'meal':
-      return !allDown(s.packs.map((p) => p.pack));
-    default:
-      return true;
-  }
+interface Memo {
+  readonly on: readonly unknown[];
+  readonly value: unknown;
 }

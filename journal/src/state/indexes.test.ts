@@ -25,7 +25,7 @@ function entryOf(h: Happening, n: number, before: readonly Entry[]): Entry | nul
   const fish = idOf(h.one);
   const pack = idOf(`pack ${h.one}`);
   const stored = {
-    number: 1,
+    number: 1 + (h.pick % 3),
     what: 'x',
     species: h.kind,
     form: 'fillets',
@@ -44,7 +44,12 @@ function entryOf(h: Happening, n: number, before: readonly Entry[]): Entry | nul
     case 'cut':
       return anEntry('cut.started', idOf(`cut ${h.one}`), { fish: [fish], route: 'round', by: ILSE } as never, more);
     case 'pack':
-      return anEntry('pack.stored', pack, { ...stored, fish: [fish] } as never, more);
+      return anEntry(
+        'pack.stored',
+        pack,
+        { ...stored, fish: [fish], ...(h.pick % 2 ? { cut: idOf(`cut ${h.one}`) } : {}) } as never,
+        more,
+      );
     case 'eat': {
       const meal = { name: 'x', cook: ILSE, method: 'grilled', packs: [{ pack, massG: h.grams }], eaters: [ILSE] };
       return anEntry('meal.served', idOf(`meal ${h.one} ${h.pick % 3}`), meal as never, more);
@@ -108,6 +113,16 @@ describe('what a book is asked without going through it', () => {
               ids(thatDay.filter((f) => f.species === s || (f.species !== null && f.orElse.includes(s)))),
             );
         }
+        expect(ids(book.cutsWithoutPack())).toEqual(
+          ids(book.all('cut').filter((c) => book.naming('pack', c.id).length === 0)),
+        );
+        for (const n of [1, 2, 3])
+          expect(ids(book.packsNumbered(n))).toEqual(ids(book.allAny('pack').filter((p) => p.number === n)));
+        expect(book.highestPackNumber).toBeGreaterThanOrEqual(Math.max(0, ...book.allAny('pack').map((p) => p.number)));
+        for (const s of [...KINDS, 'cod', 'wrasse'])
+          expect(ids(book.fishNamed(s))).toEqual(
+            ids(fish.filter((f) => f.species !== null && [f.species, ...f.orElse].includes(s))),
+          );
         for (const f of book.allAny('fish'))
           expect(ids(book.namingAny('pack', f.id))).toEqual(
             ids(book.allAny('pack').filter((p) => p.fish.includes(f.id))),
@@ -147,11 +162,16 @@ describe('what a book is asked without going through it', () => {
     expect(after.all('fish')).toHaveLength(2);
   });
 
-  test('an edition lasts until its kind changes: trips are put in order once for all writes to fish', () => {
+  test('what was reckoned lasts until its kinds or inputs change: trips are put in order once for all writes to fish', () => {
     const book = Book.EMPTY.withEntries([tripStarted(), landed('a', '12:00')]);
     const more = book.withEntries([anEntry('fish.iced', idOf('a'), { box: BOX, how: 'slurry' }, { at: at('12:20') })]);
-    expect(more.edition('trip')).toBe(book.edition('trip'));
-    expect(more.edition('fish')).not.toBe(book.edition('fish'));
+    const made: string[] = [];
+    const ask = (b: Book, ...inputs: unknown[]): number =>
+      b.reckoned('fish of trips', ['trip', 'fish'], inputs, () => made.push('once'));
+    expect([ask(book), ask(book), ask(more), ask(more), ask(more, 'another'), ask(more, 'another')]).toEqual([
+      1, 1, 2, 2, 3, 3,
+    ]);
+    expect(Book.EMPTY.reckoned('fish of trips', ['trip', 'fish'], [], () => 'apart')).toBe('apart');
     expect(tripsInOrder(more)).toBe(tripsInOrder(book));
     const ended = more.withEntries([anEntry('trip.ended', idOf('trip'), {}, { at: at('15:00') })]);
     expect(tripsInOrder(ended)).not.toBe(tripsInOrder(book));

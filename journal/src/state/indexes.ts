@@ -1,4 +1,5 @@
 import { Map as PersistentMap, OrderedMap, OrderedSet } from 'immutable';
+import { standsAmong } from './stands.ts';
 import { linksOf } from './links.ts';
 import type { FishState, PackState, StateOf, SubjectState } from './states.ts';
 
@@ -30,6 +31,11 @@ export interface Indexes {
   readonly unfinished: OrderedSet<string>;
   /** Packs that hold something still. */
   readonly withFood: OrderedSet<string>;
+  /** Cuts that gave no pack yet. */
+  readonly openCuts: OrderedSet<string>;
+  /** Packs by the number they were given, and the highest ever given. */
+  readonly packsNumbered: PersistentMap<number, Ids>;
+  readonly highestPackNumber: number;
 }
 
 export const NO_INDEXES: Indexes = {
@@ -40,6 +46,9 @@ export const NO_INDEXES: Indexes = {
   speciesOn: PersistentMap(),
   unfinished: OrderedSet(),
   withFood: OrderedSet(),
+  openCuts: OrderedSet(),
+  packsNumbered: PersistentMap(),
+  highestPackNumber: 0,
 };
 
 /** The states that go in and out of the indexes in one write: `after` null takes a subject out. */
@@ -55,9 +64,21 @@ export function reindexed(before: Indexes, changed: Changed): Indexes {
     return known;
   };
   const namedBy = before.namedBy.asMutable();
-  let { landedOn, speciesOn } = before;
+  const packsNumbered = before.packsNumbered.asMutable();
+  let { landedOn, speciesOn, highestPackNumber } = before;
   const fish = new Set<string>();
   const packs = new Set<string>();
+  const cuts = new Set<string>();
+  const touch = (s: SubjectState): void => {
+    if (s.kind === 'fish') fish.add(s.id);
+    if (s.kind === 'cut') cuts.add(s.id);
+    if (s.kind === 'pack') {
+      packs.add(s.id);
+      if (s.cut) cuts.add(s.cut);
+    }
+    if (s.kind === 'cut' || s.kind === 'pack') for (const f of s.fish) fish.add(f);
+    if (s.kind === 'meal') for (const p of s.packs) packs.add(p.pack);
+  };
   for (const [id, after] of changed) {
     const was = states.get(id);
     if (was && was.kind !== after?.kind) kind(was.kind).delete(id);
@@ -73,19 +94,26 @@ export function reindexed(before: Indexes, changed: Changed): Indexes {
       if (place) [landedOn, speciesOn] = moved(landedOn, speciesOn, place, (ids) => withoutId(ids, id));
       if (next) [landedOn, speciesOn] = moved(landedOn, speciesOn, next, (ids) => withId(ids, id));
     }
-    for (const s of [was, after]) {
-      if (s?.kind === 'fish') fish.add(s.id);
-      if (s?.kind === 'pack') packs.add(s.id);
-      // What was cut or packed is finished, and what was eaten is gone: those that name it decide.
-      if (s?.kind === 'cut' || s?.kind === 'pack') for (const f of s.fish) fish.add(f);
-      if (s?.kind === 'meal') for (const p of s.packs) packs.add(p.pack);
+    const [number, nextNumber] = [was, after].map((s) => (s?.kind === 'pack' ? s.number : null));
+    if (number !== nextNumber) {
+      if (number) packsNumbered.set(number, withoutId(packsNumbered.get(number), id));
+      if (nextNumber) packsNumbered.set(nextNumber, withId(packsNumbered.get(nextNumber), id));
+      highestPackNumber = Math.max(highestPackNumber, nextNumber ?? 0);
     }
+    // What was cut or packed is finished, what was eaten is gone: those that name it decide, and whether they stand.
+    for (const s of [was, after]) if (s) touch(s);
+    if (!was !== !after || !was?.struck !== !after?.struck)
+      for (const above of hangingAbove(namedBy, id)) {
+        const s = states.get(above);
+        if (s) touch(s);
+      }
   }
   const naming = <K extends SubjectState['kind']>(k: K, id: string): StateOf<K>[] =>
     (namedBy.get(id) ?? []).flatMap((from) => {
       const s = states.get(from);
       return s?.kind === k ? [s as StateOf<K>] : [];
     });
+  const stand = (s: SubjectState): boolean => standsAmong(states, s);
   return {
     states: states.asImmutable(),
     ofKind: before.ofKind.withMutations((m) => kinds.forEach((v, k) => m.set(k, v.asImmutable()))),
@@ -95,14 +123,23 @@ export function reindexed(before: Indexes, changed: Changed): Indexes {
     unfinished: before.unfinished.withMutations((set) => {
       for (const id of fish) {
         const s = states.get(id);
-        if (s?.kind === 'fish' && isUnfinished(s, naming)) set.add(id);
+        if (s?.kind === 'fish' && isUnfinished(s, naming, stand)) set.add(id);
         else set.delete(id);
       }
     }),
+    openCuts: before.openCuts.withMutations((set) => {
+      for (const id of cuts) {
+        const s = states.get(id);
+        if (s?.kind === 'cut' && !naming('pack', id).some(stand)) set.add(id);
+        else set.delete(id);
+      }
+    }),
+    packsNumbered: packsNumbered.asImmutable(),
+    highestPackNumber,
     withFood: before.withFood.withMutations((set) => {
       for (const id of packs) {
         const s = states.get(id);
-        if (s?.kind === 'pack' && holdsFood(s, naming)) set.add(id);
+        if (s?.kind === 'pack' && holdsFood(s, naming, stand)) set.add(id);
         else set.delete(id);
       }
     }),
@@ -136,18 +173,29 @@ function moved(
 
 type Naming = <K extends SubjectState['kind']>(kind: K, id: string) => StateOf<K>[];
 
-/**
- * Struck lines decide here, not what they hang on: a cut of a standing fish stands unless it was struck itself, and a meal
- * of a standing pack likewise.
- */
-const isUnfinished = (f: FishState, naming: Naming): boolean =>
-  !f.released && !naming('cut', f.id).some((c) => !c.struck) && !naming('pack', f.id).some((p) => !p.struck);
+type Stand = (s: SubjectState) => boolean;
+
+const isUnfinished = (f: FishState, naming: Naming, stand: Stand): boolean =>
+  !f.released && !naming('cut', f.id).some(stand) && !naming('pack', f.id).some(stand);
 
 /** Less than a gram is nothing. */
-function holdsFood(p: PackState, naming: Naming): boolean {
+function holdsFood(p: PackState, naming: Naming, stand: Stand): boolean {
   if (p.discarded) return false;
   const eaten = naming('meal', p.id)
-    .filter((m) => !m.struck)
+    .filter(stand)
     .reduce((g, m) => g + m.packs.filter((x) => x.pack === p.id).reduce((n, x) => n + x.massG, 0), 0);
   return p.massG - eaten >= 1;
+}
+
+/** Ids of all that hangs on a subject, step by step. */
+function hangingAbove(namedBy: PersistentMap<string, Ids>, id: string): ReadonlySet<string> {
+  const all = new Set<string>();
+  const next = [id];
+  for (let on = next.pop(); on !== undefined; on = next.pop())
+    for (const from of namedBy.get(on) ?? [])
+      if (!all.has(from)) {
+        all.add(from);
+        next.push(from);
+      }
+  return all;
 }

@@ -258,7 +258,11 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
         struck: null,
         waters: s.waters,
         rule: s.rule,
-        replaces: s.replaces ?? null,
+        // One that was changed twice in a day said, in older books, that it takes over from itself: then what it took over from first.
+        replaces:
+          live(log, 'rule.set')
+            .map((x) => x.facts.replaces ?? null)
+            .findLast((id) => id !== s.rule['id']) ?? null,
         setAt: s.at,
       }
     );

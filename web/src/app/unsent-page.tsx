@@ -119,16 +119,14 @@ function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }
     resolver: factsResolver(entry, fields),
   });
   const [trouble, setTrouble] = useState<string | null>(null);
-  const { write } = useWrite();
+  const { writeAll } = useWrite();
   const store = useJournal();
   const mend = async (draft: FactsDraft): Promise<void> => {
     if (!isKind(entry.kind)) return;
     const { amends, about } = entry;
-    const r = await write(entry.kind, entry.subject, factsFrom(fields, draft, entry.facts) as never, {
-      atMs: epochMs(entry.at),
-      ...(amends ? { amends } : {}),
-      ...(about ? { about } : {}),
-    });
+    const facts = factsFrom(fields, draft, entry.facts);
+    const more = { atMs: epochMs(entry.at), ...(amends ? { amends } : {}), ...(about ? { about } : {}) };
+    const r = await writeAll([{ kind: entry.kind, subject: entry.subject, facts, more }]);
     if (!r.ok) return setTrouble(r.why);
     await store.setAside(entry.id);
     onClose();

@@ -7,6 +7,7 @@ import {
   doubtsOf,
   freshnessOf,
   massOf,
+  packNumber,
   sayMass,
   weighingsOf,
 } from '@dagboek/journal';
@@ -87,7 +88,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
           value: `${name}${landed ? `, ${saySpan(Date.parse(cut.startedAt) - Date.parse(landed))} from the water` : ''}`,
         },
         { label: 'Way', value: `${names.member(cut.by)}, ${cut.route}` },
-        { label: 'Packs', value: packs.length ? packs.map((p) => p.number).join(', ') : 'none yet' },
+        { label: 'Packs', value: packs.length ? packs.map((p) => packNumber(book, p)).join(', ') : 'none yet' },
       ]}
     >
       <div className="with-margin wide">

@@ -1,7 +1,17 @@
 import { packCautions } from '@dagboek/core/harm';
 import { keepUntil, type PackForm, type PackPlace, type Wrapping } from '@dagboek/core/larder';
 import { sayDate, stamp } from '@dagboek/core/time';
-import { type CutState, custodyOf, FORMS, freshnessOf, leastFresh, PLACES, WRAPPINGS } from '@dagboek/journal';
+import {
+  custodyOf,
+  type CutState,
+  FORMS,
+  freshnessOf,
+  leastFresh,
+  nextPackNumber,
+  packNumber,
+  PLACES,
+  WRAPPINGS,
+} from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Species } from '../kit/catalogue.ts';
@@ -45,7 +55,7 @@ export function IntoPack({
   const meat = cut.stages.trimmed ?? cut.stages.fillets ?? cut.stages.gutted;
   const inPacks = packs.filter((p) => p.form !== 'stock').reduce((g, p) => g + p.massG, 0);
   const left = meat ? Math.max(0, meat.massG - inPacks) : 0;
-  const number = Math.max(0, ...book.all('pack').map((p) => p.number)) + 1;
+  const number = nextPackNumber(book);
   const [typed, setTyped] = useState<string | null>(null);
   const [place, setPlace] = useState<PackPlace>('fridge');
   const [wrapping, setWrapping] = useState<Wrapping | null>(null);
@@ -101,7 +111,7 @@ export function IntoPack({
         {packs.map((p) => (
           <li key={p.id}>
             <Link to={`/larder/${p.id}`}>
-              <b className="num">{p.number}</b> {p.what}
+              <b className="num">{packNumber(book, p)}</b> {p.what}
             </Link>
             <small>
               {Math.round(p.massG)} g, {p.wrapping}, {p.places.at(-1)?.place}

@@ -1,5 +1,13 @@
 import { catchRate } from '@dagboek/core/book';
-import { custodyOf, type FishState, freshnessOf, type TripState, tripsInOrder } from '@dagboek/journal';
+import {
+  custodyOf,
+  diary,
+  type DiaryItem,
+  type FishState,
+  freshnessOf,
+  type TripState,
+  tripsInOrder,
+} from '@dagboek/journal';
 import { sayDate, saySpan, sayDay, stamp, weekday } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -15,7 +23,6 @@ import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useNarrow } from '../kit/use-width.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
-import { diary, type DiaryItem } from './diary.ts';
 import { SeasonStrip } from './season-strip.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
 

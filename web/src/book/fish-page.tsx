@@ -7,6 +7,7 @@ import {
   type FishState,
   freshnessOf,
   massOf,
+  packNumber,
   placeAt,
   tripsInOrder,
 } from '@dagboek/journal';
@@ -210,7 +211,7 @@ function Fish({ fish }: { fish: FishState }) {
                 {line.packs.map((p) => (
                   <li key={p.id}>
                     <Link to={`/larder/${p.id}`}>
-                      <b>{p.number}</b> {p.what}
+                      <b>{packNumber(book, p)}</b> {p.what}
                     </Link>
                     <small>{p.places.at(-1)?.place}</small>
                   </li>

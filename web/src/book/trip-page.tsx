@@ -1,4 +1,4 @@
-import { fishNumbers, tripsInOrder, type TripState } from '@dagboek/journal';
+import { fishInHand, fishNumbers, standingLine, strikeLine, tripsInOrder, type TripState } from '@dagboek/journal';
 import { sayDay, saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -8,7 +8,6 @@ import { DeckKey } from '../kit/deck-key.tsx';
 import { EndTrip } from '../kit/end-trip.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { plural, useFormat } from '../kit/format.ts';
-import { useInHand } from '../kit/in-hand.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
@@ -27,8 +26,8 @@ function Trip({ trip }: { trip: TripState }) {
   const { book } = useBook();
   const names = useNames();
   const { time, day } = useFormat();
-  const { write } = useWrite();
-  const { inHand, bleeding } = useInHand(trip);
+  const { writeAll } = useWrite();
+  const { inHand, bleeding } = fishInHand(book, trip.id);
   const [ending, setEnding] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const numbers = fishNumbers(book, trip.id);
@@ -38,10 +37,10 @@ function Trip({ trip }: { trip: TripState }) {
   const standing = book.stands(trip);
   const number = tripsInOrder(book).findIndex((t) => t.id === trip.id) + 1;
   const unfinished = [...inHand, ...bleeding];
-  const end = trip.log.filter((l) => l.first.kind === 'trip.ended' && !l.struck).at(-1);
+  const end = standingLine(trip, 'trip.ended');
   const reopen = async (): Promise<void> => {
     if (!end) return;
-    const r = await write('log.struck', trip.id, {}, { strikes: end.first.id, because: 'the trip goes on' });
+    const r = await writeAll([strikeLine(end, 'the trip goes on')]);
     setTrouble(r.ok ? null : r.why);
   };
   return (

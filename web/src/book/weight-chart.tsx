@@ -3,7 +3,7 @@ import chartModule from 'react-apexcharts';
 import { expectedWeight } from '@dagboek/core/measure';
 import { useNavigate } from 'react-router';
 import type { Species } from '../kit/catalogue.ts';
-import type { OwnFit } from '../kit/own-fit.ts';
+import type { OwnFit } from '@dagboek/journal';
 import { useNarrow } from '../kit/use-width.ts';
 
 /** The package is CommonJS: depending on the bundler its default export is the component, or holds it. */

@@ -1,3 +1,4 @@
+import { useBook } from '../kit/journal/journal-context.tsx';
 import { expectedWeight } from '@dagboek/core/measure';
 import { sayMass, type WeighedState } from '@dagboek/journal';
 import { lazy, Suspense } from 'react';
@@ -5,7 +6,7 @@ import { Link, useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
 import { type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { cm, plural, useFormat } from '../kit/format.ts';
-import { type OwnFit, useOwnFit } from '../kit/own-fit.ts';
+import { type OwnFit, ownFit } from '@dagboek/journal';
 import { Page, Row } from '../kit/page.tsx';
 
 /** The chart library is larger than all the rest of this page. */
@@ -19,7 +20,8 @@ export function WeightPage() {
   const { species: id = '' } = useParams();
   const { byId, all } = useCatalogue();
   const species = byId(id);
-  const own = useOwnFit(species);
+  const { book } = useBook();
+  const own = ownFit(book, species);
   if (!species)
     return all.length === 0 ? (
       <Page title="Weight at length" first={{ label: 'Book', value: '' }} cells={[]}>

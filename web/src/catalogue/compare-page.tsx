@@ -235,7 +235,7 @@ const firstName = (f: FishState): unknown => {
 /** How often fish of this kind carried their right name from the first; a tally a fish. */
 function NamedRight({ species }: { species: Species }) {
   const { book } = useBook();
-  const fish = book.all('fish').filter((f) => f.species === species.id && f.orElse.length === 0);
+  const fish = book.fishNamed(species.id).filter((f) => f.species === species.id && f.orElse.length === 0);
   const right = fish.filter((f) => (firstName(f) ?? f.species) === species.id).length;
   if (fish.length === 0) return <p>{species.name}: not met yet.</p>;
   return (

@@ -1,8 +1,7 @@
 import type { SpeciesFile } from '@dagboek/catalogue';
 import type { Preview } from '@dagboek/catalogue';
-import type { Book, SpeciesState } from '@dagboek/journal';
+import { type Book, type SpeciesState, strikeLine, type Writing } from '@dagboek/journal';
 import { v5 } from 'uuid';
-import type { Writing } from '../kit/journal/use-write.ts';
 
 /** A pack of one's own, as the log tells it. */
 export interface OwnPack {
@@ -25,18 +24,17 @@ export function ownPacks(book: Book): OwnPack[] {
 /** How many entries of fish carry each name, settled or not. */
 export function namesInUse(book: Book): Record<string, number> {
   const n: Record<string, number> = {};
-  for (const f of book.all('fish'))
-    for (const id of new Set([f.species, ...f.orElse])) if (id) n[id] = (n[id] ?? 0) + 1;
+  for (const id of book.speciesMet()) {
+    const fish = book.fishNamed(id).length;
+    if (fish > 0) n[id] = fish;
+  }
   return n;
 }
 
 /** Two devices that add the same species write about the same subject, so that it stands once. */
 const subjectOf = (speciesId: string): string => v5(`dagboek species ${speciesId}`, v5.URL);
 
-const strikesOf = (state: SpeciesState): Writing[] =>
-  state.log
-    .filter((l) => !l.struck)
-    .map((l) => ({ kind: 'log.struck', subject: l.first.subject, facts: {}, more: { strikes: l.first.id } }));
+const strikesOf = (state: SpeciesState): Writing[] => state.log.filter((l) => !l.struck).map((l) => strikeLine(l));
 
 /** The entries that carry a preview out: a line for each species added or changed, a strike for each taken away. */
 export function writingsOf(preview: Preview, packs: readonly OwnPack[]): Writing[] {

@@ -1,3 +1,4 @@
+import { type Writing } from '@dagboek/journal';
 import { MOST_BYTES, type Preview, readPack, writeTraitMatrix } from '@dagboek/catalogue';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -5,7 +6,7 @@ import { useCatalogue } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { plural } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite, type Writing } from '../kit/journal/use-write.ts';
+import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { saveFile } from '../kit/save-file.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';

@@ -19,16 +19,10 @@ function AskOfLanding<T extends string>({
   options: readonly T[];
   because: string;
 }) {
-  const { write } = useWrite();
+  const { amend } = useWrite();
   const [trouble, setTrouble] = useState<string | null>(null);
-  const line = fish.log.find((l) => l.first.kind === 'fish.landed' && !l.struck);
-  if (!line) return null;
   const say = async (value: T): Promise<void> => {
-    const r = await write('fish.landed', fish.id, { ...line.now.facts, [fact]: value } as never, {
-      amends: line.now.id,
-      atMs: Date.parse(line.now.at),
-      because,
-    });
+    const r = await amend(fish, 'fish.landed', { [fact]: value }, { because });
     setTrouble(r.ok ? null : r.why);
   };
   return (

@@ -7,8 +7,12 @@ import {
   ICINGS,
   type Logged,
   massOf,
+  nextStep,
+  type NextStep,
+  overBy,
   RELEASE_REASONS,
   RELEASE_STATES,
+  releaseReason,
 } from '@dagboek/journal';
 import { bleedingMinutes } from '@dagboek/core/handling';
 import { type ReactNode, useRef, useState } from 'react';
@@ -27,46 +31,7 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { useCatchFocus } from '../kit/use-catch-focus.ts';
 import { useCrew } from '../kit/crew.ts';
 import { useHabit } from '../kit/use-kept.ts';
-import { overBy, SplitLotKey } from './split-lot.tsx';
-
-type Next = 'dispatch' | 'bleed' | 'ice' | 'release' | 'measure' | 'name';
-
-const REASON: Record<string, (typeof RELEASE_REASONS)[number]> = {
-  minimumSize: 'too short',
-  maximumSize: 'may not be kept',
-  keepSlot: 'may not be kept',
-  releaseSlot: 'may not be kept',
-  dailyBag: 'over the bag',
-  possession: 'over the bag',
-  yearlyBag: 'over the bag',
-  overLength: 'over the bag',
-  closedSeason: 'closed season',
-  openSeason: 'closed season',
-  closedDays: 'closed season',
-  clockHours: 'closed season',
-  sunHours: 'closed season',
-  retentionBan: 'may not be kept',
-  noTake: 'may not be kept',
-  gearBan: 'may not be kept',
-  licence: 'may not be kept',
-};
-
-function reasonOf(verdict: Verdict | null): (typeof RELEASE_REASONS)[number] {
-  const worst = verdict?.findings[0];
-  if (!verdict || !worst || verdict.outcome === 'keep') return 'not needed';
-  return verdict.outcome === 'measureAgain'
-    ? 'too near to tell'
-    : verdict.outcome === 'ask'
-      ? 'not needed'
-      : (REASON[worst.kind] ?? 'not needed');
-}
-
-function nextOf(fish: FishState, verdict: Verdict | null, keepAnyway: boolean, named: boolean): Next {
-  if (fish.dispatched || fish.bled) return fish.bled ? 'ice' : 'bleed';
-  if (!named || (verdict?.outcome === 'letGo' && !keepAnyway)) return 'release';
-  if (verdict?.asks?.fact === 'name' && !keepAnyway) return 'name';
-  return verdict?.outcome === 'measureAgain' && !keepAnyway ? 'measure' : 'dispatch';
-}
+import { SplitLotKey } from './split-lot.tsx';
 
 const KnotMark = ({ kind }: { kind: 'dispatched' | 'bled' | 'iced' }) => (
   <svg width="44" height="36" viewBox="-22 -18 44 36" aria-hidden="true">
@@ -108,7 +73,7 @@ export function DeckActions({
   const [striking, setStriking] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const keys = useRef<HTMLDivElement>(null);
-  const next = nextOf(fish, verdict, keepAnyway, species !== null);
+  const next = nextStep(fish, verdict, keepAnyway);
   // Of which the rules say nothing: to keep it and to let it go stand alike.
   const noRule = verdict?.noRuleFound === true && verdict.outcome === 'keep';
   const over = next === 'release' ? overBy(fish, verdict) : 0;
@@ -124,7 +89,7 @@ export function DeckActions({
   const at = (): { atMs: number } => ({ atMs: whenMs(when) });
   const mass = massOf(fish, species);
   const range = mass ? bleedingMinutes(mass.g) : null;
-  const lead: Record<Next, ReactNode> = {
+  const lead: Record<NextStep, ReactNode> = {
     dispatch: (
       <DeckKey
         act={(verdict?.outcome !== 'ask' && !noRule) || keepAnyway}
@@ -235,7 +200,7 @@ export function DeckActions({
       {releasing && (
         <ReleaseDialog
           fish={fish}
-          reason={species ? reasonOf(verdict) : 'not sure what it is'}
+          reason={releaseReason(fish, verdict)}
           onClose={() => setReleasing(false)}
           onDone={onDone}
         />

@@ -1,9 +1,17 @@
-import { custodyOf, fishNumbers, nextFishNumber, openTrip, placeNow, tripsInOrder } from '@dagboek/journal';
+import {
+  custodyOf,
+  fishInHand,
+  fishNumbers,
+  fishOfTrip,
+  nextFishNumber,
+  openTrip,
+  placeNow,
+  tripsInOrder,
+} from '@dagboek/journal';
 import { sayDay } from '@dagboek/core/time';
 import { Link, useSearchParams } from 'react-router';
 import { useNames } from '../kit/catalogue.ts';
 import { useFormat } from '../kit/format.ts';
-import { useInHand } from '../kit/in-hand.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { Crossing } from './crossing.tsx';
@@ -21,7 +29,6 @@ export function DeckPage() {
   const askedFish = book.get('fish', search.get('fish'));
   const unfinished = askedFish && ['in hand', 'bleeding'].includes(custodyOf(book, askedFish.id)?.where ?? '');
   const trip = (unfinished ? book.get('trip', askedFish.trip) : null) ?? openTrip(book);
-  const { fish, where, inHand, bleeding } = useInHand(trip);
   const names = useNames();
   const { day } = useFormat();
   if (!trip)
@@ -40,11 +47,10 @@ export function DeckPage() {
         </Row>
       </Page>
     );
+  const fish = fishOfTrip(book, trip.id);
+  const { inHand, bleeding } = fishInHand(book, trip.id);
   const asked = search.get('fish');
-  const current =
-    fish.find((f) => f.id === asked && ['in hand', 'bleeding'].includes(where.get(f.id) ?? '')) ??
-    inHand.at(-1) ??
-    null;
+  const current = [...inHand, ...bleeding].find((f) => f.id === asked) ?? inHand.at(-1) ?? null;
   const over = trip.endedAt !== null;
   const choose = (id: string | null): void => setSearch(id ? { fish: id } : {}, { replace: true });
   const waiting = inHand.filter((f) => f.id !== current?.id);

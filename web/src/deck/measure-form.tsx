@@ -8,14 +8,13 @@ import {
 } from '@dagboek/core/measure';
 import { LENGTH_WORDS } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
-import { type FishState, METHODS, sayMass } from '@dagboek/journal';
+import { type FishState, METHODS, ownFit, sayMass, type Writing } from '@dagboek/journal';
 import { useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
-import { useOwnFit } from '../kit/own-fit.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite, type Writing } from '../kit/journal/use-write.ts';
+import { useWrite } from '../kit/journal/use-write.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { isSettable, OwnError } from './own-error.tsx';
@@ -70,8 +69,9 @@ export function MeasureForm({
   const lengthMm = mm(length);
   const longestMm = mm(longest);
   const middleMm = lengthMm && longestMm && longestMm > lengthMm ? (lengthMm + longestMm) / 2 : lengthMm;
-  const own = useOwnFit(species);
-  const ownSd = useBook().book.all('book')[0]?.errors[method];
+  const { book } = useBook();
+  const own = ownFit(book, species);
+  const ownSd = book.all('book')[0]?.errors[method];
   // Curves and greatest lengths are told of the species' first kind of length.
   const inFirst = middleMm && middleMm > 0 ? asFirstKind(species, middleMm, kind) : null;
   const usual =

@@ -1,10 +1,9 @@
-import { fishOnIce, openTrip, tripsInOrder } from '@dagboek/journal';
+import { stationStates } from '@dagboek/journal';
 import { Moon, Sun } from 'lucide-react';
 import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
 import { Link, NavLink } from 'react-router';
 import { useBook } from './journal/journal-context.tsx';
 import { plural } from './format.ts';
-import { useInHand } from './in-hand.ts';
 
 /** A field of the printed form header: a small label over its value. */
 export interface HeaderCell {
@@ -24,73 +23,29 @@ interface Tab {
 /** The stations with their state in two or three words. */
 export function useTabs(): Tab[] {
   const { book } = useBook();
-  const trips = tripsInOrder(book);
-  const trip = openTrip(book);
-  const { inHand, bleeding } = useInHand(trip);
-  const boxed = fishOnIce(book).map((l) => l.fish);
-  const packs = book.packsWithFood();
-  const meals = book.all('meal');
-  const onBoard = book.all('cut').filter((c) => book.naming('pack', c.id).length === 0);
+  const now = stationStates(book);
+  const tab = (name: string, state: string, more: Partial<Tab> = {}): Tab => ({
+    to: `/${name.toLowerCase()}`,
+    name,
+    state,
+    waits: false,
+    foot: false,
+    ...more,
+  });
   return [
-    {
-      to: '/plan',
-      name: 'Plan',
-      state: trip ? `Trip ${trips.indexOf(trip) + 1}` : trips.length === 0 ? 'blank' : 'no trip open',
-      waits: false,
-      foot: false,
-    },
-    {
-      to: '/deck',
-      name: 'Deck',
-      state: !trip
-        ? 'ashore'
-        : inHand.length + bleeding.length > 0
-          ? `${inHand.length + bleeding.length} to do`
-          : 'nothing in hand',
-      waits: inHand.length + bleeding.length > 0,
+    tab('Plan', now.openTrip !== null ? `Trip ${now.openTrip}` : now.trips === 0 ? 'no trip yet' : 'no trip open'),
+    tab('Deck', now.openTrip === null ? 'no trip open' : now.toDo > 0 ? `${now.toDo} to do` : 'nothing in hand', {
+      waits: now.toDo > 0,
       foot: true,
-    },
-    {
-      to: '/box',
-      name: 'Box',
-      state: boxed.length
-        ? plural(
-            boxed.reduce((n, f) => n + f.count, 0),
-            'fish',
-            'fish',
-          )
-        : 'empty',
-      waits: false,
-      foot: false,
-    },
-    {
-      to: '/board',
-      name: 'Board',
-      state: onBoard.length ? plural(onBoard.length, 'cut') + ' begun' : 'clear',
-      waits: onBoard.length > 0,
+    }),
+    tab('Box', now.onIce > 0 ? plural(now.onIce, 'fish', 'fish') : 'empty'),
+    tab('Board', now.cutsBegun > 0 ? `${plural(now.cutsBegun, 'cut')} begun` : 'clear', {
+      waits: now.cutsBegun > 0,
       foot: true,
-    },
-    {
-      to: '/larder',
-      name: 'Larder',
-      state: packs.length ? plural(packs.length, 'pack') : 'bare',
-      waits: false,
-      foot: true,
-    },
-    {
-      to: '/table',
-      name: 'Table',
-      state: meals.length ? plural(meals.length, 'meal') : 'blank',
-      waits: false,
-      foot: true,
-    },
-    {
-      to: '/book',
-      name: 'Book',
-      state: trips.length ? plural(trips.length, 'trip') : 'blank',
-      waits: false,
-      foot: false,
-    },
+    }),
+    tab('Larder', now.packs > 0 ? plural(now.packs, 'pack') : 'empty', { foot: true }),
+    tab('Table', now.meals > 0 ? plural(now.meals, 'meal') : 'no meal yet', { foot: true }),
+    tab('Book', now.trips > 0 ? plural(now.trips, 'trip') : 'no trip yet'),
   ];
 }
 

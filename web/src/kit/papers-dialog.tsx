@@ -12,7 +12,7 @@ type Holds = 'holds it' | 'does not' | 'not said';
 /** A person's papers: day of birth and licences, as the rules of these waters ask for them. Corrects the line of their joining. */
 export function PapersDialog({ member, onClose }: { member: MemberState; onClose: () => void }) {
   const rules = useRules();
-  const { write } = useWrite();
+  const { amend } = useWrite();
   const asked = [
     ...new Set([
       ...(rules?.rules.flatMap((r) => (r.kind === 'licence' ? [r.licence] : [])) ?? []),
@@ -37,30 +37,18 @@ export function PapersDialog({ member, onClose }: { member: MemberState; onClose
   );
   const [trouble, setTrouble] = useState<string | null>(null);
   const save = async (): Promise<void> => {
-    const line = member.log.find((l) => l.first.kind === 'member.joined' && !l.struck);
-    if (!line) return;
     const list = Object.entries(held);
     const open = list.find(([, h]) => h.holds === 'holds it' && h.until === '');
     if (open) return setTrouble(`Write the last day on which the ${open[0]} holds.`);
     const said = list.some(([, h]) => h.holds !== 'not said');
-    const facts: Record<string, unknown> = { ...line.now.facts };
-    delete facts['bornOn'];
-    delete facts['licences'];
-    const r = await write(
+    const licences = list
+      .filter(([, h]) => h.holds === 'holds it')
+      .map(([name, h]) => ({ name, until: h.until, ...(h.from ? { from: h.from } : {}) }));
+    const r = await amend(
+      member,
       'member.joined',
-      member.id,
-      {
-        ...facts,
-        ...(born ? { bornOn: born } : {}),
-        ...(said
-          ? {
-              licences: list
-                .filter(([, h]) => h.holds === 'holds it')
-                .map(([name, h]) => ({ name, until: h.until, ...(h.from ? { from: h.from } : {}) })),
-            }
-          : {}),
-      } as never,
-      { amends: line.now.id, atMs: Date.parse(line.now.at), because: 'papers' },
+      { bornOn: born || undefined, licences: said ? licences : undefined },
+      { because: 'papers' },
     );
     setTrouble(r.ok ? null : r.why);
     if (r.ok) onClose();

@@ -57,7 +57,7 @@ export function LarderPage() {
           )}
           {notToEat.map((h) => (
             <Row key={h.pack.id} className="note-row">
-              <HistamineNote of={`Pack ${h.pack.number}, ${h.pack.what}`} clock={h.histamine} />
+              <HistamineNote of={`Pack ${h.number}, ${h.pack.what}`} clock={h.histamine} />
             </Row>
           ))}
           {fridge.length > 0 && (
@@ -107,8 +107,8 @@ export function LarderPage() {
           {!first && <p>Nothing to eat up.</p>}
           {past.length > 0 && (
             <p className="asks">
-              <b>Past the authority’s line:</b> {past.map((h) => `pack ${h.pack.number}`).join(', ')}. When in doubt,
-              throw it out, and note it.
+              <b>Past the authority’s line:</b> {past.map((h) => `pack ${h.number}`).join(', ')}. When in doubt, throw
+              it out, and note it.
             </p>
           )}
           {soon.length > 0 && (
@@ -116,7 +116,7 @@ export function LarderPage() {
               {soon.map((h) => (
                 <li key={h.pack.id}>
                   <Link to={`/larder/${h.pack.id}`}>
-                    <b>{h.pack.number}</b> {h.pack.what}
+                    <b>{h.number}</b> {h.pack.what}
                   </Link>
                   <small>{h.keeps.eatBy <= today ? 'today' : `by ${weekday(h.keeps.eatBy)}`}</small>
                 </li>
@@ -125,7 +125,7 @@ export function LarderPage() {
           )}
           {soon.length === 0 && first && past.length === 0 && (
             <p>
-              Nothing presses: the first is pack {first.pack.number}, by {sayDate(first.keeps.eatBy)}.
+              Nothing presses: the first is pack {first.number}, by {sayDate(first.keeps.eatBy)}.
             </p>
           )}
           {(soon[0] ?? next) && (
@@ -133,7 +133,7 @@ export function LarderPage() {
               <DeckKey
                 act
                 name="Cook"
-                note={`pack ${(soon[0] ?? next)?.pack.number}: ${(soon[0] ?? next)?.pack.what}`}
+                note={`pack ${(soon[0] ?? next)?.number}: ${(soon[0] ?? next)?.pack.what}`}
                 onClick={() => void navigate(`/table/new?pack=${(soon[0] ?? next)?.pack.id}`)}
               />
             </div>
@@ -196,7 +196,7 @@ function Shelf({
             }
           >
             <Link to={`/larder/${h.pack.id}`} className="pack-grid as-row">
-              <span className="no">{h.pack.number}</span>
+              <span className="no">{h.number}</span>
               <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
               <span className="name">
                 {h.pack.what}

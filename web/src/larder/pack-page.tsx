@@ -1,4 +1,4 @@
-import { custodyOf, packLeft, sayMass, isNotToEat, packsHeld } from '@dagboek/journal';
+import { custodyOf, heldPack, isNotToEat, packLeft, packNumber, sayMass } from '@dagboek/journal';
 import { sayDate, sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -34,8 +34,9 @@ export function PackPage() {
   const pack = book.getAny('pack', id);
   if (!pack) return <MissingPage />;
   const species = byId(pack.species);
+  const number = packNumber(book, pack);
   const { leftG, eatenG } = packLeft(book, pack);
-  const held = packsHeld(book, byId, day, now).find((h) => h.pack.id === id) ?? null;
+  const held = heldPack(book, pack, byId, day, now);
   const place = pack.places.at(-1)?.place;
   const today = day(stamp(now, zone));
   const meals = book.naming('meal', id);
@@ -48,8 +49,8 @@ export function PackPage() {
   };
   return (
     <Page
-      title={`Pack ${pack.number}`}
-      first={{ label: 'Pack', value: pack.number }}
+      title={`Pack ${number}`}
+      first={{ label: 'Pack', value: number }}
       cells={[
         { label: 'What', value: pack.what },
         { label: 'Where', value: pack.discarded ? 'thrown away' : leftG < 1 ? 'eaten' : (place ?? '') },
@@ -59,7 +60,7 @@ export function PackPage() {
       <div className="with-margin">
         <div>
           <StruckBanner state={pack} />
-          <Row className="pad" time={<b className="q">{pack.number}</b>}>
+          <Row className="pad" time={<b className="q">{number}</b>}>
             <div className="pack-head">
               <h2 className="huge">{pack.what}</h2>
               {species && <FigureView spec={species.figure} size={220} plain />}
@@ -78,7 +79,7 @@ export function PackPage() {
                   : `In a ${pack.wrapping}`}
               .
             </p>
-            <HistamineNote of={`Pack ${pack.number}`} clock={held?.histamine} />
+            <HistamineNote of={`Pack ${number}`} clock={held?.histamine} />
             {held && !isNotToEat(held) && (
               <p className={today > held.keeps.authority ? 'asks' : 'lead'}>
                 {today > held.keeps.authority ? (

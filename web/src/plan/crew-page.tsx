@@ -1,7 +1,7 @@
 import type { OwnPlace } from '@dagboek/core/rules';
 import { NO_PACK } from '@dagboek/core/rules';
 import { GROUNDS } from '@dagboek/core/species';
-import { type BookState, type Kind, type Logged, type SubjectState } from '@dagboek/journal';
+import { type BookState, type Kind, type Logged, standingLine, type SubjectState } from '@dagboek/journal';
 import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { DeckKey } from '../kit/deck-key.tsx';
@@ -89,9 +89,6 @@ export function CrewPage() {
   );
 }
 
-const lineOf = (s: SubjectState, kind: Kind): Logged | null =>
-  s.log.filter((l) => l.first.kind === kind && !l.struck).at(-1) ?? null;
-
 /** One person or box: renamed by correcting its first line, retired by a line of its own that can be struck again. */
 function Thing({
   state,
@@ -115,8 +112,8 @@ function Thing({
   const [editing, setEditing] = useState<Logged | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const told = (r: WriteResult): void => setTrouble(r.ok ? null : r.why);
-  const line = lineOf(state, begin);
-  const ended = lineOf(state, retire);
+  const line = standingLine(state, begin);
+  const ended = standingLine(state, retire);
   const stands = book.stands(state);
   return (
     <li className={stands ? undefined : 'struck-row'}>
@@ -240,19 +237,13 @@ function AddBox({ names }: { names: readonly string[] }) {
 
 /** Places of a book without a rule pack, each with its kinds of ground: from them follows what is likely there. */
 function Places({ opened }: { opened: BookState }) {
-  const { write } = useWrite();
+  const { amend } = useWrite();
   const [name, setName] = useState('');
   const [grounds, setGrounds] = useState<string[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const line = lineOf(opened, 'book.opened');
   const set = async (places: readonly OwnPlace[], because: string): Promise<boolean> => {
-    if (!line) return false;
-    const facts = { ...line.now.facts, places: places.map((p) => ({ ...p, grounds: [...p.grounds] })) };
-    const r = await write('book.opened', opened.id, facts as never, {
-      amends: line.now.id,
-      atMs: Date.parse(line.now.at),
-      because,
-    });
+    const all = places.map((p) => ({ ...p, grounds: [...p.grounds] }));
+    const r = await amend(opened, 'book.opened', { places: all }, { because });
     setTrouble(r.ok ? null : r.why);
     return r.ok;
   };

@@ -1,4 +1,4 @@
-import { fishOfTrip, placeNow, type TripState } from '@dagboek/journal';
+import { fishInHand, fishOfTrip, placeNow, type TripState } from '@dagboek/journal';
 import { saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -6,7 +6,6 @@ import { useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { plural, useFormat } from '../kit/format.ts';
-import { useInHand } from '../kit/in-hand.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
@@ -24,7 +23,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
   const names = useNames();
   const { dayOfMs, time } = useFormat();
   const now = useNow();
-  const { inHand, bleeding } = useInHand(trip);
+  const { inHand, bleeding } = fishInHand(book, trip.id);
   const [text, setText] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const [ending, setEnding] = useState(false);

@@ -12,6 +12,8 @@ import { RuleTrial } from './rule-trial.tsx';
 
 /** A rule being written: a new one, or one that takes over from another. */
 export interface Editing {
+  /** Of its own, so that the same rule changed twice in one day is two rules. */
+  readonly id: string;
   readonly replaces: Rule | null;
   readonly kind: RuleKind;
   readonly draft: RuleDraft;
@@ -40,7 +42,7 @@ export function RuleEditor({
   const [told, setTold] = useState(false);
   if (!rules) return null;
   const draft = {
-    id: `own-${edit.kind}-${edit.species.join('-') || 'all'}-${edit.zones.join('-') || 'everywhere'}-${edit.from}`,
+    id: edit.id,
     ...bodyOf(edit.kind, edit.draft),
     species: edit.species,
     ...(edit.zones.length > 0 ? { zones: edit.zones } : {}),

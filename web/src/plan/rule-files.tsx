@@ -1,6 +1,6 @@
 import { schemaChecker } from '@dagboek/catalogue';
 import { readRule, readRulePack, type ReadRulePack, type Rule, type RulePack, withVersions } from '@dagboek/core/rules';
-import type { RulesState } from '@dagboek/journal';
+import { type RulesState, standingLine, strikeLine } from '@dagboek/journal';
 import { sayDate } from '@dagboek/core/time';
 import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
@@ -182,23 +182,18 @@ function RuleList({ title, rules, pack }: { title: string; rules: readonly Rule[
 /** Every version that was read in, to be struck; and packs of other waters, to which the book can be moved. */
 function Versions({ versions, waters }: { versions: readonly RulesState[]; waters: string | null }) {
   const { book } = useBook();
-  const { write } = useWrite();
+  const { writeAll, amend } = useWrite();
   const [trouble, setTrouble] = useState<string | null>(null);
   const strike = async (v: RulesState): Promise<void> => {
-    const line = v.log.find((l) => !l.struck);
+    const line = standingLine(v, 'rules.added');
     if (!line) return;
-    const r = await write('log.struck', v.id, {}, { strikes: line.first.id });
+    const r = await writeAll([strikeLine(line)]);
     setTrouble(r.ok ? null : r.why);
   };
   const move = async (id: string): Promise<void> => {
     const of = book.all('book')[0];
-    const line = of?.log.find((l) => l.first.kind === 'book.opened' && !l.struck);
-    if (!of || !line) return;
-    const r = await write('book.opened', of.id, { ...line.now.facts, waters: id } as never, {
-      amends: line.now.id,
-      atMs: Date.parse(line.now.at),
-      because: 'other waters',
-    });
+    if (!of) return;
+    const r = await amend(of, 'book.opened', { waters: id }, { because: 'other waters' });
     setTrouble(r.ok ? null : r.why);
   };
   return (

@@ -1,15 +1,15 @@
+import { standingLine, strikeLine } from '@dagboek/journal';
 import { readRule, type Rule } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { v5 } from 'uuid';
 import { rulebookQuery, useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { SearchField } from '../kit/ui/search-field.tsx';
 import { type Editing, RuleEditor } from './rule-editor.tsx';
@@ -23,7 +23,7 @@ export function RulesPage() {
   const names = useNames();
   const { book } = useBook();
   const { dayOfMs } = useFormat();
-  const { write } = useWrite();
+  const { write, writeAll } = useWrite();
   const today = dayOfMs(nowMs());
   const [find, setFind] = useState('');
   const [edit, setEdit] = useState<Editing | null>(null);
@@ -50,6 +50,7 @@ export function RulesPage() {
   const begin = (replaces: Rule | null): void => {
     setTrouble(null);
     setEdit({
+      id: `own-${newId()}`,
       replaces,
       kind: replaces?.kind ?? 'minimumSize',
       draft: replaces ? draftOfRule(replaces) : {},
@@ -60,7 +61,7 @@ export function RulesPage() {
     });
   };
   const save = async (rule: Rule): Promise<void> => {
-    const r = await write('rule.set', v5(`dagboek rule ${rules.id} ${rule.id}`, v5.URL), {
+    const r = await write('rule.set', newId(), {
       waters: rules.id,
       rule: rule as object as Record<string, unknown>,
       ...(edit?.replaces ? { replaces: edit.replaces.id } : {}),
@@ -69,8 +70,9 @@ export function RulesPage() {
     if (r.ok) setEdit(null);
   };
   const strike = async (id: string): Promise<void> => {
-    const line = own.get(id)?.log.find((l) => !l.struck);
-    if (line) await write('log.struck', line.first.subject, {}, { strikes: line.first.id });
+    const set = own.get(id);
+    const line = set && standingLine(set, 'rule.set');
+    if (line) await writeAll([strikeLine(line)]);
   };
   const said = rules.rules.map((r) => ({ r, says: readRule(r, names) }));
   const shown = said.filter(({ r, says }) => `${says} ${r.sentence}`.toLowerCase().includes(find.trim().toLowerCase()));

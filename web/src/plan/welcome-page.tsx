@@ -1,4 +1,4 @@
-import { KNOTS } from '@dagboek/journal';
+import { KNOTS, type Writing } from '@dagboek/journal';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
@@ -7,7 +7,7 @@ import { rulebookQuery } from '../kit/catalogue.ts';
 import { Knot } from '../kit/custody/knot.tsx';
 import { slotX, stationEdges } from '../kit/custody/slots.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { newId, useWrite, type Writing } from '../kit/journal/use-write.ts';
+import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { usePen } from '../kit/pen.ts';
 import { Chips } from '../kit/ui/chips.tsx';

@@ -1,4 +1,14 @@
-import { custodyOf, type MealState, packLeft, sayMass } from '@dagboek/journal';
+import { nowMs } from '../kit/clock.ts';
+import {
+  amendLine,
+  custodyOf,
+  type MealState,
+  nextPackNumber,
+  packLeft,
+  packNumber,
+  sayMass,
+  standingLine,
+} from '@dagboek/journal';
 import { saySpan, sayDay } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -56,7 +66,7 @@ function Meal({ meal }: { meal: MealState }) {
       cells={[
         { label: 'Day', value: sayDay(day(meal.servedAt)) },
         { label: 'Cook', value: names.member(meal.cook) },
-        { label: 'Packs', value: `${packs.map((p) => p.pack.number).join(' and ')}, ${sayMass(grams)}` },
+        { label: 'Packs', value: `${packs.map((p) => packNumber(book, p.pack)).join(' and ')}, ${sayMass(grams)}` },
       ]}
     >
       <StruckBanner state={meal} />
@@ -133,7 +143,7 @@ function Meal({ meal }: { meal: MealState }) {
 /** Marks per eater on one axis from 1 to 5; given with one tap. */
 function Marks({ meal }: { meal: MealState }) {
   const names = useNames();
-  const { write } = useWrite();
+  const { write, writeAll } = useWrite();
   const [ref, width] = useWidth(220);
   const x = (m: number): number => 8 + ((m - 1) / 4) * (width - 16);
   return (
@@ -158,10 +168,10 @@ function Marks({ meal }: { meal: MealState }) {
               value={mark ?? ''}
               onChange={(ev) => {
                 const m = Number(ev.target.value);
-                const line = meal.log
-                  .filter((l) => !l.struck && l.now.kind === 'meal.rated' && l.now.facts['eater'] === e)
-                  .at(-1);
-                void write('meal.rated', meal.id, { eater: e, mark: m }, line ? { amends: line.now.id } : {});
+                const line = standingLine(meal, 'meal.rated', (f) => f.eater === e);
+                void (line
+                  ? writeAll([amendLine<'meal.rated'>(line, { mark: m }, { atMs: nowMs() })])
+                  : write('meal.rated', meal.id, { eater: e, mark: m }));
               }}
             >
               <option value="" disabled>
@@ -206,9 +216,8 @@ function Afterwards({
       return setTrouble(
         `More is left than was cooked: ${Math.round(taken)} g of fish went in. With sauce and all, half as much again is the most that can be.`,
       );
-    const number = Math.max(0, ...book.all('pack').map((p) => p.number)) + 1;
     const r = await write('pack.stored', newId(), {
-      number,
+      number: nextPackNumber(book),
       what: `${meal.name}, left over`,
       species: packs[0]?.pack.species ?? 'unknown',
       form: 'cooked',
@@ -258,7 +267,7 @@ function Afterwards({
         .map((p) => (
           <p key={p.pack.id}>
             <Link to={`/larder/${p.pack.id}`}>
-              Pack {p.pack.number} still holds {sayMass(p.leftG)}
+              Pack {packNumber(book, p.pack)} still holds {sayMass(p.leftG)}
             </Link>
             .
           </p>
@@ -266,7 +275,7 @@ function Afterwards({
       {leftovers.map((p) => (
         <p key={p.id}>
           <Link to={`/larder/${p.id}`}>
-            Pack {p.number}: {p.what}, {sayMass(p.massG)}
+            Pack {packNumber(book, p)}: {p.what}, {sayMass(p.massG)}
           </Link>
         </p>
       ))}

@@ -78,14 +78,14 @@ export function NewMealPage() {
       pack: h.pack.id,
       massG: typedNumber(taken[h.pack.id] ?? '') ?? Number.NaN,
       left: h.leftG,
-      number: h.pack.number,
+      number: h.number,
     }));
     if (packs.length === 0) return setTrouble('Choose at least one pack.');
     const odd = packs.find((p) => !(p.massG > 0));
     const notToEat = chosen.find(isNotToEat);
     if (notToEat)
       return setTrouble(
-        `Pack ${notToEat.pack.number} is over the line of histamine and is not eaten. Take it out of the meal, and throw it away.`,
+        `Pack ${notToEat.number} is over the line of histamine and is not eaten. Take it out of the meal, and throw it away.`,
       );
     if (odd) return setTrouble(`Say how many grams of pack ${odd.number}.`);
     const over = packs.find((p) => p.massG > p.left * 1.02);
@@ -158,7 +158,7 @@ export function NewMealPage() {
                       />
                       <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
                       <span className="name">
-                        <b>{h.pack.number}</b> {h.pack.what}
+                        <b>{h.number}</b> {h.pack.what}
                         <small>
                           {sayMass(h.leftG)}, {h.place},{' '}
                           {days < 0
@@ -173,7 +173,7 @@ export function NewMealPage() {
                       <span className="with-unit">
                         <input
                           className="input"
-                          aria-label={`Grams of pack ${h.pack.number}`}
+                          aria-label={`Grams of pack ${h.number}`}
                           inputMode="decimal"
                           value={taken[h.pack.id]}
                           onChange={(e) => setTaken({ ...taken, [h.pack.id]: e.target.value })}
@@ -234,12 +234,12 @@ export function NewMealPage() {
               <DateTimeField label="Served" valueMs={atMs} onChange={setAt} />
             </div>
             {chosen.map((h) => (
-              <HistamineNote key={h.pack.id} of={`Pack ${h.pack.number}`} clock={h.histamine} />
+              <HistamineNote key={h.pack.id} of={`Pack ${h.number}`} clock={h.histamine} />
             ))}
             {past.length > 0 && (
               <p className="asks">
-                <b>Past the authority’s line:</b> pack {past.map((h) => h.pack.number).join(', ')}. When in doubt, throw
-                it out.
+                <b>Past the authority’s line:</b> pack {past.map((h) => h.number).join(', ')}. When in doubt, throw it
+                out.
               </p>
             )}
             <Trouble says={trouble} />

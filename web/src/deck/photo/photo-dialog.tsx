@@ -3,13 +3,13 @@ import { checkLength } from '@dagboek/core/measure';
 import { LENGTH_WORDS } from '@dagboek/core/rules';
 import type { LengthKind } from '@dagboek/core/species';
 import { epochMs, instantOf, sayDate } from '@dagboek/core/time';
-import type { FishState } from '@dagboek/journal';
+import { type FishState, type Writing } from '@dagboek/journal';
 import { useState } from 'react';
 import type { Species } from '../../kit/catalogue.ts';
 import { nowMs } from '../../kit/clock.ts';
 import { CalliperMark, DeckKey } from '../../kit/deck-key.tsx';
 import { cm, useFormat } from '../../kit/format.ts';
-import { useWrite, type Writing } from '../../kit/journal/use-write.ts';
+import { useWrite } from '../../kit/journal/use-write.ts';
 import { type OpenedPhoto, openPhoto, proposeMarks } from '../../kit/photos/open-photo.ts';
 import { useFileUrl, usePhotoShelf } from '../../kit/photos/photos.tsx';
 import { Chips } from '../../kit/ui/chips.tsx';
@@ -302,7 +302,7 @@ function Ratios({
 /** The picture's own clock, offered as the time of the catch; it corrects the line of the landing. */
 function TakenAt({ fish, takenAt }: { fish: FishState; takenAt: string | null }) {
   const { zone, time, day } = useFormat();
-  const { write } = useWrite();
+  const { amend } = useWrite();
   const [said, setSaid] = useState<string | null>(null);
   if (!takenAt) return null;
   if (said)
@@ -313,14 +313,9 @@ function TakenAt({ fish, takenAt }: { fish: FishState; takenAt: string | null })
     );
   const at = instantOf(takenAt.slice(0, 10), takenAt.slice(11, 16), zone);
   const off = Math.abs(epochMs(at) - epochMs(fish.landed.at));
-  const line = fish.log.find((l) => l.first.kind === 'fish.landed' && !l.struck);
-  if (off < 60_000 || !line || epochMs(at) > nowMs()) return null;
+  if (off < 60_000 || fish.struck || epochMs(at) > nowMs()) return null;
   const use = async (): Promise<void> => {
-    const r = await write('fish.landed', fish.id, line.now.facts as never, {
-      amends: line.now.id,
-      atMs: epochMs(at),
-      because: 'by the picture’s clock',
-    });
+    const r = await amend(fish, 'fish.landed', {}, { atMs: epochMs(at), because: 'by the picture’s clock' });
     setSaid(r.ok ? `The catch now stands at ${time(at)}.` : r.why);
   };
   return (

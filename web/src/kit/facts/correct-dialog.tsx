@@ -18,7 +18,7 @@ const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 /** Corrects or strikes one line of the log. The old one stays, struck through, beside what replaces it. */
 export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => void }) {
   const names = useNames();
-  const { write } = useWrite();
+  const { write, writeAll } = useWrite();
   const { book } = useBook();
   const { now } = line;
   const fields = (isKind(now.kind) && FIELDS[now.kind]) || [];
@@ -34,14 +34,9 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
   const why = because.trim() === '' ? {} : { because: because.trim() };
   const amend = async (draft: FactsDraft): Promise<void> => {
     if (!isKind(now.kind)) return;
-    end(
-      await write(now.kind, now.subject, factsFrom(fields, draft, now.facts) as never, {
-        atMs,
-        amends: now.id,
-        ...(about ? { about } : {}),
-        ...why,
-      }),
-    );
+    const facts = factsFrom(fields, draft, now.facts);
+    const more = { atMs, amends: now.id, ...(about ? { about } : {}), ...why };
+    end(await writeAll([{ kind: now.kind, subject: now.subject, facts, more }]));
   };
   const [asked, setAsked] = useState(false);
   const begins = isBeginning(line);

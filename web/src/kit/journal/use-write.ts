@@ -1,4 +1,15 @@
-import { type Entry, type FactsOf, type Kind, timeTrouble, validateEntry } from '@dagboek/journal';
+import {
+  amendLine,
+  type Entry,
+  type FactsOf,
+  type Kind,
+  type Logged,
+  standingLine,
+  timeTrouble,
+  validateEntry,
+  type WriteMore,
+  type Writing,
+} from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import { v7 } from 'uuid';
 import { nowMs } from '../clock.ts';
@@ -18,24 +29,6 @@ function deviceId(): string {
 
 /** An id made on this device. */
 export const newId = (): string => v7();
-
-export interface WriteMore {
-  /** When it happened; now when left out. */
-  atMs?: number;
-  about?: boolean;
-  amends?: string;
-  strikes?: string;
-  because?: string;
-  /** Who did it, when it is not the one who holds the pen. */
-  member?: string;
-}
-
-export interface Writing {
-  kind: Kind;
-  subject: string;
-  facts: Readonly<Record<string, unknown>>;
-  more?: WriteMore;
-}
 
 /** An entry alike in kind, subject and facts so soon after is a double tap, and is passed over in silence. */
 const TAP_MS = 700;
@@ -91,6 +84,13 @@ export type WriteResult = { ok: true } | { ok: false; why: string; field?: strin
 export function useWrite(): {
   write: <K extends Kind>(kind: K, subject: string, facts: FactsOf<K>, more?: WriteMore) => Promise<WriteResult>;
   writeAll: (list: readonly Writing[]) => Promise<WriteResult>;
+  /** Corrects the line of a kind that stands: see `amendLine`. */
+  amend: <K extends Kind>(
+    of: { readonly log: readonly Logged[] },
+    kind: K,
+    change: Parameters<typeof amendLine<K>>[1],
+    more?: Parameters<typeof amendLine<K>>[2],
+  ) => Promise<WriteResult>;
 } {
   const store = useJournal();
   const { pen } = usePen();
@@ -136,6 +136,12 @@ export function useWrite(): {
   };
   return {
     writeAll,
+    amend: async (of, kind, change, more) => {
+      const line = standingLine(of, kind);
+      return line
+        ? writeAll([amendLine(line, change, more)])
+        : { ok: false, why: 'The line that this corrects was struck meanwhile. Let it stand again first.' };
+    },
     write: (kind, subject, facts, more) =>
       writeAll([{ kind, subject, facts: facts as object as Record<string, unknown>, ...(more ? { more } : {}) }]),
   };

@@ -1,4 +1,7 @@
-import { type Book, fishNumbers, type FishState, type MealState, type TripState, tripsInOrder } from '@dagboek/journal';
+import { fishNumbers } from '../line/numbers.ts';
+import { tripsInOrder } from '../line/order.ts';
+import type { Book } from '../state/book.ts';
+import type { FishState, MealState, TripState } from '../state/states.ts';
 
 /** What the diary is narrowed to; null = all. */
 export interface DiaryFilter {

@@ -1,9 +1,8 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import type { Verdict } from '@dagboek/core/rules';
-import { Book, type Entry, validateEntry } from '@dagboek/journal';
-import { anEntry, at, idOf, ILSE, TRIP, tripStarted } from '../../../journal/src/builders.test-support.ts';
-import { overBy, splitWritings } from './split-lot.tsx';
+import { anEntry, at, idOf, ILSE, TRIP, tripStarted } from '../builders.test-support.ts';
+import { Book, type Entry, overBy, splitWritings, validateEntry } from '../index.ts';
 
 const lot = idOf('lot');
 const BOOK = Book.EMPTY.withEntries([

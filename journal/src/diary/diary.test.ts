@@ -1,18 +1,7 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
-import { Book } from '@dagboek/journal';
-import {
-  anEntry,
-  at,
-  idOf,
-  ILSE,
-  landed,
-  TOMAS,
-  TRIP,
-  tripStarted,
-  wholeLine,
-} from '../../../journal/src/builders.test-support.ts';
-import { diary, type DiaryFilter } from './diary.ts';
+import { anEntry, at, idOf, ILSE, landed, TOMAS, TRIP, tripStarted, wholeLine } from '../builders.test-support.ts';
+import { Book, diary, type DiaryFilter } from '../index.ts';
 
 const day = (iso: string): string => iso.slice(0, 10);
 const ALL: DiaryFilter = { who: null, species: null, zone: null };

@@ -1,0 +1,36 @@
+import { fishOnIce } from '../board/waiting.ts';
+import { fishInHand } from '../deck/in-hand.ts';
+import { openTrip, tripsInOrder } from '../line/order.ts';
+import type { Book } from '../state/book.ts';
+
+/** How each station stands now, in numbers; what waits for somebody is flagged by whoever draws it. */
+export interface StationStates {
+  /** Trips, and the number of the one under way; null while none is. */
+  readonly trips: number;
+  readonly openTrip: number | null;
+  /** Fish in hand or bleeding on the open trip. */
+  readonly toDo: number;
+  /** Fish on ice, of whatever trip; those of a lot counted. */
+  readonly onIce: number;
+  /** Cuts that gave no pack yet. */
+  readonly cutsBegun: number;
+  /** Packs that hold something. */
+  readonly packs: number;
+  readonly meals: number;
+}
+
+/** How the stations of a book stand. Costs the same in a large book as in a small one. */
+export function stationStates(book: Book): StationStates {
+  const trips = tripsInOrder(book);
+  const open = openTrip(book);
+  const todo = open ? fishInHand(book, open.id) : null;
+  return {
+    trips: trips.length,
+    openTrip: open ? trips.indexOf(open) + 1 : null,
+    toDo: todo ? todo.inHand.length + todo.bleeding.length : 0,
+    onIce: fishOnIce(book).reduce((n, l) => n + l.fish.count, 0),
+    cutsBegun: book.cutsWithoutPack().length,
+    packs: book.packsWithFood().length,
+    meals: book.countOf('meal'),
+  };
+}
