@@ -11,6 +11,8 @@ export type {
 } from './species.ts';
 export { hazardParts, resolveSpecies, UNDRAWN_PARTS, wholeTraits } from './resolve-species.ts';
 export type { Surroundings } from './resolve-species.ts';
+export { ownSpecies } from './own-species.ts';
+export type { OwnSpeciesFile } from './own-species.ts';
 export { checkSpecies } from './check-species.ts';
 export type { Fault } from './check-species.ts';
 export { PACK_SCHEMA, SPECIES_SCHEMA } from './species-schema.ts';

@@ -49,13 +49,16 @@ export { ownFit } from './line/own-fit.ts';
 export type { OwnFit } from './line/own-fit.ts';
 export { weightsOf } from './line/weights-of.ts';
 export type { WeighedState } from './line/weights-of.ts';
-export { fishOfTrip, openTrip, packLeft, tripsInOrder } from './line/order.ts';
+export { fishOfTrip, lastCut, mealsInOrder, mealsListed, openTrip, packLeft, tripsInOrder } from './line/order.ts';
 // what the rules say of a fish, and of a day
 export { placeIn } from './rules/place-in.ts';
 export type { PlaceOf } from './rules/place-in.ts';
 export { bagsOn, keptOn } from './rules/kept-on.ts';
 export { countingDay, keptDays } from './rules/counting-day.ts';
 export { judgeFish } from './rules/judge-fish.ts';
+export { rulesOf } from './rules/rules-of.ts';
+export { fishToTry, TRIED_DAYS, tryRule } from './rules/rule-trial.ts';
+export type { Tried } from './rules/rule-trial.ts';
 export { reportsDue } from './rules/reports-due.ts';
 export type { ReportDue } from './rules/reports-due.ts';
 // what the larder holds
@@ -65,12 +68,18 @@ export { nextPackNumber, packNumber } from './larder/pack-numbers.ts';
 // the diary, and how the stations stand
 export { diary } from './diary/diary.ts';
 export type { DiaryFilter, DiaryItem } from './diary/diary.ts';
+export { speciesMet } from './diary/species-met.ts';
+export type { Met } from './diary/species-met.ts';
+export { tripCatch } from './diary/trip-catch.ts';
+export type { TripCatch } from './diary/trip-catch.ts';
 export { stationStates } from './diary/station-states.ts';
 export type { StationStates } from './diary/station-states.ts';
 // the board
 export { fishForTheBoard, fishOnIce } from './board/waiting.ts';
 // the deck
 export { measuredOf } from './deck/measured-of.ts';
+export { caughtHere } from './deck/caught-here.ts';
+export type { CaughtHere } from './deck/caught-here.ts';
 export { fishInHand } from './deck/in-hand.ts';
 export { nextStep, releaseReason } from './deck/next-step.ts';
 export type { NextStep } from './deck/next-step.ts';

@@ -1,5 +1,5 @@
 import { fishNumbers } from '../line/numbers.ts';
-import { tripsInOrder } from '../line/order.ts';
+import { mealsInOrder, tripsInOrder } from '../line/order.ts';
 import type { Book } from '../state/book.ts';
 import type { FishState, MealState, TripState } from '../state/states.ts';
 
@@ -32,13 +32,13 @@ export function diary(book: Book, filter: DiaryFilter, day: (at: string) => stri
   [...trips, ...struck].forEach((trip, i) => {
     if (filter.zone && trip.zone !== filter.zone) return;
     if (filter.who && !trip.crew.includes(filter.who)) return;
-    const all = book
-      .namingAny('fish', trip.id)
-      .sort((a, b) => Date.parse(a.landed.at) - Date.parse(b.landed.at) || (a.id < b.id ? -1 : 1));
-    const numbers = fishNumbers(book, trip.id);
-    const fish = all.filter(
-      (f) => (!filter.species || f.species === filter.species) && (!filter.who || f.angler === filter.who),
-    );
+    const { all, numbers } = linesOfTrip(book, trip.id);
+    const fish =
+      filter.species || filter.who
+        ? all.filter(
+            (f) => (!filter.species || f.species === filter.species) && (!filter.who || f.angler === filter.who),
+          )
+        : all;
     if (filter.species && fish.length === 0) return;
     items.push({
       kind: 'trip',
@@ -50,10 +50,22 @@ export function diary(book: Book, filter: DiaryFilter, day: (at: string) => stri
       numberOf: (id) => numbers.get(id) ?? '?',
     });
   });
-  for (const meal of filter.zone ? [] : book.all('meal')) {
+  for (const meal of filter.zone ? [] : mealsInOrder(book)) {
     if (filter.who && !meal.eaters.includes(filter.who) && meal.cook !== filter.who) continue;
     if (filter.species && !meal.packs.some((p) => book.get('pack', p.pack)?.species === filter.species)) continue;
     items.push({ kind: 'meal', at: meal.servedAt, day: day(meal.servedAt), meal });
   }
   return items.sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
 }
+
+/** Fish of a trip in the order in which they were landed, struck ones too, and their numbers. */
+const linesOfTrip = (
+  book: Book,
+  tripId: string,
+): { readonly all: readonly FishState[]; readonly numbers: ReadonlyMap<string, string> } =>
+  book.ofTrip(tripId, 'lines', [], () => ({
+    all: book
+      .namingAny('fish', tripId)
+      .sort((a, b) => Date.parse(a.landed.at) - Date.parse(b.landed.at) || (a.id < b.id ? -1 : 1)),
+    numbers: fishNumbers(book, tripId),
+  }));

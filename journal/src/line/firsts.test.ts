@@ -1,13 +1,13 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
-import { anEntry, at, idOf, ILSE, landed, TOMAS } from '../builders.test-support.ts';
+import { anEntry, at, idOf, ILSE, landed, tripStarted, TOMAS } from '../builders.test-support.ts';
 import { Book } from '../state/book.ts';
 import { firstsOf, isFirst } from './firsts.ts';
 
 const named = (fish: string, species: string, orElse?: string[]) =>
   anEntry('fish.named', idOf(fish), { species, ...(orElse ? { orElse } : {}) }, { at: at('12:00') });
 const book = (...entries: Parameters<typeof Book.EMPTY.withEntries>[0] extends Iterable<infer E> ? E[] : never) =>
-  Book.EMPTY.withEntries(entries);
+  Book.EMPTY.withEntries([tripStarted()]).withEntries(entries);
 const said = (b: Book) => firstsOf(b).map((f) => [f.angler === ILSE ? 'Ilse' : 'Tomas', f.species, f.fish.id]);
 
 describe('a life list', () => {

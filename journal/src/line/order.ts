@@ -1,5 +1,5 @@
 import type { Book } from '../state/book.ts';
-import type { FishState, PackState, TripState } from '../state/states.ts';
+import type { CutState, FishState, MealState, PackState, TripState } from '../state/states.ts';
 
 /** Trips in the order in which they began; a trip's number is its place here, from 1. */
 export function tripsInOrder(book: Book): readonly TripState[] {
@@ -11,6 +11,32 @@ export function tripsInOrder(book: Book): readonly TripState[] {
       .map((x) => x.t),
   );
 }
+
+/** Meals that stand, the last served first. */
+export function mealsInOrder(book: Book): readonly MealState[] {
+  // What a meal hangs on may be struck at any step down to the trip.
+  return book.reckoned('meals in order', ['trip', 'fish', 'cut', 'pack', 'meal'], [], () =>
+    latestFirst(book.all('meal')),
+  );
+}
+
+/** The same, struck ones too. */
+export const mealsListed = (book: Book): readonly MealState[] =>
+  book.reckoned('meals listed', ['meal'], [], () => latestFirst(book.allAny('meal')));
+
+const latestFirst = (meals: readonly MealState[]): MealState[] =>
+  meals
+    .map((m) => ({ m, ms: Date.parse(m.servedAt) }))
+    .sort((a, b) => b.ms - a.ms)
+    .map((x) => x.m);
+
+/** The cut that was begun last; null before the first. */
+export const lastCut = (book: Book): CutState | null =>
+  book.reckoned('last cut', ['trip', 'fish', 'cut'], [], () =>
+    book
+      .all('cut')
+      .reduce<CutState | null>((a, b) => (a && Date.parse(a.startedAt) >= Date.parse(b.startedAt) ? a : b), null),
+  );
 
 /** Fish and lots of a trip in the order in which they were landed; a fish's number is its place here, from 1. */
 export function fishOfTrip(book: Book, tripId: string): FishState[] {

@@ -102,12 +102,19 @@ export class Book {
    * another. What stands depends on what it hangs on: what is reckoned from fish names trips too.
    */
   reckoned<T>(name: string, from: readonly SubjectState['kind'][], inputs: readonly unknown[], make: () => T): T {
-    const on = [...from.map((k) => this.at.ofKind.get(k)), ...inputs];
-    const known = this.memos.get(name);
-    if (known && known.on.length === on.length && known.on.every((x, i) => x === on[i])) return known.value as T;
-    const value = make();
-    this.memos.set(name, { on, value });
-    return value;
+    return recall(this.memos, name, [...from.map((k) => this.at.ofKind.get(k)), ...inputs], make);
+  }
+
+  /**
+   * What was reckoned from one trip and its fish alone, and some other inputs, kept until the trip or one of its fish
+   * changes: so that what looks at every trip costs a glance at each.
+   */
+  ofTrip<T>(tripId: string, name: string, inputs: readonly unknown[], make: () => T): T {
+    const edition = this.at.tripEdition.get(tripId);
+    if (!edition) return make();
+    const memos = TRIP_MEMOS.get(edition) ?? new Map<string, Memo>();
+    TRIP_MEMOS.set(edition, memos);
+    return recall(memos, name, inputs, make);
   }
 
   /** How many subjects of a kind stand. */
@@ -142,11 +149,6 @@ export class Book {
     return [...(this.at.speciesOn.get(species)?.values() ?? [])].flatMap((ids) =>
       ids.flatMap((id) => this.get('fish', id) ?? []),
     );
-  }
-
-  /** Ids of every species that some fish is, or may be, struck ones too. */
-  speciesMet(): string[] {
-    return [...this.at.speciesOn.keys()];
   }
 
   /** Fish that stand and that nobody let go, cut or packed yet, on whatever trip. */
@@ -186,4 +188,15 @@ export class Book {
 interface Memo {
   readonly on: readonly unknown[];
   readonly value: unknown;
+}
+
+const TRIP_MEMOS = new WeakMap<object, Map<string, Memo>>();
+
+/** What was made under a name, while it rests on the very same things. */
+function recall<T>(memos: Map<string, Memo>, name: string, on: readonly unknown[], make: () => T): T {
+  const known = memos.get(name);
+  if (known && known.on.length === on.length && known.on.every((x, i) => x === on[i])) return known.value as T;
+  const value = make();
+  memos.set(name, { on, value });
+  return value;
 }

@@ -31,6 +31,8 @@ export interface Indexes {
   readonly unfinished: OrderedSet<string>;
   /** Packs that hold something still. */
   readonly withFood: OrderedSet<string>;
+  /** A fresh object for a trip whenever it or one of its fish changes. */
+  readonly tripEdition: PersistentMap<string, object>;
   /** Cuts that gave no pack yet. */
   readonly openCuts: OrderedSet<string>;
   /** Packs by the number they were given, and the highest ever given. */
@@ -46,6 +48,7 @@ export const NO_INDEXES: Indexes = {
   speciesOn: PersistentMap(),
   unfinished: OrderedSet(),
   withFood: OrderedSet(),
+  tripEdition: PersistentMap(),
   openCuts: OrderedSet(),
   packsNumbered: PersistentMap(),
   highestPackNumber: 0,
@@ -69,8 +72,13 @@ export function reindexed(before: Indexes, changed: Changed): Indexes {
   const fish = new Set<string>();
   const packs = new Set<string>();
   const cuts = new Set<string>();
+  const trips = new Set<string>();
   const touch = (s: SubjectState): void => {
-    if (s.kind === 'fish') fish.add(s.id);
+    if (s.kind === 'trip') trips.add(s.id);
+    if (s.kind === 'fish') {
+      fish.add(s.id);
+      trips.add(s.trip);
+    }
     if (s.kind === 'cut') cuts.add(s.id);
     if (s.kind === 'pack') {
       packs.add(s.id);
@@ -126,6 +134,9 @@ export function reindexed(before: Indexes, changed: Changed): Indexes {
         if (s?.kind === 'fish' && isUnfinished(s, naming, stand)) set.add(id);
         else set.delete(id);
       }
+    }),
+    tripEdition: before.tripEdition.withMutations((m) => {
+      for (const id of trips) m.set(id, {});
     }),
     openCuts: before.openCuts.withMutations((set) => {
       for (const id of cuts) {

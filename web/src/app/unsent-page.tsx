@@ -8,7 +8,7 @@ import { FactsForm } from '../kit/facts/facts-form.tsx';
 import { type FactsDraft, factsResolver } from '../kit/facts/resolver.ts';
 import { FIELDS } from '../kit/facts/fields.ts';
 import { useFormat } from '../kit/format.ts';
-import { useBook, useJournal } from '../kit/journal/journal-context.tsx';
+import { useJournal, useOutbox, useReached } from '../kit/journal/journal-context.tsx';
 import type { OutboxItem } from '../kit/journal/outbox.ts';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
@@ -25,7 +25,8 @@ const WORDS = {
 
 /** What has not been sent, and what the server would not take: each can be mended; nothing is dropped. */
 export function UnsentPage() {
-  const { outbox, reached } = useBook();
+  const outbox = useOutbox();
+  const reached = useReached();
   const store = useJournal();
   const names = useNames();
   const { time } = useFormat();

@@ -1,4 +1,4 @@
-import { type CustodyLine, fishForTheBoard, freshnessOf, massOf } from '@dagboek/journal';
+import { type CustodyLine, fishForTheBoard, freshnessOf, lastCut, massOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
@@ -30,7 +30,7 @@ export function BoardPage() {
   const { shortDay, day } = useFormat();
   const waiting = fishForTheBoard(book);
   const cutters = useCrew().members;
-  const lastBy = book.all('cut').sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt))[0]?.by;
+  const lastBy = lastCut(book)?.by;
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [by, setBy] = useState<string | null>(null);
   const [route, setRoute] = useState<Route | null>(null);
@@ -59,7 +59,7 @@ export function BoardPage() {
     if (r.ok) void navigate(`/board/${id}`);
     else setTrouble(r.why);
   };
-  const open = book.all('cut').filter((c) => book.naming('pack', c.id).length === 0);
+  const open = book.cutsWithoutPack();
   return (
     <Page
       title="Board"

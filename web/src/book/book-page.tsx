@@ -5,8 +5,9 @@ import {
   type DiaryItem,
   type FishState,
   freshnessOf,
-  type TripState,
+  speciesMet,
   tripsInOrder,
+  type TripState,
 } from '@dagboek/journal';
 import { sayDate, saySpan, sayDay, stamp, weekday } from '@dagboek/core/time';
 import { useState } from 'react';
@@ -50,8 +51,8 @@ export function BookPage() {
     setSearch(next, { replace: true });
     setShown(PAGE);
   };
-  const fish = book.all('fish');
-  const used = new Set(fish.map((f) => f.species));
+  const met = speciesMet(book);
+  const used = new Set([...met.keys()].filter((id) => met.get(id)?.last));
   const select = (
     key: 'who' | 'species' | 'zone',
     label: string,
@@ -88,7 +89,7 @@ export function BookPage() {
         'species',
         'Species',
         all.filter((s) => used.has(s.id)).map((s) => ({ value: s.id, text: s.name })),
-        `all ${[...used].filter(Boolean).length}`,
+        `all ${used.size}`,
       ),
     },
     {

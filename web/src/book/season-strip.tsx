@@ -1,4 +1,4 @@
-import { type Book, massOf, type TripState } from '@dagboek/journal';
+import { type Book, tripCatch, type TripState } from '@dagboek/journal';
 import { addMonths, daysBetween, sayDate } from '@dagboek/core/time';
 import type { Species } from '../kit/catalogue.ts';
 import { FloatMark } from '../kit/custody/knot.tsx';
@@ -28,10 +28,8 @@ export function SeasonStrip({
   const span = Math.max(60, daysBetween(from, today) + 12);
   const x = (d: string): number => 8 + (daysBetween(from, d) / span) * (width - 70);
   const points = trips.map((trip, i) => {
-    const fish = book.naming('fish', trip.id);
-    const kept = fish.filter((f) => !f.released);
-    const kg = kept.reduce((g, f) => g + ((massOf(f, byId(f.species))?.g ?? 0) * f.count) / 1000, 0);
-    return { trip, x: x(days[i] ?? today), kg, back: fish.filter((f) => f.released).length, empty: fish.length === 0 };
+    const { keptKg: kg, back, empty } = tripCatch(book, trip.id, byId);
+    return { trip, x: x(days[i] ?? today), kg, back, empty };
   });
   const top = Math.max(1, ...points.map((p) => p.kg));
   const months: string[] = [];

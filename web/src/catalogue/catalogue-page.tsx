@@ -1,4 +1,4 @@
-import { firstsOf } from '@dagboek/journal';
+import { firstsOf, speciesMet } from '@dagboek/journal';
 import type { Species, Waters } from '@dagboek/catalogue';
 import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -97,16 +97,14 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
   };
   const find = params.get('find') ?? '';
   const finder = useMemo(() => speciesFinder(all), [all]);
-  const lastMet = new Map<string, string>();
-  for (const f of book.all('fish'))
-    if (f.species && (lastMet.get(f.species) ?? '') < f.landed.at) lastMet.set(f.species, f.landed.at);
+  const met = speciesMet(book);
   const grounds = rules?.zones.flatMap((z) => z.grounds) ?? [];
   const narrowing: Narrowing = {
     waters: params.get('waters') as Waters | null,
     build: params.get('build'),
     danger: params.get('danger') as Narrowing['danger'],
     here: params.get('here') ? { grounds, month: Number(dayOfMs(nowMs()).slice(5, 7)) } : null,
-    met: params.get('met') ? new Set(lastMet.keys()) : null,
+    met: params.get('met') ? new Set(met.keys()) : null,
   };
   const shown = finder(find).filter((f) => passes(f.species, narrowing));
   const query = params.toString();
@@ -171,7 +169,7 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
       </div>
       <ul className="plain-list">
         {shown.map(({ species: s, byName }) => {
-          const met = lastMet.get(s.id);
+          const last = met.get(s.id)?.last;
           const harm = worstHazard(s.hazards);
           return (
             <li key={s.id}>
@@ -179,7 +177,7 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
                 to={`/catalogue/${s.id}${query ? `?${query}` : ''}`}
                 aria-current={s.id === chosen?.id ? 'page' : undefined}
               >
-                <span className={`met${met ? '' : ' never'}`}>{met ? shortDay(day(met)).slice(4) : 'not yet'}</span>
+                <span className={`met${last ? '' : ' never'}`}>{last ? shortDay(day(last)).slice(4) : 'not yet'}</span>
                 <span className="icon">
                   <LazyFigure spec={s.figure} size={64} />
                 </span>

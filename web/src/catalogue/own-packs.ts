@@ -1,6 +1,6 @@
 import type { SpeciesFile } from '@dagboek/catalogue';
 import type { Preview } from '@dagboek/catalogue';
-import { type Book, type SpeciesState, strikeLine, type Writing } from '@dagboek/journal';
+import { type Book, speciesMet, type SpeciesState, strikeLine, type Writing } from '@dagboek/journal';
 import { v5 } from 'uuid';
 
 /** A pack of one's own, as the log tells it. */
@@ -23,12 +23,7 @@ export function ownPacks(book: Book): OwnPack[] {
 
 /** How many entries of fish carry each name, settled or not. */
 export function namesInUse(book: Book): Record<string, number> {
-  const n: Record<string, number> = {};
-  for (const id of book.speciesMet()) {
-    const fish = book.fishNamed(id).length;
-    if (fish > 0) n[id] = fish;
-  }
-  return n;
+  return Object.fromEntries([...speciesMet(book)].map(([id, m]) => [id, m.entries]));
 }
 
 /** Two devices that add the same species write about the same subject, so that it stands once. */

@@ -15,7 +15,7 @@ export function OwnRecord({ species }: { species: Species }) {
   const { book } = useBook();
   const names = useNames();
   const { day, shortDay } = useFormat();
-  const fish = book.all('fish').filter((f) => f.species === species.id && f.orElse.length === 0);
+  const fish = book.fishNamed(species.id).filter((f) => f.species === species.id && f.orElse.length === 0);
   const count = fish.reduce((n, f) => n + f.count, 0);
   const firsts = firstsOf(book).filter((f) => f.species === species.id);
   const zones = new Map<string, number>();

@@ -1,5 +1,5 @@
 import { rankLikely } from '@dagboek/core/key';
-import { type FishState, placeAt, type TripState } from '@dagboek/journal';
+import { caughtHere, type FishState, placeAt, type TripState } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { speciesFinder } from '../kit/find-species.ts';
@@ -39,20 +39,11 @@ export function ChooseSpecies({
     return { grounds: here, waters: neighbouringGrounds(all, here, rules?.zones.flatMap((z) => z.grounds) ?? []) };
   }, [all, rules, zone]);
   const likely = useMemo(() => {
-    const here: Record<string, number> = {};
-    const weighed: Record<string, number> = {};
-    for (const f of book.all('fish')) {
-      const of = book.get('trip', f.trip);
-      if (f.species && f.id !== fish.id && of && placeAt(of, f.landed.at).zone === zone) {
-        here[f.species] = (here[f.species] ?? 0) + 1;
-        // What was caught with other gear says half as much: a spear does not meet what a rod meets.
-        weighed[f.species] = (weighed[f.species] ?? 0) + (!fish.gear || !f.gear || f.gear === fish.gear ? 1 : 0.5);
-      }
-    }
+    const met = caughtHere(book, zone, fish);
     const month = Number(day(fish.landed.at).slice(5, 7));
-    return rankLikely(all, { grounds, waters, month, ownCatches: weighed }).map((l) => ({
+    return rankLikely(all, { grounds, waters, month, ownCatches: met.weighed }).map((l) => ({
       ...l,
-      own: here[l.speciesId] ?? 0,
+      own: met.entries[l.speciesId] ?? 0,
     }));
   }, [all, book, grounds, waters, zone, fish, day]);
   const finder = useMemo(() => speciesFinder(all), [all]);

@@ -11,7 +11,7 @@ import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
-import { useNow } from '../kit/use-now.ts';
+import { Ticking } from '../kit/ticking.tsx';
 import { useNarrow } from '../kit/use-width.ts';
 import { AskGear, AskOrigin, originMatters } from './ask-landing.tsx';
 import { AskPapers } from './ask-papers.tsx';
@@ -63,7 +63,6 @@ export function FishInHand({
   const { book } = useBook();
   const { time } = useFormat();
   const { write } = useWrite();
-  const now = useNow(1000);
   const species = byId(fish.species);
   const judged = useVerdict(fish);
   const verdict = judged?.verdict ?? null;
@@ -90,7 +89,9 @@ export function FishInHand({
         <>
           <b className="now-time">{time(fish.landed.at)}</b>
           <span>{line?.where === 'bleeding' ? 'landed' : 'in hand'}</span>
-          <b className="since">{since(now - Date.parse(fish.landed.at), narrow)}</b>
+          <b className="since">
+            <Ticking say={(now) => since(now - Date.parse(fish.landed.at), narrow)} />
+          </b>
         </>
       }
     >

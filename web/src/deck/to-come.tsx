@@ -5,6 +5,7 @@ import { useCatalogue } from '../kit/catalogue.ts';
 import { FloatMark, Knot } from '../kit/custody/knot.tsx';
 import { useFormat } from '../kit/format.ts';
 import { Row } from '../kit/page.tsx';
+import { Ticking } from '../kit/ticking.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useWidth } from '../kit/use-width.ts';
 
@@ -43,7 +44,7 @@ function Bleeding({ fish, number, onChoose }: { fish: FishState; number: string;
   const { byId } = useCatalogue();
   const { time, zone } = useFormat();
   const [ref, width] = useWidth(300);
-  const now = useNow(1000);
+  const now = useNow(5000);
   const species = byId(fish.species);
   const startMs = Date.parse(fish.bled?.at ?? fish.landed.at);
   const [least, most] = bleedingMinutes(massOf(fish, species)?.g ?? 800);
@@ -85,7 +86,10 @@ function Bleeding({ fish, number, onChoose }: { fish: FishState; number: string;
           </svg>
         </span>
         <span className="come-clock">
-          <span className="num">{clock(gone)}</span> of {least} to {most} min
+          <span className="num">
+            <Ticking say={(ms) => clock(ms - startMs)} />
+          </span>{' '}
+          of {least} to {most} min
         </span>
       </button>
     </Row>

@@ -1,8 +1,8 @@
-import { stationStates } from '@dagboek/journal';
+import { stationStates, type StationStates } from '@dagboek/journal';
 import { Moon, Sun } from 'lucide-react';
 import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
 import { Link, NavLink } from 'react-router';
-import { useBook } from './journal/journal-context.tsx';
+import { useBookValue, useOutbox, useReached } from './journal/journal-context.tsx';
 import { plural } from './format.ts';
 
 /** A field of the printed form header: a small label over its value. */
@@ -20,10 +20,11 @@ interface Tab {
   readonly foot: boolean;
 }
 
+const sameStates = (a: StationStates, b: StationStates): boolean => JSON.stringify(a) === JSON.stringify(b);
+
 /** The stations with their state in two or three words. */
 export function useTabs(): Tab[] {
-  const { book } = useBook();
-  const now = stationStates(book);
+  const now = useBookValue(stationStates, sameStates);
   const tab = (name: string, state: string, more: Partial<Tab> = {}): Tab => ({
     to: `/${name.toLowerCase()}`,
     name,
@@ -85,7 +86,8 @@ function IndexTabs() {
 
 /** Where the log stands: saved here always; sent or waiting. */
 export function LogState() {
-  const { outbox, reached } = useBook();
+  const outbox = useOutbox();
+  const reached = useReached();
   const refused = outbox.filter((i) => i.state === 'refused').length;
   const waiting = outbox.filter((i) => i.state === 'queued' || i.state === 'sending').length;
   const text = refused

@@ -14,7 +14,7 @@ import { sayDate, stamp, wallTime } from '@dagboek/core/time';
 import { MissingPage } from '../app/missing-page.tsx';
 import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
-import { useBook } from '../kit/journal/journal-context.tsx';
+import { useBook, useOutbox } from '../kit/journal/journal-context.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
 import { PrintPage, TenCentimetres } from './print-page.tsx';
@@ -49,7 +49,8 @@ const sayLicences = (list: readonly { name: string; until: string }[] | null): s
 
 /** Today's fish, kept and let go, for whoever may ask: one page that needs no explanation. */
 export function OfficerSheet() {
-  const { book, outbox } = useBook();
+  const { book } = useBook();
+  const outbox = useOutbox();
   const rules = useRules();
   const names = useNames();
   const { byId } = useCatalogue();

@@ -1,14 +1,11 @@
-import { judgeFish } from '@dagboek/journal';
-import { type OwnRule, type Rule, withOwnRules } from '@dagboek/core/rules';
-import { addDays, civilDay } from '@dagboek/core/time';
-import { useMemo } from 'react';
+import type { Rule } from '@dagboek/core/rules';
+import { TRIED_DAYS, type Tried, tryRule } from '@dagboek/journal';
+import { useEffect, useState } from 'react';
 import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { cm, plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 
-/** How far back a rule is tried. */
-const TRIED_DAYS = 31;
 const OUTCOME_WORDS = {
   keep: 'keep',
   ask: 'ask',
@@ -17,40 +14,57 @@ const OUTCOME_WORDS = {
   mustNotReturn: 'not back alive',
 } as const;
 
-/** What the rule would have said of the last month's catches, as if it had held then. */
-export function RuleTrial({ rule, replaces }: { rule: Rule; replaces: Rule | null }) {
+/** So long a stretch of reckoning leaves the page free to follow the fingers, ms. */
+const SLICE_MS = 12;
+
+/** Fish tried so far; all of them when the reckoning is done. Starts anew when the rule or the book is another. */
+function useTrial(rule: Rule, replaces: Rule | null): { tried: readonly Tried[]; done: boolean } {
   const rules = useRules();
   const { book } = useBook();
   const { byId } = useCatalogue();
   const names = useNames();
-  const { dayOfMs, shortDay, day } = useFormat();
-  const tried = useMemo(() => {
-    if (!rules) return [];
-    const today = dayOfMs(nowMs());
-    const since = addDays(today, -TRIED_DAYS);
-    const then: OwnRule = { rule: { ...rule, id: 'tried', inForce: { from: since } }, replaces: replaces?.id ?? null };
-    const changed = withOwnRules(rules, [then]);
-    return book
-      .all('fish')
-      .filter((f) => f.species && civilDay(f.landed.at, rules.timeZone) >= since)
-      .flatMap((fish) => {
-        const around = { byId, names };
-        const before = judgeFish(book, rules, fish, around, today)?.verdict.outcome;
-        const after = judgeFish(book, changed, fish, around, today)?.verdict;
-        if (!before || !after) return [];
-        const by = after.findings.find((f) => f.ruleId === 'tried');
-        return [{ fish, before, after: after.outcome, because: by ? `${by.lead} ${by.because}` : null }];
-      });
-  }, [rules, book, rule, replaces, byId, names, dayOfMs]);
+  const { dayOfMs } = useFormat();
+  // The rule is made anew with every keystroke: only what it says counts.
+  const said = JSON.stringify({ ...rule, id: '', sentence: '' });
+  const [trial, setTrial] = useState<{ tried: readonly Tried[]; done: boolean }>({ tried: [], done: false });
+  // A long reckoning in slices, outside of drawing, given up when it is no longer asked for.
+  useEffect(() => {
+    if (!rules) return;
+    const steps = tryRule(book, rules, JSON.parse(said) as Rule, replaces, { byId, names }, dayOfMs(nowMs()));
+    const tried: Tried[] = [];
+    let timer: ReturnType<typeof setTimeout>;
+    const slice = (): void => {
+      const until = performance.now() + SLICE_MS;
+      for (;;) {
+        const step = steps.next();
+        if (step.done) return setTrial({ tried, done: true });
+        if (step.value) tried.push(step.value);
+        if (performance.now() > until) break;
+      }
+      timer = setTimeout(slice);
+    };
+    timer = setTimeout(slice, 150);
+    return () => clearTimeout(timer);
+  }, [book, rules, said, replaces, byId, names, dayOfMs]);
+  return trial;
+}
+
+/** What the rule would have said of the last month's catches, as if it had held then. */
+export function RuleTrial({ rule, replaces }: { rule: Rule; replaces: Rule | null }) {
+  const names = useNames();
+  const { shortDay, day } = useFormat();
+  const { tried, done } = useTrial(rule, replaces);
   const other = tried.filter((t) => t.before !== t.after);
   const about = tried.filter((t) => t.because);
   return (
     <section className="tried" aria-label="Tried on past catches">
       <h3>Tried on the last {TRIED_DAYS} days</h3>
-      <p>
-        {tried.length === 0
-          ? 'Nothing was landed in that time.'
-          : `It would have looked at ${plural(about.length, 'entry', 'entries')} of ${tried.length}, and judged ${other.length === 0 ? 'none of them' : plural(other.length, 'of them', 'of them')} otherwise.`}
+      <p aria-live="polite">
+        {!done
+          ? 'Being tried …'
+          : tried.length === 0
+            ? 'Nothing that it bears on was landed in that time.'
+            : `Of ${plural(tried.length, 'entry', 'entries')} it would have looked at ${about.length}, and judged ${other.length === 0 ? 'none of them' : plural(other.length, 'of them', 'of them')} otherwise.`}
       </p>
       <ul className="plain-list">
         {other.slice(0, 8).map((t) => (

@@ -1,4 +1,4 @@
-import { COOKING, DONENESS, sayMass, isNotToEat, packsHeld } from '@dagboek/journal';
+import { COOKING, DONENESS, isNotToEat, mealsInOrder, packsHeld, sayMass } from '@dagboek/journal';
 import { meatFrom, platesFrom } from '@dagboek/core/plates';
 import { daysBetween, sayDate, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
@@ -46,7 +46,7 @@ export function NewMealPage() {
     return first ? { [first.pack.id]: String(Math.round(first.leftG)) } : {};
   });
   const { members } = useCrew();
-  const lastMeal = book.all('meal').sort((a, b) => Date.parse(b.servedAt) - Date.parse(a.servedAt))[0];
+  const lastMeal = mealsInOrder(book)[0];
   const [method, setMethod] = useState<(typeof COOKING)[number]>('pan-fried');
   const [cook, setCook] = useState(lastMeal?.cook ?? pen ?? '');
   const [eaters, setEaters] = useState<string[]>(
@@ -119,7 +119,7 @@ export function NewMealPage() {
   return (
     <Page
       title="Cook a meal"
-      first={{ label: 'Meal', value: book.all('meal').length + 1 }}
+      first={{ label: 'Meal', value: mealsInOrder(book).length + 1 }}
       cells={[
         { label: 'Dish', value: title || 'not named yet' },
         { label: 'Fish', value: grams ? sayMass(grams) : 'none chosen' },

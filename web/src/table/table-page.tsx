@@ -1,3 +1,4 @@
+import { mealsInOrder, mealsListed } from '@dagboek/journal';
 import { platesFrom } from '@dagboek/core/plates';
 import { Link } from 'react-router';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
@@ -17,8 +18,8 @@ export function TablePage() {
   const names = useNames();
   const { shortDay, day, time } = useFormat();
   const [shown, setShown] = useState(PAGE);
-  const meals = book.all('meal').sort((a, b) => Date.parse(b.servedAt) - Date.parse(a.servedAt));
-  const listed = book.allAny('meal').sort((a, b) => Date.parse(b.servedAt) - Date.parse(a.servedAt));
+  const meals = mealsInOrder(book);
+  const listed = mealsListed(book);
   const marks = meals.flatMap((m) => meanMark(m) ?? []);
   const mean = marks.length ? marks.reduce((a, b) => a + b, 0) / marks.length : null;
   const best = [...meals]

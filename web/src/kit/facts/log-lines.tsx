@@ -2,14 +2,14 @@ import { type Entry, type Logged, sayEntry } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNames } from '../catalogue.ts';
 import { useFormat } from '../format.ts';
-import { useBook } from '../journal/journal-context.tsx';
+import { useOutbox } from '../journal/journal-context.tsx';
 import { useWrite } from '../journal/use-write.ts';
 import { CorrectDialog } from './correct-dialog.tsx';
 
 /** A log: every line with its time, struck and corrected ones too, each to be corrected from here. */
 export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: string }) {
   const [open, setOpen] = useState<Logged | null>(null);
-  const { outbox } = useBook();
+  const outbox = useOutbox();
   const unsent = new Map(outbox.map((i) => [i.entry.id, i]));
   const { shortTime } = useFormat();
   return (

@@ -1,6 +1,9 @@
 import { createContext, type ReactNode, useContext, useSyncExternalStore } from 'react';
 import { useQuery } from '@tanstack/react-query';
-import type { JournalStore, Snapshot } from './journal-store.ts';
+import { useSyncExternalStoreWithSelector } from 'use-sync-external-store/with-selector';
+import type { Book } from '@dagboek/journal';
+import type { JournalStore } from './journal-store.ts';
+import type { OutboxItem } from './outbox.ts';
 
 const Context = createContext<JournalStore | null>(null);
 
@@ -34,8 +37,25 @@ export function useJournal(): JournalStore {
   return store;
 }
 
-/** The book as it stands on this device, and what has not been sent. */
-export function useBook(): Snapshot {
-  const store = useJournal();
-  return useSyncExternalStore(store.subscribe, store.getSnapshot);
+/** The book as it stands on this device. Whoever asks wakes with every line; most need less: see `useBookValue`. */
+export function useBook(): { readonly book: Book } {
+  return { book: useBookValue((book) => book) };
+}
+
+/** Something asked of the book: wakes only when the answer is another. `isEqual`: for an answer made anew each time. */
+export function useBookValue<T>(ask: (book: Book) => T, isEqual: (a: T, b: T) => boolean = Object.is): T {
+  const { subscribe, getSnapshot } = useJournal();
+  return useSyncExternalStoreWithSelector(subscribe, getSnapshot, null, (s) => ask(s.book), isEqual);
+}
+
+/** What has not been sent. */
+export function useOutbox(): readonly OutboxItem[] {
+  const { subscribe, getSnapshot } = useJournal();
+  return useSyncExternalStore(subscribe, () => getSnapshot().outbox);
+}
+
+/** Whether the server answered last time; null before it was asked. */
+export function useReached(): boolean | null {
+  const { subscribe, getSnapshot } = useJournal();
+  return useSyncExternalStore(subscribe, () => getSnapshot().reached);
 }
