@@ -9,6 +9,16 @@
 import 'reflect-metadata';
 
 export type { Entry } from './entry.ts';
+export { MOST_ENTRIES } from './protocol.ts';
+export type {
+  AppendAnswer,
+  AppendRequest,
+  Health,
+  JournalPage,
+  PositionReading,
+  Problem,
+  Receipt,
+} from './protocol.ts';
 export * from './kinds/index.ts';
 export { CLOCK_GRACE_MS, MOST_FACTS_CHARS, validateEntry } from './validate.ts';
 export { factsOf, linesOf } from './logged.ts';
@@ -39,7 +49,7 @@ export { custodyOf, KNOTS } from './line/custody.ts';
 export type { CustodyLine, Knot, KnotKind, Whereabouts } from './line/custody.ts';
 export { historyOf, layStretches } from './line/history-of.ts';
 export type { Lay, LayStretch } from './line/history-of.ts';
-export { freshnessOf, massOf } from './line/freshness-of.ts';
+export { freshnessOf, freshnessOfFish, massOf } from './line/freshness-of.ts';
 export { fishInPack, freshnessOfPack, leastFresh } from './line/pack-fish.ts';
 export { firstsOf, isFirst } from './line/firsts.ts';
 export type { First } from './line/firsts.ts';

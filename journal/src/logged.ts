@@ -21,8 +21,15 @@ export function factsOf<K extends Kind>(line: Logged, kind: K): FactsOf<K> | nul
 }
 
 const byWritten = (a: Entry, b: Entry): number => epochMs(a.written) - epochMs(b.written) || (a.id < b.id ? -1 : 1);
-const byTime = (a: Logged, b: Logged): number =>
-  epochMs(a.now.at) - epochMs(b.now.at) || (a.first.id < b.first.id ? -1 : 1);
+
+/** In the order in which things happened (`at`, then id). */
+const inTime = (lines: readonly Logged[]): Logged[] =>
+  lines.length < 2
+    ? [...lines]
+    : lines
+        .map((line) => ({ line, ms: epochMs(line.now.at) }))
+        .sort((a, b) => a.ms - b.ms || (a.line.first.id < b.line.first.id ? -1 : 1))
+        .map((x) => x.line);
 
 /**
  * The lines of one subject from its entries, in the order in which things happened (`at`, then id).
@@ -31,7 +38,13 @@ const byTime = (a: Logged, b: Logged): number =>
  */
 export function linesOf(entries: Iterable<Entry>): Logged[] {
   const byId = new Map<string, Entry>();
-  for (const e of entries) byId.set(e.id, e);
+  let plain = true;
+  for (const e of entries) {
+    byId.set(e.id, e);
+    plain &&= e.amends === undefined && e.strikes === undefined;
+  }
+  // Nearly every subject: nothing of it was ever corrected.
+  if (plain) return inTime([...byId.values()].map((e) => ({ first: e, now: e, was: [], struck: null, conflict: [] })));
   const rootOf = (e: Entry): Entry | null => {
     const seen = new Set<string>();
     let at: Entry = e;
@@ -83,5 +96,5 @@ export function linesOf(entries: Iterable<Entry>): Logged[] {
       .flatMap((r) => r.filter((v) => v.id !== now.id));
     out.push({ first, now, was: order.slice(0, -1), struck, conflict });
   }
-  return out.sort(byTime);
+  return inTime(out);
 }

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { anEntry, at, BOX, idOf, ILSE, landed, tripStarted } from '../builders.test-support.ts';
 import type { Entry } from '../entry.ts';
-import { Book } from '../index.ts';
+import { Book, custodyOf } from '../index.ts';
 import { fishForTheBoard, fishOnIce } from './waiting.ts';
 
 const killed = (fish: string): Entry => anEntry('fish.dispatched', idOf(fish), { how: 'brain spike' });
@@ -27,7 +27,8 @@ test('what lies on ice and what waits for the board, of the first trip as of the
     iced('cut'),
     anEntry('cut.started', idOf('a cut'), { fish: [idOf('cut')], route: 'round', by: ILSE } as never),
   ]);
-  const ids = (lines: readonly { fish: { id: string } }[]): string[] => lines.map((l) => l.fish.id);
+  const ids = (fish: readonly { id: string }[]): string[] => fish.map((f) => f.id);
   expect(ids(fishOnIce(book))).toEqual([idOf('ice')]);
+  for (const f of fishForTheBoard(book)) expect(['box', 'bleeding', 'in hand']).toContain(custodyOf(book, f.id)?.where);
   expect(ids(fishForTheBoard(book)).sort()).toEqual([idOf('ice'), idOf('killed'), idOf('bleeding')].sort());
 });

@@ -19,7 +19,12 @@ const BOOK = Book.EMPTY.withEntries([
 ]);
 const said = (filter: Partial<DiaryFilter>): string[] =>
   diary(BOOK, { ...ALL, ...filter }, day).map((i) =>
-    i.kind === 'trip' ? `trip ${i.number}: ${i.fish.map((f) => f.species).join(', ')}` : `meal ${i.meal.name}`,
+    i.kind === 'trip'
+      ? `trip ${i.number}: ${i
+          .fish()
+          .map((f) => f.species)
+          .join(', ')}`
+      : `meal ${i.meal.name}`,
   );
 
 describe('the diary', () => {

@@ -18,8 +18,8 @@ export type DiaryItem =
       readonly trip: TripState;
       /** Null for a struck trip: it has no place among the others. */
       readonly number: number | null;
-      /** Struck ones too. */
-      readonly fish: readonly FishState[];
+      /** Those that pass the filter, in the order in which they were landed, struck ones too. */
+      readonly fish: () => readonly FishState[];
       readonly numberOf: (id: string) => string;
     }
   | { readonly kind: 'meal'; readonly day: string; readonly meal: MealState };
@@ -32,22 +32,19 @@ export function diary(book: Book, filter: DiaryFilter, day: (at: string) => stri
   [...trips, ...struck].forEach((trip, i) => {
     if (filter.zone && trip.zone !== filter.zone) return;
     if (filter.who && !trip.crew.includes(filter.who)) return;
-    const { all, numbers } = linesOfTrip(book, trip.id);
-    const fish =
-      filter.species || filter.who
-        ? all.filter(
-            (f) => (!filter.species || f.species === filter.species) && (!filter.who || f.angler === filter.who),
-          )
-        : all;
-    if (filter.species && fish.length === 0) return;
+    // What is not shown is not put in order: a trip is asked for its fish when it is drawn.
+    if (filter.species && !caughtOn(book, trip.id, filter.species, filter.who)) return;
     items.push({
       kind: 'trip',
       at: trip.startedAt,
       day: day(trip.startedAt),
       trip,
       number: i < trips.length ? i + 1 : null,
-      fish,
-      numberOf: (id) => numbers.get(id) ?? '?',
+      fish: () =>
+        linesOfTrip(book, trip.id).all.filter(
+          (f) => (!filter.species || f.species === filter.species) && (!filter.who || f.angler === filter.who),
+        ),
+      numberOf: (id) => linesOfTrip(book, trip.id).numbers.get(id) ?? '?',
     });
   });
   for (const meal of filter.zone ? [] : mealsInOrder(book)) {
@@ -69,3 +66,14 @@ const linesOfTrip = (
       .sort((a, b) => Date.parse(a.landed.at) - Date.parse(b.landed.at) || (a.id < b.id ? -1 : 1)),
     numbers: fishNumbers(book, tripId),
   }));
+
+/** Whether a trip has an entry of a species, struck ones too; `who`: of this person's. */
+function caughtOn(book: Book, tripId: string, species: string, who: string | null): boolean {
+  const anglers = book.ofTrip(tripId, 'anglers by species', [], () => {
+    const by = new Map<string, Set<string>>();
+    for (const f of book.namingAny('fish', tripId))
+      if (f.species) by.set(f.species, (by.get(f.species) ?? new Set()).add(f.angler));
+    return by;
+  });
+  return who === null ? anglers.has(species) : (anglers.get(species)?.has(who) ?? false);
+}

@@ -1,4 +1,3 @@
-import { fishOnIce } from '../board/waiting.ts';
 import { fishInHand } from '../deck/in-hand.ts';
 import { openTrip, tripsInOrder } from '../line/order.ts';
 import type { Book } from '../state/book.ts';
@@ -21,6 +20,10 @@ export interface StationStates {
 
 /** How the stations of a book stand. Costs the same in a large book as in a small one. */
 export function stationStates(book: Book): StationStates {
+  return book.reckoned('stations', ['trip', 'fish', 'cut', 'pack', 'meal'], [], () => statesNow(book));
+}
+
+function statesNow(book: Book): StationStates {
   const trips = tripsInOrder(book);
   const open = openTrip(book);
   const todo = open ? fishInHand(book, open.id) : null;
@@ -28,7 +31,7 @@ export function stationStates(book: Book): StationStates {
     trips: trips.length,
     openTrip: open ? trips.indexOf(open) + 1 : null,
     toDo: todo ? todo.inHand.length + todo.bleeding.length : 0,
-    onIce: fishOnIce(book).reduce((n, l) => n + l.fish.count, 0),
+    onIce: book.countOnIce,
     cutsBegun: book.cutsWithoutPack().length,
     packs: book.packsWithFood().length,
     meals: book.countOf('meal'),

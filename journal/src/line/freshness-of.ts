@@ -3,7 +3,8 @@ import { asFirstKind, expectedWeight } from '@dagboek/core/measure';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { epochMs } from '@dagboek/core/time';
 import type { FishState, PackState } from '../state/states.ts';
-import type { CustodyLine } from './custody.ts';
+import type { Book } from '../state/book.ts';
+import { type CustodyLine, custodyOf } from './custody.ts';
 import { historyOf } from './history-of.ts';
 
 /**
@@ -54,4 +55,17 @@ export function freshnessOf(
     // Still in hand: it may yet be bled, so it is not punished for it.
     bled: line.where === 'in hand' ? true : fish.bled !== null && fish.bled.cut !== 'none',
   });
+}
+
+/** Freshness of a fish of the book at `nowMs`, by its own history and the water of its trip; null as in `freshnessOf`. */
+export function freshnessOfFish(
+  book: Book,
+  fishId: string,
+  byId: (id: string | null) => SpeciesFacts | null,
+  nowMs: number,
+): Freshness | null {
+  const line = custodyOf(book, fishId);
+  if (!line) return null;
+  const waterC = book.getAny('trip', line.fish.trip)?.waterC ?? null;
+  return freshnessOf(line, byId(line.fish.species), waterC, nowMs);
 }

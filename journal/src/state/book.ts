@@ -1,4 +1,4 @@
-import { Map as PersistentMap } from 'immutable';
+import { LayeredMap } from './layered-map.ts';
 import type { Entry } from '../entry.ts';
 import { type Indexes, NO_INDEXES, reindexed, utcDay } from './indexes.ts';
 import { standsAmong } from './stands.ts';
@@ -12,13 +12,13 @@ import type { CutState, FishState, PackState, StateOf, SubjectState } from './st
  */
 export class Book {
   static get EMPTY(): Book {
-    return new Book(PersistentMap(), 0, NO_INDEXES);
+    return new Book(LayeredMap.empty(), 0, NO_INDEXES);
   }
   /** Lists of this very book, made when they are first asked for. */
   private readonly lists = new Map<string, readonly SubjectState[]>();
 
   private constructor(
-    private readonly entriesBySubject: PersistentMap<string, readonly Entry[]>,
+    private readonly entriesBySubject: LayeredMap<readonly Entry[]>,
     /** Number of entries. */
     readonly size: number,
     private readonly at: Indexes,
@@ -42,20 +42,24 @@ export class Book {
       else fresh.set(e.subject, [e]);
     }
     if (fresh.size === 0) return this;
-    const bySubject = this.entriesBySubject.withMutations((m) => {
-      for (const [subject, list] of fresh) m.set(subject, [...(m.get(subject) ?? []), ...list]);
-    });
-    return this.refold(bySubject, size, fresh.keys());
+    const draft = this.entriesBySubject.draft();
+    for (const [subject, list] of fresh) {
+      const had = draft.get(subject);
+      draft.set(subject, had ? [...had, ...list] : list);
+    }
+    return this.refold(draft.done(), size, fresh.keys());
   }
 
   /** A book without one entry: only for an entry that never left this device and was given up. */
   without(entry: Pick<Entry, 'id' | 'subject'>): Book {
     if (!this.has(entry)) return this;
     const left = (this.entriesBySubject.get(entry.subject) ?? []).filter((e) => e.id !== entry.id);
-    return this.refold(this.entriesBySubject.set(entry.subject, left), this.size - 1, [entry.subject]);
+    const draft = this.entriesBySubject.draft();
+    draft.set(entry.subject, left);
+    return this.refold(draft.done(), this.size - 1, [entry.subject]);
   }
 
-  private refold(bySubject: PersistentMap<string, readonly Entry[]>, size: number, dirty: Iterable<string>): Book {
+  private refold(bySubject: LayeredMap<readonly Entry[]>, size: number, dirty: Iterable<string>): Book {
     const changed = [...dirty].map((id) => [id, projectSubject(id, bySubject.get(id) ?? [])] as const);
     return new Book(bySubject, size, reindexed(this.at, changed), this.memos);
   }
@@ -88,7 +92,7 @@ export class Book {
 
   /** Every subject of a kind, struck ones too, in no order. */
   allAny<K extends SubjectState['kind']>(kind: K): StateOf<K>[] {
-    return [...this.list(`any ${kind}`, () => this.at.ofKind.get(kind)?.valueSeq().toArray() ?? [])] as StateOf<K>[];
+    return [...this.list(`any ${kind}`, () => [...(this.at.ofKind.get(kind)?.values() ?? [])])] as StateOf<K>[];
   }
 
   private list<S extends SubjectState>(name: string, make: () => S[]): readonly S[] {
@@ -154,6 +158,11 @@ export class Book {
   /** Fish that stand and that nobody let go, cut or packed yet, on whatever trip. */
   unfinishedFish(): FishState[] {
     return this.at.unfinished.toArray().flatMap((id) => this.get('fish', id) ?? []);
+  }
+
+  /** How many fish lie on ice, those of a lot counted: neither let go, cut nor packed yet. */
+  get countOnIce(): number {
+    return this.at.countOnIce;
   }
 
   /** Packs that stand and hold something still. */

@@ -10,7 +10,20 @@ const DAYS = ['2026-09-10', '2026-09-11', '2026-12-31'];
 
 /** What may happen to a few fish, packs and meals, in any order, each of it struck now and then. */
 const happening = fc.record({
-  what: fc.constantFrom('land', 'name', 'release', 'cut', 'pack', 'eat', 'discard', 'strike', 'amend', 'give up'),
+  what: fc.constantFrom(
+    'land',
+    'name',
+    'ice',
+    'release',
+    'trip struck',
+    'cut',
+    'pack',
+    'eat',
+    'discard',
+    'strike',
+    'amend',
+    'give up',
+  ),
   one: fc.constantFrom(...IDS),
   kind: fc.constantFrom(...KINDS),
   day: fc.constantFrom(...DAYS),
@@ -39,6 +52,15 @@ function entryOf(h: Happening, n: number, before: readonly Entry[]): Entry | nul
       return anEntry('fish.landed', fish, { trip: idOf('trip'), angler: ILSE, count: 1, species: h.kind }, more);
     case 'name':
       return anEntry('fish.named', fish, { species: h.kind, orElse: h.pick % 2 ? ['cod'] : [] }, more);
+    case 'ice':
+      return anEntry('fish.iced', fish, { box: BOX, how: 'slurry' }, more);
+    case 'trip struck':
+      return anEntry(
+        'log.struck',
+        idOf('trip'),
+        {},
+        { ...more, strikes: before.findLast((e) => e.subject === idOf('trip'))?.id ?? '' },
+      );
     case 'release':
       return anEntry('fish.released', fish, { reason: 'too short' }, more);
     case 'cut':
@@ -113,6 +135,7 @@ describe('what a book is asked without going through it', () => {
               ids(thatDay.filter((f) => f.species === s || (f.species !== null && f.orElse.includes(s)))),
             );
         }
+        expect(book.countOnIce).toBe(book.unfinishedFish().reduce((n, f) => n + (f.iced ? f.count : 0), 0));
         expect(ids(book.cutsWithoutPack())).toEqual(
           ids(book.all('cut').filter((c) => book.naming('pack', c.id).length === 0)),
         );

@@ -1,4 +1,5 @@
-import { Map as PersistentMap, OrderedMap, OrderedSet } from 'immutable';
+import { Map as PersistentMap, OrderedSet } from 'immutable';
+import { type LayeredDraft, LayeredMap } from './layered-map.ts';
 import { standsAmong } from './stands.ts';
 import { linksOf } from './links.ts';
 import type { FishState, PackState, StateOf, SubjectState } from './states.ts';
@@ -19,16 +20,17 @@ const withoutId = (ids: Ids | undefined, id: string): Ids => (ids ?? []).filter(
  * older book stays as it was and a write costs the same in a large book as in a small one.
  */
 export interface Indexes {
-  readonly states: PersistentMap<string, SubjectState>;
+  readonly states: LayeredMap<SubjectState>;
   /** By kind, in the order in which they were first heard of. */
-  readonly ofKind: PersistentMap<string, OrderedMap<string, SubjectState>>;
+  readonly ofKind: PersistentMap<string, LayeredMap<SubjectState>>;
   /** Who names a subject, in the order in which they did. */
-  readonly namedBy: PersistentMap<string, Ids>;
+  readonly namedBy: LayeredMap<Ids>;
   /** Fish by the UTC day on which they were landed, and the same by each species that they are or may be. */
   readonly landedOn: DaysOfFish;
   readonly speciesOn: PersistentMap<string, DaysOfFish>;
-  /** Fish that nobody let go, cut or packed yet. */
+  /** Fish that stand and that nobody let go, cut or packed yet; and how many of them lie on ice, those of a lot counted. */
   readonly unfinished: OrderedSet<string>;
+  readonly countOnIce: number;
   /** Packs that hold something still. */
   readonly withFood: OrderedSet<string>;
   /** A fresh object for a trip whenever it or one of its fish changes. */
@@ -41,12 +43,13 @@ export interface Indexes {
 }
 
 export const NO_INDEXES: Indexes = {
-  states: PersistentMap(),
+  states: LayeredMap.empty(),
   ofKind: PersistentMap(),
-  namedBy: PersistentMap(),
+  namedBy: LayeredMap.empty(),
   landedOn: PersistentMap(),
   speciesOn: PersistentMap(),
   unfinished: OrderedSet(),
+  countOnIce: 0,
   withFood: OrderedSet(),
   tripEdition: PersistentMap(),
   openCuts: OrderedSet(),
@@ -59,14 +62,14 @@ export type Changed = Iterable<readonly [id: string, after: SubjectState | null]
 
 /** Indexes after a write. */
 export function reindexed(before: Indexes, changed: Changed): Indexes {
-  const states = before.states.asMutable();
-  const kinds = new Map<string, OrderedMap<string, SubjectState>>();
-  const kind = (k: string): OrderedMap<string, SubjectState> => {
-    const known = kinds.get(k) ?? (before.ofKind.get(k) ?? OrderedMap<string, SubjectState>()).asMutable();
+  const states = before.states.draft();
+  const kinds = new Map<string, LayeredDraft<SubjectState>>();
+  const kind = (k: string): LayeredDraft<SubjectState> => {
+    const known = kinds.get(k) ?? (before.ofKind.get(k) ?? LayeredMap.empty<SubjectState>()).draft();
     kinds.set(k, known);
     return known;
   };
-  const namedBy = before.namedBy.asMutable();
+  const namedBy = before.namedBy.draft();
   const packsNumbered = before.packsNumbered.asMutable();
   let { landedOn, speciesOn, highestPackNumber } = before;
   const fish = new Set<string>();
@@ -122,38 +125,52 @@ export function reindexed(before: Indexes, changed: Changed): Indexes {
       return s?.kind === k ? [s as StateOf<K>] : [];
     });
   const stand = (s: SubjectState): boolean => standsAmong(states, s);
+  const marked = (
+    set: OrderedSet<string>,
+    ids: ReadonlySet<string>,
+    belongs: (id: string) => boolean,
+  ): OrderedSet<string> =>
+    set.withMutations((m) => {
+      for (const id of ids)
+        if (belongs(id)) m.add(id);
+        else m.delete(id);
+    });
+  const unfinished = marked(before.unfinished, fish, (id) => {
+    const s = states.get(id);
+    return s?.kind === 'fish' && isUnfinished(s, naming, stand);
+  });
+  const onIce = (get: (id: string) => SubjectState | undefined, in_: OrderedSet<string>, id: string): number => {
+    const s = in_.has(id) ? get(id) : undefined;
+    return s?.kind === 'fish' && s.iced ? s.count : 0;
+  };
+  let { countOnIce } = before;
+  for (const id of fish)
+    countOnIce +=
+      onIce((x) => states.get(x), unfinished, id) - onIce((x) => before.states.get(x), before.unfinished, id);
+  const openCuts = marked(
+    before.openCuts,
+    cuts,
+    (id) => states.get(id)?.kind === 'cut' && !naming('pack', id).some(stand),
+  );
+  const withFood = marked(before.withFood, packs, (id) => {
+    const s = states.get(id);
+    return s?.kind === 'pack' && holdsFood(s, naming, stand);
+  });
   return {
-    states: states.asImmutable(),
-    ofKind: before.ofKind.withMutations((m) => kinds.forEach((v, k) => m.set(k, v.asImmutable()))),
-    namedBy: namedBy.asImmutable(),
+    states: states.done(),
+    ofKind: before.ofKind.withMutations((m) => kinds.forEach((v, k) => m.set(k, v.done()))),
+    namedBy: namedBy.done(),
     landedOn,
     speciesOn,
-    unfinished: before.unfinished.withMutations((set) => {
-      for (const id of fish) {
-        const s = states.get(id);
-        if (s?.kind === 'fish' && isUnfinished(s, naming, stand)) set.add(id);
-        else set.delete(id);
-      }
-    }),
+    unfinished,
+    countOnIce,
+    withFood,
     tripEdition: before.tripEdition.withMutations((m) => {
       for (const id of trips) m.set(id, {});
     }),
-    openCuts: before.openCuts.withMutations((set) => {
-      for (const id of cuts) {
-        const s = states.get(id);
-        if (s?.kind === 'cut' && !naming('pack', id).some(stand)) set.add(id);
-        else set.delete(id);
-      }
-    }),
+    openCuts,
     packsNumbered: packsNumbered.asImmutable(),
     highestPackNumber,
-    withFood: before.withFood.withMutations((set) => {
-      for (const id of packs) {
-        const s = states.get(id);
-        if (s?.kind === 'pack' && holdsFood(s, naming, stand)) set.add(id);
-        else set.delete(id);
-      }
-    }),
   };
 }
 
@@ -187,7 +204,7 @@ type Naming = <K extends SubjectState['kind']>(kind: K, id: string) => StateOf<K
 type Stand = (s: SubjectState) => boolean;
 
 const isUnfinished = (f: FishState, naming: Naming, stand: Stand): boolean =>
-  !f.released && !naming('cut', f.id).some(stand) && !naming('pack', f.id).some(stand);
+  !f.released && stand(f) && !naming('cut', f.id).some(stand) && !naming('pack', f.id).some(stand);
 
 /** Less than a gram is nothing. */
 function holdsFood(p: PackState, naming: Naming, stand: Stand): boolean {
@@ -199,7 +216,7 @@ function holdsFood(p: PackState, naming: Naming, stand: Stand): boolean {
 }
 
 /** Ids of all that hangs on a subject, step by step. */
-function hangingAbove(namedBy: PersistentMap<string, Ids>, id: string): ReadonlySet<string> {
+function hangingAbove(namedBy: LayeredDraft<Ids>, id: string): ReadonlySet<string> {
   const all = new Set<string>();
   const next = [id];
   for (let on = next.pop(); on !== undefined; on = next.pop())

@@ -5,41 +5,53 @@ import type { CutState, SubjectState, Timed } from './states.ts';
 
 type Live<K extends Kind> = { line: Logged; facts: FactsOf<K> };
 
-/** The lines of one kind that still stand, in order of time. */
-function live<K extends Kind>(log: readonly Logged[], kind: K): Live<K>[] {
-  return log.flatMap((line) => {
-    const facts = line.struck ? null : factsOf(line, kind);
-    return facts ? [{ line, facts }] : [];
-  });
+/** The lines of a subject that still stand, by kind, each in order of time. */
+class Standing {
+  private readonly byKind = new Map<string, Logged[]>();
+  constructor(readonly all: readonly Logged[]) {
+    for (const line of all) {
+      if (line.struck) continue;
+      const list = this.byKind.get(line.now.kind);
+      if (list) list.push(line);
+      else this.byKind.set(line.now.kind, [line]);
+    }
+  }
+
+  of(kind: Kind): readonly Logged[] {
+    return this.byKind.get(kind) ?? NO_LINES;
+  }
 }
+const NO_LINES: readonly Logged[] = [];
+
+/** The lines of one kind that still stand, in order of time. */
+const live = <K extends Kind>(log: Standing, kind: K): Live<K>[] =>
+  log.of(kind).map((line) => ({ line, facts: line.now.facts as unknown as FactsOf<K> }));
+
 const timed = <T extends object>(line: Logged, facts: T): Timed<T> => ({
   ...facts,
   at: line.now.at,
   about: line.now.about ?? false,
 });
 /** The last of a kind that stands, with its time; null when there is none. */
-function last<K extends Kind>(log: readonly Logged[], kind: K): Timed<FactsOf<K>> | null {
-  const x = live(log, kind).at(-1);
-  return x ? timed(x.line, x.facts as object as FactsOf<K>) : null;
+function last<K extends Kind>(log: Standing, kind: K): Timed<FactsOf<K>> | null {
+  const line = log.of(kind).at(-1);
+  return line ? timed(line, line.now.facts as object as FactsOf<K>) : null;
 }
 /**
  * The line that begins a subject: the last of its kind that stands, else the last that was struck, with that strike; null
  * when it never came. A struck beginning keeps the subject readable.
  */
-function beginning<K extends Kind>(
-  log: readonly Logged[],
-  kind: K,
-): { s: Timed<FactsOf<K>>; struck: Entry | null } | null {
+function beginning<K extends Kind>(log: Standing, kind: K): { s: Timed<FactsOf<K>>; struck: Entry | null } | null {
   const s = last(log, kind);
   if (s) return { s, struck: null };
-  const line = log.filter((l) => l.struck && factsOf(l, kind)).at(-1);
+  const line = log.all.findLast((l) => l.struck && factsOf(l, kind));
   const facts = line ? factsOf(line, kind) : null;
   return line && facts ? { s: timed(line, facts as object as FactsOf<K>), struck: line.struck } : null;
 }
-const everyText = (log: readonly Logged[], kind: 'fish.noted' | 'cut.found' | 'meal.noted') =>
+const everyText = (log: Standing, kind: 'fish.noted' | 'cut.found' | 'meal.noted') =>
   live(log, kind).map((x) => timed(x.line, { text: x.facts.text }));
 
-function projectTrip(id: string, log: readonly Logged[]): SubjectState | null {
+function projectTrip(id: string, log: Standing): SubjectState | null {
   const begun = beginning(log, 'trip.started');
   if (!begun) return null;
   const { s, struck } = begun;
@@ -47,7 +59,7 @@ function projectTrip(id: string, log: readonly Logged[]): SubjectState | null {
   return {
     kind: 'trip',
     id,
-    log,
+    log: log.all,
     struck,
     startedAt: s.at,
     endedAt: end?.at ?? null,
@@ -68,7 +80,7 @@ function projectTrip(id: string, log: readonly Logged[]): SubjectState | null {
   };
 }
 
-function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
+function projectFish(id: string, log: Standing): SubjectState | null {
   const begun = beginning(log, 'fish.landed');
   if (!begun) return null;
   const { s: l, struck } = begun;
@@ -78,7 +90,7 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
   return {
     kind: 'fish',
     id,
-    log,
+    log: log.all,
     struck,
     number: l.number ?? null,
     trip: l.trip,
@@ -112,7 +124,7 @@ function projectFish(id: string, log: readonly Logged[]): SubjectState | null {
   };
 }
 
-function projectCut(id: string, log: readonly Logged[]): SubjectState | null {
+function projectCut(id: string, log: Standing): SubjectState | null {
   const begun = beginning(log, 'cut.started');
   if (!begun) return null;
   const { s, struck } = begun;
@@ -121,7 +133,7 @@ function projectCut(id: string, log: readonly Logged[]): SubjectState | null {
   return {
     kind: 'cut',
     id,
-    log,
+    log: log.all,
     struck,
     startedAt: s.at,
     fish: s.fish,
@@ -135,7 +147,7 @@ function projectCut(id: string, log: readonly Logged[]): SubjectState | null {
   };
 }
 
-function projectPack(id: string, log: readonly Logged[]): SubjectState | null {
+function projectPack(id: string, log: Standing): SubjectState | null {
   const begun = beginning(log, 'pack.stored');
   if (!begun) return null;
   const { s, struck } = begun;
@@ -143,7 +155,7 @@ function projectPack(id: string, log: readonly Logged[]): SubjectState | null {
   return {
     kind: 'pack',
     id,
-    log,
+    log: log.all,
     struck,
     number: s.number,
     what: s.what,
@@ -164,7 +176,7 @@ function projectPack(id: string, log: readonly Logged[]): SubjectState | null {
   };
 }
 
-function projectMeal(id: string, log: readonly Logged[]): SubjectState | null {
+function projectMeal(id: string, log: Standing): SubjectState | null {
   const begun = beginning(log, 'meal.served');
   if (!begun) return null;
   const { s, struck } = begun;
@@ -173,7 +185,7 @@ function projectMeal(id: string, log: readonly Logged[]): SubjectState | null {
   return {
     kind: 'meal',
     id,
-    log,
+    log: log.all,
     struck,
     name: s.name,
     cook: s.cook,
@@ -189,7 +201,7 @@ function projectMeal(id: string, log: readonly Logged[]): SubjectState | null {
   };
 }
 
-const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => SubjectState | null> = {
+const PROJECTORS: Record<SubjectKind, (id: string, log: Standing) => SubjectState | null> = {
   book: (id, log) => {
     const begun = beginning(log, 'book.opened');
     if (!begun) return null;
@@ -198,7 +210,18 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
       live(log, 'book.error').map((x): [string, number] => [x.facts.method, x.facts.sdMm]),
     );
     const { name, waters, from } = s;
-    return { kind: 'book', id, log, struck, name, waters, boat: s.boat ?? null, from, places: s.places ?? [], errors };
+    return {
+      kind: 'book',
+      id,
+      log: log.all,
+      struck,
+      name,
+      waters,
+      boat: s.boat ?? null,
+      from,
+      places: s.places ?? [],
+      errors,
+    };
   },
   member: (id, log) => {
     const begun = beginning(log, 'member.joined');
@@ -207,7 +230,7 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
     return {
       kind: 'member',
       id,
-      log,
+      log: log.all,
       struck,
       name: s.name,
       role: s.role ?? '',
@@ -222,7 +245,7 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
     if (!begun) return null;
     const { s, struck } = begun;
     const retiredAt = last(log, 'box.retired')?.at ?? null;
-    return { kind: 'box', id, log, struck, name: s.name, litres: s.litres, addedAt: s.at, retiredAt };
+    return { kind: 'box', id, log: log.all, struck, name: s.name, litres: s.litres, addedAt: s.at, retiredAt };
   },
   trip: projectTrip,
   fish: projectFish,
@@ -235,7 +258,7 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
       s && {
         kind: 'species',
         id,
-        log,
+        log: log.all,
         struck: null,
         pack: s.pack,
         packName: s.packName,
@@ -246,7 +269,7 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
   },
   rules: (id, log) => {
     const s = last(log, 'rules.added');
-    return s && { kind: 'rules', id, log, struck: null, pack: s.pack, from: s.from, addedAt: s.at };
+    return s && { kind: 'rules', id, log: log.all, struck: null, pack: s.pack, from: s.from, addedAt: s.at };
   },
   rule: (id, log) => {
     const s = last(log, 'rule.set');
@@ -254,7 +277,7 @@ const PROJECTORS: Record<SubjectKind, (id: string, log: readonly Logged[]) => Su
       s && {
         kind: 'rule',
         id,
-        log,
+        log: log.all,
         struck: null,
         waters: s.waters,
         rule: s.rule,
@@ -286,5 +309,5 @@ function kindOfSubject(entries: Iterable<Entry>): SubjectKind | null {
  */
 export function projectSubject(id: string, entries: readonly Entry[]): SubjectState | null {
   const kind = kindOfSubject(entries);
-  return kind ? PROJECTORS[kind](id, linesOf(entries)) : null;
+  return kind ? PROJECTORS[kind](id, new Standing(linesOf(entries))) : null;
 }

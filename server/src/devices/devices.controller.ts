@@ -2,6 +2,7 @@ import { Controller, Get, Header, Query } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { loadRulePacks, loadSpecies } from '@dagboek/packs';
 import { IsString, MaxLength, MinLength } from 'class-validator';
+import type { PositionReading } from '@dagboek/journal';
 import { Clock } from '../common/clock.ts';
 import { ProblemException } from '../common/problem.filter.ts';
 import { simulatedPosition } from './simulated-position.ts';
@@ -24,7 +25,7 @@ export class DevicesController {
   @ApiOperation({
     summary: 'Where the simulated position source puts the boat now: a drift round a point of its zone.',
   })
-  position(@Query() { waters, zone }: PositionDto) {
+  position(@Query() { waters, zone }: PositionDto): PositionReading {
     const z = RULES.find((p) => p.id === waters)?.zones.find((x) => x.id === zone);
     const position = z ? simulatedPosition(z, this.clock.nowMs()) : null;
     if (!position) throw new ProblemException(404, 'The simulated position source knows no such zone.', 'zone');

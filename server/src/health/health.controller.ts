@@ -1,5 +1,6 @@
 import { Controller, Get, Header } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import type { Health } from '@dagboek/journal';
 import { Clock } from '../common/clock.ts';
 import { JournalService } from '../journal/journal.service.ts';
 
@@ -14,7 +15,7 @@ export class HealthController {
   @Get()
   @Header('Cache-Control', 'no-store')
   @ApiOperation({ summary: 'Is it up; what time it goes by; how many entries it holds.' })
-  async health() {
+  async health(): Promise<Health> {
     return {
       ok: true,
       book: await this.journal.identity(),

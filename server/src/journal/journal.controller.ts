@@ -1,5 +1,6 @@
 import { Body, Controller, Get, HttpCode, Post, Query } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import type { AppendAnswer, JournalPage } from '@dagboek/journal';
 import { AfterDto, AppendDto } from './journal.dto.ts';
 import { JournalService } from './journal.service.ts';
 
@@ -11,13 +12,13 @@ export class JournalController {
   @Post()
   @HttpCode(200)
   @ApiOperation({ summary: 'Takes a batch of entries; answers for each: accepted, known already, or refused and why.' })
-  async append(@Body() body: AppendDto) {
+  async append(@Body() body: AppendDto): Promise<AppendAnswer> {
     return { receipts: await this.journal.append(body.entries) };
   }
 
   @Get()
   @ApiOperation({ summary: 'Entries that arrived after a number, in order of arrival.' })
-  after(@Query() q: AfterDto) {
+  after(@Query() q: AfterDto): Promise<JournalPage> {
     return this.journal.after(q.after, q.limit);
   }
 }

@@ -1,7 +1,7 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { ArrayMaxSize, IsArray, IsInt, IsOptional, Max, Min } from 'class-validator';
 import { Type } from 'class-transformer';
-import { MOST_ENTRIES } from './journal.service.ts';
+import { MOST_ENTRIES } from '@dagboek/journal';
 
 /** A batch of entries. Each entry is judged on its own, so the array is only looked at as an array. */
 export class AppendDto {

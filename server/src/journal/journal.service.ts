@@ -1,16 +1,9 @@
 import { Injectable } from '@nestjs/common';
-import { type Entry, validateEntry } from '@dagboek/journal';
+import { type Entry, type JournalPage, type Receipt, validateEntry } from '@dagboek/journal';
 import { DataSource, In, MoreThan } from 'typeorm';
 import { Clock } from '../common/clock.ts';
 import { refold } from '../storage/projections.ts';
 import { EntryRow } from '../storage/rows.ts';
-
-/** What became of one entry of a batch. */
-export type Receipt =
-  { id: string; status: 'accepted' | 'known' } | { id: string; status: 'refused'; why: string; field?: string };
-
-/** At most this many entries in one batch. */
-export const MOST_ENTRIES = 1000;
 
 @Injectable()
 export class JournalService {
@@ -90,7 +83,7 @@ export class JournalService {
   }
 
   /** Entries that arrived after `seq`, in order of arrival, at most `limit`. */
-  async after(seq: number, limit: number): Promise<{ entries: Entry[]; last: number; more: boolean }> {
+  async after(seq: number, limit: number): Promise<JournalPage> {
     const rows = await this.source.manager.find(EntryRow, {
       where: { seq: MoreThan(seq) },
       order: { seq: 'ASC' },

@@ -10,20 +10,23 @@ import { router } from './router.tsx';
 import { UpdateNotice } from './update-notice.tsx';
 
 type Opening =
-  { state: 'opening' } | ({ state: 'open' } & Opened) | { state: 'unknown' } | { state: 'failed'; why: string };
+  | { state: 'opening'; said?: string }
+  | ({ state: 'open' } & Opened)
+  | { state: 'unknown' }
+  | { state: 'failed'; why: string };
 
 export function App() {
   const [opening, set] = useState<Opening>({ state: 'opening' });
   const open = (): void => {
     set({ state: 'opening' });
-    openJournal().then(
+    openJournal((n, of) => set({ state: 'opening', said: `${n} of ${Math.max(n, of)} lines fetched.` })).then(
       (opened) => set(opened ? { state: 'open', ...opened } : { state: 'unknown' }),
       (e: unknown) => set({ state: 'failed', why: e instanceof Error ? e.message : String(e) }),
     );
   };
   // Opening the journal (IndexedDB, network) happens outside React, once.
   useEffect(open, []);
-  if (opening.state === 'opening') return <Notice title="Opening the book">One moment.</Notice>;
+  if (opening.state === 'opening') return <Notice title="Opening the book">{opening.said ?? 'One moment.'}</Notice>;
   if (opening.state === 'unknown')
     return (
       <Notice title="No signal, and no book here yet" retry={open}>

@@ -1,4 +1,4 @@
-import { type CustodyLine, fishForTheBoard, freshnessOf, lastCut, massOf } from '@dagboek/journal';
+import { custodyOf, fishForTheBoard, type FishState, freshnessOfFish, lastCut, massOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
@@ -12,6 +12,7 @@ import { usePen } from '../kit/pen.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { useCrew } from '../kit/crew.ts';
 import { useNow } from '../kit/use-now.ts';
+import { Paged } from '../kit/ui/paged.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
@@ -35,22 +36,22 @@ export function BoardPage() {
   const [by, setBy] = useState<string | null>(null);
   const [route, setRoute] = useState<Route | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const first = waiting.find((l) => l.fish.id === chosen[0]) ?? null;
-  const species = byId(first?.fish.species);
+  const first = waiting.find((f) => f.id === chosen[0]) ?? null;
+  const species = byId(first?.species);
   const routes = routesFor(species);
   const knife = by ?? lastBy ?? pen;
   const way = route && routes.includes(route) ? route : routes[0];
-  const toggle = (l: CustodyLine): void => {
+  const toggle = (f: FishState): void => {
     setTrouble(null);
-    if (chosen.includes(l.fish.id)) return setChosen(chosen.filter((x) => x !== l.fish.id));
-    if (first && first.fish.species !== l.fish.species)
+    if (chosen.includes(f.id)) return setChosen(chosen.filter((x) => x !== f.id));
+    if (first && first.species !== f.species)
       return setTrouble(
-        `One kind at a time: a yield of ${inSentence(names.species(first.fish.species ?? ''))} and ${inSentence(names.species(l.fish.species ?? ''))} together says nothing of either.`,
+        `One kind at a time: a yield of ${inSentence(names.species(first.species ?? ''))} and ${inSentence(names.species(f.species ?? ''))} together says nothing of either.`,
       );
-    const s = byId(l.fish.species);
+    const s = byId(f.species);
     if (s && routesFor(s).length === 0)
       return setTrouble(`${s.name} is not for the table and never goes on the board. ${s.raw.why}`);
-    setChosen([...chosen, l.fish.id]);
+    setChosen([...chosen, f.id]);
   };
   const start = async (): Promise<void> => {
     if (!knife || !way) return;
@@ -69,7 +70,7 @@ export function BoardPage() {
         {
           label: 'Chosen',
           value: chosen.length
-            ? `${plural(chosen.length, 'line')}, ${inSentence(names.species(first?.fish.species ?? ''))}`
+            ? `${plural(chosen.length, 'line')}, ${inSentence(names.species(first?.species ?? ''))}`
             : 'nothing yet',
         },
       ]}
@@ -84,58 +85,55 @@ export function BoardPage() {
                 : 'Fish that lie on ice stand here.'}
             </p>
           </Row>
-          {waiting.map((l) => {
-            const s = byId(l.fish.species);
-            const fresh = freshnessOf(l, s, book.get('trip', l.fish.trip)?.waterC ?? null, now);
-            const mass = massOf(l.fish, s);
-            const on = chosen.includes(l.fish.id);
-            const trip = book.get('trip', l.fish.trip);
-            return (
-              <Row
-                key={l.fish.id}
-                className={`line${on ? ' chosen' : ''}`}
-                time={
-                  trip ? (
-                    <>
-                      <b>{shortDay(day(trip.startedAt)).slice(0, 3)}</b>
-                      <span>{shortDay(day(trip.startedAt)).slice(4)}</span>
-                    </>
-                  ) : (
-                    ''
-                  )
-                }
-              >
-                <label className="board-row">
-                  <input type="checkbox" className="checkbox" checked={on} onChange={() => toggle(l)} />
-                  <span className="icon">{s && <FigureView spec={s.figure} size={96} plain />}</span>
-                  <span className="name">
-                    {sayFish(l.fish, names)}
-                    {l.where !== 'box' && <small>{l.where}</small>}
-                  </span>
-                  <span className="num-cell">{l.fish.length ? `${cm(l.fish.length.mm)} cm` : ''}</span>
-                  <span className="num-cell">
-                    {mass
-                      ? `${massParts(mass.g * l.fish.count).join(' ')}${mass.how === 'estimated' ? ' est.' : ''}`
-                      : ''}
-                  </span>
-                  <UsedCell fresh={fresh} />
-                </label>
-              </Row>
-            );
-          })}
+          <Paged items={waiting} keyOf={(f) => f.id} more="More fish">
+            {(f) => {
+              const s = byId(f.species);
+              const where = custodyOf(book, f.id)?.where;
+              const fresh = freshnessOfFish(book, f.id, byId, now);
+              const mass = massOf(f, s);
+              const on = chosen.includes(f.id);
+              const trip = book.get('trip', f.trip);
+              return (
+                <Row
+                  className={`line${on ? ' chosen' : ''}`}
+                  time={
+                    trip ? (
+                      <>
+                        <b>{shortDay(day(trip.startedAt)).slice(0, 3)}</b>
+                        <span>{shortDay(day(trip.startedAt)).slice(4)}</span>
+                      </>
+                    ) : (
+                      ''
+                    )
+                  }
+                >
+                  <label className="board-row">
+                    <input type="checkbox" className="checkbox" checked={on} onChange={() => toggle(f)} />
+                    <span className="icon">{s && <FigureView spec={s.figure} size={96} plain />}</span>
+                    <span className="name">
+                      {sayFish(f, names)}
+                      {where !== 'box' && <small>{where}</small>}
+                    </span>
+                    <span className="num-cell">{f.length ? `${cm(f.length.mm)} cm` : ''}</span>
+                    <span className="num-cell">
+                      {mass ? `${massParts(mass.g * f.count).join(' ')}${mass.how === 'estimated' ? ' est.' : ''}` : ''}
+                    </span>
+                    <UsedCell fresh={fresh} />
+                  </label>
+                </Row>
+              );
+            }}
+          </Paged>
           {chosen.length > 0 && (
             <Row className="open-entry pad">
               {species && <HazardStrip hazards={species.hazards} aid={species.id} />}
               {waiting
-                .filter((l) => chosen.includes(l.fish.id))
-                .map((l) => (
+                .filter((f) => chosen.includes(f.id))
+                .map((f) => (
                   <HistamineNote
-                    key={l.fish.id}
-                    of={sayFish(l.fish, names)}
-                    clock={
-                      freshnessOf(l, byId(l.fish.species), book.get('trip', l.fish.trip)?.waterC ?? null, now)
-                        ?.histamine
-                    }
+                    key={f.id}
+                    of={sayFish(f, names)}
+                    clock={freshnessOfFish(book, f.id, byId, now)?.histamine}
                   />
                 ))}
               <Chips

@@ -2,10 +2,9 @@ import { massBalance, type Stage, STAGE_WORDS, STAGES } from '@dagboek/core/cut'
 import { byproductCaution } from '@dagboek/core/harm';
 import {
   BYPRODUCT_USES,
-  custodyOf,
   type CutState,
   doubtsOf,
-  freshnessOf,
+  freshnessOfFish,
   massOf,
   packNumber,
   sayMass,
@@ -217,7 +216,7 @@ function Weighing({
     >
       <h2 className="step-sentence">{SENTENCES[stage]}</h2>
       <HazardStrip hazards={species.hazards} aid={species.id} />
-      {stage === 'round' && <Histamine cut={cut} species={species} />}
+      {stage === 'round' && <Histamine cut={cut} />}
       {caution && (
         <div className="hazard-strip blade" role="note">
           <strong>Blade</strong>
@@ -266,18 +265,17 @@ function Weighing({
 }
 
 /** The clock of histamine of what lies on the board, fish by fish. */
-function Histamine({ cut, species }: { cut: CutState; species: Species }) {
+function Histamine({ cut }: { cut: CutState }) {
   const { book } = useBook();
+  const { byId } = useCatalogue();
   const names = useNames();
   const now = useNow(60_000);
   return (
     <>
       {cut.fish.map((id) => {
-        const line = custodyOf(book, id);
-        if (!line) return null;
-        const waterC = book.get('trip', line.fish.trip)?.waterC ?? null;
-        const fresh = freshnessOf(line, species, waterC, now);
-        return <HistamineNote key={id} of={sayFish(line.fish, names)} clock={fresh?.histamine} />;
+        const fish = book.getAny('fish', id);
+        const clock = freshnessOfFish(book, id, byId, now)?.histamine;
+        return fish && <HistamineNote key={id} of={sayFish(fish, names)} clock={clock} />;
       })}
     </>
   );

@@ -2,10 +2,9 @@ import { packCautions } from '@dagboek/core/harm';
 import { keepUntil, type PackForm, type PackPlace, type Wrapping } from '@dagboek/core/larder';
 import { sayDate, stamp } from '@dagboek/core/time';
 import {
-  custodyOf,
   type CutState,
   FORMS,
-  freshnessOf,
+  freshnessOfFish,
   leastFresh,
   nextPackNumber,
   packNumber,
@@ -14,7 +13,7 @@ import {
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { Species } from '../kit/catalogue.ts';
+import { type Species, useCatalogue } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useFormat } from '../kit/format.ts';
 import { nowMs } from '../kit/clock.ts';
@@ -49,6 +48,7 @@ export function IntoPack({
 }) {
   const { book } = useBook();
   const { write } = useWrite();
+  const { byId } = useCatalogue();
   const { day, zone } = useFormat();
   const packs = book.naming('pack', cut.id).sort((a, b) => a.number - b.number);
   const form = formOf(cut.route);
@@ -64,12 +64,7 @@ export function IntoPack({
   const wrap = wrapping ?? (place === 'fridge' ? 'cloth' : 'vacuum');
   const grams = typed ?? (left > 0 ? String(Math.round(left)) : '');
   const now = nowMs();
-  const fresh = leastFresh(
-    cut.fish.flatMap((id) => {
-      const line = custodyOf(book, id);
-      return line ? (freshnessOf(line, species, book.get('trip', line.fish.trip)?.waterC ?? null, now) ?? []) : [];
-    }),
-  );
+  const fresh = leastFresh(cut.fish.flatMap((id) => freshnessOfFish(book, id, byId, now) ?? []));
   const keeps = keepUntil({
     place,
     form: kind,

@@ -25,6 +25,7 @@ import { useNow } from '../kit/use-now.ts';
 import { useNarrow } from '../kit/use-width.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
 import { SeasonStrip } from './season-strip.tsx';
+import { Paged } from '../kit/ui/paged.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
 
 /** Trips and meals shown before one asks for earlier ones. */
@@ -188,7 +189,8 @@ const DayMark = ({ day }: { day: string }) => (
 );
 
 function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip' }>; open: boolean; now: number }) {
-  const { trip, fish } = item;
+  const { trip } = item;
+  const fish = item.fish();
   const names = useNames();
   const { time } = useFormat();
   const [all, setAll] = useState(open);
@@ -229,9 +231,9 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
             </p>
           </Row>
         )}
-        {rows.map((f) => (
-          <FishRow key={f.id} fish={f} trip={trip} number={item.numberOf(f.id)} now={now} />
-        ))}
+        <Paged items={rows} keyOf={(f) => f.id} more="More of this trip">
+          {(f) => <FishRow fish={f} trip={trip} number={item.numberOf(f.id)} now={now} />}
+        </Paged>
         {(folded > 0 || all) && fish.length > 0 && !open && (
           <Row className="line">
             <p className="log-sentence">

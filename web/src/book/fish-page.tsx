@@ -5,7 +5,7 @@ import {
   earlierLengths,
   fishNumbers,
   type FishState,
-  freshnessOf,
+  freshnessOfFish,
   massOf,
   packNumber,
   placeAt,
@@ -52,7 +52,7 @@ function Fish({ fish }: { fish: FishState }) {
   const trip = book.getAny('trip', fish.trip);
   const line = custodyOf(book, fish.id);
   if (!line) return <MissingPage />;
-  const fresh = freshnessOf(line, species, trip?.waterC ?? null, now);
+  const fresh = freshnessOfFish(book, line.fish.id, byId, now);
   const mass = massOf(fish, species);
   // What was struck of it stays readable here, with the rest of its log.
   const cuts = book.namingAny('cut', fish.id);

@@ -1,4 +1,12 @@
-import { type CustodyLine, fishOnIce, freshnessOf, massOf, type TripState, tripsInOrder } from '@dagboek/journal';
+import {
+  custodyOf,
+  fishOnIce,
+  type FishState,
+  freshnessOfFish,
+  massOf,
+  type TripState,
+  tripsInOrder,
+} from '@dagboek/journal';
 import { WARM_SIDE } from '@dagboek/core/fresh';
 import { saySpan } from '@dagboek/core/time';
 import { Link } from 'react-router';
@@ -9,6 +17,7 @@ import { massParts, plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
+import { Paged } from '../kit/ui/paged.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 
@@ -21,8 +30,10 @@ export function BoxPage() {
   // A box that is used no more still stands here while something lies in it.
   const boxes = book
     .allAny('box')
-    .filter((b) => (book.stands(b) && b.retiredAt === null) || lines.some((l) => l.fish.iced?.box === b.id));
-  const kg = lines.reduce((g, l) => g + (massOf(l.fish, byId(l.fish.species))?.g ?? 0) * l.fish.count, 0);
+    .filter((b) => (book.stands(b) && b.retiredAt === null) || lines.some((f) => f.iced?.box === b.id));
+  const known = new Set(boxes.map((b) => b.id));
+  const astray = lines.filter((f) => !known.has(f.iced?.box ?? ''));
+  const kg = lines.reduce((g, f) => g + (massOf(f, byId(f.species))?.g ?? 0) * f.count, 0);
   return (
     <Page
       title="Box"
@@ -30,11 +41,7 @@ export function BoxPage() {
       cells={[
         {
           label: 'On ice',
-          value: plural(
-            lines.reduce((n, l) => n + l.fish.count, 0),
-            'fish',
-            'fish',
-          ),
+          value: plural(book.countOnIce, 'fish', 'fish'),
         },
         { label: 'Together', value: massParts(kg).join(' ') },
       ]}
@@ -42,30 +49,30 @@ export function BoxPage() {
       {boxes.map((b) => (
         <BoxSection
           key={b.id}
-          boxId={b.id}
           name={b.name}
           litres={b.litres}
-          lines={lines.filter((l) => l.fish.iced?.box === b.id)}
+          lines={lines.filter((f) => f.iced?.box === b.id)}
           trip={tripsInOrder(book).findLast((t) => t.box === b.id && !t.endedAt) ?? null}
           now={now}
         />
       ))}
+      {astray.length > 0 && (
+        <BoxSection name="In a box that this book does not know" litres={null} lines={astray} trip={null} now={now} />
+      )}
     </Page>
   );
 }
 
 function BoxSection({
-  boxId,
   name,
   litres,
   lines,
   trip,
   now,
 }: {
-  boxId: string;
   name: string;
-  litres: number;
-  lines: readonly CustodyLine[];
+  litres: number | null;
+  lines: readonly FishState[];
   trip: TripState | null;
   now: number;
 }) {
@@ -73,12 +80,12 @@ function BoxSection({
   const { book } = useBook();
   const names = useNames();
   const { time, day, dayOfMs, shortDay } = useFormat();
-  const order = [...lines].sort((a, b) => Date.parse(a.fish.iced?.at ?? '') - Date.parse(b.fish.iced?.at ?? ''));
+  const order = [...lines].sort((a, b) => Date.parse(a.iced?.at ?? '') - Date.parse(b.iced?.at ?? ''));
   return (
     <section aria-label={name}>
       <Row className="pad box-head">
         <h2>
-          {name.charAt(0).toUpperCase() + name.slice(1)} <small>{litres} l</small>
+          {name.charAt(0).toUpperCase() + name.slice(1)} {litres !== null && <small>{litres} l</small>}
         </h2>
         <p>
           {trip
@@ -100,40 +107,43 @@ function BoxSection({
           </div>
         </Row>
       )}
-      {order.map((l) => {
-        const s = byId(l.fish.species);
-        const fresh = freshnessOf(l, s, book.get('trip', l.fish.trip)?.waterC ?? null, now);
-        const mass = massOf(l.fish, s);
-        return (
-          <div key={l.fish.id + boxId}>
-            {fresh?.histamine && fresh.histamine.state !== 'within' && (
-              <Row className="note-row">
-                <HistamineNote of={sayFish(l.fish, names)} clock={fresh.histamine} />
+      <Paged items={order} keyOf={(f) => f.id} more="More fish">
+        {(f) => {
+          const s = byId(f.species);
+          const fresh = freshnessOfFish(book, f.id, byId, now);
+          const line = custodyOf(book, f.id);
+          const mass = massOf(f, s);
+          return (
+            <>
+              {fresh?.histamine && fresh.histamine.state !== 'within' && (
+                <Row className="note-row">
+                  <HistamineNote of={sayFish(f, names)} clock={fresh.histamine} />
+                </Row>
+              )}
+              <Row
+                time={
+                  f.iced && (
+                    <>
+                      {f.iced.about ? '~' : ''}
+                      {time(f.iced.at)}
+                      {day(f.iced.at) !== dayOfMs(now) && <span>{shortDay(day(f.iced.at))}</span>}
+                    </>
+                  )
+                }
+                className="line"
+              >
+                <Link to={`/fish/${f.id}`} className="log-grid as-row boxed">
+                  <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+                  <span className="name">{sayFish(f, names)}</span>
+                  <span className="num-cell">{mass ? massParts(mass.g * f.count).join(' ') : ''}</span>
+                  {line && <CustodyRow line={line} fresh={fresh} />}
+                  <UsedCell fresh={fresh} />
+                </Link>
               </Row>
-            )}
-            <Row
-              time={
-                l.fish.iced && (
-                  <>
-                    {l.fish.iced.about ? '~' : ''}
-                    {time(l.fish.iced.at)}
-                    {day(l.fish.iced.at) !== dayOfMs(now) && <span>{shortDay(day(l.fish.iced.at))}</span>}
-                  </>
-                )
-              }
-              className="line"
-            >
-              <Link to={`/fish/${l.fish.id}`} className="log-grid as-row boxed">
-                <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-                <span className="name">{sayFish(l.fish, names)}</span>
-                <span className="num-cell">{mass ? massParts(mass.g * l.fish.count).join(' ') : ''}</span>
-                <CustodyRow line={l} fresh={fresh} />
-                <UsedCell fresh={fresh} />
-              </Link>
-            </Row>
-          </div>
-        );
-      })}
+            </>
+          );
+        }}
+      </Paged>
     </section>
   );
 }

@@ -62,18 +62,26 @@ const catalogueOf = (
     return { all, shipped, traits, packs, byId: (id) => (id ? (map.get(id) ?? null) : null) };
   });
 
-/** The time zone that the device keeps. */
-const deviceZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
+/** The time zone that the device keeps, and the civil day there. Every row of a list asks: looked up anew every 10 s. */
+let seenHere = { atMs: Number.NEGATIVE_INFINITY, zone: '', today: '' };
+function here(): { readonly zone: string; readonly today: string } {
+  const now = nowMs();
+  if (Math.abs(now - seenHere.atMs) >= 10_000) {
+    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+    seenHere = { atMs: now, zone, today: stamp(now, zone).slice(0, 10) };
+  }
+  return seenHere;
+}
 
 /** The rules that the book goes by; null while they are not on this device. */
 export function useRules(): RulePack | null {
   const packs = useQuery(rulebookQuery).data?.packs;
-  return useBookValue((book) => rulesOf(book, packs, deviceZone(), stamp(nowMs(), deviceZone()).slice(0, 10)));
+  return useBookValue((book) => rulesOf(book, packs, here().zone, here().today));
 }
 
 /** The waters' own time zone; the device's before the rules are known. */
 export function useTimeZone(): string {
-  return useRules()?.timeZone ?? deviceZone();
+  return useRules()?.timeZone ?? here().zone;
 }
 
 /** "Pollack", "8 mackerel" for a lot, "Turbot or brill" while it is not settled. */

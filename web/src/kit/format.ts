@@ -1,6 +1,5 @@
 import { addDays, civilDay, sayDate, wallTime, weekday } from '@dagboek/core/time';
 import { stamp } from '@dagboek/core/time';
-import { useMemo } from 'react';
 import { useTimeZone } from './catalogue.ts';
 
 export interface Format {
@@ -17,24 +16,30 @@ export interface Format {
 }
 
 /** How times and days are written, in the zone of the book's waters. */
-export function useFormat(): Format {
-  const zone = useTimeZone();
-  return useMemo(() => {
-    const day = (at: string): string => civilDay(at, zone);
-    const shortDay = (d: string): string =>
-      `${weekday(d).slice(0, 3)} ${sayDate(d).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}`;
-    return {
-      zone,
-      time: (at) => wallTime(at, zone),
-      shortTime: (at, after) => {
-        if (!after || day(at) === day(after)) return wallTime(at, zone);
-        return day(at) <= addDays(day(after), 6) ? weekday(day(at)).slice(0, 3) : shortDay(day(at)).slice(4);
-      },
-      day,
-      dayOfMs: (ms) => civilDay(stamp(ms, zone), zone),
-      shortDay,
-    };
-  }, [zone]);
+export const useFormat = (): Format => formatIn(useTimeZone());
+
+const FORMATS = new Map<string, Format>();
+
+/** How times and days are written in a zone; the same object each time. */
+function formatIn(zone: string): Format {
+  const known = FORMATS.get(zone);
+  if (known) return known;
+  const day = (at: string): string => civilDay(at, zone);
+  const shortDay = (d: string): string =>
+    `${weekday(d).slice(0, 3)} ${sayDate(d).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}`;
+  const format: Format = {
+    zone,
+    time: (at) => wallTime(at, zone),
+    shortTime: (at, after) => {
+      if (!after || day(at) === day(after)) return wallTime(at, zone);
+      return day(at) <= addDays(day(after), 6) ? weekday(day(at)).slice(0, 3) : shortDay(day(at)).slice(4);
+    },
+    day,
+    dayOfMs: (ms) => civilDay(stamp(ms, zone), zone),
+    shortDay,
+  };
+  FORMATS.set(zone, format);
+  return format;
 }
 
 /** "1.31 kg" or "790 g", as number and unit. */

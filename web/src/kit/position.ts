@@ -1,15 +1,9 @@
-import type { LonLat } from '@dagboek/core/rules';
-import type { TripState } from '@dagboek/journal';
+import type { PositionReading, TripState } from '@dagboek/journal';
 import { useQuery } from '@tanstack/react-query';
 import { useKept } from './use-kept.ts';
 
 /** What the position source says. */
-export interface Fix {
-  readonly position: LonLat;
-  readonly at: string;
-  readonly goodToM: number;
-  readonly simulated: boolean;
-}
+export type Fix = PositionReading;
 
 /** How often to ask it, ms. */
 const ASK_MS = 20_000;

@@ -7,6 +7,7 @@ import { DeckKey } from '../kit/deck-key.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
 import { massParts, plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { Paged } from '../kit/ui/paged.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { platesFrom } from '@dagboek/core/plates';
@@ -176,52 +177,53 @@ function Shelf({
           <KeepingHead axis={axis} today={today} unit={unit} />
         </div>
       </Row>
-      {packs.map((h) => {
-        const s = figureOf(h.pack.species);
-        const [n, u] = massParts(h.leftG);
-        const tone = packTone(h, today);
-        return (
-          <Row
-            key={h.pack.id}
-            className={`line pack-line${h === first ? ' first' : ''}`}
-            time={
-              <>
-                <b>
-                  {unit === 'days'
-                    ? weekday(h.keeps.eatBy).slice(0, 3)
-                    : sayDate(h.keeps.eatBy).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}
-                </b>
-                {unit === 'days' && <span>{sayDate(h.keeps.eatBy).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}</span>}
-              </>
-            }
-          >
-            <Link to={`/larder/${h.pack.id}`} className="pack-grid as-row">
-              <span className="no">{h.number}</span>
-              <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-              <span className="name">
-                {h.pack.what}
-                <small>
-                  {h === first ? <b>Eat first. </b> : null}
-                  {isNotToEat(h) ? (
-                    <b className="not-to-eat">do not eat: histamine; </b>
-                  ) : tone === 'past' || tone === 'use' ? (
-                    `${TONE_WORD[tone]}; `
-                  ) : (
-                    ''
-                  )}
-                  {h.thawed ? 'thawed, ' : ''}
-                  {h.pack.wrapping}
-                </small>
-              </span>
-              <span className="num mass">
-                {n}
-                <u>{u}</u>
-              </span>
-              <KeepingLine held={h} axis={axis} today={today} />
-            </Link>
-          </Row>
-        );
-      })}
+      <Paged items={packs} keyOf={(h) => h.pack.id} more="More packs">
+        {(h) => {
+          const s = figureOf(h.pack.species);
+          const [n, u] = massParts(h.leftG);
+          const tone = packTone(h, today);
+          return (
+            <Row
+              className={`line pack-line${h === first ? ' first' : ''}`}
+              time={
+                <>
+                  <b>
+                    {unit === 'days'
+                      ? weekday(h.keeps.eatBy).slice(0, 3)
+                      : sayDate(h.keeps.eatBy).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}
+                  </b>
+                  {unit === 'days' && <span>{sayDate(h.keeps.eatBy).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}</span>}
+                </>
+              }
+            >
+              <Link to={`/larder/${h.pack.id}`} className="pack-grid as-row">
+                <span className="no">{h.number}</span>
+                <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+                <span className="name">
+                  {h.pack.what}
+                  <small>
+                    {h === first ? <b>Eat first. </b> : null}
+                    {isNotToEat(h) ? (
+                      <b className="not-to-eat">do not eat: histamine; </b>
+                    ) : tone === 'past' || tone === 'use' ? (
+                      `${TONE_WORD[tone]}; `
+                    ) : (
+                      ''
+                    )}
+                    {h.thawed ? 'thawed, ' : ''}
+                    {h.pack.wrapping}
+                  </small>
+                </span>
+                <span className="num mass">
+                  {n}
+                  <u>{u}</u>
+                </span>
+                <KeepingLine held={h} axis={axis} today={today} />
+              </Link>
+            </Row>
+          );
+        }}
+      </Paged>
     </section>
   );
 }

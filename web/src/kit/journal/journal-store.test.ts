@@ -1,16 +1,16 @@
 import 'reflect-metadata';
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import type { Entry } from '@dagboek/journal';
+import type { Entry, Receipt } from '@dagboek/journal';
 import { anEntry, BOX, idOf, landed, tripStarted } from '../../../../journal/src/builders.test-support.ts';
 import { JournalStore } from './journal-store.ts';
 import { Keep } from './keep.ts';
-import type { Receipt } from './outbox.ts';
 import type { Transport } from './transport.ts';
 
 /** A server in memory: keeps entries in order of arrival, can be out of reach, can lose its answer, can refuse. */
 class FakeServer implements Transport {
   readonly log: Entry[] = [];
+  page = 2;
   reachable = true;
   loseAnswer = false;
   refuses = new Map<string, string>();
@@ -33,7 +33,7 @@ class FakeServer implements Transport {
   }
   async after(seq: number) {
     if (!this.reachable) return null;
-    const entries = this.log.slice(seq, seq + 2);
+    const entries = this.log.slice(seq, seq + this.page);
     return { entries, last: seq + entries.length, more: seq + entries.length < this.log.length };
   }
 }
@@ -212,6 +212,42 @@ describe('hearing from others', () => {
     server.log.push(anEntry('fish.iced', fish, { box: BOX, how: 'slurry' }));
     await later.pull();
     expect(later.getSnapshot().book.get('fish', fish)?.iced).not.toBeNull();
+  });
+
+  test('a first catch-up is folded once, at its end, and says how far it is; cut off, it keeps what came and goes on from there', async () => {
+    for (let i = 0; i < 7; i++) server.log.push(landed(`f${i}`, `12:1${i}`));
+    const s = await open();
+    const heard: number[] = [];
+    const folds = new Set<unknown>();
+    s.subscribe(() => folds.add(s.getSnapshot().book));
+    const after = server.after.bind(server);
+    server.after = (seq) => (seq >= 4 ? Promise.resolve(null) : after(seq));
+    expect(await s.pull((n) => heard.push(n))).toBe(false);
+    expect(heard).toEqual([2, 4]);
+    expect(s.getSnapshot().book.all('fish')).toHaveLength(4);
+    expect(folds.size).toBeLessThanOrEqual(2);
+    server.after = after;
+    const later = await open();
+    expect(later.getSnapshot().book.all('fish')).toHaveLength(4);
+    expect(await later.pull()).toBe(true);
+    expect(later.getSnapshot().book.all('fish')).toHaveLength(7);
+  });
+
+  test('what this device wrote comes back from the server and is not kept twice', async () => {
+    const s = await open();
+    await s.write([tripStarted(), landed('a', '12:18')]);
+    await s.flush();
+    const kept: number[] = [];
+    const keep = await Keep.open(book);
+    const catchUp = keep.catchUp.bind(keep);
+    const again = new JournalStore(keep, server, () => now);
+    await again.load();
+    keep.catchUp = (entries, last) => (kept.push(entries.length), catchUp(entries, last));
+    await again.pull();
+    expect(kept).toEqual([0]);
+    server.log.push(landed('b', '12:19'));
+    await again.pull();
+    expect(kept).toEqual([0, 1]);
   });
 
   test('no answer is said, and nothing is lost', async () => {

@@ -1,4 +1,4 @@
-import { Book, type Entry } from '@dagboek/journal';
+import { Book, type Entry, type Receipt } from '@dagboek/journal';
 import { afterReload, type OutboxAction, type OutboxItem, outboxReducer, sendable } from './outbox.ts';
 import type { Keep } from './keep.ts';
 import type { Transport } from './transport.ts';
@@ -128,33 +128,46 @@ export class JournalStore {
     this.retryTimer = setTimeout(() => void this.flush(), Math.max(250, Math.min(...waits) - this.now()));
   }
 
-  private async answered(
-    batch: readonly Entry[],
-    receipts: Parameters<typeof outboxReducer>[1] extends infer A
-      ? A extends { type: 'answered'; receipts: infer R }
-        ? R
-        : never
-      : never,
-  ): Promise<void> {
+  private async answered(batch: readonly Entry[], receipts: readonly Receipt[]): Promise<void> {
     const taken = batch.filter((e) => receipts.some((r) => r.id === e.id && r.status !== 'refused'));
     this.set({ outbox: outboxReducer(this.snapshot.outbox, { type: 'answered', receipts }) });
     await this.keepOutbox(this.snapshot.outbox, taken);
     this.tellOthers();
   }
 
-  /** Fetches what others have written. Returns whether the server answered. */
-  async pull(): Promise<boolean> {
+  /**
+   * Fetches what others have written. Returns whether the server answered. `heard`: how many entries so far, for a first
+   * visit. Each page is safe on this device before the next is asked for; a first catch-up is folded once, at its end.
+   */
+  async pull(heard: (entries: number) => void = () => undefined): Promise<boolean> {
+    const first = this.snapshot.book.size === 0;
+    let waiting: Entry[] = [];
+    const fold = (): void => {
+      if (waiting.length > 0) this.set({ book: this.snapshot.book.withEntries(waiting) });
+      waiting = [];
+    };
     for (;;) {
       const page = await this.transport.after(this.last);
       this.set({ reached: page !== null });
-      if (!page) return false;
-      this.last = Math.max(this.last, page.last);
-      if (page.entries.length > 0) {
-        await this.keep.catchUp(page.entries, this.last);
-        this.set({ book: this.snapshot.book.withEntries(page.entries) });
+      if (!page) {
+        fold();
+        return false;
       }
+      const last = Math.max(this.last, page.last);
+      const fresh = this.notKept(page.entries);
+      if (last !== this.last) await this.keep.catchUp(fresh, last);
+      this.last = last;
+      waiting.push(...fresh);
+      heard(waiting.length);
+      if (!first || !page.more) fold();
       if (!page.more) return true;
     }
+  }
+
+  /** Those that are not on the shelf of this device yet: what it wrote itself comes back from the server too. */
+  private notKept(entries: readonly Entry[]): readonly Entry[] {
+    const out = new Set(this.snapshot.outbox.map((i) => i.entry.id));
+    return entries.filter((e) => out.has(e.id) || !this.snapshot.book.has(e));
   }
 
   private async change(action: OutboxAction): Promise<void> {

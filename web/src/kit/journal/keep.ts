@@ -1,18 +1,43 @@
 import type { Entry } from '@dagboek/journal';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { v7 } from 'uuid';
 import type { OutboxItem } from './outbox.ts';
 
+/** Entries that lie together, since reading a hundred bundles takes a fifth of the time of reading 100,000 entries. */
+interface Bundle {
+  readonly id: string;
+  readonly bundle: readonly Entry[];
+}
+
 interface Shelf extends DBSchema {
-  /** Entries that the server holds, by id. */
-  entries: { key: string; value: Entry };
+  /** Entries that the server holds: each by its id, or many in a bundle. */
+  entries: { key: string; value: Entry | Bundle };
   /** Entries that it does not hold yet, by id. */
   outbox: { key: string; value: OutboxItem & { id: string } };
   /** How far this device has caught up. */
   meta: { key: string; value: number };
 }
 
+/** Ids of bundles come behind every UUID, so that the two can be read apart. */
+const BUNDLES = '~';
+const singly = (): IDBKeyRange => IDBKeyRange.upperBound(BUNDLES, true);
+const bundled = (): IDBKeyRange => IDBKeyRange.lowerBound(BUNDLES);
+const bundleOf = (entries: readonly Entry[]): Bundle => ({ id: `${BUNDLES}${v7()}`, bundle: entries });
+/** From so many on, what came together is kept together. */
+const BUNDLE_FROM = 200;
+/** So many that lie singly are bundled when the book is opened. */
+const TIDY_FROM = 1000;
+const MOST_IN_BUNDLE = 4000;
+
+const isBundle = (x: Entry | Bundle): x is Bundle => 'bundle' in x;
+const entriesIn = (values: readonly (Entry | Bundle)[]): Entry[] =>
+  values.flatMap((v) => (isBundle(v) ? v.bundle : [v]));
+
 /** What the browser keeps on this device for one book. Each verb is one transaction. */
 export class Keep {
+  /** Bundles that were read, or put here: they never change. */
+  private readonly known = new Set<string>();
+
   private constructor(private readonly db: IDBPDatabase<Shelf>) {}
 
   /** Opens (or makes) the shelf of one book. `book`: its identity. */
@@ -27,15 +52,39 @@ export class Keep {
     return new Keep(db);
   }
 
+  /** Everything on the shelf the first time; afterwards what may be new since, which another tab may have put there. */
   async load(): Promise<{ entries: Entry[]; outbox: OutboxItem[]; last: number }> {
     const tx = this.db.transaction(['entries', 'outbox', 'meta']);
-    const [entries, outbox, last] = await Promise.all([
-      tx.objectStore('entries').getAll(),
+    const store = tx.objectStore('entries');
+    const [loose, ids, outbox, last] = await Promise.all([
+      store.getAll(singly()),
+      store.getAllKeys(bundled()),
       tx.objectStore('outbox').getAll(),
       tx.objectStore('meta').get('last'),
     ]);
+    const bundles = await Promise.all(ids.filter((id) => !this.known.has(id)).map((id) => store.get(id)));
+    for (const id of ids) this.known.add(id);
     outbox.sort((a, b) => (a.entry.id < b.entry.id ? -1 : 1));
-    return { entries, outbox: outbox.map(({ id: _, ...item }) => item as OutboxItem), last: last ?? 0 };
+    return {
+      entries: entriesIn([...bundles.flatMap((b) => b ?? []), ...loose]),
+      outbox: outbox.map(({ id: _, ...item }) => item as OutboxItem),
+      last: last ?? 0,
+    };
+  }
+
+  /** Puts entries that lie singly into bundles, when there are many. */
+  async tidy(): Promise<void> {
+    const tx = this.db.transaction('entries', 'readwrite');
+    if ((await tx.store.count(singly())) >= TIDY_FROM) {
+      const loose = entriesIn(await tx.store.getAll(singly()));
+      for (let i = 0; i < loose.length; i += MOST_IN_BUNDLE) {
+        const b = bundleOf(loose.slice(i, i + MOST_IN_BUNDLE));
+        void tx.store.put(b);
+        this.known.add(b.id);
+      }
+      void tx.store.delete(singly());
+    }
+    await tx.done;
   }
 
   /** Puts the outbox as it is now; items no longer in it have been taken by the server and move to the entries. */
@@ -52,7 +101,12 @@ export class Keep {
   /** Entries that came from the server, and how far that brings us. */
   async catchUp(entries: readonly Entry[], last: number): Promise<void> {
     const tx = this.db.transaction(['entries', 'meta'], 'readwrite');
-    for (const e of entries) void tx.objectStore('entries').put(e);
+    const store = tx.objectStore('entries');
+    if (entries.length >= BUNDLE_FROM) {
+      const b = bundleOf(entries);
+      this.known.add(b.id);
+      void store.put(b);
+    } else for (const e of entries) void store.put(e);
     void tx.objectStore('meta').put(last, 'last');
     await tx.done;
   }

@@ -1,4 +1,4 @@
-import type { Entry } from '@dagboek/journal';
+import type { Entry, Receipt } from '@dagboek/journal';
 
 /** An entry on its way. Offline is a pause, not a failure: such an item is simply queued again with a later `notBeforeMs`. */
 export type OutboxItem = { readonly entry: Entry; readonly tries: number } & (
@@ -7,9 +7,6 @@ export type OutboxItem = { readonly entry: Entry; readonly tries: number } & (
   | { readonly state: 'refused'; readonly why: string; readonly field?: string }
   | { readonly state: 'set aside'; readonly why: string }
 );
-
-export type Receipt =
-  { id: string; status: 'accepted' | 'known' } | { id: string; status: 'refused'; why: string; field?: string };
 
 export type OutboxAction =
   | { readonly type: 'written'; readonly entry: Entry }

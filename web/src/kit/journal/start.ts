@@ -1,3 +1,4 @@
+import type { Health } from '@dagboek/journal';
 import { httpSendPhoto, PhotoShelf } from '../photos/photo-shelf.ts';
 import { nowMs, recallClock, setClock } from '../clock.ts';
 import { JournalStore } from './journal-store.ts';
@@ -6,18 +7,22 @@ import { httpTransport } from './transport.ts';
 
 const BOOK_KEY = 'dagboek.book';
 
-/** Which book this address serves; the one it served last when nobody answers. Null when that is not known either. */
-async function whichBook(): Promise<string | null> {
+/**
+ * Which book this address serves, and how many entries the server holds of it; the one it served last when nobody answers.
+ * Null when that is not known either.
+ */
+async function whichBook(): Promise<{ id: string; entries: number } | null> {
   try {
     const res = await fetch('/api/health', { signal: AbortSignal.timeout(4000) });
     if (!res.ok) throw new Error(String(res.status));
-    const h = (await res.json()) as { book: string; now: string; clock: 'machine' | 'set' | 'still' };
+    const h = (await res.json()) as Health;
     setClock(h);
     localStorage.setItem(BOOK_KEY, h.book);
-    return h.book;
+    return { id: h.book, entries: h.entries };
   } catch {
     recallClock();
-    return localStorage.getItem(BOOK_KEY);
+    const id = localStorage.getItem(BOOK_KEY);
+    return id === null ? null : { id, entries: 0 };
   }
 }
 
@@ -28,13 +33,17 @@ export interface Opened {
 }
 
 /** Opens the journal of the book at this address, and its pictures. Null: never been here before, and nobody answers. */
-export async function openJournal(): Promise<Opened | null> {
-  const book = await whichBook();
-  if (!book) return null;
+export async function openJournal(
+  fetched: (entries: number, of: number) => void = () => undefined,
+): Promise<Opened | null> {
+  const known = await whichBook();
+  if (!known) return null;
+  const book = known.id;
   // Asks the browser not to clear this shelf when space runs short; it may say no, and then the server's copy is the one that lasts.
   void navigator.storage?.persist?.().catch(() => false);
   const channel = new BroadcastChannel(`dagboek-${book}`);
-  const store = new JournalStore(await Keep.open(book), httpTransport, nowMs, () => channel.postMessage('wrote'));
+  const keep = await Keep.open(book);
+  const store = new JournalStore(keep, httpTransport, nowMs, () => channel.postMessage('wrote'));
   channel.onmessage = () => void store.reread();
   await store.load();
   addEventListener(
@@ -42,6 +51,7 @@ export async function openJournal(): Promise<Opened | null> {
     () => void store.retry(store.getSnapshot().outbox.flatMap((i) => (i.state === 'queued' ? [i.entry.id] : []))),
   );
   void store.flush();
-  if (store.getSnapshot().book.size === 0) await store.pull();
+  if (store.getSnapshot().book.size === 0) await store.pull((n) => fetched(n, known.entries));
+  void keep.tidy();
   return { store, photos: await PhotoShelf.open(book, httpSendPhoto) };
 }

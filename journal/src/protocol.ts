@@ -1,0 +1,57 @@
+import type { Entry } from './entry.ts';
+
+/** What server and devices say to each other about the log. Both sides are written against these. */
+
+/** At most this many entries in one batch. */
+export const MOST_ENTRIES = 1000;
+
+/** POST /api/journal: a batch of entries. */
+export interface AppendRequest {
+  readonly entries: readonly Entry[];
+}
+
+/** What became of one entry of a batch. */
+export type Receipt =
+  | { readonly id: string; readonly status: 'accepted' | 'known' }
+  | { readonly id: string; readonly status: 'refused'; readonly why: string; readonly field?: string };
+
+/** The answer to a batch: a receipt for each entry, in the order of the batch. */
+export interface AppendAnswer {
+  readonly receipts: readonly Receipt[];
+}
+
+/** GET /api/journal?after=n: entries that arrived after a number, in order of arrival. */
+export interface JournalPage {
+  readonly entries: readonly Entry[];
+  /** The number of the last of them: what to ask after next. */
+  readonly last: number;
+  readonly more: boolean;
+}
+
+/** GET /api/health. */
+export interface Health {
+  readonly ok: true;
+  /** Which book this is: a UUID made with its file. */
+  readonly book: string;
+  /** The time the server goes by, ISO. */
+  readonly now: string;
+  /** Whether that is the machine's own, another one that runs on, or one that stands still. */
+  readonly clock: 'machine' | 'set' | 'still';
+  /** How many entries it holds. */
+  readonly entries: number;
+}
+
+/** GET /api/devices/position: where the simulated position source puts the boat. */
+export interface PositionReading {
+  /** Longitude and latitude, degrees. */
+  readonly position: readonly [number, number];
+  readonly at: string;
+  readonly goodToM: number;
+  readonly simulated: boolean;
+}
+
+/** Why a request was turned down (application/problem+json). */
+export interface Problem {
+  readonly detail?: string;
+  readonly field?: string;
+}
