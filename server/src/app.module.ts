@@ -1,47 +1,46 @@
 import { type DynamicModule, Module, ValidationPipe } from '@nestjs/common';
 import { APP_FILTER, APP_PIPE } from '@nestjs/core';
-import { DataSource } from 'typeorm';
 import type { ValidationError } from 'class-validator';
-import { CatalogueController } from './catalogue/catalogue.controller.ts';
-import { Clock } from './common/clock.ts';
-import { Config } from './common/config.ts';
+import { BookModule } from './book/book.module.ts';
+import { CatalogueModule } from './catalogue/catalogue.module.ts';
+import type { Clock } from './common/clock.ts';
+import { CommonModule } from './common/common.module.ts';
+import type { Config } from './common/config.ts';
 import { ProblemException, ProblemFilter } from './common/problem.filter.ts';
-import { DevicesController } from './devices/devices.controller.ts';
-import { FishController } from './fish/fish.controller.ts';
-import { FishService } from './fish/fish.service.ts';
-import { HealthController } from './health/health.controller.ts';
-import { JournalController } from './journal/journal.controller.ts';
-import { JournalService } from './journal/journal.service.ts';
-import { LarderController } from './larder/larder.controller.ts';
-import { PhotosController } from './photos/photos.controller.ts';
-import { PhotosService } from './photos/photos.service.ts';
-import { TripsController } from './trips/trips.controller.ts';
-import { openDataSource } from './storage/data-source.ts';
+import { DevicesModule } from './devices/devices.module.ts';
+import { FishModule } from './fish/fish.module.ts';
+import { HealthModule } from './health/health.module.ts';
+import { JournalModule } from './journal/journal.module.ts';
+import { LarderModule } from './larder/larder.module.ts';
+import { PhotosModule } from './photos/photos.module.ts';
+import { StorageModule } from './storage/storage.module.ts';
+import { TripsModule } from './trips/trips.module.ts';
 
 const refuseBody = (errors: ValidationError[]): ProblemException => {
   const e = errors[0];
   return new ProblemException(400, Object.values(e?.constraints ?? {})[0] ?? 'Not as it should be.', e?.property);
 };
 
+/** The server: a module for each noun. */
 @Module({})
 export class AppModule {
   static with(config: Config, clock: Clock): DynamicModule {
     return {
       module: AppModule,
-      controllers: [
-        JournalController,
-        FishController,
-        TripsController,
-        LarderController,
-        CatalogueController,
-        HealthController,
-        PhotosController,
-        DevicesController,
+      imports: [
+        CommonModule.with(config, clock),
+        StorageModule.in(config.data),
+        BookModule,
+        JournalModule,
+        FishModule,
+        TripsModule,
+        LarderModule,
+        CatalogueModule,
+        HealthModule,
+        PhotosModule,
+        DevicesModule,
       ],
       providers: [
-        { provide: Config, useValue: config },
-        { provide: Clock, useValue: clock },
-        { provide: DataSource, useFactory: () => openDataSource(config.data) },
         { provide: APP_FILTER, useClass: ProblemFilter },
         {
           provide: APP_PIPE,
@@ -52,9 +51,6 @@ export class AppModule {
             exceptionFactory: refuseBody,
           }),
         },
-        JournalService,
-        FishService,
-        PhotosService,
       ],
     };
   }

@@ -8,7 +8,7 @@ import { v7 } from 'uuid';
 import { Clock } from './common/clock.ts';
 import { Config } from './common/config.ts';
 import { createApp } from './create-app.ts';
-import { FishService } from './fish/fish.service.ts';
+import { FishController } from './fish/fish.controller.ts';
 import { JournalService } from './journal/journal.service.ts';
 
 /** `npm run bench`: speed as ratios, on temporary databases. Nothing here is a test; numbers differ from machine to machine. */
@@ -90,7 +90,7 @@ async function fishPage(): Promise<void> {
   const app = await createApp(new Config('127.0.0.1', 0, aFolder(), null, false, false, null, 'silent'), new Clock());
   await app.init();
   const journal = app.get(JournalService);
-  const service = app.get(FishService);
+  const service = app.get(FishController);
   const times: number[] = [];
   let held = 0;
   const ids: string[] = [];
@@ -104,7 +104,7 @@ async function fishPage(): Promise<void> {
     for (let i = 0; i < 400; i++) {
       const id = ids[(i * 7919) % ids.length] ?? '';
       const t = performance.now();
-      await service.line(id);
+      service.line(id);
       runs.push(performance.now() - t);
     }
     times.push(median(runs));

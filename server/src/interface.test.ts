@@ -75,7 +75,7 @@ test('a demo opened again goes on from its last entry, so that nothing lies in t
     subject: '01930000-0000-7000-8000-000000000002',
     at,
     written: at,
-    member: 'm',
+    member: 'nobody',
     device: 'd',
     facts: { text: 'half an hour on' },
   };

@@ -4,10 +4,8 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { Book, packLeft } from '@dagboek/journal';
 import { loadRulePacks, loadSpecies, skerrowSeason } from '@dagboek/packs';
 import request from 'supertest';
-import { DataSource } from 'typeorm';
 import { fillWithDemo } from './demo.ts';
 import { JournalService } from './journal/journal.service.ts';
-import { rebuildProjections } from './storage/projections.ts';
 import { aServer } from './test-server.test-support.ts';
 
 let app: NestExpressApplication;
@@ -26,12 +24,6 @@ describe('the demo season on the server', () => {
     expect((await get('/api/health')).body.entries).toBe(season.length);
     expect(await fillWithDemo(app.get(JournalService))).toBe(0);
   });
-
-  test('folding everything anew differs in nothing from what grew entry by entry', async () => {
-    const { subjects, differences } = await rebuildProjections(app.get(DataSource).manager);
-    expect(subjects).toBeGreaterThan(300);
-    expect(differences).toEqual([]);
-  }, 60_000);
 
   test('a fish’s line holds what the fold says of it', async () => {
     for (const meal of book.all('meal').slice(0, 10)) {

@@ -21,7 +21,7 @@ export class HealthController {
       book: await this.journal.identity(),
       now: new Date(this.clock.nowMs()).toISOString(),
       clock: this.clock.set ? (this.clock.still ? 'still' : 'set') : 'machine',
-      entries: await this.journal.count(),
+      entries: this.journal.count(),
     };
   }
 }

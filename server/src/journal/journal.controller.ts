@@ -1,7 +1,7 @@
 import { Body, Controller, Get, HttpCode, Post, Query } from '@nestjs/common';
-import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { AppendAnswer, JournalPage } from '@dagboek/journal';
-import { AfterDto, AppendDto } from './journal.dto.ts';
+import { AfterDto, AppendDto, batchIn } from './journal.dto.ts';
 import { JournalService } from './journal.service.ts';
 
 @ApiTags('journal')
@@ -11,9 +11,10 @@ export class JournalController {
 
   @Post()
   @HttpCode(200)
+  @ApiBody({ type: AppendDto })
   @ApiOperation({ summary: 'Takes a batch of entries; answers for each: accepted, known already, or refused and why.' })
-  async append(@Body() body: AppendDto): Promise<AppendAnswer> {
-    return { receipts: await this.journal.append(body.entries) };
+  async append(@Body() body: unknown): Promise<AppendAnswer> {
+    return { receipts: await this.journal.append(batchIn(body)) };
   }
 
   @Get()

@@ -1,16 +1,31 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { ArrayMaxSize, IsArray, IsInt, IsOptional, Max, Min } from 'class-validator';
+import { IsInt, IsOptional, Max, Min } from 'class-validator';
 import { Type } from 'class-transformer';
 import { MOST_ENTRIES } from '@dagboek/journal';
+import { ProblemException } from '../common/problem.filter.ts';
 
-/** A batch of entries. Each entry is judged on its own, so the array is only looked at as an array. */
+/** A batch of entries, as it is described to the outside. */
 export class AppendDto {
   @ApiProperty({ type: 'array', items: { type: 'object' }, maxItems: MOST_ENTRIES })
-  @IsArray({ message: 'Send { "entries": [ … ] }.' })
-  @ArrayMaxSize(MOST_ENTRIES, {
-    message: `Send at most ${MOST_ENTRIES} entries at once; nothing of this batch was taken.`,
-  })
   entries!: unknown[];
+}
+
+/**
+ * The entries of a request's body. Looked at as a list only, since each entry is judged on its own; taking all of them apart
+ * here as well would cost more than all the rest.
+ */
+export function batchIn(body: unknown): readonly unknown[] {
+  const { entries, ...odd } = (typeof body === 'object' && body !== null ? body : {}) as { entries?: unknown };
+  const [field] = Object.keys(odd);
+  if (field !== undefined) throw new ProblemException(400, `property ${field.slice(0, 60)} should not exist`, field);
+  if (!Array.isArray(entries)) throw new ProblemException(400, 'Send { "entries": [ … ] }.', 'entries');
+  if (entries.length > MOST_ENTRIES)
+    throw new ProblemException(
+      400,
+      `Send at most ${MOST_ENTRIES} entries at once; nothing of this batch was taken.`,
+      'entries',
+    );
+  return entries;
 }
 
 /** Catching up. */

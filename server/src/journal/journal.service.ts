@@ -1,9 +1,20 @@
 import { Injectable } from '@nestjs/common';
 import { type Entry, type JournalPage, type Receipt, validateEntry } from '@dagboek/journal';
-import { DataSource, In, MoreThan } from 'typeorm';
+import { DataSource, MoreThan } from 'typeorm';
+import { BookService } from '../book/book.service.ts';
 import { Clock } from '../common/clock.ts';
-import { refold } from '../storage/projections.ts';
-import { EntryRow } from '../storage/rows.ts';
+import { Admission } from '../guards/admission.ts';
+import { EntryRow, IdentityRow } from '../storage/rows.ts';
+import { sameEntry } from './same-entry.ts';
+
+/** SQLite takes some thousands of values in one statement; this stays well below. */
+const ROWS_AT_ONCE = 500;
+
+/** Who joins by an entry as it came; empty for any other. */
+function joinsIn(raw: unknown): string[] {
+  const e = raw as { kind?: unknown; subject?: unknown } | null;
+  return e?.kind === 'member.joined' && typeof e.subject === 'string' ? [e.subject] : [];
+}
 
 @Injectable()
 export class JournalService {
@@ -12,10 +23,12 @@ export class JournalService {
 
   constructor(
     private readonly source: DataSource,
+    private readonly books: BookService,
+    private readonly admission: Admission,
     private readonly clock: Clock,
   ) {}
 
-  /** Takes a batch: the good entries and their projections in one transaction, a receipt for each. Sending again is harmless. */
+  /** Takes a batch: the good entries in one transaction, a receipt for each. Sending again is harmless. */
   append(batch: readonly unknown[]): Promise<Receipt[]> {
     const mine = this.turn.then(() => this.appendNow(batch));
     this.turn = mine.catch(() => undefined);
@@ -24,61 +37,59 @@ export class JournalService {
 
   private async appendNow(batch: readonly unknown[]): Promise<Receipt[]> {
     const nowMs = this.clock.nowMs();
-    const judged = batch.map((raw) => ({ raw, verdict: validateEntry(raw, nowMs) }));
-    return this.source.transaction(async (db) => {
-      const good = judged.flatMap((j) => (j.verdict.ok ? [j.verdict.entry] : []));
-      const wanted = [...new Set(good.flatMap((e) => [e.id, e.amends ?? e.strikes ?? e.id]))];
-      const known = new Map<string, Entry>();
-      for (let i = 0; i < wanted.length; i += 500) {
-        for (const r of await db.find(EntryRow, { where: { id: In(wanted.slice(i, i + 500)) } }))
-          known.set(r.id, JSON.parse(r.body) as Entry);
-      }
-      const receipts: Receipt[] = [];
-      const rows: Pick<EntryRow, 'id' | 'subject' | 'kind' | 'body'>[] = [];
-      for (const { raw, verdict } of judged) {
-        if (!verdict.ok) {
-          const id = typeof (raw as { id?: unknown })?.id === 'string' ? (raw as { id: string }).id.slice(0, 60) : '';
-          receipts.push({
-            id,
-            status: 'refused',
-            why: verdict.why,
-            ...(verdict.field ? { field: verdict.field } : {}),
-          });
-          continue;
-        }
-        const e = verdict.entry;
-        const before = known.get(e.id);
-        if (before) {
-          receipts.push(
-            sameEntry(before, e)
-              ? { id: e.id, status: 'known' }
-              : { id: e.id, status: 'refused', why: 'Another entry already has this id.', field: 'id' },
-          );
-          continue;
-        }
-        const target = known.get(e.amends ?? e.strikes ?? '');
-        if (target && (target.subject !== e.subject || (e.amends && target.kind !== e.kind))) {
-          receipts.push({
-            id: e.id,
-            status: 'refused',
-            why: 'It corrects an entry about something else.',
-            field: e.amends ? 'amends' : 'strikes',
-          });
-          continue;
-        }
-        known.set(e.id, e);
-        rows.push({ id: e.id, subject: e.subject, kind: e.kind, body: JSON.stringify(e) });
-        receipts.push({ id: e.id, status: 'accepted' });
-      }
-      for (let i = 0; i < rows.length; i += 200) {
-        const some = rows.slice(i, i + 200);
+    const taken = new Map<string, Entry>();
+    const joining = new Set(batch.flatMap((raw) => joinsIn(raw)));
+    const receipts = batch.map((raw) => this.judge(raw, taken, joining, nowMs));
+    const entries = [...taken.values()];
+    if (entries.length > 0) {
+      await this.keep(entries);
+      this.books.take(entries);
+    }
+    return receipts;
+  }
+
+  /** What becomes of one entry of a batch. `taken`: those ahead of it that are taken; this one joins them when it is. */
+  private judge(raw: unknown, taken: Map<string, Entry>, joining: ReadonlySet<string>, nowMs: number): Receipt {
+    const verdict = validateEntry(raw, nowMs);
+    const given = (raw as { id?: unknown } | null)?.id;
+    const id = typeof given === 'string' ? given.slice(0, 60) : '';
+    const refused = ({ why, field }: { why: string; field?: string }): Receipt => ({
+      id,
+      status: 'refused',
+      why,
+      ...(field ? { field } : {}),
+    });
+    if (!verdict.ok) return refused(verdict);
+    const e = verdict.entry;
+    const known = (x: string): Entry | undefined => taken.get(x) ?? this.books.entry(x);
+    const before = known(e.id);
+    if (before)
+      return sameEntry(before, e)
+        ? { id, status: 'known' }
+        : refused({ why: 'Another entry already has this id.', field: 'id' });
+    const target = known(e.amends ?? e.strikes ?? '');
+    if (target && (target.subject !== e.subject || (e.amends && target.kind !== e.kind)))
+      return refused({
+        why: 'It corrects an entry about something else.',
+        field: e.amends ? 'amends' : 'strikes',
+      });
+    const kept = this.admission.refuse(e, joining);
+    if (kept) return refused(kept);
+    taken.set(e.id, e);
+    return { id, status: 'accepted' };
+  }
+
+  /** Puts entries on disk, all or none. */
+  private async keep(entries: readonly Entry[]): Promise<void> {
+    await this.source.transaction(async (db) => {
+      for (let i = 0; i < entries.length; i += ROWS_AT_ONCE) {
+        const some = entries.slice(i, i + ROWS_AT_ONCE);
+        // Plain SQL: this is the one statement that every line waits for.
         await db.query(
           `INSERT INTO entry (id, subject, kind, body) VALUES ${some.map(() => '(?, ?, ?, ?)').join(', ')}`,
-          some.flatMap((r) => [r.id, r.subject, r.kind, r.body]),
+          some.flatMap((e) => [e.id, e.subject, e.kind, JSON.stringify(e)]),
         );
       }
-      await refold(db, new Set(rows.map((r) => r.subject)));
-      return receipts;
     });
   }
 
@@ -99,7 +110,7 @@ export class JournalService {
 
   /** Which book this is: a UUID made with its file. */
   async identity(): Promise<string> {
-    const [row] = (await this.source.query('SELECT id FROM identity')) as { id: string }[];
+    const [row] = await this.source.manager.find(IdentityRow);
     if (!row) throw new Error('This book has no identity; its file is damaged.');
     return row.id;
   }
@@ -110,22 +121,7 @@ export class JournalService {
     return Math.max(0, ...rows.map((r) => Date.parse((JSON.parse(r.body) as Entry).written)));
   }
 
-  count(): Promise<number> {
-    return this.source.manager.count(EntryRow);
+  count(): number {
+    return this.books.book.size;
   }
-}
-
-/** Same facts whatever the order in which the fields were written. */
-function sameEntry(a: Entry, b: Entry): boolean {
-  const sorted = (x: unknown): unknown =>
-    Array.isArray(x)
-      ? x.map(sorted)
-      : typeof x === 'object' && x !== null
-        ? Object.fromEntries(
-            Object.entries(x)
-              .sort(([p], [q]) => (p < q ? -1 : 1))
-              .map(([k, v]) => [k, sorted(v)]),
-          )
-        : x;
-  return JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
 }

@@ -1,7 +1,11 @@
 import 'reflect-metadata';
+import { cpSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { type Entry } from '@dagboek/journal';
+import DatabaseFile from 'better-sqlite3';
 import request from 'supertest';
 import { DataSource } from 'typeorm';
 import {
@@ -16,7 +20,7 @@ import {
   tripStarted,
   wholeLine,
 } from '../../../journal/src/builders.test-support.ts';
-import { dumpProjections, rebuildProjections } from '../storage/projections.ts';
+import { BookService } from '../book/book.service.ts';
 import { aFolder, aServer, NOW } from '../test-server.test-support.ts';
 import { JournalService } from './journal.service.ts';
 
@@ -107,7 +111,12 @@ describe('taking entries', () => {
     ]);
     await Promise.all(lots.map((l) => app.get(JournalService).append(l)));
     expect((await http().get('/api/health')).body.entries).toBe(40);
-    expect((await rebuildProjections(app.get(DataSource).manager)).differences).toEqual([]);
+    expect(
+      app
+        .get(BookService)
+        .book.allAny('fish')
+        .every((f) => f.iced?.how === 'slurry'),
+    ).toBe(true);
   });
 });
 
@@ -195,48 +204,76 @@ describe('the log is never changed', () => {
   });
 });
 
-describe('projections', () => {
-  test('entry and projection stand or fall together', async () => {
+describe('the book in memory', () => {
+  const KINDS = ['trip', 'fish', 'cut', 'pack', 'meal'] as const;
+  const dump = (a: NestExpressApplication): unknown =>
+    KINDS.flatMap((k) =>
+      a
+        .get(BookService)
+        .book.allAny(k)
+        .sort((x, y) => (x.id < y.id ? -1 : 1)),
+    );
+
+  test('what is on disk and what is answered stand or fall together', async () => {
     const db = app.get(DataSource);
-    await db.query('ALTER TABLE fish RENAME TO fish_gone');
+    await db.query(
+      "CREATE TRIGGER full BEFORE INSERT ON entry WHEN NEW.kind = 'fish.landed' BEGIN SELECT RAISE(ABORT, 'the disk is full'); END",
+    );
     await post([tripStarted(), landed('a', '12:18')]).expect(500);
-    await db.query('ALTER TABLE fish_gone RENAME TO fish');
     expect((await http().get('/api/health')).body.entries).toBe(0);
-    expect(await dumpProjections(db.manager)).toEqual([]);
+    expect((await http().get('/api/trips')).body.trips).toEqual([]);
+    await db.query('DROP TRIGGER full');
     await post([tripStarted(), landed('a', '12:18')]).expect(200);
+    expect((await http().get('/api/trips')).body.trips).toHaveLength(1);
   });
 
-  test('whatever the order of arrival, they are the same, and equal to a rebuild', async () => {
+  test('is the same whatever the order of arrival, and the same when the file is opened again', async () => {
     const line = [...wholeLine(), anEntry('fish.noted', fish, { text: 'x' })];
-    const note = line.at(-1)!;
-    line.push(anEntry('log.struck', fish, {}, { strikes: note.id }));
+    line.push(anEntry('log.struck', fish, {}, { strikes: line.at(-1)!.id }));
     await post(line);
-    const right = await dumpProjections(app.get(DataSource).manager);
-    expect(right.length).toBeGreaterThan(8);
-    const other = await aServer();
-    open.push(other);
+    const folder = aFolder();
+    const other = await aServer(folder);
     for (const e of [...line].reverse())
       await request(other.getHttpServer())
         .post('/api/journal')
         .send({ entries: [e] });
-    expect(await dumpProjections(other.get(DataSource).manager)).toEqual(right);
-    expect((await rebuildProjections(other.get(DataSource).manager)).differences).toEqual([]);
+    expect(dump(other)).toEqual(dump(app));
+    await other.close();
+    const again = await aServer(folder);
+    open.push(again);
+    expect(dump(again)).toEqual(dump(app));
   });
 
-  test('a rebuild mends what was spoilt, and says so', async () => {
-    await post(wholeLine());
-    const db = app.get(DataSource);
-    await db.query("UPDATE fish SET species = 'shoe'");
-    const { differences } = await rebuildProjections(db.manager);
-    expect(differences).toHaveLength(2);
-    expect(differences[0]).toContain('shoe');
-    expect((await rebuildProjections(db.manager)).differences).toEqual([]);
+  test('a struck fish is answered as struck, and is in no trip and no larder', async () => {
+    const line = wholeLine();
+    const e = line.find((x) => x.kind === 'fish.landed')!;
+    await post([...line, anEntry('log.struck', fish, {}, { strikes: e.id })]);
+    expect((await http().get(`/api/fish/${fish}`).expect(200)).body.where).toBe('struck');
+    expect((await http().get('/api/trips')).body.trips[0].fish).toEqual([]);
+    expect((await http().get('/api/larder')).body.packs).toEqual([]);
+  });
+});
+
+describe('who may write', () => {
+  const joined = (id: string, by: string): Entry =>
+    anEntry('member.joined', id, { name: 'someone' }, { member: by, at: at('05:00') });
+  const note = (by: string): Entry => anEntry('fish.noted', fish, { text: 'x' }, { member: by });
+  const statuses = async (...entries: Entry[]): Promise<string[]> =>
+    (await post(entries).expect(200)).body.receipts.map((r: { status: string; why?: string }) => r.why ?? r.status);
+
+  test('in a book without people anyone; afterwards only its people, and those who join in the same batch, whatever their order', async () => {
+    expect(await statuses(note(ILSE))).toEqual(['accepted']);
+    expect(await statuses(note(TOMAS), joined(TOMAS, TOMAS))).toEqual(['accepted', 'accepted']);
+    expect(await statuses(note(TOMAS), note('nobody'))).toEqual(['accepted', 'accepted']);
+    expect((await statuses(note(idOf('stranger'))))[0]).toMatch(/not in the crew of this book/);
+    expect(await statuses(joined(ILSE, TOMAS))).toEqual(['accepted']);
+    expect(await statuses(note(ILSE))).toEqual(['accepted']);
   });
 
-  test('a struck beginning takes the projection away', async () => {
-    const e = landed('a', '12:18');
-    await post([e, anEntry('log.struck', fish, {}, { strikes: e.id })]);
-    await http().get(`/api/fish/${fish}`).expect(404);
+  test('one whose joining was struck wrote what is written, and may send the rest of it', async () => {
+    const e = joined(TOMAS, TOMAS);
+    await post([e, anEntry('log.struck', TOMAS, {}, { strikes: e.id, member: TOMAS })]);
+    expect(await statuses(note(TOMAS))).toEqual(['accepted']);
   });
 });
 
@@ -259,5 +296,29 @@ describe('a book on disk', () => {
     const book = async (a: NestExpressApplication): Promise<string> =>
       (await request(a.getHttpServer()).get('/api/health')).body.book;
     expect(await book(app)).not.toBe(await book(other));
+  });
+
+  test('a folder written by version 1 opens without loss, and goes on', async () => {
+    const folder = aFolder();
+    cpSync(fileURLToPath(new URL('../../fixtures/book-of-version-1', import.meta.url)), folder, { recursive: true });
+    const before = new DatabaseFile(join(folder, 'dagboek.sqlite'), { readonly: true });
+    const bodies = before.prepare('SELECT body FROM entry ORDER BY seq').all() as { body: string }[];
+    const fishIds = before.prepare('SELECT id, species FROM fish').all() as { id: string; species: string }[];
+    const [identity] = before.prepare('SELECT id FROM identity').all() as { id: string }[];
+    before.close();
+    expect([bodies.length, fishIds.length]).toEqual([70, 9]);
+    const opened = await aServer(folder);
+    open.push(opened);
+    const ask = (path: string) => request(opened.getHttpServer()).get(path);
+    expect((await ask('/api/journal').expect(200)).body.entries).toEqual(bodies.map((b) => JSON.parse(b.body)));
+    expect((await ask('/api/health')).body).toMatchObject({ book: identity?.id, entries: 70 });
+    for (const f of fishIds) expect((await ask(`/api/fish/${f.id}`).expect(200)).body.fish.species).toBe(f.species);
+    const first = JSON.parse(bodies[0]!.body) as Entry;
+    const more = anEntry('trip.noted', TRIP, { text: 'fog' }, { member: first.member });
+    const res = await request(opened.getHttpServer())
+      .post('/api/journal')
+      .send({ entries: [more] });
+    expect(res.body.receipts).toEqual([{ id: more.id, status: 'accepted' }]);
+    expect((await ask('/api/journal?after=70')).body).toMatchObject({ entries: [more], last: 71 });
   });
 });

@@ -1,8 +1,10 @@
 import { Controller, Get, Query } from '@nestjs/common';
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
-import { IsInt, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
+import { fishOfTrip, tripsInOrder } from '@dagboek/journal';
 import { Type } from 'class-transformer';
-import { DataSource } from 'typeorm';
+import { IsInt, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
+import { BookService } from '../book/book.service.ts';
+import { bare } from '../common/bare.ts';
 
 /** Which trips. */
 export class TripsDto {
@@ -16,36 +18,21 @@ export class TripsDto {
 @ApiTags('trips')
 @Controller('api/trips')
 export class TripsController {
-  constructor(private readonly source: DataSource) {}
+  constructor(private readonly books: BookService) {}
 
   @Get()
   @ApiOperation({ summary: 'Trips, newest first, with their fish; by zone, species or angler.' })
-  async list(@Query() q: TripsDto) {
-    const where: string[] = [];
-    const args: (string | number)[] = [];
-    if (q.zone) {
-      where.push('t.zone = ?');
-      args.push(q.zone);
-    }
-    for (const [column, value] of [
-      ['species', q.species],
-      ['angler', q.angler],
-    ] as const) {
-      if (!value) continue;
-      where.push(`EXISTS (SELECT 1 FROM fish f WHERE f.trip = t.id AND f.${column} = ?)`);
-      args.push(value);
-    }
-    const trips = (await this.source.query(
-      `SELECT t.id, t.state FROM trip t ${where.length ? `WHERE ${where.join(' AND ')}` : ''} ORDER BY t.started_ms DESC LIMIT ?`,
-      [...args, q.limit],
-    )) as { id: string; state: string }[];
-    const out = [];
-    for (const t of trips) {
-      const fish = (await this.source.query('SELECT state FROM fish WHERE trip = ? ORDER BY landed_ms', [t.id])) as {
-        state: string;
-      }[];
-      out.push({ trip: JSON.parse(t.state) as object, fish: fish.map((f) => JSON.parse(f.state) as object) });
-    }
-    return { trips: out };
+  list(@Query() q: TripsDto) {
+    const { book } = this.books;
+    const passing = tripsInOrder(book)
+      .toReversed()
+      .filter((trip) => !q.zone || trip.zone === q.zone)
+      .map((trip) => ({ trip, fish: fishOfTrip(book, trip.id) }))
+      .filter(
+        ({ fish }) =>
+          (!q.species || fish.some((f) => f.species === q.species)) &&
+          (!q.angler || fish.some((f) => f.angler === q.angler)),
+      );
+    return { trips: passing.slice(0, q.limit).map(({ trip, fish }) => ({ trip: bare(trip), fish: fish.map(bare) })) };
   }
 }

@@ -1,0 +1,52 @@
+import { Injectable, type OnModuleInit } from '@nestjs/common';
+import { Book, type Entry } from '@dagboek/journal';
+import { DataSource } from 'typeorm';
+import { EntryRow } from '../storage/rows.ts';
+
+/** Rows read at once when the book is opened. */
+const PAGE = 20_000;
+
+/**
+ * The book in memory: every entry of the log, folded by the code that folds it in the browser. Whatever the server answers
+ * of a fish, a trip or a pack it asks here, so that a fact is reckoned in one place. One process at a time holds a book.
+ */
+@Injectable()
+export class BookService implements OnModuleInit {
+  private folded = Book.EMPTY;
+  private readonly byId = new Map<string, Entry>();
+
+  constructor(private readonly source: DataSource) {}
+
+  /** Reads the log and folds it, once. */
+  async onModuleInit(): Promise<void> {
+    const all: Entry[] = [];
+    for (let after = 0; ;) {
+      const rows = (await this.source.manager
+        .createQueryBuilder(EntryRow, 'e')
+        .select(['e.seq AS seq', 'e.body AS body'])
+        .where('e.seq > :after', { after })
+        .orderBy('e.seq')
+        .limit(PAGE)
+        .getRawMany()) as { seq: number; body: string }[];
+      for (const r of rows) all.push(JSON.parse(r.body) as Entry);
+      if (rows.length < PAGE) break;
+      after = rows.at(-1)?.seq ?? after;
+    }
+    this.take(all);
+  }
+
+  get book(): Book {
+    return this.folded;
+  }
+
+  /** An entry by its id, whatever it is about; undefined when this book has none. */
+  entry(id: string): Entry | undefined {
+    return this.byId.get(id);
+  }
+
+  /** Entries that are safe on disk now. */
+  take(entries: readonly Entry[]): void {
+    for (const e of entries) this.byId.set(e.id, e);
+    this.folded = this.folded.withEntries(entries);
+  }
+}

@@ -1,0 +1,7 @@
+import type { SubjectState } from '@dagboek/journal';
+
+/** A state without its log, as it is answered. */
+export function bare<S extends SubjectState>(state: S): Omit<S, 'log'> {
+  const { log: _, ...rest } = state;
+  return rest;
+}

@@ -1,0 +1,5 @@
+import { Module } from '@nestjs/common';
+import { DevicesController } from './devices.controller.ts';
+
+@Module({ controllers: [DevicesController] })
+export class DevicesModule {}

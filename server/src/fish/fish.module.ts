@@ -1,0 +1,5 @@
+import { Module } from '@nestjs/common';
+import { FishController } from './fish.controller.ts';
+
+@Module({ controllers: [FishController] })
+export class FishModule {}

@@ -1,0 +1,29 @@
+import { Injectable } from '@nestjs/common';
+import type { Refusal } from '@dagboek/core/result';
+import type { Entry } from '@dagboek/journal';
+import { BookService } from '../book/book.service.ts';
+
+/** Writes the first lines of a book, before there is anyone in it. */
+const NOBODY = 'nobody';
+
+/**
+ * Who may write what: the one seam between what a device sends and the log. Today every device that reaches the server may
+ * write for the people of its book, and for nobody else; when members sign in, what they may do is decided here.
+ */
+@Injectable()
+export class Admission {
+  constructor(private readonly books: BookService) {}
+
+  /** Why an entry may not be written; null when it may. `joining`: ids of those who join in the same batch. */
+  refuse(entry: Entry, joining: ReadonlySet<string>): Refusal | null {
+    const { book } = this.books;
+    // A book without people is just being opened, by whoever will be the first of them.
+    if (entry.member === NOBODY || joining.has(entry.member) || book.allAny('member').length === 0) return null;
+    if (book.getAny('member', entry.member)) return null;
+    return {
+      ok: false,
+      why: 'Whoever wrote this is not in the crew of this book. Choose who holds the pen, and write it again.',
+      field: 'member',
+    };
+  }
+}
