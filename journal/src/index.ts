@@ -27,7 +27,6 @@ export { amendLine, standingLine, strikeLine } from './writing.ts';
 export type { WriteMore, Writing } from './writing.ts';
 export { Book } from './state/book.ts';
 export { linksOf } from './state/links.ts';
-export type { Link } from './state/links.ts';
 export { projectSubject } from './state/project.ts';
 export type {
   BookState,

@@ -2,14 +2,12 @@ import { plainToInstance } from 'class-transformer';
 import { type ValidationError, validateSync } from 'class-validator';
 import { type Refusal, refuse } from '@dagboek/core/result';
 import type { Entry } from './entry.ts';
-import { isKind, KINDS } from './kinds/index.ts';
+import { isKind, kindDefinition } from './kinds/index.ts';
 
 /** A clock may run this far ahead of the one that judges it. */
 export const CLOCK_GRACE_MS = 10 * 60_000;
 /** Facts of one entry, as JSON, may be this long. */
 export const MOST_FACTS_CHARS = 20_000;
-/** A pack of some hundred rules with its zones is longer than anything else that is written. */
-export const MOST_RULES_CHARS = 400_000;
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
 const INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/;
@@ -81,9 +79,9 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
   const facts = e['facts'];
   if (typeof facts !== 'object' || facts === null || Array.isArray(facts))
     return refuse('"facts" is an object.', 'facts');
-  if (JSON.stringify(facts).length > (e['kind'] === 'rules.added' ? MOST_RULES_CHARS : MOST_FACTS_CHARS))
-    return refuse('These facts are too long for one entry.', 'facts');
-  const instance = plainToInstance(KINDS[e['kind']] as new () => object, facts);
+  const { facts: shape, mostChars = MOST_FACTS_CHARS } = kindDefinition(e['kind']);
+  if (JSON.stringify(facts).length > mostChars) return refuse('These facts are too long for one entry.', 'facts');
+  const instance = plainToInstance(shape, facts);
   const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: false });
   if (errors.length > 0) return firstError(errors);
   return { ok: true, entry: raw as Entry };

@@ -1,76 +1,69 @@
-import { CutByproduct, CutFound, CutStarted, CutWeighed } from './board.ts';
-import { BookError, BookOpened, BoxAdded, BoxRetired, LogStruck, MemberJoined, MemberLeft } from './book.ts';
-import {
-  FishBled,
-  FishDispatched,
-  FishIced,
-  FishLanded,
-  FishMeasured,
-  FishNamed,
-  FishNoted,
-  FishReleased,
-  FishReported,
-  FishWeighed,
-} from './deck.ts';
-import { FishPictured } from './picture.ts';
-import { PackDiscarded, PackMoved, PackStored } from './larder.ts';
-import { RuleSet } from './rule.ts';
-import { RulesAdded } from './rules.ts';
-import { SpeciesAdded } from './species.ts';
-import { MealNoted, MealRated, MealServed } from './table.ts';
-import { TripEnded, TripHarm, TripMoved, TripNoted, TripStarted } from './trip.ts';
+import { LogStruck } from './book.ts';
+import type { Field } from './field.ts';
+import type { KindDefinition, SubjectDefinition, SubjectKind } from './define-kind.ts';
+import { BOOK, BOOK_KINDS, BOX, MEMBER } from './of-book.ts';
+import { CUT, CUT_KINDS } from './of-cut.ts';
+import { FISH, FISH_KINDS } from './of-fish.ts';
+import { MEAL, MEAL_KINDS } from './of-meal.ts';
+import { OWN_KINDS, RULE, RULES, SPECIES } from './of-own.ts';
+import { PACK, PACK_KINDS } from './of-pack.ts';
+import { TRIP, TRIP_KINDS } from './of-trip.ts';
 
-/** Every kind of entry and the class its facts must be. The first word of a kind is what its subject is. */
+/** Every kind of entry. The first word of a kind is what its subject is. */
 export const KINDS = {
-  'book.opened': BookOpened,
-  'book.error': BookError,
-  'member.joined': MemberJoined,
-  'member.left': MemberLeft,
-  'box.added': BoxAdded,
-  'box.retired': BoxRetired,
-  'trip.started': TripStarted,
-  'trip.moved': TripMoved,
-  'trip.ended': TripEnded,
-  'trip.noted': TripNoted,
-  'trip.harm': TripHarm,
-  'fish.landed': FishLanded,
-  'fish.named': FishNamed,
-  'fish.measured': FishMeasured,
-  'fish.weighed': FishWeighed,
-  'fish.released': FishReleased,
-  'fish.dispatched': FishDispatched,
-  'fish.bled': FishBled,
-  'fish.iced': FishIced,
-  'fish.noted': FishNoted,
-  'fish.reported': FishReported,
-  'fish.pictured': FishPictured,
-  'cut.started': CutStarted,
-  'cut.weighed': CutWeighed,
-  'cut.byproduct': CutByproduct,
-  'cut.found': CutFound,
-  'pack.stored': PackStored,
-  'pack.moved': PackMoved,
-  'pack.discarded': PackDiscarded,
-  'meal.served': MealServed,
-  'meal.rated': MealRated,
-  'meal.noted': MealNoted,
-  'species.added': SpeciesAdded,
-  'rule.set': RuleSet,
-  'rules.added': RulesAdded,
-  'log.struck': LogStruck,
+  ...BOOK_KINDS,
+  ...TRIP_KINDS,
+  ...FISH_KINDS,
+  ...CUT_KINDS,
+  ...PACK_KINDS,
+  ...MEAL_KINDS,
+  ...OWN_KINDS,
+  /** Takes back another entry; its subject is that of the entry it strikes, and folding knows it by `strikes`. */
+  'log.struck': { facts: LogStruck, say: () => 'Struck.', fields: [] },
 } as const;
 
+/** Everything that a book is about. */
+export const SUBJECTS = {
+  book: BOOK,
+  member: MEMBER,
+  box: BOX,
+  trip: TRIP,
+  fish: FISH,
+  cut: CUT,
+  pack: PACK,
+  meal: MEAL,
+  species: SPECIES,
+  rule: RULE,
+  rules: RULES,
+} as const satisfies { readonly [S in SubjectKind]: SubjectDefinition<S, never> | object };
+
 export type Kind = keyof typeof KINDS;
-export type FactsOf<K extends Kind> = InstanceType<(typeof KINDS)[K]>;
-export type SubjectKind =
-  'book' | 'member' | 'box' | 'trip' | 'fish' | 'cut' | 'pack' | 'meal' | 'species' | 'rule' | 'rules';
+export type FactsOf<K extends Kind> = InstanceType<(typeof KINDS)[K]['facts']>;
+export type { SubjectKind } from './define-kind.ts';
+export type { Field } from './field.ts';
+export type { Link } from './link.ts';
 
 /** Whether a kind is one that this version of the book knows. */
 export const isKind = (kind: string): kind is Kind => Object.hasOwn(KINDS, kind);
 
 /** What a kind's subject is; null for `log.struck`, whose subject is that of the entry it strikes. */
 export const subjectKindOf = (kind: Kind): SubjectKind | null =>
-  kind === 'log.struck' ? null : (kind.split('.')[0] as SubjectKind);
+  kind === 'log.struck' ? null : (kind.slice(0, kind.indexOf('.')) as SubjectKind);
+
+/** The declaration of a kind without the types of its own facts: for code that treats all alike. */
+export const kindDefinition = (kind: Kind): Omit<KindDefinition<SubjectKind, object>, 'fold'> & { fold?: unknown } =>
+  KINDS[kind] as unknown as KindDefinition<SubjectKind, object>;
+
+/** What can be corrected in an entry; nothing of a kind that this version does not know. */
+export const fieldsOf = (kind: string): readonly Field[] => (isKind(kind) ? kindDefinition(kind).fields : []);
+
+/** The declaration of a subject, likewise. */
+export const subjectDefinition = (kind: SubjectKind): SubjectDefinition<SubjectKind, object> =>
+  SUBJECTS[kind] as unknown as SubjectDefinition<SubjectKind, object>;
+
+/** Whether a kind begins something that stays readable when its beginning is struck: to strike one takes the whole thing out of every count. */
+export const beginsSomething = (kind: string): boolean =>
+  Object.values(SUBJECTS).some((s) => s.readableWhenStruck && s.begins === kind);
 
 export * from './board.ts';
 export * from './book.ts';

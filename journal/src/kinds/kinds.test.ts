@@ -1,7 +1,8 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { anEntry, idOf } from '../builders.test-support.ts';
-import { MOST_FACTS_CHARS, MOST_RULES_CHARS, validateEntry } from '../validate.ts';
+import { MOST_FACTS_CHARS, validateEntry } from '../validate.ts';
+import { MOST_RULES_CHARS } from './of-own.ts';
 import type { Kind } from './index.ts';
 
 const answer = (kind: Kind, facts: object): string => {

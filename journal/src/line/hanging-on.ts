@@ -1,22 +1,11 @@
-import type { Kind } from '../kinds/index.ts';
+import { beginsSomething } from '../kinds/index.ts';
+import { fallsWith } from '../state/stands.ts';
 import type { Logged } from '../logged.ts';
 import type { Book } from '../state/book.ts';
 import type { SubjectState } from '../state/states.ts';
 
-/** The kinds of entries that begin a subject: to strike one takes the whole thing out of every count. */
-const BEGINNINGS: ReadonlySet<string> = new Set<Kind>([
-  'book.opened',
-  'member.joined',
-  'box.added',
-  'trip.started',
-  'fish.landed',
-  'cut.started',
-  'pack.stored',
-  'meal.served',
-]);
-
 /** Whether a line is the one that its subject begins with, and still stands. */
-export const isBeginning = (line: Logged): boolean => BEGINNINGS.has(line.first.kind) && line.struck === null;
+export const isBeginning = (line: Logged): boolean => beginsSomething(line.first.kind) && line.struck === null;
 
 /**
  * What would count nowhere any more if this subject were struck: all that hangs on it, and on that, in the order of the
@@ -28,26 +17,11 @@ export function hangingOn(book: Book, id: string): SubjectState[] {
   if (self) return speakingOf(book, id);
   const fallen = new Set([id]);
   const out: SubjectState[] = [];
-  const falls = (s: SubjectState): boolean => {
-    const all = (ids: readonly string[]): boolean => ids.length > 0 && ids.every((x) => fallen.has(x));
-    switch (s.kind) {
-      case 'fish':
-        return fallen.has(s.trip);
-      case 'cut':
-        return all(s.fish);
-      case 'pack':
-        return (s.cut !== null && fallen.has(s.cut)) || (s.meal !== null && fallen.has(s.meal)) || all(s.fish);
-      case 'meal':
-        return all(s.packs.map((p) => p.pack));
-      default:
-        return false;
-    }
-  };
   const queue = [id];
   for (let at = queue.shift(); at !== undefined; at = queue.shift())
     for (const kind of ['fish', 'cut', 'pack', 'meal'] as const)
       for (const s of book.naming(kind, at))
-        if (!fallen.has(s.id) && falls(s)) {
+        if (!fallen.has(s.id) && fallsWith(s, (x) => fallen.has(x))) {
           fallen.add(s.id);
           out.push(s);
           queue.push(s.id);

@@ -1,7 +1,14 @@
+import { subjectDefinition } from '../kinds/index.ts';
 import type { SubjectState } from './states.ts';
 
 /** Pack and leftovers may name each other in a tangled book; the chain from fish to leftovers is far shorter. */
 const STEPS = 12;
+
+/** Whether a subject falls with what is down, by what it hangs on. */
+export function fallsWith(s: SubjectState, down: (id: string) => boolean): boolean {
+  const { each = [], all = [] } = subjectDefinition(s.kind).hangsOn(s);
+  return each.some((id) => id !== null && down(id)) || (all.length > 0 && all.every(down));
+}
 
 /**
  * Whether a subject counts: its own beginning stands, and so does something of all that it hangs on. What has not arrived yet
@@ -14,21 +21,8 @@ export function standsAmong(
 ): boolean {
   if (s.struck) return false;
   if (steps === 0) return true;
-  const down = (id: string | null): boolean => {
-    const on = id ? states.get(id) : undefined;
+  return !fallsWith(s, (id) => {
+    const on = states.get(id);
     return on !== undefined && !standsAmong(states, on, steps - 1);
-  };
-  const allDown = (ids: readonly string[]): boolean => ids.length > 0 && ids.every(down);
-  switch (s.kind) {
-    case 'fish':
-      return !down(s.trip);
-    case 'cut':
-      return !allDown(s.fish);
-    case 'pack':
-      return !down(s.cut) && !down(s.meal) && !allDown(s.fish);
-    case 'meal':
-      return !allDown(s.packs.map((p) => p.pack));
-    default:
-      return true;
-  }
+  });
 }

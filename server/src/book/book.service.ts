@@ -1,6 +1,5 @@
-import { Injectable, type OnModuleInit } from '@nestjs/common';
 import { Book, type Entry } from '@dagboek/journal';
-import { DataSource } from 'typeorm';
+import type { DataSource } from 'typeorm';
 import { EntryRow } from '../storage/rows.ts';
 
 /** Rows read at once when the book is opened. */
@@ -10,18 +9,17 @@ const PAGE = 20_000;
  * The book in memory: every entry of the log, folded by the code that folds it in the browser. Whatever the server answers
  * of a fish, a trip or a pack it asks here, so that a fact is reckoned in one place. One process at a time holds a book.
  */
-@Injectable()
-export class BookService implements OnModuleInit {
+export class BookService {
   private folded = Book.EMPTY;
   private readonly byId = new Map<string, Entry>();
 
-  constructor(private readonly source: DataSource) {}
+  private constructor() {}
 
-  /** Reads the log and folds it, once. */
-  async onModuleInit(): Promise<void> {
+  /** Reads the log and folds it: nobody is given the book before it is whole. */
+  static async open(source: DataSource): Promise<BookService> {
     const all: Entry[] = [];
     for (let after = 0; ;) {
-      const rows = (await this.source.manager
+      const rows = (await source.manager
         .createQueryBuilder(EntryRow, 'e')
         .select(['e.seq AS seq', 'e.body AS body'])
         .where('e.seq > :after', { after })
@@ -32,7 +30,9 @@ export class BookService implements OnModuleInit {
       if (rows.length < PAGE) break;
       after = rows.at(-1)?.seq ?? after;
     }
-    this.take(all);
+    const service = new BookService();
+    service.take(all);
+    return service;
   }
 
   get book(): Book {

@@ -20,6 +20,9 @@ import {
   tripStarted,
   wholeLine,
 } from '../../../journal/src/builders.test-support.ts';
+import { Clock } from '../common/clock.ts';
+import { Config } from '../common/config.ts';
+import { createApp } from '../create-app.ts';
 import { BookService } from '../book/book.service.ts';
 import { aFolder, aServer, NOW } from '../test-server.test-support.ts';
 import { JournalService } from './journal.service.ts';
@@ -288,6 +291,21 @@ describe('a book on disk', () => {
     open.push(second);
     expect((await request(second.getHttpServer()).get('/api/health')).body).toEqual(health);
     expect(health).toMatchObject({ ok: true, clock: 'still', now: new Date(NOW).toISOString() });
+  });
+
+  test('what is in the file is known before the server listens, as when a demo is opened again', async () => {
+    const folder = aFolder();
+    const first = await aServer(folder);
+    await request(first.getHttpServer()).post('/api/journal').send({ entries: wholeLine() });
+    const line = first.get(BookService).book.entries();
+    await first.close();
+    const second = await createApp(
+      new Config('127.0.0.1', 0, folder, NOW, true, false, null, 'silent'),
+      new Clock(Date.parse(NOW), true),
+    );
+    open.push(second);
+    const receipts = await second.get(JournalService).append(line);
+    expect(new Set(receipts.map((r) => r.status))).toEqual(new Set(['known']));
   });
 
   test('two books are not mistaken for each other', async () => {

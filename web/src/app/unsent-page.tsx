@@ -1,4 +1,4 @@
-import { isKind, sayEntry } from '@dagboek/journal';
+import { fieldsOf, isKind, sayEntry } from '@dagboek/journal';
 import { epochMs } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -6,7 +6,6 @@ import { useNames } from '../kit/catalogue.ts';
 import { draftOf, factsFrom } from '../kit/facts/draft.ts';
 import { FactsForm } from '../kit/facts/facts-form.tsx';
 import { type FactsDraft, factsResolver } from '../kit/facts/resolver.ts';
-import { FIELDS } from '../kit/facts/fields.ts';
 import { useFormat } from '../kit/format.ts';
 import { useJournal, useOutbox, useReached } from '../kit/journal/journal-context.tsx';
 import type { OutboxItem } from '../kit/journal/outbox.ts';
@@ -114,7 +113,7 @@ function Held({ file }: { file: Blob }) {
 /** A refused entry written anew with better facts; the refused one is set aside. */
 function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }) {
   const { entry } = item;
-  const fields = (isKind(entry.kind) && FIELDS[entry.kind]) || [];
+  const fields = fieldsOf(entry.kind);
   const { register, control, handleSubmit, formState } = useForm<FactsDraft>({
     defaultValues: draftOf(fields, entry.facts) as FactsDraft,
     resolver: factsResolver(entry, fields),

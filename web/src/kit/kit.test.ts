@@ -1,10 +1,9 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
-import { KINDS, KNOTS, validateEntry } from '@dagboek/journal';
+import { fieldsOf, KINDS, KNOTS, validateEntry } from '@dagboek/journal';
 import { anEntry, at, idOf, wholeLine } from '../../../journal/src/builders.test-support.ts';
 import { slotX, stationEdges, STATIONS } from './custody/slots.ts';
 import { draftOf, factsFrom } from './facts/draft.ts';
-import { FIELDS } from './facts/fields.ts';
 import { typedNumber } from './ui/typed-number.ts';
 
 describe('typed numbers', () => {
@@ -41,27 +40,36 @@ describe('slots of the custody line', () => {
 
 describe('correcting facts', () => {
   test('every kind that a person writes can be corrected, but striking and what has no facts', () => {
-    const missing = Object.keys(KINDS).filter((k) => !(k in FIELDS));
+    const bare = Object.keys(KINDS).filter((k) => fieldsOf(k).length === 0);
     // A picture is taken anew, a species or a pack of rules read anew, a rule taken over by another.
-    expect(missing).toEqual(['fish.pictured', 'species.added', 'rule.set', 'rules.added', 'log.struck']);
+    expect(bare.sort()).toEqual([
+      'box.retired',
+      'fish.pictured',
+      'log.struck',
+      'member.left',
+      'rule.set',
+      'rules.added',
+      'species.added',
+    ]);
+    expect(fieldsOf('fish.sung')).toEqual([]);
   });
 
   test('a draft of any entry, unchanged, makes the same facts', () => {
     for (const e of wholeLine()) {
-      const fields = FIELDS[e.kind as keyof typeof FIELDS] ?? [];
+      const fields = fieldsOf(e.kind);
       expect(factsFrom(fields, draftOf(fields, e.facts), e.facts)).toEqual(e.facts);
     }
   });
 
   test('centimetres are shown, millimetres kept', () => {
-    const fields = FIELDS['fish.measured'] ?? [];
+    const fields = fieldsOf('fish.measured');
     const facts = { lengthMm: 443, lengthKind: 'total', method: 'board' };
     expect(draftOf(fields, facts)['lengthMm']).toBe('44.3');
     expect(factsFrom(fields, { ...draftOf(fields, facts), lengthMm: '44,5' }, facts)['lengthMm']).toBe(445);
   });
 
   test('an optional fact emptied is left out, a needed one emptied is refused when written', () => {
-    const fields = FIELDS['fish.measured'] ?? [];
+    const fields = fieldsOf('fish.measured');
     const facts = { lengthMm: 300, longestMm: 340, lengthKind: 'total', method: 'board' };
     const draft = draftOf(fields, facts);
     expect(factsFrom(fields, { ...draft, longestMm: '' }, facts)).not.toHaveProperty('longestMm');
@@ -71,14 +79,14 @@ describe('correcting facts', () => {
   });
 
   test('another species is settled: what else it might have been is not carried over', () => {
-    const fields = FIELDS['fish.named'] ?? [];
+    const fields = fieldsOf('fish.named');
     const facts = { species: 'turbot', orElse: ['brill'], seen: { fringe: 'yes' } };
     expect(factsFrom(fields, { species: 'brill' }, facts)).toEqual({ species: 'brill' });
     expect(factsFrom(fields, { species: 'turbot' }, facts)).toEqual(facts);
   });
 
   test('what the form does not show is carried over', () => {
-    const fields = FIELDS['pack.stored'] ?? [];
+    const fields = fieldsOf('pack.stored');
     const facts = wholeLine().find((e) => e.kind === 'pack.stored')!.facts;
     expect(factsFrom(fields, { ...draftOf(fields, facts), massG: '250' }, facts)).toEqual({ ...facts, massG: 250 });
   });

@@ -1,4 +1,4 @@
-import { hangingOn, isBeginning, isKind, type Logged, sayEntry, sayHanging } from '@dagboek/journal';
+import { fieldsOf, hangingOn, isBeginning, isKind, type Logged, sayEntry, sayHanging } from '@dagboek/journal';
 import { epochMs } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -10,7 +10,6 @@ import { DateTimeField } from '../ui/when.tsx';
 import { draftOf, factsFrom } from './draft.ts';
 import { FactsForm } from './facts-form.tsx';
 import { type FactsDraft, factsResolver } from './resolver.ts';
-import { FIELDS } from './fields.ts';
 import { Trouble } from '../ui/trouble.tsx';
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
@@ -21,7 +20,7 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
   const { write, writeAll } = useWrite();
   const { book } = useBook();
   const { now } = line;
-  const fields = (isKind(now.kind) && FIELDS[now.kind]) || [];
+  const fields = fieldsOf(now.kind);
   const { register, control, handleSubmit, formState } = useForm<FactsDraft>({
     defaultValues: draftOf(fields, now.facts) as FactsDraft,
     resolver: factsResolver(now, fields),
@@ -72,11 +71,13 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
       )}
       <Trouble says={trouble} />
       <div className="keys">
-        <button type="button" className="key act" onClick={(e) => void handleSubmit(amend)(e)}>
-          <span>
-            Correct it<small>the old line stays, struck through</small>
-          </span>
-        </button>
+        {isKind(now.kind) && (
+          <button type="button" className="key act" onClick={(e) => void handleSubmit(amend)(e)}>
+            <span>
+              Correct it<small>the old line stays, struck through</small>
+            </span>
+          </button>
+        )}
         <button type="button" className="key" onClick={() => void strike()}>
           <span>
             {asked ? 'Strike it all the same' : 'Strike it'}

@@ -1,5 +1,5 @@
 import { typedNumber } from '../ui/typed-number.ts';
-import type { Field } from './fields.ts';
+import type { Field } from '@dagboek/journal';
 
 /** What is typed, as text (or a list of ids), by the name of the fact. */
 export type Draft = Readonly<Record<string, string | string[]>>;

@@ -3,7 +3,7 @@ import { type Control, Controller, type FieldErrors, type UseFormRegister } from
 import { useCatalogue, useNames, useRules } from '../catalogue.ts';
 import { useBook } from '../journal/journal-context.tsx';
 import { ManyChips } from '../ui/chips.tsx';
-import type { Field } from './fields.ts';
+import type { Field } from '@dagboek/journal';
 import type { FactsDraft } from './resolver.ts';
 
 interface FormParts {

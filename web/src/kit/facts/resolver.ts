@@ -1,9 +1,8 @@
-import { type Entry, isKind, KINDS } from '@dagboek/journal';
+import { type Entry, type Field, isKind, kindDefinition } from '@dagboek/journal';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import type { FieldErrors, Resolver } from 'react-hook-form';
 import { type Draft, factsFrom } from './draft.ts';
-import type { Field } from './fields.ts';
 
 /** What a form of facts holds. */
 export type FactsDraft = Record<string, string | string[]>;
@@ -16,10 +15,7 @@ export function factsResolver(entry: Pick<Entry, 'kind' | 'facts'>, fields: read
   return (draft) => {
     if (!isKind(entry.kind)) return { values: draft, errors: {} };
     const facts = factsFrom(fields, draft as Draft, entry.facts);
-    const instance = plainToInstance(
-      KINDS[entry.kind] as new () => object,
-      JSON.parse(JSON.stringify(facts)) as object,
-    );
+    const instance = plainToInstance(kindDefinition(entry.kind).facts, JSON.parse(JSON.stringify(facts)) as object);
     const errors: Record<string, { type: string; message: string }> = {};
     for (const e of validateSync(instance, { forbidUnknownValues: false })) {
       errors[e.property] = { type: 'facts', message: Object.values(e.constraints ?? {})[0] ?? 'This cannot be.' };

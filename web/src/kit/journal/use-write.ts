@@ -1,5 +1,6 @@
 import {
   amendLine,
+  beginsSomething,
   type Entry,
   type FactsOf,
   type Kind,
@@ -34,24 +35,14 @@ export const newId = (): string => v7();
 const TAP_MS = 700;
 /** Alike a little later, it is asked about. */
 const TWICE_MS = 2000;
-/** What begins a thing has a subject (and a number) of its own each time: without them it is alike. */
-const BEGINS: ReadonlySet<string> = new Set<Kind>([
-  'trip.started',
-  'fish.landed',
-  'cut.started',
-  'pack.stored',
-  'meal.served',
-  'member.joined',
-  'box.added',
-]);
-
 /** What was written last, by what it says; `asked`: that it is alike was said already. */
 const lately = new Map<string, { atMs: number; asked: boolean }>();
 
 const signOf = (list: readonly Writing[]): string =>
   JSON.stringify(
     list.map((w) => {
-      const begins = BEGINS.has(w.kind);
+      // What begins a thing has a subject (and a number) of its own each time: without them it is alike.
+      const begins = beginsSomething(w.kind);
       const facts = Object.entries(w.facts).filter(([k]) => !begins || k !== 'number');
       return [w.kind, begins ? '' : w.subject, facts, w.more?.amends, w.more?.strikes];
     }),

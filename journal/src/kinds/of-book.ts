@@ -1,0 +1,98 @@
+import { BookError, BookOpened, BoxAdded, BoxRetired, MemberJoined, MemberLeft } from './book.ts';
+import { kindOf, subjectOf } from './define-kind.ts';
+import { cmField, countField, textField } from './field.ts';
+import { capital, METHOD_WORDS, sayCm } from './words.ts';
+
+const ofBook = kindOf<'book'>();
+const ofMember = kindOf<'member'>();
+const ofBox = kindOf<'box'>();
+
+export const BOOK = subjectOf<'book', BookOpened>({
+  begins: 'book.opened',
+  readableWhenStruck: true,
+  begin: (s) => ({
+    name: s.name,
+    waters: s.waters,
+    boat: s.boat ?? null,
+    from: s.from,
+    places: s.places ?? [],
+    errors: {},
+  }),
+  links: () => [],
+  hangsOn: () => ({}),
+});
+
+export const MEMBER = subjectOf<'member', MemberJoined>({
+  begins: 'member.joined',
+  readableWhenStruck: true,
+  begin: (s) => ({
+    name: s.name,
+    role: s.role ?? '',
+    bornOn: s.bornOn ?? null,
+    licences: s.licences ?? null,
+    joinedAt: s.at,
+    leftAt: null,
+  }),
+  links: () => [],
+  hangsOn: () => ({}),
+});
+
+export const BOX = subjectOf<'box', BoxAdded>({
+  begins: 'box.added',
+  readableWhenStruck: true,
+  begin: (s) => ({ name: s.name, litres: s.litres, addedAt: s.at, retiredAt: null }),
+  links: () => [],
+  hangsOn: () => ({}),
+});
+
+/** " Born 31 May 2012. Lake permit to 2026-12-31." after a member's name; nothing when nothing was said. */
+function sayPapers(m: MemberJoined): string {
+  const born = m.bornOn ? ` Born ${m.bornOn}.` : '';
+  if (!m.licences) return born;
+  return `${born}${m.licences.length === 0 ? ' Holds no licence.' : m.licences.map((l) => ` ${capital(l.name)} to ${l.until}.`).join('')}`;
+}
+
+export const BOOK_KINDS = {
+  'book.opened': ofBook({
+    facts: BookOpened,
+    fold: 'begins',
+    say: (b) => `${b.name}, ${b.from === 'boat' ? `from ${b.boat ?? 'a boat'}` : 'from the shore'}.`,
+    fields: [textField('name', 'Name of the book'), textField('boat', 'Boat', { optional: true })],
+  }),
+  'book.error': ofBook({
+    facts: BookError,
+    fold: (s, e) => {
+      s.errors = { ...s.errors, [e.method]: e.sdMm };
+    },
+    say: (e) => `Lengths ${METHOD_WORDS[e.method]} are good to ${sayCm(e.sdMm)} cm from now on.`,
+    fields: [cmField('sdMm', 'Good to')],
+  }),
+  'member.joined': ofMember({
+    facts: MemberJoined,
+    fold: 'begins',
+    say: (m) => `${m.name}${m.role ? `: ${m.role}` : ''}.${sayPapers(m)}`,
+    fields: [textField('name', 'Name'), textField('role', 'Mostly does', { optional: true })],
+  }),
+  'member.left': ofMember({
+    facts: MemberLeft,
+    fold: (s, l) => {
+      s.leftAt = l.at;
+    },
+    say: () => 'No longer comes along.',
+    fields: [],
+  }),
+  'box.added': ofBox({
+    facts: BoxAdded,
+    fold: 'begins',
+    say: (b) => `${capital(b.name)}, ${b.litres} l.`,
+    fields: [textField('name', 'Name'), countField('litres', 'Litres')],
+  }),
+  'box.retired': ofBox({
+    facts: BoxRetired,
+    fold: (s, r) => {
+      s.retiredAt = r.at;
+    },
+    say: () => 'No longer used.',
+    fields: [],
+  }),
+};

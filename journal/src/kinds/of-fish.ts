@@ -1,0 +1,183 @@
+import {
+  BLEED_CUTS,
+  BLEED_MEDIA,
+  DISPATCHES,
+  FishBled,
+  FishDispatched,
+  FishIced,
+  FishLanded,
+  FishMeasured,
+  FishNamed,
+  FishNoted,
+  FishReleased,
+  FishReported,
+  FishWeighed,
+  GEARS,
+  ICINGS,
+  METHODS,
+  ORIGINS,
+  RELEASE_REASONS,
+  RELEASE_STATES,
+} from './deck.ts';
+import { kindOf, subjectOf } from './define-kind.ts';
+import {
+  boxField,
+  choiceField,
+  cmField,
+  countField,
+  gramsField,
+  linesField,
+  memberField,
+  speciesField,
+  textField,
+} from './field.ts';
+import { FishPictured } from './picture.ts';
+import { METHOD_WORDS, sayCm, sayMass } from './words.ts';
+
+const kind = kindOf<'fish'>();
+const LENGTH_WORDS = { total: '', fork: ' fork length', discWidth: ' disc width', mantle: ' mantle length' } as const;
+
+export const FISH = subjectOf<'fish', FishLanded>({
+  begins: 'fish.landed',
+  readableWhenStruck: true,
+  begin: (l) => ({
+    number: l.number ?? null,
+    trip: l.trip,
+    angler: l.angler,
+    count: l.count,
+    species: l.species ?? null,
+    orElse: [],
+    seen: {},
+    gear: l.gear ?? null,
+    origin: l.origin ?? null,
+    landed: { at: l.at, about: l.about },
+    length: null,
+    mass: null,
+    released: null,
+    dispatched: null,
+    bled: null,
+    iced: null,
+    notes: [],
+    reported: [],
+    pictures: [],
+  }),
+  links: (s) => [{ to: s.trip, role: 'trip' }],
+  hangsOn: (s) => ({ each: [s.trip] }),
+});
+
+export const FISH_KINDS = {
+  'fish.landed': kind({
+    facts: FishLanded,
+    fold: 'begins',
+    say: (l, names) =>
+      `${l.count > 1 ? `${l.count} landed` : 'Landed'}${l.species ? `: ${names.species(l.species)}` : ''}${l.gear ? `, ${l.gear}` : ''}${l.origin ? `, ${l.origin}` : ''}. Caught by ${names.member(l.angler)}.`,
+    fields: [
+      memberField('angler', 'Caught by'),
+      countField('count', 'How many'),
+      speciesField('species', 'Species', { optional: true }),
+      choiceField('gear', 'Gear', GEARS, { optional: true }),
+      choiceField('origin', 'Wild or stocked', ORIGINS, { optional: true }),
+    ],
+  }),
+  'fish.named': kind({
+    facts: FishNamed,
+    fold: (s, n) => {
+      s.orElse = [...(n.orElse ?? [])];
+      s.species = n.species;
+      s.seen = n.seen ?? {};
+    },
+    say: (n, names) => `Named: ${[n.species, ...(n.orElse ?? [])].map(names.species).join(' or ')}.`,
+    fields: [speciesField('species', 'Species', { clears: ['orElse', 'seen'] })],
+  }),
+  'fish.measured': kind({
+    facts: FishMeasured,
+    fold: (s, m) => {
+      s.length = {
+        mm: m.lengthMm,
+        longestMm: m.longestMm ?? null,
+        kind: m.lengthKind,
+        method: m.method,
+        sdMm: m.sdMm ?? null,
+        at: m.at,
+        about: m.about,
+      };
+    },
+    say: (m) =>
+      `Length ${sayCm(m.lengthMm)}${m.longestMm ? ` to ${sayCm(m.longestMm)}` : ''} cm${LENGTH_WORDS[m.lengthKind]}, ${METHOD_WORDS[m.method]}${m.sdMm ? `, good to ${sayCm(m.sdMm)}` : ''}.`,
+    fields: [
+      cmField('lengthMm', 'Length'),
+      cmField('longestMm', 'Longest of the lot', { optional: true }),
+      choiceField('lengthKind', 'Which length', Object.keys(LENGTH_WORDS), {
+        words: { discWidth: 'disc width', mantle: 'mantle length' },
+      }),
+      choiceField('method', 'Measured with', METHODS, { clears: ['sdMm'] }),
+    ],
+  }),
+  'fish.weighed': kind({
+    facts: FishWeighed,
+    fold: (s, w) => {
+      s.mass = { g: w.massG, how: w.how, at: w.at, about: w.about };
+    },
+    say: (w) => `Weight ${sayMass(w.massG)}, ${w.how === 'scale' ? 'by the scale' : 'estimated from the length'}.`,
+    fields: [gramsField('massG', 'Weight'), choiceField('how', 'How', ['scale', 'estimated'])],
+  }),
+  'fish.released': kind({
+    facts: FishReleased,
+    fold: (s, r) => {
+      s.released = r;
+    },
+    say: (r) => `Let go: ${r.reason}${r.state ? `; ${r.state}` : ''}.`,
+    fields: [
+      choiceField('reason', 'Why', RELEASE_REASONS),
+      choiceField('state', 'How it went', RELEASE_STATES, { optional: true }),
+    ],
+  }),
+  'fish.dispatched': kind({
+    facts: FishDispatched,
+    fold: (s, d) => {
+      s.dispatched = d;
+    },
+    say: (d) => `Dispatched, ${d.how}${d.signsSeen ? '; signs of a clean kill seen' : ''}.`,
+    fields: [choiceField('how', 'How', DISPATCHES)],
+  }),
+  'fish.bled': kind({
+    facts: FishBled,
+    fold: (s, b) => {
+      s.bled = b;
+    },
+    say: (b) =>
+      b.cut === 'none'
+        ? 'Not bled.'
+        : `Bled, ${b.cut === 'both gills' ? 'both gills cut' : `cut at the ${b.cut}`}${b.medium ? `, ${b.medium}` : ''}.`,
+    fields: [
+      choiceField('cut', 'Where it was cut', BLEED_CUTS),
+      choiceField('medium', 'In what', BLEED_MEDIA, { optional: true }),
+    ],
+  }),
+  'fish.iced': kind({
+    facts: FishIced,
+    fold: (s, i) => {
+      s.iced = i;
+    },
+    say: (i, names) => `Onto ice: ${i.how}, ${names.box(i.box)}.`,
+    fields: [boxField('box', 'Box'), choiceField('how', 'How', ICINGS)],
+  }),
+  'fish.noted': kind({
+    facts: FishNoted,
+    fold: (s, n) => void s.notes.push({ text: n.text, at: n.at, about: n.about }),
+    say: (n) => n.text,
+    fields: [linesField('text', 'Remark')],
+  }),
+  'fish.reported': kind({
+    facts: FishReported,
+    fold: (s, r) => void s.reported.push(r),
+    say: (r) => `Reported to ${r.to}.`,
+    fields: [textField('to', 'To whom')],
+  }),
+  'fish.pictured': kind({
+    facts: FishPictured,
+    fold: (s, p) => void s.pictures.push(p),
+    say: (p) => `Picture taken${p.reading ? ', with a board to measure by' : ''}.`,
+    fields: [],
+  }),
+};

@@ -1,0 +1,57 @@
+import { kindOf, subjectOf } from './define-kind.ts';
+import { choiceField, countField, linesField, memberField, membersField, textField } from './field.ts';
+import { COOKING, DONENESS, MealNoted, MealRated, MealServed } from './table.ts';
+import { list } from './words.ts';
+
+const kind = kindOf<'meal'>();
+
+export const MEAL = subjectOf<'meal', MealServed>({
+  begins: 'meal.served',
+  readableWhenStruck: true,
+  begin: (s) => ({
+    name: s.name,
+    cook: s.cook,
+    method: s.method,
+    servedAt: s.at,
+    packs: s.packs,
+    eaters: s.eaters,
+    guests: s.guests ?? 0,
+    doneness: s.doneness ?? null,
+    coreC: s.coreC ?? null,
+    marks: {},
+    notes: [],
+  }),
+  links: (s) => s.packs.map((p) => ({ to: p.pack, role: 'pack' as const })),
+  hangsOn: (s) => ({ all: s.packs.map((p) => p.pack) }),
+});
+
+export const MEAL_KINDS = {
+  'meal.served': kind({
+    facts: MealServed,
+    fold: 'begins',
+    say: (m, names) =>
+      `${m.name}, ${m.method}, cooked by ${names.member(m.cook)} for ${list(m.eaters.map(names.member))}${m.guests ? ` and ${m.guests} more` : ''}.`,
+    fields: [
+      textField('name', 'Dish'),
+      memberField('cook', 'Cook'),
+      choiceField('method', 'How it was cooked', COOKING),
+      membersField('eaters', 'Who ate'),
+      countField('guests', 'Guests', { optional: true }),
+      choiceField('doneness', 'How done', DONENESS, { optional: true }),
+    ],
+  }),
+  'meal.rated': kind({
+    facts: MealRated,
+    fold: (s, r) => {
+      s.marks = { ...s.marks, [r.eater]: r.mark };
+    },
+    say: (r, names) => `${names.member(r.eater)} gave it ${r.mark} of 5.`,
+    fields: [countField('mark', 'Mark, 1 to 5')],
+  }),
+  'meal.noted': kind({
+    facts: MealNoted,
+    fold: (s, n) => void s.notes.push({ text: n.text, at: n.at, about: n.about }),
+    say: (n) => n.text,
+    fields: [linesField('text', 'Remark')],
+  }),
+};

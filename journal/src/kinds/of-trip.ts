@@ -1,0 +1,72 @@
+import { kindOf, subjectOf } from './define-kind.ts';
+import { boxField, linesField, memberField, membersField, numberField, zoneField } from './field.ts';
+import { TripEnded, TripHarm, TripMoved, TripNoted, TripStarted } from './trip.ts';
+import { list } from './words.ts';
+
+const kind = kindOf<'trip'>();
+
+export const TRIP = subjectOf<'trip', TripStarted>({
+  begins: 'trip.started',
+  readableWhenStruck: true,
+  begin: (s) => ({
+    startedAt: s.at,
+    endedAt: null,
+    rodHours: null,
+    waters: s.waters,
+    zone: s.zone,
+    moves: [],
+    from: s.from,
+    boat: s.boat ?? null,
+    crew: s.crew,
+    box: s.box ?? null,
+    iceKg: s.iceKg ?? null,
+    waterC: s.waterC ?? null,
+    notes: [],
+    harm: [],
+  }),
+  links: () => [],
+  hangsOn: () => ({}),
+});
+
+export const TRIP_KINDS = {
+  'trip.started': kind({
+    facts: TripStarted,
+    fold: 'begins',
+    say: (t, names) =>
+      `Left for ${names.zone(t.zone)}: ${list(t.crew.map(names.member))}.${t.iceKg ? ` ${t.iceKg} kg of ice.` : ''}`,
+    fields: [
+      zoneField('zone', 'Zone'),
+      membersField('crew', 'Who is aboard'),
+      boxField('box', 'Box', { optional: true }),
+      numberField('iceKg', 'Ice', 'kg', 1, { optional: true }),
+      numberField('waterC', 'Water', '°C', 1, { optional: true }),
+    ],
+  }),
+  'trip.moved': kind({
+    facts: TripMoved,
+    fold: (s, m) => void s.moves.push({ zone: m.zone, position: m.position ?? null, at: m.at, about: m.about }),
+    say: (m, names) => `Moved to ${names.zone(m.zone)}${m.by === 'position source' ? ', by the position source' : ''}.`,
+    fields: [zoneField('zone', 'Zone', { clears: ['position'] })],
+  }),
+  'trip.ended': kind({
+    facts: TripEnded,
+    fold: (s, e) => {
+      s.endedAt = e.at;
+      s.rodHours = e.rodHours ?? null;
+    },
+    say: () => 'Back ashore.',
+    fields: [numberField('rodHours', 'Rod hours', 'h', 1, { optional: true })],
+  }),
+  'trip.noted': kind({
+    facts: TripNoted,
+    fold: (s, n, line) => void s.notes.push({ text: n.text, by: line.now.member, at: n.at, about: n.about }),
+    say: (n) => n.text,
+    fields: [linesField('text', 'Remark')],
+  }),
+  'trip.harm': kind({
+    facts: TripHarm,
+    fold: (s, h) => void s.harm.push({ text: h.text, who: h.who, at: h.at, about: h.about }),
+    say: (h, names) => `${names.member(h.who)} hurt: ${h.text}`,
+    fields: [memberField('who', 'Who'), linesField('text', 'What happened')],
+  }),
+};
