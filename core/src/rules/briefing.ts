@@ -1,6 +1,7 @@
-import { addDays, inSpan, weekday } from '../time/index.ts';
+import { addDays } from '../time/index.ts';
 import { inForceOn } from './allowances.ts';
 import type { Rule, RulePack } from './rule.ts';
+import { kindOfRule } from './rule-kinds.ts';
 import { type SunHours, sunHours } from './sun-hours.ts';
 import { zonesAround } from './zones-at.ts';
 
@@ -35,19 +36,7 @@ const holdsIn = (rule: Rule, zones: readonly string[]): boolean =>
 export const isBan = (rule: Rule): boolean => rule.kind === 'retentionBan' || rule.kind === 'noTake';
 
 /** Whether a rule keeps a species from being kept on a day, whatever the fish. */
-export function shuts(rule: Rule, day: string): boolean {
-  if (isBan(rule)) return true;
-  switch (rule.kind) {
-    case 'closedSeason':
-      return inSpan(day, rule.closed);
-    case 'openSeason':
-      return !inSpan(day, rule.open, 'after');
-    case 'closedDays':
-      return rule.days.some((d) => d === weekday(day));
-    default:
-      return false;
-  }
-}
+export const shuts = (rule: Rule, day: string): boolean => kindOfRule(rule)?.shuts(rule, day) ?? false;
 
 /**
  * The briefing for a zone on a civil day. `speciesIds`: in the order in which they should stand. `ahead`: days over which

@@ -24,6 +24,10 @@ export type {
   Weekday,
   Zone,
 } from './rule.ts';
+// kinds of rules, each declared once
+export { RULE_FORMS, RULE_KINDS } from './rule-kinds.ts';
+export type { RuleKindDefinition, RuleOf } from './rule-kinds.ts';
+export type { RuleField, RuleForm } from './rule-form.ts';
 // a rule in plain words
 export { readRule } from './read-rule.ts';
 export type { RuleNames } from './read-rule.ts';

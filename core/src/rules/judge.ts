@@ -1,99 +1,18 @@
 import { daysBetween } from '../time/index.ts';
 import { allowancesLeft, concerns } from './allowances.ts';
 import { calledBy, conditionOf, exemptedBy } from './applies.ts';
-import { bagSays } from './bag-rules.ts';
-import { closedDaysSays, dutySays, gearBanSays, hoursSay, licenceSays, seasonSays } from './other-rules.ts';
-import type { CatchFacts, KeptFish, Rule, RuleKind, RulePack } from './rule.ts';
-import { sizeSays } from './size-rules.ts';
-import { type Finding, OUTCOMES, type Outcome, type Said, stricter, type Verdict } from './verdict.ts';
+import type { CatchFacts, KeptFish, Rule, RulePack } from './rule.ts';
+import { kindOfRule, orderOf } from './rule-kinds.ts';
+import { type Finding, OUTCOMES, type Outcome, stricter, type Verdict } from './verdict.ts';
 
 /** A pack not checked for this many days warns. */
 export const STALE_DAYS = 180;
 
-/** Among findings of one outcome: bans first, then seasons and hours, sizes, allowances, papers, duties. */
-const KIND_ORDER: readonly RuleKind[] = [
-  'mustNotReturn',
-  'noTake',
-  'retentionBan',
-  'gearBan',
-  'closedSeason',
-  'openSeason',
-  'closedDays',
-  'clockHours',
-  'sunHours',
-  'minimumSize',
-  'maximumSize',
-  'keepSlot',
-  'releaseSlot',
-  'dailyBag',
-  'overLength',
-  'possession',
-  'yearlyBag',
-  'licence',
-  'landAs',
-  'minimumFillet',
-  'report',
-  'advice',
-  'exemption',
-];
-
-function ruleSays(rule: Rule, f: CatchFacts, kept: readonly KeptFish[], pack: RulePack): Said {
-  switch (rule.kind) {
-    case 'minimumSize':
-    case 'maximumSize':
-    case 'keepSlot':
-    case 'releaseSlot':
-      return sizeSays(rule, f);
-    case 'dailyBag':
-    case 'possession':
-    case 'yearlyBag':
-    case 'overLength':
-      return bagSays(rule, f, kept);
-    case 'closedSeason':
-    case 'openSeason':
-      return seasonSays(rule, f);
-    case 'closedDays':
-      return closedDaysSays(rule, f);
-    case 'clockHours':
-    case 'sunHours':
-      return hoursSay(rule, f, pack);
-    case 'gearBan':
-      return gearBanSays(rule, f);
-    case 'retentionBan':
-      return { outcome: 'letGo', lead: 'May not be kept here:', because: rule.sentence };
-    case 'noTake':
-      return { outcome: 'letGo', lead: 'No-take area:', because: `${rule.sentence} Stop fishing here.` };
-    case 'licence':
-      return licenceSays(rule, f);
-    case 'mustNotReturn':
-      return { outcome: 'mustNotReturn', lead: 'Must not go back alive:', because: rule.sentence };
-    case 'landAs':
-    case 'minimumFillet':
-    case 'report':
-    case 'advice':
-      return dutySays(rule);
-    case 'exemption':
-      return { outcome: 'keep', lead: 'Exempt:', because: rule.sentence };
-  }
-}
-
-/** Rules for every species that say how one may fish, or when, and not what may be kept. */
-const OF_FISHING: ReadonlySet<RuleKind> = new Set([
-  'gearBan',
-  'closedSeason',
-  'openSeason',
-  'closedDays',
-  'clockHours',
-  'sunHours',
-  'licence',
-  'landAs',
-  'minimumFillet',
-  'report',
-]);
-
 /** Whether a rule says something of keeping this very fish; without any, to keep it is nobody's word. */
-const saysWhatMayBeKept = (r: Rule): boolean =>
-  r.kind !== 'exemption' && r.kind !== 'advice' && (r.species.length > 0 || !OF_FISHING.has(r.kind));
+function saysWhatMayBeKept(r: Rule): boolean {
+  const bearsOn = kindOfRule(r)?.bearsOn;
+  return bearsOn === 'keeping' || (bearsOn === 'fishing' && r.species.length > 0);
+}
 
 const ASKS = {
   gear: ['How was it caught?', 'that decides whether this rule holds:'],
@@ -104,7 +23,9 @@ const ASKS = {
 function finding(rule: Rule, f: CatchFacts, kept: readonly KeptFish[], pack: RulePack): Finding | null {
   const holds = conditionOf(rule, f);
   if (holds === false) return null;
-  const said = ruleSays(rule, f, kept, pack);
+  const said = kindOfRule(rule)?.says(rule, f, kept, pack);
+  // A kind that only a newer version knows says nothing here; whoever reads packs leaves it out before.
+  if (!said) return null;
   const head = { ruleId: rule.id, kind: rule.kind, source: rule.source };
   // A rule that would let it be kept need not be asked about.
   if (holds === true || said.outcome === 'keep' || (holds.fact !== 'gear' && holds.fact !== 'age'))
@@ -134,10 +55,7 @@ export function judge(pack: RulePack, f: CatchFacts, kept: readonly KeptFish[], 
   });
   const rank = (o: Outcome): number => -OUTCOMES.indexOf(o);
   findings.sort(
-    (a, b) =>
-      rank(a.outcome) - rank(b.outcome) ||
-      KIND_ORDER.indexOf(a.kind) - KIND_ORDER.indexOf(b.kind) ||
-      (a.ruleId < b.ruleId ? -1 : 1),
+    (a, b) => rank(a.outcome) - rank(b.outcome) || orderOf(a.kind) - orderOf(b.kind) || (a.ruleId < b.ruleId ? -1 : 1),
   );
   const outcome = findings.reduce<Outcome>((worst, x) => stricter(worst, x.outcome), 'keep');
   return {
@@ -145,7 +63,7 @@ export function judge(pack: RulePack, f: CatchFacts, kept: readonly KeptFish[], 
     findings,
     asks: findings.find((x) => x.asks)?.asks ?? null,
     allowances: allowancesLeft(pack, kept, f.speciesId, [f.anglerId], f.day, f.boat ?? null).sort(
-      (a, b) => KIND_ORDER.indexOf(a.kind) - KIND_ORDER.indexOf(b.kind) || (a.ruleId < b.ruleId ? -1 : 1),
+      (a, b) => orderOf(a.kind) - orderOf(b.kind) || (a.ruleId < b.ruleId ? -1 : 1),
     ),
     exempted: [...exempted].sort(),
     noRuleFound: !about.some(saysWhatMayBeKept),

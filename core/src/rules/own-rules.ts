@@ -1,6 +1,7 @@
 import { addDays } from '../time/index.ts';
 import { calledBy } from './applies.ts';
 import type { Rule, RulePack } from './rule.ts';
+import { kindOfRule } from './rule-kinds.ts';
 
 /** A rule of one's own, and the one it takes over from. */
 export interface OwnRule {
@@ -52,10 +53,6 @@ const beginOf = (o: OwnRule): string => o.rule.inForce?.from ?? '';
 
 const isDay = (s: string | undefined): boolean =>
   s === undefined || (/^\d{4}-\d\d-\d\d$/.test(s) && !Number.isNaN(Date.parse(`${s}T00:00:00Z`)));
-const isMonthDay = (s: string): boolean => /^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/.test(s);
-const isTime = (s: string): boolean => /^([01]\d|2[0-3]):[0-5]\d$/.test(s);
-const positive = (...list: number[]): boolean => list.every((n) => Number.isFinite(n) && n > 0);
-const whole = (n: number): boolean => Number.isInteger(n) && n >= 0;
 
 /** What is wrong with a rule, in a sentence that says what to do; null when it holds together. */
 export function ruleTrouble(rule: Rule, pack: RulePack): string | null {
@@ -65,55 +62,6 @@ export function ruleTrouble(rule: Rule, pack: RulePack): string | null {
     return 'Write the day from which it holds, such as 2026-09-12.';
   if (rule.inForce?.from && rule.inForce.to && rule.inForce.to < rule.inForce.from)
     return 'The rule would end before it begins.';
-  switch (rule.kind) {
-    case 'minimumSize':
-      return positive(rule.leastMm) ? null : 'Write the least length in centimetres.';
-    case 'maximumSize':
-      return positive(rule.mostMm) ? null : 'Write the greatest length in centimetres.';
-    case 'keepSlot':
-    case 'releaseSlot':
-      return positive(rule.fromMm, rule.toMm) && rule.fromMm < rule.toMm
-        ? null
-        : 'Write two lengths, the shorter first.';
-    case 'closedSeason':
-    case 'openSeason': {
-      const span = rule.kind === 'closedSeason' ? rule.closed : rule.open;
-      return isMonthDay(span.from) && isMonthDay(span.to) ? null : 'Choose the first and the last day.';
-    }
-    case 'closedDays':
-      return rule.days.length > 0 ? null : 'Choose the days of the week.';
-    case 'dailyBag':
-    case 'yearlyBag':
-      return whole(rule.most) ? null : 'Write how many, as a whole number.';
-    case 'possession':
-      return whole(rule.most) && whole(rule.days) && rule.days > 0
-        ? null
-        : 'Write how many, and over how many days, as whole numbers.';
-    case 'overLength':
-      return whole(rule.most) && positive(rule.overMm) ? null : 'Write how many, and over which length.';
-    case 'gearBan':
-      return rule.banned.length > 0 ? null : 'Choose the gear that is not allowed.';
-    case 'clockHours':
-      return isTime(rule.from) && isTime(rule.to) ? null : 'Write both times, such as 06:00.';
-    case 'sunHours':
-      return Number.isFinite(rule.beforeSunriseMin) && Number.isFinite(rule.afterSunsetMin)
-        ? null
-        : 'Write the minutes before sunrise and after sunset; 0 for the sun itself.';
-    case 'minimumFillet':
-      return positive(rule.leastMm) ? null : 'Write the least length in centimetres.';
-    case 'report':
-      return positive(rule.withinHours) && rule.to.trim() !== '' ? null : 'Write to whom, and within how many hours.';
-    case 'licence':
-      return rule.licence.trim() !== '' ? null : 'Write the name of the licence.';
-    case 'exemption':
-      return rule.from.length > 0 ? null : 'Choose the rules it takes away.';
-    case 'retentionBan':
-    case 'noTake':
-    case 'mustNotReturn':
-    case 'landAs':
-    case 'advice':
-      return null;
-    default:
-      return 'This version of the book does not know rules of this kind.';
-  }
+  const kind = kindOfRule(rule);
+  return kind ? kind.trouble(rule) : 'This version of the book does not know rules of this kind.';
 }

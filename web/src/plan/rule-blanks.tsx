@@ -1,8 +1,8 @@
-import type { RuleKind } from '@dagboek/core/rules';
+import { RULE_FORMS, type RuleField, type RuleKind } from '@dagboek/core/rules';
 import { readDay, readTime, sayDate } from '@dagboek/core/time';
 import { useState } from 'react';
 import { ManyChips, plain } from '../kit/ui/chips.tsx';
-import { RULE_FORMS, type RuleDraft, type RuleField } from './rule-fields.ts';
+import type { RuleDraft } from './rule-fields.ts';
 
 /** The blanks of one kind of rule, to be filled. */
 export function RuleBlanks({

@@ -1,4 +1,4 @@
-import { readRule, type Rule, type RuleKind, ruleTrouble } from '@dagboek/core/rules';
+import { readRule, type Rule, RULE_FORMS, type RuleKind, ruleTrouble } from '@dagboek/core/rules';
 import { useState } from 'react';
 import { useNames, useRules } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
@@ -6,7 +6,7 @@ import { ManyChips } from '../kit/ui/chips.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { DayField } from '../kit/ui/when.tsx';
 import { RuleBlanks } from './rule-blanks.tsx';
-import { bodyOf, RULE_FORMS, type RuleDraft } from './rule-fields.ts';
+import { bodyOf, type RuleDraft } from './rule-fields.ts';
 import { SpeciesOfRule } from './rule-species.tsx';
 import { RuleTrial } from './rule-trial.tsx';
 

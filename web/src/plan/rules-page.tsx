@@ -1,5 +1,5 @@
 import { standingLine, strikeLine } from '@dagboek/journal';
-import { readRule, type Rule } from '@dagboek/core/rules';
+import { readRule, type Rule, RULE_FORMS } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -14,7 +14,7 @@ import { Page, Row } from '../kit/page.tsx';
 import { SearchField } from '../kit/ui/search-field.tsx';
 import { type Editing, RuleEditor } from './rule-editor.tsx';
 import { RuleFiles } from './rule-files.tsx';
-import { draftOfRule, RULE_FORMS } from './rule-fields.ts';
+import { draftOfRule } from './rule-fields.ts';
 
 /** The rules this book goes by, each read out of its data; and a rule of one's own, tried on past catches before it is written. */
 export function RulesPage() {
