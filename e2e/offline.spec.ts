@@ -88,7 +88,7 @@ test('what another device writes appears here, and a refused line can be mended'
     subject: unnamed.subject,
     at: '2026-09-12T14:20:00+01:00',
     written: '2026-09-12T14:20:00+01:00',
-    member: 'other',
+    member: unnamed.member,
     device: 'tablet',
     facts: { species: 'john-dory' },
   };

@@ -13,6 +13,9 @@ export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
 /** A scale adds up to this much by clinging water before anything is impossible (2 %). */
 export const WATER_ALLOWANCE = 0.02;
 
+/** Whether a part weighs more than a whole can, beyond clinging water. Masses in grams. */
+export const outweighs = (partG: number, wholeG: number): boolean => partG > wholeG * (1 + WATER_ALLOWANCE);
+
 export interface Weighings {
   readonly stages: Readonly<Partial<Record<Stage, number>>>;
   /** By-products by name, grams. */
@@ -48,7 +51,7 @@ export function massBalance(w: Weighings): Result<{ balance: MassBalance }> {
     const massG = w.stages[stage];
     if (massG === undefined) continue;
     if (!(massG > 0)) return refuse(`${STAGE_WORDS[stage]}: a weight is more than 0 g.`, stage);
-    if (before && massG > before.massG * (1 + WATER_ALLOWANCE))
+    if (before && outweighs(massG, before.massG))
       return refuse(
         `${STAGE_WORDS[stage]} ${g(massG)} cannot weigh more than ${STAGE_WORDS[before.stage].toLowerCase()} ${g(before.massG)}. Weigh again, or correct the earlier weight.`,
         stage,
@@ -62,7 +65,7 @@ export function massBalance(w: Weighings): Result<{ balance: MassBalance }> {
     parts += massG;
   }
   const meat = w.stages.trimmed ?? w.stages.fillets ?? null;
-  if (round !== null && (meat ?? 0) + parts > round * (1 + WATER_ALLOWANCE))
+  if (round !== null && outweighs((meat ?? 0) + parts, round))
     return refuse(
       `The parts come to ${g((meat ?? 0) + parts)}, more than the whole fish of ${g(round)}. One of these weights is wrong.`,
     );

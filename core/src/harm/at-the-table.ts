@@ -12,6 +12,15 @@ export interface Eaten {
  */
 export const CORE_LINES = { parasitesC: 60, parasitesMin: 1, usC: 63, ukC: 70, ukMin: 2 } as const;
 
+/** The lines of the authorities for the middle of a fish, in one sentence. */
+export const CORE_LINE_WORDS = `Authorities’ line: ${CORE_LINES.usC}° in the middle for 15 seconds (US), or ${CORE_LINES.ukC}° for ${CORE_LINES.ukMin} minutes (UK).`;
+
+/** What a measured core says against them: how far under the lower one it stayed. `coreC` null: it was not measured. */
+export function sayCore(coreC: number | null): string {
+  if (coreC === null || coreC >= CORE_LINES.usC) return CORE_LINE_WORDS;
+  return `That is ${Math.round((CORE_LINES.usC - coreC) * 10) / 10}° under the lower of the two. ${CORE_LINE_WORDS}`;
+}
+
 /** Freezing that makes raw eating safer: the core must be this cold for this long. Sources: US FDA; Regulation (EC) 853/2004. */
 export const FREEZING_FOR_RAW =
   '−20° in the core for 7 days or −35° for 15 hours (US), −20° in the core for 24 hours (EU); most home freezers do not reach −20°. Flukes are excepted: they stand freezing better, so carp-like and other fresh-water fish are cooked through.';
@@ -20,7 +29,8 @@ export const FREEZING_FOR_RAW =
 export const leavesRaw = (method: string): boolean => method === 'raw' || method === 'cured' || method === 'smoked';
 
 export const AT_RISK =
-  'The pregnant, the old, the very young and those with weak defences eat it cooked through: 63° or more in the middle, nothing glassy.';
+  'The pregnant, the old, the very young and those with weak defences eat it cooked through: ' +
+  `${CORE_LINES.usC}° or more in the middle, nothing glassy.`;
 
 /** A caution, and whose it is when several kinds are on the table. */
 export interface Caution {
@@ -46,7 +56,7 @@ export function tableCautions(species: readonly Eaten[], method: string): Cautio
   if (leavesRaw(method) && kinds.length > 0) {
     if (method === 'smoked')
       stop.push(
-        'Cold-smoked fish counts as raw: smoke does not kill worms. Hot-smoked, it is done at 63° in the middle.',
+        `Cold-smoked fish counts as raw: smoke does not kill worms. Hot-smoked, it is done at ${CORE_LINES.usC}° in the middle.`,
       );
     stop.push(`Acid, salt and spirits kill no worms. Freezing that makes it safer: ${FREEZING_FOR_RAW}`);
   }

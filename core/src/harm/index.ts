@@ -11,7 +11,9 @@ export type { AidCard } from './first-aid.ts';
 export {
   AT_RISK,
   byproductCaution,
+  CORE_LINE_WORDS,
   CORE_LINES,
+  sayCore,
   FREEZING_FOR_RAW,
   leavesRaw,
   packCautions,

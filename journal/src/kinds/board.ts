@@ -10,17 +10,9 @@ import {
   Min,
   MinLength,
 } from 'class-validator';
+import { type RouteName, ROUTE_NAMES } from '@dagboek/core/cut';
 
-export const ROUTES = [
-  'fillet from the head',
-  'fillet from the tail',
-  'gutted whole',
-  'steaks',
-  'butterfly',
-  'flatfish, four fillets',
-  'wings',
-  'tail on the bone',
-] as const;
+export const ROUTES: readonly RouteName[] = ROUTE_NAMES;
 export const BYPRODUCT_USES = ['stock', 'bait', 'tonight', 'bin'] as const;
 const WEIGHT = { message: 'A weight is more than 0 g.' };
 
@@ -32,7 +24,7 @@ export class CutStarted {
   @IsString({ each: true })
   @MaxLength(60, { each: true })
   fish!: string[];
-  @IsIn(ROUTES, { message: 'Choose a cut.' }) route!: (typeof ROUTES)[number];
+  @IsIn(ROUTES, { message: 'Choose a cut.' }) route!: RouteName;
   /** Member id of the one with the knife. */
   @IsString() @MaxLength(60) by!: string;
 }

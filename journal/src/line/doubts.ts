@@ -1,4 +1,4 @@
-import { massBalance } from '@dagboek/core/cut';
+import { massBalance, outweighs } from '@dagboek/core/cut';
 import { epochMs } from '@dagboek/core/time';
 import { packNumber } from '../larder/pack-numbers.ts';
 import type { Book } from '../state/book.ts';
@@ -38,7 +38,8 @@ export function doubtsOf(book: Book, s: SubjectState): string[] {
   }
   if (s.kind === 'pack') {
     const eaten = packLeft(book, s).eatenG;
-    if (eaten > s.massG * 1.02) out.push(`${Math.round(eaten)} g were eaten from a pack of ${Math.round(s.massG)} g.`);
+    if (outweighs(eaten, s.massG))
+      out.push(`${Math.round(eaten)} g were eaten from a pack of ${Math.round(s.massG)} g.`);
   }
   for (const line of s.log)
     if (line.conflict.length > 0 && !line.struck)

@@ -17,7 +17,7 @@ import { UsedCell } from '../kit/custody/used-cell.tsx';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
-import { type Route, routesFor } from './cut-routes.ts';
+import { type RouteName, routesFor } from '@dagboek/core/cut';
 
 /** The cutting board: choose fish of one kind, a cut, and who has the knife; and the cuts under way. */
 export function BoardPage() {
@@ -34,7 +34,7 @@ export function BoardPage() {
   const lastBy = lastCut(book)?.by;
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [by, setBy] = useState<string | null>(null);
-  const [route, setRoute] = useState<Route | null>(null);
+  const [route, setRoute] = useState<RouteName | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const first = waiting.find((f) => f.id === chosen[0]) ?? null;
   const species = byId(first?.species);

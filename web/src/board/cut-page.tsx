@@ -1,4 +1,4 @@
-import { massBalance, type Stage, STAGE_WORDS, STAGES } from '@dagboek/core/cut';
+import { massBalance, nextStage, routeOf, type StageOf, stagesOf } from '@dagboek/core/cut';
 import { byproductCaution } from '@dagboek/core/harm';
 import {
   BYPRODUCT_USES,
@@ -34,20 +34,6 @@ import { YieldBars } from './yield-bars.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
 
-const SENTENCES: Record<Stage, string> = {
-  round: 'Weigh it whole, wiped.',
-  gutted: 'Gut it, gills out, wipe it clean, and weigh.',
-  fillets: 'Take both sides off the bone, and weigh them.',
-  trimmed: 'Skin, bone and trim, and weigh what will be eaten.',
-};
-const CAUTIONS: Partial<Record<Stage, string>> = {
-  gutted: 'Blade up and away from you; only the tip goes in, so that the gut stays whole.',
-  fillets: 'The other hand holds behind the edge, in the cut-proof glove.',
-  trimmed: 'Skin toward you, blade flat and away; keep the fingers off its path.',
-};
-const cutsDrawn = (route: string): 'fillet' | 'steaks' | 'butterfly' =>
-  route === 'steaks' ? 'steaks' : route === 'butterfly' ? 'butterfly' : 'fillet';
-
 /** One cut, from whole to trimmed: weighed stage by stage, against what is usual, then into packs. */
 export function CutPage() {
   const { id = '' } = useParams();
@@ -70,7 +56,8 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
     return g === null || !m ? null : g + m.g * f.count;
   }, 0);
   const weighed = fish.every((f) => f.mass?.how === 'scale');
-  const next = STAGES.find((s) => !cut.stages[s]) ?? null;
+  const route = routeOf(cut.route);
+  const next = nextStage(route, cut.stages);
   const doubts = doubtsOf(book, cut);
   const packs = book.naming('pack', cut.id);
   const landed = fish[0]?.landed.at;
@@ -94,15 +81,15 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
         <div>
           <StruckBanner state={cut} />
           <Row className="route-row">
-            <RouteLine done={STAGES.filter((s) => cut.stages[s])} next={next} packed={packs.length > 0} />
+            <RouteLine cut={cut} next={next} packed={packs.length > 0} />
           </Row>
           {next && species && (
             <Weighing
-              key={next}
+              key={next.stage}
               cut={cut}
               stage={next}
               species={species}
-              suggested={next === 'round' ? known : null}
+              suggested={next.stage === 'round' ? known : null}
               weighed={weighed}
               startedAt={time(cut.startedAt)}
               since={now - Date.parse(cut.startedAt)}
@@ -120,7 +107,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
               cut={cut}
               species={species}
               pieces={count}
-              open={next === null || cut.stages.fillets !== undefined || cut.route === 'gutted whole'}
+              open={next === null || cut.stages.fillets !== undefined}
             />
           )}
           <Row className="pad ruled">
@@ -153,11 +140,11 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
 }
 
 /** Stages as stations: bar done, float now, ring to come. */
-function RouteLine({ done, next, packed }: { done: readonly Stage[]; next: Stage | null; packed: boolean }) {
+function RouteLine({ cut, next, packed }: { cut: CutState; next: StageOf | null; packed: boolean }) {
   const steps = [
-    ...STAGES.map((s) => ({
-      word: STAGE_WORDS[s].replace(', skin on', ''),
-      state: done.includes(s) ? 'done' : s === next ? 'now' : 'to come',
+    ...stagesOf(routeOf(cut.route), cut.stages).map((s) => ({
+      word: s.name.replace(/, skin.*$/, ''),
+      state: cut.stages[s.stage] ? 'done' : s.stage === next?.stage ? 'now' : 'to come',
     })),
     { word: 'Packed', state: packed ? 'done' : next === null ? 'now' : 'to come' },
   ];
@@ -183,7 +170,7 @@ function Weighing({
   since,
 }: {
   cut: CutState;
-  stage: Stage;
+  stage: StageOf;
   species: Species;
   suggested: number | null;
   weighed: boolean;
@@ -197,12 +184,12 @@ function Weighing({
     const massG = typedNumber(value);
     if (massG === null || Number.isNaN(massG)) return setError('Give the weight in grams, for example 668.');
     const w = weighingsOf(cut);
-    const balance = massBalance({ ...w, stages: { ...w.stages, [stage]: massG } });
+    const balance = massBalance({ ...w, stages: { ...w.stages, [stage.stage]: massG } });
     if (!balance.ok) return setError(balance.why);
-    const r = await write('cut.weighed', cut.id, { stage, massG });
+    const r = await write('cut.weighed', cut.id, { stage: stage.stage, massG });
     if (!r.ok) setError(r.why);
   };
-  const caution = CAUTIONS[stage];
+  const { caution } = stage;
   return (
     <Row
       className="open-entry"
@@ -214,9 +201,9 @@ function Weighing({
         </>
       }
     >
-      <h2 className="step-sentence">{SENTENCES[stage]}</h2>
+      <h2 className="step-sentence">{stage.todo}</h2>
       <HazardStrip hazards={species.hazards} aid={species.id} />
-      {stage === 'round' && <Histamine cut={cut} />}
+      {stage.stage === 'round' && <Histamine cut={cut} />}
       {caution && (
         <div className="hazard-strip blade" role="note">
           <strong>Blade</strong>
@@ -228,15 +215,15 @@ function Weighing({
           <FigurePlate
             spec={species.figure}
             size={490}
-            options={stage === 'round' ? {} : { cuts: cutsDrawn(cut.route) }}
+            options={stage.stage === 'round' ? {} : { cuts: routeOf(cut.route).drawn }}
           />
-          {stage !== 'round' && <small>Cut lines by rule of the body plan: about here.</small>}
+          {stage.stage !== 'round' && <small>Cut lines by rule of the body plan: about here.</small>}
         </div>
         <div>
           <Quantity
             big
             autoFocus
-            label={STAGE_WORDS[stage]}
+            label={stage.name}
             unit="g"
             value={value}
             onChange={setValue}
@@ -255,7 +242,7 @@ function Weighing({
       <div className="keys foot-keys">
         <DeckKey
           act
-          name={`${STAGE_WORDS[stage].replace(', skin on', '')} weighed`}
+          name={`${stage.name.replace(/, skin.*$/, '')} weighed`}
           note="writes the weight"
           onClick={() => void weigh()}
         />

@@ -1,3 +1,4 @@
+import { outweighs, routeOf, WATER_ALLOWANCE } from '@dagboek/core/cut';
 import { packCautions } from '@dagboek/core/harm';
 import { keepUntil, type PackForm, type PackPlace, type Wrapping } from '@dagboek/core/larder';
 import { sayDate, stamp } from '@dagboek/core/time';
@@ -25,15 +26,6 @@ import { Quantity } from '../kit/ui/quantity.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
-const formOf = (route: string): PackForm =>
-  route === 'wings'
-    ? 'wings'
-    : route === 'steaks'
-      ? 'steaks'
-      : route === 'gutted whole' || route === 'tail on the bone' || route === 'butterfly'
-        ? 'whole'
-        : 'fillets';
-
 /** What comes off the board goes into packs: how much, how wrapped, where; and until when it keeps. */
 export function IntoPack({
   cut,
@@ -51,7 +43,8 @@ export function IntoPack({
   const { byId } = useCatalogue();
   const { day, zone } = useFormat();
   const packs = book.naming('pack', cut.id).sort((a, b) => a.number - b.number);
-  const form = formOf(cut.route);
+  const route = routeOf(cut.route);
+  const { form } = route;
   const meat = cut.stages.trimmed ?? cut.stages.fillets ?? cut.stages.gutted;
   const inPacks = packs.filter((p) => p.form !== 'stock').reduce((g, p) => g + p.massG, 0);
   const left = meat ? Math.max(0, meat.massG - inPacks) : 0;
@@ -73,12 +66,12 @@ export function IntoPack({
     day: day(stamp(now, zone)),
     ...(fresh ? { fresh } : {}),
   });
-  const count = kind === 'fillets' ? pieces * 2 : pieces;
+  const count = kind === form ? pieces * route.pieces : pieces;
   const what = `${species.name}, ${kind === 'stock' ? 'frames for stock' : kind === 'whole' ? (pieces > 1 ? `${pieces} whole` : 'whole') : kind === 'roe' ? 'roe' : `${count} ${count === 1 ? kind.replace(/s$/, '') : kind}`}`;
   const store = async (): Promise<void> => {
     const massG = typedNumber(grams);
     if (massG === null || Number.isNaN(massG)) return setTrouble('Give the weight of the pack in grams.');
-    if (meat && kind !== 'stock' && kind !== 'roe' && inPacks + massG > meat.massG * 1.02)
+    if (meat && kind !== 'stock' && kind !== 'roe' && outweighs(inPacks + massG, meat.massG))
       return setTrouble(
         `${Math.round(inPacks + massG)} g in packs is more than the ${Math.round(meat.massG)} g on the board.`,
       );
@@ -98,7 +91,7 @@ export function IntoPack({
     if (r.ok) setTyped(null);
   };
   if (!open && packs.length === 0) return null;
-  const done = meat !== undefined && left < meat.massG * 0.02;
+  const done = meat !== undefined && left < meat.massG * WATER_ALLOWANCE;
   return (
     <Row className="pad ruled">
       <h2>Into packs</h2>

@@ -1,4 +1,4 @@
-import { againstUsual, expectedStage, massBalance, STAGE_WORDS, STAGES } from '@dagboek/core/cut';
+import { againstUsual, expectedStage, massBalance, routeOf, stagesOf } from '@dagboek/core/cut';
 import { type CutState, weighingsOf } from '@dagboek/journal';
 import { massParts, percent } from '../kit/format.ts';
 import type { Species } from '../kit/catalogue.ts';
@@ -11,19 +11,21 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
   const result = massBalance(weighingsOf(cut));
   const balance = result.ok ? result.balance : null;
   const top = Math.max(round ?? 0, ...Object.values(cut.stages).map((s) => s.massG), 1);
+  const route = routeOf(cut.route);
+  const usualMeat = species && round !== null ? expectedStage(species, 'trimmed', round, route) : null;
   const x = (g: number): number => (g / top) * (width - 4) + 2;
   return (
     <div ref={ref} className="yield">
       <h2>Yield</h2>
       {round === null && <p>Weigh it whole first, and every stage stands against it.</p>}
-      {STAGES.map((stage) => {
+      {stagesOf(route, cut.stages).map(({ stage, name }) => {
         const g = cut.stages[stage]?.massG ?? null;
-        const usual = species && round !== null ? expectedStage(species, stage, round) : null;
+        const usual = species && round !== null ? expectedStage(species, stage, round, route) : null;
         const [n, u] = massParts(g ?? 0);
         return (
           <div key={stage} className="bar">
             <p>
-              <span>{STAGE_WORDS[stage]}</span>
+              <span>{name}</span>
               {g !== null ? (
                 <>
                   <small>{round !== null && stage !== 'round' ? percent(g / round) : ''}</small>
@@ -67,8 +69,8 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
       {balance?.yield !== null && balance && (
         <p>
           <b>{percent(balance.yield)}</b> of the whole fish is meat to eat
-          {species && round !== null && cut.stages.trimmed
-            ? `, ${{ under: 'under the usual', usual: 'in the usual run', over: 'over the usual' }[againstUsual(cut.stages.trimmed.massG, expectedStage(species, 'trimmed', round) ?? [0, 1e9])]}`
+          {usualMeat && cut.stages.trimmed
+            ? `, ${{ under: 'under the usual', usual: 'in the usual run', over: 'over the usual' }[againstUsual(cut.stages.trimmed.massG, usualMeat)]}`
             : ''}
           .
           {balance.unaccountedG !== null

@@ -1,6 +1,7 @@
-import { STAGE_WORDS, STAGES } from '@dagboek/core/cut';
+import { routeOf, stagesOf } from '@dagboek/core/cut';
 import {
   custodyOf,
+  type CutState,
   doubtsOf,
   earlierLengths,
   fishNumbers,
@@ -188,7 +189,12 @@ function Fish({ fish }: { fish: FishState }) {
             </div>
           )}
           {line.cuts[0] && (
-            <Yield fishCount={line.cuts[0].fish.length} stages={line.cuts[0].stages} cutId={line.cuts[0].id} />
+            <Yield
+              route={line.cuts[0].route}
+              fishCount={line.cuts[0].fish.length}
+              stages={line.cuts[0].stages}
+              cutId={line.cuts[0].id}
+            />
           )}
           {line.meals.map((m) => (
             <div key={m.id} className="fish-meal">
@@ -274,10 +280,12 @@ function SeenMarks({ fish }: { fish: FishState }) {
 
 function Yield({
   stages,
+  route,
   cutId,
   fishCount,
 }: {
-  stages: Parameters<typeof Object.entries>[0] & Partial<Record<(typeof STAGES)[number], { massG: number }>>;
+  stages: CutState['stages'];
+  route: string;
   cutId: string;
   fishCount: number;
 }) {
@@ -288,13 +296,14 @@ function Yield({
       <h2 className="ruled">
         Yield <small>{fishCount > 1 ? `of ${fishCount} lines cut together` : ''}</small>
       </h2>
-      {STAGES.filter((s) => stages[s]).map((s) => {
+      {stagesOf(routeOf(route), stages).flatMap(({ stage: s, name }) => {
+        if (!stages[s]) return [];
         const g = stages[s]?.massG ?? 0;
         const [n, u] = massParts(g);
         return (
           <div key={s} className="bar">
             <p>
-              <span>{STAGE_WORDS[s]}</span>
+              <span>{name}</span>
               <small>{round ? percent(g / round) : ''}</small>
               <b className="num">
                 {n}

@@ -1,3 +1,4 @@
+import { sayCore } from '@dagboek/core/harm';
 import { nowMs } from '../kit/clock.ts';
 import {
   amendLine,
@@ -126,10 +127,7 @@ function Meal({ meal }: { meal: MealState }) {
           <p>
             {meal.method.charAt(0).toUpperCase() + meal.method.slice(1)}
             {meal.doneness ? `, ${meal.doneness}` : ', not noted how done'}
-            {meal.coreC !== null ? `; ${meal.coreC}° in the middle` : ''}.{' '}
-            {meal.coreC !== null && meal.coreC < 63
-              ? `That is ${Math.round((63 - meal.coreC) * 10) / 10} under the authority’s 63°.`
-              : 'The authorities’ line is 63°.'}
+            {meal.coreC !== null ? `; ${meal.coreC}° in the middle` : ''}. {sayCore(meal.coreC)}
           </p>
         </section>
         <section className="pad">

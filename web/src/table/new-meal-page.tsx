@@ -1,3 +1,4 @@
+import { outweighs } from '@dagboek/core/cut';
 import { COOKING, DONENESS, isNotToEat, mealsInOrder, packsHeld, sayMass } from '@dagboek/journal';
 import { meatFrom, platesFrom } from '@dagboek/core/plates';
 import { daysBetween, sayDate, stamp } from '@dagboek/core/time';
@@ -10,7 +11,7 @@ import { FigureView } from '../kit/figure-view.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
-import { AT_RISK, CORE_LINES, leavesRaw, tableCautions } from '@dagboek/core/harm';
+import { AT_RISK, CORE_LINE_WORDS, CORE_LINES, leavesRaw, tableCautions } from '@dagboek/core/harm';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
 import { Page, Row } from '../kit/page.tsx';
@@ -88,7 +89,7 @@ export function NewMealPage() {
         `Pack ${notToEat.number} is over the line of histamine and is not eaten. Take it out of the meal, and throw it away.`,
       );
     if (odd) return setTrouble(`Say how many grams of pack ${odd.number}.`);
-    const over = packs.find((p) => p.massG > p.left * 1.02);
+    const over = packs.find((p) => outweighs(p.massG, p.left));
     if (over)
       return setTrouble(
         `Pack ${over.number} holds ${sayMass(over.left)}; ${sayMass(over.massG)} cannot come out of it.`,
@@ -260,9 +261,9 @@ export function NewMealPage() {
           </p>
           <h2 className="ruled">When is it done?</h2>
           <p>
-            Take it off a few degrees early: it coasts on. <b>Authorities’ line: 63° in the middle</b> (US, 15 s), or
-            70° for two minutes (UK). Flakes just part at 55 to 57°, moist through at 60°: tastier, and under the line.
-            Worms die at {CORE_LINES.parasitesC}° held for a minute in the middle, and not below. {AT_RISK}
+            Take it off a few degrees early: it coasts on. <b>{CORE_LINE_WORDS}</b> Flakes just part at 55 to 57°, moist
+            through at 60°: tastier, and under the line. Worms die at {CORE_LINES.parasitesC}° held for a minute in the
+            middle, and not below. {AT_RISK}
           </p>
         </aside>
       </div>

@@ -1,3 +1,4 @@
+import { CORE_LINE_WORDS } from '@dagboek/core/harm';
 import { mealsInOrder, mealsListed } from '@dagboek/journal';
 import { platesFrom } from '@dagboek/core/plates';
 import { Link } from 'react-router';
@@ -111,10 +112,7 @@ export function TablePage() {
           <h2 className="ruled">A plate</h2>
           <p>{platesFrom(1000).plates} plates from a kilogram of boneless fish, at 160 g each.</p>
           <h2 className="ruled">At the stove</h2>
-          <p>
-            Dry fish, oil below half the pot, lid at hand, never water on burning oil. Authorities’ line: 63° in the
-            middle (US), or 70° for two minutes (UK).
-          </p>
+          <p>Dry fish, oil below half the pot, lid at hand, never water on burning oil. {CORE_LINE_WORDS}</p>
           <p className="line-links">
             <Link to="/hurt">Someone is ill, or burnt or cut</Link>
           </p>

@@ -1,7 +1,7 @@
 import type { Corners, Point } from '@dagboek/core/measure/photo';
 import type { PicturePoint, PictureReading, SharePoint } from '@dagboek/journal';
 import type { OpenedPhoto } from '../../kit/photos/open-photo.ts';
-import type { Proposal } from '../../kit/workers/look-at-photo.worker.ts';
+import type { Proposal } from '../../kit/workers/look-at-photo.ts';
 
 /** A point that is set on a picture: one of the board's corners, or a part of the fish. */
 export type MarkName = 'corner 1' | 'corner 2' | 'corner 3' | 'corner 4' | PicturePoint;

@@ -10,6 +10,7 @@ import { nowMs } from '../../kit/clock.ts';
 import { CalliperMark, DeckKey } from '../../kit/deck-key.tsx';
 import { cm, useFormat } from '../../kit/format.ts';
 import { useWrite } from '../../kit/journal/use-write.ts';
+import type { NotComputed } from '../../kit/workers/compute.ts';
 import { type OpenedPhoto, openPhoto, proposeMarks } from '../../kit/photos/open-photo.ts';
 import { useFileUrl, usePhotoShelf } from '../../kit/photos/photos.tsx';
 import { Chips } from '../../kit/ui/chips.tsx';
@@ -25,6 +26,13 @@ import { readPhoto } from './read-photo.ts';
 
 const mmOf = (b: BoardText): [number, number] =>
   b.map((t) => Math.round((typedNumber(t) ?? 0) * 10)) as [number, number];
+
+const UNSEEN: Readonly<Record<NotComputed, string>> = {
+  'not loaded': 'the part of Dagboek that does it is not on this device yet, and comes with the next signal.',
+  'too long': 'this device took too long over it.',
+  'given up': 'it was stopped.',
+  failed: 'it broke on this picture.',
+};
 
 /** A length out of a picture: choose it, set the marks, read it, and keep the picture with the fish. */
 export function PhotoDialog({
@@ -44,6 +52,7 @@ export function PhotoDialog({
   const [photo, setPhoto] = useState<OpenedPhoto | null>(null);
   const [marks, setMarks] = useState<Marks>({});
   const [found, setFound] = useState<View | null>(null);
+  const [unseen, setUnseen] = useState<NotComputed | null>(null);
   const [opening, setOpening] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const open = async (file: Blob, b: BoardText = board): Promise<void> => {
@@ -54,7 +63,8 @@ export function PhotoDialog({
       setTrouble('This file is no picture that this browser can read. JPEG, PNG and WebP can be read everywhere.');
       return setOpening(false);
     }
-    const proposal = await proposeMarks(opened, mmOf(b));
+    const { proposal, why } = await proposeMarks(opened, mmOf(b));
+    setUnseen(why);
     setFound(proposal && viewOf(opened, proposal));
     setMarks(firstMarks(opened, proposal));
     setPhoto(opened);
@@ -78,6 +88,7 @@ export function PhotoDialog({
           wants={wants}
           photo={photo}
           found={found}
+          unseen={unseen}
           board={board}
           onBoard={setBoard}
           marks={marks}
@@ -107,6 +118,7 @@ function Marking({
   wants,
   photo,
   found,
+  unseen,
   board,
   onBoard,
   marks,
@@ -120,6 +132,8 @@ function Marking({
   photo: OpenedPhoto;
   /** The part of the picture with the board; null where it was not found. */
   found: View | null;
+  /** Why nobody could look for it; null where somebody did. */
+  unseen: NotComputed | null;
   board: BoardText;
   onBoard: (b: BoardText) => void;
   marks: Marks;
@@ -172,7 +186,15 @@ function Marking({
       <div className="photo-side">
         {!found && (
           <p className="asks" role="status">
-            <b>The board was not found:</b> it and the ground look alike. Drag each corner to its own.
+            {unseen ? (
+              <>
+                <b>Nobody looked for the board:</b> {UNSEEN[unseen]} Drag each corner to its own.
+              </>
+            ) : (
+              <>
+                <b>The board was not found:</b> it and the ground look alike. Drag each corner to its own.
+              </>
+            )}
           </p>
         )}
         <p className="reading" role="status">

@@ -1,5 +1,5 @@
-import type { LookAtPhoto, Proposal } from '../workers/look-at-photo.worker.ts';
-import { wrap } from 'comlink';
+import { compute, type NotComputed } from '../workers/compute.ts';
+import type { Proposal } from '../workers/look-at-photo.ts';
 
 /** Pixels are looked at on a copy whose longer side is at most this. */
 const LONGEST = 1600;
@@ -57,24 +57,25 @@ export async function openPhoto(file: Blob): Promise<OpenedPhoto | null> {
   return { file, width, height, pixels, shrunk, ...(await notesOf(file)) };
 }
 
-/** Where board and fish may lie, px of the picture, found beside the page's own work; null where the board does not stand out. */
-export async function proposeMarks(photo: OpenedPhoto, boardMm: readonly [number, number]): Promise<Proposal | null> {
-  const thread = new Worker(new URL('../workers/look-at-photo.worker.ts', import.meta.url), { type: 'module' });
-  try {
-    const { width, height, data } = photo.pixels;
-    const found = await wrap<LookAtPhoto>(thread).propose({ width, height, data }, [...boardMm]);
-    if (!found) return null;
-    const whole = ([x, y]: readonly [number, number]): readonly [number, number] => [
-      x / photo.shrunk,
-      y / photo.shrunk,
-    ];
-    return {
-      corners: found.corners.map(whole) as unknown as Proposal['corners'],
-      ends: found.ends && [whole(found.ends[0]), whole(found.ends[1])],
-    };
-  } catch {
-    return null;
-  } finally {
-    thread.terminate();
-  }
+/**
+ * Where board and fish may lie, px of the picture, found beside the page's own work. `proposal` null: the board does not
+ * stand out, or, with `why`, nothing could be looked at; the marks are then set by hand.
+ */
+export async function proposeMarks(
+  photo: OpenedPhoto,
+  boardMm: readonly [number, number],
+): Promise<{ readonly proposal: Proposal | null; readonly why: NotComputed | null }> {
+  const { width, height, data } = photo.pixels;
+  const found = await compute('lookAtPhoto', { picture: { width, height, data }, boardMm: [...boardMm] });
+  if (!found.ok) return { proposal: null, why: found.why };
+  if (!found.value) return { proposal: null, why: null };
+  const whole = ([x, y]: readonly [number, number]): readonly [number, number] => [x / photo.shrunk, y / photo.shrunk];
+  const { corners, ends } = found.value;
+  return {
+    proposal: {
+      corners: corners.map(whole) as unknown as Proposal['corners'],
+      ends: ends && [whole(ends[0]), whole(ends[1])],
+    },
+    why: null,
+  };
 }

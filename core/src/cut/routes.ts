@@ -1,0 +1,139 @@
+import type { PackForm } from '../larder/index.ts';
+import type { Stage } from './mass-balance.ts';
+
+/** A way through the board, as data: what it gives, what is weighed on it and how each weighing is called. */
+export interface CutRoute {
+  readonly name: string;
+  /** What its pieces are in the larder. */
+  readonly form: PackForm;
+  /** Pieces of one fish. */
+  readonly pieces: number;
+  /** Which cut lines are drawn on the figure. */
+  readonly drawn: 'fillet' | 'steaks' | 'butterfly';
+  /** What is weighed, in order, with its name and what to do before it. The first is the whole fish. */
+  readonly stages: Readonly<Partial<Record<Stage, RouteStage>>>;
+  /** Stages for which a species' usual shares hold; they are told of fillets, and of wings for a ray. */
+  readonly usual: readonly Stage[];
+}
+
+export interface RouteStage {
+  readonly name: string;
+  readonly todo: string;
+  /** How the blade is kept from the hands; nothing where none is used. */
+  readonly caution?: string;
+}
+
+const WHOLE: RouteStage = { name: 'Whole', todo: 'Weigh it whole, wiped.' };
+const GUTTED: RouteStage = {
+  name: 'Gutted',
+  todo: 'Gut it, gills out, wipe it clean, and weigh.',
+  caution: 'Blade up and away from you; only the tip goes in, so that the gut stays whole.',
+};
+const FILLETS: RouteStage = {
+  name: 'Fillets, skin on',
+  todo: 'Take both sides off the bone, and weigh them.',
+  caution: 'The other hand holds behind the edge, in the cut-proof glove.',
+};
+const TRIMMED: RouteStage = {
+  name: 'Trimmed',
+  todo: 'Skin, bone and trim, and weigh what will be eaten.',
+  caution: 'Skin toward you, blade flat and away; keep the fingers off its path.',
+};
+
+const fillets = <const N extends string>(name: N, pieces: number, todo = FILLETS.todo) =>
+  ({
+    name,
+    form: 'fillets',
+    pieces,
+    drawn: 'fillet',
+    stages: { round: WHOLE, gutted: GUTTED, fillets: { ...FILLETS, todo }, trimmed: TRIMMED },
+    usual: ['gutted', 'fillets', 'trimmed'],
+  }) as const;
+
+/** The ways through the board. A name stands in the log for ever: one that is dropped stays here for what was cut so. */
+export const CUT_ROUTES = [
+  fillets('fillet from the head', 2),
+  fillets('fillet from the tail', 2),
+  {
+    name: 'gutted whole',
+    form: 'whole',
+    pieces: 1,
+    drawn: 'fillet',
+    stages: { round: WHOLE, gutted: GUTTED },
+    usual: ['gutted'],
+  },
+  {
+    name: 'steaks',
+    form: 'steaks',
+    pieces: 1,
+    drawn: 'steaks',
+    stages: {
+      round: WHOLE,
+      gutted: GUTTED,
+      trimmed: {
+        name: 'Steaks',
+        todo: 'Head and tail off, cut across into steaks, and weigh them with the bone.',
+        caution:
+          'The spine wants a saw or a serrated blade; the fish lies flat and dry under the other hand, in the cut-proof glove.',
+      },
+    },
+    usual: ['gutted'],
+  },
+  {
+    name: 'butterfly',
+    form: 'whole',
+    pieces: 1,
+    drawn: 'butterfly',
+    stages: {
+      round: WHOLE,
+      gutted: GUTTED,
+      trimmed: {
+        name: 'Opened flat',
+        todo: 'Open it along the back, lift the bone out, and weigh what lies flat.',
+        caution: 'The other hand holds behind the edge, in the cut-proof glove.',
+      },
+    },
+    usual: ['gutted'],
+  },
+  fillets('flatfish, four fillets', 4, 'Take two fillets off each side, along the middle line first, and weigh them.'),
+  {
+    name: 'wings',
+    form: 'wings',
+    pieces: 2,
+    drawn: 'fillet',
+    stages: {
+      round: WHOLE,
+      fillets: {
+        name: 'Wings, skin on',
+        todo: 'Cut both wings off along the body, and weigh them.',
+        caution: 'Cut-proof glove: the back is set with thorns. Blade away from the hand that holds the wing.',
+      },
+      trimmed: {
+        name: 'Wings, skinned',
+        todo: 'Pull the skin off with pliers, and weigh what will be eaten.',
+        caution: 'Thorns stand in the skin too: pull it with pliers, not with bare fingers.',
+      },
+    },
+    usual: ['fillets', 'trimmed'],
+  },
+  {
+    name: 'tail on the bone',
+    form: 'whole',
+    pieces: 1,
+    drawn: 'fillet',
+    stages: {
+      round: WHOLE,
+      trimmed: {
+        name: 'Tail',
+        todo: 'Take head and guts off in one, skin the tail, and weigh it on the bone.',
+        caution: 'The knife goes round the spines of head and first fin, never across them.',
+      },
+    },
+    usual: [],
+  },
+] as const satisfies readonly CutRoute[];
+
+export type RouteName = (typeof CUT_ROUTES)[number]['name'];
+
+/** A route by its name; one that only a newer version knows is cut and called as fillets are. */
+export const routeOf = (name: string): CutRoute => CUT_ROUTES.find((r) => r.name === name) ?? CUT_ROUTES[0];
