@@ -6,14 +6,14 @@ test('a kind is found by a name in another language, also misspelt, and the list
 }) => {
   await page.goto(`${demo.url}/all`);
   await page.getByRole('link', { name: 'Catalogue' }).click();
-  const list = page.getByRole('region', { name: 'Kinds' });
-  await expect(list.getByRole('status')).toHaveText('103 kinds');
-  await page.getByLabel('Find a kind').fill('petermannchen');
+  const list = page.getByRole('region', { name: 'Species' });
+  await expect(list.getByRole('status')).toHaveText('103 species');
+  await page.getByLabel('Find a species').fill('petermannchen');
   await expect(list.getByRole('link').first()).toContainText('Greater weever');
   await expect(list.getByRole('link').first()).toContainText('Petermännchen');
-  await page.getByLabel('Find a kind').fill('qqqzzz');
-  await expect(list.getByRole('status')).toHaveText('No kind fits. Take something away above.');
-  await page.getByLabel('Find a kind').fill('');
+  await page.getByLabel('Find a species').fill('qqqzzz');
+  await expect(list.getByRole('status')).toHaveText('No species fits. Take something away above.');
+  await page.getByLabel('Find a species').fill('');
   await page.getByLabel('Waters').selectOption('fresh water');
   await page.getByLabel('Danger').selectOption('poisonous to eat');
   await expect(list.getByRole('link', { name: /puffer/i })).toHaveCount(0);
@@ -66,7 +66,7 @@ test('side by side: what decides, what hangs on it by the rules, a third laid be
   await page.goto(`${demo.url}/catalogue/compare?of=turbot,brill`);
   await expect(page.getByText(/marks? decides?/).first()).toBeVisible();
   await expect(page.getByRole('img', { name: 'Turbot, with the marks linked to their words' })).toBeVisible();
-  const why = page.getByRole('complementary', { name: 'What hangs on it' });
+  const why = page.getByRole('complementary', { name: 'Why the name matters' });
   await expect(why).toContainText('From 34 to 38 the name decides.');
   await expect(why).toContainText('Sample rules, not law');
   await page.goto(`${demo.url}/catalogue/compare?of=plaice,flounder`);
@@ -79,7 +79,7 @@ test('side by side: what decides, what hangs on it by the rules, a third laid be
 
 test('the catalogue opens without a network', async ({ page, context, demo }) => {
   await page.goto(`${demo.url}/catalogue`);
-  await expect(page.getByRole('status').first()).toHaveText('103 kinds');
+  await expect(page.getByRole('status').first()).toHaveText('103 species');
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.goto(`${demo.url}/catalogue/turbot`);
   await expect(page.getByRole('heading', { level: 2, name: 'Turbot' })).toBeVisible();

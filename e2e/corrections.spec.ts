@@ -62,12 +62,12 @@ test('a fish caught by one and noted for another: the bags follow', async ({ pag
 
 test('the trip ends, and the next begins with the last one’s answers', async ({ page, demo }) => {
   await page.goto(`${demo.url}/plan`);
-  await page.getByRole('button', { name: /^Back ashore/ }).click();
-  await expect(page.getByRole('dialog')).toContainText('2 fish are still in hand or bleeding');
   await page.getByRole('button', { name: /^End the trip/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('2 fish are still in hand or bleeding');
+  await page.getByRole('button', { name: /^The trip ended/ }).click();
   await expect(page.getByRole('radio', { name: /North Skerries/ })).toBeChecked();
   await page.goto(`${demo.url}/deck`);
-  await expect(page.getByRole('heading', { name: 'Ashore' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'No trip is open' })).toBeVisible();
 });
 
 test('a pack is moved and thrown away, a meal is marked anew', async ({ page, demo }) => {

@@ -27,8 +27,8 @@ test('people and boxes are added, renamed, retired and brought back; a used book
   await button(page, 'Add the box').click();
   await button(page, 'No longer used: the soft bag').click();
   await page.goto(`${demo.url}/plan`);
-  await button(page, /^Back ashore/).click();
   await button(page, /^End the trip/).click();
+  await button(page, /^The trip ended/).click();
   const aboard = page.getByRole('group', { name: 'Aboard' });
   await expect(aboard).toContainText('Runa M.');
   await expect(aboard).not.toContainText('Oda');
@@ -69,7 +69,7 @@ test('a book without a rule pack: places of its own, species by their ground, an
   await page.goto(`${own.url}/plan/rules`);
   await button(page, /^Write a rule/).click();
   await page.getByLabel('Least length, cm').fill('25');
-  await page.getByLabel(/For which kinds/).fill('perch');
+  await page.getByLabel(/For which species/).fill('perch');
   await button(page, 'Add Perch').click();
   await button(page, /^Write the rule/).click();
   await expect(page.getByText('Perch: at least 25 cm total length').first()).toBeVisible();

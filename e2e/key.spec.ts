@@ -188,12 +188,12 @@ test('with two left, the look that splits them is cut from both drawings, and wh
     await tell(page, q, words);
   await expect(question(page)).toContainText(/Two are left\. This parts (brill from turbot|turbot from brill)\./);
   await expect(question(page).getByRole('button', { name: /A brill’s/ })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'What hangs on it' })).toContainText('As a turbot: least 38 cm.');
+  await expect(page.getByRole('region', { name: 'Why the name matters' })).toContainText('As a turbot: least 38 cm.');
   await question(page)
     .getByRole('button', { name: /A turbot’s/ })
     .click();
   await expect(candidates(page).getByRole('listitem').first()).toContainText('Turbot');
-  await expect(candidates(page)).toContainText('Tick: before your last answer.');
+  await expect(candidates(page)).toContainText('Tick: where it stood before your last answer.');
 });
 
 test('the first of a kind is marked as it happens, on the deck, in the book and on its own page', async ({

@@ -20,7 +20,7 @@ async function atTheLakes(page: Page, own: Server, zone: RegExp, kind: RegExp, c
   await papers.getByRole('button', { name: 'Note the papers' }).click();
   await page.goto(`${own.url}/deck`);
   await page.getByRole('button', { name: /^Fish aboard/ }).click();
-  const every = page.getByRole('button', { name: /^All \d+ kinds/ });
+  const every = page.getByRole('button', { name: /^All \d+ species/ });
   if (await every.isVisible()) await every.click();
   await nameAndMeasure(page, kind, cm);
 }

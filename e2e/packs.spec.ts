@@ -83,7 +83,7 @@ test('a trait matrix that the book saved is read back under other ids, and chang
   // The same file with one species left out takes it away, and says so before it does.
   await choose(page, 'tarn.csv', [head, ...two.slice(0, 1)].join('\r\n'));
   await expect(preview(page)).toContainText('taken out, since the file does not have it any more');
-  await button(page, /^Put it aside/).click();
+  await button(page, /^Cancel/).click();
   await expect(page.getByRole('link', { name: 'Tarn Rudd' })).toBeVisible();
 });
 

@@ -203,3 +203,20 @@ test('the picture’s own time is offered as the time of the catch; its place is
   await expect.poll(pictured).toHaveLength(2);
   expect((await pictured())[1]?.['position']).toEqual([-9.4, 58.95]);
 });
+
+test.describe('a device that was never given the whole of Dagboek', () => {
+  test.use({ serviceWorkers: 'block' });
+
+  test('where the worker never came to this device, the corners are set by hand, and it says why', async ({
+    demo,
+    page,
+  }) => {
+    await page.route('**/*compute.worker*', (route) => route.abort());
+    await openReader(page, demo.url, /^Pollack/);
+    await reader(page)
+      .getByRole('button', { name: /board and stones alike/ })
+      .click();
+    await expect(reader(page)).toContainText('Nobody looked for the board', { timeout: 20_000 });
+    await expect(reader(page).getByRole('button', { name: /^Corner 4/ })).toBeVisible();
+  });
+});

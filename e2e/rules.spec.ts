@@ -56,7 +56,7 @@ test('a new rule for every kind in one zone, and one that cannot be', async ({ p
   await expect(page.getByRole('alert')).toContainText('Write how many, as a whole number.');
   await page.getByLabel('How many fish').fill('10');
   await page.getByLabel('For', { exact: true }).selectOption('the whole boat');
-  await page.getByLabel(/For which kinds/).fill('seelachs');
+  await page.getByLabel(/For which species/).fill('seelachs');
   await page.getByRole('button', { name: 'Add Saithe' }).click();
   await page.getByRole('checkbox', { name: 'Outer Bank' }).check({ force: true });
   await expect(

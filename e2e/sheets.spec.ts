@@ -33,7 +33,7 @@ test('the briefing: what is open there on that day, what goes back, the sun, and
   await expect(page.getByRole('heading', { level: 1, name: 'Briefing' })).toBeVisible();
   await expect(page.getByText('06:59 to 20:06')).toBeVisible();
   await expect(page.getByRole('row', { name: /Pollack/ })).toContainText('38');
-  await expect(page.getByText(/Hardly met on this ground, but ruled too: .*Perch/)).toBeVisible();
+  await expect(page.getByText(/Rarely caught here, but with rules of their own: .*Perch/)).toBeVisible();
   expect(pagesOf(await page.pdf({ preferCSSPageSize: true }))).toBe(1);
   expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
   await page.goto(`${demo.url}/plan/briefing?zone=north-skerries&day=2026-11-25`);

@@ -35,8 +35,8 @@ test.describe('Plan', () => {
 
   test('what holds there follows zone and day', async ({ page, demo }) => {
     await page.goto(`${demo.url}/plan`);
-    await button(page, /^Back ashore/).click();
     await button(page, /^End the trip/).click();
+    await button(page, /^The trip ended/).click();
     const rules = page.getByRole('complementary', { name: 'What holds there' });
     await page.getByRole('radio', { name: /Harrow Estuary/ }).check();
     await expect(rules.getByRole('row', { name: /Thornback ray/ })).toContainText('not here');
@@ -118,7 +118,7 @@ test.describe('Deck', () => {
     await expect(page.locator('.species-key')).toHaveCount(1);
     await expect(button(page, /^John Dory/)).toBeVisible();
     await page.getByLabel('Find a name').fill('qqqzzz');
-    await expect(page.getByText(/No kind of the catalogue is called anything like “qqqzzz”/)).toBeVisible();
+    await expect(page.getByText(/No species of the catalogue is called anything like “qqqzzz”/)).toBeVisible();
   });
 });
 
@@ -131,7 +131,7 @@ test.describe('Board', () => {
     const pollack = page.getByRole('checkbox', { name: /Pollack/ });
     await pollack.first().check();
     await page.getByRole('checkbox', { name: /Ballan wrasse/ }).click();
-    await expect(page.getByRole('alert')).toContainText('One kind at a time');
+    await expect(page.getByRole('alert')).toContainText('One species at a time');
     await pollack.nth(1).check();
     await button(page, /Onto the board/).click();
     await expect(page.getByLabel('Whole', { exact: true })).toHaveValue('2100');
@@ -186,7 +186,7 @@ test.describe('Table', () => {
     await page.getByLabel('Core, if read').fill('60');
     await button(page, /^Served/).click();
     await expect(page.getByRole('heading', { name: 'Two fish steamed' }).first()).toBeVisible();
-    await expect(page.getByText('That is 3 under the authority’s 63°.')).toBeVisible();
+    await expect(page.getByText(/That is 3° under the lower of the two\. Authorities’ line: 63°/)).toBeVisible();
     await expect(page.getByRole('link', { name: /still holds/ })).toBeVisible();
     await page.getByLabel('What to change', { exact: true }).fill('one minute less');
     await button(page, 'Note it').click();

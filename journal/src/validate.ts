@@ -71,7 +71,7 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
     return refuse('A reason is a text of at most 500 letters.', 'because');
   if (typeof e['kind'] !== 'string' || !isKind(e['kind']))
     return refuse(
-      `This book does not know entries of the kind "${String(e['kind']).slice(0, 60)}". A newer version may.`,
+      `This book does not know entries of the kind "${String(e['kind']).slice(0, 60)}". It was written by a newer version of Dagboek: update the server, then send it again.`,
       'kind',
     );
   if ((e['kind'] === 'log.struck') !== (e['strikes'] !== undefined))

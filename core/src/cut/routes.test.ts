@@ -1,6 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import { loadSpecies } from '@dagboek/packs';
-import { CUT_ROUTES, expectedStage, nextStage, ROUTE_NAMES, routeOf, routesFor, stageName, STAGES, stagesOf } from './index.ts';
+import {
+  CUT_ROUTES,
+  expectedStage,
+  nextStage,
+  ROUTE_NAMES,
+  routeOf,
+  routesFor,
+  stageName,
+  STAGES,
+  stagesOf,
+} from './index.ts';
 
 const SPECIES = loadSpecies();
 const routes = (id: string) => routesFor(SPECIES.find((s) => s.id === id) ?? null);
@@ -63,8 +73,8 @@ describe('a route', () => {
     expect(expectedStage(pollack, 'gutted', 1000, routeOf('steaks'))).not.toBeNull();
   });
   test('gives four fillets of a flatfish, two of others, one whole', () => {
-    expect(['flatfish, four fillets', 'fillet from the head', 'wings', 'gutted whole'].map((n) => routeOf(n).pieces)).toEqual(
-      [4, 2, 2, 1],
-    );
+    expect(
+      ['flatfish, four fillets', 'fillet from the head', 'wings', 'gutted whole'].map((n) => routeOf(n).pieces),
+    ).toEqual([4, 2, 2, 1]);
   });
 });

@@ -73,7 +73,7 @@ function amongTheLong(rule: Extract<AllowanceRule, { kind: 'overLength' }>, f: C
   if (chance >= DOUBT) return null;
   return {
     outcome: 'keep',
-    lead: 'Not among the long ones:',
+    lead: 'Not one of the long ones:',
     because: `${cm(l.readMm)} is ${cm(rule.overMm - l.readMm)} short of ${cm(rule.overMm)}.`,
   };
 }

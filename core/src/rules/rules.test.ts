@@ -80,7 +80,7 @@ const CASES: [string, Partial<CatchFacts>, KeptFish[], string, string][] = [
     { length: { mm: 345, kind: 'total', method: 'eye' } },
     [],
     'measureAgain',
-    'the eye errs',
+    'than the eye can tell',
   ],
   ['60 mm over by eye', { length: { mm: 450, kind: 'total', method: 'eye' } }, [], 'keep', '11 over 34'],
   ['not measured', { length: null }, [], 'ask', 'at least 34 cm'],

@@ -169,7 +169,7 @@ function sizeOf(rule: SizeRule, f: CatchFacts, l: ReturnType<typeof lengthAs>, w
   return {
     outcome: 'measureAgain',
     lead: 'Too near to tell:',
-    because: `${side}, within what the ${f.length.method === 'photo' ? 'picture' : f.length.method} errs; ${inHundred} in 100 that it is ${words.so}. If it stays so, let it go.`,
+    because: `${side}, closer than the ${f.length.method === 'photo' ? 'picture' : f.length.method} can tell; ${inHundred} in 100 that it is ${words.so}. If it stays so, let it go.`,
     ...shared,
     change: changeOf(l.readMm, b, sure),
   };

@@ -54,7 +54,7 @@ export const TRIP_KINDS = {
       s.endedAt = e.at;
       s.rodHours = e.rodHours ?? null;
     },
-    say: () => 'Back ashore.',
+    say: () => 'Trip ended.',
     fields: [numberField('rodHours', 'Rod hours', 'h', 1, { optional: true })],
   }),
   'trip.noted': kind({

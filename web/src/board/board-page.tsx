@@ -46,7 +46,7 @@ export function BoardPage() {
     if (chosen.includes(f.id)) return setChosen(chosen.filter((x) => x !== f.id));
     if (first && first.species !== f.species)
       return setTrouble(
-        `One kind at a time: a yield of ${inSentence(names.species(first.species ?? ''))} and ${inSentence(names.species(f.species ?? ''))} together says nothing of either.`,
+        `One species at a time: a yield of ${inSentence(names.species(first.species ?? ''))} and ${inSentence(names.species(f.species ?? ''))} together says nothing of either.`,
       );
     const s = byId(f.species);
     if (s && routesFor(s).length === 0)
@@ -81,7 +81,7 @@ export function BoardPage() {
             <h2>{waiting.length ? 'Onto the board' : 'Nothing waits for the knife'}</h2>
             <p className="lead">
               {waiting.length
-                ? 'Choose one fish, or several of a kind. Wipe, do not rinse.'
+                ? 'Choose one fish, or several of one species. Wipe, do not rinse.'
                 : 'Fish that lie on ice stand here.'}
             </p>
           </Row>

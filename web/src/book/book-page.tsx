@@ -10,7 +10,7 @@ import {
   type TripState,
 } from '@dagboek/journal';
 import { sayDate, saySpan, sayDay, stamp, weekday } from '@dagboek/core/time';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { CustodyRow } from '../kit/custody/custody-row.tsx';
@@ -40,15 +40,21 @@ export function BookPage() {
   const { day, zone: tz } = useFormat();
   const now = useNow(60_000);
   const [search, setSearch] = useSearchParams();
+  // Two choices in quick succession: the second builds on the first, though the address has not followed yet.
+  const asked = useRef<URLSearchParams | null>(null);
+  useEffect(() => {
+    asked.current = null;
+  }, [search]);
   const [shown, setShown] = useState(PAGE);
   const trips = tripsInOrder(book);
   const narrow = useNarrow();
   const filter = { who: search.get('who'), species: search.get('species'), zone: search.get('zone') };
   const items = diary(book, filter, day);
   const narrowTo = (key: string, value: string): void => {
-    const next = new URLSearchParams(search);
+    const next = new URLSearchParams(asked.current ?? search);
     if (value) next.set(key, value);
     else next.delete(key);
+    asked.current = next;
     setSearch(next, { replace: true });
     setShown(PAGE);
   };

@@ -95,7 +95,7 @@ function Trip({ trip }: { trip: TripState }) {
                         To the deck<small>note the next fish</small>
                       </span>
                     </Link>
-                    <DeckKey name="Back ashore" note="writes the end" onClick={() => setEnding(true)} />
+                    <DeckKey name="End the trip" note="back ashore, or going home" onClick={() => setEnding(true)} />
                   </>
                 )}
               </div>

@@ -38,11 +38,11 @@ export function CataloguePage() {
   return (
     <Page
       title={species ? species.name : 'Catalogue'}
-      first={{ label: 'Kinds', value: all.length }}
+      first={{ label: 'Species', value: all.length }}
       cells={[
         {
           label: 'Catalogue',
-          value: species ? <Link to="/catalogue">All kinds</Link> : 'What lives where, and how to know it',
+          value: species ? <Link to="/catalogue">All species</Link> : 'What lives where, and how to know it',
         },
         { label: 'Life lists', value: plural(firsts, 'first') },
         { label: 'Packs', value: <Link to="/catalogue/packs">Species of your own</Link> },
@@ -70,7 +70,7 @@ function NothingChosen({ count }: { count: number }) {
     );
   return (
     <section className="sheet-empty" aria-label="How to use the catalogue">
-      <h2>Choose a kind</h2>
+      <h2>Choose a species</h2>
       <p>
         Its drawing, its dangers, what it is taken for, how to handle and keep it, and your own record of it stand here.
         A fish in hand that you cannot name: note it on the <Link to="/deck">Deck</Link>, and take the key.
@@ -112,10 +112,10 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
   const narrowedBy = ['waters', 'build', 'danger', 'here', 'met'].filter((k) => params.has(k));
   const plan = traits.find((t) => t.id === 'plan');
   return (
-    <section className="species-list" aria-label="Kinds">
+    <section className="species-list" aria-label="Species">
       <div className="list-find">
         <SearchField
-          label="Find a kind"
+          label="Find a species"
           placeholder="a name in any language"
           value={find}
           onChange={(word) => set('find', word)}
@@ -163,8 +163,8 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
           {all.length === 0
             ? 'Waiting for the catalogue.'
             : shown.length === 0
-              ? 'No kind fits. Take something away above.'
-              : plural(shown.length, 'kind')}
+              ? 'No species fits. Take something away above.'
+              : plural(shown.length, 'species', 'species')}
         </p>
       </div>
       <ul className="plain-list">

@@ -37,9 +37,9 @@ export function ComparePage() {
   return (
     <Page
       title={title || 'Side by side'}
-      first={{ label: 'Kinds', value: list.length }}
+      first={{ label: 'Species', value: list.length }}
       cells={[
-        { label: 'Catalogue', value: <Link to="/catalogue">All kinds</Link> },
+        { label: 'Catalogue', value: <Link to="/catalogue">All species</Link> },
         { label: 'Drawn', value: 'at the same length, noses in line' },
         { label: 'Marks', value: 'numbered by how well they split' },
       ]}
@@ -47,7 +47,7 @@ export function ComparePage() {
       <div className="with-margin wide compare">
         <section className="pair" aria-label="Side by side">
           <Link className="up-link" to="/catalogue">
-            All kinds
+            All species
           </Link>
           <header>
             <h2 className="huge">{title}?</h2>
@@ -62,7 +62,7 @@ export function ComparePage() {
           <Drawn list={list} marks={marks} />
           <AddThird list={list} />
         </section>
-        <aside className="margin" aria-label="What hangs on it">
+        <aside className="margin" aria-label="Why the name matters">
           <WhyItMatters list={list} />
           <h2 className="ruled">Alike in {list.length === 2 ? 'both' : 'all'}</h2>
           <Alike list={list} />

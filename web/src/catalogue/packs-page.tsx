@@ -75,9 +75,9 @@ export function PacksPage() {
   return (
     <Page
       title="Packs of species"
-      first={{ label: 'Kinds', value: all.length }}
+      first={{ label: 'Species', value: all.length }}
       cells={[
-        { label: 'Catalogue', value: <Link to="/catalogue">All kinds</Link> },
+        { label: 'Catalogue', value: <Link to="/catalogue">All species</Link> },
         { label: 'Packs', value: `${packs.length} ship, ${own.length} of your own` },
       ]}
     >
@@ -196,7 +196,7 @@ export function PacksPage() {
                 ) : (
                   <p>All of it is in the book already.</p>
                 )}
-                <DeckKey name="Put it aside" note="nothing changes" onClick={() => setPreview(null)} />
+                <DeckKey name="Cancel" note="nothing changes" onClick={() => setPreview(null)} />
               </div>
             )}
           </PackPreview>

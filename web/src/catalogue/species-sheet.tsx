@@ -75,7 +75,7 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
   return (
     <article className="species-sheet" aria-label={s.name}>
       <Link className="up-link" to="/catalogue">
-        All kinds
+        All species
       </Link>
       <header>
         <h2 className="huge">{s.name}</h2>

@@ -114,7 +114,7 @@ export function ChooseSpecies({
       {all.length === 0 && (
         <p>The list of species has not reached this device yet. Note the fish, and name it when there is a signal.</p>
       )}
-      {all.length > 0 && shown.length === 0 && <p>No kind of the catalogue is called anything like “{find}”.</p>}
+      {all.length > 0 && shown.length === 0 && <p>No species of the catalogue is called anything like “{find}”.</p>}
       <ul className={settled ? undefined : 'settling'}>
         {shown.map((l) => {
           const s = byId(l.speciesId);
@@ -156,7 +156,7 @@ export function ChooseSpecies({
       {shown.length < fitting.length && (
         <button type="button" className="key" onClick={() => setEvery(true)}>
           <span>
-            All {fitting.length} kinds<small>the others are not of these waters</small>
+            All {fitting.length} species<small>the others are not of these waters</small>
           </span>
         </button>
       )}

@@ -129,7 +129,7 @@ export function DeckActions({
         act={species !== null && over === 0}
         mark={<TurnMark />}
         name={over > 0 ? 'All of it back' : 'Back in the water'}
-        note="turns the line"
+        note="writes that it went back"
         onClick={() => setReleasing(true)}
       />
     ),

@@ -102,7 +102,7 @@ export function DeckMargin({
             <li key={`${a.ruleId} ${a.anglerId ?? ''} ${a.speciesId}`}>
               <span>
                 {a.together.length === 0
-                  ? 'All kinds'
+                  ? 'All species'
                   : orNames(a.together.map(names.species)).replaceAll(' or ', ', ')}
                 <small>
                   {a.anglerId === null ? 'the boat' : names.member(a.anglerId)}

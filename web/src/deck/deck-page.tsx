@@ -35,8 +35,8 @@ export function DeckPage() {
     return (
       <Page title="Deck" first={{ label: 'Trip', value: 'none' }} cells={[]}>
         <Row className="pad">
-          <h2>Ashore</h2>
-          <p>No trip is open. Fish are noted on a trip, since where and when decide which rules hold.</p>
+          <h2>No trip is open</h2>
+          <p>Fish are noted on a trip, since where and when decide which rules hold.</p>
           <div className="keys">
             <Link className="key act" to="/plan">
               <span>

@@ -110,7 +110,7 @@ export function FishInHand({
       {step === 'name' && <ChooseSpecies fish={fish} trip={trip} onChoose={(n) => void name(n)} />}
       {step === 'name' && species && (
         <div className="keys foot-keys">
-          <DeckKey name="Leave the name" note="as it was" onClick={() => setAgain(null)} />
+          <DeckKey name="Keep the name" note="as it was" onClick={() => setAgain(null)} />
         </div>
       )}
       {step === 'measure' && species && (

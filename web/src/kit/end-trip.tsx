@@ -10,7 +10,7 @@ import { Trouble } from './ui/trouble.tsx';
 import { numberTrouble, typedNumber } from './ui/typed-number.ts';
 import { DateTimeField } from './ui/when.tsx';
 
-/** Back ashore: when, and how many rod hours. `startMs`: the time that stands ready. */
+/** The end of a trip: when, and how many rod hours. `startMs`: the time that stands ready. */
 export function EndTrip({
   trip,
   unfinished,
@@ -35,7 +35,7 @@ export function EndTrip({
     else setTrouble(r.why);
   };
   return (
-    <Dialog title="Back ashore" open onClose={onClose}>
+    <Dialog title="End the trip" open onClose={onClose}>
       {unfinished > 0 && (
         <p className="asks">
           {plural(unfinished, 'fish is', 'fish are')} still in hand or bleeding. The trip can end all the same; the line
@@ -46,7 +46,7 @@ export function EndTrip({
       <Quantity label="Rod hours, if not crew times hours" unit="h" value={hours} onChange={setHours} />
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey act name="End the trip" note="writes the entry" onClick={() => void end()} />
+        <DeckKey act name="The trip ended" note="writes the line" onClick={() => void end()} />
       </div>
     </Dialog>
   );

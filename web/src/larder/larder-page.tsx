@@ -50,7 +50,7 @@ export function LarderPage() {
         <div>
           {held.length === 0 && (
             <Row className="pad">
-              <h2>The larder is bare</h2>
+              <h2>The larder is empty</h2>
               <p className="lead">
                 What comes off the board is packed, and stands here in the order in which to eat it.
               </p>

@@ -139,7 +139,7 @@ export function BriefingSheet() {
       )}
       {strays.length > 0 && (
         <p className="print-note">
-          Hardly met on this ground, but ruled too:{' '}
+          Rarely caught here, but with rules of their own:{' '}
           {strays.map((s) => `${names.species(s.speciesId)} ${sizes(s.rules)}`).join(', ')}.
         </p>
       )}

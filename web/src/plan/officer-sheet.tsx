@@ -208,7 +208,7 @@ export function OfficerSheet() {
                   <tr key={`${first.day} ${first.ruleId}`}>
                     <th scope="row">
                       {first.together.length === 0
-                        ? 'All kinds'
+                        ? 'All species'
                         : first.together.map((id) => byId(id)?.name ?? id).join(', ')}
                       {first.kind === 'possession' ? ', in hand' : first.kind === 'yearlyBag' ? ', this year' : ''}
                       {days.length > 1 ? `, ${shortDay(first.day)}` : ''}

@@ -70,7 +70,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
                 Map<small>where we are, by zone</small>
               </span>
             </Link>
-            <DeckKey name="Back ashore" note="ends the trip" onClick={() => setEnding(true)} />
+            <DeckKey name="End the trip" note="back ashore, or going home" onClick={() => setEnding(true)} />
             <DeckKey name="Someone is hurt" note="note it; help comes first" onClick={() => setHarm(true)} />
           </div>
         </Row>

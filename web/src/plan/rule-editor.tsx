@@ -113,7 +113,7 @@ export function RuleEditor({
           note={edit.replaces ? 'the old one stands for earlier catches' : 'and strike it any time'}
           onClick={() => (rule ? onSave(rule) : setTold(true))}
         />
-        <DeckKey name="Put it aside" note="nothing changes" onClick={onClose} />
+        <DeckKey name="Cancel" note="nothing changes" onClick={onClose} />
       </div>
     </div>
   );

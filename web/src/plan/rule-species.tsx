@@ -23,7 +23,7 @@ export function SpeciesOfRule({
       : [];
   return (
     <>
-      <SearchField label="For which kinds; none means every one" value={word} onChange={setWord} />
+      <SearchField label="For which species; none means every one" value={word} onChange={setWord} />
       <div className="suspects">
         {found.map((f) => (
           <button

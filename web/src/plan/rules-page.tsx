@@ -87,7 +87,9 @@ export function RulesPage() {
       ]}
     >
       <Row className="pad">
-        <h2>{edit ? (edit.replaces ? 'From a day on it says' : 'A rule of your own') : 'What this book goes by'}</h2>
+        <h2>
+          {edit ? (edit.replaces ? 'Change this rule, from a day on' : 'A rule of your own') : 'What this book goes by'}
+        </h2>
         <p>
           {rules.sample ? 'Sample rules, not law. ' : ''}The local authority’s text decides. Each rule is read here out
           of its data, as the book judges by it.

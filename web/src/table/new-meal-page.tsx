@@ -136,7 +136,7 @@ export function NewMealPage() {
         >
           <Row className="pad" time={<b className="q">1</b>}>
             <h2>From which packs?</h2>
-            {held.length === 0 && <p className="lead">The larder is bare: pack something from the board first.</p>}
+            {held.length === 0 && <p className="lead">The larder is empty: pack something from the board first.</p>}
             <ul className="choose-packs">
               {held.map((h) => {
                 const s = byId(h.pack.species);

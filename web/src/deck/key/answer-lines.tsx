@@ -60,7 +60,7 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
       {lengthMm !== null && small > 0 && (
         <li>
           <span>
-            <b>{cm(lengthMm)} cm</b>: {small === 1 ? 'one kind does' : `${small} kinds do`} not grow so long.
+            <b>{cm(lengthMm)} cm</b>: {small === 1 ? 'one species does' : `${small} species do`} not grow so long.
           </span>
         </li>
       )}

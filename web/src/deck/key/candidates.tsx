@@ -28,7 +28,7 @@ export function Candidates({ keyed, onChoose }: { keyed: Key; onChoose: (s: Spec
         ))}
       </ol>
       <p className="hint odds-note">
-        Dashes: settled at 96.{moved && ' Tick: before your last answer.'}
+        Dashed line: 96 in 100, sure enough to name it.{moved && ' Tick: where it stood before your last answer.'}
         {!ranking.candidates.slice(0, IN_VIEW).some((c) => c.id === NONE) &&
           ` None of these: ${inHundred(ranking.candidates.find((c) => c.id === NONE)?.p ?? 0)} in 100.`}
       </p>

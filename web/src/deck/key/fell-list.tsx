@@ -29,8 +29,8 @@ export function FellList({ keyed }: { keyed: Key }) {
   const share = out.reduce((sum, c) => sum + (now.get(c.id) ?? 0), 0);
   if (out.length === 0) return null;
   return (
-    <section className="fell" aria-label="Fell">
-      <h4>Fell</h4>
+    <section className="fell" aria-label="Ruled out">
+      <h4>Ruled out</h4>
       <ul>
         {told.map(({ c, species, why }) => (
           <li key={c.id}>
@@ -44,7 +44,7 @@ export function FellList({ keyed }: { keyed: Key }) {
         ))}
         {rest > 0 && (
           <li>
-            {told.length > 0 ? `${rest} others` : `${rest} kinds`},{' '}
+            {told.length > 0 ? `${rest} others` : `${rest} species`},{' '}
             {share < 0.005 ? 'less than 1' : Math.round(share * 100)} in 100 together.
           </li>
         )}

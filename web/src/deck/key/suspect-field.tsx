@@ -68,7 +68,9 @@ export function SuspectField({ keyed, prior }: { keyed: Key; prior: Readonly<Rec
           ))}
         </div>
       )}
-      {word.trim().length > 1 && found.length === 0 && <p className="hint">No kind of this catalogue is called so.</p>}
+      {word.trim().length > 1 && found.length === 0 && (
+        <p className="hint">No species of this catalogue is called so.</p>
+      )}
     </section>
   );
 }

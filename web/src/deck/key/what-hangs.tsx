@@ -17,8 +17,8 @@ export function WhatHangs({ fish, pair }: { fish: FishState; pair: readonly [Spe
   const rows = pair.map((s) => ({ s, says: sayAgainst(rulesAbout(rules, s.id, zone, on), on, fish.length) }));
   if (rows[0]?.says === rows[1]?.says) return null;
   return (
-    <section className="hangs" aria-label="What hangs on it">
-      <h4>What hangs on it {rules.sample && <small>Sample rules, not law</small>}</h4>
+    <section className="hangs" aria-label="Why the name matters">
+      <h4>Why the name matters {rules.sample && <small>Sample rules, not law</small>}</h4>
       {rows.map(({ s, says }) => (
         <p key={s.id}>
           As {withArticle(s.name)}: <b>{says}</b>.

@@ -49,7 +49,7 @@ function LineKeys({ line, onCorrect }: { line: Logged; onCorrect: () => void }) 
         aria-label={`Let it stand again: ${what}`}
         onClick={() => void write('log.struck', strike.subject, {}, { strikes: strike.id })}
       >
-        Stet
+        Let it stand again
       </button>
     );
   }

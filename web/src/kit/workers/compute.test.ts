@@ -37,8 +37,9 @@ describe('a job beside the page', () => {
     const said: number[] = [];
     const w = aWorker({
       ready,
-      run: async (job: string, input: typeof INPUT, progress: (n: number) => Promise<void>) => {
-        await progress(0.5);
+      run: async (job: string, input: typeof INPUT, says: MessagePort) => {
+        says.postMessage(0.5);
+        await new Promise((r) => setTimeout(r, 20));
         return [job, input.boardMm];
       },
     });

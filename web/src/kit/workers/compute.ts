@@ -1,4 +1,4 @@
-import { proxy, wrap } from 'comlink';
+import { transfer, wrap } from 'comlink';
 import type { ComputeWorker } from './compute.worker.ts';
 import type { InputOf, Job, Progress, ResultOf } from './jobs.ts';
 
@@ -51,6 +51,9 @@ export async function compute<J extends Job>(
     });
   const stopped = signal ? heard(signal, 'abort', 'given up') : new Promise<never>(() => undefined);
   const worker = wrap<ComputeWorker>(thread);
+  const { port1: hears, port2: says } = new MessageChannel();
+  hears.onmessage = (e: MessageEvent<number>) => progress(e.data);
+  ends.push(() => hears.close());
   try {
     const loaded = await Promise.race([
       worker.ready(),
@@ -60,7 +63,9 @@ export async function compute<J extends Job>(
     ]);
     if (loaded !== true) return { ok: false, why: loaded };
     const result = await Promise.race([
-      worker.run(job, input, proxy(progress)).then((value) => ({ ok: true as const, value: value as ResultOf<J> })),
+      worker
+        .run(job, input, transfer(says, [says]))
+        .then((value) => ({ ok: true as const, value: value as ResultOf<J> })),
       heard(thread, 'error', 'failed'),
       after(limitMs, 'too long'),
       stopped,
