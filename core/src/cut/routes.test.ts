@@ -45,6 +45,12 @@ describe('a route', () => {
     expect(words('tail on the bone')).toEqual(['Whole', 'Tail']);
     expect(words('gutted whole')).toEqual(['Whole', 'Gutted']);
   });
+  test('calls no two stations alike', () => {
+    for (const r of CUT_ROUTES) {
+      const shorts = stagesOf(r, { round: 1, gutted: 1, fillets: 1, trimmed: 1 }).map((s) => s.short ?? s.name);
+      expect([r.name, new Set(shorts).size]).toEqual([r.name, shorts.length]);
+    }
+  });
   test('goes on with the first that is not weighed, and ends', () => {
     const wings = routeOf('wings');
     expect(nextStage(wings, {})?.stage).toBe('round');

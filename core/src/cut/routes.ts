@@ -18,6 +18,8 @@ export interface CutRoute {
 
 export interface RouteStage {
   readonly name: string;
+  /** In one word, for a key or a station; the name where left out. */
+  readonly short?: string;
   readonly todo: string;
   /** How the blade is kept from the hands; nothing where none is used. */
   readonly caution?: string;
@@ -31,6 +33,7 @@ const GUTTED: RouteStage = {
 };
 const FILLETS: RouteStage = {
   name: 'Fillets, skin on',
+  short: 'Fillets',
   todo: 'Take both sides off the bone, and weigh them.',
   caution: 'The other hand holds behind the edge, in the cut-proof glove.',
 };
@@ -105,11 +108,13 @@ export const CUT_ROUTES = [
       round: WHOLE,
       fillets: {
         name: 'Wings, skin on',
+        short: 'Wings',
         todo: 'Cut both wings off along the body, and weigh them.',
         caution: 'Cut-proof glove: the back is set with thorns. Blade away from the hand that holds the wing.',
       },
       trimmed: {
         name: 'Wings, skinned',
+        short: 'Skinned',
         todo: 'Pull the skin off with pliers, and weigh what will be eaten.',
         caution: 'Thorns stand in the skin too: pull it with pliers, not with bare fingers.',
       },

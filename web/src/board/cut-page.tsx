@@ -143,7 +143,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
 function RouteLine({ cut, next, packed }: { cut: CutState; next: StageOf | null; packed: boolean }) {
   const steps = [
     ...stagesOf(routeOf(cut.route), cut.stages).map((s) => ({
-      word: s.name.replace(/, skin.*$/, ''),
+      word: s.short ?? s.name,
       state: cut.stages[s.stage] ? 'done' : s.stage === next?.stage ? 'now' : 'to come',
     })),
     { word: 'Packed', state: packed ? 'done' : next === null ? 'now' : 'to come' },
@@ -242,7 +242,7 @@ function Weighing({
       <div className="keys foot-keys">
         <DeckKey
           act
-          name={`${stage.name.replace(/, skin.*$/, '')} weighed`}
+          name={`${stage.short ?? stage.name} weighed`}
           note="writes the weight"
           onClick={() => void weigh()}
         />

@@ -55,7 +55,8 @@ export function IntoPack({
   const [kind, setKind] = useState<PackForm>(form);
   const [trouble, setTrouble] = useState<string | null>(null);
   const wrap = wrapping ?? (place === 'fridge' ? 'cloth' : 'vacuum');
-  const grams = typed ?? (left > 0 ? String(Math.round(left)) : '');
+  const done = meat !== undefined && left < meat.massG * WATER_ALLOWANCE;
+  const grams = typed ?? (left > 0 && !done ? String(Math.round(left)) : '');
   const now = nowMs();
   const fresh = leastFresh(cut.fish.flatMap((id) => freshnessOfFish(book, id, byId, now) ?? []));
   const keeps = keepUntil({
@@ -91,7 +92,6 @@ export function IntoPack({
     if (r.ok) setTyped(null);
   };
   if (!open && packs.length === 0) return null;
-  const done = meat !== undefined && left < meat.massG * WATER_ALLOWANCE;
   return (
     <Row className="pad ruled">
       <h2>Into packs</h2>

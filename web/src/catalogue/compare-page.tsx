@@ -97,7 +97,7 @@ function Drawn({ list, marks }: { list: readonly Species[]; marks: readonly Pair
               <MarkedFish spec={s.figure} size={size} marks={marks} />
             </div>
           ))}
-          <ol className="marks three-words">
+          <ol className="species-marks three-words">
             {marks.map((m, i) => (
               <li key={m.trait.id} className={m.decides ? 'decides' : undefined}>
                 <b aria-hidden="true">{i + 1}</b>

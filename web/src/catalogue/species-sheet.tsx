@@ -107,7 +107,7 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
             ))}
         </div>
         {view === 'marks' ? (
-          <ol className="marks">
+          <ol className="species-marks">
             {marks.map((m, i) => (
               <li key={m.trait.id} className={m.decides ? 'decides' : undefined}>
                 <b aria-hidden="true">{i + 1}</b>

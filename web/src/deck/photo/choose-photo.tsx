@@ -75,7 +75,7 @@ export function ChoosePhoto({
           </span>
         </button>
       </div>
-      <h3>Practice pictures</h3>
+      <h3 className="practice-head">Practice pictures</h3>
       <p className="hint">Drawn, not taken: to learn on, and to see how far one can trust it.</p>
       {practice.isError && <p className="hint">They are not on this device yet, and nobody answers.</p>}
       <ul className="practice-list">

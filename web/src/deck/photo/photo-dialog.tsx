@@ -263,7 +263,7 @@ function Marking({
         </div>
         {body && read?.ratios.ok && <Ratios ratios={read.ratios.ratios} species={species} />}
         {photo.position && (
-          <label className="tick">
+          <label className="photo-tick">
             <input type="checkbox" checked={keepPlace} onChange={(e) => setKeepPlace(e.target.checked)} />
             Keep the place it was taken at, in this book only
           </label>

@@ -147,7 +147,7 @@ function Overlay({ view, boardMm, marks }: { view: View; boardMm: readonly [numb
         lines.map((x) => (
           <path key={x} className="board-grid" strokeWidth={1.1 * unit} d={`M${at([x, 0])}L${at([x, w])}`} />
         ))}
-      <path className="fish-line" strokeWidth={2 * unit} d={path(marks.snout, marks.tail)} />
+      <path className="photo-marks-line" strokeWidth={2 * unit} d={path(marks.snout, marks.tail)} />
       <path className="body-line" strokeWidth={1.5 * unit} d={path(marks.back, marks.belly)} />
     </svg>
   );
