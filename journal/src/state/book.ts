@@ -28,25 +28,17 @@ export class Book {
 
   /** A book with these entries too. Those that it has are passed over. */
   withEntries(entries: Iterable<Entry>): Book {
-    const fresh = new Map<string, Entry[]>();
-    const known = new Map<string, Set<string>>();
+    const lists = new Map<string, EntryList>();
     let { size } = this;
     for (const e of entries) {
-      const ids = known.get(e.subject) ?? new Set(this.entriesBySubject.get(e.subject)?.map((x) => x.id));
-      known.set(e.subject, ids);
-      if (ids.has(e.id)) continue;
-      ids.add(e.id);
-      size += 1;
-      const list = fresh.get(e.subject);
-      if (list) list.push(e);
-      else fresh.set(e.subject, [e]);
+      let list = lists.get(e.subject);
+      if (!list) lists.set(e.subject, (list = new EntryList(this.entriesBySubject.get(e.subject))));
+      if (list.add(e)) size += 1;
     }
-    if (fresh.size === 0) return this;
+    if (size === this.size) return this;
     const draft = this.entriesBySubject.draft();
-    for (const [subject, list] of fresh) {
-      const had = draft.get(subject);
-      draft.set(subject, had ? [...had, ...list] : list);
-    }
+    const fresh = new Map([...lists].filter(([, list]) => list.grown));
+    for (const [subject, list] of fresh) draft.set(subject, list.entries);
     return this.refold(draft.done(), size, fresh.keys());
   }
 
@@ -191,6 +183,38 @@ export class Book {
    */
   stands(s: SubjectState): boolean {
     return standsAmong(this.at.states, s);
+  }
+}
+
+/** From so many on, an id is looked up in a set; below, going through the few is faster. */
+const FEW = 12;
+
+/** The entries of one subject while others are added, each id once. */
+class EntryList {
+  readonly entries: Entry[];
+  private readonly had: number;
+  private ids: Set<string> | null = null;
+
+  constructor(had: readonly Entry[] | undefined) {
+    this.entries = had ? [...had] : [];
+    this.had = this.entries.length;
+  }
+
+  /** Whether it was not there yet. */
+  add(e: Entry): boolean {
+    if (this.entries.length < FEW) {
+      for (const x of this.entries) if (x.id === e.id) return false;
+    } else {
+      this.ids ??= new Set(this.entries.map((x) => x.id));
+      if (this.ids.has(e.id)) return false;
+      this.ids.add(e.id);
+    }
+    this.entries.push(e);
+    return true;
+  }
+
+  get grown(): boolean {
+    return this.entries.length > this.had;
   }
 }
 

@@ -1,12 +1,5 @@
 import type { Entry } from '../entry.ts';
-import {
-  isKind,
-  type Kind,
-  kindDefinition,
-  subjectDefinition,
-  type SubjectKind,
-  subjectKindOf,
-} from '../kinds/index.ts';
+import { isKind, kindDefinition, subjectDefinition, type SubjectKind, subjectKindOf } from '../kinds/index.ts';
 import type { KindDefinition } from '../kinds/define-kind.ts';
 import { type Logged, linesOf } from '../logged.ts';
 import type { SubjectState, Timed } from './states.ts';
@@ -38,30 +31,31 @@ export function projectSubject(id: string, entries: readonly Entry[]): SubjectSt
   if (!kind) return null;
   const { begins, begin, readableWhenStruck } = subjectDefinition(kind);
   const log = linesOf(entries);
-  const standing = log.filter((l) => !l.struck);
-  const beginnings = standing.filter((l) => l.now.kind === begins);
+  const beginnings = log.filter((l) => l.now.kind === begins && !l.struck);
   const first = beginnings.at(-1) ?? (readableWhenStruck ? log.findLast((l) => l.now.kind === begins) : undefined);
   if (!first) return null;
-  const state = reading(() => begin(timed(first), beginnings.slice(0, -1).map(timed)));
-  if (!state) return null;
-  const whole = { kind, id, log, struck: first.struck, ...state } as unknown as SubjectState;
-  for (const line of standing) {
-    const fold = isKind(line.now.kind) ? foldOf(line.now.kind) : null;
-    if (fold) reading(() => fold(whole as never, timed(line), line));
+  let whole: SubjectState;
+  try {
+    const state = begin(timed(first), beginnings.length > 1 ? beginnings.slice(0, -1).map(timed) : []);
+    whole = { kind, id, log, struck: first.struck, ...state } as unknown as SubjectState;
+  } catch {
+    // Facts of a shape that this version cannot read, as a newer one may write them.
+    return null;
+  }
+  for (const line of log) {
+    const fold = line.struck ? null : foldOf(line.now.kind);
+    if (!fold) continue;
+    try {
+      fold(whole as never, timed(line), line);
+    } catch {
+      // Likewise: the line stays in the log and changes nothing.
+    }
   }
   return whole;
 }
 
-function foldOf(kind: Kind): Exclude<KindDefinition<SubjectKind, object>['fold'], 'begins'> | null {
+function foldOf(kind: string): Exclude<KindDefinition<SubjectKind, object>['fold'], 'begins'> | null {
+  if (!isKind(kind)) return null;
   const { fold } = kindDefinition(kind) as Partial<KindDefinition<SubjectKind, object>>;
   return typeof fold === 'function' ? fold : null;
-}
-
-/** What a declaration makes of facts; null when they are of a shape that it cannot read, as a newer version may write them. */
-function reading<T>(read: () => T): T | null {
-  try {
-    return read();
-  } catch {
-    return null;
-  }
 }
