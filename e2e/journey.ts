@@ -67,15 +67,12 @@ export async function fromWaterToPlate(page: Page, server: Server, hand: Hand): 
   await hand.press(button(/Onto the board/));
   await hand.type(page.getByLabel('Whole', { exact: true }), '330');
   await hand.press(button(/^Whole weighed/));
-  await hand.type(page.getByLabel('Gutted', { exact: true }), '400');
-  await hand.press(button(/^Gutted weighed/));
-  await expect(page.getByRole('alert')).toContainText('Gutted 400 g cannot weigh more than whole 330 g');
-  await hand.type(page.getByLabel('Gutted', { exact: true }), '288');
-  await hand.press(button(/^Gutted weighed/));
-  await hand.type(page.getByLabel('Fillets, skin on', { exact: true }), '150');
-  await hand.press(button(/^Fillets weighed/));
-  await hand.type(page.getByLabel('Trimmed', { exact: true }), '126');
-  await hand.press(button(/^Trimmed weighed/));
+  // A weever is cut to its tail: head, first fin and guts come off in one.
+  await hand.type(page.getByLabel('Tail', { exact: true }), '400');
+  await hand.press(button(/^Tail weighed/));
+  await expect(page.getByRole('alert')).toContainText('Tail 400 g cannot weigh more than whole 330 g');
+  await hand.type(page.getByLabel('Tail', { exact: true }), '126');
+  await hand.press(button(/^Tail weighed/));
   await expect(page.getByText('38 %').first()).toBeVisible();
   await hand.type(page.getByLabel('Weight of it'), '120');
   await hand.press(button('Note the part'));

@@ -42,18 +42,22 @@ const g = (n: number): string => `${Math.round(n)} g`;
 /**
  * Balances what was weighed. Refuses, with a sentence, what cannot be: a later stage heavier than an earlier one,
  * or all parts together heavier than the whole, beyond 2 % for water. Masses in grams, above 0.
+ * `nameOf`: how a weighing is called on the route that was cut.
  */
-export function massBalance(w: Weighings): Result<{ balance: MassBalance }> {
+export function massBalance(
+  w: Weighings,
+  nameOf: (stage: Stage) => string = (s) => STAGE_WORDS[s],
+): Result<{ balance: MassBalance }> {
   let before: { stage: Stage; massG: number } | null = null;
   const stages: StageYield[] = [];
   const round = w.stages.round ?? null;
   for (const stage of STAGES) {
     const massG = w.stages[stage];
     if (massG === undefined) continue;
-    if (!(massG > 0)) return refuse(`${STAGE_WORDS[stage]}: a weight is more than 0 g.`, stage);
+    if (!(massG > 0)) return refuse(`${nameOf(stage)}: a weight is more than 0 g.`, stage);
     if (before && outweighs(massG, before.massG))
       return refuse(
-        `${STAGE_WORDS[stage]} ${g(massG)} cannot weigh more than ${STAGE_WORDS[before.stage].toLowerCase()} ${g(before.massG)}. Weigh again, or correct the earlier weight.`,
+        `${nameOf(stage)} ${g(massG)} cannot weigh more than ${nameOf(before.stage).toLowerCase()} ${g(before.massG)}. Weigh again, or correct the earlier weight.`,
         stage,
       );
     stages.push({ stage, massG, share: round === null ? null : massG / round });

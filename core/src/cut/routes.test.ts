@@ -3,6 +3,7 @@ import { loadSpecies } from '@dagboek/packs';
 import {
   CUT_ROUTES,
   expectedStage,
+  massBalance,
   nextStage,
   ROUTE_NAMES,
   routeOf,
@@ -60,6 +61,12 @@ describe('a route', () => {
   test('shows what was weighed without being asked for, by the common name', () => {
     expect(stagesOf(routeOf('wings'), { gutted: 1 }).map((s) => [s.name, s.asked])).toContainEqual(['Gutted', false]);
     expect(stageName(routeOf('steaks'), 'fillets')).toBe('Fillets, skin on');
+  });
+  test('is spoken of by its own names when a weight cannot be', () => {
+    const r = massBalance({ stages: { round: 330, trimmed: 400 }, byproducts: {} }, (s) =>
+      stageName(routeOf('tail on the bone'), s),
+    );
+    expect(r.ok ? '' : r.why).toContain('Tail 400 g cannot weigh more than whole 330 g');
   });
   test('that only a newer version knows is called as fillets are', () => {
     expect(words('in ribbons')).toEqual(words('fillet from the head'));

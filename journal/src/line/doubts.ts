@@ -1,4 +1,4 @@
-import { massBalance, outweighs } from '@dagboek/core/cut';
+import { massBalance, outweighs, routeOf, stageName } from '@dagboek/core/cut';
 import { epochMs } from '@dagboek/core/time';
 import { packNumber } from '../larder/pack-numbers.ts';
 import type { Book } from '../state/book.ts';
@@ -33,7 +33,7 @@ export function doubtsOf(book: Book, s: SubjectState): string[] {
     if (s.released && (s.dispatched || s.iced)) out.push('Both let go and kept. Strike the one that did not happen.');
   }
   if (s.kind === 'cut') {
-    const b = massBalance(weighingsOf(s));
+    const b = massBalance(weighingsOf(s), (stage) => stageName(routeOf(s.route), stage));
     if (!b.ok) out.push(b.why);
   }
   if (s.kind === 'pack') {

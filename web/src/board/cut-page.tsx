@@ -1,4 +1,4 @@
-import { massBalance, nextStage, routeOf, type StageOf, stagesOf } from '@dagboek/core/cut';
+import { massBalance, nextStage, routeOf, stageName, type StageOf, stagesOf } from '@dagboek/core/cut';
 import { byproductCaution } from '@dagboek/core/harm';
 import {
   BYPRODUCT_USES,
@@ -184,7 +184,9 @@ function Weighing({
     const massG = typedNumber(value);
     if (massG === null || Number.isNaN(massG)) return setError('Give the weight in grams, for example 668.');
     const w = weighingsOf(cut);
-    const balance = massBalance({ ...w, stages: { ...w.stages, [stage.stage]: massG } });
+    const balance = massBalance({ ...w, stages: { ...w.stages, [stage.stage]: massG } }, (s) =>
+      stageName(routeOf(cut.route), s),
+    );
     if (!balance.ok) return setError(balance.why);
     const r = await write('cut.weighed', cut.id, { stage: stage.stage, massG });
     if (!r.ok) setError(r.why);
