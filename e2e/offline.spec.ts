@@ -46,6 +46,22 @@ test('with the network off in the middle: at once on the page, marked, kept over
   expect(new Set(after.map((e) => e.id)).size).toBe(after.length);
 });
 
+test('a first visit that loses its network says that the book is not here yet, offers no new one, and opens when it is back', async ({
+  page,
+  demo,
+}) => {
+  await page.route('**/api/journal?*', (route) => route.abort());
+  await page.goto(`${demo.url}/deck`);
+  await expect(page.getByRole('heading', { name: 'No signal, and no book here yet' })).toBeVisible();
+  await page.route('**/api/health', (route) => route.abort());
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'No signal, and no book here yet' })).toBeVisible();
+  await page.unroute('**/api/health');
+  await page.unroute('**/api/journal?*');
+  await button(page, 'Try again').click();
+  await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
+});
+
 test('every station opens without a network', async ({ page, context, demo }) => {
   await openDeck(page, demo.url);
   await context.setOffline(true);

@@ -77,7 +77,7 @@ export { nextPackNumber, packNumber } from './larder/pack-numbers.ts';
 // the diary, and how the stations stand
 export { diary } from './diary/diary.ts';
 export type { DiaryFilter, DiaryItem } from './diary/diary.ts';
-export { speciesMet } from './diary/species-met.ts';
+export { speciesLanded, speciesMet } from './diary/species-met.ts';
 export type { Met } from './diary/species-met.ts';
 export { tripCatch } from './diary/trip-catch.ts';
 export type { TripCatch } from './diary/trip-catch.ts';
@@ -90,6 +90,7 @@ export { measuredOf } from './deck/measured-of.ts';
 export { caughtHere } from './deck/caught-here.ts';
 export type { CaughtHere } from './deck/caught-here.ts';
 export { fishInHand } from './deck/in-hand.ts';
+export { methodError } from './deck/method-error.ts';
 export { nextStep, releaseReason } from './deck/next-step.ts';
 export type { NextStep } from './deck/next-step.ts';
 export { overBy, splitWritings } from './rules/split-lot.ts';

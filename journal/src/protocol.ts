@@ -50,8 +50,11 @@ export interface PositionReading {
   readonly simulated: boolean;
 }
 
-/** Why a request was turned down (application/problem+json). */
+/** RFC 9457 problem details: why a request was turned down, in a sentence a person can act on, and the field at fault. */
 export interface Problem {
-  readonly detail?: string;
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  readonly detail: string;
   readonly field?: string;
 }

@@ -1,5 +1,5 @@
 export { massBalance, outweighs, STAGE_WORDS, STAGES, WATER_ALLOWANCE } from './mass-balance.ts';
-export { CUT_ROUTES, routeOf } from './routes.ts';
+export { CUT_ROUTES, routeOf, staysWhole } from './routes.ts';
 export type { CutRoute, RouteName, RouteStage } from './routes.ts';
 export { ROUTE_NAMES, routesFor } from './routes-for.ts';
 export { nextStage, stageName, stagesOf } from './stages-of.ts';

@@ -9,6 +9,7 @@ import {
   routeOf,
   routesFor,
   stageName,
+  staysWhole,
   STAGES,
   stagesOf,
 } from './index.ts';
@@ -45,6 +46,13 @@ describe('a route', () => {
     expect(words('wings')).toEqual(['Whole', 'Wings, skin on', 'Wings, skinned']);
     expect(words('tail on the bone')).toEqual(['Whole', 'Tail']);
     expect(words('gutted whole')).toEqual(['Whole', 'Gutted']);
+  });
+  test('says of the hands and the blade alone: what stings or pricks is told by the species', () => {
+    for (const r of CUT_ROUTES)
+      for (const s of stagesOf(routeOf(r.name))) expect(s.caution ?? '').not.toMatch(/thorn|spine|venom|sting/i);
+  });
+  test('on which nothing is cut off is packed at once', () => {
+    expect(CUT_ROUTES.filter((r) => staysWhole(r)).map((r) => r.name)).toEqual(['gutted whole']);
   });
   test('calls no two stations alike', () => {
     for (const r of CUT_ROUTES) {

@@ -21,7 +21,7 @@ export interface RouteStage {
   /** In one word, for a key or a station; the name where left out. */
   readonly short?: string;
   readonly todo: string;
-  /** How the blade is kept from the hands; nothing where none is used. */
+  /** How the blade is kept from the hands; nothing where none is used. What stings or pricks is told by the species. */
   readonly caution?: string;
 }
 
@@ -77,7 +77,7 @@ export const CUT_ROUTES = [
         name: 'Steaks',
         todo: 'Head and tail off, cut across into steaks, and weigh them with the bone.',
         caution:
-          'The spine wants a saw or a serrated blade; the fish lies flat and dry under the other hand, in the cut-proof glove.',
+          'The backbone wants a saw or a serrated blade; the fish lies flat and dry under the other hand, in the cut-proof glove.',
       },
     },
     usual: ['gutted'],
@@ -110,13 +110,13 @@ export const CUT_ROUTES = [
         name: 'Wings, skin on',
         short: 'Wings',
         todo: 'Cut both wings off along the body, and weigh them.',
-        caution: 'Cut-proof glove: the back is set with thorns. Blade away from the hand that holds the wing.',
+        caution: 'Blade away from the hand that holds the wing, in the cut-proof glove.',
       },
       trimmed: {
         name: 'Wings, skinned',
         short: 'Skinned',
         todo: 'Pull the skin off with pliers, and weigh what will be eaten.',
-        caution: 'Thorns stand in the skin too: pull it with pliers, not with bare fingers.',
+        caution: 'Pull with pliers, away from you; where the knife helps, it lies flat and points away.',
       },
     },
     usual: ['fillets', 'trimmed'],
@@ -131,7 +131,7 @@ export const CUT_ROUTES = [
       trimmed: {
         name: 'Tail',
         todo: 'Take head and guts off in one, skin the tail, and weigh it on the bone.',
-        caution: 'The knife goes round the spines of head and first fin, never across them.',
+        caution: 'Blade away from the hand that holds the tail, in the cut-proof glove.',
       },
     },
     usual: [],
@@ -139,6 +139,9 @@ export const CUT_ROUTES = [
 ] as const satisfies readonly CutRoute[];
 
 export type RouteName = (typeof CUT_ROUTES)[number]['name'];
+
+/** Whether nothing is cut off on a route: such a fish may be packed before it is weighed on the board. */
+export const staysWhole = (route: CutRoute): boolean => !route.stages.fillets && !route.stages.trimmed;
 
 /** A route by its name; one that only a newer version knows is cut and called as fillets are. */
 export const routeOf = (name: string): CutRoute => CUT_ROUTES.find((r) => r.name === name) ?? CUT_ROUTES[0];

@@ -2,7 +2,16 @@ import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { anEntry, at, idOf, ILSE, landed, TRIP, tripStarted, wholeLine } from '../builders.test-support.ts';
-import { Book, caughtHere, type Entry, fishOfTrip, speciesMet, stationStates, tripCatch } from '../index.ts';
+import {
+  Book,
+  caughtHere,
+  type Entry,
+  fishOfTrip,
+  speciesLanded,
+  speciesMet,
+  stationStates,
+  tripCatch,
+} from '../index.ts';
 
 const byId = () => null;
 const other = idOf('other');
@@ -29,6 +38,7 @@ describe('species met', () => {
     expect(met.get('pollack')).toEqual({ entries: 2, last: at('13:00') });
     expect(met.get('saithe')).toEqual({ entries: 1, last: null });
     expect([...met.keys()].sort()).toEqual(['cod', 'pollack', 'saithe']);
+    expect([...speciesLanded(book)].sort()).toEqual(['cod', 'pollack']);
     const struck = book.withEntries([anEntry('log.struck', other, {}, { strikes: secondTrip.id, at: at('15:00') })]);
     expect(speciesMet(struck).get('pollack')).toEqual({ entries: 1, last: at('12:00') });
     expect(speciesMet(struck).has('saithe')).toBe(false);

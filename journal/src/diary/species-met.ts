@@ -19,6 +19,15 @@ export function speciesMet(book: Book): ReadonlyMap<string, Met> {
   });
 }
 
+/** Species that some fish was landed as: what a fish only may be is not among them. */
+export const speciesLanded = (book: Book): ReadonlySet<string> =>
+  book.reckoned(
+    'species landed',
+    ['trip', 'fish'],
+    [],
+    () => new Set([...speciesMet(book)].flatMap(([id, m]) => (m.last ? [id] : []))),
+  );
+
 function together(a: Met | undefined, b: Met): Met {
   if (!a) return b;
   const later = a.last !== null && (b.last === null || Date.parse(a.last) >= Date.parse(b.last)) ? a.last : b.last;

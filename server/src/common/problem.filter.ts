@@ -1,14 +1,6 @@
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
+import type { Problem } from '@dagboek/journal';
 import type { Request, Response } from 'express';
-
-/** RFC 9457 problem details: a sentence a person can act on, and the field where one is at fault. */
-export interface Problem {
-  readonly type: string;
-  readonly title: string;
-  readonly status: number;
-  readonly detail: string;
-  readonly field?: string;
-}
 
 const TITLES: Record<number, string> = {
   400: 'Not as it should be',

@@ -1,4 +1,4 @@
-import { massBalance, nextStage, routeOf, stageName, type StageOf, stagesOf } from '@dagboek/core/cut';
+import { massBalance, nextStage, routeOf, stageName, type StageOf, stagesOf, staysWhole } from '@dagboek/core/cut';
 import { byproductCaution } from '@dagboek/core/harm';
 import {
   BYPRODUCT_USES,
@@ -107,7 +107,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
               cut={cut}
               species={species}
               pieces={count}
-              open={next === null || cut.stages.fillets !== undefined}
+              open={next === null || cut.stages.fillets !== undefined || staysWhole(route)}
             />
           )}
           <Row className="pad ruled">

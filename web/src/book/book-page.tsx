@@ -5,7 +5,7 @@ import {
   type DiaryItem,
   type FishState,
   freshnessOf,
-  speciesMet,
+  speciesLanded,
   tripsInOrder,
   type TripState,
 } from '@dagboek/journal';
@@ -58,8 +58,7 @@ export function BookPage() {
     setSearch(next, { replace: true });
     setShown(PAGE);
   };
-  const met = speciesMet(book);
-  const used = new Set([...met.keys()].filter((id) => met.get(id)?.last));
+  const used = speciesLanded(book);
   const select = (
     key: 'who' | 'species' | 'zone',
     label: string,

@@ -1,4 +1,4 @@
-import { firstsOf, speciesMet } from '@dagboek/journal';
+import { firstsOf, speciesLanded, speciesMet } from '@dagboek/journal';
 import type { Species, Waters } from '@dagboek/catalogue';
 import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -104,7 +104,7 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
     build: params.get('build'),
     danger: params.get('danger') as Narrowing['danger'],
     here: params.get('here') ? { grounds, month: Number(dayOfMs(nowMs()).slice(5, 7)) } : null,
-    met: params.get('met') ? new Set(met.keys()) : null,
+    met: params.get('met') ? speciesLanded(book) : null,
   };
   const shown = finder(find).filter((f) => passes(f.species, narrowing));
   const query = params.toString();

@@ -1,4 +1,4 @@
-import { speciesMet } from '@dagboek/journal';
+import { speciesLanded } from '@dagboek/journal';
 import type { Species } from '@dagboek/catalogue';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -27,7 +27,7 @@ export function FamousPairs() {
   const { book } = useBook();
   const rules = useRules();
   const pairs = useMemo(() => {
-    const met = speciesMet(book);
+    const met = speciesLanded(book);
     const grounds = rules?.zones.flatMap((z) => z.grounds) ?? [];
     const here = (s: Species): number => Math.max(0, ...grounds.map((g) => s.grounds[g] ?? 0));
     const weight = ({ a, b }: { a: Species; b: Species }): number => {

@@ -1,5 +1,4 @@
-import { MEASURE_ERRORS } from '@dagboek/core/measure';
-import { SETTABLE_METHODS, type SettableMethod } from '@dagboek/journal';
+import { methodError, SETTABLE_METHODS, type SettableMethod } from '@dagboek/journal';
 import { useState } from 'react';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
@@ -12,14 +11,14 @@ export const isSettable = (m: string): m is SettableMethod => (SETTABLE_METHODS 
 
 /** How well lengths are read in this crew's hands; written once, it counts from then on. */
 export function OwnError({ method }: { method: SettableMethod }) {
-  const book = useBook().book.all('book')[0];
+  const { book: whole } = useBook();
+  const book = whole.all('book')[0];
   const { write } = useWrite();
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   if (!book) return null;
-  const own = book.errors[method];
-  const sdMm = own ?? MEASURE_ERRORS[method].fixedMm;
+  const { sdMm, own } = methodError(whole, method);
   const save = async (): Promise<void> => {
     const cm = typedNumber(text);
     const r = await write('book.error', book.id, {
@@ -32,7 +31,7 @@ export function OwnError({ method }: { method: SettableMethod }) {
   return (
     <div className="own-error">
       <p className="hint">
-        Good to {(sdMm / 10).toFixed(1)} cm{own === undefined ? ', as usual' : ', as you have found'}.{' '}
+        Good to {(sdMm / 10).toFixed(1)} cm{own ? ', as you have found' : ', as usual'}.{' '}
         <button type="button" className="line-key" aria-expanded={open} onClick={() => setOpen(!open)}>
           Set your own
         </button>

@@ -1,3 +1,5 @@
+import type { Health } from '@dagboek/journal';
+
 /**
  * The interface's one source of "now": the device's own clock, or the server's where that was set (demo, tests, screenshots).
  * The offset is remembered, so that a reload without a network keeps the same time.
@@ -6,12 +8,7 @@ let offsetMs = 0;
 let stillMs: number | null = null;
 const KEY = 'dagboek.clock';
 
-interface Health {
-  now: string;
-  clock: 'machine' | 'set' | 'still';
-}
-
-export function setClock(h: Health): void {
+export function setClock(h: Pick<Health, 'now' | 'clock'>): void {
   stillMs = h.clock === 'still' ? Date.parse(h.now) : null;
   offsetMs = h.clock === 'set' ? Date.parse(h.now) - Date.now() : 0;
   localStorage.setItem(KEY, JSON.stringify({ offsetMs, stillMs }));

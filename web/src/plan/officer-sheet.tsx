@@ -1,4 +1,4 @@
-import { bagsOn, keptDays, placeIn } from '@dagboek/journal';
+import { bagsOn, keptDays, methodError, placeIn } from '@dagboek/journal';
 import { leastOf, rulesAbout, sayShut } from '@dagboek/core/rules';
 import {
   custodyOf,
@@ -9,7 +9,6 @@ import {
   sayCm,
   tripsInOrder,
 } from '@dagboek/journal';
-import { MEASURE_ERRORS } from '@dagboek/core/measure';
 import { sayDate, stamp, wallTime } from '@dagboek/core/time';
 import { MissingPage } from '../app/missing-page.tsx';
 import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
@@ -64,7 +63,6 @@ export function OfficerSheet() {
     .namingAny('fish', trip.id)
     .sort((a, b) => Date.parse(a.landed.at) - Date.parse(b.landed.at) || (a.id < b.id ? -1 : 1));
   const standing = fish.filter((f) => book.stands(f));
-  const errors = book.all('book')[0]?.errors ?? {};
   const on = day(trip.startedAt);
   const today = dayOfMs(now);
   const kept = standing.filter((f) => !f.released);
@@ -101,7 +99,7 @@ export function OfficerSheet() {
   const ofBoat = bags.some((b) => b.anglerId === null);
   const lines = fish.flatMap((f) => f.log);
   const corrected = standing.filter((f) => earlierLengths(f).length > 0).length;
-  const goodTo = (errors.board ?? MEASURE_ERRORS.board.fixedMm) / 10;
+  const goodTo = methodError(book, 'board').sdMm / 10;
   return (
     <PrintPage
       title="Officer’s sheet"

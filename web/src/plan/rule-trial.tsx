@@ -26,7 +26,7 @@ function useTrial(rule: Rule, replaces: Rule | null): { tried: readonly Tried[];
   const { dayOfMs } = useFormat();
   // The rule is made anew with every keystroke: only what it says counts.
   const said = JSON.stringify({ ...rule, id: '', sentence: '' });
-  const [trial, setTrial] = useState<{ tried: readonly Tried[]; done: boolean }>({ tried: [], done: false });
+  const [trial, setTrial] = useState<{ of: string; tried: readonly Tried[] } | null>(null);
   // A long reckoning in slices, outside of drawing, given up when it is no longer asked for.
   useEffect(() => {
     if (!rules) return;
@@ -37,7 +37,7 @@ function useTrial(rule: Rule, replaces: Rule | null): { tried: readonly Tried[];
       const until = performance.now() + SLICE_MS;
       for (;;) {
         const step = steps.next();
-        if (step.done) return setTrial({ tried, done: true });
+        if (step.done) return setTrial({ of: said, tried });
         if (step.value) tried.push(step.value);
         if (performance.now() > until) break;
       }
@@ -46,7 +46,7 @@ function useTrial(rule: Rule, replaces: Rule | null): { tried: readonly Tried[];
     timer = setTimeout(slice, 150);
     return () => clearTimeout(timer);
   }, [book, rules, said, replaces, byId, names, dayOfMs]);
-  return trial;
+  return trial?.of === said ? { tried: trial.tried, done: true } : { tried: [], done: false };
 }
 
 /** What the rule would have said of the last month's catches, as if it had held then. */

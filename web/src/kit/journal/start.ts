@@ -6,6 +6,8 @@ import { Keep } from './keep.ts';
 import { httpTransport } from './transport.ts';
 
 const BOOK_KEY = 'dagboek.book';
+/** How many entries the server held when it was asked last: an empty shelf of such a book is no empty book. */
+const ENTRIES_KEY = 'dagboek.book.entries';
 
 /**
  * Which book this address serves, and how many entries the server holds of it; the one it served last when nobody answers.
@@ -18,11 +20,12 @@ async function whichBook(): Promise<{ id: string; entries: number } | null> {
     const h = (await res.json()) as Health;
     setClock(h);
     localStorage.setItem(BOOK_KEY, h.book);
+    localStorage.setItem(ENTRIES_KEY, String(h.entries));
     return { id: h.book, entries: h.entries };
   } catch {
     recallClock();
     const id = localStorage.getItem(BOOK_KEY);
-    return id === null ? null : { id, entries: 0 };
+    return id === null ? null : { id, entries: Number(localStorage.getItem(ENTRIES_KEY) ?? 0) };
   }
 }
 
@@ -32,7 +35,10 @@ export interface Opened {
   readonly photos: PhotoShelf;
 }
 
-/** Opens the journal of the book at this address, and its pictures. Null: never been here before, and nobody answers. */
+/**
+ * Opens the journal of the book at this address, and its pictures. Null: nothing of it is here yet, and nobody answers; also
+ * when the network went in the middle of a first visit, since the book is not empty then, only not here.
+ */
 export async function openJournal(
   fetched: (entries: number, of: number) => void = () => undefined,
 ): Promise<Opened | null> {
@@ -46,12 +52,19 @@ export async function openJournal(
   const store = new JournalStore(keep, httpTransport, nowMs, () => channel.postMessage('wrote'));
   channel.onmessage = () => void store.reread();
   await store.load();
+  if (store.getSnapshot().book.size === 0) {
+    await store.pull((n) => fetched(n, known.entries));
+    if (store.getSnapshot().book.size === 0 && known.entries > 0) {
+      channel.close();
+      keep.close();
+      return null;
+    }
+  }
   addEventListener(
     'online',
     () => void store.retry(store.getSnapshot().outbox.flatMap((i) => (i.state === 'queued' ? [i.entry.id] : []))),
   );
   void store.flush();
-  if (store.getSnapshot().book.size === 0) await store.pull((n) => fetched(n, known.entries));
   void keep.tidy();
   return { store, photos: await PhotoShelf.open(book, httpSendPhoto) };
 }

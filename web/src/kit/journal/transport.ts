@@ -23,7 +23,7 @@ export const httpTransport: Transport = {
         signal: AbortSignal.timeout(TIMEOUT_MS),
       });
       if (res.ok) return { ok: true, receipts: ((await res.json()) as AppendAnswer).receipts };
-      const why = ((await res.json().catch(() => ({}))) as Problem).detail ?? 'The server did not take it.';
+      const why = ((await res.json().catch(() => ({}))) as Partial<Problem>).detail ?? 'The server did not take it.';
       return { ok: false, unreachable: res.status >= 500 || res.status === 429, why };
     } catch {
       return { ok: false, unreachable: true, why: 'No answer from the server.' };
