@@ -135,3 +135,14 @@ test('the first useful page ships under 350 kB of compressed script, charts not 
   expect(bytes).toBeLessThan(350_000);
   expect(names.filter((n) => /apex/i.test(n))).toEqual([]);
 });
+
+test('an address that is opened anew begins at its top, wherever the page before it stood', async ({ page, demo }) => {
+  await page.setViewportSize({ width: 390, height: 640 });
+  await page.goto(`${demo.url}/board`);
+  await expect(page.getByRole('heading', { name: 'Onto the board' })).toBeVisible();
+  await page.evaluate(() => window.scrollTo(0, 500));
+  await expect.poll(() => page.evaluate(() => window.scrollY)).toBeGreaterThan(300);
+  await page.goto(`${demo.url}/larder`);
+  await expect(page.getByRole('region', { name: 'Freezer' })).toBeVisible();
+  expect(await page.evaluate(() => window.scrollY)).toBe(0);
+});

@@ -28,7 +28,8 @@ export function Frame() {
   return (
     <>
       <Outlet />
-      <ScrollRestoration />
+      {/* Every address that is opened anew has the same key: by its path it does not take another page's place. */}
+      <ScrollRestoration getKey={(at) => (at.key === 'default' ? at.pathname : at.key)} />
     </>
   );
 }
