@@ -98,5 +98,5 @@ export { earlierLengths } from './line/earlier-lengths.ts';
 export { hangingOn, isBeginning, sayHanging } from './line/hanging-on.ts';
 export { fishNumbers, nextFishNumber } from './line/numbers.ts';
 export { doubtsOf, timeTrouble, weighingsOf } from './line/doubts.ts';
-export { sayCm, sayEntry, sayMass } from './say.ts';
+export { sayEntry } from './say.ts';
 export type { Names } from './say.ts';

@@ -3,7 +3,6 @@ import { isKind, kindDefinition } from './kinds/index.ts';
 import type { Names } from './names.ts';
 
 export type { Names } from './names.ts';
-export { sayCm, sayMass } from './kinds/words.ts';
 
 /** One entry as a plain sentence, without its time and writer. Of a kind that this version does not know it says so. */
 export function sayEntry(entry: Entry, names: Names): string {

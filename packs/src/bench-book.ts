@@ -1,3 +1,4 @@
+import { METRIC } from '@dagboek/core/units';
 import { stamp } from '@dagboek/core/time';
 import {
   bagsOn,
@@ -31,7 +32,13 @@ const rules = loadRulePacks(species).find((p) => p.id === 'skerrow-isles');
 if (!rules) throw new Error('the Skerrow rules are not there');
 const bySpecies = new Map(species.map((s) => [s.id, s]));
 const byId = (id: string | null) => (id ? (bySpecies.get(id) ?? null) : null);
-const names = { member: () => 'Ilse', species: (id: string) => id, box: () => 'box', zone: (id: string) => id };
+const names = {
+  units: METRIC,
+  member: () => 'Ilse',
+  species: (id: string) => id,
+  box: () => 'box',
+  zone: (id: string) => id,
+};
 const CREW = ['member-1', 'member-2', 'member-3'];
 const KINDS = ['pollack', 'mackerel', 'ballan-wrasse', 'cod'];
 

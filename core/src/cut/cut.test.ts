@@ -40,8 +40,8 @@ describe('mass balance', () => {
       'The parts come to 820 g, more than the whole fish of 790 g',
       undefined,
     ],
-    [{ round: 0 }, {}, 'more than 0 g', 'round'],
-    [{ round: 500 }, { roe: -3 }, 'more than 0 g', 'roe'],
+    [{ round: 0 }, {}, 'more than 0', 'round'],
+    [{ round: 500 }, { roe: -3 }, 'more than 0', 'roe'],
   ])('%j with %j cannot be', (stages, parts, words, field) => {
     const r = balance(stages, parts as Record<string, number>);
     expect(r.ok).toBe(false);

@@ -1,4 +1,5 @@
 import { type Result, refuse } from '../result/index.ts';
+import { sayGrams, type Units } from '../units/index.ts';
 
 /** Weighings of the line through the board, in order; each is what is left of the one before. */
 export const STAGES = ['round', 'gutted', 'fillets', 'trimmed'] as const;
@@ -37,8 +38,6 @@ export interface MassBalance {
   readonly yield: number | null;
 }
 
-const g = (n: number): string => `${Math.round(n)} g`;
-
 /**
  * Balances what was weighed. Refuses, with a sentence, what cannot be: a later stage heavier than an earlier one,
  * or all parts together heavier than the whole, beyond 2 % for water. Masses in grams, above 0.
@@ -47,6 +46,7 @@ const g = (n: number): string => `${Math.round(n)} g`;
 export function massBalance(
   w: Weighings,
   nameOf: (stage: Stage) => string = (s) => STAGE_WORDS[s],
+  units?: Units,
 ): Result<{ balance: MassBalance }> {
   let before: { stage: Stage; massG: number } | null = null;
   const stages: StageYield[] = [];
@@ -54,10 +54,10 @@ export function massBalance(
   for (const stage of STAGES) {
     const massG = w.stages[stage];
     if (massG === undefined) continue;
-    if (!(massG > 0)) return refuse(`${nameOf(stage)}: a weight is more than 0 g.`, stage);
+    if (!(massG > 0)) return refuse(`${nameOf(stage)}: a weight is more than 0.`, stage);
     if (before && outweighs(massG, before.massG))
       return refuse(
-        `${nameOf(stage)} ${g(massG)} cannot weigh more than ${nameOf(before.stage).toLowerCase()} ${g(before.massG)}. Weigh again, or correct the earlier weight.`,
+        `${nameOf(stage)} ${sayGrams(massG, units)} cannot weigh more than ${nameOf(before.stage).toLowerCase()} ${sayGrams(before.massG, units)}. Weigh again, or correct the earlier weight.`,
         stage,
       );
     stages.push({ stage, massG, share: round === null ? null : massG / round });
@@ -65,13 +65,13 @@ export function massBalance(
   }
   let parts = 0;
   for (const [what, massG] of Object.entries(w.byproducts)) {
-    if (!(massG > 0)) return refuse(`${what}: a weight is more than 0 g.`, what);
+    if (!(massG > 0)) return refuse(`${what}: a weight is more than 0.`, what);
     parts += massG;
   }
   const meat = w.stages.trimmed ?? w.stages.fillets ?? null;
   if (round !== null && outweighs((meat ?? 0) + parts, round))
     return refuse(
-      `The parts come to ${g((meat ?? 0) + parts)}, more than the whole fish of ${g(round)}. One of these weights is wrong.`,
+      `The parts come to ${sayGrams((meat ?? 0) + parts, units)}, more than the whole fish of ${sayGrams(round, units)}. One of these weights is wrong.`,
     );
   return {
     ok: true,

@@ -1,9 +1,7 @@
 import { type Refusal, refuse } from '../result/index.ts';
 import type { SpeciesFacts } from '../species/index.ts';
+import { sayMass, sayShortLength, type Units } from '../units/index.ts';
 import { expectedWeight, weightOddity } from './expected-weight.ts';
-
-const cm = (mm: number): string => (mm / 10).toFixed(1).replace(/\.0$/, '');
-const grams = (g: number): string => (g >= 1000 ? `${(g / 1000).toFixed(2)} kg` : `${Math.round(g)} g`);
 
 /** `ask` does not block: it is written down all the same once the person has looked at it again. */
 export type MeasureCheck = { ok: true; ask?: string } | Refusal;
@@ -12,21 +10,25 @@ export type MeasureCheck = { ok: true; ask?: string } | Refusal;
 export function checkLength(
   species: Pick<SpeciesFacts, 'name' | 'maxMm' | 'usualMm'> | null,
   lengthMm: number,
+  units?: Units,
 ): MeasureCheck {
   if (!Number.isFinite(lengthMm)) return refuse('Give the length as a number, for example 36.4.', 'lengthMm');
-  if (lengthMm <= 0) return refuse('A length is more than 0 cm. Read the board again.', 'lengthMm');
+  if (lengthMm <= 0) return refuse('A length is more than 0. Read the board again.', 'lengthMm');
   if (lengthMm > 5000)
-    return refuse(`${cm(lengthMm)} cm is longer than any fish in this book. Is the unit right?`, 'lengthMm');
+    return refuse(
+      `${sayShortLength(lengthMm, units)} is longer than any fish in this book. Is the unit right?`,
+      'lengthMm',
+    );
   if (!species) return { ok: true };
   if (lengthMm > species.maxMm * 1.3)
     return refuse(
-      `No ${species.name.toLowerCase()} is ${cm(lengthMm)} cm: the longest known is about ${cm(species.maxMm)} cm. Check the number, the unit or the name.`,
+      `No ${species.name.toLowerCase()} is ${sayShortLength(lengthMm, units)}: the longest known is about ${sayShortLength(species.maxMm, units)}. Check the number, the unit or the name.`,
       'lengthMm',
     );
   if (lengthMm > species.maxMm)
     return {
       ok: true,
-      ask: `${cm(lengthMm)} cm would be longer than the longest ${species.name.toLowerCase()} known, about ${cm(species.maxMm)} cm. Measure once more, and look at the name.`,
+      ask: `${sayShortLength(lengthMm, units)} would be longer than the longest ${species.name.toLowerCase()} known, about ${sayShortLength(species.maxMm, units)}. Measure once more, and look at the name.`,
     };
   return { ok: true };
 }
@@ -37,17 +39,18 @@ export function checkWeight(
   lengthMm: number | null,
   massG: number,
   count = 1,
+  units?: Units,
 ): MeasureCheck {
-  if (!Number.isFinite(massG)) return refuse('Give the weight as a number of grams.', 'massG');
-  if (massG <= 0) return refuse('A weight is more than 0 g. Is the scale set to zero?', 'massG');
+  if (!Number.isFinite(massG)) return refuse('Give the weight as a number, for example 790.', 'massG');
+  if (massG <= 0) return refuse('A weight is more than 0. Is the scale set to zero?', 'massG');
   if (massG > 2_000_000)
-    return refuse(`${grams(massG)} is beyond what this book can hold. Is the unit grams?`, 'massG');
+    return refuse(`${sayMass(massG, units)} is beyond what this book can hold. Is the unit right?`, 'massG');
   if (!species || !lengthMm) return { ok: true };
   const each = massG / count;
   if (Math.abs(weightOddity(species, lengthMm, each)) <= 3) return { ok: true };
   const w = expectedWeight(species, lengthMm);
   return {
     ok: true,
-    ask: `A ${species.name.toLowerCase()} of ${cm(lengthMm)} cm usually weighs ${grams(w.lowG)} to ${grams(w.highG)}, and this says ${grams(each)}. Length, weight or name: which is wrong?`,
+    ask: `A ${species.name.toLowerCase()} of ${sayShortLength(lengthMm, units)} usually weighs ${sayMass(w.lowG, units)} to ${sayMass(w.highG, units)}, and this says ${sayMass(each, units)}. Length, weight or name: which is wrong?`,
   };
 }

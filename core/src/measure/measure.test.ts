@@ -145,7 +145,7 @@ describe('lengths that cannot be', () => {
 });
 
 describe('weights that cannot be, and odd ones', () => {
-  test('nothing, less than nothing and tons are refused', () => {
+  test('nothing, less than 0 and tons are refused', () => {
     for (const g of [0, -3, Number.NaN, 3_000_000]) expect(checkWeight(POLLACK, 400, g).ok).toBe(false);
   });
 

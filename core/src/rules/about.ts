@@ -1,9 +1,9 @@
 import type { LengthKind } from '../species/index.ts';
 import { sayDate } from '../time/index.ts';
+import { sayShortLength, shortLength, type Units } from '../units/index.ts';
 import { concerns } from './allowances.ts';
 import { isBan, shuts } from './briefing.ts';
 import type { Rule, RulePack } from './rule.ts';
-import { cm } from './words.ts';
 import { zonesAround } from './zones-at.ts';
 
 /**
@@ -23,9 +23,9 @@ export function leastOf(about: readonly Rule[]): { mm: number; kind: LengthKind 
 }
 
 /** "38", "26 wide", or a dash. */
-export function sayLeast(about: readonly Rule[]): string {
+export function sayLeast(about: readonly Rule[], units?: Units): string {
   const least = leastOf(about);
-  return least ? `${least.mm / 10}${least.kind === 'discWidth' ? ' wide' : ''}` : '–';
+  return least ? `${shortLength(least.mm, units)}${least.kind === 'discWidth' ? ' wide' : ''}` : '–';
 }
 
 /** Fish a head and a day, the fewest of several, or a dash. */
@@ -48,14 +48,17 @@ export function sayAgainst(
   about: readonly Rule[],
   day: string,
   length: { readonly mm: number; readonly kind: LengthKind } | null,
+  units?: Units,
 ): string {
   const shut = sayShut(about, day);
   if (shut) return `${shut}: let go`;
   const least = leastOf(about);
   if (!least) return 'no least size';
-  if (length?.kind !== least.kind) return `least ${cm(least.mm)} cm`;
+  if (length?.kind !== least.kind) return `least ${sayShortLength(least.mm, units)}`;
   const over = length.mm - least.mm;
-  return over >= 0 ? `${cm(over)} over ${cm(least.mm)}` : `${cm(-over)} short of ${cm(least.mm)}: let go`;
+  return over >= 0
+    ? `${shortLength(over, units)} over ${shortLength(least.mm, units)}`
+    : `${shortLength(-over, units)} short of ${shortLength(least.mm, units)}: let go`;
 }
 
 /** Whether a zone is closed to every species by some rule of the pack. */

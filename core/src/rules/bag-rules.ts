@@ -2,7 +2,7 @@ import { addDays, sayDate } from '../time/index.ts';
 import { allowanceUsed, type AllowanceRule } from './allowances.ts';
 import type { CatchFacts, KeptFish } from './rule.ts';
 import { lengthAs, lengthNeeded, longestNeeded } from './size-rules.ts';
-import { cm } from './words.ts';
+import { sayShortLength, shortLength } from '../units/index.ts';
 import { DOUBT, normalCdf } from '../measure/index.ts';
 import type { Said } from './verdict.ts';
 
@@ -35,7 +35,7 @@ export function bagSays(rule: AllowanceRule, f: CatchFacts, kept: readonly KeptF
   const after = used + f.count;
   const boat = rule.per === 'boat' && f.boat;
   const whom = boat ? 'the boat' : f.anglerName;
-  const over = rule.kind === 'overLength' ? ` over ${cm(rule.overMm)} cm` : '';
+  const over = rule.kind === 'overLength' ? ` over ${sayShortLength(rule.overMm, f.units)}` : '';
   if (after <= rule.most) {
     const left = rule.most - after;
     const place =
@@ -67,13 +67,13 @@ function amongTheLong(rule: Extract<AllowanceRule, { kind: 'overLength' }>, f: C
   const l = lengthAs(f, rule.length, f.longestMm ?? f.length?.mm);
   // Of a lot known by its shortest alone, the others may be long.
   if (l && f.count > 1 && !f.longestMm && l.readMm <= rule.overMm)
-    return longestNeeded(rule.length, `at most ${rule.most} may be over ${cm(rule.overMm)} cm`);
-  if (!l) return lengthNeeded(rule.length, `at most ${rule.most} may be over ${cm(rule.overMm)} cm`);
+    return longestNeeded(rule.length, `at most ${rule.most} may be over ${sayShortLength(rule.overMm, f.units)}`);
+  if (!l) return lengthNeeded(rule.length, `at most ${rule.most} may be over ${sayShortLength(rule.overMm, f.units)}`);
   const chance = l.sdMm === 0 ? Number(l.lengthMm > rule.overMm) : 1 - normalCdf((rule.overMm - l.lengthMm) / l.sdMm);
   if (chance >= DOUBT) return null;
   return {
     outcome: 'keep',
     lead: 'Not one of the long ones:',
-    because: `${cm(l.readMm)} is ${cm(rule.overMm - l.readMm)} short of ${cm(rule.overMm)}.`,
+    because: `${shortLength(l.readMm, f.units)} is ${shortLength(rule.overMm - l.readMm, f.units)} short of ${shortLength(rule.overMm, f.units)}.`,
   };
 }

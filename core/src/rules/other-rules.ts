@@ -2,7 +2,8 @@ import { inSpan, sayDate, weekday } from '../time/index.ts';
 import type { CatchFacts, Rule, RulePack } from './rule.ts';
 import { sunHours } from './sun-hours.ts';
 import type { Said } from './verdict.ts';
-import { andList, cm } from './words.ts';
+import { sayShortLength, sayTime } from '../units/index.ts';
+import { andList } from './words.ts';
 
 type Of<K extends Rule['kind']> = Extract<Rule, { kind: K }>;
 
@@ -48,15 +49,16 @@ export function hoursSay(rule: Of<'clockHours' | 'sunHours'>, f: CatchFacts, pac
     return { outcome: 'keep', lead: 'Hours', because: 'between sun and sun there is no night now: open all day.' };
   if (hours === 'never')
     return { outcome: 'letGo', lead: 'Outside the hours:', because: 'the sun does not rise far enough today.' };
-  const says = `fishing from ${hours.from} to ${hours.to}${hours.how}.`;
+  const at = (hhmm: string): string => sayTime(hhmm, f.units);
+  const says = `fishing from ${at(hours.from)} to ${at(hours.to)}${hours.how}.`;
   if (f.time === undefined) return { outcome: 'ask', lead: 'Time needed:', because: says, asks: { fact: 'time' } };
   return withinHours(f.time, hours.from, hours.to)
     ? { outcome: 'keep', lead: 'Hours', because: `open; ${says}` }
     : {
         outcome: 'letGo',
         lead: 'Outside the hours:',
-        because: `caught at ${f.time}; ${says}`,
-        change: `after ${hours.from}`,
+        because: `caught at ${at(f.time)}; ${says}`,
+        change: `after ${at(hours.from)}`,
       };
 }
 
@@ -78,7 +80,7 @@ function sunSpan(
   return {
     from: clock(from),
     to: clock(to),
-    how: `, sun up ${sun.rise} to ${sun.set}`,
+    how: `, sun up ${sayTime(sun.rise, f.units)} to ${sayTime(sun.set, f.units)}`,
   };
 }
 
@@ -125,13 +127,20 @@ export function licenceSays(rule: Of<'licence'>, f: CatchFacts): Said {
 }
 
 /** Rules that never forbid keeping, but ask for something, or tell something. */
-export function dutySays(rule: Of<'landAs' | 'minimumFillet' | 'report' | 'advice'>): Said {
+export function dutySays(
+  rule: Of<'landAs' | 'minimumFillet' | 'report' | 'advice'>,
+  f: Pick<CatchFacts, 'units'>,
+): Said {
   const duty = { outcome: 'keep', duty: true } as const;
   switch (rule.kind) {
     case 'landAs':
       return { ...duty, lead: `Land it ${rule.form}:`, because: rule.sentence };
     case 'minimumFillet':
-      return { ...duty, lead: 'Fillets:', because: `none shorter than ${cm(rule.leastMm)} cm may be aboard.` };
+      return {
+        ...duty,
+        lead: 'Fillets:',
+        because: `none shorter than ${sayShortLength(rule.leastMm, f.units)} may be aboard.`,
+      };
     case 'report':
       return { ...duty, lead: 'Report it:', because: `to ${rule.to}, within ${rule.withinHours} hours.` };
     case 'advice':

@@ -1,11 +1,13 @@
 import { sayDate } from '../time/index.ts';
+import type { Units } from '../units/index.ts';
 import type { Rule } from './rule.ts';
 import { isAllowance } from './allowances.ts';
 import { kindOfRule } from './rule-kinds.ts';
 import { andList, capital } from './words.ts';
 
-/** What ids are called in a sentence. */
+/** What ids are called in a sentence, and in which units its amounts are said. */
 export interface RuleNames {
+  readonly units?: Units;
   readonly species: (id: string) => string;
   readonly zone: (id: string) => string;
 }
@@ -24,7 +26,7 @@ export function readRule(rule: Rule, names: RuleNames): string {
   const together = rule.species.length > 1 && isAllowance(rule) ? ' together' : '';
   const { from, to } = rule.inForce ?? {};
   const parts = [
-    `${subject}${together}: ${(kindOfRule(rule)?.read(rule) ?? rule.sentence).replace(/ +/g, ' ')}`,
+    `${subject}${together}: ${(kindOfRule(rule)?.read(rule, names.units) ?? rule.sentence).replace(/ +/g, ' ')}`,
     rule.gear ? `when caught with ${andList(rule.gear, 'or')}` : '',
     rule.ages ? sayAges(rule.ages) : '',
     rule.zones ? `in ${andList(rule.zones.map(names.zone))}` : '',

@@ -1,6 +1,6 @@
-/** One blank of a rule's sentence. `cm`: typed in centimetres, kept in mm. */
+/** One blank of a rule's sentence. `length`: typed in the units of whoever types, kept in mm. */
 export type RuleField =
-  | { readonly name: string; readonly label: string; readonly type: 'cm' | 'count' | 'text' | 'monthDay' | 'time' }
+  | { readonly name: string; readonly label: string; readonly type: 'length' | 'count' | 'text' | 'monthDay' | 'time' }
   | {
       readonly name: string;
       readonly label: string;
@@ -15,7 +15,7 @@ export interface RuleForm {
   readonly fields: readonly RuleField[];
 }
 
-export const cmBlank = (name: string, label: string): RuleField => ({ name, label, type: 'cm' });
+export const lengthBlank = (name: string, label: string): RuleField => ({ name, label, type: 'length' });
 export const countBlank = (name: string, label: string): RuleField => ({ name, label, type: 'count' });
 export const textBlank = (name: string, label: string): RuleField => ({ name, label, type: 'text' });
 export const monthDayBlank = (name: string, label: string): RuleField => ({ name, label, type: 'monthDay' });

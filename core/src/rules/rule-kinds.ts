@@ -11,7 +11,7 @@ import {
   WEEKDAYS,
 } from './rule.ts';
 import {
-  cmBlank,
+  lengthBlank,
   countBlank,
   manyBlank,
   monthDayBlank,
@@ -22,7 +22,8 @@ import {
 } from './rule-form.ts';
 import { LENGTH_WORDS, sizeSays } from './size-rules.ts';
 import type { Said } from './verdict.ts';
-import { andList, cm } from './words.ts';
+import { sayShortLength, sayTime, shortLength, type Units } from '../units/index.ts';
+import { andList } from './words.ts';
 
 /** A rule of one kind. */
 export type RuleOf<K extends RuleKind> = Extract<Rule, { kind: K }>;
@@ -32,7 +33,7 @@ export interface RuleKindDefinition<K extends RuleKind> {
   /** What it says of a fish that it is about. */
   readonly says: (rule: RuleOf<K>, f: CatchFacts, kept: readonly KeptFish[], pack: RulePack) => Said;
   /** What the rule itself says, without for whom, where and when: the middle of its sentence. */
-  readonly read: (rule: RuleOf<K>) => string;
+  readonly read: (rule: RuleOf<K>, units?: Units) => string;
   /** What is wrong with its data, in a sentence that says what to do; null when they hold together. */
   readonly trouble: (rule: RuleOf<K>) => string | null;
   /** Whether it keeps a species from being kept on a day, whatever the fish. */
@@ -61,16 +62,16 @@ const PER = oneBlank('per', 'For', [
 ]);
 const MOST = countBlank('most', 'How many fish');
 const SEASON_TROUBLE = 'Choose the first and the last day.';
-const NO_LEAST = 'Write the least length in centimetres.';
+const NO_LEAST = 'Write the least length.';
 const NO_COUNT = 'Write how many, as a whole number.';
 
 /** The two slots differ in which side of it is let go. */
 const slot = (say: string, form: string): Omit<RuleKindDefinition<'keepSlot' | 'releaseSlot'>, 'says'> => ({
-  read: (r) => `${say} from ${cm(r.fromMm)} to ${cm(r.toMm)} cm ${LENGTH_WORDS[r.length]}`,
+  read: (r, u) => `${say} from ${shortLength(r.fromMm, u)} to ${sayShortLength(r.toMm, u)} ${LENGTH_WORDS[r.length]}`,
   trouble: (r) => (positive(r.fromMm, r.toMm) && r.fromMm < r.toMm ? null : 'Write two lengths, the shorter first.'),
   shuts: never,
   bearsOn: 'keeping',
-  form: { say: form, fields: [cmBlank('fromMm', 'From'), cmBlank('toMm', 'To'), LENGTH] },
+  form: { say: form, fields: [lengthBlank('fromMm', 'From'), lengthBlank('toMm', 'To'), LENGTH] },
 });
 
 /** Every kind of rule, in the order in which findings of one outcome stand: bans first, then seasons and hours, sizes, allowances, papers, duties. */
@@ -139,7 +140,7 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
   },
   clockHours: {
     says: (r, f, _, pack) => hoursSay(r, f, pack),
-    read: (r) => `only from ${r.from} to ${r.to}`,
+    read: (r, u) => `only from ${sayTime(r.from, u)} to ${sayTime(r.to, u)}`,
     trouble: (r) => (isTime(r.from) && isTime(r.to) ? null : 'Write both times, such as 06:00.'),
     shuts: never,
     bearsOn: 'fishing',
@@ -165,19 +166,19 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
   },
   minimumSize: {
     says: sizeSays,
-    read: (r) => `at least ${cm(r.leastMm)} cm ${LENGTH_WORDS[r.length]}`,
+    read: (r, u) => `at least ${sayShortLength(r.leastMm, u)} ${LENGTH_WORDS[r.length]}`,
     trouble: (r) => (positive(r.leastMm) ? null : NO_LEAST),
     shuts: never,
     bearsOn: 'keeping',
-    form: { say: 'at least so long', fields: [cmBlank('leastMm', 'Least length'), LENGTH] },
+    form: { say: 'at least so long', fields: [lengthBlank('leastMm', 'Least length'), LENGTH] },
   },
   maximumSize: {
     says: sizeSays,
-    read: (r) => `at most ${cm(r.mostMm)} cm ${LENGTH_WORDS[r.length]}`,
+    read: (r, u) => `at most ${sayShortLength(r.mostMm, u)} ${LENGTH_WORDS[r.length]}`,
     trouble: (r) => (positive(r.mostMm) ? null : 'Write the greatest length in centimetres.'),
     shuts: never,
     bearsOn: 'keeping',
-    form: { say: 'at most so long', fields: [cmBlank('mostMm', 'Greatest length'), LENGTH] },
+    form: { say: 'at most so long', fields: [lengthBlank('mostMm', 'Greatest length'), LENGTH] },
   },
   keepSlot: { says: sizeSays, ...slot('kept only', 'kept only between two lengths') },
   releaseSlot: { says: sizeSays, ...slot('let go', 'let go between two lengths') },
@@ -191,12 +192,12 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
   },
   overLength: {
     says: bagSays,
-    read: (r) =>
-      `of those over ${cm(r.overMm)} cm ${LENGTH_WORDS[r.length]}, no more than ${fish(r.most)} ${perWords(r.per)} a day`,
+    read: (r, u) =>
+      `of those over ${sayShortLength(r.overMm, u)} ${LENGTH_WORDS[r.length]}, no more than ${fish(r.most)} ${perWords(r.per)} a day`,
     trouble: (r) => (whole(r.most) && positive(r.overMm) ? null : 'Write how many, and over which length.'),
     shuts: never,
     bearsOn: 'keeping',
-    form: { say: 'no more than so many over a length', fields: [MOST, cmBlank('overMm', 'Over'), LENGTH, PER] },
+    form: { say: 'no more than so many over a length', fields: [MOST, lengthBlank('overMm', 'Over'), LENGTH, PER] },
   },
   possession: {
     says: bagSays,
@@ -245,11 +246,11 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
   },
   minimumFillet: {
     says: dutySays,
-    read: (r) => `no fillet shorter than ${cm(r.leastMm)} cm aboard`,
+    read: (r, u) => `no fillet shorter than ${sayShortLength(r.leastMm, u)} aboard`,
     trouble: (r) => (positive(r.leastMm) ? null : NO_LEAST),
     shuts: never,
     bearsOn: 'fishing',
-    form: { say: 'no fillet shorter than', fields: [cmBlank('leastMm', 'Least length')] },
+    form: { say: 'no fillet shorter than', fields: [lengthBlank('leastMm', 'Least length')] },
   },
   report: {
     says: dutySays,

@@ -1,4 +1,5 @@
 import type { LengthConversion, LengthKind, MeasureMethod } from '../species/index.ts';
+import type { Units } from '../units/index.ts';
 import type { YearlySpan } from '../time/index.ts';
 
 export const RULE_GEARS = ['rod', 'spear', 'net', 'hand line'] as const;
@@ -153,6 +154,8 @@ export interface CatchFacts {
   readonly longestMm?: number | null;
   /** How one length of this species follows from another. */
   readonly conversions?: readonly LengthConversion[];
+  /** In which units the verdict's sentences are said; left out: metric. It decides nothing. */
+  readonly units?: Units;
 }
 
 /** A fish or lot that someone kept. */

@@ -2,7 +2,8 @@ import { certainMarginMm, convertLength, DOUBT, judgeReading, type JudgedLength,
 import type { LengthKind } from '../species/index.ts';
 import type { CatchFacts, Rule } from './rule.ts';
 import type { Said } from './verdict.ts';
-import { capital, cm } from './words.ts';
+import { sayDifference, sayShortLength, shortLength, type Units } from '../units/index.ts';
+import { capital } from './words.ts';
 
 export const LENGTH_WORDS: Readonly<Record<LengthKind, string>> = {
   total: 'total length',
@@ -30,16 +31,16 @@ function bounds(rule: SizeRule): { from: number; to: number; inside: boolean } {
   }
 }
 
-const sayBounds = (rule: SizeRule): string => {
+const sayBounds = (rule: SizeRule, u?: Units): string => {
   switch (rule.kind) {
     case 'minimumSize':
-      return `at least ${cm(rule.leastMm)} cm`;
+      return `at least ${sayShortLength(rule.leastMm, u)}`;
     case 'maximumSize':
-      return `at most ${cm(rule.mostMm)} cm`;
+      return `at most ${sayShortLength(rule.mostMm, u)}`;
     case 'keepSlot':
-      return `from ${cm(rule.fromMm)} to ${cm(rule.toMm)} cm`;
+      return `from ${shortLength(rule.fromMm, u)} to ${sayShortLength(rule.toMm, u)}`;
     case 'releaseSlot':
-      return `let go from ${cm(rule.fromMm)} to ${cm(rule.toMm)} cm`;
+      return `let go from ${shortLength(rule.fromMm, u)} to ${sayShortLength(rule.toMm, u)}`;
   }
 };
 
@@ -74,11 +75,13 @@ function margin(mm: number, { from, to, inside }: ReturnType<typeof bounds>): nu
 }
 
 /** "2.4 over 34", "1.1 short of 34", "just 34". */
-function saySide(mm: number, b: ReturnType<typeof bounds>): string {
+function saySide(mm: number, b: ReturnType<typeof bounds>, u?: Units): string {
   const nearest =
     b.from > 0 && (b.to === Number.POSITIVE_INFINITY || Math.abs(mm - b.from) <= Math.abs(mm - b.to)) ? b.from : b.to;
   const d = mm - nearest;
-  return d === 0 ? `just ${cm(nearest)}` : `${cm(Math.abs(d))} ${d > 0 ? 'over' : 'short of'} ${cm(nearest)}`;
+  return d === 0
+    ? `just ${shortLength(nearest, u)}`
+    : `${shortLength(Math.abs(d), u)} ${d > 0 ? 'over' : 'short of'} ${shortLength(nearest, u)}`;
 }
 
 const WORDS: Readonly<Record<SizeRule['kind'], { good: string; bad: (over: boolean) => string; so: string }>> = {
@@ -99,7 +102,7 @@ export function sizeSays(rule: SizeRule, f: CatchFacts): Said {
   if (!f.longestMm) {
     const bounded = rule.kind !== 'minimumSize';
     return bounded && (shortest.outcome === 'keep' || shortest.outcome === 'measureAgain')
-      ? longestNeeded(rule.length, `the rule is ${sayBounds(rule)}`)
+      ? longestNeeded(rule.length, `the rule is ${sayBounds(rule, f.units)}`)
       : shortest;
   }
   const longest = sizeOf(rule, f, lengthAs(f, rule.length, f.longestMm), 'the longest, ');
@@ -115,7 +118,7 @@ function acrossSlot(rule: Extract<SizeRule, { kind: 'releaseSlot' }>, f: CatchFa
   return {
     outcome: 'letGo',
     lead: 'Some may be breeders:',
-    because: `the lot runs from ${cm(short.readMm)} to ${cm(long.readMm)}, across ${cm(rule.fromMm)} to ${cm(rule.toMm)}, and those between are not known.`,
+    because: `the lot runs from ${shortLength(short.readMm, f.units)} to ${shortLength(long.readMm, f.units)}, across ${shortLength(rule.fromMm, f.units)} to ${shortLength(rule.toMm, f.units)}, and those between are not known.`,
     change: 'noting them one by one, or as lots on one side of it',
   };
 }
@@ -138,15 +141,17 @@ export const lengthNeeded = (kind: LengthKind, why: string): Said => ({
 
 function sizeOf(rule: SizeRule, f: CatchFacts, l: ReturnType<typeof lengthAs>, which: string): Said {
   const least = rule.kind === 'minimumSize' ? { leastMm: rule.leastMm } : {};
-  const needed: Said = { ...lengthNeeded(rule.length, `the rule is ${sayBounds(rule)}`), ...least };
+  const needed: Said = { ...lengthNeeded(rule.length, `the rule is ${sayBounds(rule, f.units)}`), ...least };
   if (!l || !f.length) return needed;
   const b = bounds(rule);
   const within = chanceWithin(l, b.from, b.to);
   const chance = b.inside ? within : 1 - within;
   const marginMm = margin(l.readMm, b);
   const words = WORDS[rule.kind];
-  const by = l.from ? `about ${cm(l.readMm)} by its ${LENGTH_WORDS[l.from]}, ` : `${cm(l.readMm)} is `;
-  const side = `${which}${by}${saySide(l.readMm, b)}`;
+  const by = l.from
+    ? `about ${shortLength(l.readMm, f.units)} by its ${LENGTH_WORDS[l.from]}, `
+    : `${shortLength(l.readMm, f.units)} is `;
+  const side = `${which}${by}${saySide(l.readMm, b, f.units)}`;
   const shared = { marginMm, chance, ...least };
   const inHundred = Math.round(chance * 100);
   const sure = certainMarginMm(l.sdMm);
@@ -154,14 +159,14 @@ function sizeOf(rule: SizeRule, f: CatchFacts, l: ReturnType<typeof lengthAs>, w
     const shrunk = l.readMm * (1 - SHRINKS);
     const warning =
       b.inside && b.from > 0 && shrunk < b.from
-        ? `On ice a fish shortens by 1 to 3 in 100 within a day: it may measure ${cm(shrunk)} on the quay. Note its length now.`
+        ? `On ice a fish shortens by 1 to 3 in 100 within a day: it may measure ${shortLength(shrunk, f.units)} on the quay. Note its length now.`
         : undefined;
     return { outcome: 'keep', lead: words.good, because: `${side}.`, ...shared, ...(warning ? { warning } : {}) };
   }
   if (chance < DOUBT) {
     const odds = `${inHundred < 1 ? 'less than 1' : inHundred} in 100 that it is ${words.so}`;
     const over = b.inside && l.readMm > b.to;
-    const change = changeOf(l.readMm, b, sure);
+    const change = changeOf(l.readMm, b, sure, f.units);
     return { outcome: 'letGo', lead: words.bad(over), because: `${side}; ${odds}.`, ...shared, change };
   }
   // A length that is only worked out is no ground for a doubtful verdict: the one the rule names can be read.
@@ -171,12 +176,12 @@ function sizeOf(rule: SizeRule, f: CatchFacts, l: ReturnType<typeof lengthAs>, w
     lead: 'Too near to tell:',
     because: `${side}, closer than the ${f.length.method === 'photo' ? 'picture' : f.length.method} can tell; ${inHundred} in 100 that it is ${words.so}. If it stays so, let it go.`,
     ...shared,
-    change: changeOf(l.readMm, b, sure),
+    change: changeOf(l.readMm, b, sure, f.units),
   };
 }
 
 /** The least change of the reading that would settle it: "6 mm longer". */
-function changeOf(mm: number, b: ReturnType<typeof bounds>, sure: number): string {
+function changeOf(mm: number, b: ReturnType<typeof bounds>, sure: number, u?: Units): string {
   const longer = b.inside ? b.from + sure - mm : b.to + sure - mm;
   const shorter = b.inside ? mm - (b.to - sure) : mm - (b.from - sure);
   const options = [
@@ -184,5 +189,5 @@ function changeOf(mm: number, b: ReturnType<typeof bounds>, sure: number): strin
     ...(shorter > 0 && Number.isFinite(shorter) ? [{ by: shorter, say: 'shorter' }] : []),
   ].sort((x, y) => x.by - y.by);
   const [best] = options;
-  return best ? `a reading ${Math.ceil(best.by)} mm ${best.say}` : '';
+  return best ? `a reading ${sayDifference(best.by, u)} ${best.say}` : '';
 }

@@ -1,6 +1,3 @@
-/** Centimetres of a length in mm, without an idle ".0". */
-export const cm = (mm: number): string => (Math.round(mm) / 10).toFixed(1).replace(/\.0$/, '');
-
 export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** "turbot, brill and sole". */

@@ -13,6 +13,7 @@ import {
   MinLength,
 } from 'class-validator';
 import { Satisfies } from './satisfies.ts';
+import { AsTyped } from './as-typed.ts';
 
 const NAME = 60;
 const DAY = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
@@ -57,12 +58,12 @@ export const SETTABLE_METHODS = ['board', 'mat', 'tape'] as const;
 export type SettableMethod = (typeof SETTABLE_METHODS)[number];
 
 /** How well a way of measuring does in this crew's hands. Subject: the book. What was measured before keeps the error it had. */
-export class BookError {
+export class BookError extends AsTyped {
   @IsIn(SETTABLE_METHODS, { message: 'Choose board, mat or tape.' }) method!: SettableMethod;
   /** One standard deviation, mm. */
   @IsNumber()
   @Min(0.5, { message: 'No length of a fish is read better than to half a millimetre.' })
-  @Max(100, { message: 'An error above 10 cm is a guess: measure by eye.' })
+  @Max(100, { message: 'An error as wide as a hand is a guess: measure by eye.' })
   sdMm!: number;
 }
 
@@ -89,7 +90,7 @@ export class MemberLeft {}
 export class BoxRetired {}
 
 /** A box for fish. Subject: the box. */
-export class BoxAdded {
+export class BoxAdded extends AsTyped {
   @IsString() @MinLength(1, { message: 'Give the box a name.' }) @MaxLength(NAME) name!: string;
   @IsNumber() @Min(1, { message: 'A box holds at least 1 litre.' }) @Max(2000) litres!: number;
 }

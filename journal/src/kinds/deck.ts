@@ -16,6 +16,7 @@ import {
 import { type Origin, RULE_GEARS } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import { Satisfies } from './satisfies.ts';
+import { AsTyped } from './as-typed.ts';
 
 export const LENGTH_KINDS = ['total', 'fork', 'discWidth', 'mantle'] as const satisfies readonly LengthKind[];
 export const METHODS = ['board', 'mat', 'tape', 'photo', 'eye'] as const satisfies readonly MeasureMethod[];
@@ -77,10 +78,10 @@ export class FishNamed {
 }
 
 /** A length read. For a lot: the shortest and the longest. */
-export class FishMeasured {
+export class FishMeasured extends AsTyped {
   @IsNumber()
-  @Min(1, { message: 'A length is more than 0 cm.' })
-  @Max(5000, { message: 'More than 5 m: is the unit right?' })
+  @Min(1, { message: 'A length is more than 0.' })
+  @Max(5000, { message: 'Longer than any fish (5 m): is the unit right?' })
   lengthMm!: number;
   @IsIn(LENGTH_KINDS) lengthKind!: LengthKind;
   @IsIn(METHODS) method!: MeasureMethod;
@@ -95,10 +96,10 @@ export class FishMeasured {
 }
 
 /** A weight: of the whole lot, if it is one. */
-export class FishWeighed {
+export class FishWeighed extends AsTyped {
   @IsNumber()
-  @Min(1, { message: 'A weight is more than 0 g.' })
-  @Max(2_000_000, { message: 'More than 2 t: is the unit grams?' })
+  @Min(1, { message: 'A weight is more than 0.' })
+  @Max(2_000_000, { message: 'More than two tonnes: is the unit right?' })
   massG!: number;
   @IsIn(['scale', 'estimated'], { message: 'Say whether it was weighed or estimated.' }) how!: 'scale' | 'estimated';
 }

@@ -1,10 +1,13 @@
+import type { AmountKind } from '@dagboek/core/units';
+
 /**
- * How one fact of an entry is shown and typed when it is corrected. Numbers are kept in the core's unit and shown in `unit`
- * (value / scale). Facts without a field are carried over as they are. `clears`: facts that no longer hold once this one is
+ * How one fact of an entry is shown and typed when it is corrected. Amounts are kept in the core's unit and typed in that of
+ * whoever types; other numbers stand as they are, with what they count in `unit`. Facts without a field are carried over as they are. `clears`: facts that no longer hold once this one is
  * another.
  */
 export type Field = { readonly name: string; readonly label: string; readonly optional?: boolean } & (
-  | { readonly type: 'number'; readonly unit: string; readonly scale: number }
+  | { readonly type: 'number'; readonly unit: string }
+  | { readonly type: 'amount'; readonly amount: AmountKind }
   | { readonly type: 'text' | 'lines' }
   | {
       readonly type: 'choice';
@@ -18,19 +21,25 @@ export type Field = { readonly name: string; readonly label: string; readonly op
 
 type Optional = { readonly optional?: boolean };
 
-export const numberField = (name: string, label: string, unit: string, scale = 1, more: Optional = {}): Field => ({
+export const numberField = (name: string, label: string, unit: string, more: Optional = {}): Field => ({
   name,
   label,
   type: 'number',
   unit,
-  scale,
   ...more,
 });
-export const cmField = (name: string, label: string, more: Optional = {}): Field =>
-  numberField(name, label, 'cm', 10, more);
-export const gramsField = (name: string, label: string): Field => numberField(name, label, 'g');
+export const amountField = (name: string, label: string, amount: AmountKind, more: Optional = {}): Field => ({
+  name,
+  label,
+  type: 'amount',
+  amount,
+  ...more,
+});
+export const lengthField = (name: string, label: string, more: Optional = {}): Field =>
+  amountField(name, label, 'length', more);
+export const massField = (name: string, label: string): Field => amountField(name, label, 'mass');
 export const countField = (name: string, label: string, more: Optional = {}): Field =>
-  numberField(name, label, '', 1, more);
+  numberField(name, label, '', more);
 export const choiceField = (
   name: string,
   label: string,

@@ -12,6 +12,7 @@ import {
   MinLength,
 } from 'class-validator';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
+import { AsTyped } from './as-typed.ts';
 
 export const FORMS = [
   'whole',
@@ -26,15 +27,15 @@ export const WRAPPINGS = ['cloth', 'box', 'bag', 'vacuum'] as const satisfies re
 export const PLACES = ['fridge', 'freezer'] as const satisfies readonly PackPlace[];
 
 /** A pack put by. Subject: the pack. */
-export class PackStored {
+export class PackStored extends AsTyped {
   /** Number written on the label; counts up through the book. */
   @IsInt() @Min(1) @Max(1_000_000) number!: number;
   @IsString() @MinLength(1, { message: 'Say what is in the pack.' }) @MaxLength(80) what!: string;
   @IsString() @MaxLength(60) species!: string;
   @IsIn(FORMS) form!: PackForm;
   @IsNumber()
-  @Min(1, { message: 'A pack weighs more than 0 g.' })
-  @Max(200_000, { message: 'More than 200 kg in one pack? Check the unit.' })
+  @Min(1, { message: 'A pack weighs more than 0.' })
+  @Max(200_000, { message: 'More in one pack than a crew can lift (200 kg)? Check the unit.' })
   massG!: number;
   @IsOptional() @IsInt() @Min(1) @Max(500) pieces?: number;
   @IsIn(WRAPPINGS) wrapping!: Wrapping;

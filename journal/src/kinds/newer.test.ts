@@ -4,9 +4,16 @@ import fc from 'fast-check';
 import { anEntry, at, idOf, landed, TRIP, tripStarted, wholeLine } from '../builders.test-support.ts';
 import { Book, custodyOf, type Entry, fieldsOf, KINDS, linesOf, sayEntry, validateEntry } from '../index.ts';
 import { SUBJECTS } from './index.ts';
+import { METRIC } from '@dagboek/core/units';
 
 const fish = idOf('a');
-const names = { member: () => 'Ilse', species: (id: string) => id, box: () => 'the box', zone: (id: string) => id };
+const names = {
+  units: METRIC,
+  member: () => 'Ilse',
+  species: (id: string) => id,
+  box: () => 'the box',
+  zone: (id: string) => id,
+};
 /** An entry as a newer version of Dagboek may write it. */
 const newer = (kind: string, facts: object, more: object = {}): Entry =>
   ({ ...anEntry('fish.noted', fish, { text: 'x' }, { at: at('12:25') }), kind, facts, ...more }) as Entry;

@@ -1,7 +1,9 @@
 import { BookError, BookOpened, BoxAdded, BoxRetired, MemberJoined, MemberLeft } from './book.ts';
+import { sayLength, sayVolume } from '@dagboek/core/units';
+import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
-import { cmField, countField, textField } from './field.ts';
-import { capital, METHOD_WORDS, sayCm } from './words.ts';
+import { amountField, lengthField, textField } from './field.ts';
+import { capital, METHOD_WORDS } from './words.ts';
 
 const ofBook = kindOf<'book'>();
 const ofMember = kindOf<'member'>();
@@ -64,8 +66,9 @@ export const BOOK_KINDS = {
     fold: (s, e) => {
       s.errors = { ...s.errors, [e.method]: e.sdMm };
     },
-    say: (e) => `Lengths ${METHOD_WORDS[e.method]} are good to ${sayCm(e.sdMm)} cm from now on.`,
-    fields: [cmField('sdMm', 'Good to')],
+    say: (e, { units }) =>
+      `Lengths ${METHOD_WORDS[e.method]} are good to ${sayLength(e.sdMm, units)}${sayAsTyped(e, ['sdMm'], 'length', units)} from now on.`,
+    fields: [lengthField('sdMm', 'Good to')],
   }),
   'member.joined': ofMember({
     facts: MemberJoined,
@@ -84,8 +87,9 @@ export const BOOK_KINDS = {
   'box.added': ofBox({
     facts: BoxAdded,
     fold: 'begins',
-    say: (b) => `${capital(b.name)}, ${b.litres} l.`,
-    fields: [textField('name', 'Name'), countField('litres', 'Litres')],
+    say: (b, { units }) =>
+      `${capital(b.name)}, ${sayVolume(b.litres, units)}${sayAsTyped(b, ['litres'], 'volume', units)}.`,
+    fields: [textField('name', 'Name'), amountField('litres', 'Holds', 'volume')],
   }),
   'box.retired': ofBox({
     facts: BoxRetired,

@@ -1,7 +1,9 @@
 import { BYPRODUCT_USES, CutByproduct, CutFound, CutStarted, CutWeighed, ROUTES } from './board.ts';
+import { sayMass } from '@dagboek/core/units';
+import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
-import { choiceField, gramsField, linesField, memberField, textField } from './field.ts';
-import { capital, sayMass } from './words.ts';
+import { choiceField, massField, linesField, memberField, textField } from './field.ts';
+import { capital } from './words.ts';
 
 const kind = kindOf<'cut'>();
 const STAGE_WORDS = { round: 'Whole', gutted: 'Gutted', fillets: 'Fillets', trimmed: 'Trimmed' } as const;
@@ -26,8 +28,9 @@ export const CUT_KINDS = {
     fold: (s, w) => {
       s.stages = { ...s.stages, [w.stage]: { massG: w.massG, at: w.at, about: w.about } };
     },
-    say: (w) => `${STAGE_WORDS[w.stage]}: ${sayMass(w.massG)}.`,
-    fields: [gramsField('massG', 'Weight')],
+    say: (w, { units }) =>
+      `${STAGE_WORDS[w.stage]}: ${sayMass(w.massG, units)}${sayAsTyped(w, ['massG'], 'mass', units)}.`,
+    fields: [massField('massG', 'Weight')],
   }),
   'cut.byproduct': kind({
     facts: CutByproduct,
@@ -40,8 +43,9 @@ export const CUT_KINDS = {
         at: b.at,
         about: b.about,
       }),
-    say: (b) => `${capital(b.what)}: ${sayMass(b.massG)}, ${b.use === 'bin' ? 'thrown away' : `for ${b.use}`}.`,
-    fields: [textField('what', 'What'), gramsField('massG', 'Weight'), choiceField('use', 'For', BYPRODUCT_USES)],
+    say: (b, { units }) =>
+      `${capital(b.what)}: ${sayMass(b.massG, units)}${sayAsTyped(b, ['massG'], 'mass', units)}, ${b.use === 'bin' ? 'thrown away' : `for ${b.use}`}.`,
+    fields: [textField('what', 'What'), massField('massG', 'Weight'), choiceField('use', 'For', BYPRODUCT_USES)],
   }),
   'cut.found': kind({
     facts: CutFound,

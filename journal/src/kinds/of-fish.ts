@@ -1,3 +1,5 @@
+import { lengthNumber, lengthUnit, sayMass } from '@dagboek/core/units';
+import { sayAsTyped } from './as-typed.ts';
 import {
   BLEED_CUTS,
   BLEED_MEDIA,
@@ -23,16 +25,16 @@ import { kindOf, subjectOf } from './define-kind.ts';
 import {
   boxField,
   choiceField,
-  cmField,
+  lengthField,
   countField,
-  gramsField,
+  massField,
   linesField,
   memberField,
   speciesField,
   textField,
 } from './field.ts';
 import { FishPictured } from './picture.ts';
-import { METHOD_WORDS, sayCm, sayMass } from './words.ts';
+import { METHOD_WORDS } from './words.ts';
 
 const kind = kindOf<'fish'>();
 const LENGTH_WORDS = { total: '', fork: ' fork length', discWidth: ' disc width', mantle: ' mantle length' } as const;
@@ -102,11 +104,11 @@ export const FISH_KINDS = {
         about: m.about,
       };
     },
-    say: (m) =>
-      `Length ${sayCm(m.lengthMm)}${m.longestMm ? ` to ${sayCm(m.longestMm)}` : ''} cm${LENGTH_WORDS[m.lengthKind]}, ${METHOD_WORDS[m.method]}${m.sdMm ? `, good to ${sayCm(m.sdMm)}` : ''}.`,
+    say: (m, { units }) =>
+      `Length ${lengthNumber(m.lengthMm, units)}${m.longestMm ? ` to ${lengthNumber(m.longestMm, units)}` : ''} ${lengthUnit(units)}${LENGTH_WORDS[m.lengthKind]}${sayAsTyped(m, ['lengthMm', 'longestMm'], 'length', units)}, ${METHOD_WORDS[m.method]}${m.sdMm ? `, good to ${lengthNumber(m.sdMm, units)}` : ''}.`,
     fields: [
-      cmField('lengthMm', 'Length'),
-      cmField('longestMm', 'Longest of the lot', { optional: true }),
+      lengthField('lengthMm', 'Length'),
+      lengthField('longestMm', 'Longest of the lot', { optional: true }),
       choiceField('lengthKind', 'Which length', Object.keys(LENGTH_WORDS), {
         words: { discWidth: 'disc width', mantle: 'mantle length' },
       }),
@@ -118,8 +120,9 @@ export const FISH_KINDS = {
     fold: (s, w) => {
       s.mass = { g: w.massG, how: w.how, at: w.at, about: w.about };
     },
-    say: (w) => `Weight ${sayMass(w.massG)}, ${w.how === 'scale' ? 'by the scale' : 'estimated from the length'}.`,
-    fields: [gramsField('massG', 'Weight'), choiceField('how', 'How', ['scale', 'estimated'])],
+    say: (w, { units }) =>
+      `Weight ${sayMass(w.massG, units)}${sayAsTyped(w, ['massG'], 'mass', units)}, ${w.how === 'scale' ? 'by the scale' : 'estimated from the length'}.`,
+    fields: [massField('massG', 'Weight'), choiceField('how', 'How', ['scale', 'estimated'])],
   }),
   'fish.released': kind({
     facts: FishReleased,

@@ -1,5 +1,7 @@
+import { sayTemperature } from '@dagboek/core/units';
+import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
-import { choiceField, countField, linesField, memberField, membersField, textField } from './field.ts';
+import { amountField, choiceField, countField, linesField, memberField, membersField, textField } from './field.ts';
 import { COOKING, DONENESS, MealNoted, MealRated, MealServed } from './table.ts';
 import { list } from './words.ts';
 
@@ -30,7 +32,7 @@ export const MEAL_KINDS = {
     facts: MealServed,
     fold: 'begins',
     say: (m, names) =>
-      `${m.name}, ${m.method}, cooked by ${names.member(m.cook)} for ${list(m.eaters.map(names.member))}${m.guests ? ` and ${m.guests} more` : ''}.`,
+      `${m.name}, ${m.method}, cooked by ${names.member(m.cook)} for ${list(m.eaters.map(names.member))}${m.guests ? ` and ${m.guests} more` : ''}${m.coreC === undefined ? '' : `; ${sayTemperature(m.coreC, names.units)} at the core${sayAsTyped(m, ['coreC'], 'temperature', names.units)}`}.`,
     fields: [
       textField('name', 'Dish'),
       memberField('cook', 'Cook'),
@@ -38,6 +40,7 @@ export const MEAL_KINDS = {
       membersField('eaters', 'Who ate'),
       countField('guests', 'Guests', { optional: true }),
       choiceField('doneness', 'How done', DONENESS, { optional: true }),
+      amountField('coreC', 'Core, if read', 'temperature', { optional: true }),
     ],
   }),
   'meal.rated': kind({

@@ -1,7 +1,8 @@
+import { sayMass } from '@dagboek/core/units';
+import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
-import { choiceField, countField, gramsField, textField } from './field.ts';
+import { choiceField, countField, massField, textField } from './field.ts';
 import { FORMS, PackDiscarded, PackMoved, PackStored, PLACES, WRAPPINGS } from './larder.ts';
-import { sayMass } from './words.ts';
 
 const kind = kindOf<'pack'>();
 
@@ -35,10 +36,11 @@ export const PACK_KINDS = {
   'pack.stored': kind({
     facts: PackStored,
     fold: 'begins',
-    say: (p) => `Pack ${p.number}: ${p.what}, ${sayMass(p.massG)}, ${p.wrapping}, into the ${p.place}.`,
+    say: (p, { units }) =>
+      `Pack ${p.number}: ${p.what}, ${sayMass(p.massG, units)}${sayAsTyped(p, ['massG'], 'mass', units)}, ${p.wrapping}, into the ${p.place}.`,
     fields: [
       textField('what', 'What is in it'),
-      gramsField('massG', 'Weight'),
+      massField('massG', 'Weight'),
       countField('pieces', 'Pieces', { optional: true }),
       choiceField('form', 'Form', FORMS),
       choiceField('wrapping', 'Wrapped in', WRAPPINGS),

@@ -1,5 +1,7 @@
+import { sayHeavy } from '@dagboek/core/units';
+import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
-import { boxField, linesField, memberField, membersField, numberField, zoneField } from './field.ts';
+import { amountField, boxField, linesField, memberField, membersField, numberField, zoneField } from './field.ts';
 import { TripEnded, TripHarm, TripMoved, TripNoted, TripStarted } from './trip.ts';
 import { list } from './words.ts';
 
@@ -33,13 +35,13 @@ export const TRIP_KINDS = {
     facts: TripStarted,
     fold: 'begins',
     say: (t, names) =>
-      `Left for ${names.zone(t.zone)}: ${list(t.crew.map(names.member))}.${t.iceKg ? ` ${t.iceKg} kg of ice.` : ''}`,
+      `Left for ${names.zone(t.zone)}: ${list(t.crew.map(names.member))}.${t.iceKg ? ` ${sayHeavy(t.iceKg, names.units)} of ice${sayAsTyped(t, ['iceKg'], 'heavy', names.units)}.` : ''}`,
     fields: [
       zoneField('zone', 'Zone'),
       membersField('crew', 'Who is aboard'),
       boxField('box', 'Box', { optional: true }),
-      numberField('iceKg', 'Ice', 'kg', 1, { optional: true }),
-      numberField('waterC', 'Water', '°C', 1, { optional: true }),
+      amountField('iceKg', 'Ice', 'heavy', { optional: true }),
+      amountField('waterC', 'Water', 'temperature', { optional: true }),
     ],
   }),
   'trip.moved': kind({
@@ -55,7 +57,7 @@ export const TRIP_KINDS = {
       s.rodHours = e.rodHours ?? null;
     },
     say: () => 'Trip ended.',
-    fields: [numberField('rodHours', 'Rod hours', 'h', 1, { optional: true })],
+    fields: [numberField('rodHours', 'Rod hours', 'h', { optional: true })],
   }),
   'trip.noted': kind({
     facts: TripNoted,

@@ -14,6 +14,7 @@ import {
   MinLength,
   ValidateNested,
 } from 'class-validator';
+import { AsTyped } from './as-typed.ts';
 
 export const COOKING = [
   'pan-fried',
@@ -31,13 +32,13 @@ export const COOKING = [
 export const DONENESS = ['glassy', 'just parts', 'moist', 'dry'] as const;
 
 /** How much of one pack was taken. */
-export class PackTaken {
+export class PackTaken extends AsTyped {
   @IsString() @MaxLength(60) pack!: string;
-  @IsNumber() @Min(1, { message: 'Take more than 0 g from the pack.' }) @Max(200_000) massG!: number;
+  @IsNumber() @Min(1, { message: 'Take more than 0 from the pack.' }) @Max(200_000) massG!: number;
 }
 
 /** A meal on the table. Subject: the meal. */
-export class MealServed {
+export class MealServed extends AsTyped {
   @IsString() @MinLength(1, { message: 'Give the dish a name.' }) @MaxLength(80) name!: string;
   @IsString() @MaxLength(60) cook!: string;
   @IsIn(COOKING, { message: 'Say how it was cooked.' }) method!: (typeof COOKING)[number];

@@ -13,9 +13,10 @@ import {
 } from 'class-validator';
 import { isPlace } from './place.ts';
 import { Satisfies } from './satisfies.ts';
+import { AsTyped } from './as-typed.ts';
 
 /** Leaving. Subject: the trip. */
-export class TripStarted {
+export class TripStarted extends AsTyped {
   /** Id of the rule pack. */
   @IsString() @MaxLength(60) waters!: string;
   @IsString() @MinLength(1, { message: 'Choose a zone.' }) @MaxLength(60) zone!: string;
@@ -31,10 +32,10 @@ export class TripStarted {
   @IsOptional() @IsString() @MaxLength(60) box?: string;
   @IsOptional()
   @IsNumber()
-  @Min(0, { message: 'Ice cannot be less than 0 kg.' })
-  @Max(500, { message: 'More than 500 kg of ice? Check the unit.' })
+  @Min(0, { message: 'Ice cannot be less than 0.' })
+  @Max(500, { message: 'Half a tonne of ice or more? Check the unit.' })
   iceKg?: number;
-  @IsOptional() @IsNumber() @Min(-2, { message: 'Sea water below -2° is ice.' }) @Max(35) waterC?: number;
+  @IsOptional() @IsNumber() @Min(-2, { message: 'Sea water so cold is ice.' }) @Max(35) waterC?: number;
 }
 
 /** Moved to other waters. Subject: the trip. What is landed after it was caught there. */

@@ -1,6 +1,4 @@
-/** Words and numbers as the sentences of the log write them. */
-export const sayCm = (mm: number): string => (mm / 10).toFixed(1);
-export const sayMass = (g: number): string => (g >= 1000 ? `${(g / 1000).toFixed(2)} kg` : `${Math.round(g)} g`);
+/** Words as the sentences of the log write them. */
 export const list = (xs: readonly string[]): string =>
   xs.length < 2 ? (xs[0] ?? '') : `${xs.slice(0, -1).join(', ')} and ${xs[xs.length - 1]}`;
 export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);

@@ -1,4 +1,5 @@
 import { massBalance, outweighs, routeOf, stageName } from '@dagboek/core/cut';
+import { sayGrams, sayTime, type Units } from '@dagboek/core/units';
 import { epochMs } from '@dagboek/core/time';
 import { packNumber } from '../larder/pack-numbers.ts';
 import type { Book } from '../state/book.ts';
@@ -19,7 +20,7 @@ export const weighingsOf = (cut: CutState) => ({
  * What cannot be true of a subject in the light of the others, as sentences: entries from two devices may meet only here.
  * Nothing is refused or changed for it; a person puts it right with a correction.
  */
-export function doubtsOf(book: Book, s: SubjectState): string[] {
+export function doubtsOf(book: Book, s: SubjectState, units?: Units): string[] {
   const out: string[] = [];
   if (s.kind === 'fish') {
     const trip = book.get('trip', s.trip);
@@ -33,13 +34,13 @@ export function doubtsOf(book: Book, s: SubjectState): string[] {
     if (s.released && (s.dispatched || s.iced)) out.push('Both let go and kept. Strike the one that did not happen.');
   }
   if (s.kind === 'cut') {
-    const b = massBalance(weighingsOf(s), (stage) => stageName(routeOf(s.route), stage));
+    const b = massBalance(weighingsOf(s), (stage) => stageName(routeOf(s.route), stage), units);
     if (!b.ok) out.push(b.why);
   }
   if (s.kind === 'pack') {
     const eaten = packLeft(book, s).eatenG;
     if (outweighs(eaten, s.massG))
-      out.push(`${Math.round(eaten)} g were eaten from a pack of ${Math.round(s.massG)} g.`);
+      out.push(`${sayGrams(eaten, units)} were eaten from a pack of ${sayGrams(s.massG, units)}.`);
   }
   for (const line of s.log)
     if (line.conflict.length > 0 && !line.struck)
@@ -54,7 +55,12 @@ export function doubtsOf(book: Book, s: SubjectState): string[] {
  * An end of a trip stands after all that was landed on it; a meal after its fish were caught.
  * A sentence when it cannot; null when it can. (The future is `validateEntry`'s business.)
  */
-export function timeTrouble(book: Book, e: Pick<Entry, 'kind' | 'subject' | 'at' | 'facts'>): string | null {
+export function timeTrouble(
+  book: Book,
+  e: Pick<Entry, 'kind' | 'subject' | 'at' | 'facts'>,
+  units?: Units,
+): string | null {
+  const hour = (at: string): string => sayTime(at.slice(11, 16), units);
   const at = epochMs(e.at);
   if (e.kind === 'trip.ended') {
     const last = book
@@ -63,7 +69,7 @@ export function timeTrouble(book: Book, e: Pick<Entry, 'kind' | 'subject' | 'at'
       .sort((a, b) => epochMs(a) - epochMs(b))
       .at(-1);
     if (last !== undefined && at < epochMs(last) - 60_000)
-      return `The last fish of this trip was landed at ${last.slice(11, 16)}, after that. Set a later end, or correct the fish first.`;
+      return `The last fish of this trip was landed at ${hour(last)}, after that. Set a later end, or correct the fish first.`;
   }
   if (e.kind === 'meal.served') {
     const packs = (e.facts['packs'] as readonly { pack: string }[] | undefined) ?? [];
@@ -76,8 +82,7 @@ export function timeTrouble(book: Book, e: Pick<Entry, 'kind' | 'subject' | 'at'
       }),
     ]);
     const late = begun.filter((b) => at < epochMs(b.at) - 60_000).sort((a, b) => epochMs(b.at) - epochMs(a.at))[0];
-    if (late)
-      return `That is before ${late.what} (${late.at.slice(0, 10)}, ${late.at.slice(11, 16)}). Set a later time.`;
+    if (late) return `That is before ${late.what} (${late.at.slice(0, 10)}, ${hour(late.at)}). Set a later time.`;
   }
   const startOf = (): { at: string; what: string } | null => {
     if (e.kind === 'fish.landed') {
@@ -94,5 +99,5 @@ export function timeTrouble(book: Book, e: Pick<Entry, 'kind' | 'subject' | 'at'
   const start = startOf();
   // A minute's grace: two taps in one minute may be set back to the same minute.
   if (!start || at >= epochMs(start.at) - 60_000) return null;
-  return `That is before ${start.what} (${start.at.slice(11, 16)}). Set a later time, or correct the earlier entry.`;
+  return `That is before ${start.what} (${hour(start.at)}). Set a later time, or correct the earlier entry.`;
 }

@@ -14,6 +14,7 @@ import {
   timeTrouble,
   tripsInOrder,
 } from '../index.ts';
+import { METRIC } from '@dagboek/core/units';
 
 const fish = idOf('a');
 const POLLACK: SpeciesFacts = {
@@ -307,6 +308,7 @@ describe('times about to be written', () => {
 
 test('every entry of a line can be said in a sentence', () => {
   const names = {
+    units: METRIC,
     member: (id: string) => ({ [ILSE]: 'Ilse', [TOMAS]: 'Tomas' })[id] ?? 'someone',
     species: () => 'Pollack',
     box: () => 'the blue box',

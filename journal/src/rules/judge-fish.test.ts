@@ -6,11 +6,13 @@ import { anEntry, at, idOf, landed, tripStarted } from '../builders.test-support
 import { judgeFish } from './judge-fish.ts';
 import { keptOn } from './kept-on.ts';
 import { placeIn } from './place-in.ts';
+import { METRIC } from '@dagboek/core/units';
 
 const SPECIES = loadSpecies();
 const RULES = loadRulePacks(SPECIES)[0]!;
 const byId = (id: string | null) => SPECIES.find((s) => s.id === id) ?? null;
 const names = {
+  units: METRIC,
   member: () => 'Ilse',
   species: (id: string) => byId(id)?.name ?? id,
   box: () => 'box',

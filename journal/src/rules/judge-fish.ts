@@ -43,6 +43,7 @@ export function judgeFish(
       ? { mm: fish.length.mm, kind: fish.length.kind, method: fish.length.method, sdMm: fish.length.sdMm }
       : null,
     longestMm: fish.length?.longestMm ?? null,
+    units: around.names.units,
   };
   return judgeUnsettled(
     rules,

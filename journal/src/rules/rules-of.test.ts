@@ -3,6 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { RulePack } from '@dagboek/core/rules';
 import { anEntry, at, BOX, idOf, ILSE, landed, TRIP, tripStarted } from '../builders.test-support.ts';
 import { Book, type Entry, rulesOf, TRIED_DAYS, tryRule } from '../index.ts';
+import { METRIC } from '@dagboek/core/units';
 
 const least = (id: string, leastMm: number, more: object = {}) => ({
   id,
@@ -100,7 +101,13 @@ describe('the rules a book goes by', () => {
 });
 
 describe('a rule tried on past catches', () => {
-  const names = { member: () => 'Ilse', species: (id: string) => id, box: () => 'box', zone: (id: string) => id };
+  const names = {
+    units: METRIC,
+    member: () => 'Ilse',
+    species: (id: string) => id,
+    box: () => 'box',
+    zone: (id: string) => id,
+  };
   const byId = (id: string | null) => (id ? ({ id, lengthKinds: ['total'] } as never) : null);
   const fish = (word: string, mm: number, day: string, species: string): Entry[] => {
     const when = (time: string): string => `${day}T${time}:00+01:00`;

@@ -1,4 +1,5 @@
 import { type Refusal, refuse, type Result } from '../../result/index.ts';
+import { sayShortLength, shortLength, type Units } from '../../units/index.ts';
 import { cameraPlace, seenRatio } from './camera.ts';
 import { checkCorners, type Corners } from './check-corners.ts';
 import {
@@ -25,6 +26,8 @@ export interface PhotoOfFish {
   readonly tail: Point;
   /** How thick a fish of this kind is, as a share of its length: what lies above the board looks longer. */
   readonly thickness?: number;
+  /** In which units refusals and warnings are said; left out: metric. */
+  readonly units?: Units;
 }
 
 /** A length read out of a picture. */
@@ -65,7 +68,10 @@ const apart = (a: Point, b: Point): number => Math.hypot(a[0] - b[0], a[1] - b[1
 export function checkPhoto(photo: PhotoOfFish): { ok: true } | Refusal {
   const [l, w] = photo.boardMm;
   if (!(l >= 50 && w >= 20 && l <= 5000 && w <= 5000))
-    return refuse('Give the length and the width of the board in cm: from 5 by 2 to 500 by 500.', 'board');
+    return refuse(
+      `Give the length and the width of the board: from ${shortLength(50, photo.units)} by ${shortLength(20, photo.units)} to ${shortLength(5000, photo.units)} by ${sayShortLength(5000, photo.units)}.`,
+      'board',
+    );
   const good = checkCorners(photo.corners, photo.size);
   if (!good.ok) return good;
   const least = 0.03 * Math.max(...photo.size);
@@ -145,11 +151,11 @@ function warningsOf(
   const ratio = unit ? seenRatio(unit, photo.size) : l / w;
   if (Math.abs(Math.log(ratio / (l / w))) > 0.2)
     out.push(
-      `In the picture the board looks ${ratio.toFixed(1)} times as long as wide; ${(l / 10).toFixed(0)} by ${(w / 10).toFixed(0)} cm is ${(l / w).toFixed(1)} times. Is it this board, and are the corners in turn?`,
+      `In the picture the board looks ${ratio.toFixed(1)} times as long as wide; ${shortLength(l, photo.units)} by ${sayShortLength(w, photo.units)} is ${(l / w).toFixed(1)} times. Is it this board, and are the corners in turn?`,
     );
   if (seen.share > 0.02)
     out.push(
-      `The camera was only about ${Math.round(seen.cameraMm / 10)} cm above the board: a body that stands above it looks ${(seen.share * 100).toFixed(0)} in 100 longer. That is taken off; from higher up it is less.`,
+      `The camera was only about ${sayShortLength(Math.round(seen.cameraMm / 10) * 10, photo.units)} above the board: a body that stands above it looks ${(seen.share * 100).toFixed(0)} in 100 longer. That is taken off; from higher up it is less.`,
     );
   if (seen.reprojectionPx !== null && seen.reprojectionPx > 3 * seen.sdPx)
     out.push('The marks do not lie where the corners say: a corner is off, or the board is bent.');

@@ -1,0 +1,30 @@
+export {
+  celsius,
+  CUSTOMARY,
+  fahrenheit,
+  KM_PER_NAUTICAL_MILE,
+  METRIC,
+  readUnits,
+  UNIT_CHOICES,
+  type Units,
+} from './units.ts';
+export {
+  heavyNumber,
+  heavyUnit,
+  lengthNumber,
+  lengthUnit,
+  massParts,
+  sayDifference,
+  sayDistance,
+  sayGrams,
+  sayHeavy,
+  sayLength,
+  sayMass,
+  sayShortLength,
+  sayTemperature,
+  sayTime,
+  sayVolume,
+  shortLength,
+  temperatureUnit,
+} from './say-amount.ts';
+export { type Amount, type AmountKind, fieldUnit, readAmount, typedElsewhere, writeAmount } from './read-amount.ts';
