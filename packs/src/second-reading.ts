@@ -1,4 +1,4 @@
-import { HISTAMINE_LIMITS, WARM_SIDE } from '@dagboek/core/fresh';
+import { HISTAMINE_LIMITS, warmSide } from '@dagboek/core/fresh';
 import {
   AID_CARDS,
   AT_RISK,
@@ -48,7 +48,7 @@ export function secondReading(species: readonly Species[]): string {
       HISTAMINE_LIMITS.source,
       FOOD,
     ],
-    ['freshness', WARM_SIDE, 'our own assumption until temperatures are read', FOOD],
+    ['freshness', warmSide(), 'our own assumption until temperatures are read', FOOD],
     ['raw', FREEZING_FOR_RAW, 'US FDA hazards guide, chapter 5; Regulation (EC) 853/2004 Annex III', FOOD],
     [
       'cooking',

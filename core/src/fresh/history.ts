@@ -1,3 +1,4 @@
+import { sayTemperature, sayTemperatureDifference, type Units } from '../units/index.ts';
 import type { Stretch } from './ice-days.ts';
 
 export type Keeping = 'air' | 'bucket' | 'box' | 'board' | 'fridge' | 'freezer' | 'gone';
@@ -26,8 +27,8 @@ const AIR_OVER_WATER = 3;
 /** Without a word of more ice, a box is taken to stay cold for so long, hours. */
 export const ICE_LASTS_H = 24;
 /** Said wherever a figure reckoned so is shown. */
-export const WARM_SIDE =
-  'Reckoned on the warm side until temperatures are read: air 18° or 3 above the water, ice for a day in the box, then 8°.';
+export const warmSide = (units?: Units): string =>
+  `Reckoned on the warm side until temperatures are read: air ${sayTemperature(TYPICAL_C.air, units)} or ${sayTemperatureDifference(AIR_OVER_WATER, units)} above the water, ice for a day in the box, then ${sayTemperature(TYPICAL_C.boxAfter, units)}.`;
 
 /** Air temperature that a fish is taken to lie in, degC: typical, or above the water where that is warm. */
 export const airC = (waterC: number | null): number =>

@@ -5,7 +5,7 @@ export type { Freshness, FreshTone } from './freshness.ts';
 export { HISTAMINE_LIMITS, histamineClock } from './histamine.ts';
 export type { HistamineClock } from './histamine.ts';
 // where it lay
-export { airC, coolingTauMin, ICE_LASTS_H, stretchesOf, TYPICAL_C, WARM_SIDE } from './history.ts';
+export { airC, coolingTauMin, ICE_LASTS_H, stretchesOf, TYPICAL_C, warmSide } from './history.ts';
 export type { Keeping, KeptFrom } from './history.ts';
 export { iceDays } from './ice-days.ts';
 export type { Stretch } from './ice-days.ts';

@@ -1,3 +1,5 @@
+import { sayDegrees, sayTemperatureDifference, type Units } from '../units/index.ts';
+
 /** What the one who cooks must know of a species. */
 export interface Eaten {
   readonly id: string;
@@ -16,9 +18,10 @@ export const CORE_LINES = { parasitesC: 60, parasitesMin: 1, usC: 63, ukC: 70, u
 export const CORE_LINE_WORDS = `Authorities’ line: ${CORE_LINES.usC}° in the middle for 15 seconds (US), or ${CORE_LINES.ukC}° for ${CORE_LINES.ukMin} minutes (UK).`;
 
 /** What a measured core says against them: how far under the lower one it stayed. `coreC` null: it was not measured. */
-export function sayCore(coreC: number | null): string {
-  if (coreC === null || coreC >= CORE_LINES.usC) return CORE_LINE_WORDS;
-  return `That is ${Math.round((CORE_LINES.usC - coreC) * 10) / 10}° under the lower of the two. ${CORE_LINE_WORDS}`;
+export function sayCore(coreC: number | null, units?: Units): string {
+  const lines = sayDegrees(CORE_LINE_WORDS, units);
+  if (coreC === null || coreC >= CORE_LINES.usC) return lines;
+  return `That is ${sayTemperatureDifference(CORE_LINES.usC - coreC, units)} under the lower of the two. ${lines}`;
 }
 
 /** Freezing that makes raw eating safer: the core must be this cold for this long. Sources: US FDA; Regulation (EC) 853/2004. */

@@ -89,3 +89,22 @@ export function sayTime(hhmm: string, u: Units = METRIC): string {
   const h = Number(hhmm.slice(0, 2));
   return `${h % 12 === 0 ? 12 : h % 12}:${hhmm.slice(3, 5)} ${h < 12 ? 'am' : 'pm'}`;
 }
+
+/** A difference of temperatures in °C, which has no zero to be moved: "3°", "5.4°F". */
+export const sayTemperatureDifference = (c: number, u: Units = METRIC): string =>
+  u.temperature === 'F' ? `${upTo((c * 9) / 5, 1)}°F` : `${upTo(c, 1)}°`;
+
+const DEGREES = /([−-]?\d+(?:\.\d+)?)( to |–)?([−-]?\d+(?:\.\d+)?)?°(?!F)C?/g;
+
+/**
+ * A sentence written with temperatures in degrees Celsius ("40 to 45°", "−20°"), for whoever reads Fahrenheit: each is
+ * another number then, to a whole degree, and is named. Differences of temperature are not to be given to it.
+ */
+export function sayDegrees(text: string, u: Units = METRIC): string {
+  if (u.temperature !== 'F') return text;
+  const f = (n: string): string => String(Math.round(fahrenheit(Number(n.replace('−', '-'))))).replace('-', '−');
+  return text.replace(DEGREES, (whole, a: string, to: string | undefined, b: string | undefined) => {
+    if (to && b) return `${f(a)}${to}${f(b)}°F`;
+    return to || b ? whole : `${f(a)}°F`;
+  });
+}

@@ -144,12 +144,17 @@ describe('what is typed', () => {
   it('writes into a field what it reads out of it', () => {
     const kinds: AmountKind[] = ['length', 'mass', 'heavy', 'temperature', 'volume'];
     fc.assert(
-      fc.property(fc.constantFrom(...kinds), fc.integer({ min: 1, max: 99_999 }), fc.boolean(), (kind, n, customary) => {
-        const units = customary ? CUSTOMARY : METRIC;
-        const typed = String(n / 10);
-        const kept = value(kind, typed, units) ?? Number.NaN;
-        expect(Math.abs(Number(writeAmount(kind, kept, units)) - n / 10)).toBeLessThan(0.051);
-      }),
+      fc.property(
+        fc.constantFrom(...kinds),
+        fc.integer({ min: 1, max: 99_999 }),
+        fc.boolean(),
+        (kind, n, customary) => {
+          const units = customary ? CUSTOMARY : METRIC;
+          const typed = String(n / 10);
+          const kept = value(kind, typed, units) ?? Number.NaN;
+          expect(Math.abs(Number(writeAmount(kind, kept, units)) - n / 10)).toBeLessThan(0.051);
+        },
+      ),
     );
     expect([writeAmount('length', 440), writeAmount('length', 440, CUSTOMARY)]).toEqual(['44', '17.32']);
     expect([fieldUnit('mass'), fieldUnit('mass', CUSTOMARY), fieldUnit('temperature', CUSTOMARY)]).toEqual([

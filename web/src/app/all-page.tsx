@@ -8,6 +8,7 @@ import { PapersDialog } from '../kit/papers-dialog.tsx';
 import { usePen } from '../kit/pen.ts';
 import { useCrew } from '../kit/crew.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
+import { ChooseUnits } from './choose-units.tsx';
 
 /** Every station, who holds the pen, and what the book itself is made of. */
 export function AllPage() {
@@ -73,6 +74,9 @@ export function AllPage() {
             </label>
           ))}
         </fieldset>
+      </Row>
+      <Row className="pad ruled">
+        <ChooseUnits />
       </Row>
       <Row className="pad ruled">
         <h2>Papers</h2>

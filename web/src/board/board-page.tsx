@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
-import { cm, massParts, plural, useFormat } from '../kit/format.ts';
+import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
@@ -18,6 +18,7 @@ import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
 import { type RouteName, routesFor } from '@dagboek/core/cut';
+import { massParts, sayLength } from '../kit/units.ts';
 
 /** The cutting board: choose fish of one kind, a cut, and who has the knife; and the cuts under way. */
 export function BoardPage() {
@@ -114,7 +115,7 @@ export function BoardPage() {
                       {sayFish(f, names)}
                       {where !== 'box' && <small>{where}</small>}
                     </span>
-                    <span className="num-cell">{f.length ? `${cm(f.length.mm)} cm` : ''}</span>
+                    <span className="num-cell">{f.length ? sayLength(f.length.mm) : ''}</span>
                     <span className="num-cell">
                       {mass ? `${massParts(mass.g * f.count).join(' ')}${mass.how === 'estimated' ? ' est.' : ''}` : ''}
                     </span>

@@ -7,7 +7,6 @@ import {
   freshnessOfFish,
   massOf,
   packNumber,
-  sayMass,
   weighingsOf,
 } from '@dagboek/journal';
 import { StruckBanner } from '../kit/struck-banner.tsx';
@@ -27,12 +26,12 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
-import { typedNumber } from '../kit/ui/typed-number.ts';
 import { useNow } from '../kit/use-now.ts';
 import { IntoPack } from './into-pack.tsx';
 import { YieldBars } from './yield-bars.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
+import { asTyped, inField, sayGrams, sayMass, typedAmount, units } from '../kit/units.ts';
 
 /** One cut, from whole to trimmed: weighed stage by stage, against what is usual, then into packs. */
 export function CutPage() {
@@ -58,7 +57,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
   const weighed = fish.every((f) => f.mass?.how === 'scale');
   const route = routeOf(cut.route);
   const next = nextStage(route, cut.stages);
-  const doubts = doubtsOf(book, cut);
+  const doubts = doubtsOf(book, cut, units);
   const packs = book.naming('pack', cut.id);
   const landed = fish[0]?.landed.at;
   const name = species
@@ -178,17 +177,24 @@ function Weighing({
   since: number;
 }) {
   const { write } = useWrite();
-  const [value, setValue] = useState(suggested ? String(Math.round(suggested)) : '');
+  const [value, setValue] = useState(suggested ? inField('mass', Math.round(suggested)) : '');
   const [error, setError] = useState<string | null>(null);
   const weigh = async (): Promise<void> => {
-    const massG = typedNumber(value);
-    if (massG === null || Number.isNaN(massG)) return setError('Give the weight in grams, for example 668.');
+    const read = typedAmount('mass', value, suggested === null ? undefined : Math.round(suggested));
+    if (!read || Number.isNaN(read.value)) return setError(`Give the weight, for example ${sayGrams(668)}.`);
+    const massG = read.value;
     const w = weighingsOf(cut);
-    const balance = massBalance({ ...w, stages: { ...w.stages, [stage.stage]: massG } }, (s) =>
-      stageName(routeOf(cut.route), s),
+    const balance = massBalance(
+      { ...w, stages: { ...w.stages, [stage.stage]: massG } },
+      (s) => stageName(routeOf(cut.route), s),
+      units,
     );
     if (!balance.ok) return setError(balance.why);
-    const r = await write('cut.weighed', cut.id, { stage: stage.stage, massG });
+    const r = await write('cut.weighed', cut.id, {
+      stage: stage.stage,
+      massG,
+      ...asTyped({ massG: read }),
+    });
     if (!r.ok) setError(r.why);
   };
   const { caution } = stage;
@@ -226,7 +232,7 @@ function Weighing({
             big
             autoFocus
             label={stage.name}
-            unit="g"
+            amount="mass"
             value={value}
             onChange={setValue}
             error={error}
@@ -279,12 +285,18 @@ function Byproducts({ cut, species }: { cut: CutState; species: Species | null }
   const [found, setFound] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const add = async (): Promise<void> => {
-    const massG = typedNumber(grams);
-    if (massG === null || Number.isNaN(massG)) return setTrouble('Give the weight of the by-product in grams.');
+    const read = typedAmount('mass', grams);
+    if (!read || Number.isNaN(read.value))
+      return setTrouble(`Give the weight of the by-product, for example ${sayGrams(120)}.`);
+    const massG = read.value;
     const w = weighingsOf(cut);
-    const balance = massBalance({ ...w, byproducts: { ...w.byproducts, [what]: (w.byproducts[what] ?? 0) + massG } });
+    const balance = massBalance(
+      { ...w, byproducts: { ...w.byproducts, [what]: (w.byproducts[what] ?? 0) + massG } },
+      (s) => stageName(routeOf(cut.route), s),
+      units,
+    );
     if (!balance.ok) return setTrouble(balance.why);
-    const r = await write('cut.byproduct', cut.id, { what: what.trim(), massG, use });
+    const r = await write('cut.byproduct', cut.id, { what: what.trim(), massG, use, ...asTyped({ massG: read }) });
     setTrouble(r.ok ? null : r.why);
     if (r.ok) setGrams('');
   };
@@ -306,7 +318,7 @@ function Byproducts({ cut, species }: { cut: CutState; species: Species | null }
             ))}
           </datalist>
         </div>
-        <Quantity label="Weight of it" unit="g" value={grams} onChange={setGrams} />
+        <Quantity label="Weight of it" amount="mass" value={grams} onChange={setGrams} />
         <Chips label="For" options={plain(BYPRODUCT_USES)} value={use} onChange={setUse} />
         <button type="button" className="key" onClick={() => void add()}>
           <span>Note the part</span>

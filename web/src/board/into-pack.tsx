@@ -23,8 +23,8 @@ import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
-import { typedNumber } from '../kit/ui/typed-number.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { asTyped, degrees, inField, sayGrams, typedAmount } from '../kit/units.ts';
 
 /** What comes off the board goes into packs: how much, how wrapped, where; and until when it keeps. */
 export function IntoPack({
@@ -56,7 +56,7 @@ export function IntoPack({
   const [trouble, setTrouble] = useState<string | null>(null);
   const wrap = wrapping ?? (place === 'fridge' ? 'cloth' : 'vacuum');
   const done = meat !== undefined && left < meat.massG * WATER_ALLOWANCE;
-  const grams = typed ?? (left > 0 && !done ? String(Math.round(left)) : '');
+  const grams = typed ?? (left > 0 && !done ? inField('mass', Math.round(left)) : '');
   const now = nowMs();
   const fresh = leastFresh(cut.fish.flatMap((id) => freshnessOfFish(book, id, byId, now) ?? []));
   const keeps = keepUntil({
@@ -70,12 +70,12 @@ export function IntoPack({
   const count = kind === form ? pieces * route.pieces : pieces;
   const what = `${species.name}, ${kind === 'stock' ? 'frames for stock' : kind === 'whole' ? (pieces > 1 ? `${pieces} whole` : 'whole') : kind === 'roe' ? 'roe' : `${count} ${count === 1 ? kind.replace(/s$/, '') : kind}`}`;
   const store = async (): Promise<void> => {
-    const massG = typedNumber(grams);
-    if (massG === null || Number.isNaN(massG)) return setTrouble('Give the weight of the pack in grams.');
+    const read = typedAmount('mass', grams, Math.round(left));
+    if (!read || Number.isNaN(read.value))
+      return setTrouble(`Give the weight of the pack, for example ${sayGrams(420)}.`);
+    const massG = read.value;
     if (meat && kind !== 'stock' && kind !== 'roe' && outweighs(inPacks + massG, meat.massG))
-      return setTrouble(
-        `${Math.round(inPacks + massG)} g in packs is more than the ${Math.round(meat.massG)} g on the board.`,
-      );
+      return setTrouble(`${sayGrams(inPacks + massG)} in packs is more than the ${sayGrams(meat.massG)} on the board.`);
     const r = await write('pack.stored', newId(), {
       number,
       what,
@@ -87,6 +87,7 @@ export function IntoPack({
       place,
       fish: [...cut.fish],
       cut: cut.id,
+      ...asTyped({ massG: read }),
     });
     setTrouble(r.ok ? null : r.why);
     if (r.ok) setTyped(null);
@@ -102,14 +103,14 @@ export function IntoPack({
               <b className="num">{packNumber(book, p)}</b> {p.what}
             </Link>
             <small>
-              {Math.round(p.massG)} g, {p.wrapping}, {p.places.at(-1)?.place}
+              {sayGrams(p.massG)}, {p.wrapping}, {p.places.at(-1)?.place}
             </small>
           </li>
         ))}
       </ul>
       {done && packs.length > 0 && <p>All of it is packed.</p>}
       <div className="by-row">
-        <Quantity label={`Pack ${number}`} unit="g" value={grams} onChange={setTyped} />
+        <Quantity label={`Pack ${number}`} amount="mass" value={grams} onChange={setTyped} />
         <Chips label="Where" options={plain(PLACES)} value={place} onChange={setPlace} />
         <Chips label="Wrapped in" options={plain(WRAPPINGS)} value={wrap} onChange={setWrapping} />
         <div className="field">
@@ -131,7 +132,7 @@ export function IntoPack({
         venomous: species.hazards.some((h) => h.kind === 'venomous'),
       }).map((c) => (
         <p key={c} className="asks">
-          {c}
+          {degrees(c)}
         </p>
       ))}
       <Trouble says={trouble} />

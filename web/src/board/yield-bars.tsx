@@ -1,14 +1,15 @@
 import { againstUsual, expectedStage, massBalance, routeOf, stagesOf } from '@dagboek/core/cut';
 import { type CutState, weighingsOf } from '@dagboek/journal';
-import { massParts, percent } from '../kit/format.ts';
+import { percent } from '../kit/format.ts';
 import type { Species } from '../kit/catalogue.ts';
 import { useWidth } from '../kit/use-width.ts';
+import { massParts, sayGrams, sayMass, units } from '../kit/units.ts';
 
 /** Weights by stage on one axis in grams, the usual as square brackets; a dotted line where a stage has not been weighed. */
 export function YieldBars({ cut, species, known }: { cut: CutState; species: Species | null; known: number | null }) {
   const [ref, width] = useWidth(330);
   const round = cut.stages.round?.massG ?? known;
-  const result = massBalance(weighingsOf(cut));
+  const result = massBalance(weighingsOf(cut), undefined, units);
   const balance = result.ok ? result.balance : null;
   const top = Math.max(round ?? 0, ...Object.values(cut.stages).map((s) => s.massG), 1);
   const route = routeOf(cut.route);
@@ -36,7 +37,9 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
                 </>
               ) : (
                 <small className="likely">
-                  {usual ? `likely ${Math.round(usual[0])} to ${Math.round(usual[1])} g` : 'not weighed'}
+                  {usual
+                    ? `likely ${units.mass === 'lb' ? sayMass(usual[0]) : Math.round(usual[0])} to ${sayGrams(usual[1])}`
+                    : 'not weighed'}
                 </small>
               )}
             </p>
@@ -74,7 +77,7 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
             : ''}
           .
           {balance.unaccountedG !== null
-            ? ` ${Math.round(balance.unaccountedG)} g are guts, frame, skin and drip not weighed.`
+            ? ` ${sayGrams(balance.unaccountedG)} are guts, frame, skin and drip not weighed.`
             : ''}
         </p>
       )}

@@ -27,6 +27,7 @@ import { FateMark } from '../kit/verdict-mark.tsx';
 import { SeasonStrip } from './season-strip.tsx';
 import { Paged } from '../kit/ui/paged.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
+import { HEAVY_UNIT, sayHeavy, sayTemperature } from '../kit/units.ts';
 
 /** Trips and meals shown before one asks for earlier ones. */
 const PAGE = 8;
@@ -134,7 +135,7 @@ export function BookPage() {
           className="strip-row"
           time={
             <>
-              <b>kg kept</b>
+              <b>{HEAVY_UNIT} kept</b>
               <span>above,</span>
               <span>let go below</span>
               <span>○ empty</span>
@@ -275,8 +276,8 @@ function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[
         </p>
       )}
       <p>
-        {trip.crew.map(names.member).join(', ')}.{trip.waterC !== null ? ` Water ${trip.waterC}°.` : ''}
-        {trip.iceKg ? ` ${trip.iceKg} kg of ice.` : ''}
+        {trip.crew.map(names.member).join(', ')}.{trip.waterC !== null ? ` Water ${sayTemperature(trip.waterC)}.` : ''}
+        {trip.iceKg ? ` ${sayHeavy(trip.iceKg)} of ice.` : ''}
       </p>
       {trip.notes.map((n) => (
         <p key={n.at + n.text}>

@@ -22,9 +22,9 @@ import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
 import { FirstMark } from '../kit/first-mark.tsx';
-import { cm, massParts, percent, useFormat } from '../kit/format.ts';
+import { percent, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { WARM_SIDE } from '@dagboek/core/fresh';
+import { warmSide } from '@dagboek/core/fresh';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { meanMark } from '../kit/mean-mark.ts';
 import { Page, Row } from '../kit/page.tsx';
@@ -34,6 +34,7 @@ import { useNow } from '../kit/use-now.ts';
 import { useWidth } from '../kit/use-width.ts';
 import { HourStrip } from './hour-strip.tsx';
 import { SettleName } from './settle-name.tsx';
+import { LENGTH_UNIT, lengthNumber, massParts, units } from '../kit/units.ts';
 
 /** One fish from the water to the plate: its line, its log, its yield, its meal. */
 export function FishPage() {
@@ -64,7 +65,7 @@ function Fish({ fish }: { fish: FishState }) {
     .sort((a, b) => Date.parse(a.now.at) - Date.parse(b.now.at));
   const number = fishNumbers(book, fish.trip).get(fish.id) ?? '?';
   const wasMm = earlierLengths(fish).at(-1);
-  const doubts = [fish, ...line.cuts, ...line.packs].flatMap((s) => doubtsOf(book, s));
+  const doubts = [fish, ...line.cuts, ...line.packs].flatMap((s) => doubtsOf(book, s, units));
   const name = sayFish(fish, names);
   return (
     <Page
@@ -105,9 +106,10 @@ function Fish({ fish }: { fish: FishState }) {
         {species && <FigureView spec={species.figure} size={220} />}
         {fish.length && (
           <p className="num big">
-            {typeof wasMm === 'number' && wasMm !== fish.length.mm && <s>{cm(wasMm)}</s>} {cm(fish.length.mm)}
-            {fish.length.longestMm ? `–${cm(fish.length.longestMm)}` : ''}
-            <u>cm</u>
+            {typeof wasMm === 'number' && wasMm !== fish.length.mm && <s>{lengthNumber(wasMm)}</s>}{' '}
+            {lengthNumber(fish.length.mm)}
+            {fish.length.longestMm ? `–${lengthNumber(fish.length.longestMm)}` : ''}
+            <u>{LENGTH_UNIT}</u>
           </p>
         )}
         {mass && (
@@ -125,7 +127,7 @@ function Fish({ fish }: { fish: FishState }) {
             <b>% of the freshness used{line.eatenAt ? ' when eaten' : ''}</b>
             <small>
               {TONE_WORD[fresh.tone]}; {fresh.iceDaysUsed.toFixed(1)} of about {fresh.iceDaysAllowed.toFixed(0)} days on
-              ice. {WARM_SIDE}
+              ice. {warmSide(units)}
             </small>
           </p>
         )}

@@ -3,6 +3,7 @@ import { addMonths, daysBetween, sayDate } from '@dagboek/core/time';
 import type { Species } from '../kit/catalogue.ts';
 import { FloatMark } from '../kit/custody/knot.tsx';
 import { useWidth } from '../kit/use-width.ts';
+import { sayHeavy } from '../kit/units.ts';
 
 const H = 118;
 const BASE = 76;
@@ -42,7 +43,7 @@ export function SeasonStrip({
         width={width}
         height={H}
         role="img"
-        aria-label={`${trips.length} trips since ${sayDate(start)} ${start.slice(0, 4)}; ${points.filter((p) => p.empty).length} of them empty; most kept on one trip ${top.toFixed(1)} kg`}
+        aria-label={`${trips.length} trips since ${sayDate(start)} ${start.slice(0, 4)}; ${points.filter((p) => p.empty).length} of them empty; most kept on one trip ${sayHeavy(Math.round(top * 10) / 10)}`}
       >
         {months.map((m, i) => (
           <g key={m}>
@@ -85,7 +86,7 @@ export function SeasonStrip({
           <>
             <FloatMark x={last.x} y={BASE - Math.max(3, (last.kg / top) * 56) - 16} waits={false} scale={0.8} />
             <text x={last.x + 9} y={BASE - 6} style={{ fontWeight: 700 }}>
-              {last.kg.toFixed(1)} kg
+              {sayHeavy(Math.round(last.kg * 10) / 10)}
             </text>
           </>
         )}

@@ -5,6 +5,8 @@ import { useNavigate } from 'react-router';
 import type { Species } from '../kit/catalogue.ts';
 import type { OwnFit } from '@dagboek/journal';
 import { useNarrow } from '../kit/use-width.ts';
+import { LENGTH_UNIT, sayGrams, sayLength, units } from '../kit/units.ts';
+import { G_PER_POUND, MM_PER_INCH } from '@dagboek/core/units';
 
 /** The package is CommonJS: depending on the bundler its default export is the component, or holds it. */
 const ReactApexChart = (chartModule as typeof chartModule & { default?: typeof chartModule }).default ?? chartModule;
@@ -17,7 +19,9 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
   const go = useNavigate();
   const { fit, fish } = own;
   // Ticks at whole steps: their number must divide the axis, or the library writes them where they are not.
-  const grid = useNarrow() || species.maxMm > 1500 ? 100 : 50;
+  // The axis is divided in the units of this device: each 5 or 10 cm, each 2 or 4 inches.
+  const unitMm = units.length === 'in' ? MM_PER_INCH : 10;
+  const grid = (useNarrow() || species.maxMm > 1500 ? 2 : 1) * (units.length === 'in' ? 2 * MM_PER_INCH : 50);
   const lengths = [...species.usualMm, ...fish.map((f) => f.lengthMm)];
   const [from, to] = [
     Math.floor((Math.min(...lengths) * 0.94) / grid) * grid,
@@ -25,7 +29,9 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
   ];
   const least = Math.max(from, 10);
   const xs = Array.from({ length: STEPS + 1 }, (_, i) => least + ((to - least) * i) / STEPS);
-  const x = (mm: number): number => Math.round(mm) / 10;
+  const x = (mm: number): number => Math.round((mm / unitMm) * 100) / 100;
+  const y = (g: number): number => Math.round((g / gramsPerUnit) * 100) / 100;
+  const gramsPerUnit = units.mass === 'lb' ? G_PER_POUND : 1;
   const mine = fit && fish.length > 0 ? fit : null;
   const points = [...fish].sort((a, b) => a.lengthMm - b.lengthMm);
   const series: ApexAxisChartSeries = [
@@ -36,23 +42,23 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
             type: 'rangeArea',
             data: xs.map((mm) => ({
               x: x(mm),
-              y: [Math.round(mine.predict(mm).lowG), Math.round(mine.predict(mm).highG)],
+              y: [y(mine.predict(mm).lowG), y(mine.predict(mm).highG)],
             })),
           },
-          { name: 'Yours', type: 'line', data: xs.map((mm) => ({ x: x(mm), y: Math.round(mine.predict(mm).massG) })) },
+          { name: 'Yours', type: 'line', data: xs.map((mm) => ({ x: x(mm), y: y(mine.predict(mm).massG) })) },
         ]
       : []),
     {
       name: 'Typical',
       type: 'line',
-      data: xs.map((mm) => ({ x: x(mm), y: Math.round(expectedWeight(species, mm).massG) })),
+      data: xs.map((mm) => ({ x: x(mm), y: y(expectedWeight(species, mm).massG) })),
     },
     ...(points.length > 0
       ? [
           {
             name: 'Your fish',
             type: 'scatter',
-            data: points.map((f) => ({ x: x(f.lengthMm), y: Math.round(f.massG) })),
+            data: points.map((f) => ({ x: x(f.lengthMm), y: y(f.massG) })),
           },
         ]
       : []),
@@ -95,24 +101,24 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
     grid: { borderColor: 'var(--rule)', xaxis: { lines: { show: true } } },
     xaxis: {
       type: 'numeric',
-      title: { text: 'Length, cm', style: { fontSize: '15px', fontWeight: 600 } },
-      min: from / 10,
-      max: to / 10,
-      tickAmount: (to - from) / grid,
+      title: { text: `Length, ${LENGTH_UNIT}`, style: { fontSize: '15px', fontWeight: 600 } },
+      min: x(from),
+      max: x(to),
+      tickAmount: Math.round((to - from) / grid),
       decimalsInFloat: 0,
       labels: { style: { fontSize: '13px' } },
     },
     yaxis: {
       min: 0,
-      title: { text: 'Weight, g', style: { fontSize: '15px', fontWeight: 600 } },
-      decimalsInFloat: 0,
+      title: { text: `Weight, ${units.mass === 'lb' ? 'lb' : 'g'}`, style: { fontSize: '15px', fontWeight: 600 } },
+      decimalsInFloat: units.mass === 'lb' ? 1 : 0,
       labels: { style: { fontSize: '13px' } },
     },
     tooltip: {
       shared: false,
       intersect: true,
-      x: { formatter: (v: number) => `${v.toFixed(1)} cm` },
-      y: { formatter: (v: number) => `${Math.round(v)} g` },
+      x: { formatter: (v: number) => sayLength(v * unitMm) },
+      y: { formatter: (v: number) => sayGrams(v * gramsPerUnit) },
     },
   };
   return (

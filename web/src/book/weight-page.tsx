@@ -1,13 +1,15 @@
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { expectedWeight } from '@dagboek/core/measure';
-import { sayMass, type WeighedState } from '@dagboek/journal';
+import { type WeighedState } from '@dagboek/journal';
 import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
 import { type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
-import { cm, plural, useFormat } from '../kit/format.ts';
+import { plural, useFormat } from '../kit/format.ts';
 import { type OwnFit, ownFit } from '@dagboek/journal';
 import { Page, Row } from '../kit/page.tsx';
+import { LENGTH_UNIT, lengthNumber, sayLength, sayMass, sayShortLength, units } from '../kit/units.ts';
+import { MM_PER_INCH } from '@dagboek/core/units';
 
 /** The chart library is larger than all the rest of this page. */
 const WeightChart = lazy(async () => ({ default: (await import('./weight-chart.tsx')).WeightChart }));
@@ -42,7 +44,7 @@ export function WeightPage() {
           label: 'Typical',
           value: (
             <>
-              {species.weight.a} × cm<sup>{species.weight.b}</sup>
+              {species.weight.a} × cm<sup>{species.weight.b}</sup> g
             </>
           ),
         },
@@ -71,17 +73,18 @@ export function WeightPage() {
 const middleOf = (species: Species, fish: readonly WeighedState[]): number => {
   const list = fish.map((f) => f.lengthMm).sort((a, b) => a - b);
   const mm = list[Math.floor(list.length / 2)] ?? (species.usualMm[0] + species.usualMm[1]) / 2;
-  return Math.round(mm / 10) * 10;
+  const unitMm = units.length === 'in' ? MM_PER_INCH : 10;
+  return Math.round(mm / unitMm) * unitMm;
 };
 
 function finding(species: Species, { fit, fish }: OwnFit): string {
   const mm = middleOf(species, fish);
   if (!fit || fish.length === 0)
-    return `A ${species.name.toLowerCase()} of ${mm / 10} cm usually weighs ${sayMass(expectedWeight(species, mm).massG)}`;
+    return `A ${species.name.toLowerCase()} of ${sayShortLength(mm)} usually weighs ${sayMass(expectedWeight(species, mm).massG)}`;
   const [mine, usual] = [fit.predict(mm).massG, expectedWeight(species, mm).massG];
   const off = Math.round((mine / usual - 1) * 100);
   const how = off === 0 ? 'as is typical' : `${Math.abs(off)} in 100 ${off > 0 ? 'more' : 'less'} than typical`;
-  return `At ${mm / 10} cm yours weigh ${sayMass(mine)}, ${how}`;
+  return `At ${sayShortLength(mm)} yours weigh ${sayMass(mine)}, ${how}`;
 }
 
 function explain(species: Species, { fit, fish }: OwnFit): string {
@@ -107,7 +110,7 @@ function Odd({ species, own }: { species: Species; own: OwnFit }) {
         {odd.map((f) => (
           <li key={f.fish.id}>
             <Link to={`/fish/${f.fish.id}`}>
-              {cm(f.lengthMm)} cm, {sayMass(f.massG)}
+              {sayLength(f.lengthMm)}, {sayMass(f.massG)}
             </Link>{' '}
             <small>
               {z(f) > 0 ? 'far too heavy' : 'far too light'} for its length;{' '}
@@ -135,8 +138,8 @@ function Table({ own }: { own: OwnFit }) {
           <tr>
             <th scope="col">Caught</th>
             <th scope="col">By</th>
-            <th scope="col">cm</th>
-            <th scope="col">g</th>
+            <th scope="col">{LENGTH_UNIT}</th>
+            <th scope="col">{units.mass === 'lb' ? 'lb, oz' : 'g'}</th>
             <th scope="col">Condition</th>
           </tr>
         </thead>
@@ -151,8 +154,8 @@ function Table({ own }: { own: OwnFit }) {
                   </Link>
                 </td>
                 <td>{names.member(f.fish.angler)}</td>
-                <td className="num">{cm(f.lengthMm)}</td>
-                <td className="num">{Math.round(f.massG)}</td>
+                <td className="num">{lengthNumber(f.lengthMm)}</td>
+                <td className="num">{units.mass === 'lb' ? sayMass(f.massG) : Math.round(f.massG)}</td>
                 <td className="num">{fit ? fit.condition(f).toFixed(2) : ''}</td>
               </tr>
             ))}

@@ -7,19 +7,20 @@ import {
   type TripState,
   tripsInOrder,
 } from '@dagboek/journal';
-import { WARM_SIDE } from '@dagboek/core/fresh';
+import { warmSide } from '@dagboek/core/fresh';
 import { saySpan } from '@dagboek/core/time';
 import { Link } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
-import { massParts, plural, useFormat } from '../kit/format.ts';
+import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { Paged } from '../kit/ui/paged.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
+import { massParts, sayHeavy, sayVolume, units } from '../kit/units.ts';
 
 /** What lies on ice now, box by box. */
 export function BoxPage() {
@@ -85,16 +86,16 @@ function BoxSection({
     <section aria-label={name}>
       <Row className="pad box-head">
         <h2>
-          {name.charAt(0).toUpperCase() + name.slice(1)} {litres !== null && <small>{litres} l</small>}
+          {name.charAt(0).toUpperCase() + name.slice(1)} {litres !== null && <small>{sayVolume(litres)}</small>}
         </h2>
         <p>
           {trip
-            ? `${trip.iceKg ?? 'No noted'} kg of ice at ${time(trip.startedAt)}, ${saySpan(now - Date.parse(trip.startedAt))} ago. Look under the lid: when the ice no longer covers the fish, add some.`
+            ? `${trip.iceKg === null ? 'No noted' : sayHeavy(trip.iceKg)}${trip.iceKg === null ? ' ice' : ' of ice'} at ${time(trip.startedAt)}, ${saySpan(now - Date.parse(trip.startedAt))} ago. Look under the lid: when the ice no longer covers the fish, add some.`
             : lines.length
               ? 'Its trip has ended; take the fish to the board while they are cold.'
               : 'Empty.'}
         </p>
-        {lines.length > 0 && <p className="hint">Used up: {WARM_SIDE}</p>}
+        {lines.length > 0 && <p className="hint">Used up: {warmSide(units)}</p>}
       </Row>
       {order.length > 0 && (
         <Row time="Iced" className="head-row">

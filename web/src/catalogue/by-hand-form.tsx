@@ -6,16 +6,17 @@ import { DeckKey } from '../kit/deck-key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { idFrom } from './own-packs.ts';
 import { inSentence } from '../kit/names-in-text.ts';
+import { LENGTH_UNIT, inField, sayShortLength, shortLength, typedAmount } from '../kit/units.ts';
 
 interface Draft {
   name: string;
   latin: string;
   like: string;
-  maxCm: string;
+  longest: string;
   differs: { trait: string; state: string }[];
 }
 
-const EMPTY: Draft = { name: '', latin: '', like: '', maxCm: '', differs: [] };
+const EMPTY: Draft = { name: '', latin: '', like: '', longest: '', differs: [] };
 
 /** A species typed in: its names, the one it is most like, and what is different. All else, dangers first, is the other's. */
 export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) {
@@ -29,7 +30,7 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
     const like = byId(d.like);
     if (!like) return;
     const own = Object.fromEntries(d.differs.filter((x) => x.trait && x.state).map((x) => [x.trait, { [x.state]: 1 }]));
-    const maxMm = Math.round(Number(d.maxCm.replace(',', '.')) * 10) || like.maxMm;
+    const maxMm = typedAmount('length', d.longest)?.value ?? like.maxMm;
     onMade(
       speciesLike(
         like,
@@ -83,20 +84,21 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
           <Trouble says={formState.errors.like?.message} />
         </div>
         <div className="field">
-          <label htmlFor={`${ids}x`}>Greatest length, cm</label>
+          <label htmlFor={`${ids}x`}>Greatest length, {LENGTH_UNIT}</label>
           <input
             id={`${ids}x`}
             className="input"
             inputMode="decimal"
-            placeholder={model ? String(model.maxMm / 10) : ''}
-            {...register('maxCm', {
-              validate: (v) =>
-                v === '' ||
-                (Number(v.replace(',', '.')) >= 1 && Number(v.replace(',', '.')) <= 1000) ||
-                'A length from 1 to 1000 cm.',
+            placeholder={model ? inField('length', model.maxMm) : ''}
+            {...register('longest', {
+              validate: (v) => {
+                const mm = typedAmount('length', v)?.value;
+                const may = mm === undefined || (mm >= 10 && mm <= 10_000);
+                return may || `A length from ${shortLength(10)} to ${sayShortLength(10_000)}.`;
+              },
             })}
           />
-          <Trouble says={formState.errors.maxCm?.message} />
+          <Trouble says={formState.errors.longest?.message} />
         </div>
       </div>
       {model && (

@@ -16,6 +16,7 @@ import { LinkedPair } from './linked-pair.tsx';
 import { MarkedFish } from './marked-fish.tsx';
 import { alikeIn, type PairMark, pairMarks } from './pair-marks.ts';
 import { orNames } from '../kit/names-in-text.ts';
+import { LENGTH_UNIT, shortLength, units } from '../kit/units.ts';
 
 const MOST = 3;
 
@@ -182,7 +183,7 @@ function WhyItMatters({ list }: { list: readonly Species[] }) {
           </tr>
         </thead>
         <tbody>
-          <RuleRow name="Least length, cm" says={about.map(sayLeast)} />
+          <RuleRow name={`Least length, ${LENGTH_UNIT}`} says={about.map((a) => sayLeast(a, units))} />
           <RuleRow name="A head, a day" says={about.map(sayBag)} />
           <RuleRow name="Closed now" says={shut.map((x) => x ?? 'no')} />
         </tbody>
@@ -190,7 +191,7 @@ function WhyItMatters({ list }: { list: readonly Species[] }) {
       <p>
         {sizes.length === list.length && sameKind && low < high && (
           <b>
-            From {low / 10} to {high / 10} the name decides.{' '}
+            From {shortLength(low)} to {shortLength(high)} the name decides.{' '}
           </b>
         )}
         {sizes.length > 0 || shut.some(Boolean)

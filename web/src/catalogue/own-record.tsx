@@ -5,8 +5,10 @@ import { firstsOf, type FishState } from '@dagboek/journal';
 import { Link } from 'react-router';
 import { useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
-import { cm, plural, useFormat } from '../kit/format.ts';
+import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { lengthNumber, sayLength, shortLength, units } from '../kit/units.ts';
+import { MM_PER_INCH } from '@dagboek/core/units';
 
 const MONTHS = 'JFMAMJJASOND';
 
@@ -86,13 +88,15 @@ function Lengths({ species, fish }: { species: Species; fish: readonly FishState
   const least = rules ? leastOf(rulesAbout(rules, species.id, null, dayOfMs(nowMs()))) : null;
   const leastMm = least?.kind === kind ? least.mm : null;
   const all = [...list.map((l) => l.mm), ...(leastMm ? [leastMm] : [])];
-  const from = Math.floor((Math.min(...all) - 10) / 50) * 50;
-  const to = Math.ceil((Math.max(...all) + 10) / 50) * 50;
+  // Ruled each 5 cm, or each 2 inches.
+  const grid = units.length === 'in' ? 2 * MM_PER_INCH : 50;
+  const from = Math.floor((Math.min(...all) - 10) / grid) * grid;
+  const to = Math.ceil((Math.max(...all) + 10) / grid) * grid;
   const W = 380;
   const x = (mm: number): number => 10 + ((mm - from) / (to - from)) * (W - 20);
   const stacks = new Map<number, number>();
   const step = (to - from) / 60;
-  const ticks = Array.from({ length: (to - from) / 50 + 1 }, (_, i) => from + i * 50).filter(
+  const ticks = Array.from({ length: Math.round((to - from) / grid) + 1 }, (_, i) => from + i * grid).filter(
     (_, i, a) => i % Math.ceil(a.length / 7) === 0,
   );
   const longest = list.reduce((a, b) => (b.mm > a.mm ? b : a));
@@ -101,14 +105,14 @@ function Lengths({ species, fish }: { species: Species; fish: readonly FishState
       <svg
         viewBox={`0 0 ${W} 96`}
         role="img"
-        aria-label={`${list.length} lengths from ${cm(Math.min(...list.map((l) => l.mm)))} to ${cm(longest.mm)} cm${leastMm ? `, least size ${cm(leastMm)}` : ''}`}
+        aria-label={`${list.length} lengths from ${lengthNumber(Math.min(...list.map((l) => l.mm)))} to ${sayLength(longest.mm)}${leastMm ? `, least size ${lengthNumber(leastMm)}` : ''}`}
       >
         {leastMm && (
           <>
             <rect x={x(leastMm)} y="14" width={Math.max(0, W - 10 - x(leastMm))} height="56" fill="var(--teal-wash)" />
             <path d={`M${x(leastMm)} 10V74`} stroke="var(--ink)" strokeWidth="1.5" strokeDasharray="4 3" />
             <text x={x(leastMm)} y="9" textAnchor={x(leastMm) > W - 60 ? 'end' : x(leastMm) < 60 ? 'start' : 'middle'}>
-              least {leastMm / 10}
+              least {shortLength(leastMm)}
             </text>
           </>
         )}
@@ -117,7 +121,7 @@ function Lengths({ species, fish }: { species: Species; fish: readonly FishState
           <g key={t}>
             <path d={`M${x(t)} 70v6`} stroke="var(--ink)" />
             <text x={x(t)} y="91" textAnchor="middle">
-              {t / 10}
+              {shortLength(t)}
             </text>
           </g>
         ))}
@@ -139,7 +143,7 @@ function Lengths({ species, fish }: { species: Species; fish: readonly FishState
         })}
       </svg>
       <figcaption>
-        Filled: kept; open: let go. Centimetres, longest {cm(longest.mm)}.
+        Filled: kept; open: let go. Longest {sayLength(longest.mm)}.
         {leastMm && rules?.sample ? ' Sample rules, not law.' : ''}
       </figcaption>
     </figure>

@@ -13,6 +13,7 @@ import { MarkedFish } from './marked-fish.tsx';
 import { OwnRecord } from './own-record.tsx';
 import { languageName } from './languages.ts';
 import { stateWords } from '../kit/state-words.ts';
+import { sayShortLength, shortLength } from '../kit/units.ts';
 
 type View = 'marks' | 'dangers' | 'measure' | 'dispatch' | 'cuts';
 const VIEWS: { value: View; text: string }[] = [
@@ -155,8 +156,8 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
             <Fact name="Dispatch">{s.dispatch}</Fact>
             <Fact name="Bleed">{s.bleeding}</Fact>
             <Fact name="Length">
-              {LENGTH_WORDS[s.lengthKinds[0] ?? 'total']}, mostly {s.usualMm[0] / 10} to {s.usualMm[1] / 10} cm, at most{' '}
-              {s.maxMm / 10}
+              {LENGTH_WORDS[s.lengthKinds[0] ?? 'total']}, mostly {shortLength(s.usualMm[0])} to{' '}
+              {sayShortLength(s.usualMm[1])}, at most {shortLength(s.maxMm)}
               {s.conversions
                 .map((c) => ` · ${LENGTH_WORDS[c.to]} is about ${c.slope.toFixed(2)} × ${LENGTH_WORDS[c.from]}`)
                 .join('')}

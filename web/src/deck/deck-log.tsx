@@ -13,6 +13,7 @@ import { useNarrow } from '../kit/use-width.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
+import { LENGTH_UNIT, sayHeavy } from '../kit/units.ts';
 
 /** Fish, not lines: a lot of eight is eight. */
 const count = (list: readonly FishState[]): number => list.reduce((n, f) => n + f.count, 0);
@@ -51,7 +52,7 @@ export function DeckLog({
           <span>No.</span>
           <span />
           <span>Fish</span>
-          <span className="num-cell">cm</span>
+          <span className="num-cell">{LENGTH_UNIT}</span>
           <CustodyHead />
           <span className="used">used</span>
         </div>
@@ -59,7 +60,7 @@ export function DeckLog({
       <Row time={time(trip.startedAt)} className="line quiet-line">
         <p className="log-sentence">
           Left for {names.zone(trip.zone)}.
-          {trip.iceKg ? ` ${trip.iceKg} kg of ice${trip.box ? ` in ${names.box(trip.box)}` : ''}.` : ''}{' '}
+          {trip.iceKg ? ` ${sayHeavy(trip.iceKg)} of ice${trip.box ? ` in ${names.box(trip.box)}` : ''}.` : ''}{' '}
           {first && last && (
             <>
               Nos. {numberOf(first.id)} to {numberOf(last.id)} are folded: {kept} kept, {back} let go

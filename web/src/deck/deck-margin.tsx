@@ -9,6 +9,7 @@ import { BagBoxes, PlatesRow } from '../kit/plates-row.tsx';
 import { orNames } from '../kit/names-in-text.ts';
 import { useNow } from '../kit/use-now.ts';
 import { Reports } from './reports.tsx';
+import { sayGrams } from '../kit/units.ts';
 
 /** What an allowance looks at, beside its day. */
 const SPAN = { dailyBag: '', overLength: ', long ones', possession: ', in hand', yearlyBag: ', this year' } as const;
@@ -74,7 +75,7 @@ export function DeckMargin({
       <p>
         {meat > 0 ? (
           <>
-            What is aboard should give about <b>{Math.round(meat / 10) * 10} g</b> of boneless fish.{' '}
+            What is aboard should give about <b>{sayGrams(Math.round(meat / 10) * 10)}</b> of boneless fish.{' '}
             {plates >= want ? (
               <>
                 {plates > want ? `${plural(plates, 'plate')} in all. ` : ''}

@@ -20,6 +20,7 @@ import { DeckLog } from './deck-log.tsx';
 import { FishInHand } from './fish-in-hand.tsx';
 import { NextFish } from './next-fish.tsx';
 import { ToCome } from './to-come.tsx';
+import { sayTemperature } from '../kit/units.ts';
 
 /** The deck: the log of the trip under way, the fish in hand on the open ground, what is to come below. */
 export function DeckPage() {
@@ -77,7 +78,7 @@ export function DeckPage() {
           value: (
             <Link to="/plan/map">
               {names.zone(placeNow(trip).zone)}
-              {trip.waterC !== null ? `, ${trip.waterC}°` : ''}
+              {trip.waterC !== null ? `, ${sayTemperature(trip.waterC)}` : ''}
             </Link>
           ),
         },

@@ -1,5 +1,5 @@
 import type { Verdict } from '@dagboek/core/rules';
-import { custodyOf, type FishState, massOf, placeAt, sayMass, type TripState } from '@dagboek/journal';
+import { custodyOf, type FishState, massOf, placeAt, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { sayFish, type Species, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
@@ -21,6 +21,7 @@ import { DeckActions } from './deck-actions.tsx';
 import { MeasureForm, sayError } from './measure-form.tsx';
 import { useVerdict } from './use-verdict.ts';
 import { VerdictPanel } from './verdict-panel.tsx';
+import { LENGTH_UNIT, lengthNumber, sayMass } from '../kit/units.ts';
 
 type Step = 'name' | 'measure' | 'act';
 
@@ -271,13 +272,13 @@ function Acting({
           />
           <p className="reading">
             <span className="num">
-              {(length.mm / 10).toFixed(1)}
-              <u>cm</u>
+              {lengthNumber(length.mm)}
+              <u>{LENGTH_UNIT}</u>
             </span>
             {margin !== undefined && (
               <b
                 className={margin < 0 ? 'short' : 'over'}
-              >{`${(Math.abs(margin) / 10).toFixed(1)} ${margin < 0 ? 'short' : 'over'}`}</b>
+              >{`${lengthNumber(Math.abs(margin))} ${margin < 0 ? 'short' : 'over'}`}</b>
             )}
             {mass && (
               <span className="reading-mass">

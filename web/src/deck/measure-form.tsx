@@ -8,7 +8,7 @@ import {
 } from '@dagboek/core/measure';
 import { LENGTH_WORDS } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
-import { type FishState, METHODS, ownFit, sayMass, type Writing } from '@dagboek/journal';
+import { type FishState, METHODS, ownFit, type Writing } from '@dagboek/journal';
 import { useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
@@ -19,8 +19,8 @@ import { Chips } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { isSettable, OwnError } from './own-error.tsx';
 import { PictureKey } from './photo/picture-key.tsx';
-import { typedNumber } from '../kit/ui/typed-number.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { asTyped, sayLength, sayMass, typedAmount, units } from '../kit/units.ts';
 
 const METHOD_WORDS: Record<MeasureMethod, string> = {
   board: 'board',
@@ -35,7 +35,7 @@ const READ_OFF = METHODS.filter((m) => m !== 'photo');
 /** How far a way of measuring may err, in words. */
 export const sayError = (m: MeasureMethod, lengthMm: number, sdMm: number | null = null): string => {
   const e = MEASURE_ERRORS[m];
-  return `good to ${((sdMm ?? e.fixedMm + e.share * lengthMm) / 10).toFixed(1)} cm`;
+  return `good to ${sayLength(sdMm ?? e.fixedMm + e.share * lengthMm)}`;
 };
 
 /** Length with its kind and method, and a weight by the scale or reckoned from the length. Odd figures ask once and do not block. */
@@ -62,12 +62,9 @@ export function MeasureForm({
   const [weight, setWeight] = useState('');
   const [error, setError] = useState<{ field: 'length' | 'longest' | 'weight' | 'form'; why: string } | null>(null);
   const [asked, setAsked] = useState<string | null>(null);
-  const mm = (t: string): number | null => {
-    const n = typedNumber(t);
-    return n === null ? null : Math.round(n * 10);
-  };
-  const lengthMm = mm(length);
-  const longestMm = mm(longest);
+  const read = { lengthMm: typedAmount('length', length), longestMm: typedAmount('length', longest) };
+  const lengthMm = read.lengthMm?.value ?? null;
+  const longestMm = read.longestMm?.value ?? null;
   const middleMm = lengthMm && longestMm && longestMm > lengthMm ? (lengthMm + longestMm) / 2 : lengthMm;
   const { book } = useBook();
   const own = ownFit(book, species);
@@ -80,9 +77,9 @@ export function MeasureForm({
         ? own.fit.predict(inFirst)
         : expectedWeight(species, inFirst)
       : null;
-  const check = (read: number): MeasureCheck => {
-    const first = read > 0 ? asFirstKind(species, read, kind) : read;
-    return checkLength(first === null ? null : species, first ?? read);
+  const check = (mm: number): MeasureCheck => {
+    const first = mm > 0 ? asFirstKind(species, mm, kind) : mm;
+    return checkLength(first === null ? null : species, first ?? mm, units);
   };
   const save = async (): Promise<void> => {
     setError(null);
@@ -95,10 +92,17 @@ export function MeasureForm({
       if (long < (lengthMm ?? 0))
         return setError({ field: 'longest', why: 'The longest of the lot is shorter than the shortest. Swap them?' });
     }
-    const massG = typedNumber(weight);
+    const weighed = typedAmount('mass', weight);
+    const massG = weighed?.value ?? null;
     let ask = first.ask ?? null;
     if (massG !== null) {
-      const w = checkWeight(own.fit ? { ...species, weight: own.fit.weight } : species, inFirst, massG, fish.count);
+      const w = checkWeight(
+        own.fit ? { ...species, weight: own.fit.weight } : species,
+        inFirst,
+        massG,
+        fish.count,
+        units,
+      );
       if (!w.ok) return setError({ field: 'weight', why: w.why });
       ask ??= w.ask ?? null;
     }
@@ -113,10 +117,16 @@ export function MeasureForm({
           method,
           ...(ownSd !== undefined ? { sdMm: ownSd } : {}),
           ...(long !== null ? { longestMm: long } : {}),
+          ...asTyped(read),
         },
       },
     ];
-    if (massG !== null) list.push({ kind: 'fish.weighed', subject: fish.id, facts: { massG, how: 'scale' } });
+    if (massG !== null)
+      list.push({
+        kind: 'fish.weighed',
+        subject: fish.id,
+        facts: { massG, how: 'scale', ...asTyped({ massG: weighed }) },
+      });
     const r = await writeAll(list);
     if (!r.ok) return setError({ field: 'form', why: r.why });
     localStorage.setItem(METHOD_KEY, method);
@@ -137,18 +147,18 @@ export function MeasureForm({
             big
             autoFocus
             label={fish.count > 1 ? `Shortest, ${LENGTH_WORDS[kind]}` : `Length, ${LENGTH_WORDS[kind]}`}
-            unit="cm"
+            amount="length"
             value={length}
             onChange={setLength}
             error={at('length')}
           />
           {fish.count > 1 && (
-            <Quantity big label="Longest" unit="cm" value={longest} onChange={setLongest} error={at('longest')} />
+            <Quantity big label="Longest" amount="length" value={longest} onChange={setLongest} error={at('longest')} />
           )}
           <Quantity
             big
             label={fish.count > 1 ? 'Weight of the lot' : 'Weight, if weighed'}
-            unit="g"
+            amount="mass"
             value={weight}
             onChange={setWeight}
             error={at('weight')}

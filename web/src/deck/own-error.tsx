@@ -4,7 +4,7 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { typedNumber } from '../kit/ui/typed-number.ts';
+import { asTyped, sayLength, typedAmount } from '../kit/units.ts';
 
 /** Whether the error of a way of measuring can be set. */
 export const isSettable = (m: string): m is SettableMethod => (SETTABLE_METHODS as readonly string[]).includes(m);
@@ -20,10 +20,11 @@ export function OwnError({ method }: { method: SettableMethod }) {
   if (!book) return null;
   const { sdMm, own } = methodError(whole, method);
   const save = async (): Promise<void> => {
-    const cm = typedNumber(text);
+    const read = typedAmount('length', text);
     const r = await write('book.error', book.id, {
       method,
-      sdMm: cm === null ? Number.NaN : Math.round(cm * 100) / 10,
+      sdMm: read?.value ?? Number.NaN,
+      ...asTyped({ sdMm: read }),
     });
     setTrouble(r.ok ? null : r.why);
     if (r.ok) setOpen(false);
@@ -31,7 +32,8 @@ export function OwnError({ method }: { method: SettableMethod }) {
   return (
     <div className="own-error">
       <p className="hint">
-        Good to {(sdMm / 10).toFixed(1)} cm{own ? ', as you have found' : ', as usual'}.{' '}
+        Good to {sayLength(sdMm)}
+        {own ? ', as you have found' : ', as usual'}.{' '}
         <button type="button" className="line-key" aria-expanded={open} onClick={() => setOpen(!open)}>
           Set your own
         </button>
@@ -40,7 +42,7 @@ export function OwnError({ method }: { method: SettableMethod }) {
         <div className="measure-row">
           <Quantity
             label={`On the ${method}, good to`}
-            unit="cm"
+            amount="length"
             value={text}
             onChange={setText}
             onEnter={() => void save()}

@@ -7,6 +7,7 @@ import { type Book, type Names, rulesOf } from '@dagboek/journal';
 import { nowMs } from './clock.ts';
 import { useBookValue } from './journal/journal-context.tsx';
 import { inSentence } from './names-in-text.ts';
+import { units } from './units.ts';
 
 export type { Species } from '@dagboek/catalogue';
 
@@ -105,6 +106,7 @@ export function useNames(): Names {
 
 const namesOf = (book: Book, byId: Catalogue['byId'], rules: RulePack | null): Names =>
   book.reckoned('names', ['member', 'box'], [byId, rules], () => ({
+    units,
     member: (id) => book.getAny('member', id)?.name ?? 'someone',
     species: (id) => byId(id)?.name ?? id.replace(/-/g, ' '),
     box: (id) => book.getAny('box', id)?.name ?? 'a box',

@@ -1,7 +1,12 @@
 import type { FigureSpec } from '@dagboek/figure';
 import { useWidth } from './use-width.ts';
-import { cm } from './format.ts';
 import { figureOf, figureUrl } from './figure-view.tsx';
+import { lengthNumber, sayLength, units } from './units.ts';
+import { MM_PER_INCH } from '@dagboek/core/units';
+
+/** The rule under the fish: a tick each cm, a number each 5; or a tick each half inch, a number each 2 inches. */
+const [TICKS_PER_UNIT, PER_NUMBER, TICK_MM] = units.length === 'in' ? [2, 4, MM_PER_INCH / 2] : [1, 5, 10];
+const NUMBERED_MM = PER_NUMBER * TICK_MM;
 
 /**
  * The fish to scale on the ruled board: nose to the stop, tail on a teal line, the least size a dashed ink line, the margin as a wash.
@@ -24,7 +29,7 @@ export function FishOnBoard({
 }) {
   const [ref, width] = useWidth(540);
   const longest = Math.max(lengthMm, leastMm ?? 0);
-  const max = Math.ceil((longest * 1.18) / 50) * 50;
+  const max = Math.ceil((longest * 1.18) / NUMBERED_MM) * NUMBERED_MM;
   const room = width - 18;
   const pxPerMm = room / max;
   const probe = figureOf(spec, { size: 400 });
@@ -39,12 +44,12 @@ export function FishOnBoard({
   const nose = Math.min(fish.noseX, fish.tailX);
   const left = flip ? place(lengthMm) - nose : place(0) - nose;
   const top = Math.max(2, (tall - fish.height) / 2 + 4);
-  const ticks = Array.from({ length: Math.floor(Math.min(max, room / scale) / 10) + 1 }, (_, i) => i);
+  const ticks = Array.from({ length: Math.floor(Math.min(max, room / scale) / TICK_MM + 1e-9) + 1 }, (_, i) => i);
   const bounds = [place(Math.min(lengthMm, leastMm ?? lengthMm)), place(longest)].sort((a, b) => a - b) as [
     number,
     number,
   ];
-  const step = scale * 50 > 34 ? 5 : 10;
+  const step = scale * NUMBERED_MM > 34 ? PER_NUMBER : PER_NUMBER * 2;
   return (
     <div ref={ref} className="fish-on-board">
       <svg
@@ -52,7 +57,7 @@ export function FishOnBoard({
         height={tall + 52}
         viewBox={`0 0 ${width} ${tall + 52}`}
         role="img"
-        aria-label={`${cm(lengthMm)} cm on the board${leastMm ? `, least ${cm(leastMm)}` : ''}`}
+        aria-label={`${sayLength(lengthMm)} on the board${leastMm ? `, least ${lengthNumber(leastMm)}` : ''}`}
       >
         {leastMm !== null && (
           <rect
@@ -72,10 +77,14 @@ export function FishOnBoard({
         />
         {ticks.map((i) => (
           <g key={i}>
-            <path d={`M${place(i * 10)} ${base}v${i % 5 ? 5 : 10}`} stroke="var(--ink)" strokeWidth={i % 5 ? 1 : 1.6} />
+            <path
+              d={`M${place(i * TICK_MM)} ${base}v${i % PER_NUMBER ? 5 : 10}`}
+              stroke="var(--ink)"
+              strokeWidth={i % PER_NUMBER ? 1 : 1.6}
+            />
             {i % step === 0 && (
-              <text x={place(i * 10)} y={base + 25} textAnchor="middle" fill="var(--ink-2)">
-                {i}
+              <text x={place(i * TICK_MM)} y={base + 25} textAnchor="middle" fill="var(--ink-2)">
+                {i / TICKS_PER_UNIT}
               </text>
             )}
           </g>
@@ -89,7 +98,7 @@ export function FishOnBoard({
               textAnchor={lengthMm >= leastMm !== flip ? 'end' : 'start'}
               className="over-figure"
             >
-              least {cm(leastMm)}
+              least {lengthNumber(leastMm)}
             </text>
           </>
         )}

@@ -1,13 +1,16 @@
 import { addDays, civilDay, sayDate, wallTime, weekday } from '@dagboek/core/time';
 import { stamp } from '@dagboek/core/time';
 import { useTimeZone } from './catalogue.ts';
+import { sayTime } from './units.ts';
 
 export interface Format {
   readonly zone: string;
-  /** "14:20" in the waters' own zone. */
+  /** "14:20" or "2:20 pm" in the waters' own zone. */
   readonly time: (at: string) => string;
   /** The time, or the weekday ("Sun") or date ("14 Jun") when a night lies since `after`. */
   readonly shortTime: (at: string, after?: string) => string;
+  /** The same, as narrow as can be: for the knots of the custody line. */
+  readonly knotTime: (at: string, after?: string) => string;
   /** Civil day, YYYY-MM-DD. */
   readonly day: (at: string) => string;
   readonly dayOfMs: (ms: number) => string;
@@ -27,13 +30,16 @@ function formatIn(zone: string): Format {
   const day = (at: string): string => civilDay(at, zone);
   const shortDay = (d: string): string =>
     `${weekday(d).slice(0, 3)} ${sayDate(d).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}`;
+  const since = (at: string, after?: string): string | null => {
+    if (!after || day(at) === day(after)) return null;
+    return day(at) <= addDays(day(after), 6) ? weekday(day(at)).slice(0, 3) : shortDay(day(at)).slice(4);
+  };
   const format: Format = {
     zone,
-    time: (at) => wallTime(at, zone),
-    shortTime: (at, after) => {
-      if (!after || day(at) === day(after)) return wallTime(at, zone);
-      return day(at) <= addDays(day(after), 6) ? weekday(day(at)).slice(0, 3) : shortDay(day(at)).slice(4);
-    },
+    time: (at) => sayTime(wallTime(at, zone)),
+    shortTime: (at, after) => since(at, after) ?? sayTime(wallTime(at, zone)),
+    // Knots stand 50 px apart: "2:15p" as in a timetable.
+    knotTime: (at, after) => since(at, after) ?? sayTime(wallTime(at, zone)).replace(/ ([ap])m$/, '$1'),
     day,
     dayOfMs: (ms) => civilDay(stamp(ms, zone), zone),
     shortDay,
@@ -42,11 +48,6 @@ function formatIn(zone: string): Format {
   return format;
 }
 
-/** "1.31 kg" or "790 g", as number and unit. */
-export const massParts = (g: number): [string, string] =>
-  g >= 1000 ? [(g / 1000).toFixed(2), 'kg'] : [String(Math.round(g)), 'g'];
-/** "44.0" from mm. */
-export const cm = (mm: number): string => (mm / 10).toFixed(1);
 /** "41 %". */
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
 export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

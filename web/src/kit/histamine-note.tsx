@@ -2,6 +2,7 @@ import { HISTAMINE_LIMITS, type HistamineClock } from '@dagboek/core/fresh';
 import { stamp } from '@dagboek/core/time';
 import { useFormat } from './format.ts';
 import { WarningTriangle } from './hazard-strip.tsx';
+import { sayTemperature } from './units.ts';
 
 const hours = (h: number): string => `${h.toFixed(h < 10 ? 1 : 0).replace(/\.0$/, '')} h`;
 
@@ -15,7 +16,7 @@ export function HistamineNote({ of, clock }: { of: string; clock: HistamineClock
   const how =
     clock.limit === 'to ice'
       ? `${hours(clock.hours)} from death without ice, ${hours(clock.limitH)} at most`
-      : `${hours(clock.hours)} above ${HISTAMINE_LIMITS.aboveC}° after it was chilled, ${hours(clock.limitH)} at most`;
+      : `${hours(clock.hours)} above ${sayTemperature(HISTAMINE_LIMITS.aboveC)} after it was chilled, ${hours(clock.limitH)} at most`;
   if (clock.state === 'near')
     return (
       <p className="asks">

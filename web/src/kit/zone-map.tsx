@@ -2,6 +2,8 @@ import { geoMercator, geoPath } from 'd3-geo';
 import { isClosedZone, type LonLat, type RulePack, tidyRing, type Zone } from '@dagboek/core/rules';
 import type { KeyboardEvent, MouseEvent } from 'react';
 import { useWidth } from './use-width.ts';
+import { sayDistance, units } from './units.ts';
+import { KM_PER_NAUTICAL_MILE } from '@dagboek/core/units';
 
 /** Below this width, px, only the names that matter stand on the map. */
 const NARROW = 420;
@@ -128,7 +130,7 @@ export function ZoneMap({
         })}
         <path d={`M14 ${height - 12}h${mile}m0 -4v8M14 ${height - 16}v8`} className="scale" />
         <text x={20 + mile} y={height - 7} className="scale-words">
-          2 km
+          {sayDistance(SCALE_KM)}
         </text>
         {at && (
           <g className="boat-mark" transform={`translate(${at[0]} ${at[1]})`}>
@@ -169,11 +171,17 @@ function labelsOf(
 
 const round = (x: number): number => Math.round(x * 1e5) / 1e5;
 
-/** Length of 2 km on the map, px, at its middle. */
+/** What the bar on the map stands for, km: 2 km, or a nautical mile. */
+const SCALE_KM = units.distance === 'nm' ? KM_PER_NAUTICAL_MILE : 2;
+
+/** Its length on the map, px, at its middle. */
 function scaleBar(projection: ReturnType<typeof geoMercator>, width: number, height: number): number {
   const middle = projection.invert?.([width / 2, height / 2]);
   if (!middle) return 0;
-  const east = projection([middle[0] + 2000 / (111_320 * Math.cos((middle[1] * Math.PI) / 180)), middle[1]]);
+  const east = projection([
+    middle[0] + (SCALE_KM * 1000) / (111_320 * Math.cos((middle[1] * Math.PI) / 180)),
+    middle[1],
+  ]);
   return east ? Math.round(east[0] - width / 2) : 0;
 }
 

@@ -5,7 +5,7 @@ import { useCatalogue } from '../kit/catalogue.ts';
 import { TONE_WORD } from '../kit/custody/slots.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
-import { massParts, plural, useFormat } from '../kit/format.ts';
+import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Paged } from '../kit/ui/paged.tsx';
 import { Page, Row } from '../kit/page.tsx';
@@ -14,6 +14,7 @@ import { platesFrom } from '@dagboek/core/plates';
 import { type Axis, KeepingHead, KeepingLine } from './keeping-line.tsx';
 import { FREEZING_FOR_RAW } from '@dagboek/core/harm';
 import { HistamineNote } from '../kit/histamine-note.tsx';
+import { degrees, massParts } from '../kit/units.ts';
 
 const FRIDGE: Axis = { from: -4, to: 5 };
 const FREEZER: Axis = { from: -110, to: 240 };
@@ -142,7 +143,7 @@ export function LarderPage() {
           <h2 className="ruled">Raw?</h2>
           <p>
             Nothing here is marked safe to eat raw. Freezing that makes it safer counts from a cold core:{' '}
-            {FREEZING_FOR_RAW} Lemon, salt and smoke kill no worms.
+            {degrees(FREEZING_FOR_RAW)} Lemon, salt and smoke kill no worms.
           </p>
         </aside>
       </div>

@@ -1,4 +1,4 @@
-import { custodyOf, heldPack, isNotToEat, packLeft, packNumber, sayMass } from '@dagboek/journal';
+import { custodyOf, heldPack, isNotToEat, packLeft, packNumber } from '@dagboek/journal';
 import { sayDate, sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -8,7 +8,7 @@ import { CustodyRow } from '../kit/custody/custody-row.tsx';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
-import { massParts, useFormat } from '../kit/format.ts';
+import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
@@ -18,6 +18,7 @@ import { packCautions } from '@dagboek/core/harm';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { degrees, massParts, sayMass } from '../kit/units.ts';
 
 /** One pack: what, from which fish, until when; moved, cooked or thrown away. */
 export function PackPage() {
@@ -101,7 +102,7 @@ export function PackPage() {
               venomous: species?.hazards.some((h) => h.kind === 'venomous') ?? false,
             }).map((c) => (
               <p key={c} className="asks">
-                {c}
+                {degrees(c)}
               </p>
             ))}
             {species?.eating.map((e) => (

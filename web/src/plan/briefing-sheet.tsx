@@ -10,6 +10,7 @@ import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { isGrave, worstHazard } from '@dagboek/core/harm';
 import { PrintPage } from './print-page.tsx';
+import { LENGTH_UNIT, sayTime, shortLength } from '../kit/units.ts';
 
 const AHEAD = 14;
 const SIZES = new Set(['minimumSize', 'maximumSize', 'keepSlot', 'releaseSlot', 'overLength']);
@@ -42,7 +43,7 @@ export function BriefingSheet() {
     const others = list.filter((r) => SIZES.has(r.kind) && r.kind !== 'minimumSize');
     return [
       ...(least
-        ? [`${least.mm / 10}${least.kind === 'discWidth' ? ' wide' : least.kind === 'fork' ? ' fork' : ''}`]
+        ? [`${shortLength(least.mm)}${least.kind === 'discWidth' ? ' wide' : least.kind === 'fork' ? ' fork' : ''}`]
         : []),
       ...others.map((r) =>
         say(r)
@@ -86,7 +87,10 @@ export function BriefingSheet() {
         ['Day', `${sayDay(day)} ${day.slice(0, 4)}`],
         ['Zone', zone.name],
         ['Ground', zone.about],
-        ['Sun', b.sun?.rise ? `${b.sun.rise} to ${b.sun.set}` : b.sun ? `up all ${b.sun.all}` : 'not known'],
+        [
+          'Sun',
+          b.sun?.rise ? `${sayTime(b.sun.rise)} to ${sayTime(b.sun.set)}` : b.sun ? `up all ${b.sun.all}` : 'not known',
+        ],
       ]}
       foot={['The local authority’s text decides.', `${rules.authority}`]}
     >
@@ -107,11 +111,11 @@ export function BriefingSheet() {
         <table>
           <thead>
             <tr>
-              <th scope="col">Kind</th>
+              <th scope="col">Species</th>
               <th scope="col">
                 <span className="sr-only">Drawing</span>
               </th>
-              <th scope="col">Length, cm</th>
+              <th scope="col">Length, {LENGTH_UNIT}</th>
               <th scope="col">A head, a day</th>
               <th scope="col">And</th>
             </tr>

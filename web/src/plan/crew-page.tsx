@@ -14,7 +14,7 @@ import { Page, Row } from '../kit/page.tsx';
 import { ManyChips } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { typedNumber } from '../kit/ui/typed-number.ts';
+import { asTyped, sayVolume, typedAmount } from '../kit/units.ts';
 
 /** People, boxes and places of the book: added, renamed, retired and brought back. Nothing of theirs is lost. */
 export function CrewPage() {
@@ -66,7 +66,7 @@ export function CrewPage() {
               key={b.id}
               state={b}
               name={b.name}
-              more={`${b.litres} l`}
+              more={sayVolume(b.litres)}
               begin="box.added"
               retired={b.retiredAt !== null}
               retire="box.retired"
@@ -215,9 +215,9 @@ function AddBox({ names }: { names: readonly string[] }) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const add = async (): Promise<void> => {
     if (taken(names, name)) return setTrouble('A box has this name already.');
-    const l = typedNumber(litres);
-    if (l === null || Number.isNaN(l)) return setTrouble('Write how many litres it holds, as a number.');
-    const r = await write('box.added', newId(), { name: name.trim(), litres: l });
+    const l = typedAmount('volume', litres);
+    if (!l || Number.isNaN(l.value)) return setTrouble(`Write how much it holds, such as ${sayVolume(52)}.`);
+    const r = await write('box.added', newId(), { name: name.trim(), litres: l.value, ...asTyped({ litres: l }) });
     setTrouble(r.ok ? null : r.why);
     if (!r.ok) return;
     setName('');
@@ -229,7 +229,7 @@ function AddBox({ names }: { names: readonly string[] }) {
         <label htmlFor="new-box">Another box</label>
         <input id="new-box" className="input" maxLength={60} value={name} onChange={(e) => setName(e.target.value)} />
       </div>
-      <Quantity label="Holds" unit="l" value={litres} onChange={setLitres} />
+      <Quantity label="Holds" amount="volume" value={litres} onChange={setLitres} />
       <DeckKey type="submit" name="Add the box" />
     </AddForm>
   );

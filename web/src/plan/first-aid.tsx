@@ -1,6 +1,7 @@
 import { cardsFor, DANGER_SIGNS, isDangerous } from '@dagboek/core/harm';
 import { useId, useState } from 'react';
 import { useCatalogue, useRules } from '../kit/catalogue.ts';
+import { degrees } from '../kit/units.ts';
 
 /**
  * What to do when someone is hurt: the signs of danger first, then the cards, open those of the fish that did it when it
@@ -46,7 +47,7 @@ export function FirstAid({ zone, by: first = '' }: { zone: string; by?: string }
       </div>
       {culprit?.aid && (
         <p className="asks">
-          <b>{culprit.name}:</b> {culprit.aid}
+          <b>{culprit.name}:</b> {degrees(culprit.aid)}
         </p>
       )}
       {cards.map(({ card, fits }) => (
@@ -55,7 +56,7 @@ export function FirstAid({ zone, by: first = '' }: { zone: string; by?: string }
           <summary>{card.title}</summary>
           <ol className="aid-steps">
             {card.steps.map((s) => (
-              <li key={s}>{s}</li>
+              <li key={s}>{degrees(s)}</li>
             ))}
           </ol>
         </details>

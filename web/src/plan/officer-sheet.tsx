@@ -1,14 +1,6 @@
 import { bagsOn, keptDays, methodError, placeIn } from '@dagboek/journal';
 import { leastOf, rulesAbout, sayShut } from '@dagboek/core/rules';
-import {
-  custodyOf,
-  earlierLengths,
-  fishNumbers,
-  type FishState,
-  openTrip,
-  sayCm,
-  tripsInOrder,
-} from '@dagboek/journal';
+import { custodyOf, earlierLengths, fishNumbers, type FishState, openTrip, tripsInOrder } from '@dagboek/journal';
 import { sayDate, stamp, wallTime } from '@dagboek/core/time';
 import { MissingPage } from '../app/missing-page.tsx';
 import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
@@ -17,6 +9,7 @@ import { useBook, useOutbox } from '../kit/journal/journal-context.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
 import { PrintPage, TenCentimetres } from './print-page.tsx';
+import { LENGTH_UNIT, lengthNumber, sayLength, sayTime, shortLength } from '../kit/units.ts';
 
 /** How a length was read, when not on the board. */
 const WITH = { mat: 'mat', tape: 'tape', photo: 'picture', eye: 'by eye' } as const;
@@ -28,13 +21,13 @@ function Lengths({ fish }: { fish: FishState }) {
       {earlierLengths(fish)
         .filter((mm) => mm !== fish.length?.mm)
         .map((mm) => (
-          <s key={mm}>{sayCm(mm)} </s>
+          <s key={mm}>{lengthNumber(mm)} </s>
         ))}
-      {sayCm(fish.length.mm)}
-      {fish.length.longestMm ? ` to ${sayCm(fish.length.longestMm)}` : ''}
+      {lengthNumber(fish.length.mm)}
+      {fish.length.longestMm ? ` to ${lengthNumber(fish.length.longestMm)}` : ''}
       {fish.length.kind === 'discWidth' ? ' wide' : fish.length.kind === 'fork' ? ' fork' : ''}
       {fish.length.method !== 'board' && ` ${WITH[fish.length.method]}`}
-      {fish.length.sdMm !== null && ` (±${sayCm(fish.length.sdMm)})`}
+      {fish.length.sdMm !== null && ` (±${lengthNumber(fish.length.sdMm)})`}
     </>
   );
 }
@@ -81,7 +74,7 @@ export function OfficerSheet() {
         const least = leastOf(about);
         return (
           sayShut(about, day(f.landed.at)) ??
-          (least ? `least ${least.mm / 10}${least.kind === 'discWidth' ? ' wide' : ''}` : 'none')
+          (least ? `least ${shortLength(least.mm)}${least.kind === 'discWidth' ? ' wide' : ''}` : 'none')
         );
       })
       .join(' / ');
@@ -99,7 +92,7 @@ export function OfficerSheet() {
   const ofBoat = bags.some((b) => b.anglerId === null);
   const lines = fish.flatMap((f) => f.log);
   const corrected = standing.filter((f) => earlierLengths(f).length > 0).length;
-  const goodTo = methodError(book, 'board').sdMm / 10;
+  const goodTo = methodError(book, 'board').sdMm;
   return (
     <PrintPage
       title="Officer’s sheet"
@@ -119,7 +112,7 @@ export function OfficerSheet() {
         ['Boat', trip.boat || 'from the shore'],
         [
           'Day and hour',
-          `${shortDay(today)} ${today.slice(0, 4)}, ${rules ? wallTime(stamp(now, rules.timeZone), rules.timeZone) : ''}`,
+          `${shortDay(today)} ${today.slice(0, 4)}, ${rules ? sayTime(wallTime(stamp(now, rules.timeZone), rules.timeZone)) : ''}`,
         ],
         ['Zone', [...new Set([trip.zone, ...trip.moves.map((m) => m.zone)])].map(names.zone).join(', then ')],
         ['Left', `${on === today ? '' : `${shortDay(on)}, `}${time(trip.startedAt)}`],
@@ -141,11 +134,11 @@ export function OfficerSheet() {
             <th scope="col">No.</th>
             <th scope="col">Landed</th>
             {moved && <th scope="col">Zone</th>}
-            <th scope="col">Kind</th>
+            <th scope="col">Species</th>
             <th scope="col" className="right">
-              Length, cm
+              Length, {LENGTH_UNIT}
             </th>
-            <th scope="col">Rule, cm</th>
+            <th scope="col">Rule, {LENGTH_UNIT}</th>
             <th scope="col">Counts for</th>
             <th scope="col">State, or why let go</th>
           </tr>
@@ -178,7 +171,7 @@ export function OfficerSheet() {
       </table>
       {fish.length === 0 && <p>Nothing has been landed on this trip.</p>}
       <p className="print-note">
-        Measured as noted, on a board unless it says otherwise; good to {goodTo.toFixed(1)} cm (two readings in three).
+        Measured as noted, on a board unless it says otherwise; good to {sayLength(goodTo)} (two readings in three).
         Struck lengths were corrected, and stay readable. Kept fish may measure 1 to 3 % shorter after a day on ice. A
         fish counts for whoever caught it.
       </p>
@@ -188,7 +181,7 @@ export function OfficerSheet() {
           <table>
             <thead>
               <tr>
-                <th scope="col">Kind</th>
+                <th scope="col">Species</th>
                 {trip.crew.map((m) => (
                   <th scope="col" key={m}>
                     {names.member(m)}

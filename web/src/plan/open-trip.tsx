@@ -16,6 +16,7 @@ import { FirstAid } from './first-aid.tsx';
 import { NoteHarm } from './note-harm.tsx';
 import { EndTrip } from '../kit/end-trip.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { sayHeavy } from '../kit/units.ts';
 
 /** The trip under way: what was noted of it, a remark, someone hurt, and its end. */
 export function OpenTrip({ trip }: { trip: TripState }) {
@@ -45,7 +46,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
           </h2>
           <p className="lead">
             Out for {saySpan(now - Date.parse(trip.startedAt))} with {trip.crew.map(names.member).join(', ')}.
-            {trip.iceKg ? ` ${trip.iceKg} kg of ice` : ' No ice noted'}
+            {trip.iceKg ? ` ${sayHeavy(trip.iceKg)} of ice` : ' No ice noted'}
             {trip.box ? ` in ${names.box(trip.box)}.` : '.'}{' '}
             {plural(
               fish.filter((f) => !f.released).reduce((n, f) => n + f.count, 0),

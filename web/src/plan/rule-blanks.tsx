@@ -3,6 +3,7 @@ import { readDay, readTime, sayDate } from '@dagboek/core/time';
 import { useState } from 'react';
 import { ManyChips, plain } from '../kit/ui/chips.tsx';
 import type { RuleDraft } from './rule-fields.ts';
+import { LENGTH_UNIT } from '../kit/units.ts';
 
 /** The blanks of one kind of rule, to be filled. */
 export function RuleBlanks({
@@ -48,7 +49,7 @@ function Blank({
     <div className="field">
       <label htmlFor={id}>
         {f.label}
-        {f.type === 'cm' ? ', cm' : ''}
+        {f.type === 'length' ? `, ${LENGTH_UNIT}` : ''}
       </label>
       {f.type === 'one' ? (
         <select id={id} className="select" value={text || f.options[0]?.[0]} onChange={(e) => onValue(e.target.value)}>
@@ -66,7 +67,7 @@ function Blank({
           id={id}
           className="input"
           placeholder={f.type === 'time' ? '06:00' : undefined}
-          inputMode={f.type === 'cm' || f.type === 'count' ? 'decimal' : undefined}
+          inputMode={f.type === 'length' || f.type === 'count' ? 'decimal' : undefined}
           value={text}
           onChange={(e) => onValue((f.type === 'time' ? readTime(e.target.value) : null) ?? e.target.value)}
         />

@@ -1,4 +1,5 @@
 import { type Rule, RULE_FORMS, type RuleKind } from '@dagboek/core/rules';
+import { inField, typedAmount } from '../kit/units.ts';
 
 /** What is typed, by the name of the blank. */
 export type RuleDraft = Readonly<Record<string, string | readonly string[]>>;
@@ -12,8 +13,8 @@ export function bodyOf(kind: RuleKind, draft: RuleDraft): Record<string, unknown
   for (const f of RULE_FORMS.find((x) => x.kind === kind)?.fields ?? []) {
     const v = draft[f.name];
     const value =
-      f.type === 'cm'
-        ? Math.round(numeral(v) * 10)
+      f.type === 'length'
+        ? (typedAmount('length', String(v ?? ''))?.value ?? Number.NaN)
         : f.type === 'count'
           ? numeral(v)
           : f.type === 'many'
@@ -35,7 +36,7 @@ export function draftOfRule(rule: Rule): RuleDraft {
   for (const f of RULE_FORMS.find((x) => x.kind === rule.kind)?.fields ?? []) {
     const v = f.name.split('.').reduce<unknown>((o, k) => (o as Record<string, unknown> | undefined)?.[k], rule);
     if (Array.isArray(v)) out[f.name] = v as string[];
-    else if (typeof v === 'number') out[f.name] = String(f.type === 'cm' ? v / 10 : v);
+    else if (typeof v === 'number') out[f.name] = f.type === 'length' ? inField('length', v) : String(v);
     else if (typeof v === 'string') out[f.name] = v;
   }
   return out;

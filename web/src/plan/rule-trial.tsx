@@ -3,8 +3,9 @@ import { TRIED_DAYS, type Tried, tryRule } from '@dagboek/journal';
 import { useEffect, useState } from 'react';
 import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
-import { cm, plural, useFormat } from '../kit/format.ts';
+import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { sayLength } from '../kit/units.ts';
 
 const OUTCOME_WORDS = {
   keep: 'keep',
@@ -70,7 +71,7 @@ export function RuleTrial({ rule, replaces }: { rule: Rule; replaces: Rule | nul
         {other.slice(0, 8).map((t) => (
           <li key={t.fish.id}>
             {shortDay(day(t.fish.landed.at))}, {sayFish(t.fish, names)}
-            {t.fish.length ? `, ${cm(t.fish.length.mm)} cm` : ''}: {OUTCOME_WORDS[t.before]}, now{' '}
+            {t.fish.length ? `, ${sayLength(t.fish.length.mm)}` : ''}: {OUTCOME_WORDS[t.before]}, now{' '}
             <b>{OUTCOME_WORDS[t.after]}</b>
             {t.because && <small>{t.because}</small>}
           </li>

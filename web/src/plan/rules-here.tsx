@@ -2,6 +2,7 @@ import { rulesAbout, sayBag, sayLeast, sayShut } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
 import { Link } from 'react-router';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
+import { LENGTH_UNIT, units } from '../kit/units.ts';
 
 /** What holds in a zone on a day, species by species. */
 export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
@@ -32,7 +33,7 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
     <aside className="margin" aria-label="What holds there">
       <h2>What holds there</h2>
       <p>
-        {names.zone(zone)}, {sayDate(day)}. Least length in cm, bag per head and day.
+        {names.zone(zone)}, {sayDate(day)}. Least length in {LENGTH_UNIT}, bag per head and day.
       </p>
       <table className="rules-table">
         <thead>
@@ -53,7 +54,7 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
                   </td>
                 ) : (
                   <>
-                    <td>{sayLeast(about)}</td>
+                    <td>{sayLeast(about, units)}</td>
                     <td>{sayBag(about)}</td>
                   </>
                 )}

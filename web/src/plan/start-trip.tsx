@@ -11,11 +11,11 @@ import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { Chips, ManyChips } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
-import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
 import { DateTimeField } from '../kit/ui/when.tsx';
 import { Link } from 'react-router';
 import { useCrew } from '../kit/crew.ts';
 import { RulesHere } from './rules-here.tsx';
+import { amountTrouble, asTyped, sayVolume, typedAmount } from '../kit/units.ts';
 
 /** Waters and zone, when, who, which box, how much ice. The last trip's answers stand ready. */
 export function StartTrip() {
@@ -40,13 +40,13 @@ export function StartTrip() {
   const [trouble, setTrouble] = useState<{ field?: string; why: string } | null>(null);
   const zones = rules?.zones ?? [{ id: 'anywhere', name: 'Anywhere', about: 'no rules known' }];
   const start = async (): Promise<void> => {
-    const iceKg = typedNumber(ice);
-    const waterC = typedNumber(water);
+    const read = { iceKg: typedAmount('heavy', ice), waterC: typedAmount('temperature', water) };
+    const [iceKg, waterC] = [read.iceKg?.value ?? null, read.waterC?.value ?? null];
     const odd = ['ice', 'water'].find((f) => Number.isNaN(f === 'ice' ? iceKg : waterC));
     if (odd)
       return setTrouble({
         field: odd === 'ice' ? 'iceKg' : 'waterC',
-        why: numberTrouble(odd === 'ice' ? ice : water, odd) ?? '',
+        why: amountTrouble(odd === 'ice' ? 'heavy' : 'temperature', odd === 'ice' ? ice : water, odd) ?? '',
       });
     const id = newId();
     const r = await write(
@@ -61,6 +61,7 @@ export function StartTrip() {
         ...(box ? { box } : {}),
         ...(iceKg !== null ? { iceKg } : {}),
         ...(waterC !== null ? { waterC } : {}),
+        ...asTyped(read),
       },
       { atMs },
     );
@@ -120,13 +121,19 @@ export function StartTrip() {
           <h2>The cold</h2>
           <Chips
             label="Box"
-            options={boxes.map((b) => ({ value: b.id, text: `${b.name}, ${b.litres} l` }))}
+            options={boxes.map((b) => ({ value: b.id, text: `${b.name}, ${sayVolume(b.litres)}` }))}
             value={box}
             onChange={setBox}
           />
           <div className="measure-row">
-            <Quantity label="Ice" unit="kg" value={ice} onChange={setIce} error={at('iceKg')} />
-            <Quantity label="Water, if read" unit="°C" value={water} onChange={setWater} error={at('waterC')} />
+            <Quantity label="Ice" amount="heavy" value={ice} onChange={setIce} error={at('iceKg')} />
+            <Quantity
+              label="Water, if read"
+              amount="temperature"
+              value={water}
+              onChange={setWater}
+              error={at('waterC')}
+            />
           </div>
           {trouble && !['iceKg', 'waterC'].includes(trouble.field ?? '') && (
             <p className="trouble" role="alert">

@@ -7,7 +7,6 @@ import {
   nextPackNumber,
   packLeft,
   packNumber,
-  sayMass,
   standingLine,
 } from '@dagboek/journal';
 import { saySpan, sayDay } from '@dagboek/core/time';
@@ -24,11 +23,11 @@ import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { PlatesRow } from '../kit/plates-row.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
-import { typedNumber } from '../kit/ui/typed-number.ts';
 import { useWidth } from '../kit/use-width.ts';
 import { meanMark } from '../kit/mean-mark.ts';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { asTyped, sayGrams, sayMass, sayTemperature, typedAmount, units } from '../kit/units.ts';
 
 /** One meal: its fish from water to plate, how done it was, who liked it, what to change, what was left. */
 export function MealPage() {
@@ -127,7 +126,7 @@ function Meal({ meal }: { meal: MealState }) {
           <p>
             {meal.method.charAt(0).toUpperCase() + meal.method.slice(1)}
             {meal.doneness ? `, ${meal.doneness}` : ', not noted how done'}
-            {meal.coreC !== null ? `; ${meal.coreC}° in the middle` : ''}. {sayCore(meal.coreC)}
+            {meal.coreC !== null ? `; ${sayTemperature(meal.coreC)} in the middle` : ''}. {sayCore(meal.coreC, units)}
           </p>
         </section>
         <section className="pad">
@@ -208,11 +207,13 @@ function Afterwards({
     if (r.ok) setText('');
   };
   const keep = async (): Promise<void> => {
-    const massG = typedNumber(grams);
-    if (massG === null || Number.isNaN(massG)) return setTrouble('Give the weight of what is left in grams.');
+    const read = typedAmount('mass', grams);
+    if (!read || Number.isNaN(read.value))
+      return setTrouble(`Give the weight of what is left, for example ${sayGrams(200)}.`);
+    const massG = read.value;
     if (massG + leftovers.reduce((g, p) => g + p.massG, 0) > taken * 1.5)
       return setTrouble(
-        `More is left than was cooked: ${Math.round(taken)} g of fish went in. With sauce and all, half as much again is the most that can be.`,
+        `More is left than was cooked: ${sayGrams(taken)} of fish went in. With sauce and all, half as much again is the most that can be.`,
       );
     const r = await write('pack.stored', newId(), {
       number: nextPackNumber(book),
@@ -224,6 +225,7 @@ function Afterwards({
       place: 'fridge',
       fish: [],
       meal: meal.id,
+      ...asTyped({ massG: read }),
     });
     setTrouble(r.ok ? null : r.why);
     if (r.ok) setGrams('');
@@ -278,7 +280,7 @@ function Afterwards({
         </p>
       ))}
       <div className="by-row">
-        <Quantity label="Cooked, left over" unit="g" value={grams} onChange={setGrams} />
+        <Quantity label="Cooked, left over" amount="mass" value={grams} onChange={setGrams} />
         <DeckKey name="Back to the larder" note="two days in the fridge" onClick={() => void keep()} />
       </div>
       <Trouble says={trouble} />

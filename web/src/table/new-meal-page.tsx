@@ -1,6 +1,7 @@
 import { outweighs } from '@dagboek/core/cut';
-import { COOKING, DONENESS, isNotToEat, mealsInOrder, packsHeld, sayMass } from '@dagboek/journal';
-import { meatFrom, platesFrom } from '@dagboek/core/plates';
+import { COOKING, DONENESS, type HeldPack, isNotToEat, mealsInOrder, packsHeld } from '@dagboek/journal';
+import { meatFrom, PLATE_G, platesFrom } from '@dagboek/core/plates';
+import type { Amount } from '@dagboek/core/units';
 import { daysBetween, sayDate, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -22,6 +23,18 @@ import { Quantity } from '../kit/ui/quantity.tsx';
 import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
 import { DateTimeField } from '../kit/ui/when.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import {
+  amountTrouble,
+  asTyped,
+  degrees,
+  fieldUnit,
+  inField,
+  sayGrams,
+  sayMass,
+  sayTemperature,
+  typedAmount,
+  units,
+} from '../kit/units.ts';
 
 /** "Pollack and mackerel", each kind once. */
 function dishNames(names: readonly string[]): string {
@@ -44,7 +57,7 @@ export function NewMealPage() {
   const asked = search.get('pack');
   const [taken, setTaken] = useState<Readonly<Record<string, string>>>(() => {
     const first = held.find((h) => h.pack.id === asked);
-    return first ? { [first.pack.id]: String(Math.round(first.leftG)) } : {};
+    return first ? { [first.pack.id]: inField('mass', Math.round(first.leftG)) } : {};
   });
   const { members } = useCrew();
   const lastMeal = mealsInOrder(book)[0];
@@ -60,7 +73,8 @@ export function NewMealPage() {
   const [atMs, setAt] = useState(nowMs);
   const [trouble, setTrouble] = useState<string | null>(null);
   const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
-  const grams = chosen.reduce((g, h) => g + (typedNumber(taken[h.pack.id] ?? '') || 0), 0);
+  const taking = (h: HeldPack): Amount | null => typedAmount('mass', taken[h.pack.id] ?? '', Math.round(h.leftG));
+  const grams = chosen.reduce((g, h) => g + (taking(h)?.value || 0), 0);
   const kinds = chosen.flatMap((h) => byId(h.pack.species) ?? []);
   // Of several kinds all are named, so that a dish of pollack and mackerel is not written down as pollack.
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method}` : '');
@@ -68,16 +82,17 @@ export function NewMealPage() {
   const past = chosen.filter((h) => today > h.keeps.authority);
   // Whole fish is mostly bone and head: it is reckoned by what it yields.
   const meat = chosen.reduce((g, h) => {
-    const taking = typedNumber(taken[h.pack.id] ?? '') || 0;
+    const taken = taking(h)?.value || 0;
     const s = byId(h.pack.species);
-    return g + (h.pack.form === 'whole' && s ? meatFrom(s, taking) : h.pack.form === 'stock' ? 0 : taking);
+    return g + (h.pack.form === 'whole' && s ? meatFrom(s, taken) : h.pack.form === 'stock' ? 0 : taken);
   }, 0);
   const plates = platesFrom(meat).plates;
   const heads = eaters.length + (typedNumber(guests) || 0);
   const serve = async (): Promise<void> => {
     const packs = chosen.map((h) => ({
       pack: h.pack.id,
-      massG: typedNumber(taken[h.pack.id] ?? '') ?? Number.NaN,
+      massG: taking(h)?.value ?? Number.NaN,
+      typed: asTyped({ massG: taking(h) }),
       left: h.leftG,
       number: h.number,
     }));
@@ -88,15 +103,15 @@ export function NewMealPage() {
       return setTrouble(
         `Pack ${notToEat.number} is over the line of histamine and is not eaten. Take it out of the meal, and throw it away.`,
       );
-    if (odd) return setTrouble(`Say how many grams of pack ${odd.number}.`);
+    if (odd) return setTrouble(`Say how much of pack ${odd.number}, such as ${sayGrams(300)}.`);
     const over = packs.find((p) => outweighs(p.massG, p.left));
     if (over)
       return setTrouble(
         `Pack ${over.number} holds ${sayMass(over.left)}; ${sayMass(over.massG)} cannot come out of it.`,
       );
     const guestCount = typedNumber(guests);
-    const coreC = typedNumber(core);
-    const unread = numberTrouble(guests, 'guests') ?? numberTrouble(core, 'core');
+    const coreRead = typedAmount('temperature', core);
+    const unread = numberTrouble(guests, 'guests') ?? amountTrouble('temperature', core, 'core');
     if (unread) return setTrouble(unread);
     const id = newId();
     const r = await write(
@@ -106,11 +121,11 @@ export function NewMealPage() {
         name: title,
         cook,
         method,
-        packs: packs.map(({ pack, massG }) => ({ pack, massG })),
+        packs: packs.map(({ pack, massG, typed }) => ({ pack, massG, ...typed })),
         eaters,
         ...(guestCount ? { guests: guestCount } : {}),
         ...(doneness ? { doneness } : {}),
-        ...(coreC !== null ? { coreC } : {}),
+        ...(coreRead ? { coreC: coreRead.value, ...asTyped({ coreC: coreRead }) } : {}),
       },
       { atMs },
     );
@@ -152,7 +167,7 @@ export function NewMealPage() {
                         onChange={(e) =>
                           setTaken(
                             e.target.checked
-                              ? { ...taken, [h.pack.id]: String(Math.round(h.leftG)) }
+                              ? { ...taken, [h.pack.id]: inField('mass', Math.round(h.leftG)) }
                               : Object.fromEntries(Object.entries(taken).filter(([k]) => k !== h.pack.id)),
                           )
                         }
@@ -174,12 +189,12 @@ export function NewMealPage() {
                       <span className="with-unit">
                         <input
                           className="input"
-                          aria-label={`Grams of pack ${h.number}`}
+                          aria-label={`${units.mass === 'lb' ? 'Ounces' : 'Grams'} of pack ${h.number}`}
                           inputMode="decimal"
                           value={taken[h.pack.id]}
                           onChange={(e) => setTaken({ ...taken, [h.pack.id]: e.target.value })}
                         />
-                        <u>g</u>
+                        <u>{fieldUnit('mass')}</u>
                       </span>
                     )}
                   </li>
@@ -198,7 +213,7 @@ export function NewMealPage() {
             )}
             {tableCautions(kinds, method).map((c) => (
               <p key={c.say} className={c.grade === 'stop' ? 'asks' : 'caution'}>
-                {c.say}
+                {degrees(c.say)}
               </p>
             ))}
             <div className="measure-row">
@@ -212,7 +227,7 @@ export function NewMealPage() {
                   onChange={(e) => setName(e.target.value)}
                 />
               </div>
-              <Quantity label="Core, if read" unit="°C" value={core} onChange={setCore} />
+              <Quantity label="Core, if read" amount="temperature" value={core} onChange={setCore} />
             </div>
             <Chips label="How done it was" options={plain(DONENESS)} value={doneness} onChange={setDoneness} />
           </Row>
@@ -255,15 +270,15 @@ export function NewMealPage() {
             <span className="num">{Math.min(plates, heads)}</span> of {plural(heads, 'plate')}
           </p>
           <p>
-            {sayMass(Math.round(meat))} of boneless fish at 160 g a plate
+            {sayMass(Math.round(meat))} of boneless fish at {sayGrams(PLATE_G)} a plate
             {plates > heads ? `, enough for ${plates}` : ''}.{' '}
             {grams > 0 && plates < heads ? 'Thin: add a pack, or more potatoes.' : ''}
           </p>
           <h2 className="ruled">When is it done?</h2>
           <p>
-            Take it off a few degrees early: it coasts on. <b>{CORE_LINE_WORDS}</b> Flakes just part at 55 to 57°, moist
-            through at 60°: tastier, and under the line. Worms die at {CORE_LINES.parasitesC}° held for a minute in the
-            middle, and not below. {AT_RISK}
+            Take it off a few degrees early: it coasts on. <b>{degrees(CORE_LINE_WORDS)}</b>{' '}
+            {degrees('Flakes just part at 55 to 57°, moist through at 60°: tastier, and under the line.')} Worms die at{' '}
+            {sayTemperature(CORE_LINES.parasitesC)} held for a minute in the middle, and not below. {degrees(AT_RISK)}
           </p>
         </aside>
       </div>

@@ -1,6 +1,6 @@
 import { CORE_LINE_WORDS } from '@dagboek/core/harm';
 import { mealsInOrder, mealsListed } from '@dagboek/journal';
-import { platesFrom } from '@dagboek/core/plates';
+import { PLATE_G, platesFrom } from '@dagboek/core/plates';
 import { Link } from 'react-router';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { FigureView } from '../kit/figure-view.tsx';
@@ -9,6 +9,7 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { useState } from 'react';
 import { meanMark } from '../kit/mean-mark.ts';
+import { degrees, sayGrams, sayMass } from '../kit/units.ts';
 
 const PAGE = 20;
 
@@ -110,9 +111,11 @@ export function TablePage() {
             ))}
           </ul>
           <h2 className="ruled">A plate</h2>
-          <p>{platesFrom(1000).plates} plates from a kilogram of boneless fish, at 160 g each.</p>
+          <p>
+            {platesFrom(1000).plates} plates from {sayMass(1000)} of boneless fish, at {sayGrams(PLATE_G)} each.
+          </p>
           <h2 className="ruled">At the stove</h2>
-          <p>Dry fish, oil below half the pot, lid at hand, never water on burning oil. {CORE_LINE_WORDS}</p>
+          <p>Dry fish, oil below half the pot, lid at hand, never water on burning oil. {degrees(CORE_LINE_WORDS)}</p>
           <p className="line-links">
             <Link to="/hurt">Someone is ill, or burnt or cut</Link>
           </p>

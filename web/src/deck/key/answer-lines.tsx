@@ -1,6 +1,6 @@
 import { CANNOT_TELL } from '@dagboek/core/key';
-import { cm } from '../../kit/format.ts';
 import type { Key } from './use-key.ts';
+import { sayLength } from '../../kit/units.ts';
 
 /** The proportions of a body, as they stand in a sentence. */
 const RATIO_WORDS: Readonly<Record<string, string>> = {
@@ -60,7 +60,7 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
       {lengthMm !== null && small > 0 && (
         <li>
           <span>
-            <b>{cm(lengthMm)} cm</b>: {small === 1 ? 'one species does' : `${small} species do`} not grow so long.
+            <b>{sayLength(lengthMm)}</b>: {small === 1 ? 'one species does' : `${small} species do`} not grow so long.
           </span>
         </li>
       )}

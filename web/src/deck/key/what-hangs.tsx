@@ -4,6 +4,7 @@ import { type Species, useRules } from '../../kit/catalogue.ts';
 import { useFormat } from '../../kit/format.ts';
 import { useBook } from '../../kit/journal/journal-context.tsx';
 import { withArticle } from '../../kit/names-in-text.ts';
+import { units } from '../../kit/units.ts';
 
 /** What the name decides: the same fish against the least size of each of two species. Nothing where the rules treat them alike. */
 export function WhatHangs({ fish, pair }: { fish: FishState; pair: readonly [Species, Species] }) {
@@ -14,7 +15,7 @@ export function WhatHangs({ fish, pair }: { fish: FishState; pair: readonly [Spe
   if (!rules || !trip) return null;
   const on = day(fish.landed.at);
   const { zone } = placeIn(rules, trip, fish.landed.at);
-  const rows = pair.map((s) => ({ s, says: sayAgainst(rulesAbout(rules, s.id, zone, on), on, fish.length) }));
+  const rows = pair.map((s) => ({ s, says: sayAgainst(rulesAbout(rules, s.id, zone, on), on, fish.length, units) }));
   if (rows[0]?.says === rows[1]?.says) return null;
   return (
     <section className="hangs" aria-label="Why the name matters">

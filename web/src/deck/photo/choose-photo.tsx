@@ -11,7 +11,7 @@ export interface Practice {
   readonly boardMm: readonly [number, number];
 }
 
-/** Length and width of the board as typed, cm. */
+/** Length and width of the board as typed, in the units of this device. */
 export type BoardText = readonly [string, string];
 
 /** Where the picture comes from: the camera, a file, or one of the practice pictures. The board's size is asked once and remembered. */
@@ -56,8 +56,8 @@ export function ChoosePhoto({
         and level over its middle.
       </p>
       <div className="measure-row">
-        <Quantity label="Board, long side" unit="cm" value={board[0]} onChange={(v) => onBoard([v, board[1]])} />
-        <Quantity label="Board, short side" unit="cm" value={board[1]} onChange={(v) => onBoard([board[0], v])} />
+        <Quantity label="Board, long side" amount="length" value={board[0]} onChange={(v) => onBoard([v, board[1]])} />
+        <Quantity label="Board, short side" amount="length" value={board[1]} onChange={(v) => onBoard([board[0], v])} />
       </div>
       <div className="keys">
         {input(camera, { capture: 'environment' }, 'Picture from the camera')}

@@ -8,7 +8,7 @@ import { useState } from 'react';
 import type { Species } from '../../kit/catalogue.ts';
 import { nowMs } from '../../kit/clock.ts';
 import { CalliperMark, DeckKey } from '../../kit/deck-key.tsx';
-import { cm, useFormat } from '../../kit/format.ts';
+import { useFormat } from '../../kit/format.ts';
 import { useWrite } from '../../kit/journal/use-write.ts';
 import type { NotComputed } from '../../kit/workers/compute.ts';
 import { type OpenedPhoto, openPhoto, proposeMarks } from '../../kit/photos/open-photo.ts';
@@ -17,15 +17,15 @@ import { Chips } from '../../kit/ui/chips.tsx';
 import { Dialog } from '../../kit/ui/dialog.tsx';
 import { Quantity } from '../../kit/ui/quantity.tsx';
 import { Trouble } from '../../kit/ui/trouble.tsx';
-import { typedNumber } from '../../kit/ui/typed-number.ts';
 import { useKept } from '../../kit/use-kept.ts';
 import { type BoardText, ChoosePhoto, type Practice } from './choose-photo.tsx';
 import { bodyMarks, firstMarks, type MarkName, type Marks, readingOf, type View, viewOf } from './marks.ts';
 import { PhotoMarks } from './photo-marks.tsx';
 import { readPhoto } from './read-photo.ts';
+import { LENGTH_UNIT, inField, lengthNumber, typedAmount, units } from '../../kit/units.ts';
 
 const mmOf = (b: BoardText): [number, number] =>
-  b.map((t) => Math.round((typedNumber(t) ?? 0) * 10)) as [number, number];
+  b.map((t) => Math.round(typedAmount('length', t)?.value ?? 0)) as [number, number];
 
 const UNSEEN: Readonly<Record<NotComputed, string>> = {
   'not loaded': 'the part of Dagboek that does it is not on this device yet, and comes with the next signal.',
@@ -48,7 +48,10 @@ export function PhotoDialog({
   onClose: () => void;
   onDone: () => void;
 }) {
-  const [board, setBoard] = useKept<BoardText>('photo-board', ['60', '20']);
+  const [board, setBoard] = useKept<BoardText>(`photo-board-${LENGTH_UNIT}`, [
+    inField('length', 600),
+    inField('length', 200),
+  ]);
   const [photo, setPhoto] = useState<OpenedPhoto | null>(null);
   const [marks, setMarks] = useState<Marks>({});
   const [found, setFound] = useState<View | null>(null);
@@ -71,7 +74,7 @@ export function PhotoDialog({
     setOpening(false);
   };
   const practise = async (p: Practice): Promise<void> => {
-    const b = p.boardMm.map((mm) => String(mm / 10)) as unknown as BoardText;
+    const b = p.boardMm.map((mm) => inField('length', mm)) as unknown as BoardText;
     setBoard(b);
     try {
       await open(await (await fetch(`/practice/${p.file}`)).blob(), b);
@@ -157,7 +160,7 @@ function Marking({
   const finish = async (measure: boolean): Promise<void> => {
     if (measure && !length) return;
     const lengthMm = length ? Math.round(length.lengthMm) : null;
-    const may = lengthMm ? checkLength(species, lengthMm) : null;
+    const may = lengthMm ? checkLength(species, lengthMm, units) : null;
     if (measure && may && !may.ok) return setTrouble(may.why);
     const r = await save({
       keepPlace,
@@ -201,10 +204,10 @@ function Marking({
           {length ? (
             <>
               <span className="num">
-                {cm(length.lengthMm)}
-                <u>cm</u>
+                {lengthNumber(length.lengthMm)}
+                <u>{LENGTH_UNIT}</u>
               </span>
-              <b>{`good to ${cm(length.sdMm)}`}</b>
+              <b>{`good to ${lengthNumber(length.sdMm)}`}</b>
             </>
           ) : (
             <b>{read && !read.length.ok ? read.length.why : 'Set the corners and the two ends.'}</b>
@@ -223,8 +226,13 @@ function Marking({
           </p>
         ))}
         <div className="measure-row">
-          <Quantity label="Board, long side" unit="cm" value={board[0]} onChange={(v) => onBoard([v, board[1]])} />
-          <Quantity label="short side" unit="cm" value={board[1]} onChange={(v) => onBoard([board[0], v])} />
+          <Quantity
+            label="Board, long side"
+            amount="length"
+            value={board[0]}
+            onChange={(v) => onBoard([v, board[1]])}
+          />
+          <Quantity label="short side" amount="length" value={board[1]} onChange={(v) => onBoard([board[0], v])} />
         </div>
         {kinds.length > 1 && (
           <Chips

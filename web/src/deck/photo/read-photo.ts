@@ -2,6 +2,7 @@ import { bodyRatios, lengthFromPhoto, type PhotoLength, type PhotoOfFish } from 
 import type { Result } from '@dagboek/core/result';
 import type { Species } from '../../kit/catalogue.ts';
 import { cornersOf, type Marks } from './marks.ts';
+import { units } from '../../kit/units.ts';
 
 /** How thick a fish of a kind is, as a share of its length. */
 export const thicknessOf = (s: Pick<Species, 'shape'> | null): { thickness?: number } =>
@@ -17,7 +18,7 @@ export function readPhoto(
   const corners = cornersOf(marks);
   const { snout, tail, back, belly, eye, dorsal, anal } = marks;
   if (!corners || !snout || !tail) return null;
-  const photo: PhotoOfFish = { size, boardMm, corners, snout, tail, ...thicknessOf(species) };
+  const photo: PhotoOfFish = { size, boardMm, corners, snout, tail, units, ...thicknessOf(species) };
   const body = Object.fromEntries(
     Object.entries({ back, belly, eye, dorsal, anal }).filter(([, p]) => p !== undefined),
   ) as Parameters<typeof bodyRatios>[1];

@@ -32,7 +32,7 @@ export function CustodyRow({
   quiet?: boolean;
 }) {
   const [ref, width] = useWidth(520);
-  const { time, shortTime } = useFormat();
+  const { time, knotTime } = useFormat();
   return (
     <div ref={ref} className="custody-row">
       <svg width={width} height={H} viewBox={`0 0 ${width} ${H}`} role="img" aria-label={sayLine(line, time)}>
@@ -44,7 +44,7 @@ export function CustodyRow({
         {line.fish.released ? (
           <TurnedBack line={line} width={width} ground={ground} time={time} />
         ) : (
-          <Running line={line} fresh={fresh} width={width} ground={ground} quiet={quiet} time={shortTime} />
+          <Running line={line} fresh={fresh} width={width} ground={ground} quiet={quiet} time={knotTime} />
         )}
       </svg>
     </div>

@@ -14,7 +14,7 @@ const Y = 58;
 /** The large custody line of the fish's own page: stations named, every knot with word and time, two strands after filleting when there is stock. */
 export function CustodyWide({ line, fresh }: { line: CustodyLine; fresh: Freshness | null }) {
   const [ref, width] = useWidth(1060);
-  const { time, shortTime } = useFormat();
+  const { time, knotTime } = useFormat();
   if (width < 620) return <CustodyTall line={line} fresh={fresh} outer={ref} />;
   const tone = fresh?.tone ?? 'fresh';
   const color = TONE_COLOR[tone];
@@ -54,7 +54,7 @@ export function CustodyWide({ line, fresh }: { line: CustodyLine; fresh: Freshne
                 knot={k}
                 x={slotX(k.kind, width)}
                 color={color}
-                time={shortTime(k.at, line.knots[i - 1]?.at)}
+                time={knotTime(k.at, line.knots[i - 1]?.at)}
               />
             ))}
             {!over && end > 0 && (
@@ -144,9 +144,9 @@ function CustodyTall({
   fresh: Freshness | null;
   outer: (el: HTMLElement | null) => void;
 }) {
-  const { shortTime, time } = useFormat();
+  const { knotTime, time } = useFormat();
   const color = line.fish.released ? 'var(--ink-2)' : TONE_COLOR[fresh?.tone ?? 'fresh'];
-  const done = new Map(line.knots.map((k, i) => [k.kind, { knot: k, time: shortTime(k.at, line.knots[i - 1]?.at) }]));
+  const done = new Map(line.knots.map((k, i) => [k.kind, { knot: k, time: knotTime(k.at, line.knots[i - 1]?.at) }]));
   // What was passed over (never frozen, say) is not shown; what may still come is.
   const lastTied = KNOTS.findLastIndex((k) => done.has(k));
   const kinds = line.fish.released ? KNOTS.slice(0, 1) : KNOTS.filter((k, i) => done.has(k) || i > lastTied);

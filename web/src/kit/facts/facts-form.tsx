@@ -5,6 +5,7 @@ import { useBook } from '../journal/journal-context.tsx';
 import { ManyChips } from '../ui/chips.tsx';
 import type { Field } from '@dagboek/journal';
 import type { FactsDraft } from './resolver.ts';
+import { fieldUnit } from '../units.ts';
 
 interface FormParts {
   readonly register: UseFormRegister<FactsDraft>;
@@ -78,10 +79,16 @@ function FactField({ field: f, form }: { field: Field; form: FormParts }) {
       <label htmlFor={id}>{f.label}</label>
       {f.type === 'text' && <input id={id} className="input" {...told} {...form.register(f.name)} />}
       {f.type === 'lines' && <textarea id={id} className="textarea" rows={3} {...told} {...form.register(f.name)} />}
-      {f.type === 'number' && (
+      {(f.type === 'number' || f.type === 'amount') && (
         <span className="with-unit">
-          <input id={id} className="input" inputMode="decimal" {...told} {...form.register(f.name)} />
-          <u>{f.unit}</u>
+          <input
+            id={id}
+            className="input"
+            inputMode={f.type === 'amount' && fieldUnit(f.amount) === 'oz' ? 'text' : 'decimal'}
+            {...told}
+            {...form.register(f.name)}
+          />
+          <u>{f.type === 'amount' ? fieldUnit(f.amount) : f.unit}</u>
         </span>
       )}
       {(f.type === 'choice' ||

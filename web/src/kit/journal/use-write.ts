@@ -17,6 +17,7 @@ import { nowMs } from '../clock.ts';
 import { usePen } from '../pen.ts';
 import { useTimeZone } from '../catalogue.ts';
 import { useJournal } from './journal-context.tsx';
+import { units } from '../units.ts';
 
 const DEVICE_KEY = 'dagboek.device';
 
@@ -109,7 +110,7 @@ export function useWrite(): {
       };
       const checked = validateEntry(entry, now);
       if (!checked.ok) return forget(list, checked);
-      const trouble = entry.strikes === undefined ? timeTrouble(book, entry) : null;
+      const trouble = entry.strikes === undefined ? timeTrouble(book, entry, units) : null;
       if (trouble) return forget(list, { ok: false, why: trouble, field: 'at' });
       made.push(entry);
       book = book.withEntries([entry]);

@@ -1,10 +1,13 @@
 import { useId } from 'react';
+import type { AmountKind } from '@dagboek/core/units';
+import { amountTrouble, fieldUnit, sayNamed } from '../units.ts';
 import { numberTrouble } from './typed-number.ts';
 
 /** A number with its unit, large enough to read at arm's length. Holds text, so that what was typed is never changed under the fingers. */
 export function Quantity({
   label,
   unit,
+  amount,
   value,
   onChange,
   error,
@@ -15,7 +18,10 @@ export function Quantity({
   onEnter,
 }: {
   label: string;
-  unit: string;
+  /** What a plain number counts. */
+  unit?: string;
+  /** Of an amount with units: the field stands in that of this device, and takes others by name. */
+  amount?: AmountKind;
   value: string;
   onChange: (v: string) => void;
   error?: string | null;
@@ -28,17 +34,21 @@ export function Quantity({
 }) {
   const id = useId();
   // Told while it is typed, so that nothing that is no number goes by unsaid.
-  const wrong = error ?? numberTrouble(value, label.toLowerCase());
+  const what = label.toLowerCase();
+  const wrong = error ?? (amount ? amountTrouble(amount, value, what) : numberTrouble(value, what));
+  const named = amount && !wrong ? sayNamed(amount, value) : null;
   return (
     <div className={`quantity${big ? ' big' : ''}`}>
       <label htmlFor={id}>{label}</label>
       <span>
         <input
           id={id}
-          inputMode={whole ? 'numeric' : 'decimal'}
+          inputMode={whole ? 'numeric' : amount && fieldUnit(amount) === 'oz' ? 'text' : 'decimal'}
           placeholder={placeholder}
           autoComplete="off"
           value={value}
+          // "2 lb 14 oz" is longer than a number: it is seen whole.
+          style={value.length > 4 ? { width: `${value.length + 1}ch` } : undefined}
           autoFocus={autoFocus}
           aria-invalid={wrong ? true : undefined}
           aria-describedby={wrong ? `${id}e` : undefined}
@@ -50,8 +60,9 @@ export function Quantity({
             }
           }}
         />
-        <u>{unit}</u>
+        <u>{amount ? fieldUnit(amount) : unit}</u>
       </span>
+      {named && <small className="hint">= {named}</small>}
       {wrong && (
         <p id={`${id}e`} role="alert" className="trouble">
           {wrong}

@@ -2,6 +2,7 @@ import { epochMs, instantsOf, readDay, readTime, sayDate, stamp } from '@dagboek
 import { useId, useState } from 'react';
 import { nowMs } from '../clock.ts';
 import { useFormat } from '../format.ts';
+import { sayTime, units } from '../units.ts';
 
 /** A time: now, some minutes ago, or set to the minute. `minutesAgo` 0 is now. */
 export type When = { readonly kind: 'ago'; readonly minutes: number } | { readonly kind: 'set'; readonly atMs: number };
@@ -41,9 +42,9 @@ export function WhenField({ value, onChange }: { value: When; onChange: (w: When
       <label className="exact">
         <span className="sr-only">At</span>
         <input
-          inputMode="numeric"
+          inputMode={units.clock === '12' ? 'text' : 'numeric'}
           autoComplete="off"
-          placeholder="at 14:20"
+          placeholder={`at ${sayTime('14:20')}`}
           aria-label="At this time"
           aria-invalid={text.trim() !== '' && typed === null ? true : undefined}
           value={text}
@@ -57,7 +58,7 @@ export function WhenField({ value, onChange }: { value: When; onChange: (w: When
       {yesterday && <span className="hint">yesterday</span>}
       {text.trim() !== '' && typed === null && (
         <p className="trouble" role="alert">
-          “{text}” is no time, so it counts as now. Write it like 14:20.
+          “{text}” is no time, so it counts as now. Write it like {sayTime('14:20')}.
         </p>
       )}
     </fieldset>
@@ -121,10 +122,10 @@ export function DayField({
   );
 }
 
-/** A time of day, 24 h; what is no time is said and not taken. */
+/** A time of day; what is no time is said and not taken. */
 function TimeField({ label, value, onChange }: { label: string; value: string; onChange: (hhmm: string) => void }) {
   const id = useId();
-  const [text, setText] = useState(value);
+  const [text, setText] = useState(sayTime(value));
   const wrong = readTime(text) === null;
   return (
     <div className="field time-of-day">
@@ -132,7 +133,7 @@ function TimeField({ label, value, onChange }: { label: string; value: string; o
       <input
         id={id}
         className="input"
-        inputMode="numeric"
+        inputMode={units.clock === '12' ? 'text' : 'numeric'}
         autoComplete="off"
         value={text}
         aria-invalid={wrong ? true : undefined}
@@ -143,12 +144,12 @@ function TimeField({ label, value, onChange }: { label: string; value: string; o
           if (t !== null) onChange(t);
         }}
         onBlur={() => {
-          if (readTime(text) === value) setText(value);
+          if (readTime(text) === value) setText(sayTime(value));
         }}
       />
       {wrong && (
         <p id={`${id}e`} className="trouble" role="alert">
-          “{text}” is no time, and was not taken. Write it like 14:20.
+          “{text}” is no time, and was not taken. Write it like {sayTime('14:20')}.
         </p>
       )}
     </div>
