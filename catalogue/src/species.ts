@@ -42,8 +42,6 @@ export interface SpeciesFile extends SpeciesFacts {
   readonly habitat: string;
   readonly depthM: readonly [number, number];
   readonly conversions: readonly Conversion[];
-  /** For the heat model: depth / length, from and to; width / depth. */
-  readonly shape: { readonly depth: readonly [number, number]; readonly widthToDepth: number };
   /** Proportions besides the depth, as shares of the length, nine fish in ten: where eye, first back fin and anal fin stand. */
   readonly ratios?: Readonly<Partial<Record<'depth' | 'eye' | 'dorsal' | 'anal', readonly [number, number]>>>;
   readonly yieldClass: string;

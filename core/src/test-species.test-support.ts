@@ -12,6 +12,7 @@ export const POLLACK: SpeciesFacts = {
   months: [3, 11],
   keeping: 'lean white',
   fat: 'lean',
+  shape: { depth: [0.2, 0.24], widthToDepth: 0.5 },
   iceDays: 10,
   hazards: [],
   yields: { gutted: [0.8, 0.9], fillets: [0.42, 0.5], trimmed: [0.34, 0.42] },

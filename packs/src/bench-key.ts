@@ -14,6 +14,7 @@ import {
 import { pickWeighted, type Rng, seeded } from '@dagboek/core/random';
 import { isDangerous } from '@dagboek/core/harm';
 import { loadSpecies, loadTraits, type Species } from './load.ts';
+import { intervalOfShare } from '@dagboek/core/stats';
 
 /**
  * `npm run bench:key`: how useful the key is with an observer who errs as the trait table says, against asking in fixed
@@ -149,8 +150,10 @@ function dangerous(name: string, priorFor: (s: Species) => KeyPrior): void {
   }
   const total = rows.length * DANGEROUS_RUNS;
   const sum = (f: 'silent' | 'warned'): number => rows.reduce((n, r) => n + r[f], 0);
+  // 95 in 100: a simulated run says no more than its number of runs can.
+  const atMost = (n: number): string => `${(100 * intervalOfShare(n, total, 0.025).high).toFixed(2)} %`;
   console.log(
-    `${name}: of ${total} specimens of ${rows.length} dangerous kinds ${sum('silent')} ended settled as a harmless one with no warning on the way, ${sum('warned')} with one (${((100 * sum('warned')) / total).toFixed(2)} %; below 0.5 % wanted).`,
+    `${name}: of ${total} specimens of ${rows.length} dangerous kinds ${sum('silent')} ended settled as a harmless one with no warning on the way (at most ${atMost(sum('silent'))}), ${sum('warned')} with one (${((100 * sum('warned')) / total).toFixed(2)} %, at most ${atMost(sum('warned'))}; below 0.5 % wanted).`,
   );
   console.log('| kind | settled rightly | harmless, no warning | harmless, warned | taken for |');
   console.log('| --- | ---: | ---: | ---: | --- |');

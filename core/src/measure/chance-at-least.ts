@@ -1,5 +1,5 @@
 import type { JudgedLength } from './length-error.ts';
-import { normalCdf } from './normal.ts';
+import { normalCdf } from '../stats/index.ts';
 
 /** Probability that the true length reaches `limitMm`, from a reading and its error. */
 export function chanceAtLeast(length: JudgedLength, limitMm: number): number {

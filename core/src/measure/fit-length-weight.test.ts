@@ -1,16 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { normal, seeded } from '../random/index.ts';
-import {
-  B_RANGE,
-  expectedWeight,
-  fitLengthWeight,
-  normalCdf,
-  normalQuantile,
-  CURVE_PRIOR,
-  studentQuantile,
-  type WeighedFish,
-} from './index.ts';
+import { B_RANGE, expectedWeight, fitLengthWeight, CURVE_PRIOR, type WeighedFish } from './index.ts';
+import { normalCdf, normalQuantile, studentQuantile } from '../stats/index.ts';
 
 const SPECIES = { weight: { a: 0.0079, b: 3.05, sdLog: 0.12 }, usualMm: [250, 600] } as const;
 const fit = (fish: readonly WeighedFish[], species: Parameters<typeof fitLengthWeight>[0] = SPECIES) => {

@@ -1,4 +1,5 @@
 import { linearRegression } from 'simple-statistics';
+import { studentQuantile } from '../stats/index.ts';
 import { type Refusal, refuse } from '../result/index.ts';
 import type { SpeciesFacts } from '../species/index.ts';
 
@@ -114,43 +115,6 @@ function ownExponent(points: readonly { x: number; y: number }[]): number | null
   const [least, most] = points.reduce(([lo, hi], p) => [Math.min(lo, p.x), Math.max(hi, p.x)], [Infinity, -Infinity]);
   if (most - least < 0.05) return null;
   return linearRegression(points.map((p) => [p.x, p.y])).m;
-}
-
-/**
- * Quantile of Student's t from the normal one (Cornish and Fisher's expansion, Abramowitz and Stegun 26.7.5): good to
- * 0.001 for 8 degrees of freedom and more and p from 0.001 to 0.999, which is all that is asked of it here.
- */
-export function studentQuantile(p: number, degrees: number): number {
-  const z = normalQuantile(p);
-  const [z2, v] = [z * z, degrees];
-  const g1 = (z * (z2 + 1)) / 4;
-  const g2 = (z * (5 * z2 * z2 + 16 * z2 + 3)) / 96;
-  const g3 = (z * (3 * z2 ** 3 + 19 * z2 * z2 + 17 * z2 - 15)) / 384;
-  const g4 = (z * (79 * z2 ** 4 + 776 * z2 ** 3 + 1482 * z2 * z2 - 1920 * z2 - 945)) / 92_160;
-  return z + g1 / v + g2 / v ** 2 + g3 / v ** 3 + g4 / v ** 4;
-}
-
-/** Quantile of the standard normal (Acklam's rational fit, relative error below 1.2e-9). `p` in (0, 1). */
-export function normalQuantile(p: number): number {
-  if (!(p > 0 && p < 1)) throw new RangeError(`normalQuantile: p must lie between 0 and 1, was ${p}`);
-  const a = [
-    -39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716, 2.506628277459239,
-  ];
-  const b = [-54.47609879822406, 161.5858368580409, -155.6989798598866, 66.80131188771972, -13.28068155288572, 1];
-  const c = [
-    -0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734, 4.374664141464968,
-    2.938163982698783,
-  ];
-  const d = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416, 1];
-  const poly = (k: readonly number[], x: number): number => k.reduce((s, v) => s * x + v, 0);
-  const low = 0.02425;
-  if (p < low) {
-    const q = Math.sqrt(-2 * Math.log(p));
-    return poly(c, q) / poly(d, q);
-  }
-  if (p > 1 - low) return -normalQuantile(1 - p);
-  const q = p - 0.5;
-  return (poly(a, q * q) * q) / poly(b, q * q);
 }
 
 /** The normal deviate as unlikely as a Student's one (Wallace 1959): large ones shrink, since few fish have long tails. */

@@ -11,9 +11,9 @@ import {
   expectedWeight,
   judgeReading,
   MEASURE_ERRORS,
-  normalCdf,
   weightOddity,
 } from './index.ts';
+import { normalCdf } from '../stats/index.ts';
 
 describe('the normal distribution', () => {
   // Reference: tables to seven places.

@@ -3,7 +3,8 @@ import { allowanceUsed, type AllowanceRule } from './allowances.ts';
 import type { CatchFacts, KeptFish } from './rule.ts';
 import { lengthAs, lengthNeeded, longestNeeded } from './size-rules.ts';
 import { sayShortLength, shortLength } from '../units/index.ts';
-import { DOUBT, normalCdf } from '../measure/index.ts';
+import { DOUBT } from '../measure/index.ts';
+import { normalCdf } from '../stats/index.ts';
 import type { Said } from './verdict.ts';
 
 const ORDINALS = ['0th', '1st', '2nd', '3rd'];

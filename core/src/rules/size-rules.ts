@@ -1,4 +1,5 @@
-import { certainMarginMm, convertLength, DOUBT, judgeReading, type JudgedLength, normalCdf } from '../measure/index.ts';
+import { certainMarginMm, convertLength, DOUBT, judgeReading, type JudgedLength } from '../measure/index.ts';
+import { normalCdf } from '../stats/index.ts';
 import type { LengthKind } from '../species/index.ts';
 import type { CatchFacts, Rule } from './rule.ts';
 import type { Said } from './verdict.ts';

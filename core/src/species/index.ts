@@ -8,4 +8,5 @@ export type {
   Severity,
   SpeciesFacts,
 } from './species.ts';
+export { type BodyShape, depthShare, thicknessShare } from './body-shape.ts';
 export { GROUNDS } from './grounds.ts';

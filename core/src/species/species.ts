@@ -1,3 +1,5 @@
+import type { BodyShape } from './body-shape.ts';
+
 /** How a length is taken. A rule names one of these. */
 export type LengthKind = 'total' | 'fork' | 'discWidth' | 'mantle';
 /** With what a length is taken; each has its own error. */
@@ -65,6 +67,7 @@ export interface SpeciesFacts {
   readonly months: readonly [number, number];
   readonly keeping: KeepingClass;
   readonly fat: 'lean' | 'oily';
+  readonly shape: BodyShape;
   /** Keeping time on ice, ice-days, typical. */
   readonly iceDays: number;
   readonly hazards: readonly Hazard[];

@@ -28,6 +28,7 @@ const POLLACK: SpeciesFacts = {
   months: [1, 12],
   keeping: 'lean white',
   fat: 'lean',
+  shape: { depth: [0.2, 0.24], widthToDepth: 0.5 },
   iceDays: 11,
   hazards: [],
   yields: {},
@@ -391,6 +392,6 @@ test.each<[Parameters<typeof anEntry>[0], object, string]>([
   ],
 ])('%s %j is said as a person would say it', (kind, facts, says) => {
   const plain = (id: string): string => (id === ILSE ? 'ilse' : id);
-  const names = { member: plain, species: plain, box: plain, zone: plain };
+  const names = { units: METRIC, member: plain, species: plain, box: plain, zone: plain };
   expect(sayEntry(anEntry(kind, fish, facts as never), names)).toBe(says);
 });

@@ -3,6 +3,7 @@ import { normal, seeded } from '@dagboek/core/random';
 import { drawFish } from '@dagboek/figure';
 import sharp from 'sharp';
 import { loadSpecies } from '../load.ts';
+import { thicknessShare } from '@dagboek/core/species';
 
 /** What a practice picture shows, and what is true of it. */
 export interface PracticePicture {
@@ -172,8 +173,7 @@ async function shootScene(s: Scene, seed: number): Promise<{ jpeg: Buffer; truth
   const fish = await raster(drawFish({ ...species.figure, facing: 'left' }, { size: 1100 }).svg);
   const [nose, tip] = endsOf(fish);
   const scale = s.lengthMm / (tip[0] - nose[0]);
-  const [depthFrom, depthTo] = species.shape.depth;
-  const raised = (s.lengthMm * ((depthFrom + depthTo) / 2) * species.shape.widthToDepth) / 2;
+  const raised = (s.lengthMm * thicknessShare(species.shape)) / 2;
   // The nose against the stop, a little below the middle of the board, clear of the rule.
   const place = ([x, y]: Point): Point => [
     6 + (x - nose[0]) * scale,

@@ -12,6 +12,7 @@ import { useFormat } from '../../kit/format.ts';
 import { useWrite } from '../../kit/journal/use-write.ts';
 import type { NotComputed } from '../../kit/workers/compute.ts';
 import { type OpenedPhoto, openPhoto, proposeMarks } from '../../kit/photos/open-photo.ts';
+import { depthShare } from '@dagboek/core/species';
 import { useFileUrl, usePhotoShelf } from '../../kit/photos/photos.tsx';
 import { Chips } from '../../kit/ui/chips.tsx';
 import { Dialog } from '../../kit/ui/dialog.tsx';
@@ -294,7 +295,7 @@ function Marking({
   );
 }
 
-const middle = (s: Species | null): number => (s ? (s.shape.depth[0] + s.shape.depth[1]) / 2 : 0.25);
+const middle = (s: Species | null): number => (s ? depthShare(s.shape) : 0.25);
 const withoutBody = (m: Marks): Marks =>
   Object.fromEntries(Object.entries(m).filter(([k]) => !['back', 'belly', 'eye', 'dorsal', 'anal'].includes(k)));
 

@@ -1,12 +1,9 @@
 import { bodyRatios, lengthFromPhoto, type PhotoLength, type PhotoOfFish } from '@dagboek/core/measure/photo';
+import { thicknessShare } from '@dagboek/core/species';
 import type { Result } from '@dagboek/core/result';
 import type { Species } from '../../kit/catalogue.ts';
 import { cornersOf, type Marks } from './marks.ts';
 import { units } from '../../kit/units.ts';
-
-/** How thick a fish of a kind is, as a share of its length. */
-export const thicknessOf = (s: Pick<Species, 'shape'> | null): { thickness?: number } =>
-  s ? { thickness: ((s.shape.depth[0] + s.shape.depth[1]) / 2) * s.shape.widthToDepth } : {};
 
 /** What the marks on a picture give: the length with its error, or the sentence that says what is wrong with them. */
 export function readPhoto(
@@ -18,7 +15,15 @@ export function readPhoto(
   const corners = cornersOf(marks);
   const { snout, tail, back, belly, eye, dorsal, anal } = marks;
   if (!corners || !snout || !tail) return null;
-  const photo: PhotoOfFish = { size, boardMm, corners, snout, tail, units, ...thicknessOf(species) };
+  const photo: PhotoOfFish = {
+    size,
+    boardMm,
+    corners,
+    snout,
+    tail,
+    units,
+    ...(species ? { thickness: thicknessShare(species.shape) } : {}),
+  };
   const body = Object.fromEntries(
     Object.entries({ back, belly, eye, dorsal, anal }).filter(([, p]) => p !== undefined),
   ) as Parameters<typeof bodyRatios>[1];

@@ -1,0 +1,9 @@
+export {
+  type Interval,
+  intervalOfCount,
+  intervalOfShare,
+  normalCdf,
+  normalQuantile,
+  poissonMeanAbove,
+  studentQuantile,
+} from './distributions.ts';
