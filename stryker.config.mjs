@@ -17,5 +17,5 @@ export default {
   clearTextReporter: { logTests: false, reportTests: false, allowColor: false },
   jsonReporter: { fileName: '.stryker-tmp/mutants.json' },
   cleanTempDir: 'always',
-  ignorePatterns: ['docs', 'e2e', 'packs/figures', 'packs/species', '**/dist'],
+  ignorePatterns: ['docs', 'e2e', '**/dist'],
 };

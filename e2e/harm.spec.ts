@@ -51,14 +51,14 @@ test('eel is banned here, and its blood is warned of', async ({ page, demo }) =>
 
 test('first aid: danger signs first, the card of the fish that did it, and what is its own', async ({ page, demo }) => {
   await page.goto(`${demo.url}/plan`);
-  await button(page, /^Someone is hurt/).click();
-  const dialog = page.getByRole('dialog', { name: 'Someone is hurt' });
-  await expect(dialog).toContainText('Call for help at once for a wound of chest');
-  await expect(dialog).toContainText('never above 45°, tried first on the unhurt hand');
-  await dialog.getByLabel(/^By which fish/).selectOption({ label: 'Common stingray' });
-  await expect(dialog).toContainText('The barb stays in');
-  await dialog.getByLabel(/^By which fish/).selectOption({ label: 'Reef stonefish' });
-  await expect(dialog).toContainText('There is an antivenom');
+  await page.getByRole('link', { name: /^Someone is hurt/ }).click();
+  const aid = page.getByRole('main');
+  await expect(aid).toContainText('Call for help at once for a wound of chest');
+  await expect(aid).toContainText('never above 45°, tried first on the unhurt hand');
+  await aid.getByLabel(/^By which fish/).selectOption({ label: 'Common stingray' });
+  await expect(aid).toContainText('The barb stays in');
+  await aid.getByLabel(/^By which fish/).selectOption({ label: 'Reef stonefish' });
+  await expect(aid).toContainText('There is an antivenom');
 });
 
 test('what helps is a page of its own, without a trip under way too, and from the strip with its fish', async ({

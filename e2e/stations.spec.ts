@@ -13,15 +13,15 @@ test.describe('Plan', () => {
     await page.getByLabel('Remark').fill('two gannets diving');
     await page.getByRole('button', { name: 'Note it', exact: true }).click();
     await expect(page.getByText('two gannets diving')).toBeVisible();
-    await button(page, /^Someone is hurt/).click();
-    const dialog = page.getByRole('dialog');
-    await expect(dialog).toContainText('Help first, note later.');
-    await expect(dialog).toContainText('a doctor’s advice before this screen');
-    await button(page, 'Note it').last().click();
-    await expect(dialog.getByRole('alert')).toBeVisible();
-    await dialog.getByLabel(/What happened/).fill('hook in the thumb, pushed through and cut');
-    await dialog.getByRole('button', { name: 'Note it' }).click();
-    await expect(dialog).toHaveCount(0);
+    await page.getByRole('link', { name: /^Someone is hurt/ }).click();
+    const aid = page.getByRole('main');
+    await expect(aid).toContainText('Help first, note later.');
+    await expect(aid).toContainText('a doctor’s advice before this screen');
+    await button(page, 'Note it').click();
+    await expect(aid.getByRole('alert')).toBeVisible();
+    await aid.getByLabel(/What happened/).fill('hook in the thumb, pushed through and cut');
+    await button(page, 'Note it').click();
+    await expect(page.getByText('Noted among the lines of this trip.')).toBeVisible();
     const wren = (await entriesOf(demo)).find((e) => e.facts['name'] === 'Wren')?.subject;
     await expect
       .poll(async () => (await entriesOf(demo)).slice(-2).map((e) => [e.kind, e.member]))

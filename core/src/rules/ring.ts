@@ -24,6 +24,14 @@ function cross(a: LonLat, b: LonLat, c: LonLat, d: LonLat): boolean {
   return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
 }
 
+/** Whether no corner lies beside the line through the first and the one farthest from it. Not by the area: a bow tie has none either. */
+function onOneLine(points: readonly LonLat[]): boolean {
+  const [[x0, y0] = [0, 0]] = points;
+  const away = points.map(([x, y]): LonLat => [x - x0, y - y0]);
+  const far = away.reduce((a, b) => (Math.hypot(...b) > Math.hypot(...a) ? b : a));
+  return away.every(([x, y]) => Math.abs(far[0] * y - far[1] * x) < 1e-12);
+}
+
 /** What is wrong with a ring, in a sentence; null when it bounds something. Either direction and an open end are well. */
 export function ringTrouble(ring: readonly LonLat[]): string | null {
   if (ring.some((p) => !Array.isArray(p) || p.length < 2 || !p.slice(0, 2).every(Number.isFinite)))
@@ -32,7 +40,7 @@ export function ringTrouble(ring: readonly LonLat[]): string | null {
     return 'a point lies off the globe: longitude first, from -180 to 180, then latitude, from -90 to 90.';
   const points = same(ring[0], ring.at(-1)) ? ring.slice(0, -1) : ring;
   if (new Set(points.map((p) => p.join())).size < 3) return 'it needs three corners or more that differ.';
-  if (Math.abs(turn(points)) < 1e-12) return 'its corners lie on one line.';
+  if (onOneLine(points)) return 'its corners lie on one line.';
   for (let i = 0; i < points.length; i++)
     for (let j = i + 2; j < points.length; j++) {
       if (i === 0 && j === points.length - 1) continue;

@@ -1,11 +1,16 @@
-import { geoContains } from 'd3-geo';
-import { tidyRing } from './ring.ts';
+import { polygonContains } from 'd3-polygon';
 import type { LonLat, RulePack, Zone } from './rule.ts';
 
-/** Whether a point lies within a zone's bounds; false for a zone that is not drawn. */
+/**
+ * Whether a point lies within a zone's bounds; false for a zone that is not drawn. Sides are straight in longitude and
+ * latitude, as RFC 7946 has it: a border along a parallel stays on it, where a great circle would bulge 600 m in 100 km.
+ */
 export const isInZone = (zone: Zone, at: LonLat): boolean =>
   zone.bounds !== undefined &&
-  geoContains({ type: 'Polygon', coordinates: [tidyRing(zone.bounds).map(([x, y]) => [x, y])] }, [at[0], at[1]]);
+  polygonContains(
+    zone.bounds.map(([x, y]): [number, number] => [x, y]),
+    [at[0], at[1]],
+  );
 
 /** Every drawn zone of a pack that a point lies in, the smallest first. */
 export function zonesAt(pack: RulePack, at: LonLat): Zone[] {

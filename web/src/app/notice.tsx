@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { Key } from '../kit/ui/key.tsx';
 
 /** The whole screen says one thing, with one way on. */
 export function Notice({ title, children, retry }: { title: string; children: ReactNode; retry?: () => void }) {
@@ -6,11 +7,7 @@ export function Notice({ title, children, retry }: { title: string; children: Re
     <main className="notice">
       <h1>{title}</h1>
       <p>{children}</p>
-      {retry && (
-        <button type="button" className="key act" onClick={retry}>
-          <span>Try again</span>
-        </button>
-      )}
+      {retry && <Key act onClick={retry} name="Try again" />}
     </main>
   );
 }

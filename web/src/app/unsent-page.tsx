@@ -14,6 +14,7 @@ import { Page, Row } from '../kit/page.tsx';
 import { usePhotoShelf, useFileUrl, useWaitingPhotos } from '../kit/photos/photos.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { Key, LineKey } from '../kit/ui/key.tsx';
 
 const WORDS = {
   queued: 'waits for signal',
@@ -57,19 +58,11 @@ export function UnsentPage() {
               <span className="line-keys">
                 {i.state === 'refused' && (
                   <>
-                    <button type="button" className="line-key" onClick={() => setMend(i)}>
-                      Mend
-                    </button>
-                    <button type="button" className="line-key" onClick={() => void store.setAside(i.entry.id)}>
-                      Set aside
-                    </button>
+                    <LineKey onClick={() => setMend(i)}>Mend</LineKey>
+                    <LineKey onClick={() => void store.setAside(i.entry.id)}>Set aside</LineKey>
                   </>
                 )}
-                {i.state !== 'sending' && (
-                  <button type="button" className="line-key" onClick={() => void store.retry([i.entry.id])}>
-                    Try again
-                  </button>
-                )}
+                {i.state !== 'sending' && <LineKey onClick={() => void store.retry([i.entry.id])}>Try again</LineKey>}
               </span>
             </li>
           ))}
@@ -98,9 +91,7 @@ function WaitingPictures() {
           </li>
         ))}
       </ul>
-      <button type="button" className="line-key" onClick={() => void shelf.send()}>
-        Send the pictures now
-      </button>
+      <LineKey onClick={() => void shelf.send()}>Send the pictures now</LineKey>
     </Row>
   );
 }
@@ -137,9 +128,7 @@ function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }
       <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
       <Trouble says={trouble} />
       <div className="keys">
-        <button type="button" className="key act" onClick={(e) => void handleSubmit(mend)(e)}>
-          <span>Write it so</span>
-        </button>
+        <Key act onClick={(e) => void handleSubmit(mend)(e)} name="Write it so" />
       </div>
     </Dialog>
   );

@@ -32,6 +32,7 @@ import { YieldBars } from './yield-bars.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
 import { asTyped, inField, sayGrams, sayMass, typedAmount, units } from '../kit/units.ts';
+import { Key } from '../kit/ui/key.tsx';
 
 /** One cut, from whole to trimmed: weighed stage by stage, against what is usual, then into packs. */
 export function CutPage() {
@@ -320,18 +321,14 @@ function Byproducts({ cut, species }: { cut: CutState; species: Species | null }
         </div>
         <Quantity label="Weight of it" amount="mass" value={grams} onChange={setGrams} />
         <Chips label="For" options={plain(BYPRODUCT_USES)} value={use} onChange={setUse} />
-        <button type="button" className="key" onClick={() => void add()}>
-          <span>Note the part</span>
-        </button>
+        <Key onClick={() => void add()} name="Note the part" />
       </div>
       <div className="by-row">
         <div className="field grow">
           <label htmlFor="found">Found inside: stomach, sex, worms, a cut gut</label>
           <input id="found" className="input" value={found} onChange={(e) => setFound(e.target.value)} />
         </div>
-        <button type="button" className="key" onClick={() => void note()}>
-          <span>Note the find</span>
-        </button>
+        <Key onClick={() => void note()} name="Note the find" />
       </div>
       {caution && (
         <p className="asks" role="status">

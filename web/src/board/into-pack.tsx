@@ -25,6 +25,7 @@ import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { asTyped, degrees, inField, sayGrams, typedAmount } from '../kit/units.ts';
+import { KeyLink } from '../kit/ui/key.tsx';
 
 /** What comes off the board goes into packs: how much, how wrapped, where; and until when it keeps. */
 export function IntoPack({
@@ -143,11 +144,7 @@ export function IntoPack({
           note={`writes pack ${number}`}
           onClick={() => void store()}
         />
-        {packs.length > 0 && (
-          <Link className="key" to="/larder">
-            <span>To the larder</span>
-          </Link>
-        )}
+        {packs.length > 0 && <KeyLink to="/larder" name="To the larder" />}
       </div>
     </Row>
   );

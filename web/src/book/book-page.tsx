@@ -28,6 +28,7 @@ import { SeasonStrip } from './season-strip.tsx';
 import { Paged } from '../kit/ui/paged.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
 import { HEAVY_UNIT, sayHeavy, sayTemperature } from '../kit/units.ts';
+import { Key, KeyLink } from '../kit/ui/key.tsx';
 
 /** Trips and meals shown before one asks for earlier ones. */
 const PAGE = 8;
@@ -153,11 +154,7 @@ export function BookPage() {
           </p>
           {trips.length === 0 && (
             <div className="keys">
-              <Link className="key act" to="/plan">
-                <span>
-                  Start a trip<small>where, who, how much ice</small>
-                </span>
-              </Link>
+              <KeyLink act to="/plan" name="Start a trip" note="where, who, how much ice" />
             </div>
           )}
         </Row>
@@ -173,11 +170,7 @@ export function BookPage() {
         )}
       {items.length > shown && (
         <Row className="pad">
-          <button type="button" className="key" onClick={() => setShown(shown + PAGE)}>
-            <span>
-              Earlier days<small>{items.length - shown} more</small>
-            </span>
-          </button>
+          <Key onClick={() => setShown(shown + PAGE)} name="Earlier days" note={<>{items.length - shown} more</>} />
         </Row>
       )}
     </Page>

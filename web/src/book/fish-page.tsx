@@ -35,6 +35,7 @@ import { useWidth } from '../kit/use-width.ts';
 import { HourStrip } from './hour-strip.tsx';
 import { SettleName } from './settle-name.tsx';
 import { LENGTH_UNIT, lengthNumber, massParts, units } from '../kit/units.ts';
+import { KeyLink } from '../kit/ui/key.tsx';
 
 /** One fish from the water to the plate: its line, its log, its yield, its meal. */
 export function FishPage() {
@@ -183,11 +184,7 @@ function Fish({ fish }: { fish: FishState }) {
           <Pictures fish={fish} name={name} />
           {(line.where === 'in hand' || line.where === 'bleeding') && (
             <div className="keys">
-              <Link className="key act" to={`/deck?fish=${fish.id}`}>
-                <span>
-                  Take it in hand<small>on the deck</small>
-                </span>
-              </Link>
+              <KeyLink act to={`/deck?fish=${fish.id}`} name="Take it in hand" note="on the deck" />
             </div>
           )}
           {line.cuts[0] && (

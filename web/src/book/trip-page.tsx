@@ -13,6 +13,7 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { KeyLink } from '../kit/ui/key.tsx';
 
 /** One trip, also after it ended: its lines to be corrected, its fish, its end taken back or noted. */
 export function TripPage() {
@@ -90,11 +91,7 @@ function Trip({ trip }: { trip: TripState }) {
                   />
                 ) : (
                   <>
-                    <Link className="key act" to="/deck">
-                      <span>
-                        To the deck<small>note the next fish</small>
-                      </span>
-                    </Link>
+                    <KeyLink act to="/deck" name="To the deck" note="note the next fish" />
                     <DeckKey name="End the trip" note="back ashore, or going home" onClick={() => setEnding(true)} />
                   </>
                 )}

@@ -7,6 +7,7 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { idFrom } from './own-packs.ts';
 import { inSentence } from '../kit/names-in-text.ts';
 import { LENGTH_UNIT, inField, sayShortLength, shortLength, typedAmount } from '../kit/units.ts';
+import { Key, LineKey } from '../kit/ui/key.tsx';
 
 interface Draft {
   name: string;
@@ -134,14 +135,9 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
                 ))}
               </select>
             </div>
-            <button
-              type="button"
-              className="line-key"
-              aria-label={`Leave out difference ${i + 1}`}
-              onClick={() => differs.remove(i)}
-            >
+            <LineKey aria-label={`Leave out difference ${i + 1}`} onClick={() => differs.remove(i)}>
               Leave out
-            </button>
+            </LineKey>
           </div>
         );
       })}
@@ -151,11 +147,7 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
           note={model ? `to ${inSentence(model.name)}` : undefined}
           onClick={() => differs.append({ trait: '', state: '' })}
         />
-        <button type="submit" className="key">
-          <span>
-            See what it would change<small>nothing is written yet</small>
-          </span>
-        </button>
+        <Key type="submit" name="See what it would change" note="nothing is written yet" />
       </div>
     </form>
   );

@@ -13,6 +13,7 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { ByHandForm } from './by-hand-form.tsx';
 import { namesInUse, type OwnPack, ownPacks, takeBack, writingsOf } from './own-packs.ts';
 import { PackPreview } from './pack-preview.tsx';
+import { LineKey } from '../kit/ui/key.tsx';
 
 /** What was just written, so that it can be taken back at once. */
 interface Done {
@@ -93,14 +94,12 @@ export function PacksPage() {
                   <b>{p.name}</b>, {plural(species.length, 'species', 'species')}
                   <small>{p.about}</small>
                 </span>
-                <button
-                  type="button"
-                  className="line-key"
+                <LineKey
                   aria-label={`Save the traits of ${p.name} as CSV`}
                   onClick={() => saveFile(`${p.id}-traits.csv`, writeTraitMatrix(species, traits), 'text/csv')}
                 >
                   Traits as CSV
-                </button>
+                </LineKey>
               </li>
             );
           })}
@@ -124,9 +123,7 @@ export function PacksPage() {
                   ))}
                 </small>
               </span>
-              <button
-                type="button"
-                className="line-key"
+              <LineKey
                 aria-label={`Save ${p.name} as a file`}
                 onClick={() =>
                   saveFile(
@@ -146,15 +143,10 @@ export function PacksPage() {
                 }
               >
                 Save as a file
-              </button>
-              <button
-                type="button"
-                className="line-key"
-                aria-label={`Take ${p.name} back`}
-                onClick={() => void back(p)}
-              >
+              </LineKey>
+              <LineKey aria-label={`Take ${p.name} back`} onClick={() => void back(p)}>
                 Take it back
-              </button>
+              </LineKey>
             </li>
           ))}
         </ul>

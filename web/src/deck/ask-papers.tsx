@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useNames } from '../kit/catalogue.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { PapersDialog } from '../kit/papers-dialog.tsx';
+import { Key } from '../kit/ui/key.tsx';
 
 /** A rule asks for an age or a licence: noted from here, once for all fish of that person. */
 export function AskPapers({ fish }: { fish: FishState }) {
@@ -13,12 +14,11 @@ export function AskPapers({ fish }: { fish: FishState }) {
   if (!member) return null;
   return (
     <div className="keys">
-      <button type="button" className="key" onClick={() => setOpen(true)}>
-        <span>
-          Papers of {names.member(fish.angler)}
-          <small>age and licences, once for all</small>
-        </span>
-      </button>
+      <Key
+        onClick={() => setOpen(true)}
+        name={<>Papers of {names.member(fish.angler)}</>}
+        note="age and licences, once for all"
+      />
       {open && <PapersDialog member={member} onClose={() => setOpen(false)} />}
     </div>
   );

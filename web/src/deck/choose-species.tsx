@@ -14,6 +14,7 @@ import { neighbouringGrounds } from './neighbouring-grounds.ts';
 import { useKept } from '../kit/use-kept.ts';
 import { useSettled } from '../kit/use-settled.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { Key } from '../kit/ui/key.tsx';
 
 /** Species in the order in which they are likely here and now, each with its figure and what can hurt. */
 export function ChooseSpecies({
@@ -154,11 +155,11 @@ export function ChooseSpecies({
         })}
       </ul>
       {shown.length < fitting.length && (
-        <button type="button" className="key" onClick={() => setEvery(true)}>
-          <span>
-            All {fitting.length} species<small>the others are not of these waters</small>
-          </span>
-        </button>
+        <Key
+          onClick={() => setEvery(true)}
+          name={<>All {fitting.length} species</>}
+          note="the others are not of these waters"
+        />
       )}
     </div>
   );

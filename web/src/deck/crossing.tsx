@@ -9,6 +9,7 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { usePositionSource } from '../kit/position.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { LineKey } from '../kit/ui/key.tsx';
 
 /** Where the boat is when that is not where it set out for, and, while the position source is followed, that it has crossed into another zone. */
 export function Crossing({ trip }: { trip: TripState }) {
@@ -43,9 +44,7 @@ export function Crossing({ trip }: { trip: TripState }) {
               : `Now in ${names.zone(seen.zone)}.`}
           </b>{' '}
           The position source says so; the log still says {names.zone(noted.zone)}.{' '}
-          <button type="button" className="line-key" onClick={() => void note()}>
-            Note the move to {names.zone(seen.zone)}
-          </button>
+          <LineKey onClick={() => void note()}>Note the move to {names.zone(seen.zone)}</LineKey>
         </p>
         <Trouble says={trouble} />
       </Row>

@@ -21,6 +21,7 @@ import { FishInHand } from './fish-in-hand.tsx';
 import { NextFish } from './next-fish.tsx';
 import { ToCome } from './to-come.tsx';
 import { sayTemperature } from '../kit/units.ts';
+import { KeyLink } from '../kit/ui/key.tsx';
 
 /** The deck: the log of the trip under way, the fish in hand on the open ground, what is to come below. */
 export function DeckPage() {
@@ -39,11 +40,7 @@ export function DeckPage() {
           <h2>No trip is open</h2>
           <p>Fish are noted on a trip, since where and when decide which rules hold.</p>
           <div className="keys">
-            <Link className="key act" to="/plan">
-              <span>
-                Start a trip<small>where, who, how much ice</small>
-              </span>
-            </Link>
+            <KeyLink act to="/plan" name="Start a trip" note="where, who, how much ice" />
           </div>
         </Row>
       </Page>

@@ -5,6 +5,7 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { asTyped, sayLength, typedAmount } from '../kit/units.ts';
+import { Key, LineKey } from '../kit/ui/key.tsx';
 
 /** Whether the error of a way of measuring can be set. */
 export const isSettable = (m: string): m is SettableMethod => (SETTABLE_METHODS as readonly string[]).includes(m);
@@ -34,9 +35,9 @@ export function OwnError({ method }: { method: SettableMethod }) {
       <p className="hint">
         Good to {sayLength(sdMm)}
         {own ? ', as you have found' : ', as usual'}.{' '}
-        <button type="button" className="line-key" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <LineKey aria-expanded={open} onClick={() => setOpen(!open)}>
           Set your own
-        </button>
+        </LineKey>
       </p>
       {open && (
         <div className="measure-row">
@@ -47,11 +48,7 @@ export function OwnError({ method }: { method: SettableMethod }) {
             onChange={setText}
             onEnter={() => void save()}
           />
-          <button type="button" className="key" onClick={() => void save()}>
-            <span>
-              Note it<small>counts from now on</small>
-            </span>
-          </button>
+          <Key onClick={() => void save()} name="Note it" note="counts from now on" />
         </div>
       )}
       <Trouble says={trouble} />

@@ -8,6 +8,7 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { useNow } from '../kit/use-now.ts';
+import { LineKey } from '../kit/ui/key.tsx';
 
 /** What must be reported of today's fish, to whom and by when; noted with one press. */
 export function Reports({ fish }: { fish: readonly FishState[] }) {
@@ -44,9 +45,7 @@ export function Reports({ fish }: { fish: readonly FishState[] }) {
                 by {time(stamp(d.byMs, zone))}, in {saySpan(d.byMs - now)}
               </>
             )}{' '}
-            <button
-              type="button"
-              className="line-key"
+            <LineKey
               aria-label={`Reported: ${sayFish(d.fish, names)} to ${d.rule.to}`}
               onClick={() =>
                 void write('fish.reported', d.fish.id, { rule: d.rule.id, to: d.rule.to }).then((r) =>
@@ -55,7 +54,7 @@ export function Reports({ fish }: { fish: readonly FishState[] }) {
               }
             >
               Reported
-            </button>
+            </LineKey>
           </li>
         ))}
       </ul>

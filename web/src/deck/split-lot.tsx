@@ -8,6 +8,7 @@ import { Dialog } from '../kit/ui/dialog.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
+import { Key } from '../kit/ui/key.tsx';
 
 /** Part of a lot goes back: how many, and how they swam off. */
 export function SplitLotKey({ fish, over }: { fish: FishState; over: number }) {
@@ -39,11 +40,12 @@ export function SplitLotKey({ fish, over }: { fish: FishState; over: number }) {
         <Chips label="How" options={plain(RELEASE_STATES)} value={state} onChange={setState} />
         <Trouble says={trouble} />
         <div className="keys">
-          <button type="button" className="key act" onClick={() => void split()}>
-            <span>
-              They went back<small>two lines: those that stay, those that went</small>
-            </span>
-          </button>
+          <Key
+            act
+            onClick={() => void split()}
+            name="They went back"
+            note="two lines: those that stay, those that went"
+          />
         </div>
       </Dialog>
     </>

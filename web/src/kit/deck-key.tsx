@@ -1,4 +1,5 @@
 import type { ButtonHTMLAttributes, ReactNode } from 'react';
+import { Key } from './ui/key.tsx';
 import { settlingClass, useSettled } from './use-settled.ts';
 
 /** A large key for wet hands; for a moment after it appeared it takes no tap, since that was meant for what stood there before. One `act` key a screen: the next action, named as the entry it writes. */
@@ -15,26 +16,11 @@ export function DeckKey({
   name: string;
   note?: string | undefined;
   waits?: string | undefined;
-} & ButtonHTMLAttributes<HTMLButtonElement>) {
+} & Omit<ButtonHTMLAttributes<HTMLButtonElement>, 'name' | 'children' | 'className'>) {
   const settled = useSettled();
   if (waits)
-    return (
-      <button type="button" className="key waits" aria-disabled="true" onClick={(e) => e.preventDefault()}>
-        <span>
-          {name}
-          <small>{waits}</small>
-        </span>
-      </button>
-    );
-  return (
-    <button type="button" className={`key${act ? ' act' : ''}${settlingClass(settled)}`} {...rest}>
-      {mark}
-      <span>
-        {name}
-        {note && <small>{note}</small>}
-      </span>
-    </button>
-  );
+    return <Key className=" waits" aria-disabled="true" onClick={(e) => e.preventDefault()} name={name} note={waits} />;
+  return <Key act={act} className={settlingClass(settled)} mark={mark} name={name} note={note} {...rest} />;
 }
 
 /** Turned line, for keys that put a fish back. */

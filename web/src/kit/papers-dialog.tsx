@@ -6,6 +6,7 @@ import { Chips } from './ui/chips.tsx';
 import { Dialog } from './ui/dialog.tsx';
 import { Trouble } from './ui/trouble.tsx';
 import { DayField } from './ui/when.tsx';
+import { Key } from './ui/key.tsx';
 
 type Holds = 'holds it' | 'does not' | 'not said';
 
@@ -88,9 +89,7 @@ export function PapersDialog({ member, onClose }: { member: MemberState; onClose
       })}
       <Trouble says={trouble} />
       <div className="keys">
-        <button type="button" className="key act" onClick={() => void save()}>
-          <span>Note the papers</span>
-        </button>
+        <Key act onClick={() => void save()} name="Note the papers" />
       </div>
     </Dialog>
   );

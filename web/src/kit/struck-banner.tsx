@@ -6,6 +6,7 @@ import { useBook } from './journal/journal-context.tsx';
 import { useWrite } from './journal/use-write.ts';
 import { Row } from './page.tsx';
 import { Trouble } from './ui/trouble.tsx';
+import { Key } from './ui/key.tsx';
 
 /** Over a page whose thing was struck, or hangs on something that was: it counts nowhere, and can stand again. Nothing while it stands. */
 export function StruckBanner({ state }: { state: SubjectState }) {
@@ -36,19 +37,15 @@ export function StruckBanner({ state }: { state: SubjectState }) {
       <Trouble says={trouble} />
       {struck && (
         <div className="keys">
-          <button
-            type="button"
-            className="key"
+          <Key
             onClick={() =>
               void write('log.struck', struck.subject, {}, { strikes: struck.id }).then((r) =>
                 setTrouble(r.ok ? null : r.why),
               )
             }
-          >
-            <span>
-              Let it stand again<small>with all that hangs on it</small>
-            </span>
-          </button>
+            name="Let it stand again"
+            note="with all that hangs on it"
+          />
         </div>
       )}
     </Row>

@@ -15,6 +15,7 @@ import { ManyChips } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { asTyped, sayVolume, typedAmount } from '../kit/units.ts';
+import { LineKey } from '../kit/ui/key.tsx';
 
 /** People, boxes and places of the book: added, renamed, retired and brought back. Nothing of theirs is lost. */
 export function CrewPage() {
@@ -122,29 +123,22 @@ function Thing({
       </span>
       <span className="line-keys">
         {stands && line && (
-          <button type="button" className="line-key" aria-label={`Rename ${name}`} onClick={() => setEditing(line)}>
+          <LineKey aria-label={`Rename ${name}`} onClick={() => setEditing(line)}>
             Rename
-          </button>
+          </LineKey>
         )}
         {stands && !retired && (
-          <button
-            type="button"
-            className="line-key"
-            aria-label={`${words.retire}: ${name}`}
-            onClick={() => void write(retire, state.id, {}).then(told)}
-          >
+          <LineKey aria-label={`${words.retire}: ${name}`} onClick={() => void write(retire, state.id, {}).then(told)}>
             {words.retire}
-          </button>
+          </LineKey>
         )}
         {stands && retired && ended && (
-          <button
-            type="button"
-            className="line-key"
+          <LineKey
             aria-label={`${words.back}: ${name}`}
             onClick={() => void write('log.struck', state.id, {}, { strikes: ended.first.id }).then(told)}
           >
             {words.back}
-          </button>
+          </LineKey>
         )}
       </span>
       <Trouble says={trouble} />
@@ -272,9 +266,7 @@ function Places({ opened }: { opened: BookState }) {
             <span className="name">
               <b>{p.name}</b> <small>{p.grounds.map((g) => GROUNDS[g] ?? g).join(', ') || 'ground not said'}</small>
             </span>
-            <button
-              type="button"
-              className="line-key"
+            <LineKey
               aria-label={`Take ${p.name} off the list`}
               onClick={() =>
                 void set(
@@ -284,7 +276,7 @@ function Places({ opened }: { opened: BookState }) {
               }
             >
               Take off
-            </button>
+            </LineKey>
           </li>
         ))}
       </ul>

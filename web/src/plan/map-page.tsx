@@ -2,7 +2,6 @@ import { isBan, type LonLat, readRule, type RulePack, zonesOfPlace } from '@dagb
 import { openTrip, placeNow, type TripState } from '@dagboek/journal';
 import { sayDate, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { useNames, useRules } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useFormat } from '../kit/format.ts';
@@ -14,6 +13,7 @@ import { Chips } from '../kit/ui/chips.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
 import { sayPosition, ZoneMap } from '../kit/zone-map.tsx';
+import { KeyLink } from '../kit/ui/key.tsx';
 
 /** The map of the waters: where the boat is by the position source or by hand, and what that changes. */
 export function MapPage() {
@@ -139,9 +139,7 @@ function Waters({ rules, trip }: { rules: RulePack; trip: TripState | null }) {
                     note={`writes ${names.zone(place.zone)}; what is landed after it counts there`}
                     onClick={() => void move()}
                   />
-                  <Link className="key" to="/deck">
-                    <span>Back to the deck</span>
-                  </Link>
+                  <KeyLink to="/deck" name="Back to the deck" />
                 </div>
               </>
             ) : (

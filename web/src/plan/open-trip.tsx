@@ -1,7 +1,6 @@
 import { fishInHand, fishOfTrip, placeNow, type TripState } from '@dagboek/journal';
 import { saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
@@ -10,13 +9,11 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
-import { Dialog } from '../kit/ui/dialog.tsx';
 import { RulesHere } from './rules-here.tsx';
-import { FirstAid } from './first-aid.tsx';
-import { NoteHarm } from './note-harm.tsx';
 import { EndTrip } from '../kit/end-trip.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { sayHeavy } from '../kit/units.ts';
+import { Key, KeyLink } from '../kit/ui/key.tsx';
 
 /** The trip under way: what was noted of it, a remark, someone hurt, and its end. */
 export function OpenTrip({ trip }: { trip: TripState }) {
@@ -28,7 +25,6 @@ export function OpenTrip({ trip }: { trip: TripState }) {
   const [text, setText] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const [ending, setEnding] = useState(false);
-  const [harm, setHarm] = useState(false);
   const { write } = useWrite();
   const fish = fishOfTrip(book, trip.id);
   const note = async (): Promise<void> => {
@@ -56,23 +52,16 @@ export function OpenTrip({ trip }: { trip: TripState }) {
             aboard, {fish.filter((f) => f.released).reduce((n, f) => n + f.count, 0)} let go.
           </p>
           <div className="keys">
-            <Link className="key act" to="/deck">
-              <span>
-                To the deck<small>{inHand.length ? `${inHand.length} in hand` : 'note the next fish'}</small>
-              </span>
-            </Link>
-            <Link className="key" to="/plan/officer">
-              <span>
-                Officer’s sheet<small>to show or print</small>
-              </span>
-            </Link>
-            <Link className="key" to="/plan/map">
-              <span>
-                Map<small>where we are, by zone</small>
-              </span>
-            </Link>
+            <KeyLink
+              act
+              to="/deck"
+              name="To the deck"
+              note={inHand.length ? `${inHand.length} in hand` : 'note the next fish'}
+            />
+            <KeyLink to="/plan/officer" name="Officer’s sheet" note="to show or print" />
+            <KeyLink to="/plan/map" name="Map" note="where we are, by zone" />
             <DeckKey name="End the trip" note="back ashore, or going home" onClick={() => setEnding(true)} />
-            <DeckKey name="Someone is hurt" note="note it; help comes first" onClick={() => setHarm(true)} />
+            <KeyLink to="/hurt" name="Someone is hurt" note="help comes first; note it afterwards" />
           </div>
         </Row>
         <Row className="pad ruled">
@@ -95,9 +84,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
               value={text}
               onChange={(e) => setText(e.target.value)}
             />
-            <button type="submit" className="key">
-              <span>Note it</span>
-            </button>
+            <Key type="submit" name="Note it" />
           </form>
           <Trouble says={trouble} />
         </Row>
@@ -108,16 +95,6 @@ export function OpenTrip({ trip }: { trip: TripState }) {
       </div>
       <RulesHere zone={placeNow(trip).zone} day={dayOfMs(now)} />
       {ending && <EndTrip trip={trip} unfinished={inHand.length + bleeding.length} onClose={() => setEnding(false)} />}
-      {harm && <HarmDialog trip={trip} onClose={() => setHarm(false)} />}
     </div>
-  );
-}
-
-function HarmDialog({ trip, onClose }: { trip: TripState; onClose: () => void }) {
-  return (
-    <Dialog title="Someone is hurt" open onClose={onClose}>
-      <FirstAid zone={placeNow(trip).zone} />
-      <NoteHarm trip={trip} onDone={onClose} />
-    </Dialog>
   );
 }

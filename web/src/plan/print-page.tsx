@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
 import { useTitle } from '../kit/page.tsx';
+import { Key, KeyLink } from '../kit/ui/key.tsx';
 
 /** A page to be printed: black on white, one sheet of A4, with its keys on the screen alone. */
 export function PrintPage({
@@ -20,14 +20,8 @@ export function PrintPage({
   return (
     <div className="print-ground">
       <nav className="print-keys" aria-label="Sheet">
-        <button type="button" className="key act" onClick={() => window.print()}>
-          <span>
-            Print it<small>or save as PDF</small>
-          </span>
-        </button>
-        <Link className="key" to="/plan">
-          Back to the plan
-        </Link>
+        <Key act onClick={() => window.print()} name="Print it" note="or save as PDF" />
+        <KeyLink to="/plan" name="Back to the plan" />
       </nav>
       <main className="print-sheet" tabIndex={0} aria-label={title}>
         <header>

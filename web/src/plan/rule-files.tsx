@@ -14,6 +14,7 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { saveFile } from '../kit/save-file.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { DayField } from '../kit/ui/when.tsx';
+import { LineKey } from '../kit/ui/key.tsx';
 
 /** Files above this are no rule pack. */
 const MOST_CHARS = 400_000;
@@ -170,11 +171,7 @@ function RuleList({ title, rules, pack }: { title: string; rules: readonly Rule[
           <li key={r.id}>{readRule(r, names)}</li>
         ))}
       </ul>
-      {!every && rules.length > SHOWN && (
-        <button type="button" className="line-key" onClick={() => setEvery(true)}>
-          All {rules.length}
-        </button>
-      )}
+      {!every && rules.length > SHOWN && <LineKey onClick={() => setEvery(true)}>All {rules.length}</LineKey>}
     </>
   );
 }
@@ -212,19 +209,10 @@ function Versions({ versions, waters }: { versions: readonly RulesState[]; water
                 </small>
               </span>
               <span className="line-keys">
-                {id !== waters && (
-                  <button type="button" className="line-key" onClick={() => void move(id)}>
-                    Go by {String(v.pack['name'])}
-                  </button>
-                )}
-                <button
-                  type="button"
-                  className="line-key"
-                  aria-label={`Strike: ${name}`}
-                  onClick={() => void strike(v)}
-                >
+                {id !== waters && <LineKey onClick={() => void move(id)}>Go by {String(v.pack['name'])}</LineKey>}
+                <LineKey aria-label={`Strike: ${name}`} onClick={() => void strike(v)}>
                   Strike
-                </button>
+                </LineKey>
               </span>
             </li>
           );

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { speciesFinder } from '../kit/find-species.ts';
 import { SearchField } from '../kit/ui/search-field.tsx';
+import { Key, LineKey } from '../kit/ui/key.tsx';
 
 /** The species a rule is for: found by a word, added, left out again. */
 export function SpeciesOfRule({
@@ -26,25 +27,21 @@ export function SpeciesOfRule({
       <SearchField label="For which species; none means every one" value={word} onChange={setWord} />
       <div className="suspects">
         {found.map((f) => (
-          <button
+          <Key
             key={f.species.id}
-            type="button"
-            className="key small-key"
+            small
+            name={`Add ${f.species.name}`}
             onClick={() => (onSpecies([...species, f.species.id]), setWord(''))}
-          >
-            Add {f.species.name}
-          </button>
+          />
         ))}
         {species.map((id) => (
-          <button
+          <LineKey
             key={id}
-            type="button"
-            className="line-key"
             aria-label={`Leave out ${names.species(id)}`}
             onClick={() => onSpecies(species.filter((x) => x !== id))}
           >
             {names.species(id)} ×
-          </button>
+          </LineKey>
         ))}
       </div>
     </>

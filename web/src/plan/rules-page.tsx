@@ -15,6 +15,7 @@ import { SearchField } from '../kit/ui/search-field.tsx';
 import { type Editing, RuleEditor } from './rule-editor.tsx';
 import { RuleFiles } from './rule-files.tsx';
 import { draftOfRule } from './rule-fields.ts';
+import { LineKey } from '../kit/ui/key.tsx';
 
 /** The rules this book goes by, each read out of its data; and a rule of one's own, tried on past catches before it is written. */
 export function RulesPage() {
@@ -125,24 +126,17 @@ export function RulesPage() {
               </span>
               <span className="line-keys">
                 {RULE_FORMS.some((f) => f.kind === r.kind) && (
-                  <button
-                    type="button"
-                    className="line-key"
+                  <LineKey
                     aria-label={`Change from a day on: ${r.sentence}`}
                     onClick={() => (begin(r), scrollTo(0, 0))}
                   >
                     Change
-                  </button>
+                  </LineKey>
                 )}
                 {own.has(r.id) && (
-                  <button
-                    type="button"
-                    className="line-key"
-                    aria-label={`Strike: ${r.sentence}`}
-                    onClick={() => void strike(r.id)}
-                  >
+                  <LineKey aria-label={`Strike: ${r.sentence}`} onClick={() => void strike(r.id)}>
                     Strike
-                  </button>
+                  </LineKey>
                 )}
               </span>
             </li>

@@ -28,6 +28,7 @@ import { meanMark } from '../kit/mean-mark.ts';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { asTyped, sayGrams, sayMass, sayTemperature, typedAmount, units } from '../kit/units.ts';
+import { Key } from '../kit/ui/key.tsx';
 
 /** One meal: its fish from water to plate, how done it was, who liked it, what to change, what was left. */
 export function MealPage() {
@@ -256,9 +257,7 @@ function Afterwards({
           onChange={(e) => setText(e.target.value)}
           placeholder="a minute less, butter a shade less"
         />
-        <button type="submit" className="key">
-          <span>Note it</span>
-        </button>
+        <Key type="submit" name="Note it" />
       </form>
       <h2 className="ruled">What is left over</h2>
       {leftovers.length === 0 && packs.every((p) => p.leftG < 1) && <p>All eaten, as far as the book knows.</p>}

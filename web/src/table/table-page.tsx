@@ -10,6 +10,7 @@ import { Page, Row } from '../kit/page.tsx';
 import { useState } from 'react';
 import { meanMark } from '../kit/mean-mark.ts';
 import { degrees, sayGrams, sayMass } from '../kit/units.ts';
+import { Key, KeyLink } from '../kit/ui/key.tsx';
 
 const PAGE = 20;
 
@@ -84,21 +85,17 @@ export function TablePage() {
           })}
           {listed.length > shown && (
             <Row className="pad">
-              <button type="button" className="key" onClick={() => setShown(shown + PAGE)}>
-                <span>
-                  Earlier meals<small>{listed.length - shown} more</small>
-                </span>
-              </button>
+              <Key
+                onClick={() => setShown(shown + PAGE)}
+                name="Earlier meals"
+                note={<>{listed.length - shown} more</>}
+              />
             </Row>
           )}
         </div>
         <aside className="margin">
           <div className="keys">
-            <Link className="key act" to="/table/new">
-              <span>
-                Cook a meal<small>choose the packs</small>
-              </span>
-            </Link>
+            <KeyLink act to="/table/new" name="Cook a meal" note="choose the packs" />
           </div>
           <h2 className="ruled">Best so far</h2>
           {best.length === 0 && <p>No meal has been marked yet.</p>}

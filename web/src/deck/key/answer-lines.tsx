@@ -1,6 +1,7 @@
 import { CANNOT_TELL } from '@dagboek/core/key';
 import type { Key } from './use-key.ts';
 import { sayLength } from '../../kit/units.ts';
+import { LineKey } from '../../kit/ui/key.tsx';
 
 /** The proportions of a body, as they stand in a sentence. */
 const RATIO_WORDS: Readonly<Record<string, string>> = {
@@ -34,14 +35,9 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
           <span>
             <b className="answer-number">{i + 1}</b> {l.trait.question} <b>{l.words}</b>
           </span>
-          <button
-            type="button"
-            className="line-key"
-            aria-label={`Withdraw: ${l.trait.question} ${l.words}`}
-            onClick={() => keyed.withdraw(l.trait.id)}
-          >
+          <LineKey aria-label={`Withdraw: ${l.trait.question} ${l.words}`} onClick={() => keyed.withdraw(l.trait.id)}>
             Withdraw
-          </button>
+          </LineKey>
         </li>
       ))}
       {ratios.length > 0 && (

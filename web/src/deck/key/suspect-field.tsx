@@ -4,14 +4,15 @@ import { useCatalogue } from '../../kit/catalogue.ts';
 import { speciesFinder } from '../../kit/find-species.ts';
 import { SearchField } from '../../kit/ui/search-field.tsx';
 import { withArticle } from '../../kit/names-in-text.ts';
-import type { Key } from './use-key.ts';
+import type { Key as KeyState } from './use-key.ts';
+import { Key, LineKey } from '../../kit/ui/key.tsx';
 
 /** An answer speaks for or against a name from this many bits on. */
 const SPEAKS = 0.5;
 const OFFERED = 4;
 
 /** "Is it a brill?": a suspected name, and what the answers say for it and against it. The questions then go for its lookalikes. */
-export function SuspectField({ keyed, prior }: { keyed: Key; prior: Readonly<Record<string, number>> }) {
+export function SuspectField({ keyed, prior }: { keyed: KeyState; prior: Readonly<Record<string, number>> }) {
   const { all } = useCatalogue();
   const [word, setWord] = useState('');
   const finder = useMemo(() => speciesFinder(all), [all]);
@@ -27,10 +28,7 @@ export function SuspectField({ keyed, prior }: { keyed: Key; prior: Readonly<Rec
     return (
       <section className="suspect" aria-label="Suspected name">
         <h4>
-          Is it {withArticle(suspect.name)}?{' '}
-          <button type="button" className="line-key" onClick={() => keyed.setSuspect(null)}>
-            Leave that
-          </button>
+          Is it {withArticle(suspect.name)}? <LineKey onClick={() => keyed.setSuspect(null)}>Leave that</LineKey>
         </h4>
         {evidence.length === 0 ? (
           <p className="hint">The next questions are the marks that tell it from what it is taken for.</p>
@@ -55,16 +53,13 @@ export function SuspectField({ keyed, prior }: { keyed: Key; prior: Readonly<Rec
       {found.length > 0 && (
         <div className="suspects">
           {found.map(({ species, byName }) => (
-            <button
+            <Key
               key={species.id}
-              type="button"
-              className="key small-key"
+              small
+              name={`Is it ${withArticle(species.name)}?`}
+              note={byName}
               onClick={() => (setWord(''), keyed.setSuspect(species.id))}
-            >
-              <span>
-                Is it {withArticle(species.name)}?{byName && <small>{byName}</small>}
-              </span>
-            </button>
+            />
           ))}
         </div>
       )}

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Camera, ImagePlus } from 'lucide-react';
 import { useRef } from 'react';
 import { Quantity } from '../../kit/ui/quantity.tsx';
+import { Key } from '../../kit/ui/key.tsx';
 
 /** A practice picture that ships with the application: a simulated camera over a drawn fish. */
 export interface Practice {
@@ -62,18 +63,19 @@ export function ChoosePhoto({
       <div className="keys">
         {input(camera, { capture: 'environment' }, 'Picture from the camera')}
         {input(files, {}, 'Picture from a file')}
-        <button type="button" className="key act" onClick={() => camera.current?.click()}>
-          <Camera size={26} aria-hidden="true" />
-          <span>
-            Take a picture<small>with this device’s camera</small>
-          </span>
-        </button>
-        <button type="button" className="key" onClick={() => files.current?.click()}>
-          <ImagePlus size={26} aria-hidden="true" />
-          <span>
-            Choose a picture<small>from this device</small>
-          </span>
-        </button>
+        <Key
+          act
+          onClick={() => camera.current?.click()}
+          mark={<Camera size={26} aria-hidden="true" />}
+          name="Take a picture"
+          note="with this device’s camera"
+        />
+        <Key
+          onClick={() => files.current?.click()}
+          mark={<ImagePlus size={26} aria-hidden="true" />}
+          name="Choose a picture"
+          note="from this device"
+        />
       </div>
       <h3 className="practice-head">Practice pictures</h3>
       <p className="hint">Drawn, not taken: to learn on, and to see how far one can trust it.</p>

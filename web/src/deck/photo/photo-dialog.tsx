@@ -24,6 +24,7 @@ import { bodyMarks, firstMarks, type MarkName, type Marks, readingOf, type View,
 import { PhotoMarks } from './photo-marks.tsx';
 import { readPhoto } from './read-photo.ts';
 import { LENGTH_UNIT, inField, lengthNumber, typedAmount, units } from '../../kit/units.ts';
+import { LineKey } from '../../kit/ui/key.tsx';
 
 const mmOf = (b: BoardText): [number, number] =>
   b.map((t) => Math.round(typedAmount('length', t)?.value ?? 0)) as [number, number];
@@ -244,31 +245,25 @@ function Marking({
           />
         )}
         <div className="line-keys">
-          <button
-            type="button"
-            className="line-key"
+          <LineKey
             onClick={() =>
               onMarks({ ...marks, ...(marks.snout && marks.tail ? { snout: marks.tail, tail: marks.snout } : {}) })
             }
           >
             Swap snout and tail
-          </button>
-          <button
-            type="button"
-            className="line-key"
+          </LineKey>
+          <LineKey
             aria-pressed={body}
             onClick={() => onMarks(body ? withoutBody(marks) : { ...marks, ...bodyMarks(marks, middle(species)) })}
           >
             {body ? 'Leave the proportions' : 'Proportions too, for the key'}
-          </button>
+          </LineKey>
           {found && (
-            <button type="button" className="line-key" aria-pressed={whole} onClick={() => setWhole(!whole)}>
+            <LineKey aria-pressed={whole} onClick={() => setWhole(!whole)}>
               {whole ? 'Only the board' : 'The whole picture'}
-            </button>
+            </LineKey>
           )}
-          <button type="button" className="line-key" onClick={onOther}>
-            Another picture
-          </button>
+          <LineKey onClick={onOther}>Another picture</LineKey>
         </div>
         {body && read?.ratios.ok && <Ratios ratios={read.ratios.ratios} species={species} />}
         {photo.position && (
@@ -352,9 +347,7 @@ function TakenAt({ fish, takenAt }: { fish: FishState; takenAt: string | null })
   return (
     <p className="hint">
       Taken at {time(at)} on {sayDate(day(at))} by its own clock.{' '}
-      <button type="button" className="line-key" onClick={() => void use()}>
-        Use it as the time of the catch
-      </button>
+      <LineKey onClick={() => void use()}>Use it as the time of the catch</LineKey>
     </p>
   );
 }

@@ -11,6 +11,7 @@ import { draftOf, factsFrom } from './draft.ts';
 import { FactsForm } from './facts-form.tsx';
 import { type FactsDraft, factsResolver } from './resolver.ts';
 import { Trouble } from '../ui/trouble.tsx';
+import { Key } from '../ui/key.tsx';
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
@@ -72,18 +73,18 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
       <Trouble says={trouble} />
       <div className="keys">
         {isKind(now.kind) && (
-          <button type="button" className="key act" onClick={(e) => void handleSubmit(amend)(e)}>
-            <span>
-              Correct it<small>the old line stays, struck through</small>
-            </span>
-          </button>
+          <Key
+            act
+            onClick={(e) => void handleSubmit(amend)(e)}
+            name="Correct it"
+            note="the old line stays, struck through"
+          />
         )}
-        <button type="button" className="key" onClick={() => void strike()}>
-          <span>
-            {asked ? 'Strike it all the same' : 'Strike it'}
-            <small>{asked ? 'it can stand again' : 'it did not happen'}</small>
-          </span>
-        </button>
+        <Key
+          onClick={() => void strike()}
+          name={asked ? 'Strike it all the same' : 'Strike it'}
+          note={asked ? 'it can stand again' : 'it did not happen'}
+        />
       </div>
     </Dialog>
   );

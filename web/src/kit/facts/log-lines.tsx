@@ -5,6 +5,7 @@ import { useFormat } from '../format.ts';
 import { useOutbox } from '../journal/journal-context.tsx';
 import { useWrite } from '../journal/use-write.ts';
 import { CorrectDialog } from './correct-dialog.tsx';
+import { LineKey } from '../ui/key.tsx';
 
 /** A log: every line with its time, struck and corrected ones too, each to be corrected from here. */
 export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: string }) {
@@ -43,20 +44,18 @@ function LineKeys({ line, onCorrect }: { line: Logged; onCorrect: () => void }) 
   if (line.struck) {
     const strike = line.struck;
     return (
-      <button
-        type="button"
-        className="line-key"
+      <LineKey
         aria-label={`Let it stand again: ${what}`}
         onClick={() => void write('log.struck', strike.subject, {}, { strikes: strike.id })}
       >
         Let it stand again
-      </button>
+      </LineKey>
     );
   }
   return (
-    <button type="button" className="line-key" aria-label={`Correct: ${what}`} onClick={onCorrect}>
+    <LineKey aria-label={`Correct: ${what}`} onClick={onCorrect}>
       Correct
-    </button>
+    </LineKey>
   );
 }
 

@@ -1,5 +1,6 @@
 import { Fragment, type ReactNode, useState } from 'react';
 import { Row } from '../page.tsx';
+import { Key } from './key.tsx';
 
 /** How many rows stand before one asks for more: a page of a phone holds ten, and each costs a drawing. */
 const PAGE = 60;
@@ -27,12 +28,7 @@ export function Paged<T>({
       ))}
       {left > 0 && (
         <Row className="pad">
-          <button type="button" className="key" onClick={() => setShown(shown + page)}>
-            <span>
-              {more}
-              <small>{left} more</small>
-            </span>
-          </button>
+          <Key onClick={() => setShown(shown + page)} name={more} note={<>{left} more</>} />
         </Row>
       )}
     </>
