@@ -43,7 +43,7 @@ module.exports = {
     {
       name: 'web-not-server',
       severity: 'error',
-      from: { path: '^web/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^web/src', pathNot: '\\.test(-support)?\\.tsx?$' },
       to: { path: '^(server|packs)/' },
     },
     ...STATIONS.map((s) => ({

@@ -1,22 +1,28 @@
+/** `tsx`: components of the interface. */
+const swc = (tsx) => [
+  '@swc/jest',
+  {
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', tsx, decorators: true },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: true,
+        useDefineForClassFields: false,
+        react: { runtime: 'automatic' },
+      },
+    },
+  },
+];
+
 /** One run for every workspace; the browser's side is proven by Playwright in e2e/. */
 export default {
   testEnvironment: 'node',
   roots: ['core', 'journal', 'figure', 'catalogue', 'packs', 'server', 'web'].map((room) => `<rootDir>/${room}/src`),
   setupFiles: ['<rootDir>/jest.setup.js'],
-  testMatch: ['**/*.test.ts'],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
-  transform: {
-    '^.+\\.tsx?$': [
-      '@swc/jest',
-      {
-        jsc: {
-          target: 'es2022',
-          parser: { syntax: 'typescript', tsx: false, decorators: true },
-          transform: { legacyDecorator: true, decoratorMetadata: true, useDefineForClassFields: false },
-        },
-      },
-    ],
-  },
+  transform: { '^.+\\.ts$': swc(false), '^.+\\.tsx$': swc(true) },
   moduleNameMapper: {
     '^@dagboek/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
     '^@dagboek/(journal|figure|catalogue|packs)$': '<rootDir>/$1/src/index.ts',

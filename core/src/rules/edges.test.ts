@@ -180,7 +180,7 @@ describe('what a rule of each kind may not be', () => {
     ['exemption', { from: ['least'] }, { from: [] }],
   ] as const)('%s', (kind, good, ...bad) => {
     expect(trouble(kind, good)).toBe(false);
-    for (const b of bad) expect([b, trouble(kind, { ...good, ...b })]).toEqual([b, true]);
+    for (const b of bad) expect([b, trouble(kind, { ...(good as object), ...(b as object) })]).toEqual([b, true]);
   });
 });
 
