@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import {
   checkSpecies,
   type PackAbout,
+  resolveSpecies,
   schemaChecker,
   type Species,
   SPECIES_SCHEMA,
@@ -36,36 +37,62 @@ export function loadTraits(): Trait[] {
   return traits;
 }
 
+interface ShippedFile {
+  readonly pack: string;
+  readonly path: string;
+  readonly file: SpeciesFile;
+}
+
+const shippedFiles = (): ShippedFile[] =>
+  loadPacks().flatMap((pack) =>
+    readdirSync(at(`species/${pack.id}`)).map((name) => {
+      const path = `species/${pack.id}/${name}`;
+      return { pack: pack.id, path, file: json(path) as SpeciesFile };
+    }),
+  );
+
+/** The figure of a species that ships, by its id; nothing for any other. */
+function figuresOf(files: readonly ShippedFile[]): (id: string) => FigureFile | undefined {
+  const ids = new Set(files.map((f) => f.file.id));
+  const read = new Map<string, FigureFile>();
+  return (id) => {
+    if (!read.has(id) && ids.has(id)) read.set(id, json(`figures/${id}.json`) as FigureFile);
+    return read.get(id);
+  };
+}
+
+let loaded: Species[] | null = null;
+
 /**
- * Every species that ships, in the order of the names, held against the schema, the key, its figure and the others.
- * Throws with file and field when one is wrong.
+ * Every species that ships, in the order of the names; the same list each time. Whether the files hold together is asked
+ * by a test (`shippedFaults`), not at each start: it draws every fish.
  */
 export function loadSpecies(): Species[] {
-  const traits = loadTraits();
-  const check = schemaChecker(SPECIES_SCHEMA);
-  const files = loadPacks().flatMap((pack) =>
-    readdirSync(at(`species/${pack.id}`)).map((file) => ({
-      pack: pack.id,
-      path: `species/${pack.id}/${file}`,
-      file: checked<SpeciesFile>(check, `species/${pack.id}/${file}`),
-    })),
-  );
-  const twice = files.find((f, i) => files.findIndex((g) => g.file.id === f.file.id) < i);
-  if (twice) throw new Error(`${twice.path}: the id "${twice.file.id}" is taken by another file`);
-  const figures = new Map<string, FigureFile>();
-  const figure = (id: string): FigureFile | undefined => {
-    if (!figures.has(id) && files.some((f) => f.file.id === id))
-      figures.set(id, json(`figures/${id}.json`) as FigureFile);
-    return figures.get(id);
-  };
-  const known = new Set(files.map((f) => f.file.id));
-  return files
-    .map(({ pack, path, file }) => {
-      const { species, faults } = checkSpecies(file, { traits, pack, figure }, known);
-      if (!species) throw new Error(`${path}: ${faults.map((f) => f.say).join(' ')}`);
-      return species;
-    })
+  if (loaded) return loaded;
+  const files = shippedFiles();
+  const around = { traits: loadTraits(), figure: figuresOf(files) };
+  loaded = files
+    .map(({ pack, file }) => resolveSpecies(file, { ...around, pack }))
     .sort((a, b) => a.name.localeCompare(b.name));
+  return loaded;
+}
+
+/** What is wrong with the species that ship, by file: held against the schema, the key, their figures and one another. */
+export function shippedFaults(): string[] {
+  const files = shippedFiles();
+  const around = { traits: loadTraits(), figure: figuresOf(files) };
+  const check = schemaChecker(SPECIES_SCHEMA);
+  const known = new Set(files.map((f) => f.file.id));
+  return files.flatMap(({ pack, path, file }, i) => {
+    const wrong = check(file);
+    if (wrong.length > 0) return [`${path}: ${wrong.join(' ')}`];
+    const twice = files.findIndex((g) => g.file.id === file.id) < i;
+    const { faults } = checkSpecies(file, { ...around, pack }, known);
+    return [
+      ...(twice ? [`${path}: the id "${file.id}" is taken by another file`] : []),
+      ...faults.map((f) => `${path}: ${f.say}`),
+    ];
+  });
 }
 
 /** JSON Schema of a rule pack. */

@@ -4,7 +4,7 @@ import { hazardParts, UNDRAWN_PARTS } from '@dagboek/catalogue';
 import { cardsFor, isDangerous, isGrave, releaseSentences } from '@dagboek/core/harm';
 import { expectedStage } from '@dagboek/core/cut';
 import { expectedWeight } from '@dagboek/core/measure';
-import { loadPacks, loadSpecies } from './index.ts';
+import { loadPacks, loadSpecies, shippedFaults } from './index.ts';
 
 const SPECIES = loadSpecies();
 const byId = (id: string) => {
@@ -15,6 +15,10 @@ const byId = (id: string) => {
 const inPack = (id: string) => SPECIES.filter((s) => s.pack === id);
 
 describe('the three packs', () => {
+  test('hold together: each file with the schema, the key, its figure and the others', () => {
+    expect(shippedFaults()).toEqual([]);
+  });
+
   test('hold as many species as they promise, each once, and every figure belongs to one', () => {
     expect(loadPacks().map((p) => p.id)).toEqual(['cold-coast', 'lakes-rivers', 'warm-blue']);
     expect(inPack('cold-coast').length).toBeGreaterThanOrEqual(32);

@@ -1,4 +1,3 @@
-import betaQuantileOf from '@stdlib/stats-base-dists-beta-quantile';
 import chiSquareQuantileOf from '@stdlib/stats-base-dists-chisquare-quantile';
 import normalCdfOf from '@stdlib/stats-base-dists-normal-cdf';
 import normalQuantileOf from '@stdlib/stats-base-dists-normal-quantile';
@@ -34,12 +33,6 @@ export interface Interval {
 export const intervalOfCount = (n: number, tail: number): Interval => ({
   low: n === 0 ? 0 : poissonMeanAbove(n - 1, tail),
   high: poissonMeanAbove(n, 1 - tail),
-});
-
-/** Exact interval of a share of which `n` in `of` were met (Clopper and Pearson 1934), `tail` beyond each end. */
-export const intervalOfShare = (n: number, of: number, tail: number): Interval => ({
-  low: n === 0 ? 0 : betaQuantileOf(inside(tail, 'intervalOfShare'), n, of - n + 1),
-  high: n === of ? 1 : betaQuantileOf(1 - inside(tail, 'intervalOfShare'), n + 1, of - n),
 });
 
 function inside(p: number, who: string): number {

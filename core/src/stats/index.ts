@@ -1,7 +1,6 @@
 export {
   type Interval,
   intervalOfCount,
-  intervalOfShare,
   normalCdf,
   normalQuantile,
   poissonMeanAbove,

@@ -1,12 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  intervalOfCount,
-  intervalOfShare,
-  normalCdf,
-  normalQuantile,
-  poissonMeanAbove,
-  studentQuantile,
-} from './index.ts';
+import { intervalOfCount, normalCdf, normalQuantile, poissonMeanAbove, studentQuantile } from './index.ts';
 
 describe('distributions against the tables', () => {
   // Abramowitz and Stegun, tables 26.1, 26.5, 26.10, 26.8.
@@ -39,7 +32,6 @@ describe('distributions against the tables', () => {
       expect(() => normalQuantile(p)).toThrow(RangeError);
       expect(() => studentQuantile(p, 5)).toThrow('studentQuantile');
       expect(() => poissonMeanAbove(1, p)).toThrow(RangeError);
-      expect(() => intervalOfShare(1, 2, p)).toThrow(RangeError);
     }
   });
 });
@@ -49,14 +41,5 @@ describe('exact intervals', () => {
     expect(intervalOfCount(0, 0.05).low).toBe(0);
     expect(intervalOfCount(5, 0.05).low).toBeCloseTo(1.9701, 4);
     expect(intervalOfCount(5, 0.05).high).toBeCloseTo(10.513, 3);
-  });
-  // Clopper and Pearson's own chart, 95 %: 5 of 10 lie between 0.187 and 0.813.
-  test.each([
-    [5, 10, 0.1871, 0.8129],
-    [0, 10, 0, 0.3085],
-    [10, 10, 0.6915, 1],
-  ])('of a share: %d of %d', (n, of, low, high) => {
-    const r = intervalOfShare(n, of, 0.025);
-    expect([r.low, r.high].map((x) => x.toFixed(4))).toEqual([low, high].map((x) => x.toFixed(4)));
   });
 });

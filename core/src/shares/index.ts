@@ -1,0 +1,1 @@
+export { intervalOfShare } from './interval-of-share.ts';
