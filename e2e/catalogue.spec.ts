@@ -77,14 +77,17 @@ test('side by side: what decides, what hangs on it by the rules, a third laid be
   await expect(page.getByRole('heading', { name: 'No such page' }).first()).toBeVisible();
 });
 
-test('the catalogue opens without a network', async ({ page, context, demo }) => {
-  await page.goto(`${demo.url}/catalogue`);
-  await expect(page.getByRole('status').first()).toHaveText('103 species');
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  await page.goto(`${demo.url}/catalogue/turbot`);
-  await expect(page.getByRole('heading', { level: 2, name: 'Turbot' })).toBeVisible();
-  await context.setOffline(true);
-  await page.reload();
-  await expect(page.getByRole('heading', { level: 2, name: 'Turbot' })).toBeVisible();
-  await expect(page.getByRole('img', { name: 'Turbot, with numbered marks' })).toBeVisible();
+test.describe('with the service worker', () => {
+  test.use({ serviceWorkers: 'allow' });
+  test('the catalogue opens without a network', async ({ page, context, demo }) => {
+    await page.goto(`${demo.url}/catalogue`);
+    await expect(page.getByRole('status').first()).toHaveText('103 species');
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.goto(`${demo.url}/catalogue/turbot`);
+    await expect(page.getByRole('heading', { level: 2, name: 'Turbot' })).toBeVisible();
+    await context.setOffline(true);
+    await page.reload();
+    await expect(page.getByRole('heading', { level: 2, name: 'Turbot' })).toBeVisible();
+    await expect(page.getByRole('img', { name: 'Turbot, with numbered marks' })).toBeVisible();
+  });
 });

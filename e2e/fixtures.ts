@@ -4,23 +4,75 @@ import { join } from 'node:path';
 import { expect, type Locator, type Page, test as base } from '@playwright/test';
 import { DEMO_TEMPLATE, type Server, startServer } from './server.ts';
 
-/** A server of its own for each test: `demo` with the season of the Skerrow Isles, `own` with an empty book. */
-export const test = base.extend<{ demo: Server; own: Server; noFaults: void }>({
-  demo: async ({}, use) => {
+/** The clock of a server runs on from the moment of the tests: a minute later the hours on a page would be others. */
+const FRESH_MS = 40_000;
+
+/** Servers of one kind, one after another: a test gets the last one again while nothing was written to it, else a new one. */
+class Servers {
+  private server: (Server & { readonly data: string; readonly startedMs: number; readonly entries: number }) | null =
+    null;
+  private stopped = false;
+
+  constructor(
+    private readonly demo: boolean,
+    private readonly prepare: (data: string) => void,
+  ) {}
+
+  async take(): Promise<Server> {
+    if (this.server && (await this.isUntouched())) return this.server;
+    await this.end();
     const data = mkdtempSync(join(tmpdir(), 'dagboek-e2e-'));
-    cpSync(`${DEMO_TEMPLATE}-whole`, data, { recursive: true });
-    const server = await startServer({ data, demo: true });
-    await use(server);
-    await server.stop();
-    rmSync(data, { recursive: true, force: true });
-  },
-  own: async ({}, use) => {
-    const data = mkdtempSync(join(tmpdir(), 'dagboek-e2e-'));
-    const server = await startServer({ data });
-    await use(server);
-    await server.stop();
-    rmSync(data, { recursive: true, force: true });
-  },
+    this.prepare(data);
+    const server = await startServer({ data, demo: this.demo });
+    this.stopped = false;
+    const stop = async (): Promise<void> => {
+      this.stopped = true;
+      await server.stop();
+    };
+    this.server = { ...server, stop, data, startedMs: Date.now(), entries: await entriesIn(server.url) };
+    return this.server;
+  }
+
+  async end(): Promise<void> {
+    if (!this.server) return;
+    if (!this.stopped) await this.server.stop();
+    rmSync(this.server.data, { recursive: true, force: true });
+    this.server = null;
+  }
+
+  private async isUntouched(): Promise<boolean> {
+    const s = this.server;
+    if (!s || this.stopped || Date.now() - s.startedMs > FRESH_MS) return false;
+    return (await entriesIn(s.url).catch(() => -1)) === s.entries;
+  }
+}
+
+const entriesIn = async (url: string): Promise<number> =>
+  ((await (await fetch(`${url}/api/health`)).json()) as { entries: number }).entries;
+
+/** A server for each test: `demo` with the season of the Skerrow Isles, `own` with an empty book. */
+export const test = base.extend<
+  { demo: Server; own: Server; noFaults: void },
+  { demoServers: Servers; ownServers: Servers }
+>({
+  demoServers: [
+    async ({}, use) => {
+      const servers = new Servers(true, (data) => cpSync(`${DEMO_TEMPLATE}-whole`, data, { recursive: true }));
+      await use(servers);
+      await servers.end();
+    },
+    { scope: 'worker' },
+  ],
+  ownServers: [
+    async ({}, use) => {
+      const servers = new Servers(false, () => undefined);
+      await use(servers);
+      await servers.end();
+    },
+    { scope: 'worker' },
+  ],
+  demo: async ({ demoServers }, use) => use(await demoServers.take()),
+  own: async ({ ownServers }, use) => use(await ownServers.take()),
   // No page may throw, whatever a test looks at.
   noFaults: [
     async ({ page }, use) => {

@@ -60,23 +60,26 @@ test('a novice gets from a strange fish to a settled name in a few questions; da
     .toMatchObject({ kind: 'fish.named', facts: { species: 'greater-weever' } });
 });
 
-test('answers in any order, withdrawn, kept over a reload and without a network', async ({ page, context, demo }) => {
-  await page.goto(`${demo.url}/deck`);
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  await openKey(page, demo.url);
-  await page
-    .getByLabel('Something else strikes you?')
-    .selectOption({ label: 'One round dark mark in the middle of the flank?' });
-  await question(page)
-    .getByRole('button', { name: /like a thumbprint/ })
-    .click();
-  await expect(candidates(page).getByRole('listitem').first()).toContainText('John Dory');
-  await context.setOffline(true);
-  await page.reload();
-  await expect(candidates(page).getByRole('listitem').first()).toContainText('John Dory');
-  await button(page, /^Withdraw: One round dark mark/).click();
-  await expect(page.getByRole('list', { name: 'Answers' })).toHaveCount(0);
-  await expect(candidates(page).getByRole('listitem').first()).not.toContainText('John Dory');
+test.describe('with the service worker', () => {
+  test.use({ serviceWorkers: 'allow' });
+  test('answers in any order, withdrawn, kept over a reload and without a network', async ({ page, context, demo }) => {
+    await page.goto(`${demo.url}/deck`);
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await openKey(page, demo.url);
+    await page
+      .getByLabel('Something else strikes you?')
+      .selectOption({ label: 'One round dark mark in the middle of the flank?' });
+    await question(page)
+      .getByRole('button', { name: /like a thumbprint/ })
+      .click();
+    await expect(candidates(page).getByRole('listitem').first()).toContainText('John Dory');
+    await context.setOffline(true);
+    await page.reload();
+    await expect(candidates(page).getByRole('listitem').first()).toContainText('John Dory');
+    await button(page, /^Withdraw: One round dark mark/).click();
+    await expect(page.getByRole('list', { name: 'Answers' })).toHaveCount(0);
+    await expect(candidates(page).getByRole('listitem').first()).not.toContainText('John Dory');
+  });
 });
 
 test('answers that fit nothing leave none of these open', async ({ page, demo }) => {

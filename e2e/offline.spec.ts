@@ -4,6 +4,8 @@ import { join } from 'node:path';
 import { entriesOf, expect, test, type Page } from './fixtures.ts';
 import { DEMO_TEMPLATE, startServer } from './server.ts';
 
+test.use({ serviceWorkers: 'allow' });
+
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 
 /** Opens the demo's deck with the service worker in charge, so that a reload works without a network. */

@@ -133,25 +133,28 @@ test('proportions from a picture reach the key: how round it is speaks for the t
   expect(place('Brill') === -1 || place('Brill') > place('Turbot')).toBe(true);
 });
 
-test('without a network the picture waits on the device, is shown from it, and is sent later', async ({
-  demo,
-  page,
-  context,
-}) => {
-  await openReader(page, demo.url, /^Pollack/);
-  await context.setOffline(true);
-  await reader(page).getByLabel('Picture from a file').setInputFiles(join(PRACTICE, 'pollack.jpg'));
-  await expect(reader(page)).toContainText(/good to/);
-  await reader(page)
-    .getByRole('button', { name: /^Measured/ })
-    .click();
-  // It closes once all is kept on this device.
-  await expect(reader(page)).toHaveCount(0);
-  await context.setOffline(false);
-  await page.reload();
-  await expect.poll(async () => (await entriesOf(demo)).filter((e) => e.kind === 'fish.pictured').length).toBe(1);
-  const hash = String((await entriesOf(demo)).find((e) => e.kind === 'fish.pictured')?.facts['photo']);
-  await expect.poll(async () => (await fetch(`${demo.url}/api/photos/${hash}`)).status).toBe(200);
+test.describe('with the service worker', () => {
+  test.use({ serviceWorkers: 'allow' });
+  test('without a network the picture waits on the device, is shown from it, and is sent later', async ({
+    demo,
+    page,
+    context,
+  }) => {
+    await openReader(page, demo.url, /^Pollack/);
+    await context.setOffline(true);
+    await reader(page).getByLabel('Picture from a file').setInputFiles(join(PRACTICE, 'pollack.jpg'));
+    await expect(reader(page)).toContainText(/good to/);
+    await reader(page)
+      .getByRole('button', { name: /^Measured/ })
+      .click();
+    // It closes once all is kept on this device.
+    await expect(reader(page)).toHaveCount(0);
+    await context.setOffline(false);
+    await page.reload();
+    await expect.poll(async () => (await entriesOf(demo)).filter((e) => e.kind === 'fish.pictured').length).toBe(1);
+    const hash = String((await entriesOf(demo)).find((e) => e.kind === 'fish.pictured')?.facts['photo']);
+    await expect.poll(async () => (await fetch(`${demo.url}/api/photos/${hash}`)).status).toBe(200);
+  });
 });
 
 test('a file that is no picture is answered with a sentence, and nothing is written', async ({ demo, page }) => {

@@ -12,6 +12,8 @@ export default defineConfig({
   reporter: [['list']],
   globalSetup: './global-setup.ts',
   use: {
+    // Each page would fetch the whole application once more for its shelf; those that are about that allow it.
+    serviceWorkers: 'block',
     locale: 'en-GB',
     timezoneId: 'Atlantic/Faroe',
     launchOptions: {

@@ -12,7 +12,7 @@ test('a rule is read out of its data, changed from a day on, tried on past catch
   await expect(rule).toContainText('Pollack: at least 38 cm total length.');
   await rule.getByRole('button', { name: /^Change from a day on/ }).click();
   await page.getByLabel('Least length, cm').fill('');
-  await expect(page.getByText('Write the least length in centimetres.')).toBeVisible();
+  await expect(page.getByText('Write the least length.')).toBeVisible();
   await page.getByLabel('Least length, cm').fill('46');
   await expect(
     page.getByText('Pollack: at least 46 cm total length, in force from 12 September 2026 on.'),
