@@ -61,7 +61,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
             <KeyLink to="/plan/officer" name="Officer’s sheet" note="to show or print" />
             <KeyLink to="/plan/map" name="Map" note="where we are, by zone" />
             <DeckKey name="End the trip" note="back ashore, or going home" onClick={() => setEnding(true)} />
-            <KeyLink to="/hurt" name="Someone is hurt" note="help comes first; note it afterwards" />
+            <KeyLink to="/hurt" name="Someone is hurt" note="help comes first" />
           </div>
         </Row>
         <Row className="pad ruled">
