@@ -1,6 +1,6 @@
 import { Book, type Entry, validateEntry } from '@dagboek/journal';
 import { Config } from './common/config.ts';
-import { openDataSource } from './storage/data-source.ts';
+import { closeDataSource, openDataSource } from './storage/data-source.ts';
 import { EntryRow } from './storage/rows.ts';
 
 /**
@@ -14,7 +14,7 @@ const troubles: string[] = [];
 const [file] = (await source.query('PRAGMA quick_check')) as { quick_check: string }[];
 if (file?.quick_check !== 'ok') troubles.push(`The file is damaged: ${file?.quick_check ?? 'no answer'}.`);
 const rows = await source.manager.find(EntryRow, { order: { seq: 'ASC' } });
-await source.destroy();
+await closeDataSource(source);
 const entries = rows.map((r) => JSON.parse(r.body) as Entry);
 rows.forEach((r, i) => {
   if (r.seq !== (rows[i - 1]?.seq ?? 0) + 1) troubles.push(`Entries are missing before number ${r.seq}.`);

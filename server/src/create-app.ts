@@ -6,7 +6,6 @@ import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import compression from 'compression';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
-import { DataSource } from 'typeorm';
 import { AppModule } from './app.module.ts';
 import { Clock } from './common/clock.ts';
 import type { Config } from './common/config.ts';
@@ -24,6 +23,8 @@ export async function createApp(
 ): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config, clock), {
     bodyParser: false,
+    // What went wrong is told by `main`, in a sentence.
+    abortOnError: false,
     logger: new PinoLogger(config.log),
   });
   app.use(
@@ -53,12 +54,6 @@ export async function createApp(
   );
   app.use('/api/openapi.json', (_: Request, res: Response) => res.json(document));
   if (config.web && existsSync(config.web)) serveInterface(app, config.web);
-  const source = app.get(DataSource);
-  const close = app.close.bind(app);
-  app.close = async (): Promise<void> => {
-    await close();
-    if (source.isInitialized) await source.destroy();
-  };
   return app;
 }
 

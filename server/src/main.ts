@@ -2,10 +2,15 @@ import { Clock } from './common/clock.ts';
 import { Config } from './common/config.ts';
 import { createApp } from './create-app.ts';
 import { fillWithDemo } from './demo.ts';
+import { BookTrouble } from './storage/book-trouble.ts';
 import { JournalService } from './journal/journal.service.ts';
 
 const config = Config.from(process.env);
-const app = await createApp(config);
+const app = await createApp(config).catch((e: unknown) => {
+  if (!(e instanceof BookTrouble)) throw e;
+  console.error(e.message);
+  process.exit(1);
+});
 app.enableShutdownHooks();
 if (config.demo) {
   await fillWithDemo(app.get(JournalService));

@@ -1,0 +1,115 @@
+import { copyFileSync, existsSync, linkSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
+import { BookTrouble } from './book-trouble.ts';
+import { BOOK_FILE } from './look-at-folder.ts';
+
+/** So many of the newest are kept, and beyond them the last of each month. */
+const NEWEST = 7;
+const PICTURES = 'photos';
+
+/** A backup that was made and read again. */
+export interface Backup {
+  readonly folder: string;
+  readonly entries: number;
+  readonly pictures: number;
+  /** Older ones that were taken away for it. */
+  readonly dropped: readonly string[];
+}
+
+/** Reads a file of a book without changing it: how many entries it holds. Throws BookTrouble when it is not whole. */
+export function entriesIn(file: string): number {
+  try {
+    const db = new Database(file, { readonly: true, fileMustExist: true });
+    try {
+      const check = db.pragma('quick_check(1)', { simple: true });
+      if (check !== 'ok') throw new BookTrouble(`${file} is damaged (${String(check)}).`);
+      return (db.prepare('SELECT count(*) AS n FROM entry').get() as { n: number }).n;
+    } finally {
+      db.close();
+    }
+  } catch (e) {
+    if (e instanceof BookTrouble) throw e;
+    throw new BookTrouble(`${file} is no book that can be read (${e instanceof Error ? e.message : String(e)}).`);
+  }
+}
+
+/**
+ * Copies the book of a folder into `backups` beneath it, while it is written to if need be, with its pictures, and reads
+ * the copy again. `at`: names it, an ISO instant. The folder appears whole or not at all.
+ */
+export async function backUp(folder: string, at: string): Promise<Backup> {
+  const all = join(folder, 'backups');
+  const name = at.slice(0, 19).replace(/:/g, '-');
+  const [made, target] = [join(all, `.${name}`), join(all, name)];
+  if (existsSync(target)) throw new BookTrouble(`There is a backup of this second already: ${target}.`);
+  rmSync(made, { recursive: true, force: true });
+  mkdirSync(made, { recursive: true });
+  const db = new Database(join(folder, BOOK_FILE), { readonly: true, fileMustExist: true });
+  try {
+    await db.backup(join(made, BOOK_FILE));
+  } finally {
+    db.close();
+  }
+  const entries = entriesIn(join(made, BOOK_FILE));
+  const pictures = copyPictures(folder, made);
+  renameSync(made, target);
+  return { folder: target, entries, pictures, dropped: rotate(all) };
+}
+
+/** Backups of a folder, the oldest first. */
+export const backupsOf = (folder: string): string[] => {
+  const all = join(folder, 'backups');
+  return existsSync(all)
+    ? readdirSync(all)
+        .filter((f) => /^\d{4}-\d\d-\d\dT[\d-]+$/.test(f))
+        .sort()
+        .map((f) => join(all, f))
+    : [];
+};
+
+/**
+ * Puts a backup in the place of the book of a folder. What lies there is set aside, not thrown away. `at`: names the
+ * folder that it is set aside in. Answers the number of entries and that folder.
+ */
+export function restore(folder: string, backup: string, at: string): { entries: number; aside: string | null } {
+  const entries = entriesIn(join(backup, BOOK_FILE));
+  mkdirSync(folder, { recursive: true });
+  const present = [BOOK_FILE, `${BOOK_FILE}-wal`, `${BOOK_FILE}-shm`].filter((f) => existsSync(join(folder, f)));
+  const aside = present.length > 0 ? join(folder, `set-aside-${at.slice(0, 19).replace(/:/g, '-')}`) : null;
+  if (aside) mkdirSync(aside, { recursive: true });
+  for (const f of present) renameSync(join(folder, f), join(aside ?? folder, f));
+  copyFileSync(join(backup, BOOK_FILE), join(folder, `${BOOK_FILE}.part`));
+  renameSync(join(folder, `${BOOK_FILE}.part`), join(folder, BOOK_FILE));
+  copyPictures(backup, folder);
+  return { entries, aside };
+}
+
+/** Pictures never change (they are named by what is in them): those that are not there yet, linked where the disk can. */
+function copyPictures(from: string, to: string): number {
+  const source = join(from, PICTURES);
+  if (!existsSync(source)) return 0;
+  mkdirSync(join(to, PICTURES), { recursive: true });
+  const files = readdirSync(source).filter((f) => f.endsWith('.jpg'));
+  for (const f of files) {
+    const [a, b] = [join(source, f), join(to, PICTURES, f)];
+    if (existsSync(b)) continue;
+    try {
+      linkSync(a, b);
+    } catch {
+      copyFileSync(a, b);
+    }
+  }
+  return files.length;
+}
+
+/** Keeps the newest, and of older ones the last of each month. */
+function rotate(all: string): string[] {
+  const names = readdirSync(all)
+    .filter((f) => /^\d{4}-\d\d-\d\dT[\d-]+$/.test(f))
+    .sort();
+  const older = names.slice(0, -NEWEST);
+  const dropped = older.filter((f, i) => older[i + 1]?.slice(0, 7) === f.slice(0, 7));
+  for (const f of dropped) rmSync(join(all, f), { recursive: true, force: true });
+  return dropped;
+}

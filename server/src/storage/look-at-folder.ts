@@ -1,0 +1,37 @@
+import { existsSync, readdirSync, readSync, openSync, closeSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { BookTrouble } from './book-trouble.ts';
+
+export const BOOK_FILE = 'dagboek.sqlite';
+/** A SQLite file begins so; 100 bytes of header follow. */
+const SQLITE = 'SQLite format 3\0';
+
+const RESTORE = 'Put a backup back with `npm run restore`';
+const ANEW = 'or, for a new book, start with DAGBOEK_DATA set to an empty folder.';
+
+/**
+ * Looks at a folder before its book is opened, so that a used folder never becomes a new book unasked: SQLite takes a
+ * missing or empty file for a new one. Throws BookTrouble.
+ */
+export function lookAtFolder(folder: string): void {
+  if (!existsSync(folder)) return;
+  if (!statSync(folder).isDirectory())
+    throw new BookTrouble(`${folder} is a file, and the book needs a folder. Set DAGBOEK_DATA to another.`);
+  const file = join(folder, BOOK_FILE);
+  const others = readdirSync(folder).filter((f) => f === 'photos' || f === 'backups' || f === `${BOOK_FILE}-wal`);
+  if (!existsSync(file)) {
+    if (others.length > 0)
+      throw new BookTrouble(
+        `${folder} held a book (${others.join(', ')}), and its file ${BOOK_FILE} is gone. ${RESTORE}, ${ANEW}`,
+      );
+    return;
+  }
+  if (statSync(file).size === 0)
+    throw new BookTrouble(`${file} is empty: a copy that was cut short. ${RESTORE}, ${ANEW}`);
+  const head = Buffer.alloc(SQLITE.length);
+  const fd = openSync(file, 'r');
+  readSync(fd, head, 0, head.length, 0);
+  closeSync(fd);
+  if (head.toString('latin1') !== SQLITE)
+    throw new BookTrouble(`${file} is no book: it is another kind of file, or damaged. ${RESTORE}, ${ANEW}`);
+}

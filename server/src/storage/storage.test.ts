@@ -1,0 +1,172 @@
+import 'reflect-metadata';
+import { spawnSync } from 'node:child_process';
+import { copyFileSync, existsSync, mkdirSync, readdirSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { afterEach, describe, expect, test } from '@jest/globals';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import request from 'supertest';
+import { anEntry, idOf } from '../../../journal/src/builders.test-support.ts';
+import { aFolder, aServer } from '../test-server.test-support.ts';
+import { backUp, backupsOf, entriesIn, restore } from './backup.ts';
+import { BOOK_FILE } from './look-at-folder.ts';
+
+const open: NestExpressApplication[] = [];
+afterEach(async () => {
+  for (const app of open.splice(0)) await app.close();
+});
+const start = async (folder: string): Promise<NestExpressApplication> => {
+  const app = await aServer(folder);
+  open.push(app);
+  return app;
+};
+const note = (n: number) =>
+  anEntry(
+    'fish.noted',
+    idOf('f'),
+    { text: `note ${n}` },
+    { member: 'nobody', id: `01920000-0000-7000-8000-${String(n).padStart(12, '0')}` },
+  );
+const write = async (app: NestExpressApplication, from: number, to: number): Promise<void> => {
+  const entries = Array.from({ length: to - from }, (_, i) => note(from + i));
+  const res = await request(app.getHttpServer()).post('/api/journal').send({ entries });
+  expect(res.body.receipts.every((r: { status: string }) => r.status === 'accepted')).toBe(true);
+};
+const held = async (app: NestExpressApplication): Promise<number> =>
+  (await request(app.getHttpServer()).get('/api/health')).body.entries as number;
+/** A book of some entries, closed in order; answers its folder. */
+async function aBook(entries: number): Promise<string> {
+  const folder = aFolder();
+  const app = await aServer(folder);
+  await write(app, 0, entries);
+  await app.close();
+  return folder;
+}
+
+describe('the one file', () => {
+  test('holds the whole book after an orderly end: a copy of it alone is a copy of the book', async () => {
+    const folder = await aBook(40);
+    expect(statSync(join(folder, BOOK_FILE)).size).toBeGreaterThan(8192);
+    const copy = aFolder();
+    copyFileSync(join(folder, BOOK_FILE), join(copy, BOOK_FILE));
+    expect(await held(await start(copy))).toBe(40);
+  });
+});
+
+describe('a used folder never becomes a new book', () => {
+  const refuses = async (folder: string, says: RegExp): Promise<void> => {
+    const before = readdirSync(folder).sort();
+    await expect(aServer(folder)).rejects.toThrow(says);
+    expect(readdirSync(folder).sort()).toEqual(before);
+  };
+  test('when its file is empty', async () => {
+    const folder = await aBook(3);
+    truncateSync(join(folder, BOOK_FILE), 0);
+    await refuses(folder, /is empty: a copy that was cut short/);
+  });
+  test('when its file is gone and its pictures are there', async () => {
+    const folder = aFolder();
+    mkdirSync(join(folder, 'photos'));
+    await refuses(folder, /held a book \(photos\), and its file dagboek\.sqlite is gone/);
+  });
+  test('when its file is of another kind, or a copy that left its -wal behind', async () => {
+    const other = aFolder();
+    writeFileSync(join(other, BOOK_FILE), 'a shopping list, longer than a header');
+    await refuses(other, /is no book: it is another kind of file/);
+    // A server that runs has all of it in the -wal.
+    const folder = aFolder();
+    const app = await start(folder);
+    await write(app, 0, 3);
+    const copy = aFolder();
+    copyFileSync(join(folder, BOOK_FILE), join(copy, BOOK_FILE));
+    await expect(aServer(copy)).rejects.toThrow(/holds nothing: it was copied without/);
+  });
+  test('when its pages are damaged', async () => {
+    const folder = await aBook(200);
+    const file = join(folder, BOOK_FILE);
+    truncateSync(file, statSync(file).size - 8192);
+    await expect(aServer(folder)).rejects.toThrow(/is damaged/);
+  });
+  test('when the folder is a file', async () => {
+    const file = join(aFolder(), 'book');
+    writeFileSync(file, 'x');
+    await expect(aServer(file)).rejects.toThrow(/is a file, and the book needs a folder/);
+  });
+  test('an empty folder, and one that is not there yet, are new books', async () => {
+    expect(await held(await start(aFolder()))).toBe(0);
+    expect(await held(await start(join(aFolder(), 'new', 'book')))).toBe(0);
+  });
+});
+
+test('started on such a folder, the server says one sentence and ends', () => {
+  const folder = aFolder();
+  writeFileSync(join(folder, BOOK_FILE), '');
+  const main = fileURLToPath(new URL('../../dist/main.js', import.meta.url));
+  const run = spawnSync(process.execPath, [main], {
+    env: { ...process.env, DAGBOEK_DATA: folder, DAGBOEK_PORT: '0', DAGBOEK_WEB: '' },
+    encoding: 'utf8',
+  });
+  expect(run.status).toBe(1);
+  expect(run.stderr.trim().split('\n')).toEqual([
+    `${join(folder, BOOK_FILE)} is empty: a copy that was cut short. Put a backup back with \`npm run restore\`, or, for a new book, start with DAGBOEK_DATA set to an empty folder.`,
+  ]);
+});
+
+describe('a backup', () => {
+  test('is made while the server writes, with the pictures, is read again, and can be put back', async () => {
+    const folder = aFolder();
+    const app = await start(folder);
+    await write(app, 0, 30);
+    mkdirSync(join(folder, 'photos'));
+    writeFileSync(join(folder, 'photos', 'aa.large.jpg'), 'picture');
+    const made = await backUp(folder, '2026-09-12T14:20:00.000Z');
+    expect(made).toMatchObject({ entries: 30, pictures: 1, dropped: [] });
+    await write(app, 30, 50);
+    await app.close();
+    open.length = 0;
+    const back = restore(folder, made.folder, '2026-09-13T08:00:00.000Z');
+    expect(back.entries).toBe(30);
+    expect(await held(await start(folder))).toBe(30);
+    // What was there is set aside, whole.
+    expect(entriesIn(join(back.aside!, BOOK_FILE))).toBe(50);
+  });
+
+  test('goes into a folder that holds nothing yet', async () => {
+    const folder = await aBook(5);
+    mkdirSync(join(folder, 'photos'));
+    writeFileSync(join(folder, 'photos', 'aa.small.jpg'), 'picture');
+    const made = await backUp(folder, '2026-09-12T14:20:00.000Z');
+    const elsewhere = join(aFolder(), 'new');
+    expect(restore(elsewhere, made.folder, '2026-09-13T08:00:00.000Z')).toEqual({ entries: 5, aside: null });
+    expect(existsSync(join(elsewhere, 'photos', 'aa.small.jpg'))).toBe(true);
+    expect(await held(await start(elsewhere))).toBe(5);
+  });
+
+  test('of a damaged file is refused, and nothing is set aside for it', async () => {
+    const folder = await aBook(5);
+    const bad = aFolder();
+    writeFileSync(join(bad, BOOK_FILE), 'no book at all, but long enough to be read as one');
+    expect(() => restore(folder, bad, '2026-09-13T08:00:00.000Z')).toThrow(/no book that can be read/);
+    expect(await held(await start(folder))).toBe(5);
+  });
+
+  test('the newest seven stay, and of older ones the last of each month', async () => {
+    const folder = await aBook(1);
+    const days = [
+      '2026-06-01',
+      '2026-06-20',
+      '2026-07-04',
+      '2026-07-31',
+      '2026-08-01',
+      '2026-08-02',
+      '2026-08-03',
+      '2026-08-04',
+      '2026-08-05',
+      '2026-08-06',
+      '2026-08-07',
+    ];
+    for (const d of days) await backUp(folder, `${d}T12:00:00.000Z`);
+    expect(backupsOf(folder).map((b) => b.slice(-19, -9))).toEqual(['2026-06-20', '2026-07-31', ...days.slice(4)]);
+    await expect(backUp(folder, '2026-08-07T12:00:00.000Z')).rejects.toThrow('backup of this second already');
+  });
+});
