@@ -250,6 +250,25 @@ describe('hearing from others', () => {
     expect(kept).toEqual([0, 1]);
   });
 
+  test('a device that is full shows what it could keep, and asks for the rest again from there', async () => {
+    for (let i = 0; i < 7; i++) server.log.push(landed(`f${i}`, `12:1${i}`));
+    const keep = await Keep.open(book);
+    const catchUp = keep.catchUp.bind(keep);
+    let room = 2;
+    keep.catchUp = async (entries, last) => {
+      if (room-- <= 0) throw new DOMException('no space', 'QuotaExceededError');
+      await catchUp(entries, last);
+    };
+    const s = new JournalStore(keep, server, () => now);
+    await s.load();
+    await expect(s.pull()).rejects.toThrow('no space');
+    expect(s.getSnapshot().book.all('fish')).toHaveLength(4);
+    room = 99;
+    expect(await s.pull()).toBe(true);
+    expect(s.getSnapshot().book.all('fish')).toHaveLength(7);
+    expect((await open()).getSnapshot().book.all('fish')).toHaveLength(7);
+  });
+
   test('no answer is said, and nothing is lost', async () => {
     const s = await open();
     server.reachable = false;

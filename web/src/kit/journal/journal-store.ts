@@ -146,21 +146,24 @@ export class JournalStore {
       if (waiting.length > 0) this.set({ book: this.snapshot.book.withEntries(waiting) });
       waiting = [];
     };
-    for (;;) {
-      const page = await this.transport.after(this.last);
-      this.set({ reached: page !== null });
-      if (!page) {
-        fold();
-        return false;
+    try {
+      for (;;) {
+        const page = await this.transport.after(this.last);
+        this.set({ reached: page !== null });
+        if (!page) return false;
+        const last = Math.max(this.last, page.last);
+        const fresh = this.notKept(page.entries);
+        // Kept first: a device that is full asks for the same page again.
+        if (last !== this.last) await this.keep.catchUp(fresh, last);
+        this.last = last;
+        waiting.push(...fresh);
+        heard(waiting.length);
+        if (!first || !page.more) fold();
+        if (!page.more) return true;
       }
-      const last = Math.max(this.last, page.last);
-      const fresh = this.notKept(page.entries);
-      if (last !== this.last) await this.keep.catchUp(fresh, last);
-      this.last = last;
-      waiting.push(...fresh);
-      heard(waiting.length);
-      if (!first || !page.more) fold();
-      if (!page.more) return true;
+    } finally {
+      // What was kept is shown, whatever ends it: no network, or a shelf that is full.
+      fold();
     }
   }
 
