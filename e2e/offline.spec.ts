@@ -139,3 +139,30 @@ test('what another device writes appears here, and a refused line can be mended'
   await expect(page.getByText('set aside, not counted: Say it more kindly.')).toBeVisible();
   await expect.poll(async () => (await entriesOf(demo)).some((e) => e.facts['text'] === 'a seal came by')).toBe(true);
 });
+
+test('a page left open over another data folder writes nothing into that book, says so, and keeps its line', async ({
+  page,
+}) => {
+  const data = mkdtempSync(join(tmpdir(), 'dagboek-e2e-'));
+  cpSync(`${DEMO_TEMPLATE}-whole`, data, { recursive: true });
+  const first = await startServer({ data, demo: true });
+  await openDeck(page, first.url);
+  await first.stop();
+  const empty = mkdtempSync(join(tmpdir(), 'dagboek-e2e-'));
+  const other = await startServer({ data: empty, port: first.port });
+  await button(page, /^Pollack/)
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { name: /11 Pollack/ })).toBeVisible();
+  await page
+    .getByRole('link', { name: /not yet sent/ })
+    .first()
+    .click();
+  await expect(page.getByText('Another book is kept at this address now')).toBeVisible();
+  expect(await entriesOf(other)).toEqual([]);
+  await other.stop();
+  // The right folder again: the line goes there by itself.
+  const again = await startServer({ data, demo: true, port: first.port });
+  await expect.poll(async () => (await entriesOf(again)).at(-1)?.kind, { timeout: 60_000 }).toBe('fish.named');
+  await again.stop();
+});

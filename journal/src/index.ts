@@ -9,7 +9,7 @@
 import 'reflect-metadata';
 
 export type { Entry } from './entry.ts';
-export { MOST_ENTRIES } from './protocol.ts';
+export { BOOK_HEADER, MOST_ENTRIES } from './protocol.ts';
 export type {
   AppendAnswer,
   AppendRequest,

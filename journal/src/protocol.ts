@@ -2,6 +2,9 @@ import type { Entry } from './entry.ts';
 
 /** What server and devices say to each other about the log. Both sides are written against these. */
 
+/** The header in which a request says which book it is meant for: the `book` of /api/health. */
+export const BOOK_HEADER = 'dagboek-book';
+
 /** At most this many entries in one batch. */
 export const MOST_ENTRIES = 1000;
 

@@ -1,5 +1,5 @@
 import { type DynamicModule, Module, ValidationPipe } from '@nestjs/common';
-import { APP_FILTER, APP_PIPE } from '@nestjs/core';
+import { APP_FILTER, APP_GUARD, APP_PIPE } from '@nestjs/core';
 import type { ValidationError } from 'class-validator';
 import { BookModule } from './book/book.module.ts';
 import { CatalogueModule } from './catalogue/catalogue.module.ts';
@@ -8,6 +8,7 @@ import { CommonModule } from './common/common.module.ts';
 import type { Config } from './common/config.ts';
 import { ProblemException, ProblemFilter } from './common/problem.filter.ts';
 import { DevicesModule } from './devices/devices.module.ts';
+import { RightBook } from './guards/right-book.ts';
 import { FishModule } from './fish/fish.module.ts';
 import { HealthModule } from './health/health.module.ts';
 import { JournalModule } from './journal/journal.module.ts';
@@ -42,6 +43,7 @@ export class AppModule {
       ],
       providers: [
         { provide: APP_FILTER, useClass: ProblemFilter },
+        { provide: APP_GUARD, useClass: RightBook },
         {
           provide: APP_PIPE,
           useValue: new ValidationPipe({

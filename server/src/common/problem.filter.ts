@@ -5,6 +5,7 @@ import type { Request, Response } from 'express';
 const TITLES: Record<number, string> = {
   400: 'Not as it should be',
   404: 'Not here',
+  409: 'Another book',
   413: 'Too large',
   415: 'Not of this kind',
   429: 'Too many',

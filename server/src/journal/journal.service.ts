@@ -20,6 +20,8 @@ function joinsIn(raw: unknown): string[] {
 export class JournalService {
   /** SQLite has one writer; batches wait for each other here, so that no two transactions mix on the one connection. */
   private turn: Promise<unknown> = Promise.resolve();
+  /** Which book this is, once it was asked: it never changes. */
+  private known: string | null = null;
 
   constructor(
     private readonly source: DataSource,
@@ -110,9 +112,10 @@ export class JournalService {
 
   /** Which book this is: a UUID made with its file. */
   async identity(): Promise<string> {
+    if (this.known !== null) return this.known;
     const [row] = await this.source.manager.find(IdentityRow);
     if (!row) throw new Error('This book has no identity; its file is damaged.');
-    return row.id;
+    return (this.known = row.id);
   }
 
   /** When the last of the newest entries was noted, epoch ms; 0 for an empty book. */

@@ -280,6 +280,26 @@ describe('who may write', () => {
   });
 });
 
+describe('another book at the same address', () => {
+  const line = () => anEntry('fish.noted', fish, { text: 'for another book' }, { at: at('12:30'), member: 'nobody' });
+  test('takes nothing that names the one that was there before, and says so', async () => {
+    const { book } = (await http().get('/api/health')).body as { book: string };
+    const before = (await http().get('/api/health')).body.entries as number;
+    const wrong = await post([line()]).set('dagboek-book', idOf('some other book'));
+    expect(wrong.status).toBe(409);
+    expect(wrong.headers['content-type']).toContain('problem+json');
+    expect(wrong.body.detail).toContain('Another book is kept at this address now, and nothing was written to it.');
+    for (const path of ['/api/journal?after=0', '/api/photos/' + 'a'.repeat(64)])
+      expect([path, (await http().get(path).set('dagboek-book', idOf('some other book'))).status]).toEqual([path, 409]);
+    expect((await http().get('/api/health')).body.entries).toBe(before);
+    const right = await post([line()]).set('dagboek-book', book);
+    expect(right.body.receipts[0].status).toBe('accepted');
+  });
+  test('a request that names no book is taken as before', async () => {
+    expect((await post([line()])).body.receipts[0].status).toBe('accepted');
+  });
+});
+
 describe('a book on disk', () => {
   test('opened again it is the same book, and goes on counting', async () => {
     const folder = aFolder();

@@ -57,8 +57,9 @@ async function holdsABook(source: DataSource, file: string): Promise<void> {
 }
 
 /** Brings everything into the one file, so that a copy of it is a copy of the book. `mode`: PASSIVE waits for nobody. */
-export const checkpoint = (source: DataSource, mode: 'PASSIVE' | 'TRUNCATE'): Promise<unknown> =>
-  source.query(`PRAGMA wal_checkpoint(${mode})`);
+export async function checkpoint(source: DataSource, mode: 'PASSIVE' | 'TRUNCATE'): Promise<void> {
+  if (source.isInitialized) await source.query(`PRAGMA wal_checkpoint(${mode})`);
+}
 
 /** Ends with the whole book in its one file. */
 export async function closeDataSource(source: DataSource): Promise<void> {

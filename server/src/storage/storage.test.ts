@@ -84,7 +84,8 @@ describe('a used folder never becomes a new book', () => {
   test('when its pages are damaged', async () => {
     const folder = await aBook(200);
     const file = join(folder, BOOK_FILE);
-    truncateSync(file, statSync(file).size - 8192);
+    // Half of it: whatever lies at the very end may be free pages.
+    truncateSync(file, Math.floor(statSync(file).size / 8192) * 4096);
     await expect(aServer(folder)).rejects.toThrow(/is damaged/);
   });
   test('when the folder is a file', async () => {

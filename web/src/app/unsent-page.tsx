@@ -7,7 +7,7 @@ import { draftOf, factsFrom } from '../kit/facts/draft.ts';
 import { FactsForm } from '../kit/facts/facts-form.tsx';
 import { type FactsDraft, factsResolver } from '../kit/facts/resolver.ts';
 import { useFormat } from '../kit/format.ts';
-import { useJournal, useOutbox, useReached } from '../kit/journal/journal-context.tsx';
+import { useJournal, useOutbox, useReached, useWhyNotReached } from '../kit/journal/journal-context.tsx';
 import type { OutboxItem } from '../kit/journal/outbox.ts';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
@@ -27,6 +27,7 @@ const WORDS = {
 export function UnsentPage() {
   const outbox = useOutbox();
   const reached = useReached();
+  const why = useWhyNotReached();
   const store = useJournal();
   const names = useNames();
   const { time } = useFormat();
@@ -44,6 +45,11 @@ export function UnsentPage() {
             ? 'Every line of this device is in the book on the server too.'
             : 'These lines are safe on this device. They are sent by themselves when there is a signal; sending one twice does no harm.'}
         </p>
+        {why && (
+          <p className="asks" role="status">
+            <b>Not reached.</b> {why}
+          </p>
+        )}
         <ul className="unsent-list">
           {outbox.map((i) => (
             <li key={i.entry.id}>

@@ -19,7 +19,7 @@ const RULES = loadRulePacks(loadSpecies());
 /** No server: what is written stays on the device, as at sea. */
 const AT_SEA: Transport = {
   send: async () => ({ ok: false, unreachable: true, why: 'no signal' }),
-  after: async () => null,
+  after: async () => ({ unreached: null }),
 };
 
 let books = 0;

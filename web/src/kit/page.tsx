@@ -2,7 +2,7 @@ import { stationStates, type StationStates } from '@dagboek/journal';
 import { Moon, Sun } from 'lucide-react';
 import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
 import { Link, NavLink } from 'react-router';
-import { useBookValue, useOutbox, useReached } from './journal/journal-context.tsx';
+import { useBookValue, useOutbox, useReached, useWhyNotReached } from './journal/journal-context.tsx';
 import { plural } from './format.ts';
 
 /** A field of the printed form header: a small label over its value. */
@@ -88,6 +88,7 @@ function IndexTabs() {
 export function LogState() {
   const outbox = useOutbox();
   const reached = useReached();
+  const why = useWhyNotReached();
   const refused = outbox.filter((i) => i.state === 'refused').length;
   const waiting = outbox.filter((i) => i.state === 'queued' || i.state === 'sending').length;
   const text = refused
@@ -95,7 +96,9 @@ export function LogState() {
     : waiting
       ? `Saved here, ${plural(waiting, 'line')} not yet sent`
       : reached === false
-        ? 'Saved here, no signal'
+        ? why
+          ? 'Saved here, server not reached'
+          : 'Saved here, no signal'
         : 'Saved here and sent';
   return (
     <Link to="/unsent" className={`log-state${refused ? ' refused' : ''}`}>

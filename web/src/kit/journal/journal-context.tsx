@@ -54,6 +54,12 @@ export function useOutbox(): readonly OutboxItem[] {
   return useSyncExternalStore(subscribe, () => getSnapshot().outbox);
 }
 
+/** Why the server does not answer, where something answered in its place; else null. */
+export function useWhyNotReached(): string | null {
+  const { subscribe, getSnapshot } = useJournal();
+  return useSyncExternalStore(subscribe, () => getSnapshot().why);
+}
+
 /** Whether the server answered last time; null before it was asked. */
 export function useReached(): boolean | null {
   const { subscribe, getSnapshot } = useJournal();

@@ -32,7 +32,7 @@ class FakeServer implements Transport {
       : { ok: true as const, receipts };
   }
   async after(seq: number) {
-    if (!this.reachable) return null;
+    if (!this.reachable) return { unreached: null };
     const entries = this.log.slice(seq, seq + this.page);
     return { entries, last: seq + entries.length, more: seq + entries.length < this.log.length };
   }
@@ -221,7 +221,7 @@ describe('hearing from others', () => {
     const folds = new Set<unknown>();
     s.subscribe(() => folds.add(s.getSnapshot().book));
     const after = server.after.bind(server);
-    server.after = (seq) => (seq >= 4 ? Promise.resolve(null) : after(seq));
+    server.after = (seq) => (seq >= 4 ? Promise.resolve({ unreached: null }) : after(seq));
     expect(await s.pull((n) => heard.push(n))).toBe(false);
     expect(heard).toEqual([2, 4]);
     expect(s.getSnapshot().book.all('fish')).toHaveLength(4);

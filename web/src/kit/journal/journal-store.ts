@@ -1,7 +1,7 @@
 import { Book, type Entry, type Receipt } from '@dagboek/journal';
 import { afterReload, type OutboxAction, type OutboxItem, outboxReducer, sendable } from './outbox.ts';
 import type { Keep } from './keep.ts';
-import type { Transport } from './transport.ts';
+import { NO_ANSWER, type Transport } from './transport.ts';
 
 /** What the interface sees. A new object whenever anything changed. */
 export interface Snapshot {
@@ -9,6 +9,8 @@ export interface Snapshot {
   readonly outbox: readonly OutboxItem[];
   /** Whether the server answered last time; null before it was asked. */
   readonly reached: boolean | null;
+  /** Why it did not, where something answered in its place; null while it answers, or nobody does. */
+  readonly why: string | null;
 }
 
 /**
@@ -16,7 +18,7 @@ export interface Snapshot {
  * Writing goes to IndexedDB first, is folded at once, and is sent when it can be.
  */
 export class JournalStore {
-  private snapshot: Snapshot = { book: Book.EMPTY, outbox: [], reached: null };
+  private snapshot: Snapshot = { book: Book.EMPTY, outbox: [], reached: null, why: null };
   private readonly listeners = new Set<() => void>();
   private last = 0;
   /** Changes to the kept outbox wait for each other, so that the kept order is the order of the changes. */
@@ -98,13 +100,13 @@ export class JournalStore {
       await this.change({ type: 'sending', ids });
       const answer = await this.transport.send(batch);
       if (answer.ok) {
-        this.set({ reached: true });
+        this.set({ reached: true, why: null });
         await this.answered(batch, answer.receipts);
         continue;
       }
       if (!answer.unreachable) {
         // The batch as a whole was turned down: name the one that is at fault by sending them singly.
-        this.set({ reached: true });
+        this.set({ reached: true, why: null });
         for (const e of batch) {
           const one = batch.length === 1 ? answer : await this.transport.send([e]);
           if (one.ok) await this.answered([e], one.receipts);
@@ -113,7 +115,7 @@ export class JournalStore {
         }
         continue;
       }
-      this.set({ reached: false });
+      this.set({ reached: false, why: answer.why === NO_ANSWER ? null : answer.why });
       await this.change({ type: 'unreachable', ids, nowMs: this.now() });
       break;
     }
@@ -149,8 +151,11 @@ export class JournalStore {
     try {
       for (;;) {
         const page = await this.transport.after(this.last);
-        this.set({ reached: page !== null });
-        if (!page) return false;
+        if ('unreached' in page) {
+          this.set({ reached: false, why: page.unreached });
+          return false;
+        }
+        this.set({ reached: true, why: null });
         const last = Math.max(this.last, page.last);
         const fresh = this.notKept(page.entries);
         // Kept first: a device that is full asks for the same page again.

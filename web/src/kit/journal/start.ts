@@ -49,7 +49,7 @@ export async function openJournal(
   void navigator.storage?.persist?.().catch(() => false);
   const channel = new BroadcastChannel(`dagboek-${book}`);
   const keep = await Keep.open(book);
-  const store = new JournalStore(keep, httpTransport, nowMs, () => channel.postMessage('wrote'));
+  const store = new JournalStore(keep, httpTransport(book), nowMs, () => channel.postMessage('wrote'));
   channel.onmessage = () => void store.reread();
   await store.load();
   if (store.getSnapshot().book.size === 0) {
@@ -66,5 +66,5 @@ export async function openJournal(
   );
   void store.flush();
   void keep.tidy();
-  return { store, photos: await PhotoShelf.open(book, httpSendPhoto) };
+  return { store, photos: await PhotoShelf.open(book, httpSendPhoto(book)) };
 }

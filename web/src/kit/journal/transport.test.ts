@@ -1,6 +1,8 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { landed } from '../../../../journal/src/builders.test-support.ts';
-import { httpTransport } from './transport.ts';
+import { httpTransport as transportOf } from './transport.ts';
+
+const httpTransport = transportOf('the-book');
 
 const entry = landed('a', '12:18');
 const real = globalThis.fetch;
@@ -8,42 +10,75 @@ afterEach(() => {
   globalThis.fetch = real;
 });
 /** Answers the next request, and remembers what was asked. */
-function answering(make: () => Response | Promise<Response>): { url: string; body: unknown }[] {
-  const asked: { url: string; body: unknown }[] = [];
-  globalThis.fetch = jest.fn(async (url: unknown, init?: { body?: unknown }) => {
-    asked.push({ url: String(url), body: init?.body ? JSON.parse(String(init.body)) : null });
+function answering(make: () => Response | Promise<Response>): { url: string; body: unknown; book: unknown }[] {
+  const asked: { url: string; body: unknown; book: unknown }[] = [];
+  globalThis.fetch = jest.fn(async (url: unknown, init?: { body?: unknown; headers?: Record<string, string> }) => {
+    const body = init?.body ? JSON.parse(String(init.body)) : null;
+    asked.push({ url: String(url), body, book: init?.headers?.['dagboek-book'] });
     return make();
   }) as never;
   return asked;
 }
 const json = (body: unknown, status = 200): Response =>
   new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+/** As our own server says no. */
+const problem = (status: number): Response =>
+  new Response(JSON.stringify({ detail: 'because' }), {
+    status,
+    headers: { 'content-type': 'application/problem+json; charset=utf-8' },
+  });
 
 describe('sending', () => {
   test('a batch goes to the journal, and its receipts come back', async () => {
     const receipts = [{ id: entry.id, status: 'accepted' }];
     const asked = answering(() => json({ receipts }));
     expect(await httpTransport.send([entry])).toEqual({ ok: true, receipts });
-    expect(asked).toEqual([{ url: '/api/journal', body: { entries: [entry] } }]);
+    expect(asked).toEqual([{ url: '/api/journal', body: { entries: [entry] }, book: 'the-book' }]);
   });
 
   test.each([
     [400, false],
     [413, false],
+    [415, false],
+    [404, true],
+    [409, true],
     [429, true],
     [500, true],
     [503, true],
-  ])('status %d: to be tried later %s', async (status, later) => {
-    answering(() => json({ detail: 'because' }, status));
+  ])('our own status %d: to be tried later %s', async (status, later) => {
+    answering(() => problem(status));
     expect(await httpTransport.send([entry])).toEqual({ ok: false, unreachable: later, why: 'because' });
   });
 
-  test('an answer that is no JSON still has a sentence', async () => {
-    answering(() => new Response('<html>proxy</html>', { status: 400 }));
-    expect(await httpTransport.send([entry])).toMatchObject({
+  test.each([401, 403, 407, 511])(
+    'a guard in front that answers %d has not seen the log: its lines wait',
+    async (status) => {
+      answering(() => new Response('<html>who are you?</html>', { status }));
+      expect(await httpTransport.send([entry])).toEqual({
+        ok: false,
+        unreachable: true,
+        why: 'Something in front of the server asks who is there. Open this page anew, and answer it there.',
+      });
+    },
+  );
+
+  test.each([
+    ['an error page', () => new Response('<html>proxy</html>', { status: 400 })],
+    ['a lost address', () => new Response('not here', { status: 404 })],
+    ['a slow gateway', () => new Response('', { status: 408 })],
+    ['a login page', () => new Response('<html>sign in</html>', { status: 200 })],
+    ['an empty answer', () => json({})],
+    ['another JSON', () => json({ receipts: 'yes' })],
+    ['nothing', () => json(null)],
+  ])('%s in the place of the server is no last word', async (_, make) => {
+    answering(make);
+    expect(await httpTransport.send([entry])).toEqual({
       ok: false,
-      unreachable: false,
-      why: 'The server did not take it.',
+      unreachable: true,
+      why: 'Something in front of the server answered in its place.',
+    });
+    expect(await httpTransport.after(0)).toEqual({
+      unreached: 'Something in front of the server answered in its place.',
     });
   });
 
@@ -67,13 +102,13 @@ describe('catching up', () => {
     const page = { entries: [entry], last: 7, more: false };
     const asked = answering(() => json(page));
     expect(await httpTransport.after(6)).toEqual(page);
-    expect(asked[0]?.url).toBe('/api/journal?after=6');
+    expect(asked[0]).toMatchObject({ url: '/api/journal?after=6', book: 'the-book' });
   });
 
-  test('no answer, or a bad one, is nothing', async () => {
-    answering(() => json({}, 500));
-    expect(await httpTransport.after(0)).toBeNull();
+  test('no answer, or that of another book, says that it was not reached', async () => {
+    answering(() => problem(409));
+    expect(await httpTransport.after(0)).toEqual({ unreached: 'because' });
     answering(() => Promise.reject(new Error('offline')));
-    expect(await httpTransport.after(0)).toBeNull();
+    expect(await httpTransport.after(0)).toEqual({ unreached: null });
   });
 });

@@ -1,40 +1,61 @@
-import type { AppendAnswer, AppendRequest, Entry, JournalPage, Problem, Receipt } from '@dagboek/journal';
+import type { AppendAnswer, AppendRequest, Entry, JournalPage, Receipt } from '@dagboek/journal';
+import { bookHeader, notTaken } from './reached.ts';
+
+/** The server was not reached; `why`, where something answered. */
+export interface NotReached {
+  readonly unreached: string | null;
+}
 
 /** The server as the journal needs it. */
 export interface Transport {
-  /** Sends a batch. `unreachable`: nobody answered, or the server is in trouble: try later. */
+  /** Sends a batch. `unreachable`: nobody answered, or not this server, or it is in trouble: try later. */
   send(
     entries: readonly Entry[],
   ): Promise<{ ok: true; receipts: readonly Receipt[] } | { ok: false; unreachable: boolean; why: string }>;
-  /** Entries that arrived after a number. Null when nobody answered. */
-  after(seq: number): Promise<JournalPage | null>;
+  /** Entries that arrived after a number. */
+  after(seq: number): Promise<JournalPage | NotReached>;
 }
 
+export const NO_ANSWER = 'No answer from the server.';
 const TIMEOUT_MS = 15_000;
 
-/** Through fetch, at this page's own address. */
-export const httpTransport: Transport = {
+const isAnswer = (x: unknown): x is AppendAnswer => Array.isArray((x as Partial<AppendAnswer> | null)?.receipts);
+const isPage = (x: unknown): x is JournalPage => {
+  const p = x as Partial<JournalPage> | null;
+  return Array.isArray(p?.entries) && typeof p.last === 'number' && typeof p.more === 'boolean';
+};
+const IN_ITS_PLACE = 'Something in front of the server answered in its place.';
+
+/** Through fetch, at this page's own address. `book`: which one is meant; another one there takes nothing. */
+export const httpTransport = (book: string): Transport => ({
   async send(entries) {
     try {
       const res = await fetch('/api/journal', {
         method: 'POST',
-        headers: { 'content-type': 'application/json' },
+        headers: { 'content-type': 'application/json', ...bookHeader(book) },
         body: JSON.stringify({ entries } satisfies AppendRequest),
         signal: AbortSignal.timeout(TIMEOUT_MS),
       });
-      if (res.ok) return { ok: true, receipts: ((await res.json()) as AppendAnswer).receipts };
-      const why = ((await res.json().catch(() => ({}))) as Partial<Problem>).detail ?? 'The server did not take it.';
-      return { ok: false, unreachable: res.status >= 500 || res.status === 429, why };
+      if (!res.ok) return { ok: false, ...(await notTaken(res)) };
+      const answer: unknown = await res.json().catch(() => null);
+      return isAnswer(answer)
+        ? { ok: true, receipts: answer.receipts }
+        : { ok: false, unreachable: true, why: IN_ITS_PLACE };
     } catch {
-      return { ok: false, unreachable: true, why: 'No answer from the server.' };
+      return { ok: false, unreachable: true, why: NO_ANSWER };
     }
   },
   async after(seq) {
     try {
-      const res = await fetch(`/api/journal?after=${seq}`, { signal: AbortSignal.timeout(TIMEOUT_MS) });
-      return res.ok ? ((await res.json()) as JournalPage) : null;
+      const res = await fetch(`/api/journal?after=${seq}`, {
+        headers: bookHeader(book),
+        signal: AbortSignal.timeout(TIMEOUT_MS),
+      });
+      if (!res.ok) return { unreached: (await notTaken(res)).why };
+      const page: unknown = await res.json().catch(() => null);
+      return isPage(page) ? page : { unreached: IN_ITS_PLACE };
     } catch {
-      return null;
+      return { unreached: null };
     }
   },
-};
+});

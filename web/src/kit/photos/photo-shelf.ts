@@ -1,4 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { bookHeader, notTaken } from '../journal/reached.ts';
 
 interface Shelf extends DBSchema {
   /** Pictures that the server does not hold yet, by their hash. `why`: what the server said of one it will not take. */
@@ -94,18 +95,19 @@ export class PhotoShelf {
 const TIMEOUT_MS = 60_000;
 
 /** Through fetch, at this page's own address. */
-export const httpSendPhoto: SendPhoto = async (hash, file) => {
-  try {
-    const res = await fetch(`/api/photos/${hash}`, {
-      method: 'PUT',
-      headers: { 'content-type': file.type.startsWith('image/') ? file.type : 'image/jpeg' },
-      body: file,
-      signal: AbortSignal.timeout(TIMEOUT_MS),
-    });
-    if (res.ok) return { ok: true };
-    const why = ((await res.json().catch(() => ({}))) as { detail?: string }).detail ?? 'The server did not take it.';
-    return { ok: false, unreachable: res.status >= 500 || res.status === 429, why };
-  } catch {
-    return { ok: false, unreachable: true, why: 'No answer from the server.' };
-  }
-};
+export const httpSendPhoto =
+  (book: string): SendPhoto =>
+  async (hash, file) => {
+    try {
+      const res = await fetch(`/api/photos/${hash}`, {
+        method: 'PUT',
+        headers: { 'content-type': file.type.startsWith('image/') ? file.type : 'image/jpeg', ...bookHeader(book) },
+        body: file,
+        signal: AbortSignal.timeout(TIMEOUT_MS),
+      });
+      if (res.ok) return { ok: true };
+      return { ok: false, ...(await notTaken(res)) };
+    } catch {
+      return { ok: false, unreachable: true, why: 'No answer from the server.' };
+    }
+  };
