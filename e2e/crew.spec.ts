@@ -1,4 +1,4 @@
-import { expect, type Page, test } from './fixtures.ts';
+import { entriesOf, expect, type Page, test } from './fixtures.ts';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 
@@ -77,4 +77,22 @@ test('a book without a rule pack: places of its own, species by their ground, an
   await expect(verdict).toContainText('Too short');
   await expect(verdict).toContainText('20 is 5 short of 25');
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
+});
+
+test('a copy of the book is made from its own page, holds what was just written, and says when there is no signal', async ({
+  page,
+  context,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/all`);
+  const before = (await entriesOf(demo)).length;
+  await page.getByRole('button', { name: /^Back up the book/ }).click();
+  await expect(
+    page.getByText(new RegExp(`^${before} lines copied to .*backups.*, read again and whole\\.$`)),
+  ).toBeVisible();
+  await context.setOffline(true);
+  await page.getByRole('button', { name: /^Back up the book/ }).click();
+  await expect(page.getByRole('alert')).toContainText(
+    'The copy is made where the book is kept: try again with a signal.',
+  );
 });

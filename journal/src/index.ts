@@ -11,6 +11,7 @@ import 'reflect-metadata';
 export type { Entry } from './entry.ts';
 export { BOOK_HEADER, MOST_ENTRIES } from './protocol.ts';
 export type {
+  BackupMade,
   AppendAnswer,
   AppendRequest,
   Health,

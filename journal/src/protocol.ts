@@ -31,6 +31,17 @@ export interface JournalPage {
   readonly more: boolean;
 }
 
+/** POST /api/backups: a backup that was made and read again. */
+export interface BackupMade {
+  /** Where it lies, on the server's machine. */
+  readonly folder: string;
+  readonly entries: number;
+  /** Files of pictures, two sizes of each. */
+  readonly pictures: number;
+  /** Older ones that were taken away for it. */
+  readonly dropped: readonly string[];
+}
+
 /** GET /api/health. */
 export interface Health {
   readonly ok: true;

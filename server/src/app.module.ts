@@ -1,6 +1,7 @@
 import { type DynamicModule, Module, ValidationPipe } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD, APP_PIPE } from '@nestjs/core';
 import type { ValidationError } from 'class-validator';
+import { BackupsModule } from './backups/backups.module.ts';
 import { BookModule } from './book/book.module.ts';
 import { CatalogueModule } from './catalogue/catalogue.module.ts';
 import type { Clock } from './common/clock.ts';
@@ -40,6 +41,7 @@ export class AppModule {
         HealthModule,
         PhotosModule,
         DevicesModule,
+        BackupsModule,
       ],
       providers: [
         { provide: APP_FILTER, useClass: ProblemFilter },

@@ -10,6 +10,7 @@ const TITLES: Record<number, string> = {
   415: 'Not of this kind',
   429: 'Too many',
   500: 'Something broke here',
+  503: 'Not now',
 };
 
 /** An HTTP error with a sentence and, where there is one, the field at fault. */

@@ -4,6 +4,7 @@ import { DataSource, MoreThan } from 'typeorm';
 import { BookService } from '../book/book.service.ts';
 import { Clock } from '../common/clock.ts';
 import { Admission } from '../guards/admission.ts';
+import { BookFile } from '../storage/book-file.ts';
 import { EntryRow, IdentityRow } from '../storage/rows.ts';
 import { sameEntry } from './same-entry.ts';
 
@@ -28,6 +29,7 @@ export class JournalService {
     private readonly books: BookService,
     private readonly admission: Admission,
     private readonly clock: Clock,
+    private readonly file: BookFile,
   ) {}
 
   /** Takes a batch: the good entries in one transaction, a receipt for each. Sending again is harmless. */
@@ -44,7 +46,10 @@ export class JournalService {
     const receipts = batch.map((raw) => this.judge(raw, taken, joining, nowMs));
     const entries = [...taken.values()];
     if (entries.length > 0) {
+      this.file.mustBeThere();
       await this.keep(entries);
+      // And after: what went into a file that is gone meanwhile is not safe.
+      this.file.mustBeThere();
       this.books.take(entries);
     }
     return receipts;

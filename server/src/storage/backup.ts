@@ -1,21 +1,14 @@
 import { copyFileSync, existsSync, linkSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import type { BackupMade } from '@dagboek/journal';
 import Database from 'better-sqlite3';
 import { BookTrouble } from './book-trouble.ts';
+import { lockFolder } from './lock-folder.ts';
 import { BOOK_FILE } from './look-at-folder.ts';
 
 /** So many of the newest are kept, and beyond them the last of each month. */
 const NEWEST = 7;
 const PICTURES = 'photos';
-
-/** A backup that was made and read again. */
-export interface Backup {
-  readonly folder: string;
-  readonly entries: number;
-  readonly pictures: number;
-  /** Older ones that were taken away for it. */
-  readonly dropped: readonly string[];
-}
 
 /** Reads a file of a book without changing it: how many entries it holds. Throws BookTrouble when it is not whole. */
 export function entriesIn(file: string): number {
@@ -38,7 +31,7 @@ export function entriesIn(file: string): number {
  * Copies the book of a folder into `backups` beneath it, while it is written to if need be, with its pictures, and reads
  * the copy again. `at`: names it, an ISO instant. The folder appears whole or not at all.
  */
-export async function backUp(folder: string, at: string): Promise<Backup> {
+export async function backUp(folder: string, at: string): Promise<BackupMade> {
   const all = join(folder, 'backups');
   const name = at.slice(0, 19).replace(/:/g, '-');
   const [made, target] = [join(all, `.${name}`), join(all, name)];
@@ -75,6 +68,8 @@ export const backupsOf = (folder: string): string[] => {
 export function restore(folder: string, backup: string, at: string): { entries: number; aside: string | null } {
   const entries = entriesIn(join(backup, BOOK_FILE));
   mkdirSync(folder, { recursive: true });
+  // Not under a server that has it open: it would go on writing into the file that was set aside.
+  lockFolder(folder)();
   const present = [BOOK_FILE, `${BOOK_FILE}-wal`, `${BOOK_FILE}-shm`].filter((f) => existsSync(join(folder, f)));
   const aside = present.length > 0 ? join(folder, `set-aside-${at.slice(0, 19).replace(/:/g, '-')}`) : null;
   if (aside) mkdirSync(aside, { recursive: true });

@@ -35,7 +35,8 @@ export async function openDataSource(folder: string): Promise<DataSource> {
   } catch (e) {
     if (source.isInitialized) await source.destroy();
     // SQLite may find the damage before it is asked for it.
-    throw e instanceof Error && /malformed|not a database/.test(e.message) ? damaged(file, e.message) : e;
+    const { message } = e as { readonly message?: string };
+    throw message && /malformed|not a database/.test(message) ? damaged(file, message) : e;
   }
   return source;
 }

@@ -1,24 +1,6 @@
-import { type DynamicModule, Global, Injectable, Module, type OnApplicationShutdown } from '@nestjs/common';
+import { type DynamicModule, Global, Module } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { checkpoint, closeDataSource, openDataSource } from './data-source.ts';
-
-/** How often the book is brought into its one file while the server runs, ms. */
-const CHECKPOINT_MS = 60_000;
-
-/** Keeps the one file whole: now and then while running, and at every orderly end. */
-@Injectable()
-class BookFile implements OnApplicationShutdown {
-  private readonly timer: NodeJS.Timeout;
-
-  constructor(private readonly source: DataSource) {
-    this.timer = setInterval(() => void checkpoint(source, 'PASSIVE').catch(() => undefined), CHECKPOINT_MS).unref();
-  }
-
-  async onApplicationShutdown(): Promise<void> {
-    clearInterval(this.timer);
-    await closeDataSource(this.source);
-  }
-}
+import { BookFile } from './book-file.ts';
 
 /** The book's file. */
 @Global()
@@ -28,10 +10,10 @@ export class StorageModule {
     return {
       module: StorageModule,
       providers: [
-        { provide: DataSource, useFactory: () => openDataSource(folder) },
-        { provide: BookFile, inject: [DataSource], useFactory: (source: DataSource) => new BookFile(source) },
+        { provide: BookFile, useFactory: () => BookFile.open(folder) },
+        { provide: DataSource, inject: [BookFile], useFactory: (file: BookFile) => file.source },
       ],
-      exports: [DataSource],
+      exports: [DataSource, BookFile],
     };
   }
 }

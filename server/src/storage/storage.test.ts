@@ -1,6 +1,16 @@
 import 'reflect-metadata';
 import { spawnSync } from 'node:child_process';
-import { copyFileSync, existsSync, mkdirSync, readdirSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  statSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterEach, describe, expect, test } from '@jest/globals';
@@ -84,9 +94,14 @@ describe('a used folder never becomes a new book', () => {
   test('when its pages are damaged', async () => {
     const folder = await aBook(200);
     const file = join(folder, BOOK_FILE);
-    // Half of it: whatever lies at the very end may be free pages.
-    truncateSync(file, Math.floor(statSync(file).size / 8192) * 4096);
+    // All but the first page, which says where everything lies.
+    const pages = readFileSync(file);
+    writeFileSync(file, pages.fill(0xff, 4096));
     await expect(aServer(folder)).rejects.toThrow(/is damaged/);
+    // A copy that was cut in half: SQLite finds it before it is asked.
+    const half = await aBook(200);
+    truncateSync(join(half, BOOK_FILE), Math.floor(statSync(join(half, BOOK_FILE)).size / 8192) * 4096);
+    await expect(aServer(half)).rejects.toThrow(/is damaged/);
   });
   test('when the folder is a file', async () => {
     const file = join(aFolder(), 'book');
@@ -96,6 +111,39 @@ describe('a used folder never becomes a new book', () => {
   test('an empty folder, and one that is not there yet, are new books', async () => {
     expect(await held(await start(aFolder()))).toBe(0);
     expect(await held(await start(join(aFolder(), 'new', 'book')))).toBe(0);
+  });
+});
+
+describe('one server at a time', () => {
+  test('a second one on the same folder says who has it, and the first goes on', async () => {
+    const folder = aFolder();
+    const app = await start(folder);
+    await expect(aServer(folder)).rejects.toThrow(/Another server has the book in .* open/);
+    await write(app, 0, 3);
+    expect(await held(app)).toBe(3);
+    await app.close();
+    open.length = 0;
+    expect(await held(await start(folder))).toBe(3);
+  });
+  test('nothing is put back under a server that runs', async () => {
+    const folder = await aBook(5);
+    const made = await backUp(folder, '2026-09-12T14:20:00.000Z');
+    await start(folder);
+    expect(() => restore(folder, made.folder, '2026-09-13T08:00:00.000Z')).toThrow(/Another server has the book/);
+  });
+  test('a file that is taken away while it runs takes no line with it: nothing is called written', async () => {
+    const folder = aFolder();
+    const app = await start(folder);
+    await write(app, 0, 3);
+    renameSync(join(folder, BOOK_FILE), join(folder, 'elsewhere'));
+    const gone = await request(app.getHttpServer())
+      .post('/api/journal')
+      .send({ entries: [note(9)] });
+    expect(gone.status).toBe(503);
+    expect(gone.body.detail).toContain('was taken away while the server runs. Nothing was written.');
+    expect(await held(app)).toBe(3);
+    renameSync(join(folder, 'elsewhere'), join(folder, BOOK_FILE));
+    await write(app, 9, 10);
   });
 });
 

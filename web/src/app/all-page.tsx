@@ -2,12 +2,13 @@ import { sayDate } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
-import { useBook } from '../kit/journal/journal-context.tsx';
+import { useBook, useOutbox } from '../kit/journal/journal-context.tsx';
 import { Page, Row, useTabs } from '../kit/page.tsx';
 import { PapersDialog } from '../kit/papers-dialog.tsx';
 import { usePen } from '../kit/pen.ts';
 import { useCrew } from '../kit/crew.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
+import { BackUp } from './back-up.tsx';
 import { ChooseUnits } from './choose-units.tsx';
 
 /** Every station, who holds the pen, and what the book itself is made of. */
@@ -18,6 +19,7 @@ export function AllPage() {
   const names = useNames();
   const kinds = useCatalogue().all.length;
   const { members } = useCrew();
+  const unsent = useOutbox().length;
   const [papers, setPapers] = useState<string | null>(null);
   const ofPapers = members.find((m) => m.id === papers) ?? null;
   const settings = book.all('book').flatMap((s) => s.log);
@@ -98,6 +100,9 @@ export function AllPage() {
           ))}
         </ul>
         {ofPapers && <PapersDialog member={ofPapers} onClose={() => setPapers(null)} />}
+      </Row>
+      <Row className="pad ruled">
+        <BackUp unsent={unsent} />
       </Row>
       <Row className="pad ruled">
         <h2>The book itself</h2>

@@ -20,6 +20,9 @@ const RULES = loadRulePacks(loadSpecies());
 const AT_SEA: Transport = {
   send: async () => ({ ok: false, unreachable: true, why: 'no signal' }),
   after: async () => ({ unreached: null }),
+  backUp: async () => {
+    throw new Error('no signal');
+  },
 };
 
 let books = 0;

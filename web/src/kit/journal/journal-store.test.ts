@@ -31,6 +31,9 @@ class FakeServer implements Transport {
       ? { ok: false as const, unreachable: true, why: 'cut off' }
       : { ok: true as const, receipts };
   }
+  async backUp() {
+    return { folder: '/backups/1', entries: this.log.length, pictures: 0, dropped: [] };
+  }
   async after(seq: number) {
     if (!this.reachable) return { unreached: null };
     const entries = this.log.slice(seq, seq + this.page);

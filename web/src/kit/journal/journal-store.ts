@@ -1,4 +1,4 @@
-import { Book, type Entry, type Receipt } from '@dagboek/journal';
+import { type BackupMade, Book, type Entry, type Receipt } from '@dagboek/journal';
 import { afterReload, type OutboxAction, type OutboxItem, outboxReducer, sendable } from './outbox.ts';
 import type { Keep } from './keep.ts';
 import { NO_ANSWER, type Transport } from './transport.ts';
@@ -69,6 +69,12 @@ export class JournalStore {
     this.set({ book: this.snapshot.book.withEntries(entries), outbox: queue(this.snapshot.outbox) });
     this.tellOthers();
     void this.flush();
+  }
+
+  /** Sends what waits, then asks for a copy of the book where it is kept. Throws an Error with a sentence when none was made. */
+  async backUp(): Promise<BackupMade> {
+    await this.flush();
+    return this.transport.backUp();
   }
 
   /** Tries refused or waiting entries again, at once. */

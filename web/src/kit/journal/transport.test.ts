@@ -112,3 +112,18 @@ describe('catching up', () => {
     expect(await httpTransport.after(0)).toEqual({ unreached: null });
   });
 });
+
+describe('a copy of the book', () => {
+  test('is asked for by name, and told', async () => {
+    const made = { folder: '/b', entries: 3, pictures: 0, dropped: [] };
+    const asked = answering(() => json(made, 201));
+    expect(await httpTransport.backUp()).toEqual(made);
+    expect(asked[0]).toMatchObject({ url: '/api/backups', book: 'the-book' });
+  });
+  test('that was not made has a sentence', async () => {
+    answering(() => problem(503));
+    await expect(httpTransport.backUp()).rejects.toThrow('because');
+    answering(() => Promise.reject(new TypeError('offline')));
+    await expect(httpTransport.backUp()).rejects.toThrow('try again with a signal');
+  });
+});

@@ -1,4 +1,4 @@
-import type { AppendAnswer, AppendRequest, Entry, JournalPage, Receipt } from '@dagboek/journal';
+import type { AppendAnswer, AppendRequest, BackupMade, Entry, JournalPage, Receipt } from '@dagboek/journal';
 import { bookHeader, notTaken } from './reached.ts';
 
 /** The server was not reached; `why`, where something answered. */
@@ -14,6 +14,8 @@ export interface Transport {
   ): Promise<{ ok: true; receipts: readonly Receipt[] } | { ok: false; unreachable: boolean; why: string }>;
   /** Entries that arrived after a number. */
   after(seq: number): Promise<JournalPage | NotReached>;
+  /** Asks for a copy of the book where it is kept. Throws an Error with a sentence when none was made. */
+  backUp(): Promise<BackupMade>;
 }
 
 export const NO_ANSWER = 'No answer from the server.';
@@ -57,5 +59,11 @@ export const httpTransport = (book: string): Transport => ({
     } catch {
       return { unreached: null };
     }
+  },
+  async backUp() {
+    const res = await fetch('/api/backups', { method: 'POST', headers: bookHeader(book) }).catch(() => null);
+    if (!res) throw new Error(`${NO_ANSWER} The copy is made where the book is kept: try again with a signal.`);
+    if (!res.ok) throw new Error((await notTaken(res)).why);
+    return (await res.json()) as BackupMade;
   },
 });

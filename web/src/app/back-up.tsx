@@ -1,0 +1,36 @@
+import type { BackupMade } from '@dagboek/journal';
+import { useMutation } from '@tanstack/react-query';
+import { plural } from '../kit/format.ts';
+import { useJournal } from '../kit/journal/journal-context.tsx';
+import { Key } from '../kit/ui/key.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+
+/** A copy of the book beside it on the server, with its pictures. What this device has not sent is not in it, and is said. */
+export function BackUp({ unsent }: { unsent: number }) {
+  const store = useJournal();
+  const made = useMutation({ mutationFn: (): Promise<BackupMade> => store.backUp(), networkMode: 'always' });
+  return (
+    <>
+      <h2>A copy of the book</h2>
+      <p>
+        On the computer that keeps it: every line and every picture, read again once it is made. The newest seven stay,
+        and the last of each month. To put one back, see <code>npm run restore</code>.
+      </p>
+      <div className="keys">
+        <Key
+          name="Back up the book"
+          note={made.isPending ? 'copying' : 'a copy beside it, with its pictures'}
+          aria-disabled={made.isPending}
+          onClick={() => !made.isPending && made.mutate()}
+        />
+      </div>
+      {made.data && (
+        <p role="status">
+          {plural(made.data.entries, 'line')} copied to <code>{made.data.folder}</code>, read again and whole.
+          {unsent > 0 ? ` ${plural(unsent, 'line')} of this device not yet sent are not in it.` : ''}
+        </p>
+      )}
+      <Trouble says={made.error?.message ?? null} />
+    </>
+  );
+}
