@@ -14,7 +14,7 @@ import {
 import { pickWeighted, type Rng, seeded } from '@dagboek/core/random';
 import { isDangerous } from '@dagboek/core/harm';
 import { loadSpecies, loadTraits, type Species } from './load.ts';
-import { intervalOfShare } from '@dagboek/core/shares';
+import { intervalOfShare } from '@dagboek/core/intervals';
 
 /**
  * `npm run bench:key`: how useful the key is with an observer who errs as the trait table says, against asking in fixed

@@ -1,4 +1,4 @@
-import { intervalOfCount } from '../stats/index.ts';
+import { intervalOfCount } from '../intervals/index.ts';
 
 /** Fish per rod hour with an interval. */
 export interface CatchRate {

@@ -2,7 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { normal, seeded } from '../random/index.ts';
 import { B_RANGE, expectedWeight, fitLengthWeight, CURVE_PRIOR, type WeighedFish } from './index.ts';
-import { normalCdf, normalQuantile, studentQuantile } from '../stats/index.ts';
+import { normalCdf, normalQuantile } from '../stats/index.ts';
+import { studentQuantile } from './student-quantile.ts';
+import libraryQuantile from '@stdlib/stats-base-dists-t-quantile';
 
 const SPECIES = { weight: { a: 0.0079, b: 3.05, sdLog: 0.12 }, usualMm: [250, 600] } as const;
 const fit = (fish: readonly WeighedFish[], species: Parameters<typeof fitLengthWeight>[0] = SPECIES) => {
@@ -38,7 +40,7 @@ describe('weight at length of one’s own fish', () => {
     const r = fit(fish);
     expect(r.ownB).toBeCloseTo(b, 9);
     expect(Math.abs(r.weight.b - b)).toBeLessThan(0.002);
-    expect(Math.abs(Math.log(r.predict(400).massG) - (my + b * (Math.log(40) - mx)))).toBeLessThan(0.001);
+    expect(Math.abs(Math.log(r.predict(400).massG) - (my + b * (Math.log(40) - mx)))).toBeLessThan(0.002);
     expect(r.weight.sdLog).toBeCloseTo(0.08, 2);
   });
 
@@ -220,4 +222,10 @@ describe('quantiles', () => {
   test('of the normal undo its distribution function', () => {
     for (const p of [0.001, 0.01, 0.2, 0.5, 0.84, 0.999]) expect(normalCdf(normalQuantile(p))).toBeCloseTo(p, 6);
   });
+});
+
+test('the quantile of t is the library’s to two thousandths, where it is asked for', () => {
+  for (const degrees of [8, 9, 12, 30, 200])
+    for (const p of [0.001, 0.025, 0.05, 0.3, 0.5, 0.8, 0.95, 0.975, 0.999])
+      expect(Math.abs(studentQuantile(p, degrees) - libraryQuantile(p, degrees))).toBeLessThan(0.002);
 });

@@ -1,8 +1,1 @@
-export {
-  type Interval,
-  intervalOfCount,
-  normalCdf,
-  normalQuantile,
-  poissonMeanAbove,
-  studentQuantile,
-} from './distributions.ts';
+export { normalCdf, normalQuantile } from './distributions.ts';

@@ -1,1 +1,0 @@
-export { intervalOfShare } from './interval-of-share.ts';
