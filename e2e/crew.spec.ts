@@ -22,7 +22,7 @@ test('people and boxes are added, renamed, retired and brought back; a used book
   await page.getByLabel('Another box').fill('the red box');
   await page.getByLabel('Holds').fill('many');
   await button(page, 'Add the box').click();
-  await expect(page.getByRole('alert').first()).toContainText('no number');
+  await expect(page.getByRole('alert').first()).toContainText('cannot be read');
   await page.getByLabel('Holds').fill('30');
   await button(page, 'Add the box').click();
   await button(page, 'No longer used: the soft bag').click();

@@ -49,7 +49,7 @@ test.describe('Plan', () => {
     await expect(rules.getByRole('row', { name: /Ballan wrasse/ })).toContainText('closed to 30 June');
     await page.getByLabel('Ice', { exact: true }).fill('-2');
     await button(page, /^Cast off/).click();
-    await expect(page.getByRole('alert')).toContainText('less than 0 kg');
+    await expect(page.getByRole('alert')).toContainText('less than 0');
     await expect(page.getByLabel('Ice', { exact: true })).toHaveValue('-2');
   });
 });
@@ -249,10 +249,10 @@ test('the night is kept over a reload, and a settings line can be corrected', as
     .first()
     .click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('Litres').fill('0');
+  await dialog.getByLabel('Holds').fill('0');
   await dialog.getByRole('button', { name: /^Correct it/ }).click();
   await expect(dialog.getByRole('alert')).toContainText('at least 1 litre');
-  await dialog.getByLabel('Litres').fill('25');
+  await dialog.getByLabel('Holds').fill('25');
   await dialog.getByRole('button', { name: /^Correct it/ }).click();
   await expect(dialog).toHaveCount(0);
   await page.goto(`${demo.url}/box`);
