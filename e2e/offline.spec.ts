@@ -166,3 +166,26 @@ test('a page left open over another data folder writes nothing into that book, s
   await expect.poll(async () => (await entriesOf(again)).at(-1)?.kind, { timeout: 60_000 }).toBe('fish.named');
   await again.stop();
 });
+
+test.describe('before there is a service worker', () => {
+  test.use({ serviceWorkers: 'block' });
+  test('a first visit through a guard or a portal says what stands in front, keeps nothing of it, and opens once it is gone', async ({
+    page,
+    demo,
+  }) => {
+    await page.route('**/api/**', (r) =>
+      r.fulfill({ status: 401, contentType: 'text/html', body: '<h1>who are you?</h1>' }),
+    );
+    await page.goto(`${demo.url}/deck`);
+    await expect(page.getByRole('heading', { name: 'Not reached, and no book here yet' })).toBeVisible();
+    await expect(page.getByText('Something in front of the server asks who is there.')).toBeVisible();
+    await page.unroute('**/api/**');
+    await page.route('**/api/**', (r) => r.fulfill({ json: {} }));
+    await button(page, 'Try again').click();
+    await expect(page.getByText('Something in front of the server answered in its place.')).toBeVisible();
+    expect(await page.evaluate(() => localStorage.getItem('dagboek.book'))).toBeNull();
+    await page.unroute('**/api/**');
+    await button(page, 'Try again').click();
+    await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
+  });
+});

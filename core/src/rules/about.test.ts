@@ -2,7 +2,6 @@ import { describe, expect, test } from '@jest/globals';
 import {
   isClosedZone,
   leastOf,
-  type LonLat,
   type Rule,
   type RulePack,
   rulesAbout,
@@ -12,25 +11,12 @@ import {
   sayShut,
 } from './index.ts';
 import { CUSTOMARY } from '../units/index.ts';
+import { square, zone } from './zones.test-support.ts';
 
 const said = { species: ['pollack'], sentence: 's', source: 's' };
 const least = (leastMm: number, more: object = {}): Rule =>
   ({ id: `least ${leastMm}`, kind: 'minimumSize', leastMm, length: 'total', ...said, ...more }) as Rule;
 const rule = (kind: Rule['kind'], more: object = {}): Rule => ({ id: kind, kind, ...said, ...more }) as Rule;
-const square = (x: number, y: number, side: number): LonLat[] => [
-  [x, y],
-  [x, y + side],
-  [x + side, y + side],
-  [x + side, y],
-  [x, y],
-];
-const zone = (id: string, bounds?: readonly LonLat[]) => ({
-  id,
-  name: id,
-  about: '',
-  grounds: [],
-  ...(bounds ? { bounds } : {}),
-});
 const packOf = (rules: readonly Rule[]): RulePack =>
   ({
     rules,
@@ -111,5 +97,6 @@ describe('said in a few words', () => {
     expect(sayAgainst([], DAY, total(300))).toBe('no least size');
     expect(sayAgainst([least(380), rule('noTake')], DAY, total(500))).toBe('not here: let go');
     expect(sayAgainst([least(381)], DAY, total(406.4), CUSTOMARY)).toBe('1 over 15');
+    expect(sayAgainst([least(381)], DAY, total(380.9), CUSTOMARY)).toBe('a hair short of 15: let go');
   });
 });

@@ -1,6 +1,6 @@
 import type { LengthKind } from '../species/index.ts';
 import { sayDate } from '../time/index.ts';
-import { sayShortLength, shortLength, type Units } from '../units/index.ts';
+import { sayBy, sayShortLength, shortLength, type Units } from '../units/index.ts';
 import { concerns } from './allowances.ts';
 import { isBan, shuts } from './briefing.ts';
 import type { Rule, RulePack } from './rule.ts';
@@ -56,9 +56,8 @@ export function sayAgainst(
   if (!least) return 'no least size';
   if (length?.kind !== least.kind) return `least ${sayShortLength(least.mm, units)}`;
   const over = length.mm - least.mm;
-  return over >= 0
-    ? `${shortLength(over, units)} over ${shortLength(least.mm, units)}`
-    : `${shortLength(-over, units)} short of ${shortLength(least.mm, units)}: let go`;
+  const [by, limit] = [Math.abs(over), shortLength(least.mm, units)];
+  return over >= 0 ? `${shortLength(by, units)} over ${limit}` : `${sayBy(by, units)} short of ${limit}: let go`;
 }
 
 /** Whether a zone is closed to every species by some rule of the pack. */

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { CUSTOMARY } from '../units/index.ts';
 import {
   briefing,
   type CatchFacts,
@@ -75,6 +76,13 @@ describe('how a length stands to a limit', () => {
     expect(one(slot, fish(exact(560)))[1]).toContain('56 is 4 short of 60');
     expect(one(slot, fish(exact(450)))[1]).toContain('45 is 15 over 30');
     expect(one(slot, fish(exact(300)))[1]).toContain('30 is just 30');
+  });
+
+  test('less than the unit shows is said in words, in the units of whoever reads', () => {
+    const least = size({ kind: 'minimumSize', leastMm: 440 });
+    expect(one(least, fish({ ...exact(439.928), units: CUSTOMARY }))[1]).toContain('17.32 is a hair short of 17.32');
+    expect(one(least, fish({ ...exact(440.1), units: CUSTOMARY }))[1]).toContain('17.33 is a hair over 17.32');
+    expect(one(least, fish({ ...exact(450), units: CUSTOMARY }))[1]).toContain('17.72 is 0.39 over 17.32');
   });
 
   test('its margin is above nothing where it may be kept', () => {

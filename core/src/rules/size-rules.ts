@@ -3,7 +3,7 @@ import { normalCdf } from '../stats/index.ts';
 import type { LengthKind } from '../species/index.ts';
 import type { CatchFacts, Rule } from './rule.ts';
 import type { Said } from './verdict.ts';
-import { sayDifference, sayShortLength, shortLength, type Units } from '../units/index.ts';
+import { sayBy, sayDifference, sayShortLength, shortLength, type Units } from '../units/index.ts';
 import { capital } from './words.ts';
 
 export const LENGTH_WORDS: Readonly<Record<LengthKind, string>> = {
@@ -80,9 +80,8 @@ function saySide(mm: number, b: ReturnType<typeof bounds>, u?: Units): string {
   const nearest =
     b.from > 0 && (b.to === Number.POSITIVE_INFINITY || Math.abs(mm - b.from) <= Math.abs(mm - b.to)) ? b.from : b.to;
   const d = mm - nearest;
-  return d === 0
-    ? `just ${shortLength(nearest, u)}`
-    : `${shortLength(Math.abs(d), u)} ${d > 0 ? 'over' : 'short of'} ${shortLength(nearest, u)}`;
+  if (d === 0) return `just ${shortLength(nearest, u)}`;
+  return `${sayBy(Math.abs(d), u)} ${d > 0 ? 'over' : 'short of'} ${shortLength(nearest, u)}`;
 }
 
 const WORDS: Readonly<Record<SizeRule['kind'], { good: string; bad: (over: boolean) => string; so: string }>> = {

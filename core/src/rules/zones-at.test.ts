@@ -1,20 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { type LonLat, type RulePack, zonesAround, zonesAt, zonesOfPlace } from './index.ts';
+import { type RulePack, zonesAround, zonesAt, zonesOfPlace } from './index.ts';
+import { square, zone } from './zones.test-support.ts';
 
-const square = (x: number, y: number, w: number, h = w): LonLat[] => [
-  [x, y],
-  [x, y + h],
-  [x + w, y + h],
-  [x + w, y],
-  [x, y],
-];
-const zone = (id: string, bounds?: readonly LonLat[]) => ({
-  id,
-  name: id,
-  about: '',
-  grounds: [],
-  ...(bounds ? { bounds } : {}),
-});
 // A sea with a bay in its corner (two borders shared), a reserve within the bay, a strip across both borders of the bay, and a lake that nobody drew.
 const PACK = {
   zones: [

@@ -23,6 +23,12 @@ export const lengthNumber = (mm: number, u: Units = METRIC): string =>
 export const shortLength = (mm: number, u: Units = METRIC): string =>
   u.length === 'in' ? upTo(mm / MM_PER_INCH, 2) : upTo(Math.round(mm) / 10, 1);
 
+/** How far apart two lengths are, for "… over 38" and "… short of 38": "2.4", "0.39"; less than the unit shows is "a hair". `mm` 0 or more. */
+export function sayBy(mm: number, u: Units = METRIC): string {
+  const by = shortLength(mm, u);
+  return by === '0' ? 'a hair' : by;
+}
+
 /** "44.0 cm", "17.32 in" from mm. */
 export const sayLength = (mm: number, u: Units = METRIC): string => `${lengthNumber(mm, u)} ${lengthUnit(u)}`;
 
@@ -55,6 +61,16 @@ export const sayMass = (g: number, u: Units = METRIC): string => massParts(g, u)
 /** A mass from a kitchen scale: "1240 g" to the gram whatever its size, or pounds and ounces. */
 export const sayGrams = (g: number, u: Units = METRIC): string =>
   u.mass === 'kg' ? `${Math.round(g)} g` : sayMass(g, u);
+
+/** Two masses from a kitchen scale: "400 to 520 g", "14.1 oz to 1 lb 2.3 oz". */
+export const sayGramsRange = (low: number, high: number, u: Units = METRIC): string =>
+  `${u.mass === 'kg' ? Math.round(low) : sayMass(low, u)} to ${sayGrams(high, u)}`;
+
+/** Two depths of water in m: "5 to 40 m", "16 to 131 ft". */
+export const sayDepths = (low: number, high: number, u: Units = METRIC): string =>
+  u.length === 'in'
+    ? `${Math.round((low * 1000) / (12 * MM_PER_INCH))} to ${Math.round((high * 1000) / (12 * MM_PER_INCH))} ft`
+    : `${low} to ${high} m`;
 
 /** "kg" or "lb": of what is counted in them, as ice and a day's catch. */
 export const heavyUnit = (u: Units = METRIC): string => (u.mass === 'lb' ? 'lb' : 'kg');

@@ -12,9 +12,11 @@ import {
   METRIC,
   readAmount,
   readUnits,
+  sayDepths,
   sayDifference,
   sayDistance,
   sayGrams,
+  sayGramsRange,
   sayHeavy,
   sayLength,
   sayMass,
@@ -68,6 +70,11 @@ describe('how amounts are said', () => {
   it('keeps the grams of a kitchen scale whatever their number', () => {
     expect([sayGrams(1240.4), sayGrams(1240, CUSTOMARY)]).toEqual(['1240 g', '2 lb 11.7 oz']);
     expect(massParts(1240)).toEqual(['1.24', 'kg']);
+    expect([sayGramsRange(400.4, 520), sayGramsRange(400, 520, CUSTOMARY)]).toEqual([
+      '400 to 520 g',
+      '14.1 oz to 1 lb 2.3 oz',
+    ]);
+    expect([sayDepths(5, 40), sayDepths(5, 40, CUSTOMARY)]).toEqual(['5 to 40 m', '16 to 131 ft']);
   });
   it('says ice, water, boxes, ways and hours', () => {
     expect([sayHeavy(8), sayHeavy(8, CUSTOMARY), heavyNumber(1.256)]).toEqual(['8 kg', '17.6 lb', '1.26']);

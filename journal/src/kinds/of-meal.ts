@@ -1,11 +1,17 @@
-import { sayTemperature } from '@dagboek/core/units';
+import { sayTemperature, typedElsewhere, type Units } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
 import { amountField, choiceField, countField, linesField, memberField, membersField, textField } from './field.ts';
-import { COOKING, DONENESS, MealNoted, MealRated, MealServed } from './table.ts';
+import { COOKING, DONENESS, MealNoted, MealRated, MealServed, type PackTaken } from './table.ts';
 import { list } from './words.ts';
 
 const kind = kindOf<'meal'>();
+
+/** "; taken as 10.6 oz and 8 oz" where weights of packs were typed in other units than they are read in. */
+function sayTaken(packs: readonly PackTaken[], units: Units): string {
+  const typed = packs.flatMap((p) => typedElsewhere('mass', p.typed?.['massG'], units) ?? []);
+  return typed.length > 0 ? `; taken as ${list(typed)}` : '';
+}
 
 export const MEAL = subjectOf<'meal', MealServed>({
   begins: 'meal.served',
@@ -32,7 +38,7 @@ export const MEAL_KINDS = {
     facts: MealServed,
     fold: 'begins',
     say: (m, names) =>
-      `${m.name}, ${m.method}, cooked by ${names.member(m.cook)} for ${list(m.eaters.map(names.member))}${m.guests ? ` and ${m.guests} more` : ''}${m.coreC === undefined ? '' : `; ${sayTemperature(m.coreC, names.units)} at the core${sayAsTyped(m, ['coreC'], 'temperature', names.units)}`}.`,
+      `${m.name}, ${m.method}, cooked by ${names.member(m.cook)} for ${list(m.eaters.map(names.member))}${m.guests ? ` and ${m.guests} more` : ''}${m.coreC === undefined ? '' : `; ${sayTemperature(m.coreC, names.units)} at the core${sayAsTyped(m, ['coreC'], 'temperature', names.units)}`}${sayTaken(m.packs, names.units)}.`,
     fields: [
       textField('name', 'Dish'),
       memberField('cook', 'Cook'),

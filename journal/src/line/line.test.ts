@@ -390,6 +390,27 @@ test.each<[Parameters<typeof anEntry>[0], object, string]>([
     { name: 'Ilse', licences: [{ name: 'lake permit', until: '2026-12-31' }] },
     'Ilse. Lake permit to 2026-12-31.',
   ],
+  [
+    'fish.measured',
+    { lengthMm: 438.15, lengthKind: 'fork', method: 'tape', typed: { lengthMm: '17.25 in' } },
+    'Length 43.8 cm fork length (typed 17.25 in), with the tape.',
+  ],
+  [
+    'meal.served',
+    {
+      name: 'Pollack',
+      method: 'steamed',
+      cook: ILSE,
+      eaters: [ILSE],
+      packs: [
+        { pack: fish, massG: 300.5, typed: { massG: '10.6 oz' } },
+        { pack: fish, massG: 200 },
+      ],
+      coreC: 51.67,
+      typed: { coreC: '125 °F' },
+    },
+    'Pollack, steamed, cooked by ilse for ilse; 51.7° at the core (typed 125 °F); taken as 10.6 oz.',
+  ],
 ])('%s %j is said as a person would say it', (kind, facts, says) => {
   const plain = (id: string): string => (id === ILSE ? 'ilse' : id);
   const names = { units: METRIC, member: plain, species: plain, box: plain, zone: plain };

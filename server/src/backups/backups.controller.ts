@@ -10,6 +10,9 @@ import { BookTrouble } from '../storage/book-trouble.ts';
 @ApiTags('backups')
 @Controller('api/backups')
 export class BackupsController {
+  /** The one that is being made: whoever asks meanwhile, by a double tap or from another device, gets the same. */
+  private making: Promise<BackupMade> | null = null;
+
   constructor(
     private readonly config: Config,
     private readonly clock: Clock,
@@ -25,7 +28,10 @@ export class BackupsController {
     // A page of somebody else can post, but not with a header of ours.
     if (book === undefined) throw new ProblemException(400, 'Say which book is to be copied.', BOOK_HEADER);
     try {
-      return await backUp(this.config.data, new Date(this.clock.nowMs()).toISOString());
+      this.making ??= backUp(this.config.data, new Date(this.clock.nowMs()).toISOString()).finally(() => {
+        this.making = null;
+      });
+      return await this.making;
     } catch (e) {
       if (e instanceof BookTrouble) throw new ProblemException(503, e.message);
       throw e;

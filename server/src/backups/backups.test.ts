@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { existsSync } from 'node:fs';
+import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterEach, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
@@ -24,6 +24,17 @@ test('a backup is asked for by the page of this book, made, and told; by nobody 
   expect(made.status).toBe(201);
   expect(made.body).toMatchObject({ entries: 0, pictures: 0, dropped: [] });
   expect(entriesIn(join(made.body.folder as string, 'dagboek.sqlite'))).toBe(0);
-  const twice = await http().post('/api/backups').set('dagboek-book', book);
-  expect([twice.status, twice.body.detail]).toEqual([503, expect.stringContaining('a backup of this second already')]);
+  const later = await http().post('/api/backups').set('dagboek-book', book);
+  expect([later.status, later.body.detail]).toEqual([503, expect.stringContaining('a backup of this moment already')]);
+});
+
+test('asked for twice at once it is made once', async () => {
+  const folder = aFolder();
+  app = await aServer(folder);
+  const { book } = (await request(app.getHttpServer()).get('/api/health')).body as { book: string };
+  const ask = () => request(app!.getHttpServer()).post('/api/backups').set('dagboek-book', book);
+  const [one, two] = await Promise.all([ask(), ask()]);
+  expect([one!.status, two!.status]).toEqual([201, 201]);
+  expect(two!.body).toEqual(one!.body);
+  expect(readdirSync(join(folder, 'backups'))).toHaveLength(1);
 });

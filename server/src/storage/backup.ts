@@ -6,6 +6,10 @@ import { BookTrouble } from './book-trouble.ts';
 import { lockFolder } from './lock-folder.ts';
 import { BOOK_FILE } from './look-at-folder.ts';
 
+/** A folder named after an instant: "2026-09-12T14-20-00-000". */
+const named = (at: string): string => at.slice(0, 23).replace(/[:.]/g, '-');
+const isBackup = (f: string): boolean => /^\d{4}-\d\d-\d\dT[\d-]+$/.test(f);
+
 /** So many of the newest are kept, and beyond them the last of each month. */
 const NEWEST = 7;
 const PICTURES = 'photos';
@@ -33,9 +37,9 @@ export function entriesIn(file: string): number {
  */
 export async function backUp(folder: string, at: string): Promise<BackupMade> {
   const all = join(folder, 'backups');
-  const name = at.slice(0, 19).replace(/:/g, '-');
-  const [made, target] = [join(all, `.${name}`), join(all, name)];
-  if (existsSync(target)) throw new BookTrouble(`There is a backup of this second already: ${target}.`);
+  if (!existsSync(join(folder, BOOK_FILE))) throw new BookTrouble(`There is no book in ${folder}.`);
+  const [made, target] = [join(all, `.${named(at)}`), join(all, named(at))];
+  if (existsSync(target)) throw new BookTrouble(`There is a backup of this moment already: ${target}.`);
   rmSync(made, { recursive: true, force: true });
   mkdirSync(made, { recursive: true });
   const db = new Database(join(folder, BOOK_FILE), { readonly: true, fileMustExist: true });
@@ -55,7 +59,7 @@ export const backupsOf = (folder: string): string[] => {
   const all = join(folder, 'backups');
   return existsSync(all)
     ? readdirSync(all)
-        .filter((f) => /^\d{4}-\d\d-\d\dT[\d-]+$/.test(f))
+        .filter(isBackup)
         .sort()
         .map((f) => join(all, f))
     : [];
@@ -71,7 +75,7 @@ export function restore(folder: string, backup: string, at: string): { entries: 
   // Not under a server that has it open: it would go on writing into the file that was set aside.
   lockFolder(folder)();
   const present = [BOOK_FILE, `${BOOK_FILE}-wal`, `${BOOK_FILE}-shm`].filter((f) => existsSync(join(folder, f)));
-  const aside = present.length > 0 ? join(folder, `set-aside-${at.slice(0, 19).replace(/:/g, '-')}`) : null;
+  const aside = present.length > 0 ? join(folder, `set-aside-${named(at)}`) : null;
   if (aside) mkdirSync(aside, { recursive: true });
   for (const f of present) renameSync(join(folder, f), join(aside ?? folder, f));
   copyFileSync(join(backup, BOOK_FILE), join(folder, `${BOOK_FILE}.part`));
@@ -100,9 +104,7 @@ function copyPictures(from: string, to: string): number {
 
 /** Keeps the newest, and of older ones the last of each month. */
 function rotate(all: string): string[] {
-  const names = readdirSync(all)
-    .filter((f) => /^\d{4}-\d\d-\d\dT[\d-]+$/.test(f))
-    .sort();
+  const names = readdirSync(all).filter(isBackup).sort();
   const older = names.slice(0, -NEWEST);
   const dropped = older.filter((f, i) => older[i + 1]?.slice(0, 7) === f.slice(0, 7));
   for (const f of dropped) rmSync(join(all, f), { recursive: true, force: true });

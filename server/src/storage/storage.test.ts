@@ -191,6 +191,10 @@ describe('a backup', () => {
     expect(await held(await start(elsewhere))).toBe(5);
   });
 
+  test('of a folder without a book says so', async () => {
+    await expect(backUp(aFolder(), '2026-09-12T14:20:00.000Z')).rejects.toThrow(/There is no book in/);
+  });
+
   test('of a damaged file is refused, and nothing is set aside for it', async () => {
     const folder = await aBook(5);
     const bad = aFolder();
@@ -215,7 +219,7 @@ describe('a backup', () => {
       '2026-08-07',
     ];
     for (const d of days) await backUp(folder, `${d}T12:00:00.000Z`);
-    expect(backupsOf(folder).map((b) => b.slice(-19, -9))).toEqual(['2026-06-20', '2026-07-31', ...days.slice(4)]);
-    await expect(backUp(folder, '2026-08-07T12:00:00.000Z')).rejects.toThrow('backup of this second already');
+    expect(backupsOf(folder).map((b) => b.slice(-23, -13))).toEqual(['2026-06-20', '2026-07-31', ...days.slice(4)]);
+    await expect(backUp(folder, '2026-08-07T12:00:00.000Z')).rejects.toThrow('backup of this moment already');
   });
 });

@@ -12,7 +12,7 @@ import { UpdateNotice } from './update-notice.tsx';
 type Opening =
   | { state: 'opening'; said?: string }
   | ({ state: 'open' } & Opened)
-  | { state: 'unknown' }
+  | { state: 'unknown'; why: string | null }
   | { state: 'failed'; why: string };
 
 export function App() {
@@ -20,7 +20,8 @@ export function App() {
   const open = (): void => {
     set({ state: 'opening' });
     openJournal((n, of) => set({ state: 'opening', said: `${n} of ${Math.max(n, of)} lines fetched.` })).then(
-      (opened) => set(opened ? { state: 'open', ...opened } : { state: 'unknown' }),
+      (opened) =>
+        set('unreached' in opened ? { state: 'unknown', why: opened.unreached } : { state: 'open', ...opened }),
       (e: unknown) => set({ state: 'failed', why: e instanceof Error ? e.message : String(e) }),
     );
   };
@@ -29,9 +30,12 @@ export function App() {
   if (opening.state === 'opening') return <Notice title="Opening the book">{opening.said ?? 'One moment.'}</Notice>;
   if (opening.state === 'unknown')
     return (
-      <Notice title="No signal, and no book here yet" retry={open}>
-        This device has not opened the book before, and the server does not answer. Once it has been open here, it works
-        without a signal.
+      <Notice
+        title={opening.why ? 'Not reached, and no book here yet' : 'No signal, and no book here yet'}
+        retry={open}
+      >
+        This device has not opened the book before, and the server does not answer. {opening.why} Once it has been open
+        here, it works without a signal.
       </Notice>
     );
   if (opening.state === 'failed')

@@ -1,14 +1,21 @@
 import type { BackupMade } from '@dagboek/journal';
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { plural } from '../kit/format.ts';
 import { useJournal } from '../kit/journal/journal-context.tsx';
 import { Key } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
+const MAKING = ['backup'];
+
 /** A copy of the book beside it on the server, with its pictures. What this device has not sent is not in it, and is said. */
 export function BackUp({ unsent }: { unsent: number }) {
   const store = useJournal();
-  const made = useMutation({ mutationFn: (): Promise<BackupMade> => store.backUp(), networkMode: 'always' });
+  const client = useQueryClient();
+  const made = useMutation({
+    mutationKey: MAKING,
+    mutationFn: (): Promise<BackupMade> => store.backUp(),
+    networkMode: 'always',
+  });
   return (
     <>
       <h2>A copy of the book</h2>
@@ -21,7 +28,8 @@ export function BackUp({ unsent }: { unsent: number }) {
           name="Back up the book"
           note={made.isPending ? 'copying' : 'a copy beside it, with its pictures'}
           aria-disabled={made.isPending}
-          onClick={() => !made.isPending && made.mutate()}
+          // Asked of the client: the second of two quick taps comes before this is drawn anew.
+          onClick={() => client.isMutating({ mutationKey: MAKING }) === 0 && made.mutate()}
         />
       </div>
       {made.data && (

@@ -45,7 +45,7 @@ export function ChooseUnits() {
       </p>
       <div className="keys">
         <DeckKey
-          act
+          act={!same(draft, units)}
           name="Use these"
           note={same(draft, units) ? 'as it is now' : 'opens the page anew'}
           onClick={() => chooseUnits(draft)}

@@ -3,7 +3,7 @@ import { type CutState, weighingsOf } from '@dagboek/journal';
 import { percent } from '../kit/format.ts';
 import type { Species } from '../kit/catalogue.ts';
 import { useWidth } from '../kit/use-width.ts';
-import { massParts, sayGrams, sayMass, units } from '../kit/units.ts';
+import { massParts, sayGrams, sayGramsRange, units } from '../kit/units.ts';
 
 /** Weights by stage on one axis in grams, the usual as square brackets; a dotted line where a stage has not been weighed. */
 export function YieldBars({ cut, species, known }: { cut: CutState; species: Species | null; known: number | null }) {
@@ -37,9 +37,7 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
                 </>
               ) : (
                 <small className="likely">
-                  {usual
-                    ? `likely ${units.mass === 'lb' ? sayMass(usual[0]) : Math.round(usual[0])} to ${sayGrams(usual[1])}`
-                    : 'not weighed'}
+                  {usual ? `likely ${sayGramsRange(usual[0], usual[1])}` : 'not weighed'}
                 </small>
               )}
             </p>

@@ -30,8 +30,8 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
   const least = Math.max(from, 10);
   const xs = Array.from({ length: STEPS + 1 }, (_, i) => least + ((to - least) * i) / STEPS);
   const x = (mm: number): number => Math.round((mm / unitMm) * 100) / 100;
-  const y = (g: number): number => Math.round((g / gramsPerUnit) * 100) / 100;
   const gramsPerUnit = units.mass === 'lb' ? G_PER_POUND : 1;
+  const y = (g: number): number => Math.round((g / gramsPerUnit) * 100) / 100;
   const mine = fit && fish.length > 0 ? fit : null;
   const points = [...fish].sort((a, b) => a.lengthMm - b.lengthMm);
   const series: ApexAxisChartSeries = [

@@ -1,6 +1,6 @@
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { expectedWeight } from '@dagboek/core/measure';
-import { type WeighedState } from '@dagboek/journal';
+import type { WeighedState } from '@dagboek/journal';
 import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
@@ -8,7 +8,7 @@ import { type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { type OwnFit, ownFit } from '@dagboek/journal';
 import { Page, Row } from '../kit/page.tsx';
-import { LENGTH_UNIT, lengthNumber, sayLength, sayMass, sayShortLength, units } from '../kit/units.ts';
+import { LENGTH_UNIT, lengthNumber, sayGrams, sayLength, sayMass, sayShortLength, units } from '../kit/units.ts';
 import { MM_PER_INCH } from '@dagboek/core/units';
 
 /** The chart library is larger than all the rest of this page. */
@@ -139,7 +139,7 @@ function Table({ own }: { own: OwnFit }) {
             <th scope="col">Caught</th>
             <th scope="col">By</th>
             <th scope="col">{LENGTH_UNIT}</th>
-            <th scope="col">{units.mass === 'lb' ? 'lb, oz' : 'g'}</th>
+            <th scope="col">Weight</th>
             <th scope="col">Condition</th>
           </tr>
         </thead>
@@ -155,7 +155,7 @@ function Table({ own }: { own: OwnFit }) {
                 </td>
                 <td>{names.member(f.fish.angler)}</td>
                 <td className="num">{lengthNumber(f.lengthMm)}</td>
-                <td className="num">{units.mass === 'lb' ? sayMass(f.massG) : Math.round(f.massG)}</td>
+                <td className="num">{sayGrams(f.massG)}</td>
                 <td className="num">{fit ? fit.condition(f).toFixed(2) : ''}</td>
               </tr>
             ))}

@@ -90,7 +90,7 @@ function BoxSection({
         </h2>
         <p>
           {trip
-            ? `${trip.iceKg === null ? 'No noted' : sayHeavy(trip.iceKg)}${trip.iceKg === null ? ' ice' : ' of ice'} at ${time(trip.startedAt)}, ${saySpan(now - Date.parse(trip.startedAt))} ago. Look under the lid: when the ice no longer covers the fish, add some.`
+            ? `${trip.iceKg === null ? 'No ice noted' : `${sayHeavy(trip.iceKg)} of ice`} at ${time(trip.startedAt)}, ${saySpan(now - Date.parse(trip.startedAt))} ago. Look under the lid: when the ice no longer covers the fish, add some.`
             : lines.length
               ? 'Its trip has ended; take the fish to the board while they are cold.'
               : 'Empty.'}

@@ -13,7 +13,7 @@ import { MarkedFish } from './marked-fish.tsx';
 import { OwnRecord } from './own-record.tsx';
 import { languageName } from './languages.ts';
 import { stateWords } from '../kit/state-words.ts';
-import { sayShortLength, shortLength } from '../kit/units.ts';
+import { sayDepths, sayShortLength, shortLength } from '../kit/units.ts';
 
 type View = 'marks' | 'dangers' | 'measure' | 'dispatch' | 'cuts';
 const VIEWS: { value: View; text: string }[] = [
@@ -198,7 +198,7 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
           <dl>
             <Fact name="Range">{s.range}</Fact>
             <Fact name="Ground">
-              {s.habitat} {s.depthM[0]} to {s.depthM[1]} m.
+              {s.habitat} {sayDepths(...s.depthM)}.
             </Fact>
             <Fact name="Waters">{s.waters.join(', ')}</Fact>
             {s.conservation && (

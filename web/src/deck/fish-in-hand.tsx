@@ -21,7 +21,7 @@ import { DeckActions } from './deck-actions.tsx';
 import { MeasureForm, sayError } from './measure-form.tsx';
 import { useVerdict } from './use-verdict.ts';
 import { VerdictPanel } from './verdict-panel.tsx';
-import { LENGTH_UNIT, lengthNumber, sayMass } from '../kit/units.ts';
+import { LENGTH_UNIT, lengthNumber, sayBy, sayMass } from '../kit/units.ts';
 
 type Step = 'name' | 'measure' | 'act';
 
@@ -278,7 +278,7 @@ function Acting({
             {margin !== undefined && (
               <b
                 className={margin < 0 ? 'short' : 'over'}
-              >{`${lengthNumber(Math.abs(margin))} ${margin < 0 ? 'short' : 'over'}`}</b>
+              >{`${sayBy(Math.abs(margin))} ${margin < 0 ? 'short' : 'over'}`}</b>
             )}
             {mass && (
               <span className="reading-mass">

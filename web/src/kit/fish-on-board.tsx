@@ -7,6 +7,8 @@ import { MM_PER_INCH } from '@dagboek/core/units';
 /** The rule under the fish: a tick each cm, a number each 5; or a tick each half inch, a number each 2 inches. */
 const [TICKS_PER_UNIT, PER_NUMBER, TICK_MM] = units.length === 'in' ? [2, 4, MM_PER_INCH / 2] : [1, 5, 10];
 const NUMBERED_MM = PER_NUMBER * TICK_MM;
+/** "least 11.02" is so wide, px. */
+const WORD_PX = 84;
 
 /**
  * The fish to scale on the ruled board: nose to the stop, tail on a teal line, the least size a dashed ink line, the margin as a wash.
@@ -49,6 +51,9 @@ export function FishOnBoard({
     number,
     number,
   ];
+  // The word stands away from the fish, where there is room for it.
+  const word = place(leastMm ?? 0);
+  const before = word + WORD_PX > width || (word > WORD_PX && lengthMm >= (leastMm ?? 0) !== flip);
   const step = scale * NUMBERED_MM > 34 ? PER_NUMBER : PER_NUMBER * 2;
   return (
     <div ref={ref} className="fish-on-board">
@@ -93,9 +98,9 @@ export function FishOnBoard({
           <>
             <path d={`M${place(leastMm)} 20V${base}`} stroke="var(--ink)" strokeWidth="2" strokeDasharray="4 3" />
             <text
-              x={place(leastMm) + (lengthMm >= leastMm !== flip ? -6 : 6)}
+              x={place(leastMm) + (before ? -6 : 6)}
               y={14}
-              textAnchor={lengthMm >= leastMm !== flip ? 'end' : 'start'}
+              textAnchor={before ? 'end' : 'start'}
               className="over-figure"
             >
               least {lengthNumber(leastMm)}

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it, test } from '@jest/globals';
 import { CUSTOMARY } from '@dagboek/core/units';
 import type { Field } from '@dagboek/journal';
 
@@ -8,6 +8,7 @@ globalThis.localStorage = {
 } as unknown as Storage;
 const { amountTrouble, asTyped, inField, sayNamed, typedAmount, units } = await import('./units.ts');
 const { draftOf, factsFrom } = await import('./facts/draft.ts');
+const { bodyOf, draftOfRule } = await import('../plan/rule-fields.ts');
 
 describe('units of this device', () => {
   it('are those that were chosen', () => expect(units).toEqual(CUSTOMARY));
@@ -30,6 +31,23 @@ describe('units of this device', () => {
     );
     expect(amountTrouble('length', '', 'length')).toBeNull();
   });
+});
+
+test('a rule that is changed in inches keeps the length that was not touched', () => {
+  const rule = {
+    id: 'least',
+    kind: 'minimumSize',
+    species: ['pollack'],
+    leastMm: 380,
+    length: 'total',
+    sentence: 's',
+    source: 's',
+  } as const;
+  const draft = draftOfRule(rule);
+  expect(draft['leastMm']).toBe('14.96');
+  expect(bodyOf('minimumSize', draft, rule)['leastMm']).toBe(380);
+  expect(bodyOf('minimumSize', { ...draft, leastMm: '15' }, rule)['leastMm']).toBe(381);
+  expect(bodyOf('minimumSize', { ...draft, leastMm: 'long' }, rule)['leastMm']).toBeNaN();
 });
 
 describe('a correction of an amount', () => {

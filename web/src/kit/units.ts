@@ -25,11 +25,14 @@ export const HEAVY_UNIT = core.heavyUnit(units);
 /** "44.0" (cm) or "17.32" (in) from mm: see core/units for each of these. */
 export const lengthNumber = (mm: number): string => core.lengthNumber(mm, units);
 export const shortLength = (mm: number): string => core.shortLength(mm, units);
+export const sayBy = (mm: number): string => core.sayBy(mm, units);
 export const sayLength = (mm: number): string => core.sayLength(mm, units);
 export const sayShortLength = (mm: number): string => core.sayShortLength(mm, units);
 export const massParts = (g: number): [string, string] => core.massParts(g, units);
 export const sayMass = (g: number): string => core.sayMass(g, units);
 export const sayGrams = (g: number): string => core.sayGrams(g, units);
+export const sayGramsRange = (low: number, high: number): string => core.sayGramsRange(low, high, units);
+export const sayDepths = (low: number, high: number): string => core.sayDepths(low, high, units);
 export const heavyNumber = (kg: number): string => core.heavyNumber(kg, units);
 export const sayHeavy = (kg: number): string => core.sayHeavy(kg, units);
 export const sayTemperature = (c: number): string => core.sayTemperature(c, units);
@@ -42,6 +45,8 @@ export const degrees = (text: string): string => core.sayDegrees(text, units);
 
 /** The unit that stands behind a field of this kind. */
 export const fieldUnit = (kind: AmountKind): string => core.fieldUnit(kind, units);
+/** Which keys a phone shows for it: letters for "2 lb 14". */
+export const amountKeys = (kind: AmountKind): 'decimal' | 'text' => (fieldUnit(kind) === 'oz' ? 'text' : 'decimal');
 /** A kept amount as the number that stands in a field. */
 export const inField = (kind: AmountKind, kept: number): string => core.writeAmount(kind, kept, units);
 

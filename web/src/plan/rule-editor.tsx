@@ -43,7 +43,7 @@ export function RuleEditor({
   if (!rules) return null;
   const draft = {
     id: edit.id,
-    ...bodyOf(edit.kind, edit.draft),
+    ...bodyOf(edit.kind, edit.draft, edit.replaces),
     species: edit.species,
     ...(edit.zones.length > 0 ? { zones: edit.zones } : {}),
     inForce: { from: edit.from },

@@ -50,7 +50,7 @@ export function PhotoDialog({
   onClose: () => void;
   onDone: () => void;
 }) {
-  const [board, setBoard] = useKept<BoardText>(`photo-board-${LENGTH_UNIT}`, [
+  const [board, setBoard] = useKept<BoardText>(units.length === 'in' ? 'photo-board-in' : 'photo-board', [
     inField('length', 600),
     inField('length', 200),
   ]);

@@ -5,7 +5,7 @@ import { useBook } from '../journal/journal-context.tsx';
 import { ManyChips } from '../ui/chips.tsx';
 import type { Field } from '@dagboek/journal';
 import type { FactsDraft } from './resolver.ts';
-import { fieldUnit } from '../units.ts';
+import { amountKeys, fieldUnit } from '../units.ts';
 
 interface FormParts {
   readonly register: UseFormRegister<FactsDraft>;
@@ -84,7 +84,7 @@ function FactField({ field: f, form }: { field: Field; form: FormParts }) {
           <input
             id={id}
             className="input"
-            inputMode={f.type === 'amount' && fieldUnit(f.amount) === 'oz' ? 'text' : 'decimal'}
+            inputMode={f.type === 'amount' ? amountKeys(f.amount) : 'decimal'}
             {...told}
             {...form.register(f.name)}
           />

@@ -1,7 +1,8 @@
 import { type BackupMade, Book, type Entry, type Receipt } from '@dagboek/journal';
 import { afterReload, type OutboxAction, type OutboxItem, outboxReducer, sendable } from './outbox.ts';
 import type { Keep } from './keep.ts';
-import { NO_ANSWER, type Transport } from './transport.ts';
+import { NO_ANSWER } from './reached.ts';
+import type { Transport } from './transport.ts';
 
 /** What the interface sees. A new object whenever anything changed. */
 export interface Snapshot {

@@ -5,6 +5,9 @@ const REFUSALS = [400, 413, 415, 422];
 /** Said by what stands between: a guard that wants a sign-in, or a portal. */
 const ASKED_WHO = [401, 403, 407, 511];
 
+export const NO_ANSWER = 'No answer from the server.';
+export const IN_ITS_PLACE = 'Something in front of the server answered in its place.';
+
 /** What a request says of the book that it is meant for. */
 export const bookHeader = (book: string): Record<string, string> => ({ [BOOK_HEADER]: book });
 
@@ -25,6 +28,6 @@ export async function notTaken(res: Response): Promise<{ readonly unreachable: b
     };
   return {
     unreachable: true,
-    why: detail ?? (ours ? 'The server is in trouble.' : 'Something in front of the server answered in its place.'),
+    why: detail ?? (ours ? 'The server is in trouble.' : IN_ITS_PLACE),
   };
 }

@@ -3,21 +3,33 @@ import { httpSendPhoto, PhotoShelf } from '../photos/photo-shelf.ts';
 import { nowMs, recallClock, setClock } from '../clock.ts';
 import { JournalStore } from './journal-store.ts';
 import { Keep } from './keep.ts';
-import { httpTransport } from './transport.ts';
+import { IN_ITS_PLACE, notTaken } from './reached.ts';
+import { httpTransport, type NotReached } from './transport.ts';
 
 const BOOK_KEY = 'dagboek.book';
 /** How many entries the server held when it was asked last: an empty shelf of such a book is no empty book. */
 const ENTRIES_KEY = 'dagboek.book.entries';
 
+/** A login page or a portal may answer everything with 200. */
+const isHealth = (h: Partial<Health>): h is Health => typeof h.book === 'string' && typeof h.entries === 'number';
+
 /**
  * Which book this address serves, and how many entries the server holds of it; the one it served last when nobody answers.
- * Null when that is not known either.
+ * `unreached` when that is not known either.
  */
-async function whichBook(): Promise<{ id: string; entries: number } | null> {
+async function whichBook(): Promise<{ id: string; entries: number } | NotReached> {
+  let why: string | null = null;
   try {
     const res = await fetch('/api/health', { signal: AbortSignal.timeout(4000) });
-    if (!res.ok) throw new Error(String(res.status));
-    const h = (await res.json()) as Health;
+    if (!res.ok) {
+      ({ why } = await notTaken(res));
+      throw new Error(String(res.status));
+    }
+    const h = (await res.json().catch(() => ({}))) as Partial<Health>;
+    if (!isHealth(h)) {
+      why = IN_ITS_PLACE;
+      throw new Error(why);
+    }
     setClock(h);
     localStorage.setItem(BOOK_KEY, h.book);
     localStorage.setItem(ENTRIES_KEY, String(h.entries));
@@ -25,7 +37,7 @@ async function whichBook(): Promise<{ id: string; entries: number } | null> {
   } catch {
     recallClock();
     const id = localStorage.getItem(BOOK_KEY);
-    return id === null ? null : { id, entries: Number(localStorage.getItem(ENTRIES_KEY) ?? 0) };
+    return id === null ? { unreached: why } : { id, entries: Number(localStorage.getItem(ENTRIES_KEY) ?? 0) };
   }
 }
 
@@ -36,14 +48,14 @@ export interface Opened {
 }
 
 /**
- * Opens the journal of the book at this address, and its pictures. Null: nothing of it is here yet, and nobody answers; also
+ * Opens the journal of the book at this address, and its pictures. `unreached`: nothing of it is here yet, and nobody answers; also
  * when the network went in the middle of a first visit, since the book is not empty then, only not here.
  */
 export async function openJournal(
   fetched: (entries: number, of: number) => void = () => undefined,
-): Promise<Opened | null> {
+): Promise<Opened | NotReached> {
   const known = await whichBook();
-  if (!known) return null;
+  if ('unreached' in known) return known;
   const book = known.id;
   // Asks the browser not to clear this shelf when space runs short; it may say no, and then the server's copy is the one that lasts.
   void navigator.storage?.persist?.().catch(() => false);
@@ -57,7 +69,7 @@ export async function openJournal(
     if (store.getSnapshot().book.size === 0 && known.entries > 0) {
       channel.close();
       keep.close();
-      return null;
+      return { unreached: store.getSnapshot().why };
     }
   }
   addEventListener(

@@ -1,5 +1,5 @@
 import type { AppendAnswer, AppendRequest, BackupMade, Entry, JournalPage, Receipt } from '@dagboek/journal';
-import { bookHeader, notTaken } from './reached.ts';
+import { bookHeader, IN_ITS_PLACE, NO_ANSWER, notTaken } from './reached.ts';
 
 /** The server was not reached; `why`, where something answered. */
 export interface NotReached {
@@ -18,7 +18,6 @@ export interface Transport {
   backUp(): Promise<BackupMade>;
 }
 
-export const NO_ANSWER = 'No answer from the server.';
 const TIMEOUT_MS = 15_000;
 
 const isAnswer = (x: unknown): x is AppendAnswer => Array.isArray((x as Partial<AppendAnswer> | null)?.receipts);
@@ -26,7 +25,6 @@ const isPage = (x: unknown): x is JournalPage => {
   const p = x as Partial<JournalPage> | null;
   return Array.isArray(p?.entries) && typeof p.last === 'number' && typeof p.more === 'boolean';
 };
-const IN_ITS_PLACE = 'Something in front of the server answered in its place.';
 
 /** Through fetch, at this page's own address. `book`: which one is meant; another one there takes nothing. */
 export const httpTransport = (book: string): Transport => ({

@@ -1,5 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import { bookHeader, notTaken } from '../journal/reached.ts';
+import { bookHeader, NO_ANSWER, notTaken } from '../journal/reached.ts';
 
 interface Shelf extends DBSchema {
   /** Pictures that the server does not hold yet, by their hash. `why`: what the server said of one it will not take. */
@@ -108,6 +108,6 @@ export const httpSendPhoto =
       if (res.ok) return { ok: true };
       return { ok: false, ...(await notTaken(res)) };
     } catch {
-      return { ok: false, unreachable: true, why: 'No answer from the server.' };
+      return { ok: false, unreachable: true, why: NO_ANSWER };
     }
   };

@@ -19,7 +19,7 @@ const Words = ({ mark, name, note }: Pick<KeyWords, 'mark' | 'name' | 'note'>) =
     {mark}
     <span>
       {name}
-      {note !== undefined && note !== '' && note !== false && note !== null && <small>{note}</small>}
+      {note && <small>{note}</small>}
     </span>
   </>
 );

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { AmountKind } from '@dagboek/core/units';
-import { amountTrouble, fieldUnit, sayNamed } from '../units.ts';
+import { amountKeys, amountTrouble, fieldUnit, sayNamed } from '../units.ts';
 import { numberTrouble } from './typed-number.ts';
 
 /** A number with its unit, large enough to read at arm's length. Holds text, so that what was typed is never changed under the fingers. */
@@ -43,7 +43,7 @@ export function Quantity({
       <span>
         <input
           id={id}
-          inputMode={whole ? 'numeric' : amount && fieldUnit(amount) === 'oz' ? 'text' : 'decimal'}
+          inputMode={whole ? 'numeric' : amount ? amountKeys(amount) : 'decimal'}
           placeholder={placeholder}
           autoComplete="off"
           value={value}
