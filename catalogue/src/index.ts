@@ -15,8 +15,6 @@ export { ownSpecies } from './own-species.ts';
 export type { OwnSpeciesFile } from './own-species.ts';
 export { checkSpecies } from './check-species.ts';
 export type { Fault } from './check-species.ts';
-export { PACK_SCHEMA, SPECIES_SCHEMA } from './species-schema.ts';
-export { schemaChecker } from './schema-checker.ts';
 export { writeTraitMatrix } from './read-trait-matrix.ts';
 export { speciesLike } from './species-like.ts';
 export { MOST_BYTES, OWN_PACK, readPack } from './read-pack.ts';

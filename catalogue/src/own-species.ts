@@ -1,4 +1,5 @@
 import { keyTable, type Trait } from '@dagboek/core/key';
+import { figureTroubles } from '@dagboek/core/species';
 import { drawFish } from '@dagboek/figure';
 import { resolveSpecies } from './resolve-species.ts';
 import type { Species, SpeciesFile } from './species.ts';
@@ -27,6 +28,7 @@ export function ownSpecies(
       const species = resolveSpecies(file, {
         traits,
         pack,
+        figureTroubles,
         figure: (id) => files.find((f) => f.file.id === id)?.file.figure ?? shipped.find((s) => s.id === id)?.figure,
       });
       keyTable({ traits, species: [species] });

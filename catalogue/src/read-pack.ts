@@ -1,10 +1,10 @@
 import type { Trait } from '@dagboek/core/key';
+import { schemaChecker } from '@dagboek/core/schema';
+import { figureTroubles, PACK_SCHEMA, speciesTroubles } from '@dagboek/core/species';
 import { checkSpecies, type Fault } from './check-species.ts';
 import { readTraitMatrix } from './read-trait-matrix.ts';
 import type { Surroundings } from './resolve-species.ts';
-import { schemaChecker } from './schema-checker.ts';
 import type { Species, SpeciesFile } from './species.ts';
-import { PACK_SCHEMA, SPECIES_SCHEMA } from './species-schema.ts';
 
 /** A file may be this long, in bytes. */
 export const MOST_BYTES = 2_000_000;
@@ -82,7 +82,6 @@ function readJson(name: string, text: string): { pack: PackFile; alone: boolean 
 }
 
 function preview(pack: PackFile, known: Known, alone: boolean): Preview {
-  const check = schemaChecker(SPECIES_SCHEMA);
   const faults: Fault[] = [];
   const files: SpeciesFile[] = [];
   const shipped = new Map(known.shipped.map((s) => [s.id, s]));
@@ -91,7 +90,7 @@ function preview(pack: PackFile, known: Known, alone: boolean): Preview {
   pack.species.forEach((raw, i) => {
     const id = (raw as { id?: unknown } | null)?.id;
     const at = typeof id === 'string' ? id : `species ${i + 1}`;
-    const wrong = check(raw);
+    const wrong = speciesTroubles(raw);
     for (const say of wrong) faults.push({ at, say: `${at}: ${say}` });
     if (wrong.length > 0) return;
     const file = raw as SpeciesFile;
@@ -120,6 +119,7 @@ function preview(pack: PackFile, known: Known, alone: boolean): Preview {
   const around: Surroundings = {
     traits: known.traits,
     pack: pack.id,
+    figureTroubles,
     figure: (id) => figures.get(id) ?? own.get(id)?.file.figure ?? shipped.get(id)?.figure,
   };
   for (const file of files) faults.push(...checkSpecies(file, around, ids).faults);

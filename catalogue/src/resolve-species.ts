@@ -6,6 +6,8 @@ import type { Species, SpeciesFile } from './species.ts';
 export interface Surroundings {
   readonly traits: readonly Trait[];
   readonly pack: string;
+  /** What is wrong with a figure once it is whole; left out for those that ship, which a test holds together. */
+  readonly figureTroubles?: (spec: FigureSpec) => readonly string[];
   /** Finds the figure file of a species by id. */
   readonly figure: (id: string) => FigureFile | undefined;
 }
@@ -26,6 +28,8 @@ export function wholeTraits(id: string, own: TraitRow, traits: readonly Trait[])
 /** A figure that speaks of every part that could hurt. Throws RangeError, naming what it is silent about. */
 function spoken(file: FigureFile, around: Surroundings, name: string, latin: string): FigureSpec {
   const spec = { ...resolveFigure(file, around.figure), name, latin };
+  const [wrong] = around.figureTroubles?.(spec) ?? [];
+  if (wrong !== undefined) throw new RangeError(`${file.id}: figure: ${wrong}`);
   const silent = silentParts(spec);
   if (silent.length > 0)
     throw new RangeError(`${file.id}: figure: say harmless, sharp or venomous of the ${silent.join(', ')}`);

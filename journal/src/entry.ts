@@ -22,6 +22,8 @@ export interface Entry {
   readonly about?: boolean;
   /** Id of the entry this one corrects: the latest version its writer had seen. */
   readonly amends?: string;
+  /** Ids of rivals of that version which its writer had seen and put aside: they wait for nobody any more. */
+  readonly over?: readonly string[];
   /** Id of the entry this one takes back. */
   readonly strikes?: string;
   /** Why it was corrected or struck. */

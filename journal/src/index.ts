@@ -4,7 +4,7 @@
  *
  *   validateEntry(raw, nowMs)          is this an entry at all?
  *   Book.EMPTY.withEntries(entries)    the book, folded
- *   projectSubject(id, entries)        one subject alone, as the server's projections keep it
+ *   foldSubject(id, entries)           one subject alone
  */
 import 'reflect-metadata';
 
@@ -28,7 +28,8 @@ export { amendLine, standingLine, strikeLine } from './writing.ts';
 export type { WriteMore, Writing } from './writing.ts';
 export { Book } from './state/book.ts';
 export { linksOf } from './state/links.ts';
-export { projectSubject } from './state/project.ts';
+export { foldSubject } from './state/fold-subject.ts';
+export type { Apart } from './state/fold-subject.ts';
 export type {
   BookState,
   BoxState,

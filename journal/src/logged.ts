@@ -1,26 +1,28 @@
-import { epochMs } from '@dagboek/core/time';
+import { epochMs, isInstant, stamp } from '@dagboek/core/time';
 import type { Entry } from './entry.ts';
 import type { FactsOf, Kind } from './kinds/index.ts';
+import { standingStrikes } from './line/standing-strikes.ts';
+import { versionsOf } from './line/versions-of.ts';
 
 /** A line of the log: an entry as it first stood, as it stands now, and what happened to it between. */
 export interface Logged {
   readonly first: Entry;
-  /** The version that counts: the amendment written last, or the first. */
+  /** The version that counts: see `versionsOf`. */
   readonly now: Entry;
   /** Versions that no longer count, oldest first. Shown struck through beside the new one. */
   readonly was: readonly Entry[];
   /** The entry that struck this line, or null. */
   readonly struck: Entry | null;
-  /** Two devices amended the same version without seeing each other: the versions that lost. */
+  /** Versions that were written without seeing the one that counts, and that nobody has put aside yet. */
   readonly conflict: readonly Entry[];
+  /** Why it cannot be read: such a line changes nothing, and can be corrected or struck. Null for nearly every line. */
+  readonly apart: string | null;
 }
 
-/** Facts of a line as its kind's class, or null when it is of another kind. */
+/** Facts of a line as its kind's class, or null when it is of another kind or cannot be read. */
 export function factsOf<K extends Kind>(line: Logged, kind: K): FactsOf<K> | null {
-  return line.now.kind === kind ? (line.now.facts as unknown as FactsOf<K>) : null;
+  return line.now.kind === kind && line.apart === null ? (line.now.facts as unknown as FactsOf<K>) : null;
 }
-
-const byWritten = (a: Entry, b: Entry): number => epochMs(a.written) - epochMs(b.written) || (a.id < b.id ? -1 : 1);
 
 /** In the order in which things happened (`at`, then id). */
 const inTime = (lines: readonly Logged[]): Logged[] =>
@@ -31,70 +33,63 @@ const inTime = (lines: readonly Logged[]): Logged[] =>
         .sort((a, b) => a.ms - b.ms || (a.line.first.id < b.line.first.id ? -1 : 1))
         .map((x) => x.line);
 
+const UNKNOWN = '1970-01-01T00:00:00Z';
+/** When a UUIDv7 was made, epoch ms; 0 for any other id. */
+const madeMs = (id: string): number => (id[14] === '7' ? Number.parseInt(id.slice(0, 8) + id.slice(9, 13), 16) : 0);
+
+const isWhole = (e: Entry): boolean =>
+  isInstant(e.at) && isInstant(e.written) && typeof e.facts === 'object' && e.facts !== null;
+
+/** An entry with times that can be read in place of those that cannot; null facts are empty ones. */
+function repaired(e: Entry): Entry {
+  const made = stamp(madeMs(e.id), 'UTC');
+  const written = [e.written, made, UNKNOWN].find(isInstant) ?? UNKNOWN;
+  const facts: unknown = e.facts;
+  return {
+    ...e,
+    written,
+    ...(isInstant(e.at) ? { at: e.at } : { at: written, about: true }),
+    facts: typeof facts === 'object' && facts !== null ? e.facts : {},
+  };
+}
+
+/** What of an entry cannot be read, in a sentence. */
+function unreadable(e: Entry): string {
+  const odd = [e.at, e.written].find((t) => !isInstant(t));
+  return odd === undefined
+    ? 'It holds no facts that can be read.'
+    : `Its time, "${String(odd).slice(0, 40)}", is none of the calendar.`;
+}
+
+const lineOf = (e: Entry): Logged => ({ first: e, now: e, was: [], struck: null, conflict: [], apart: null });
+
 /**
  * The lines of one subject from its entries, in the order in which things happened (`at`, then id).
  * Independent of the order and number of times in which the entries are given. An amendment or strike whose target is
- * not here yet waits silently; one of another kind than its target is ignored.
+ * not here yet waits silently; one of another kind than its target is ignored. A line that cannot be read says so (`apart`)
+ * and has times that can: its amendment or its strike mends it.
  */
 export function linesOf(entries: Iterable<Entry>): Logged[] {
   const byId = new Map<string, Entry>();
+  const apart = new Map<string, string>();
   let plain = true;
   for (const e of entries) {
-    byId.set(e.id, e);
+    if (!isWhole(e)) apart.set(e.id, unreadable(e));
+    byId.set(e.id, apart.has(e.id) ? repaired(e) : e);
     plain &&= e.amends === undefined && e.strikes === undefined;
   }
-  // Nearly every subject: nothing of it was ever corrected.
-  if (plain) return inTime([...byId.values()].map((e) => ({ first: e, now: e, was: [], struck: null, conflict: [] })));
-  const rootOf = (e: Entry): Entry | null => {
-    const seen = new Set<string>();
-    let at: Entry = e;
-    while (at.amends !== undefined) {
-      if (seen.has(at.id)) return null;
-      seen.add(at.id);
-      const target = byId.get(at.amends);
-      if (!target || target.kind !== at.kind) return null;
-      at = target;
-    }
-    return at;
-  };
-  const versions = new Map<string, Entry[]>();
-  const strikes = new Map<string, Entry[]>();
-  const strikeEntries: Entry[] = [];
-  for (const e of byId.values()) {
-    if (e.strikes !== undefined) {
-      strikeEntries.push(e);
-      continue;
-    }
-    const root = rootOf(e);
-    if (!root) continue;
-    const list = versions.get(root.id);
-    if (list) list.push(e);
-    else versions.set(root.id, [e]);
-  }
-  for (const s of strikeEntries) {
-    const list = strikes.get(s.strikes as string);
-    if (list) list.push(s);
-    else strikes.set(s.strikes as string, [s]);
-  }
-  // A strike counts unless it has itself been struck; a cycle of strikes strikes nothing.
-  const stands = (s: Entry, seen: ReadonlySet<string> = new Set()): boolean =>
-    !seen.has(s.id) && !(strikes.get(s.id) ?? []).some((t) => stands(t, new Set([...seen, s.id])));
-  const out: Logged[] = [];
-  for (const [rootId, list] of versions) {
-    const first = byId.get(rootId) as Entry;
-    const order = [first, ...list.filter((e) => e.id !== rootId).sort(byWritten)];
-    const now = order[order.length - 1] as Entry;
-    const struck =
-      order
-        .flatMap((v) => strikes.get(v.id) ?? [])
-        .filter((s) => stands(s))
-        .sort(byWritten)[0] ?? null;
-    const rivals = new Map<string, Entry[]>();
-    for (const v of order) if (v.amends !== undefined) rivals.set(v.amends, [...(rivals.get(v.amends) ?? []), v]);
-    const conflict = [...rivals.values()]
-      .filter((r) => new Set(r.map((v) => v.device)).size > 1)
-      .flatMap((r) => r.filter((v) => v.id !== now.id));
-    out.push({ first, now, was: order.slice(0, -1), struck, conflict });
-  }
-  return inTime(out);
+  // Nearly every subject: nothing of it was ever corrected, and all can be read.
+  if (plain) return inTime([...byId.values()].map((e) => ({ ...lineOf(e), apart: apart.get(e.id) ?? null })));
+  const strikes = standingStrikes(byId.values());
+  return inTime(
+    versionsOf(byId).map(({ first, now, was, conflict }) => {
+      const struck = [...was, now].flatMap((v) => strikes.get(v.id) ?? []).sort(byWritten)[0] ?? null;
+      return { first, now, was, struck, conflict, apart: apart.get(now.id) ?? null };
+    }),
+  );
+}
+
+/** In the order of writing, then by id. */
+function byWritten(a: Entry, b: Entry): number {
+  return epochMs(a.written) - epochMs(b.written) || (a.id < b.id ? -1 : 1);
 }

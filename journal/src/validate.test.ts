@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { anEntry, at, BOX, idOf, ILSE, tripStarted, wholeLine } from './builders.test-support.ts';
+import { aRule } from './documents.test-support.ts';
 import { isKind, KINDS, subjectKindOf, validateEntry } from './index.ts';
 
 const NOW = Date.parse('2026-09-14T12:00:00+01:00');
@@ -26,10 +27,13 @@ describe('what an entry is', () => {
     ['id', idOf('a').toUpperCase(), 'UUID'],
     ['subject', '', 'UUID'],
     ['amends', 'not-an-id', 'id of another entry'],
-    ['at', '2026-09-12', 'time with its offset'],
-    ['at', '2026-09-12T14:20:00', 'time with its offset'],
-    ['at', '2026-13-45T14:20:00Z', 'time with its offset'],
-    ['written', 12, 'time with its offset'],
+    ['at', '2026-09-12', 'time of the calendar with its offset'],
+    ['at', '2026-09-12T14:20:00', 'time of the calendar with its offset'],
+    ['at', '2026-13-45T14:20:00Z', 'time of the calendar with its offset'],
+    ['at', '2026-02-31T12:00:00Z', 'time of the calendar with its offset'],
+    ['written', '2026-09-12T24:00:00Z', 'time of the calendar with its offset'],
+    ['at', '2026-09-12T12:00:00.1234567891Z', 'time of the calendar with its offset'],
+    ['written', 12, 'time of the calendar with its offset'],
     ['member', '', 'short text'],
     ['device', 'd'.repeat(61), 'short text'],
     ['about', 'yes', 'true or false'],
@@ -145,9 +149,16 @@ describe('facts of each kind', () => {
   });
 
   test.each([
-    [{ id: 'x', kind: 'dailyBag', species: [], sentence: 'No more than two.' }, true],
-    [{ id: 'x', kind: 'dailyBag', species: 'all', sentence: 'No more than two.' }, false],
-    [{ id: 'x', kind: 'dailyBag', species: [] }, false],
+    [aRule(), true],
+    [aRule({ species: 'all' }), false],
+    [aRule({ sentence: undefined }), false],
+    [aRule({ most: 'two' }), false],
+    [aRule({ most: undefined }), false],
+    [aRule({ kind: 'bag' }), false],
+    [aRule({ inForce: { from: '2026-02-31' } }), false],
+    [aRule({ colour: 'green' }), false],
+    [aRule({ kind: 'closedDays', most: undefined, days: ['Monday'] }), true],
+    [aRule({ kind: 'closedDays', most: undefined, days: 3 }), false],
     [null, false],
   ])('a rule of one’s own %j: taken %s', (rule, ok) => {
     const e = anEntry('rule.set', idOf('r'), { waters: 'skerrow-isles', rule } as never, { at: at('12:00') });

@@ -1,6 +1,7 @@
 import { plainToInstance } from 'class-transformer';
 import { type ValidationError, validateSync } from 'class-validator';
 import { type Refusal, refuse } from '@dagboek/core/result';
+import { epochMs, isInstant } from '@dagboek/core/time';
 import type { Entry } from './entry.ts';
 import { isKind, kindDefinition } from './kinds/index.ts';
 
@@ -10,7 +11,6 @@ export const CLOCK_GRACE_MS = 10 * 60_000;
 export const MOST_FACTS_CHARS = 20_000;
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/;
-const INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/;
 const FIELDS = [
   'id',
   'kind',
@@ -22,11 +22,14 @@ const FIELDS = [
   'facts',
   'about',
   'amends',
+  'over',
   'strikes',
   'because',
 ];
 
-const isInstant = (s: unknown): s is string => typeof s === 'string' && INSTANT.test(s) && !Number.isNaN(Date.parse(s));
+/** Rivals of one version that a correction may put aside. */
+const MOST_RIVALS = 20;
+const isId = (x: unknown): x is string => typeof x === 'string' && UUID.test(x);
 
 function firstError(errors: readonly ValidationError[], path = ''): Refusal {
   const e = errors[0];
@@ -52,19 +55,26 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
   const odd = Object.keys(e).find((k) => !FIELDS.includes(k));
   if (odd !== undefined) return refuse(`This book does not know the field "${odd.slice(0, 60)}".`, odd);
   for (const key of ['id', 'subject'] as const)
-    if (typeof e[key] !== 'string' || !UUID.test(e[key])) return refuse(`"${key}" is a UUID in lower case.`, key);
+    if (!isId(e[key])) return refuse(`"${key}" is a UUID in lower case.`, key);
   for (const key of ['amends', 'strikes'] as const)
-    if (e[key] !== undefined && (typeof e[key] !== 'string' || !UUID.test(e[key])))
-      return refuse(`"${key}" is the id of another entry.`, key);
+    if (e[key] !== undefined && !isId(e[key])) return refuse(`"${key}" is the id of another entry.`, key);
   if (e['amends'] !== undefined && e['strikes'] !== undefined)
     return refuse('An entry corrects another or strikes it, not both.', 'strikes');
+  if (e['over'] !== undefined) {
+    const { over } = e;
+    if (e['amends'] === undefined || !Array.isArray(over) || over.length > MOST_RIVALS || !over.every(isId))
+      return refuse(
+        `"over" lists the ids of at most ${MOST_RIVALS} other corrections that this one puts aside.`,
+        'over',
+      );
+  }
   for (const key of ['member', 'device'] as const)
     if (typeof e[key] !== 'string' || e[key].length < 1 || e[key].length > 60)
       return refuse(`"${key}" is a short text.`, key);
   for (const key of ['at', 'written'] as const)
     if (!isInstant(e[key]))
-      return refuse(`"${key}" is a time with its offset, such as 2026-09-12T14:20:00+01:00.`, key);
-  if (Date.parse(e['at'] as string) > nowMs + CLOCK_GRACE_MS)
+      return refuse(`"${key}" is a time of the calendar with its offset, such as 2026-09-12T14:20:00+01:00.`, key);
+  if (epochMs(e['at'] as string) > nowMs + CLOCK_GRACE_MS)
     return refuse('This time is still to come. Note a thing when it has happened.', 'at');
   if (e['about'] !== undefined && typeof e['about'] !== 'boolean') return refuse('"about" is true or false.', 'about');
   if (e['because'] !== undefined && (typeof e['because'] !== 'string' || e['because'].length > 500))

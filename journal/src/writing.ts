@@ -1,4 +1,5 @@
 import { epochMs } from '@dagboek/core/time';
+import type { Entry } from './entry.ts';
 import type { FactsOf, Kind } from './kinds/index.ts';
 import { factsOf, type Logged } from './logged.ts';
 
@@ -8,6 +9,8 @@ export interface WriteMore {
   readonly atMs?: number;
   readonly about?: boolean;
   readonly amends?: string;
+  /** Rivals of that version that are put aside. */
+  readonly over?: readonly string[];
   readonly strikes?: string;
   readonly because?: string;
   /** Who did it, when it is not the one who holds the pen. */
@@ -38,12 +41,13 @@ export function standingLine<K extends Kind>(
 
 /**
  * The writing that corrects a line: its facts with the changes (undefined takes a fact away), at its own time, which stays
- * a guess if it was one; `atMs` when the time is what is corrected. The old version stays readable beside it.
+ * a guess if it was one; `atMs` when the time is what is corrected. The old version stays readable beside it. `over`: versions
+ * that were written apart from it, and are put aside by this one.
  */
 export function amendLine<K extends Kind>(
   line: Logged,
   change: { readonly [P in keyof FactsOf<K>]?: FactsOf<K>[P] | undefined },
-  more: { readonly because?: string; readonly atMs?: number } = {},
+  more: { readonly because?: string; readonly atMs?: number; readonly over?: readonly Entry[] } = {},
 ): Writing {
   const { now } = line;
   const facts = Object.fromEntries(Object.entries({ ...now.facts, ...change }).filter(([, v]) => v !== undefined));
@@ -55,6 +59,7 @@ export function amendLine<K extends Kind>(
       atMs: more.atMs ?? epochMs(now.at),
       ...(now.about && more.atMs === undefined ? { about: true } : {}),
       amends: now.id,
+      ...(more.over && more.over.length > 0 ? { over: more.over.map((e) => e.id) } : {}),
       ...(more.because === undefined ? {} : { because: more.because }),
     },
   };

@@ -1,3 +1,3 @@
-export { loadPacks, loadRulePacks, loadRulesSchema, loadSpecies, loadTraits, shippedFaults } from './load.ts';
+export { loadPacks, loadRulePacks, loadSpecies, loadTraits, shippedFaults } from './load.ts';
 export type { Species } from './load.ts';
 export { skerrowSeason, SKERROW_NOW } from './season/skerrow-season.ts';

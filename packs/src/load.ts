@@ -1,28 +1,14 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import {
-  checkSpecies,
-  type PackAbout,
-  resolveSpecies,
-  schemaChecker,
-  type Species,
-  SPECIES_SCHEMA,
-  type SpeciesFile,
-} from '@dagboek/catalogue';
+import { checkSpecies, type PackAbout, resolveSpecies, type Species, type SpeciesFile } from '@dagboek/catalogue';
 import { keyTable, type Trait } from '@dagboek/core/key';
-import type { RulePack } from '@dagboek/core/rules';
+import { type RulePack, rulePackTrouble } from '@dagboek/core/rules';
+import { figureTroubles, speciesTroubles } from '@dagboek/core/species';
 import type { FigureFile } from '@dagboek/figure';
 
 export type { Species } from '@dagboek/catalogue';
 
 const at = (path: string): URL => new URL(`../${path}`, import.meta.url);
 const json = (path: string): unknown => JSON.parse(readFileSync(at(path), 'utf8'));
-
-function checked<T>(check: (data: unknown) => string[], path: string): T {
-  const data = json(path);
-  const wrong = check(data);
-  if (wrong.length > 0) throw new Error(`${path}: ${wrong.join(' ')}`);
-  return data as T;
-}
 
 /** The packs of species that ship. */
 export function loadPacks(): PackAbout[] {
@@ -80,11 +66,10 @@ export function loadSpecies(): Species[] {
 /** What is wrong with the species that ship, by file: held against the schema, the key, their figures and one another. */
 export function shippedFaults(): string[] {
   const files = shippedFiles();
-  const around = { traits: loadTraits(), figure: figuresOf(files) };
-  const check = schemaChecker(SPECIES_SCHEMA);
+  const around = { traits: loadTraits(), figure: figuresOf(files), figureTroubles };
   const known = new Set(files.map((f) => f.file.id));
   return files.flatMap(({ pack, path, file }, i) => {
-    const wrong = check(file);
+    const wrong = speciesTroubles(file);
     if (wrong.length > 0) return [`${path}: ${wrong.join(' ')}`];
     const twice = files.findIndex((g) => g.file.id === file.id) < i;
     const { faults } = checkSpecies(file, { ...around, pack }, known);
@@ -95,21 +80,18 @@ export function shippedFaults(): string[] {
   });
 }
 
-/** JSON Schema of a rule pack. */
-export const loadRulesSchema = (): object => json('schema/rules.schema.json') as object;
-
 /** Every rule pack that ships. Throws with file and field when one is wrong, or when a rule names an unknown zone or species. */
 export function loadRulePacks(species: readonly { id: string }[]): RulePack[] {
-  const check = schemaChecker(json('schema/rules.schema.json') as object);
   return readdirSync(at('rules'))
     .filter((f) => f.endsWith('.json'))
     .map((file) => {
-      const pack = checked<RulePack>(check, `rules/${file}`);
+      const data = json(`rules/${file}`);
+      const trouble = rulePackTrouble(data);
+      if (trouble) throw new Error(`rules/${file}: ${trouble}`);
+      const pack = data as RulePack;
       for (const rule of pack.rules) {
-        const zone = rule.zones?.find((z) => !pack.zones.some((x) => x.id === z));
         const name = rule.species.find((s) => !species.some((x) => x.id === s));
-        if (zone ?? name)
-          throw new Error(`rules/${file}: rule "${rule.id}" names "${zone ?? name}", which is not there`);
+        if (name) throw new Error(`rules/${file}: rule "${rule.id}" names "${name}", which is not there`);
       }
       return pack;
     });

@@ -27,7 +27,7 @@ const pack = (rules: readonly Rule[], more: object = {}): RulePack =>
     checked: '2026-06-01',
     sample: true,
     timeZone: 'Atlantic/Faroe',
-    zones: [{ id: 'reef', name: 'Reef', about: '', grounds: [], at: [-9, 59] }],
+    zones: [{ id: 'reef', name: 'Reef', about: 'A reef.', grounds: [], at: [-9, 59] }],
     rules,
     ...more,
   }) as RulePack;
@@ -237,8 +237,8 @@ describe('a briefing', () => {
   const at = (rules: readonly Rule[], zones: object[] = pack([]).zones as object[]) =>
     briefing(pack(rules, { zones }), 'reef', '2026-09-12', ['pollack'], 3);
   test('has the sun of its own zone, and none where no place is known', () => {
-    const reef = { id: 'reef', name: 'Reef', about: '', grounds: [], at: [-9, 59] };
-    const south = { id: 'south', name: 'South', about: '', grounds: [], at: [-9, 30] };
+    const reef = { id: 'reef', name: 'Reef', about: 'A reef.', grounds: [], at: [-9, 59] };
+    const south = { id: 'south', name: 'South', about: 'A reef.', grounds: [], at: [-9, 30] };
     expect(at([], [south, reef]).sun).toEqual(at([], [reef]).sun);
     expect(at([], [south, { ...reef, at: undefined }]).sun).toBeNull();
     expect(at([], [south]).sun).toBeNull();
@@ -291,7 +291,7 @@ describe('versions', () => {
     ]);
   });
   test('zones and coast of an older version stay where the newer has none', () => {
-    const lake = { id: 'lake', name: 'Lake', about: '', grounds: [] };
+    const lake = { id: 'lake', name: 'Lake', about: 'A reef.', grounds: [] };
     const merged = next([], [], { zones: [lake], coast: ['old'] });
     expect(merged.zones.map((z) => z.id)).toEqual(['reef', 'lake']);
     expect(merged.coast).toEqual(['old']);
@@ -327,11 +327,7 @@ describe('the ring of a zone', () => {
 
 describe('a pack read from a file', () => {
   const read = (more: object) =>
-    readRulePack(
-      JSON.stringify({ ...pack([rule('dailyBag', { most: 2 })]), ...more }),
-      () => [],
-      (id) => id === 'pollack',
-    );
+    readRulePack(JSON.stringify({ ...pack([rule('dailyBag', { most: 2 })]), ...more }), (id) => id === 'pollack');
   const corner = [
     [0, 0],
     [2, 2],
@@ -340,7 +336,7 @@ describe('a pack read from a file', () => {
   ];
   test('says which zone, and which piece of its coast, is drawn wrongly', () => {
     expect(read({}).ok).toBe(true);
-    const zones = [{ id: 'reef', name: 'Reef', about: '', grounds: [], bounds: corner }];
+    const zones = [{ id: 'reef', name: 'Reef', about: 'A reef.', grounds: [], bounds: corner }];
     expect(JSON.stringify(read({ zones }))).toContain('crosses itself');
     const square = [
       [0, 0],

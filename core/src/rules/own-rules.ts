@@ -1,4 +1,4 @@
-import { addDays } from '../time/index.ts';
+import { addDays, epochMs, isCivilDay } from '../time/index.ts';
 import { calledBy } from './applies.ts';
 import type { Rule, RulePack } from './rule.ts';
 import { kindOfRule } from './rule-kinds.ts';
@@ -31,7 +31,10 @@ export function withOwnRules(pack: RulePack, own: readonly OwnRule[]): RulePack 
       inForce: { ...r.inForce, to: r.inForce?.to !== undefined && r.inForce.to < to ? r.inForce.to : to },
     };
   };
-  const inTurn = [...fresh].sort((a, b) => (beginOf(a) + (a.setAt ?? '') < beginOf(b) + (b.setAt ?? '') ? -1 : 1));
+  const setMs = (o: OwnRule): number => (o.setAt === undefined ? 0 : epochMs(o.setAt));
+  const inTurn = [...fresh].sort(
+    (a, b) => beginOf(a).localeCompare(beginOf(b)) || setMs(a) - setMs(b) || (a.rule.id < b.rule.id ? -1 : 1),
+  );
   /** The first of one's own that takes over from a rule. */
   const takesOver = (name: string, but?: OwnRule): string | undefined =>
     inTurn.find((o) => o !== but && o.replaces === name)?.rule.inForce?.from;
@@ -51,8 +54,7 @@ export function withOwnRules(pack: RulePack, own: readonly OwnRule[]): RulePack 
 
 const beginOf = (o: OwnRule): string => o.rule.inForce?.from ?? '';
 
-const isDay = (s: string | undefined): boolean =>
-  s === undefined || (/^\d{4}-\d\d-\d\d$/.test(s) && !Number.isNaN(Date.parse(`${s}T00:00:00Z`)));
+const isDay = (s: string | undefined): boolean => s === undefined || isCivilDay(s);
 
 /** What is wrong with a rule, in a sentence that says what to do; null when it holds together. */
 export function ruleTrouble(rule: Rule, pack: RulePack): string | null {

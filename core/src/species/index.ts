@@ -10,3 +10,5 @@ export type {
 } from './species.ts';
 export { type BodyShape, depthShare, thicknessShare } from './body-shape.ts';
 export { GROUNDS } from './grounds.ts';
+export { figureTroubles, speciesTroubles } from './species-document.ts';
+export { PACK_SCHEMA, SPECIES_SCHEMA } from './species-schema.ts';

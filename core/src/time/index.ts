@@ -7,6 +7,9 @@ export {
   epochMs,
   instantOf,
   instantsOf,
+  isCivilDay,
+  isInstant,
+  isTimeZone,
   stamp,
   wallTime,
 } from './civil.ts';

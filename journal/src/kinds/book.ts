@@ -6,25 +6,24 @@ import {
   IsNumber,
   IsOptional,
   IsString,
-  Matches,
   Max,
   MaxLength,
   Min,
   MinLength,
 } from 'class-validator';
+import { isCivilDay } from '@dagboek/core/time';
 import { Satisfies } from './satisfies.ts';
 import { AsTyped } from './as-typed.ts';
 
 const NAME = 60;
-const DAY = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
 
 /** Each licence has a name and a last day. */
 const areLicences = (list: unknown): boolean =>
   Array.isArray(list) &&
   list.every((l: { name?: unknown; until?: unknown; from?: unknown } | null) => {
     const named = typeof l?.name === 'string' && l.name.trim() !== '' && l.name.length <= 80;
-    const from = l?.from === undefined || (typeof l.from === 'string' && DAY.test(l.from));
-    return named && from && typeof l?.until === 'string' && DAY.test(l.until);
+    const from = l?.from === undefined || isCivilDay(l.from);
+    return named && from && isCivilDay(l?.until);
   });
 
 /** Each place has an id, a name and kinds of ground. */
@@ -74,7 +73,7 @@ export class MemberJoined {
   @IsOptional() @IsString() @MaxLength(120) role?: string;
   @IsOptional() @IsInt() @Min(1900) @Max(2100) born?: number;
   /** Civil day of birth, for rules that ask for an age. */
-  @IsOptional() @Matches(DAY, { message: 'A day of birth is written as 2012-05-31.' }) bornOn?: string;
+  @IsOptional() @Satisfies('A day of birth is written as 2012-05-31.', isCivilDay) bornOn?: string;
   /** Licences held, each to its last day; an empty list: holds none. Left out: nobody has said. */
   @IsOptional()
   @IsArray()

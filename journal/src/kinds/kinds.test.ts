@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
+import { aRule, aRulePack, aSpecies } from '../documents.test-support.ts';
 import { anEntry, idOf } from '../builders.test-support.ts';
 import { MOST_FACTS_CHARS, validateEntry } from '../validate.ts';
 import { MOST_RULES_CHARS } from './of-own.ts';
@@ -52,7 +53,8 @@ describe('what is new of fish, trip and book', () => {
     ['fish.reported', { rule: 'salmon-report', to: 'the office' }],
     ['trip.moved', { zone: 'outer-bank', by: 'by hand' }],
     ['book.error', { method: 'mat', sdMm: 3 }],
-    ['rules.added', { pack: { id: 'p', name: 'P', version: '1', rules: [], zones: [] }, from: '2026-02-28' }],
+    ['rules.added', { pack: aRulePack(), from: '2026-02-28' }],
+    ['species.added', { pack: 'own', packName: 'Own', species: aSpecies() }],
   ])('%s %j is taken', (kind, facts) => expect(answer(kind, facts)).toBe('taken'));
 
   test.each<[Kind, object, RegExp]>([
@@ -64,17 +66,38 @@ describe('what is new of fish, trip and book', () => {
     ['trip.moved', { zone: 'z', by: 'a bird' }, /who says so/],
     ['book.error', { method: 'eye', sdMm: 30 }, /board, mat or tape/],
     ['book.error', { method: 'tape', sdMm: 400 }, /measure by eye/],
-    ['rules.added', { pack: { id: 'p' }, from: '2026-02-28' }, /name, a version, zones and rules/],
+    ['rules.added', { pack: { id: 'p' }, from: '2026-02-28' }, /field "name" is missing/],
+    ['rules.added', { pack: aRulePack(), from: '2026-02-31' }, /such as 2026-09-12/],
+    ['rules.added', { pack: aRulePack({ rules: [null] }), from: '2026-02-28' }, /rules\.0: object, not null/],
+    ['rules.added', { pack: aRulePack({ zones: [null] }), from: '2026-02-28' }, /zones\.0: object, not null/],
+    ['rules.added', { pack: aRulePack({ timeZone: 'Skerrow/Time' }), from: '2026-02-28' }, /is no time zone/],
+    ['rules.added', { pack: aRulePack({ checked: '2026-02-31' }), from: '2026-02-28' }, /no day of the calendar/],
     [
       'rules.added',
-      { pack: { id: 'p', name: 'P', version: '1', rules: [], zones: [] }, from: 'soon' },
-      /such as 2026-09-12/,
+      { pack: aRulePack({ rules: [aRule({ inForce: { to: '2026-11-31' } })] }), from: '2026-02-28' },
+      /no day of the calendar/,
     ],
+    ['species.added', { pack: 'own', packName: 'Own', species: aSpecies({ usualMm: 'long' }) }, /usualMm: array/],
+    [
+      'species.added',
+      {
+        pack: 'own',
+        packName: 'Own',
+        species: aSpecies({ figure: { id: 'x', like: 'pollack', scale: { back: -1 } } }),
+      },
+      /scale\.back/,
+    ],
+    ['member.joined', { name: 'Ilse', bornOn: '2012-02-31' }, /day of birth/],
+    ['member.joined', { name: 'Ilse', licences: [{ name: 'permit', until: '2026-06-31' }] }, /last day/],
   ])('%s %j is refused with a sentence', (kind, facts, says) => expect(answer(kind, facts)).toMatch(says));
 
   test('a rule pack may be longer than anything else, and has an end too', () => {
     const pack = (chars: number): object => ({
-      pack: { id: 'p', name: 'P', version: '1', rules: ['x'.repeat(chars)], zones: [] },
+      pack: aRulePack({
+        rules: Array.from({ length: Math.ceil(chars / 1500) }, (_, i) =>
+          aRule({ id: `r${i}`, sentence: 'x'.repeat(1400) }),
+        ),
+      }),
       from: '2026-02-28',
     });
     expect(answer('rules.added', pack(MOST_FACTS_CHARS * 2))).toBe('taken');

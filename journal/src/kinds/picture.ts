@@ -1,5 +1,6 @@
 import { IsArray, IsInt, IsNumber, IsObject, IsOptional, IsString, Matches, Max, Min } from 'class-validator';
 import { isPlace } from './place.ts';
+import { isInstant } from '@dagboek/core/time';
 import { Satisfies } from './satisfies.ts';
 
 /** Points of a picture by name; each is [x, y] as shares of its width and height, so that they hold at any size. */
@@ -25,6 +26,9 @@ function isReading(value: unknown): boolean {
   const named = points.every(([k, p]) => (PICTURE_POINTS as readonly string[]).includes(k) && isPoint(p));
   return board && corners && named;
 }
+/** A day and a time without an offset, as a camera notes them. */
+const isWallClock = (x: unknown): boolean => isInstant(`${String(x)}Z`);
+
 /** A picture of this fish. The file is kept apart, by its content; it holds no place and no camera. */
 export class FishPictured {
   /** SHA-256 of the file as it was taken in, hex: its name for ever. */
@@ -33,7 +37,10 @@ export class FishPictured {
   @IsInt() @Min(1) @Max(20_000) width!: number;
   @IsInt() @Min(1) @Max(20_000) height!: number;
   /** When its own clock says that it was taken, as that clock writes it. */
-  @IsOptional() @IsString() @Matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?/) takenAt?: string;
+  @IsOptional()
+  @IsString()
+  @Satisfies('The clock of a picture says a day and a time of the calendar.', isWallClock)
+  takenAt?: string;
   /** Longitude and latitude out of the picture: only when the user chose to keep them. */
   @IsOptional()
   @IsArray()

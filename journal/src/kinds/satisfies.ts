@@ -1,4 +1,4 @@
-import { registerDecorator } from 'class-validator';
+import { registerDecorator, type ValidationArguments } from 'class-validator';
 
 /** A property whose value a function accepts; else the message says what it should be. */
 export function Satisfies(message: string, accepts: (value: unknown) => boolean) {
@@ -9,5 +9,19 @@ export function Satisfies(message: string, accepts: (value: unknown) => boolean)
       propertyName,
       options: { message },
       validator: { validate: accepts },
+    });
+}
+
+/** A property that is a document: read to its last field. `trouble`: what is wrong with it, in a sentence; null when nothing is. */
+export function Document(trouble: (value: unknown) => string | null) {
+  return (target: object, propertyName: string): void =>
+    registerDecorator({
+      name: 'document',
+      target: target.constructor,
+      propertyName,
+      validator: {
+        validate: (value: unknown) => trouble(value) === null,
+        defaultMessage: (a?: ValidationArguments) => trouble(a?.value) ?? '',
+      },
     });
 }

@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { aSpecies } from '../documents.test-support.ts';
 import { describe, expect, test } from '@jest/globals';
 import { anEntry, at, idOf, ILSE, landed, tripStarted, TOMAS } from '../builders.test-support.ts';
 import { Book } from '../state/book.ts';
@@ -48,14 +49,17 @@ describe('a life list', () => {
   });
 });
 
-test('a species of one’s own is a state; the later one stands; one without an id is refused', () => {
-  const add = (name: string, time: string) =>
+test('a species of one’s own is a state; the later one stands; an older one that cannot be read any more gives way', () => {
+  const add = (name: unknown, time: string) =>
     anEntry(
       'species.added',
       idOf('species'),
-      { pack: 'mine', packName: 'Mine', species: { id: 'bay-eel', name } },
+      { pack: 'mine', packName: 'Mine', species: aSpecies({ name }) },
       { at: at(time) },
     );
   const b = book(add('Bay eel', '09:00'), add('Eel of the bay', '10:00'));
   expect(b.all('species')).toMatchObject([{ pack: 'mine', species: { id: 'bay-eel', name: 'Eel of the bay' } }]);
+  const odd = b.withEntries([add(7, '11:00')]);
+  expect(odd.all('species')).toMatchObject([{ species: { name: 'Eel of the bay' } }]);
+  expect(odd.apart().map((a) => a.line.apart)).toEqual(['name: string, not number.']);
 });

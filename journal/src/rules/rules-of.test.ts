@@ -23,7 +23,7 @@ const PACK = {
   checked: '2026-01-01',
   sample: true,
   timeZone: 'Europe/London',
-  zones: [{ id: 'north-skerries', name: 'North', about: '', grounds: [] }],
+  zones: [{ id: 'north-skerries', name: 'North', about: 'The north of it.', grounds: [] }],
   rules: [least('least', 400)],
 } as unknown as RulePack;
 const opened = (waters: string): Entry =>

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { anEntry, at, BOX, idOf, ILSE, landed, TOMAS, TRIP, tripStarted, wholeLine } from '../builders.test-support.ts';
 import type { Entry } from '../entry.ts';
-import { Book, linesOf, linksOf, projectSubject } from '../index.ts';
+import { Book, linesOf, foldSubject, linksOf } from '../index.ts';
 
 const fish = idOf('a');
 const dump = (b: Book): unknown =>
@@ -62,11 +62,11 @@ describe('folding', () => {
     for (const kind of ['trip', 'fish', 'cut', 'pack', 'meal'] as const)
       for (const s of b.all(kind))
         expect(
-          projectSubject(
+          foldSubject(
             s.id,
             all.filter((e) => e.subject === s.id),
           ),
-        ).toEqual(s);
+        ).toEqual({ state: s, apart: [] });
   });
 
   test('the last of several counts; a struck one does not', () => {
@@ -129,7 +129,7 @@ describe('folding', () => {
     const b = Book.EMPTY.withEntries([landed('a', '12:18'), odd]);
     expect(b.has(odd)).toBe(true);
     expect(b.get('fish', fish)?.species).toBe('pollack');
-    expect(projectSubject(fish, [odd])).toBeNull();
+    expect(foldSubject(fish, [odd]).state).toBeNull();
   });
 
   test('an entry given up before it was sent leaves no trace', () => {
@@ -145,7 +145,7 @@ describe('folding', () => {
 
 describe('links', () => {
   test('each once, whatever the order in the facts', () => {
-    const pack = projectSubject(idOf('p'), [
+    const { state: pack } = foldSubject(idOf('p'), [
       anEntry('pack.stored', idOf('p'), {
         number: 1,
         what: 'x',

@@ -1,8 +1,9 @@
+import { Map as PersistentMap } from 'immutable';
 import { LayeredMap } from './layered-map.ts';
 import type { Entry } from '../entry.ts';
 import { type Indexes, NO_INDEXES, reindexed, utcDay } from './indexes.ts';
 import { standsAmong } from './stands.ts';
-import { projectSubject } from './project.ts';
+import { type Apart, type Folded, foldSubject } from './fold-subject.ts';
 import type { CutState, FishState, PackState, StateOf, SubjectState } from './states.ts';
 
 /**
@@ -12,7 +13,7 @@ import type { CutState, FishState, PackState, StateOf, SubjectState } from './st
  */
 export class Book {
   static get EMPTY(): Book {
-    return new Book(LayeredMap.empty(), 0, NO_INDEXES);
+    return new Book(LayeredMap.empty(), 0, NO_INDEXES, PersistentMap());
   }
   /** Lists of this very book, made when they are first asked for. */
   private readonly lists = new Map<string, readonly SubjectState[]>();
@@ -22,6 +23,8 @@ export class Book {
     /** Number of entries. */
     readonly size: number,
     private readonly at: Indexes,
+    /** Lines that cannot be read, by their subject; of nearly every book there are none. */
+    private readonly odd: PersistentMap<string, Folded['apart']>,
     /** Shared by a book and those that were made from it; see `reckoned`. */
     private readonly memos: Map<string, Memo> = new Map(),
   ) {}
@@ -52,8 +55,21 @@ export class Book {
   }
 
   private refold(bySubject: LayeredMap<readonly Entry[]>, size: number, dirty: Iterable<string>): Book {
-    const changed = [...dirty].map((id) => [id, projectSubject(id, bySubject.get(id) ?? [])] as const);
-    return new Book(bySubject, size, reindexed(this.at, changed), this.memos);
+    const folded = [...dirty].map((id) => [id, foldSubject(id, bySubject.get(id) ?? [])] as const);
+    const odd = this.odd.withMutations((m) => {
+      for (const [id, { apart }] of folded)
+        if (apart.length > 0) m.set(id, apart);
+        else m.delete(id);
+    });
+    const states = folded.map(([id, { state }]) => [id, state] as const);
+    return new Book(bySubject, size, reindexed(this.at, states), odd, this.memos);
+  }
+
+  /** Lines that cannot be read and were neither corrected nor struck, in the order of their making. They change nothing. */
+  apart(): Apart[] {
+    return [...this.odd]
+      .flatMap(([subject, lines]) => lines.map((line) => ({ subject, line })))
+      .sort((a, b) => (a.line.first.id < b.line.first.id ? -1 : 1));
   }
 
   has(entry: Pick<Entry, 'id' | 'subject'>): boolean {

@@ -1,7 +1,8 @@
 import { Controller, Get, Header } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { PACK_SCHEMA, SPECIES_SCHEMA } from '@dagboek/catalogue';
-import { loadPacks, loadRulePacks, loadRulesSchema, loadSpecies, loadTraits } from '@dagboek/packs';
+import { RULES_SCHEMA } from '@dagboek/core/rules';
+import { PACK_SCHEMA, SPECIES_SCHEMA } from '@dagboek/core/species';
+import { loadPacks, loadRulePacks, loadSpecies, loadTraits } from '@dagboek/packs';
 
 const SPECIES = loadSpecies();
 const TRAITS = loadTraits();
@@ -27,7 +28,7 @@ export class CatalogueController {
   @Get('rulebook/schema')
   @ApiOperation({ summary: 'JSON Schema of a pack of rules, for those who write their own.' })
   rulesSchema() {
-    return loadRulesSchema();
+    return RULES_SCHEMA;
   }
 
   @Get('rulebook')

@@ -4,6 +4,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { Entry } from '@dagboek/journal';
 import request from 'supertest';
 import { anEntry, at, idOf, ILSE, landed, tripStarted } from '../../../journal/src/builders.test-support.ts';
+import { aSpecies } from '../../../journal/src/documents.test-support.ts';
 import { BookService } from '../book/book.service.ts';
 import { aServer } from '../test-server.test-support.ts';
 
@@ -19,7 +20,7 @@ const species = (more: object = {}, time = '09:00') =>
   anEntry(
     'species.added',
     idOf('species'),
-    { pack: 'isles', packName: 'Isles', species: { id: 'bay-eel', name: 'Bay eel', ...more } },
+    { pack: 'isles', packName: 'Isles', species: aSpecies(more) },
     { at: at(time) },
   );
 const rule = (facts: object, time = '09:10') =>
@@ -43,14 +44,16 @@ describe('species and rules of one’s own, in a real file', () => {
   });
 
   test('a species as long as the packs allow fits into one entry', async () => {
-    expect(await receipts(species({ about: 'x'.repeat(17_500) }))).toMatchObject([{ status: 'accepted' }]);
+    expect(await receipts(species({ sources: Array.from({ length: 20 }, () => 'x'.repeat(590)) }))).toMatchObject([
+      { status: 'accepted' },
+    ]);
   });
 
   test.each([
-    ['a species without a name', () => species({ name: '' }), 'A species has an id'],
-    ['a species whose id could be a path', () => species({ id: '../eel' }), 'A species has an id'],
-    ['a rule without a sentence', () => rule({ rule: { ...RULE, sentence: undefined } }), 'A rule has an id'],
-    ['a rule that is a list', () => rule({ rule: [RULE] }), 'rule'],
+    ['a species without a name', () => species({ name: '' }), 'name'],
+    ['a species whose id could be a path', () => species({ id: '../eel' }), 'small letters'],
+    ['a rule without a sentence', () => rule({ rule: { ...RULE, sentence: undefined } }), '"sentence" is missing'],
+    ['a rule that is a list', () => rule({ rule: [RULE] }), 'This should be an object, and is an array.'],
     ['a rule for no waters', () => rule({ rule: RULE, waters: '' }), 'waters'],
   ])('%s is refused with a sentence, and the others of the batch are taken', async (_, bad, says) => {
     const [first, second] = await receipts(bad(), tripStarted());

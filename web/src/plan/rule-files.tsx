@@ -1,8 +1,6 @@
-import { schemaChecker } from '@dagboek/catalogue';
 import { readRule, readRulePack, type ReadRulePack, type Rule, type RulePack, withVersions } from '@dagboek/core/rules';
 import { type RulesState, standingLine, strikeLine } from '@dagboek/journal';
 import { sayDate } from '@dagboek/core/time';
-import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { v5 } from 'uuid';
 import { useCatalogue } from '../kit/catalogue.ts';
@@ -31,19 +29,12 @@ export function RuleFiles({ rules }: { rules: RulePack | null }) {
   const [read, setRead] = useState<ReadRulePack | null>(null);
   const [from, setFrom] = useState('');
   const [said, setSaid] = useState<{ trouble: string | null; done: string | null }>({ trouble: null, done: null });
-  const schema = useQuery({
-    queryKey: ['rulebook', 'schema'],
-    queryFn: async () => (await (await fetch('/api/rulebook/schema')).json()) as object,
-    staleTime: Infinity,
-  });
   const open = async (file: File): Promise<void> => {
     setRead(null);
     setSaid({ trouble: null, done: null });
     const trouble = (why: string): void => setSaid({ trouble: why, done: null });
     if (file.size > MOST_CHARS) return trouble('This file is far too long for a rule pack: 400 kB is the most.');
-    const form = schema.data ?? (await schema.refetch()).data;
-    if (!form) return trouble('What a rule pack must hold has not reached this device yet. Try again with a signal.');
-    const r = readRulePack(await file.text(), schemaChecker(form), (id) => byId(id) !== null);
+    const r = readRulePack(await file.text(), (id) => byId(id) !== null);
     if (!r.ok) return trouble(r.why);
     setRead(r);
     setFrom(dayOfMs(nowMs()));

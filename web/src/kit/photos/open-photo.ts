@@ -1,3 +1,4 @@
+import { isInstant } from '@dagboek/core/time';
 import { compute, type NotComputed } from '../workers/compute.ts';
 import type { Proposal } from '../workers/look-at-photo.ts';
 
@@ -28,8 +29,10 @@ async function notesOf(file: Blob): Promise<{ takenAt: string | null; position: 
     const m = /^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d:\d\d)/.exec(notes?.DateTimeOriginal ?? notes?.CreateDate ?? '');
     const gps = (await exifr.gps(file)) as { latitude: number; longitude: number } | undefined;
     const held = gps && Number.isFinite(gps.latitude) && Number.isFinite(gps.longitude);
+    const takenAt = m ? `${m[1]}-${m[2]}-${m[3]}T${m[4]}` : null;
     return {
-      takenAt: m ? `${m[1]}-${m[2]}-${m[3]}T${m[4]}` : null,
+      // A camera whose clock was never set notes days that no calendar has.
+      takenAt: isInstant(`${takenAt ?? ''}Z`) ? takenAt : null,
       position: held ? [round5(gps.longitude), round5(gps.latitude)] : null,
     };
   } catch {

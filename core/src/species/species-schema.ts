@@ -1,10 +1,6 @@
-const text = { type: 'string', minLength: 1, maxLength: 600 } as const;
-const texts = { type: 'array', items: text, maxItems: 20 } as const;
-const positive = { type: 'number', exclusiveMinimum: 0 } as const;
-const pair = (item: object) => ({ type: 'array', items: item, minItems: 2, maxItems: 2 }) as const;
-const object = (properties: Record<string, object>, required = Object.keys(properties)) =>
-  ({ type: 'object', additionalProperties: false, required, properties }) as const;
-const share = { type: 'number', minimum: 0, maximum: 1 } as const;
+import { object, pair, positive, share, text, texts } from '../schema/index.ts';
+import { FIGURE_FILE_SCHEMA } from './figure-schema.ts';
+
 const LENGTHS = { enum: ['total', 'fork', 'discWidth', 'mantle'] } as const;
 const ID = { type: 'string', pattern: '^[a-z][a-z0-9-]*$', maxLength: 60 } as const;
 const traitRow = {
@@ -12,14 +8,6 @@ const traitRow = {
   additionalProperties: { type: 'object', minProperties: 1, additionalProperties: share },
 } as const;
 const yields = pair(share);
-
-/** A figure: whole, or changes to the figure of another species. Its parts are checked when it is drawn. */
-const figure = {
-  type: 'object',
-  required: ['id'],
-  properties: { id: ID, like: ID },
-  anyOf: [{ required: ['like'] }, { required: ['body', 'plan', 'colors'] }],
-} as const;
 
 const properties = {
   id: ID,
@@ -113,7 +101,7 @@ const properties = {
   sources: { ...texts, minItems: 1 },
   confidence: { enum: ['sure', 'typical', 'check'] },
   toCheck: texts,
-  figure,
+  figure: FIGURE_FILE_SCHEMA,
 } as const;
 
 const OPTIONAL = ['forms', 'toCheck', 'figure', 'ratios', 'release', 'aid', 'conservation'];

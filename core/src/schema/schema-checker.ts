@@ -33,8 +33,15 @@ function saySchemaError(e: OutputUnit): string {
       return `${head(path)}say what it is "like", or give plan, body and colors.`;
     case 'pattern':
       return `${head(path)}${path.at(-1) === 'id' ? 'small letters, digits and hyphens, a letter first' : 'not written in the form it has'}.`;
-    case 'type':
-      return `${head(path)}${/Expected "(\w+)"/.exec(e.error)?.[1] ?? 'another kind of value'}, not ${quoted}.`;
+    case 'type': {
+      const expected = /Expected "(\w+)"/.exec(e.error)?.[1] ?? 'another kind of value';
+      return path.length > 0
+        ? `${head(path)}${expected}, not ${quoted}.`
+        : `This should be an ${expected}, and is ${quoted === 'null' ? 'nothing' : `an ${quoted}`}.`.replaceAll(
+            /an (?=[^aeiou])/g,
+            'a ',
+          );
+    }
     default:
       return `${head(path)}${e.error.charAt(0).toLowerCase()}${e.error.slice(1)}`;
   }

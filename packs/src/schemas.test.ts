@@ -1,11 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
-import { schemaChecker, SPECIES_SCHEMA } from './index.ts';
+import { RULES_SCHEMA } from '@dagboek/core/rules';
+import { schemaChecker } from '@dagboek/core/schema';
+import { SPECIES_SCHEMA } from '@dagboek/core/species';
 
 const read = (path: string): object =>
   JSON.parse(readFileSync(new URL(`../../packs/${path}`, import.meta.url), 'utf8')) as object;
 const species = schemaChecker(SPECIES_SCHEMA);
-const rules = schemaChecker(read('schema/rules.schema.json'));
+const rules = schemaChecker(RULES_SCHEMA);
 const pollack = read('species/cold-coast/pollack.json') as Record<string, unknown>;
 const pack = read('rules/skerrow-isles.json') as { rules: Record<string, unknown>[] };
 const without = (key: string): object => Object.fromEntries(Object.entries(pollack).filter(([k]) => k !== key));

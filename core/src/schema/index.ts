@@ -1,0 +1,2 @@
+export { schemaChecker } from './schema-checker.ts';
+export { array, object, pair, share, positive, text, texts } from './parts.ts';
