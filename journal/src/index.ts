@@ -6,8 +6,6 @@
  *   Book.EMPTY.withEntries(entries)    the book, folded
  *   foldSubject(id, entries)           one subject alone
  */
-import 'reflect-metadata';
-
 export type { Entry } from './entry.ts';
 export { BOOK_HEADER, MOST_ENTRIES } from './protocol.ts';
 export type {
@@ -22,6 +20,7 @@ export type {
 } from './protocol.ts';
 export * from './kinds/index.ts';
 export { CLOCK_GRACE_MS, MOST_FACTS_CHARS, validateEntry } from './validate.ts';
+export { asFacts } from './kinds/as-facts.ts';
 export { factsOf, linesOf } from './logged.ts';
 export type { Logged } from './logged.ts';
 export { amendLine, standingLine, strikeLine } from './writing.ts';

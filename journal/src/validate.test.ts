@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { anEntry, at, BOX, idOf, ILSE, tripStarted, wholeLine } from './builders.test-support.ts';
 import { aRule } from './documents.test-support.ts';
@@ -175,4 +174,17 @@ describe('facts of each kind', () => {
       validateEntry(anEntry('fish.iced', fish, { box: BOX, how: 'slurry' }, { at: at('12:00'), about: true }), NOW).ok,
     ).toBe(true);
   });
+});
+
+test('fields of every object keep their names: __proto__ is one that nobody knows', () => {
+  const packs = JSON.parse('[{ "pack": "x", "massG": 5, "__proto__": { "massG": 1 } }]') as unknown;
+  const meal = { name: 'x', cook: ILSE, method: 'grilled', packs, eaters: [ILSE] };
+  expect(whyNot({ ...good, kind: 'meal.served', facts: meal }).field).toBe('packs.0.__proto__');
+  const facts = JSON.parse('{ "lengthMm": 440, "lengthKind": "total", "method": "board", "__proto__": {} }') as unknown;
+  expect(whyNot({ ...good, facts }).field).toBe('__proto__');
+  expect(whyNot({ ...good, facts: JSON.parse('{ "__proto__": { "lengthMm": 440 } }') as unknown }).field).toBe(
+    '__proto__',
+  );
+  for (const list of [[null], ['x'], [[1]], {}, 'x', null])
+    expect(whyNot({ ...good, kind: 'meal.served', facts: { ...meal, packs: list } }).field).toMatch(/^packs/);
 });

@@ -1,8 +1,8 @@
-import { plainToInstance } from 'class-transformer';
 import { type ValidationError, validateSync } from 'class-validator';
 import { type Refusal, refuse } from '@dagboek/core/result';
 import { epochMs, isInstant } from '@dagboek/core/time';
 import type { Entry } from './entry.ts';
+import { asFacts } from './kinds/as-facts.ts';
 import { isKind, kindDefinition } from './kinds/index.ts';
 
 /** A clock may run this far ahead of the one that judges it. */
@@ -91,8 +91,11 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
     return refuse('"facts" is an object.', 'facts');
   const { facts: shape, mostChars = MOST_FACTS_CHARS } = kindDefinition(e['kind']);
   if (JSON.stringify(facts).length > mostChars) return refuse('These facts are too long for one entry.', 'facts');
-  const instance = plainToInstance(shape, facts);
-  const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: false });
+  const errors = validateSync(asFacts(shape, facts), {
+    whitelist: true,
+    forbidNonWhitelisted: true,
+    forbidUnknownValues: false,
+  });
   if (errors.length > 0) return firstError(errors);
   return { ok: true, entry: raw as Entry };
 }

@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { anEntry, at, idOf, landed, tripStarted } from './builders.test-support.ts';
 import { amendLine, Book, type Entry, standingLine, strikeLine, type Writing } from './index.ts';

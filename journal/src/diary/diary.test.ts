@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { anEntry, at, idOf, ILSE, landed, TOMAS, TRIP, tripStarted, wholeLine } from '../builders.test-support.ts';
 import { Book, diary, type DiaryFilter } from '../index.ts';

@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { anEntry, at, idOf, ILSE, landed, TRIP, tripStarted, wholeLine } from '../builders.test-support.ts';

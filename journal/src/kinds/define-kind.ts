@@ -1,6 +1,7 @@
 import type { Logged } from '../logged.ts';
 import type { Names } from '../names.ts';
 import type { StateOf, SubjectState, Timed } from '../state/states.ts';
+import type { FactsShape } from './as-facts.ts';
 import type { Field } from './field.ts';
 import type { Link } from './link.ts';
 
@@ -15,7 +16,7 @@ export type Folding<S> = { -readonly [K in keyof S]: S[K] extends readonly (infe
  */
 export interface KindDefinition<S extends SubjectKind, F extends object> {
   /** The class that its facts must be. */
-  readonly facts: new () => F;
+  readonly facts: FactsShape<F>;
   /** What a line of it that stands changes of the state so far, in the order of time. `begins`: it makes the state, see `SubjectDefinition`. */
   readonly fold: 'begins' | ((state: Folding<StateOf<S>>, facts: Timed<F>, line: Logged) => void);
   /** The entry as a plain sentence, without its time and writer. */

@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { aRule, aRulePack, aSpecies } from '../documents.test-support.ts';
 import { anEntry, idOf } from '../builders.test-support.ts';

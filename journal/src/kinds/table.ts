@@ -1,4 +1,3 @@
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -15,6 +14,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { AsTyped } from './as-typed.ts';
+import { Satisfies } from './satisfies.ts';
 
 export const COOKING = [
   'pan-fried',
@@ -31,6 +31,10 @@ export const COOKING = [
 ] as const;
 export const DONENESS = ['glassy', 'just parts', 'moist', 'dry'] as const;
 
+/** Nested checks pass over null. */
+const areObjects = (list: unknown): boolean =>
+  Array.isArray(list) && list.every((x) => typeof x === 'object' && x !== null && !Array.isArray(x));
+
 /** How much of one pack was taken. */
 export class PackTaken extends AsTyped {
   @IsString() @MaxLength(60) pack!: string;
@@ -39,14 +43,15 @@ export class PackTaken extends AsTyped {
 
 /** A meal on the table. Subject: the meal. */
 export class MealServed extends AsTyped {
+  static readonly lists = { packs: PackTaken };
   @IsString() @MinLength(1, { message: 'Give the dish a name.' }) @MaxLength(80) name!: string;
   @IsString() @MaxLength(60) cook!: string;
   @IsIn(COOKING, { message: 'Say how it was cooked.' }) method!: (typeof COOKING)[number];
   @IsArray()
   @ArrayMinSize(1, { message: 'Choose at least one pack.' })
   @ArrayMaxSize(30)
+  @Satisfies('Each pack is named, with what was taken of it.', areObjects)
   @ValidateNested({ each: true })
-  @Type(() => PackTaken)
   packs!: PackTaken[];
   /** Member ids. */
   @IsArray()

@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { expect, test } from '@jest/globals';
 import { anEntry, at, idOf } from '../builders.test-support.ts';
 import { Book, type Entry, nextPackNumber, packNumber } from '../index.ts';

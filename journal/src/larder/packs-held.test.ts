@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { Book, type Entry } from '../index.ts';
 import { anEntry, idOf, ILSE } from '../builders.test-support.ts';

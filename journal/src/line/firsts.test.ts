@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { aSpecies } from '../documents.test-support.ts';
 import { describe, expect, test } from '@jest/globals';
 import { anEntry, at, idOf, ILSE, landed, tripStarted, TOMAS } from '../builders.test-support.ts';

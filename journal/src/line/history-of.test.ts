@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { anEntry, at, BOX, idOf, landed, TOMAS, tripStarted } from '../builders.test-support.ts';
 import { Book, custodyOf, type Entry, historyOf, layStretches } from '../index.ts';

@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { anEntry, at, idOf, ILSE, TRIP, wholeLine } from '../builders.test-support.ts';

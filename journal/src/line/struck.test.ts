@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { anEntry, at, BOX, idOf, ILSE, landed, TOMAS, TRIP, tripStarted, wholeLine } from '../builders.test-support.ts';

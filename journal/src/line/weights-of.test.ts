@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { anEntry, at, idOf, landed } from '../builders.test-support.ts';
 import { Book } from '../state/book.ts';

@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { Book, type Entry, validateEntry } from '../index.ts';
 import { loadRulePacks, loadSpecies } from '@dagboek/packs';

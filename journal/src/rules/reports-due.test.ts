@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import type { RulePack } from '@dagboek/core/rules';
 import { Book, type Entry } from '../index.ts';

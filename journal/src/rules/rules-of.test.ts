@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import type { RulePack } from '@dagboek/core/rules';
 import { anEntry, at, BOX, idOf, ILSE, landed, TRIP, tripStarted } from '../builders.test-support.ts';

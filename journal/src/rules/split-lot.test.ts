@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import type { Verdict } from '@dagboek/core/rules';
 import { anEntry, at, idOf, ILSE, TRIP, tripStarted } from '../builders.test-support.ts';

@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { readPack, type Species, speciesLike, writeTraitMatrix } from '@dagboek/catalogue';
 import { Book, type Entry, validateEntry } from '@dagboek/journal';

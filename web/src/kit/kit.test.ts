@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
 import { fieldsOf, KINDS, KNOTS, validateEntry } from '@dagboek/journal';
 import { anEntry, at, idOf, wholeLine } from '../../../journal/src/builders.test-support.ts';

@@ -1,5 +1,4 @@
-import { type Entry, type Field, isKind, kindDefinition } from '@dagboek/journal';
-import { plainToInstance } from 'class-transformer';
+import { asFacts, type Entry, type Field, isKind, kindDefinition } from '@dagboek/journal';
 import { validateSync } from 'class-validator';
 import type { FieldErrors, Resolver } from 'react-hook-form';
 import { type Draft, factsFrom } from './draft.ts';
@@ -15,7 +14,7 @@ export function factsResolver(entry: Pick<Entry, 'kind' | 'facts'>, fields: read
   return (draft) => {
     if (!isKind(entry.kind)) return { values: draft, errors: {} };
     const facts = factsFrom(fields, draft as Draft, entry.facts);
-    const instance = plainToInstance(kindDefinition(entry.kind).facts, JSON.parse(JSON.stringify(facts)) as object);
+    const instance = asFacts(kindDefinition(entry.kind).facts, JSON.parse(JSON.stringify(facts)) as object);
     const errors: Record<string, { type: string; message: string }> = {};
     for (const e of validateSync(instance, { forbidUnknownValues: false })) {
       errors[e.property] = { type: 'facts', message: Object.values(e.constraints ?? {})[0] ?? 'This cannot be.' };

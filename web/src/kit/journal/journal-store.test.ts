@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import type { Entry, Receipt } from '@dagboek/journal';
