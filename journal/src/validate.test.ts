@@ -185,6 +185,16 @@ test('fields of every object keep their names: __proto__ is one that nobody know
   expect(whyNot({ ...good, facts: JSON.parse('{ "__proto__": { "lengthMm": 440 } }') as unknown }).field).toBe(
     '__proto__',
   );
+  for (const name of ['constructor', 'toString', 'hasOwnProperty'])
+    expect(whyNot({ ...good, facts: { ...good.facts, [name]: 1 } }).field).toBe(name);
   for (const list of [[null], ['x'], [[1]], {}, 'x', null])
     expect(whyNot({ ...good, kind: 'meal.served', facts: { ...meal, packs: list } }).field).toMatch(/^packs/);
+});
+
+test('facts that are nested without end are refused, however deep', () => {
+  for (const deep of [13, 2000, 100_000]) {
+    let facts: object = {};
+    for (let i = 0; i < deep; i++) facts = i % 2 ? [facts] : { a: facts };
+    expect(whyNot({ ...good, facts: { deep: facts } }).why).toMatch(/too deep/);
+  }
 });

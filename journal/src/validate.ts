@@ -31,6 +31,21 @@ const FIELDS = [
 const MOST_RIVALS = 20;
 const isId = (x: unknown): x is string => typeof x === 'string' && UUID.test(x);
 
+/** Facts may be nested so deep: a figure is the deepest, with seven. */
+const MOST_DEEP = 12;
+
+/** The first field of an object read out of JSON that bears a name of the language itself, or "" where it is nested too deep; null when all is well. */
+function oddField(value: unknown, path = '', deep = 0): string | null {
+  if (typeof value !== 'object' || value === null) return null;
+  if (deep >= MOST_DEEP) return '';
+  for (const [key, of] of Object.entries(value)) {
+    const here = path ? `${path}.${key}` : key;
+    const odd = key in Object.prototype ? here : oddField(of, here, deep + 1);
+    if (odd !== null) return odd;
+  }
+  return null;
+}
+
 function firstError(errors: readonly ValidationError[], path = ''): Refusal {
   const e = errors[0];
   if (!e) return refuse('These facts do not hold together.');
@@ -52,8 +67,8 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
     return refuse('An entry is an object with id, kind, subject, at, written, member, device and facts.');
   const e = raw as Record<string, unknown>;
-  const odd = Object.keys(e).find((k) => !FIELDS.includes(k));
-  if (odd !== undefined) return refuse(`This book does not know the field "${odd.slice(0, 60)}".`, odd);
+  const unknown = Object.keys(e).find((k) => !FIELDS.includes(k));
+  if (unknown !== undefined) return refuse(`This book does not know the field "${unknown.slice(0, 60)}".`, unknown);
   for (const key of ['id', 'subject'] as const)
     if (!isId(e[key])) return refuse(`"${key}" is a UUID in lower case.`, key);
   for (const key of ['amends', 'strikes'] as const)
@@ -89,6 +104,9 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
   const facts = e['facts'];
   if (typeof facts !== 'object' || facts === null || Array.isArray(facts))
     return refuse('"facts" is an object.', 'facts');
+  const odd = oddField(facts);
+  if (odd === '') return refuse('These facts are nested too deep.', 'facts');
+  if (odd !== null) return refuse(`This book does not know the field "${odd.slice(0, 60)}" here.`, odd);
   const { facts: shape, mostChars = MOST_FACTS_CHARS } = kindDefinition(e['kind']);
   if (JSON.stringify(facts).length > mostChars) return refuse('These facts are too long for one entry.', 'facts');
   const errors = validateSync(asFacts(shape, facts), {
