@@ -2,7 +2,7 @@ import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, type Locator, type Page, test as base } from '@playwright/test';
-import { DEMO_TEMPLATE, type Server, startServer } from './server.ts';
+import { DEMO_TEMPLATE, endHost, type Server, startServer } from './server.ts';
 
 /** The clock of a server runs on from the moment of the tests: a minute later the hours on a page would be others. */
 const FRESH_MS = 40_000;
@@ -53,10 +53,17 @@ const entriesIn = async (url: string): Promise<number> =>
 /** A server for each test: `demo` with the season of the Skerrow Isles, `own` with an empty book. */
 export const test = base.extend<
   { demo: Server; own: Server; noFaults: void },
-  { demoServers: Servers; ownServers: Servers }
+  { demoServers: Servers; ownServers: Servers; host: void }
 >({
-  demoServers: [
+  host: [
     async ({}, use) => {
+      await use();
+      endHost();
+    },
+    { scope: 'worker', auto: true },
+  ],
+  demoServers: [
+    async ({ host: _ }, use) => {
       const servers = new Servers(true, (data) => cpSync(`${DEMO_TEMPLATE}-whole`, data, { recursive: true }));
       await use(servers);
       await servers.end();
@@ -64,7 +71,7 @@ export const test = base.extend<
     { scope: 'worker' },
   ],
   ownServers: [
-    async ({}, use) => {
+    async ({ host: _ }, use) => {
       const servers = new Servers(false, () => undefined);
       await use(servers);
       await servers.end();

@@ -1,10 +1,11 @@
 import { cpSync, rmSync } from 'node:fs';
-import { DEMO_TEMPLATE, startServer } from './server.ts';
+import { DEMO_TEMPLATE, endHost, startServer } from './server.ts';
 
 /** Writes the demo season once; each test then starts from a copy. */
 export default async function setup(): Promise<void> {
   rmSync(DEMO_TEMPLATE, { recursive: true, force: true });
   const server = await startServer({ data: DEMO_TEMPLATE, demo: true });
   await server.stop();
+  endHost();
   cpSync(DEMO_TEMPLATE, `${DEMO_TEMPLATE}-whole`, { recursive: true, force: true });
 }

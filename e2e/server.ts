@@ -1,4 +1,4 @@
-import { type ChildProcess, spawn } from 'node:child_process';
+import { type ChildProcess, fork } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -11,14 +11,61 @@ export const DEMO_NOW = '2026-09-12T14:20:00+01:00';
 export interface Server {
   readonly url: string;
   readonly port: number;
-  /** SIGTERM, and waits until it is gone. */
+  /** Ends it in order, and waits until it has. */
   stop(): Promise<void>;
 }
 
-/** The built application as a process of its own, on a free port unless one is given. */
-export function startServer(o: { data: string; demo?: boolean; port?: number; still?: boolean }): Promise<Server> {
+interface Told {
+  readonly id: number;
+  readonly url?: string;
+  readonly port?: number;
+  readonly why?: string;
+}
+
+/** The process that serves the books of this worker: see server-host.mjs. */
+let host: ChildProcess | null = null;
+let asked = 0;
+
+function ask(id: number, what: object): Promise<Told> {
+  host ??= fork(join(ROOT, 'e2e/server-host.mjs'), { stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+  const child = host;
+  return new Promise((resolve, reject) => {
+    const end = (): void => {
+      child.off('message', hear);
+      child.off('exit', gone);
+    };
+    const hear = (told: Told): void => {
+      if (told.id !== id) return;
+      end();
+      if (told.why === undefined) resolve(told);
+      else reject(new Error(told.why));
+    };
+    const gone = (): void => {
+      end();
+      host = null;
+      reject(new Error('the process that serves the books ended'));
+    };
+    child.on('message', hear);
+    child.on('exit', gone);
+    child.send({ id, ...what });
+  });
+}
+
+/** Lets the worker end, once its tests have. */
+export function endHost(): void {
+  host?.disconnect();
+  host = null;
+}
+
+/** The built application, on a free port unless one is given. */
+export async function startServer(o: {
+  data: string;
+  demo?: boolean;
+  port?: number;
+  still?: boolean;
+}): Promise<Server> {
+  const id = ++asked;
   const env = {
-    ...process.env,
     DAGBOEK_DATA: o.data,
     DAGBOEK_PORT: String(o.port ?? 0),
     DAGBOEK_WEB: join(ROOT, 'web/dist'),
@@ -27,18 +74,6 @@ export function startServer(o: { data: string; demo?: boolean; port?: number; st
     ...(o.still ? { DAGBOEK_CLOCK: 'still' } : {}),
     ...(o.demo ? { DAGBOEK_DEMO: '1' } : {}),
   };
-  const child: ChildProcess = spawn(process.execPath, [join(ROOT, 'server/dist/main.js')], {
-    env,
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  const gone = new Promise<void>((resolve) => child.once('exit', () => resolve()));
-  return new Promise((resolve, reject) => {
-    let said = '';
-    child.stdout?.on('data', (d: Buffer) => {
-      said += String(d);
-      const m = /(http:\/\/[\d.]+:(\d+))\/ /.exec(said);
-      if (m?.[1]) resolve({ url: m[1], port: Number(m[2]), stop: async () => (child.kill('SIGTERM'), gone) });
-    });
-    child.once('exit', (code) => reject(new Error(`the server stopped with ${code}: ${said}`)));
-  });
+  const { url = '', port = 0 } = await ask(id, { env });
+  return { url, port, stop: async () => void (await ask(id, { stop: true })) };
 }

@@ -12,7 +12,7 @@ test.describe('Plan', () => {
     await page.goto(`${demo.url}/plan`);
     await page.getByLabel('Remark').fill('two gannets diving');
     await page.getByRole('button', { name: 'Note it', exact: true }).click();
-    await expect(page.getByText('two gannets diving')).toBeVisible();
+    await expect(page.getByRole('listitem').filter({ hasText: 'two gannets diving' })).toBeVisible();
     await page.getByRole('link', { name: /^Someone is hurt/ }).click();
     const aid = page.getByRole('main');
     await expect(aid).toContainText('Help first, note later.');
