@@ -18,7 +18,7 @@ module.exports = {
     {
       name: 'core-is-pure',
       severity: 'error',
-      from: { path: '^(core|figure|journal|catalogue)/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^(core|figure|journal|catalogue)/src', pathNot: '\\.test(-support)?\\.ts$' },
       to: { dependencyTypes: ['core'] },
     },
     {
