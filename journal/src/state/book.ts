@@ -93,14 +93,14 @@ export class Book {
     return s?.kind === kind ? (s as StateOf<K>) : null;
   }
 
-  /** Every subject of a kind that stands, in no order. */
+  /** Every subject of a kind that stands, in the order of their making. */
   all<K extends SubjectState['kind']>(kind: K): StateOf<K>[] {
     return [...this.list(kind, () => this.allAny(kind).filter((s) => this.stands(s)))];
   }
 
-  /** Every subject of a kind, struck ones too, in no order. */
+  /** Every subject of a kind, struck ones too, in the order of their making. */
   allAny<K extends SubjectState['kind']>(kind: K): StateOf<K>[] {
-    return [...this.list(`any ${kind}`, () => [...(this.at.ofKind.get(kind)?.values() ?? [])])] as StateOf<K>[];
+    return [...this.list(`any ${kind}`, () => byMaking(this.at.ofKind.get(kind)?.values() ?? []))] as StateOf<K>[];
   }
 
   private list<S extends SubjectState>(name: string, make: () => S[]): readonly S[] {
@@ -141,7 +141,7 @@ export class Book {
 
   /** The same, struck ones too. */
   namingAny<K extends SubjectState['kind']>(kind: K, id: string): StateOf<K>[] {
-    return (this.at.namedBy.get(id) ?? []).flatMap((from) => this.getAny(kind, from) ?? []);
+    return byMaking((this.at.namedBy.get(id) ?? []).flatMap((from) => this.getAny(kind, from) ?? []));
   }
 
   /**
@@ -153,7 +153,7 @@ export class Book {
     const days = species === null ? [this.at.landedOn] : species.flatMap((s) => this.at.speciesOn.get(s) ?? []);
     for (const of of days)
       for (let d = utcDay(fromMs); d <= utcDay(toMs); d++) for (const id of of.get(d) ?? []) ids.add(id);
-    return [...ids].flatMap((id) => this.get('fish', id) ?? []);
+    return byMaking([...ids].flatMap((id) => this.get('fish', id) ?? []));
   }
 
   /** Fish that stand and are, or may be, of a species, in no order. */
@@ -165,7 +165,7 @@ export class Book {
 
   /** Fish that stand and that nobody let go, cut or packed yet, on whatever trip. */
   unfinishedFish(): FishState[] {
-    return this.at.unfinished.toArray().flatMap((id) => this.get('fish', id) ?? []);
+    return byMaking(this.at.unfinished.toArray().flatMap((id) => this.get('fish', id) ?? []));
   }
 
   /** How many fish lie on ice, those of a lot counted: neither let go, cut nor packed yet. */
@@ -175,17 +175,17 @@ export class Book {
 
   /** Packs that stand and hold something still. */
   packsWithFood(): PackState[] {
-    return this.at.withFood.toArray().flatMap((id) => this.get('pack', id) ?? []);
+    return byMaking(this.at.withFood.toArray().flatMap((id) => this.get('pack', id) ?? []));
   }
 
   /** Cuts that stand and gave no pack yet. */
   cutsWithoutPack(): CutState[] {
-    return this.at.openCuts.toArray().flatMap((id) => this.get('cut', id) ?? []);
+    return byMaking(this.at.openCuts.toArray().flatMap((id) => this.get('cut', id) ?? []));
   }
 
   /** Packs that were given a number, struck ones too. */
   packsNumbered(number: number): PackState[] {
-    return (this.at.packsNumbered.get(number) ?? []).flatMap((id) => this.getAny('pack', id) ?? []);
+    return byMaking((this.at.packsNumbered.get(number) ?? []).flatMap((id) => this.getAny('pack', id) ?? []));
   }
 
   /** The highest number that a pack was ever given; 0 without packs. */
@@ -201,6 +201,10 @@ export class Book {
     return standsAmong(this.at.states, s);
   }
 }
+
+/** By id, which is the order of making on whatever device: so that no answer depends on which entry came first. */
+const byMaking = <S extends SubjectState>(states: Iterable<S>): S[] =>
+  [...states].sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
 
 /** From so many on, an id is looked up in a set; below, going through the few is faster. */
 const FEW = 12;

@@ -109,8 +109,8 @@ export function reindexed(before: Indexes, changed: Changed): Indexes {
     if (number !== nextNumber) {
       if (number) packsNumbered.set(number, withoutId(packsNumbered.get(number), id));
       if (nextNumber) packsNumbered.set(nextNumber, withId(packsNumbered.get(nextNumber), id));
-      highestPackNumber = Math.max(highestPackNumber, nextNumber ?? 0);
     }
+    highestPackNumber = Math.max(highestPackNumber, highestGiven(after));
     // What was cut or packed is finished, what was eaten is gone: those that name it decide, and whether they stand.
     for (const s of [was, after]) if (s) touch(s);
     if (!was !== !after || !was?.struck !== !after?.struck)
@@ -172,6 +172,13 @@ export function reindexed(before: Indexes, changed: Changed): Indexes {
     packsNumbered: packsNumbered.asImmutable(),
     highestPackNumber,
   };
+}
+
+/** The highest number that a pack was ever given, by any version of any line: it may stand on a label somewhere. */
+function highestGiven(s: SubjectState | null): number {
+  if (s?.kind !== 'pack') return 0;
+  const given = s.log.flatMap((l) => [l.first, ...l.was, l.now].map((e) => e.facts['number']));
+  return Math.max(0, ...given.filter((n): n is number => typeof n === 'number'));
 }
 
 const NOBODY: ReadonlySet<string> = new Set();

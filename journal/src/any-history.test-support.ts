@@ -1,0 +1,201 @@
+import fc from 'fast-check';
+import { BOX, idOf, ILSE, TOMAS } from './builders.test-support.ts';
+import { aRule, aRulePack, aSpecies } from './documents.test-support.ts';
+import type { Entry } from './entry.ts';
+import { KINDS, type Kind, SUBJECTS, type SubjectKind, subjectKindOf } from './kinds/index.ts';
+
+/** Three devices, and how far their clocks are off, ms. */
+export const DEVICES = [
+  { device: 'phone', offMs: 0 },
+  { device: 'tablet', offMs: -3_600_000 },
+  { device: 'old-phone', offMs: 400 * 86_400_000 },
+] as const;
+
+const some = (word: string): fc.Arbitrary<string> => fc.constantFrom(...[1, 2].map((n) => idOf(`${word} ${n}`)));
+const grams = fc.integer({ min: 1, max: 900 });
+const species = fc.constantFrom('pollack', 'mackerel', 'bay-eel');
+const name = fc.constantFrom('Auk', 'Brae', 'Cleft');
+const day = fc.constantFrom('2026-09-10', '2026-09-12');
+
+/** Facts of each kind, as `validateEntry` takes them; few values, so that they meet. Leaving a kind out does not compile. */
+const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object> } = {
+  'book.opened': fc.record({ name, waters: fc.constantFrom('bay', 'none'), from: fc.constantFrom('boat', 'shore') }),
+  'book.error': fc.record({ method: fc.constantFrom('board', 'tape'), sdMm: fc.integer({ min: 1, max: 9 }) }),
+  'member.joined': fc.record({ name, licences: fc.constantFrom([], [{ name: 'permit', until: '2026-12-31' }]) }),
+  'member.left': fc.constant({}),
+  'box.added': fc.record({ name, litres: fc.integer({ min: 10, max: 90 }) }),
+  'box.retired': fc.constant({}),
+  'trip.started': fc.record({
+    waters: fc.constant('bay'),
+    zone: fc.constantFrom('north-skerries', 'outer-bank'),
+    from: fc.constantFrom('boat', 'shore'),
+    crew: fc.constantFrom([ILSE], [ILSE, TOMAS]),
+    box: fc.constant(BOX),
+  }),
+  'trip.moved': fc.record({ zone: fc.constantFrom('north-skerries', 'outer-bank'), by: fc.constant('by hand') }),
+  'trip.ended': fc.constantFrom({}, { rodHours: 4 }),
+  'trip.noted': fc.record({ text: name }),
+  'trip.harm': fc.record({ who: fc.constant(ILSE), text: name }),
+  'fish.landed': fc.record({
+    trip: some('trip'),
+    angler: fc.constantFrom(ILSE, TOMAS),
+    count: fc.integer({ min: 1, max: 3 }),
+    number: fc.integer({ min: 1, max: 3 }),
+    species,
+    gear: fc.constantFrom('rod', 'spear'),
+  }),
+  'fish.named': fc.record({ species, orElse: fc.constantFrom([], ['pollack'], ['mackerel']) }),
+  'fish.measured': fc.record({
+    lengthMm: fc.integer({ min: 200, max: 600 }),
+    lengthKind: fc.constantFrom('total', 'fork'),
+    method: fc.constantFrom('board', 'photo'),
+  }),
+  'fish.weighed': fc.record({ massG: grams, how: fc.constantFrom('scale', 'estimated') }),
+  'fish.released': fc.record({ reason: fc.constantFrom('too short', 'not needed') }),
+  'fish.dispatched': fc.record({ how: fc.constant('brain spike'), signsSeen: fc.boolean() }),
+  'fish.bled': fc.record({ cut: fc.constantFrom('both gills', 'none') }),
+  'fish.iced': fc.record({ box: some('box'), how: fc.constantFrom('slurry', 'layered ice') }),
+  'fish.noted': fc.record({ text: name }),
+  'fish.reported': fc.record({ rule: fc.constant('mine'), to: name }),
+  'fish.pictured': fc.record({
+    photo: fc.constant('ab'.repeat(32)),
+    width: fc.constant(800),
+    height: fc.constant(600),
+  }),
+  'cut.started': fc.record({
+    fish: fc.uniqueArray(some('fish'), { minLength: 1, maxLength: 2 }),
+    route: fc.constant('fillet from the tail'),
+    by: fc.constant(TOMAS),
+  }),
+  'cut.weighed': fc.record({ stage: fc.constantFrom('round', 'gutted', 'fillets'), massG: grams }),
+  'cut.byproduct': fc.record({ what: name, massG: grams, use: fc.constantFrom('stock', 'bait') }),
+  'cut.found': fc.record({ text: name }),
+  'pack.stored': fc.record({
+    number: fc.integer({ min: 1, max: 3 }),
+    what: name,
+    species,
+    form: fc.constantFrom('whole', 'fillets'),
+    massG: grams,
+    wrapping: fc.constantFrom('bag', 'vacuum'),
+    place: fc.constantFrom('fridge', 'freezer'),
+    fish: fc.uniqueArray(some('fish'), { maxLength: 2 }),
+    cut: some('cut'),
+  }),
+  'pack.moved': fc.record({ place: fc.constantFrom('fridge', 'freezer') }),
+  'pack.discarded': fc.record({ why: name }),
+  'meal.served': fc.record({
+    name,
+    cook: fc.constantFrom(ILSE, TOMAS),
+    method: fc.constantFrom('grilled', 'raw'),
+    packs: fc.array(fc.record({ pack: some('pack'), massG: grams }), { minLength: 1, maxLength: 2 }),
+    eaters: fc.constant([ILSE]),
+  }),
+  'meal.rated': fc.record({ eater: fc.constantFrom(ILSE, TOMAS), mark: fc.integer({ min: 1, max: 5 }) }),
+  'meal.noted': fc.record({ text: name }),
+  'species.added': fc.record({
+    pack: fc.constant('own'),
+    packName: fc.constant('Own'),
+    species: name.map((n) => aSpecies({ name: n })),
+  }),
+  'rules.added': fc.record({
+    pack: fc.integer({ min: 1, max: 4 }).map((most) => aRulePack({ version: String(most), rules: [aRule({ most })] })),
+    from: day,
+  }),
+  'rule.set': fc.record({
+    waters: fc.constant('bay'),
+    rule: fc
+      .record({ id: fc.constantFrom('one', 'two', 'three'), most: fc.integer({ min: 1, max: 9 }), from: day })
+      .map(({ from, ...r }) => aRule({ ...r, inForce: { from } })),
+    replaces: fc.constantFrom('mine', 'one'),
+  }),
+};
+
+const kinds = Object.keys(FACTS) as (keyof typeof FACTS)[];
+const anything = fc.constantFrom(...kinds).chain((kind) =>
+  fc.record({
+    kind: fc.constant(kind as string),
+    facts: FACTS[kind],
+    // Now and then about a subject of another kind: nothing keeps a device from it.
+    of: fc.oneof(
+      { arbitrary: fc.constant(subjectKindOf(kind) as SubjectKind), weight: 30 },
+      { arbitrary: fc.constantFrom(...(Object.keys(SUBJECTS) as SubjectKind[])), weight: 1 },
+    ),
+  }),
+);
+
+/** One thing that a device writes: something new, a correction or a strike of something that is there. */
+const act = fc.record({
+  by: fc.nat({ max: DEVICES.length - 1 }),
+  does: fc.oneof(
+    { arbitrary: fc.constant('writes' as const), weight: 6 },
+    { arbitrary: fc.constant('amends' as const), weight: 3 },
+    { arbitrary: fc.constant('strikes' as const), weight: 2 },
+  ),
+  what: anything,
+  which: fc.nat({ max: 1 }),
+  target: fc.nat({ max: 30 }),
+  minutes: fc.nat({ max: 600 }),
+  putsAside: fc.boolean(),
+});
+
+const START = Date.parse('2026-09-12T06:00:00Z');
+const stampOf = (ms: number): string => new Date(ms).toISOString().replace('.000Z', 'Z');
+
+/**
+ * Histories that three devices may write together, over every kind, tangled: about the same few things, with corrections of
+ * corrections, strikes of strikes, rivals, and clocks that are an hour slow and a year fast. In the order of writing.
+ */
+export const anyHistory = (maxLength = 40): fc.Arbitrary<Entry[]> =>
+  fc.array(act, { minLength: 1, maxLength }).map((acts) => {
+    const all: Entry[] = [];
+    acts.forEach((a, n) => {
+      const { device, offMs } = DEVICES[a.by]!;
+      const target = all.at(-1 - (a.target % Math.max(1, all.length)));
+      const base = {
+        id: `01910000-0000-7000-8000-${n.toString(16).padStart(12, '0')}`,
+        at: stampOf(START + a.minutes * 60_000),
+        written: stampOf(START + 36_000_000 + Math.floor(n / 3) * 60_000 + offMs),
+        member: ILSE,
+        device,
+      };
+      if (a.does === 'strikes' && target)
+        all.push({ ...base, kind: 'log.struck', subject: target.subject, facts: {}, strikes: target.id });
+      else if (a.does === 'amends' && target && target.kind !== 'log.struck') {
+        const facts = fc.sample(FACTS[target.kind as keyof typeof FACTS], { numRuns: 1, seed: n + a.minutes })[0]!;
+        const rival = all.find((e) => e.amends === target.amends && e.amends !== undefined && e.id !== target.id);
+        const over = a.putsAside && rival ? { over: [rival.id] } : {};
+        all.push({
+          ...base,
+          kind: target.kind,
+          subject: target.subject,
+          facts: facts as never,
+          amends: target.id,
+          ...over,
+        });
+      } else
+        all.push({
+          ...base,
+          kind: a.what.kind,
+          subject: idOf(`${a.what.of} ${a.which + 1}`),
+          facts: JSON.parse(JSON.stringify(a.what.facts)) as Record<string, unknown>,
+        });
+    });
+    return all;
+  });
+
+/** The same entries as they may reach a device: in any order, some of them twice, in batches. */
+export const arrivalsOf = (all: readonly Entry[]): fc.Arbitrary<Entry[][]> =>
+  fc
+    .tuple(
+      fc.shuffledSubarray([...all], { minLength: all.length }),
+      fc.subarray([...all]),
+      fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 1, maxLength: 60 }),
+    )
+    .map(([order, again, sizes]) => {
+      const rest = [...order, ...again];
+      const batches: Entry[][] = [];
+      for (let i = 0; rest.length > 0; i++) batches.push(rest.splice(0, sizes[i % sizes.length]));
+      return batches;
+    });
+
+export const ALL_KINDS = Object.keys(KINDS);
