@@ -18,6 +18,8 @@ export interface Entry {
   /** Which device wrote it. */
   readonly device: string;
   readonly facts: Readonly<Record<string, unknown>>;
+  /** The clock of its device was so far ahead of the server's, ms, and its times were set back by that: so both can be told. */
+  readonly aheadMs?: number;
   /** `at` is a guess; shown as "about 12:40". */
   readonly about?: boolean;
   /** Id of the entry this one corrects: the latest version its writer had seen. */

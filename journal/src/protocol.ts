@@ -13,22 +13,31 @@ export interface AppendRequest {
   readonly entries: readonly Entry[];
 }
 
-/** What became of one entry of a batch. */
+/** What became of one entry of a batch. `early`: by the server's clock it is still to come; it is not taken yet, and may be sent again. */
 export type Receipt =
+  | { readonly id: string; readonly status: 'early'; readonly why: string }
   | { readonly id: string; readonly status: 'accepted' | 'known' }
   | { readonly id: string; readonly status: 'refused'; readonly why: string; readonly field?: string };
 
 /** The answer to a batch: a receipt for each entry, in the order of the batch. */
 export interface AppendAnswer {
   readonly receipts: readonly Receipt[];
+  /** The time the server goes by, ISO. */
+  readonly now: string;
 }
 
-/** GET /api/journal?after=n: entries that arrived after a number, in order of arrival. */
+/** GET /api/journal?after=n&digest=d: entries that arrived after a number, in order of arrival. */
 export interface JournalPage {
   readonly entries: readonly Entry[];
   /** The number of the last of them: what to ask after next. */
   readonly last: number;
+  /** A digest of the log up to that number: asked with it next time. */
+  readonly digest: string;
   readonly more: boolean;
+  /** The log up to `after` is not the one that was asked for: it was put back to an older copy. Ask from 0. */
+  readonly anew?: true;
+  /** The time the server goes by, ISO. */
+  readonly now: string;
 }
 
 /** POST /api/backups: a backup that was made and read again. */

@@ -20,6 +20,7 @@ const FIELDS = [
   'member',
   'device',
   'facts',
+  'aheadMs',
   'about',
   'amends',
   'over',
@@ -58,12 +59,18 @@ function firstError(errors: readonly ValidationError[], path = ''): Refusal {
   return firstError(e.children ?? [], field);
 }
 
+/** Why something is no entry of this book. `early`: it is one, and its time is still to come. */
+export type EntryRefused = Refusal & { readonly early?: true };
+
+/** A clock is not ten years wrong. */
+const MOST_AHEAD_MS = 3650 * 86_400_000;
+
 /**
  * Whether something read from outside is an entry of this book. Returns the entry, or a sentence and the field that is wrong.
  * Looks at this entry alone, never at others, so that the answer does not depend on the order of arrival.
  * `nowMs`: the judging clock; an entry may not have happened later than that (10 minutes' grace for unequal clocks).
  */
-export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: Entry } | Refusal {
+export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: Entry } | EntryRefused {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
     return refuse('An entry is an object with id, kind, subject, at, written, member, device and facts.');
   const e = raw as Record<string, unknown>;
@@ -89,8 +96,11 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
   for (const key of ['at', 'written'] as const)
     if (!isInstant(e[key]))
       return refuse(`"${key}" is a time of the calendar with its offset, such as 2026-09-12T14:20:00+01:00.`, key);
-  if (epochMs(e['at'] as string) > nowMs + CLOCK_GRACE_MS)
-    return refuse('This time is still to come. Note a thing when it has happened.', 'at');
+  if (
+    e['aheadMs'] !== undefined &&
+    !(Number.isInteger(e['aheadMs']) && Math.abs(e['aheadMs'] as number) <= MOST_AHEAD_MS)
+  )
+    return refuse('"aheadMs" is how far a clock was ahead, in whole milliseconds.', 'aheadMs');
   if (e['about'] !== undefined && typeof e['about'] !== 'boolean') return refuse('"about" is true or false.', 'about');
   if (e['because'] !== undefined && (typeof e['because'] !== 'string' || e['because'].length > 500))
     return refuse('A reason is a text of at most 500 letters.', 'because');
@@ -115,5 +125,7 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
     forbidUnknownValues: false,
   });
   if (errors.length > 0) return firstError(errors);
+  if (epochMs(e['at'] as string) > nowMs + CLOCK_GRACE_MS)
+    return { ...refuse('This time is still to come. Note a thing when it has happened.', 'at'), early: true };
   return { ok: true, entry: raw as Entry };
 }

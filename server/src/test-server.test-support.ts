@@ -12,9 +12,9 @@ export const NOW = '2026-09-14T12:00:00+01:00';
 export const aFolder = (): string => mkdtempSync(join(tmpdir(), 'dagboek-test-'));
 
 /** The real application on a real SQLite file, its clock standing still. */
-export async function aServer(folder = aFolder()): Promise<NestExpressApplication> {
+export async function aServer(folder = aFolder(), acceptLoss = false): Promise<NestExpressApplication> {
   const app = await createApp(
-    new Config('127.0.0.1', 0, folder, NOW, true, false, null, 'silent'),
+    new Config('127.0.0.1', 0, folder, NOW, true, false, null, 'silent', acceptLoss),
     new Clock(Date.parse(NOW), true),
   );
   await app.init();

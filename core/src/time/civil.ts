@@ -71,6 +71,16 @@ export function epochMs(at: string): number {
   return ms;
 }
 
+/** An instant moved by milliseconds, written with the offset it had. Throws RangeError on a malformed one. */
+export function movedBy(at: string, ms: number): string {
+  const offset = /(?:Z|[+-]\d\d:\d\d)$/.exec(at)?.[0] ?? 'Z';
+  return Temporal.Instant.fromEpochMilliseconds(epochMs(at) + Math.round(ms))
+    .toZonedDateTimeISO(offset === 'Z' ? 'UTC' : offset)
+    .toString({ timeZoneName: 'never', offset: 'never', smallestUnit: 'millisecond' })
+    .replace(/\.000$/, '')
+    .concat(offset);
+}
+
 /** The instant at which a wall-clock time on a civil day falls in a zone (a skipped hour moves forward). */
 export function instantOf(day: string, time: string, timeZone: string): string {
   const z = Temporal.PlainDateTime.from(`${day}T${time}`).toZonedDateTime(timeZone, { disambiguation: 'compatible' });

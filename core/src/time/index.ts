@@ -10,6 +10,7 @@ export {
   isCivilDay,
   isInstant,
   isTimeZone,
+  movedBy,
   stamp,
   wallTime,
 } from './civil.ts';

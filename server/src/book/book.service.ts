@@ -1,6 +1,7 @@
 import { Book, type Entry } from '@dagboek/journal';
 import type { DataSource } from 'typeorm';
 import { EntryRow } from '../storage/rows.ts';
+import { LogChain } from './log-chain.ts';
 
 /** Rows read at once when the book is opened. */
 const PAGE = 20_000;
@@ -12,11 +13,13 @@ const PAGE = 20_000;
 export class BookService {
   private folded = Book.EMPTY;
   private readonly byId = new Map<string, Entry>();
+  readonly chain = new LogChain();
 
   private constructor() {}
 
   /** Reads the log and folds it: nobody is given the book before it is whole. */
   static async open(source: DataSource): Promise<BookService> {
+    const service = new BookService();
     const all: Entry[] = [];
     for (let after = 0; ;) {
       const rows = (await source.manager
@@ -26,12 +29,14 @@ export class BookService {
         .orderBy('e.seq')
         .limit(PAGE)
         .getRawMany()) as { seq: number; body: string }[];
-      for (const r of rows) all.push(JSON.parse(r.body) as Entry);
+      for (const r of rows) {
+        all.push(JSON.parse(r.body) as Entry);
+        service.chain.add(r.seq, r.body);
+      }
       if (rows.length < PAGE) break;
       after = rows.at(-1)?.seq ?? after;
     }
-    const service = new BookService();
-    service.take(all);
+    service.fold(all);
     return service;
   }
 
@@ -44,8 +49,13 @@ export class BookService {
     return this.byId.get(id);
   }
 
-  /** Entries that are safe on disk now. */
-  take(entries: readonly Entry[]): void {
+  /** Entries that are safe on disk now, as they stand there. */
+  take(entries: readonly Entry[], bodies: readonly string[]): void {
+    for (const body of bodies) this.chain.add(this.chain.last + 1, body);
+    this.fold(entries);
+  }
+
+  private fold(entries: readonly Entry[]): void {
     for (const e of entries) this.byId.set(e.id, e);
     this.folded = this.folded.withEntries(entries);
   }

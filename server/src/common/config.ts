@@ -18,6 +18,8 @@ export class Config {
     readonly web: string | null,
     /** How much to log: warn, info, debug. */
     readonly log = 'warn',
+    /** Go on with a book that lost the end of its log. */
+    readonly acceptLoss = false,
   ) {}
 
   /** Throws a sentence when a value cannot be. */
@@ -37,6 +39,7 @@ export class Config {
       env['DAGBOEK_DEMO'] === '1',
       env['DAGBOEK_WEB'] ? resolve(env['DAGBOEK_WEB']) : null,
       env['DAGBOEK_LOG'] ?? 'warn',
+      env['DAGBOEK_ACCEPT_LOSS'] === '1',
     );
   }
 }

@@ -12,14 +12,20 @@ export class JournalController {
   @Post()
   @HttpCode(200)
   @ApiBody({ type: AppendDto })
-  @ApiOperation({ summary: 'Takes a batch of entries; answers for each: accepted, known already, or refused and why.' })
+  @ApiOperation({
+    summary:
+      'Takes a batch of entries; answers for each: accepted, known already, early (by the clock here it is still to come), or refused and why.',
+  })
   async append(@Body() body: unknown): Promise<AppendAnswer> {
-    return { receipts: await this.journal.append(batchIn(body)) };
+    return { receipts: await this.journal.append(batchIn(body)), now: this.journal.now() };
   }
 
   @Get()
-  @ApiOperation({ summary: 'Entries that arrived after a number, in order of arrival.' })
+  @ApiOperation({
+    summary:
+      'Entries that arrived after a number, in order of arrival. With the digest that came with that number, a log put back to an older copy is noticed: begin anew.',
+  })
   after(@Query() q: AfterDto): Promise<JournalPage> {
-    return this.journal.after(q.after, q.limit);
+    return this.journal.after(q.after, q.limit, q.digest ?? null);
   }
 }

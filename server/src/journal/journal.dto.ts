@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { IsInt, IsOptional, Max, Min } from 'class-validator';
+import { IsInt, IsOptional, Matches, Max, Min } from 'class-validator';
 import { Type } from 'class-transformer';
 import { MOST_ENTRIES } from '@dagboek/journal';
 import { ProblemException } from '../common/problem.filter.ts';
@@ -36,6 +36,11 @@ export class AfterDto {
   @IsInt({ message: '"after" is a whole number.' })
   @Min(0, { message: '"after" is 0 or more.' })
   after = 0;
+
+  @ApiProperty({ required: false, description: 'The digest that came with `after`.' })
+  @IsOptional()
+  @Matches(/^[0-9a-f]{0,64}$/, { message: '"digest" is the one that came with the last page.' })
+  digest?: string;
 
   @ApiProperty({ required: false, default: 2000 })
   @IsOptional()

@@ -2,7 +2,9 @@ import { Injectable } from '@nestjs/common';
 import { type Entry, type JournalPage, type Receipt, validateEntry } from '@dagboek/journal';
 import { DataSource, MoreThan } from 'typeorm';
 import { BookService } from '../book/book.service.ts';
+import { noteLastKnown } from '../book/last-known.ts';
 import { Clock } from '../common/clock.ts';
+import { Config } from '../common/config.ts';
 import { Admission } from '../guards/admission.ts';
 import { BookFile } from '../storage/book-file.ts';
 import { EntryRow, IdentityRow } from '../storage/rows.ts';
@@ -30,6 +32,7 @@ export class JournalService {
     private readonly admission: Admission,
     private readonly clock: Clock,
     private readonly file: BookFile,
+    private readonly config: Config,
   ) {}
 
   /** Takes a batch: the good entries in one transaction, a receipt for each. Sending again is harmless. */
@@ -47,10 +50,12 @@ export class JournalService {
     const entries = [...taken.values()];
     if (entries.length > 0) {
       this.file.mustBeThere();
-      await this.keep(entries);
+      const bodies = entries.map((e) => JSON.stringify(e));
+      await this.keep(entries, bodies);
       // And after: what went into a file that is gone meanwhile is not safe.
       this.file.mustBeThere();
-      this.books.take(entries);
+      this.books.take(entries, bodies);
+      noteLastKnown(this.config.data, await this.identity(), this.books.chain);
     }
     return receipts;
   }
@@ -66,7 +71,7 @@ export class JournalService {
       why,
       ...(field ? { field } : {}),
     });
-    if (!verdict.ok) return refused(verdict);
+    if (!verdict.ok) return verdict.early ? { id, status: 'early', why: verdict.why } : refused(verdict);
     const e = verdict.entry;
     const known = (x: string): Entry | undefined => taken.get(x) ?? this.books.entry(x);
     const before = known(e.id);
@@ -87,32 +92,46 @@ export class JournalService {
   }
 
   /** Puts entries on disk, all or none. */
-  private async keep(entries: readonly Entry[]): Promise<void> {
+  private async keep(entries: readonly Entry[], bodies: readonly string[]): Promise<void> {
     await this.source.transaction(async (db) => {
       for (let i = 0; i < entries.length; i += ROWS_AT_ONCE) {
         const some = entries.slice(i, i + ROWS_AT_ONCE);
         // Plain SQL: this is the one statement that every line waits for.
         await db.query(
           `INSERT INTO entry (id, subject, kind, body) VALUES ${some.map(() => '(?, ?, ?, ?)').join(', ')}`,
-          some.flatMap((e) => [e.id, e.subject, e.kind, JSON.stringify(e)]),
+          some.flatMap((e, k) => [e.id, e.subject, e.kind, bodies[i + k]]),
         );
       }
     });
   }
 
-  /** Entries that arrived after `seq`, in order of arrival, at most `limit`. */
-  async after(seq: number, limit: number): Promise<JournalPage> {
+  /**
+   * Entries that arrived after `seq`, in order of arrival, at most `limit`. `digest`: of the log up to there, as the device
+   * knows it; where it is another, the log was put back to an older copy, and the device is told to begin anew.
+   */
+  async after(seq: number, limit: number, digest: string | null = null): Promise<JournalPage> {
+    const here = this.books.chain.at(seq);
+    if (here === null || (digest !== null && digest !== here))
+      return { entries: [], last: 0, digest: '', more: true, anew: true, now: this.now() };
     const rows = await this.source.manager.find(EntryRow, {
       where: { seq: MoreThan(seq) },
       order: { seq: 'ASC' },
       take: limit + 1,
     });
     const page = rows.slice(0, limit);
+    const last = page.at(-1)?.seq ?? seq;
     return {
       entries: page.map((r) => JSON.parse(r.body) as Entry),
-      last: page.at(-1)?.seq ?? seq,
+      last,
+      digest: this.books.chain.at(last) ?? '',
       more: rows.length > limit,
+      now: this.now(),
     };
+  }
+
+  /** The time this server goes by, ISO. */
+  now(): string {
+    return new Date(this.clock.nowMs()).toISOString();
   }
 
   /** Which book this is: a UUID made with its file. */

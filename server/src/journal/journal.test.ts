@@ -93,9 +93,15 @@ describe('taking entries', () => {
     expect((await post([wrong])).body.receipts[0]).toMatchObject({ status: 'refused', field: 'amends' });
   });
 
-  test('the future is refused by the server’s clock', async () => {
+  test('what is still to come by the server’s clock is early, not refused; what is wrong besides is', async () => {
     const e = { ...tripStarted(), at: '2026-09-14T12:30:00+01:00' };
-    expect((await post([e])).body.receipts[0]).toMatchObject({ status: 'refused', field: 'at' });
+    const { body } = await post([e, { ...e, id: idOf('odd'), facts: {} }]);
+    expect(body.receipts).toEqual([
+      { id: e.id, status: 'early', why: expect.stringContaining('still to come') },
+      expect.objectContaining({ status: 'refused' }),
+    ]);
+    expect(body.now).toBe('2026-09-14T11:00:00.000Z');
+    expect((await http().get('/api/health')).body.entries).toBe(0);
   });
 
   test('unknown kinds and fields are refused with a sentence and leave nothing behind', async () => {
@@ -180,7 +186,27 @@ describe('catching up', () => {
       ({ last: after, more } = page);
     }
     expect(seen).toEqual(line);
-    expect((await http().get(`/api/journal?after=${after}`)).body).toEqual({ entries: [], last: after, more: false });
+    expect((await http().get(`/api/journal?after=${after}`)).body).toMatchObject({
+      entries: [],
+      last: after,
+      more: false,
+    });
+  });
+
+  test('with the digest that came with a number the log is the same up to there, or is to be read anew', async () => {
+    await post(wholeLine());
+    const ask = async (query: string) => (await http().get(`/api/journal?${query}`).expect(200)).body;
+    const one = await ask('after=0&limit=5');
+    const two = await ask(`after=5&limit=5&digest=${one.digest}`);
+    expect([two.entries.length, two.anew]).toEqual([5, undefined]);
+    expect(two.digest).not.toBe(one.digest);
+    // A number that is not there, and a log that says something else up to it.
+    const anew = { entries: [], last: 0, digest: '', more: true, anew: true };
+    expect(await ask(`after=999&digest=${one.digest}`)).toMatchObject(anew);
+    expect(await ask(`after=5&digest=${two.digest}`)).toMatchObject(anew);
+    // One that knows no digest yet is taken at its word.
+    expect((await ask('after=5&limit=5')).entries).toEqual(two.entries);
+    await http().get('/api/journal?after=5&digest=../x').expect(400);
   });
 
   test.each(['-1', 'x', '1.5'])('after=%s is a problem', async (after) => {

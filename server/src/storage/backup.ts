@@ -4,7 +4,7 @@ import type { BackupMade } from '@dagboek/journal';
 import Database from 'better-sqlite3';
 import { BookTrouble } from './book-trouble.ts';
 import { lockFolder } from './lock-folder.ts';
-import { BOOK_FILE } from './look-at-folder.ts';
+import { BOOK_FILE, LAST_KNOWN_FILE } from './look-at-folder.ts';
 
 /** A folder named after an instant: "2026-09-12T14-20-00-000". */
 const named = (at: string): string => at.slice(0, 23).replace(/[:.]/g, '-');
@@ -74,7 +74,9 @@ export function restore(folder: string, backup: string, at: string): { entries: 
   mkdirSync(folder, { recursive: true });
   // Not under a server that has it open: it would go on writing into the file that was set aside.
   lockFolder(folder)();
-  const present = [BOOK_FILE, `${BOOK_FILE}-wal`, `${BOOK_FILE}-shm`].filter((f) => existsSync(join(folder, f)));
+  const present = [BOOK_FILE, `${BOOK_FILE}-wal`, `${BOOK_FILE}-shm`, LAST_KNOWN_FILE].filter((f) =>
+    existsSync(join(folder, f)),
+  );
   const aside = present.length > 0 ? join(folder, `set-aside-${named(at)}`) : null;
   if (aside) mkdirSync(aside, { recursive: true });
   for (const f of present) renameSync(join(folder, f), join(aside ?? folder, f));

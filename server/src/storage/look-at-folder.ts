@@ -3,6 +3,8 @@ import { join } from 'node:path';
 import { BookTrouble } from './book-trouble.ts';
 
 export const BOOK_FILE = 'dagboek.sqlite';
+/** Beside it: how far its log reached when it was last written to. */
+export const LAST_KNOWN_FILE = 'dagboek.last';
 /** A SQLite file begins so; 100 bytes of header follow. */
 const SQLITE = 'SQLite format 3\0';
 
@@ -18,7 +20,9 @@ export function lookAtFolder(folder: string): void {
   if (!statSync(folder).isDirectory())
     throw new BookTrouble(`${folder} is a file, and the book needs a folder. Set DAGBOEK_DATA to another.`);
   const file = join(folder, BOOK_FILE);
-  const others = readdirSync(folder).filter((f) => f === 'photos' || f === 'backups' || f === `${BOOK_FILE}-wal`);
+  const others = readdirSync(folder).filter((f) =>
+    ['photos', 'backups', `${BOOK_FILE}-wal`, LAST_KNOWN_FILE].includes(f),
+  );
   if (!existsSync(file)) {
     if (others.length > 0)
       throw new BookTrouble(

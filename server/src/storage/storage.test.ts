@@ -7,6 +7,7 @@ import {
   readdirSync,
   readFileSync,
   renameSync,
+  rmSync,
   statSync,
   truncateSync,
   writeFileSync,
@@ -19,7 +20,7 @@ import request from 'supertest';
 import { anEntry, idOf } from '../../../journal/src/builders.test-support.ts';
 import { aFolder, aServer } from '../test-server.test-support.ts';
 import { backUp, backupsOf, entriesIn, restore } from './backup.ts';
-import { BOOK_FILE } from './look-at-folder.ts';
+import { BOOK_FILE, LAST_KNOWN_FILE } from './look-at-folder.ts';
 
 const open: NestExpressApplication[] = [];
 afterEach(async () => {
@@ -111,6 +112,57 @@ describe('a used folder never becomes a new book', () => {
   test('an empty folder, and one that is not there yet, are new books', async () => {
     expect(await held(await start(aFolder()))).toBe(0);
     expect(await held(await start(join(aFolder(), 'new', 'book')))).toBe(0);
+  });
+});
+
+describe('a log that reaches less far than it did', () => {
+  const lost = async (): Promise<string> => {
+    const folder = await aBook(20);
+    const old = aFolder();
+    copyFileSync(join(folder, BOOK_FILE), join(old, BOOK_FILE));
+    const app = await aServer(folder);
+    await write(app, 20, 30);
+    await app.close();
+    copyFileSync(join(old, BOOK_FILE), join(folder, BOOK_FILE));
+    return folder;
+  };
+  test('is said at the start, with the way out', async () => {
+    await expect(aServer(await lost())).rejects.toThrow(/has 20 entries, and had 30 .* DAGBOEK_ACCEPT_LOSS=1/);
+  });
+  test('is noticed too where it was written to since, on another machine', async () => {
+    const folder = await lost();
+    const elsewhere = aFolder();
+    copyFileSync(join(folder, BOOK_FILE), join(elsewhere, BOOK_FILE));
+    const app = await aServer(elsewhere);
+    await write(app, 40, 60);
+    await app.close();
+    copyFileSync(join(elsewhere, BOOK_FILE), join(folder, BOOK_FILE));
+    await expect(aServer(folder)).rejects.toThrow(/does not say what it said/);
+  });
+  test('once accepted it goes on, and is accepted from then on', async () => {
+    const folder = await lost();
+    const app = await aServer(folder, true);
+    expect(await held(app)).toBe(20);
+    await app.close();
+    expect(await held(await start(folder))).toBe(20);
+  });
+  test('restored on purpose, it is not lost; half a note of it is passed over', async () => {
+    const folder = await aBook(5);
+    const { folder: backup } = await backUp(folder, '2026-09-12T14:20:00Z');
+    const app = await aServer(folder);
+    await write(app, 5, 9);
+    await app.close();
+    restore(folder, backup, '2026-09-12T15:00:00Z');
+    const again = await aServer(folder);
+    expect(await held(again)).toBe(5);
+    await again.close();
+    writeFileSync(join(folder, LAST_KNOWN_FILE), '{"book": "x');
+    expect(await held(await start(folder))).toBe(5);
+  });
+  test('with its file gone, the note alone says that it was used', async () => {
+    const folder = await aBook(1);
+    rmSync(join(folder, BOOK_FILE));
+    await expect(aServer(folder)).rejects.toThrow(/held a book \(dagboek\.last\)/);
   });
 });
 

@@ -6,14 +6,16 @@ import { useNames } from '../kit/catalogue.ts';
 import { draftOf, factsFrom } from '../kit/facts/draft.ts';
 import { FactsForm } from '../kit/facts/facts-form.tsx';
 import { type FactsDraft, factsResolver } from '../kit/facts/resolver.ts';
-import { useFormat } from '../kit/format.ts';
-import { useJournal, useOutbox, useReached, useWhyNotReached } from '../kit/journal/journal-context.tsx';
+import { plural, useFormat } from '../kit/format.ts';
+import { useJournal, useOutbox, useReached, useSentAgain, useWhyNotReached } from '../kit/journal/journal-context.tsx';
 import type { OutboxItem } from '../kit/journal/outbox.ts';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { usePhotoShelf, useFileUrl, useWaitingPhotos } from '../kit/photos/photos.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
+import { DateTimeField } from '../kit/ui/when.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { ClockNotice } from './clock-notice.tsx';
 import { Key, LineKey } from '../kit/ui/key.tsx';
 
 const WORDS = {
@@ -28,6 +30,7 @@ export function UnsentPage() {
   const outbox = useOutbox();
   const reached = useReached();
   const why = useWhyNotReached();
+  const again = useSentAgain();
   const store = useJournal();
   const names = useNames();
   const { time } = useFormat();
@@ -50,6 +53,13 @@ export function UnsentPage() {
             <b>Not reached.</b> {why}
           </p>
         )}
+        {again > 0 && (
+          <p className="asks" role="status">
+            <b>The book on the server was put back to an older copy.</b> {plural(again, 'line')} that it had and has no
+            more {again === 1 ? 'is' : 'are'} sent again from this device.
+          </p>
+        )}
+        <ClockNotice />
         <ul className="unsent-list">
           {outbox.map((i) => (
             <li key={i.entry.id}>
@@ -58,7 +68,7 @@ export function UnsentPage() {
                 {sayEntry(i.entry, names)}
                 <small>
                   {WORDS[i.state]}
-                  {'why' in i ? `: ${i.why}` : ''}
+                  {'why' in i && i.why !== undefined ? `: ${i.why}` : ''}
                 </small>
               </div>
               <span className="line-keys">
@@ -115,14 +125,15 @@ function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }
     defaultValues: draftOf(fields, entry.facts) as FactsDraft,
     resolver: factsResolver(entry, fields),
   });
+  const [atMs, setAt] = useState(epochMs(entry.at));
   const [trouble, setTrouble] = useState<string | null>(null);
   const { writeAll } = useWrite();
   const store = useJournal();
   const mend = async (draft: FactsDraft): Promise<void> => {
     if (!isKind(entry.kind)) return;
-    const { amends, about } = entry;
+    const { amends, over, about } = entry;
     const facts = factsFrom(fields, draft, entry.facts);
-    const more = { atMs: epochMs(entry.at), ...(amends ? { amends } : {}), ...(about ? { about } : {}) };
+    const more = { atMs, ...(amends ? { amends } : {}), ...(over ? { over } : {}), ...(about ? { about } : {}) };
     const r = await writeAll([{ kind: entry.kind, subject: entry.subject, facts, more }]);
     if (!r.ok) return setTrouble(r.why);
     await store.setAside(entry.id);
@@ -132,6 +143,7 @@ function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }
     <Dialog title="Mend this line" open onClose={onClose}>
       {'why' in item && <p className="was">The server said: {item.why}</p>}
       <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
+      <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
       <Trouble says={trouble} />
       <div className="keys">
         <Key act onClick={(e) => void handleSubmit(mend)(e)} name="Write it so" />

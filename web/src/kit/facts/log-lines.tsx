@@ -1,4 +1,5 @@
 import { type Entry, type Logged, sayEntry } from '@dagboek/journal';
+import { movedBy } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useNames } from '../catalogue.ts';
 import { useFormat } from '../format.ts';
@@ -24,6 +25,7 @@ export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: str
             </span>
             <div>
               <LineText line={l} />
+              <ClockSaid entry={l.now} />
               {[l.now, ...(l.struck ? [l.struck] : [])].some((e) => unsent.has(e.id)) && (
                 <em className="unsent">not yet sent</em>
               )}
@@ -35,6 +37,13 @@ export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: str
       {open && <CorrectDialog line={open} onClose={() => setOpen(null)} />}
     </>
   );
+}
+
+/** What the clock of its device said, where that was wrong and the time was set by the server's. */
+function ClockSaid({ entry }: { entry: Entry }) {
+  const { time } = useFormat();
+  if (!entry.aheadMs) return null;
+  return <small> By the clock of its device {time(movedBy(entry.at, entry.aheadMs))}.</small>;
 }
 
 function LineKeys({ line, onCorrect }: { line: Logged; onCorrect: () => void }) {

@@ -60,6 +60,18 @@ export function useWhyNotReached(): string | null {
   return useSyncExternalStore(subscribe, () => getSnapshot().why);
 }
 
+/** How far the clock of this device is ahead of the server's, ms; null before it was told. */
+export function useAheadMs(): number | null {
+  const { subscribe, getSnapshot } = useJournal();
+  return useSyncExternalStore(subscribe, () => getSnapshot().aheadMs);
+}
+
+/** How many lines the server had and has no more, which this device sends again. */
+export function useSentAgain(): number {
+  const { subscribe, getSnapshot } = useJournal();
+  return useSyncExternalStore(subscribe, () => getSnapshot().again);
+}
+
 /** Whether the server answered last time; null before it was asked. */
 export function useReached(): boolean | null {
   const { subscribe, getSnapshot } = useJournal();

@@ -1,8 +1,10 @@
-import { type BackupMade, Book, type Entry, type Receipt } from '@dagboek/journal';
+import { type BackupMade, Book, type Entry, type JournalPage, type Receipt } from '@dagboek/journal';
+import { epochMs, isInstant } from '@dagboek/core/time';
 import { afterReload, type OutboxAction, type OutboxItem, outboxReducer, sendable } from './outbox.ts';
 import type { Keep } from './keep.ts';
-import { NO_ANSWER } from './reached.ts';
-import type { Transport } from './transport.ts';
+import { Pace } from './pace.ts';
+import { sendApart } from './send-apart.ts';
+import type { Cursor, NotReached, Transport } from './transport.ts';
 
 /** What the interface sees. A new object whenever anything changed. */
 export interface Snapshot {
@@ -12,20 +14,33 @@ export interface Snapshot {
   readonly reached: boolean | null;
   /** Why it did not, where something answered in its place; null while it answers, or nobody does. */
   readonly why: string | null;
+  /** How far the clock of this device is ahead of the server's, ms; null before it was told. */
+  readonly aheadMs: number | null;
+  /** Lines that the server had and has no more, which this device sends again: its log was put back to an older copy. */
+  readonly again: number;
 }
+
+const NOTHING: Snapshot = { book: Book.EMPTY, outbox: [], reached: null, why: null, aheadMs: null, again: 0 };
+const START: Cursor = { last: 0, digest: '' };
+/** An answer that took longer than this says too little of the time, ms. */
+const SLOW_MS = 10_000;
 
 /**
  * The journal on this device: the server's entries and the outbox, kept in IndexedDB and folded into one Book.
  * Writing goes to IndexedDB first, is folded at once, and is sent when it can be.
  */
 export class JournalStore {
-  private snapshot: Snapshot = { book: Book.EMPTY, outbox: [], reached: null, why: null };
+  private snapshot: Snapshot = NOTHING;
   private readonly listeners = new Set<() => void>();
-  private last = 0;
+  private cursor: Cursor = START;
+  /** Ids that the server has, while this device goes through its log from the beginning to find what it lacks. */
+  private comparing: Set<string> | null = null;
   /** Changes to the kept outbox wait for each other, so that the kept order is the order of the changes. */
   private keeping: Promise<void> = Promise.resolve();
   private flushing: Promise<void> | null = null;
   private retryTimer: ReturnType<typeof setTimeout> | undefined;
+  private readonly sends = new Pace(1, 100);
+  private readonly fetches = new Pace(25, 2000);
 
   constructor(
     private readonly keep: Keep,
@@ -36,18 +51,20 @@ export class JournalStore {
 
   /** Reads what this device holds. Call once, before anything else. */
   async load(): Promise<void> {
-    const { entries, outbox, last } = await this.keep.load();
-    this.last = Math.max(this.last, last);
+    const { entries, outbox, cursor, comparing } = await this.keep.load();
+    this.cursor = cursor;
+    if (comparing) this.comparing = new Set();
     const items = afterReload(outbox);
     this.set({ book: Book.EMPTY.withEntries(entries).withEntries(this.counting(items)), outbox: items });
   }
 
   /** Another tab of this book wrote something: read it from the shelf, without touching what is being sent here. */
   async reread(): Promise<void> {
-    const { entries, outbox, last } = await this.keep.load();
-    this.last = Math.max(this.last, last);
+    const { entries, outbox, cursor } = await this.keep.load();
+    if (!this.comparing && cursor.last > this.cursor.last) this.cursor = cursor;
     const mine = new Set(this.snapshot.outbox.map((i) => i.entry.id));
-    const held = new Set(entries.map((e) => e.id));
+    const waits = new Set(outbox.map((i) => i.entry.id));
+    const held = new Set(entries.map((e) => e.id).filter((id) => !waits.has(id)));
     const items = [
       ...this.snapshot.outbox.filter((i) => !held.has(i.entry.id)),
       ...afterReload(outbox.filter((i) => !mine.has(i.entry.id))),
@@ -91,6 +108,17 @@ export class JournalStore {
     if (entry) this.set({ book: this.snapshot.book.without(entry) });
   }
 
+  /** Puts unsent entries in the place of others, which are set aside: they stay on this device and count no more. */
+  async replace(by: ReadonlyMap<string, Entry>, why: string): Promise<void> {
+    const next = outboxReducer(this.snapshot.outbox, { type: 'replaced', by, why });
+    const old = next.filter((i) => by.has(i.entry.id) && i.state === 'set aside').map((i) => i.entry);
+    await this.keepOutbox(next);
+    const book = old.reduce((b, e) => b.without(e), this.snapshot.book);
+    this.set({ outbox: next, book: book.withEntries(old.flatMap((e) => by.get(e.id) ?? [])) });
+    this.tellOthers();
+    void this.flush();
+  }
+
   /** Sends what waits, until nothing may be sent now. One sender at a time. */
   flush(): Promise<void> {
     this.flushing ??= this.flushNow().finally(() => {
@@ -101,30 +129,19 @@ export class JournalStore {
 
   private async flushNow(): Promise<void> {
     for (;;) {
-      const batch = sendable(this.snapshot.outbox, this.now());
+      const batch = sendable(this.snapshot.outbox, this.now(), this.sends.atOnce);
       if (batch.length === 0) break;
-      const ids = batch.map((e) => e.id);
-      await this.change({ type: 'sending', ids });
-      const answer = await this.transport.send(batch);
-      if (answer.ok) {
-        this.set({ reached: true, why: null });
-        await this.answered(batch, answer.receipts);
-        continue;
-      }
-      if (!answer.unreachable) {
-        // The batch as a whole was turned down: name the one that is at fault by sending them singly.
-        this.set({ reached: true, why: null });
-        for (const e of batch) {
-          const one = batch.length === 1 ? answer : await this.transport.send([e]);
-          if (one.ok) await this.answered([e], one.receipts);
-          else if (one.unreachable) await this.change({ type: 'unreachable', ids: [e.id], nowMs: this.now() });
-          else await this.answered([e], [{ id: e.id, status: 'refused', why: one.why }]);
-        }
-        continue;
-      }
-      this.set({ reached: false, why: answer.why === NO_ANSWER ? null : answer.why });
-      await this.change({ type: 'unreachable', ids, nowMs: this.now() });
-      break;
+      await this.change({ type: 'sending', ids: batch.map((e) => e.id) });
+      const sentMs = this.now();
+      const { receipts, waiting, reached, why, now, lost } = await sendApart(this.transport, batch);
+      if (now !== null) this.learn(now, sentMs);
+      this.set({ reached, why });
+      if (receipts.length > 0) await this.answered(batch, receipts);
+      if (waiting.length > 0) {
+        if (lost) this.sends.gotLost();
+        await this.change({ type: 'unreachable', ids: waiting.map((e) => e.id), nowMs: this.now() });
+        if (!reached) break;
+      } else this.sends.wentThrough();
     }
     this.scheduleRetry();
   }
@@ -138,8 +155,9 @@ export class JournalStore {
   }
 
   private async answered(batch: readonly Entry[], receipts: readonly Receipt[]): Promise<void> {
-    const taken = batch.filter((e) => receipts.some((r) => r.id === e.id && r.status !== 'refused'));
-    this.set({ outbox: outboxReducer(this.snapshot.outbox, { type: 'answered', receipts }) });
+    const held = new Set(receipts.flatMap((r) => (r.status === 'accepted' || r.status === 'known' ? [r.id] : [])));
+    const taken = batch.filter((e) => held.has(e.id));
+    this.set({ outbox: outboxReducer(this.snapshot.outbox, { type: 'answered', receipts, nowMs: this.now() }) });
     await this.keepOutbox(this.snapshot.outbox, taken);
     this.tellOthers();
   }
@@ -155,28 +173,81 @@ export class JournalStore {
       if (waiting.length > 0) this.set({ book: this.snapshot.book.withEntries(waiting) });
       waiting = [];
     };
+    // While it is compared, how far this device has caught up is kept only at the end: a reload begins the comparison anew.
+    if (this.comparing) [this.cursor, this.comparing] = [START, new Set()];
     try {
       for (;;) {
-        const page = await this.transport.after(this.last);
+        const page = await this.fetchPage();
         if ('unreached' in page) {
           this.set({ reached: false, why: page.unreached });
           return false;
         }
         this.set({ reached: true, why: null });
-        const last = Math.max(this.last, page.last);
+        if (page.anew) {
+          await this.keep.compare();
+          [this.cursor, this.comparing] = [START, new Set()];
+          continue;
+        }
+        const next = { last: Math.max(this.cursor.last, page.last), digest: page.digest };
         const fresh = this.notKept(page.entries);
+        for (const e of page.entries) this.comparing?.add(e.id);
         // Kept first: a device that is full asks for the same page again.
-        if (last !== this.last) await this.keep.catchUp(fresh, last);
-        this.last = last;
+        if (fresh.length > 0 || next.last !== this.cursor.last || next.digest !== this.cursor.digest)
+          await this.keep.catchUp(fresh, this.comparing ? START : next);
+        this.cursor = next;
         waiting.push(...fresh);
         heard(waiting.length);
         if (!first || !page.more) fold();
-        if (!page.more) return true;
+        if (page.more) continue;
+        if (this.comparing) await this.sendMissing(this.comparing);
+        return true;
       }
     } finally {
       // What was kept is shown, whatever ends it: no network, or a shelf that is full.
       fold();
     }
+  }
+
+  private async fetchPage(): Promise<JournalPage | NotReached> {
+    const askedMs = this.now();
+    const page = await this.transport.after(this.cursor, this.fetches.atOnce);
+    if ('unreached' in page) {
+      if (page.unreached === null) this.fetches.gotLost();
+      return page;
+    }
+    this.fetches.wentThrough();
+    this.learn(page.now, askedMs);
+    return page;
+  }
+
+  /** The server's log is an older one than this device knew: what it lacks is queued again, whoever wrote it. */
+  private async sendMissing(has: ReadonlySet<string>): Promise<void> {
+    const out = new Set(this.snapshot.outbox.map((i) => i.entry.id));
+    const missing = this.snapshot.book
+      .entries()
+      .filter((e) => !has.has(e.id) && !out.has(e.id))
+      .sort((a, b) => (a.id < b.id ? -1 : 1));
+    const queued = missing.map((entry): OutboxItem => ({
+      entry,
+      tries: 0,
+      again: true,
+      state: 'queued',
+      notBeforeMs: 0,
+    }));
+    await this.keep.compared(queued, this.cursor);
+    this.comparing = null;
+    if (missing.length === 0) return;
+    this.set({ outbox: [...this.snapshot.outbox, ...queued], again: this.snapshot.again + missing.length });
+    this.tellOthers();
+    void this.flush();
+  }
+
+  /** Compares the clocks. `sinceMs`: when the server was asked. */
+  private learn(serverNow: string, sinceMs: number): void {
+    const tookMs = this.now() - sinceMs;
+    if (!isInstant(serverNow) || tookMs > SLOW_MS || tookMs < 0) return;
+    const aheadMs = Math.round(sinceMs + tookMs / 2 - epochMs(serverNow));
+    if (this.snapshot.aheadMs === null || Math.abs(aheadMs - this.snapshot.aheadMs) > 1000) this.set({ aheadMs });
   }
 
   /** Those that are not on the shelf of this device yet: what it wrote itself comes back from the server too. */

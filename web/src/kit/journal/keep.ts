@@ -2,6 +2,7 @@ import type { Entry } from '@dagboek/journal';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { v7 } from 'uuid';
 import type { OutboxItem } from './outbox.ts';
+import type { Cursor } from './transport.ts';
 
 /** Entries that lie together, since reading a hundred bundles takes a fifth of the time of reading 100,000 entries. */
 interface Bundle {
@@ -14,8 +15,8 @@ interface Shelf extends DBSchema {
   entries: { key: string; value: Entry | Bundle };
   /** Entries that it does not hold yet, by id. */
   outbox: { key: string; value: OutboxItem & { id: string } };
-  /** How far this device has caught up. */
-  meta: { key: string; value: number };
+  /** How far this device has caught up (`last`, `digest`); `comparing`: it goes through the server's log from its beginning. */
+  meta: { key: string; value: number | string };
 }
 
 /** Ids of bundles come behind every UUID, so that the two can be read apart. */
@@ -28,6 +29,12 @@ const BUNDLE_FROM = 200;
 /** So many that lie singly are bundled when the book is opened. */
 const TIDY_FROM = 1000;
 const MOST_IN_BUNDLE = 4000;
+
+/** Writes down how far a device has caught up. */
+function putCursor(meta: { put: (value: number | string, key: string) => Promise<unknown> }, c: Cursor): void {
+  void meta.put(c.last, 'last');
+  void meta.put(c.digest, 'digest');
+}
 
 const isBundle = (x: Entry | Bundle): x is Bundle => 'bundle' in x;
 const entriesIn = (values: readonly (Entry | Bundle)[]): Entry[] =>
@@ -53,14 +60,17 @@ export class Keep {
   }
 
   /** Everything on the shelf the first time; afterwards what may be new since, which another tab may have put there. */
-  async load(): Promise<{ entries: Entry[]; outbox: OutboxItem[]; last: number }> {
+  async load(): Promise<{ entries: Entry[]; outbox: OutboxItem[]; cursor: Cursor; comparing: boolean }> {
     const tx = this.db.transaction(['entries', 'outbox', 'meta']);
     const store = tx.objectStore('entries');
-    const [loose, ids, outbox, last] = await Promise.all([
+    const meta = tx.objectStore('meta');
+    const [loose, ids, outbox, last, digest, comparing] = await Promise.all([
       store.getAll(singly()),
       store.getAllKeys(bundled()),
       tx.objectStore('outbox').getAll(),
-      tx.objectStore('meta').get('last'),
+      meta.get('last'),
+      meta.get('digest'),
+      meta.get('comparing'),
     ]);
     const bundles = await Promise.all(ids.filter((id) => !this.known.has(id)).map((id) => store.get(id)));
     for (const id of ids) this.known.add(id);
@@ -68,7 +78,8 @@ export class Keep {
     return {
       entries: entriesIn([...bundles.flatMap((b) => b ?? []), ...loose]),
       outbox: outbox.map(({ id: _, ...item }) => item as OutboxItem),
-      last: last ?? 0,
+      cursor: { last: Number(last ?? 0), digest: String(digest ?? '') },
+      comparing: comparing === 1,
     };
   }
 
@@ -99,7 +110,7 @@ export class Keep {
   }
 
   /** Entries that came from the server, and how far that brings us. */
-  async catchUp(entries: readonly Entry[], last: number): Promise<void> {
+  async catchUp(entries: readonly Entry[], cursor: Cursor): Promise<void> {
     const tx = this.db.transaction(['entries', 'meta'], 'readwrite');
     const store = tx.objectStore('entries');
     if (entries.length >= BUNDLE_FROM) {
@@ -107,7 +118,24 @@ export class Keep {
       this.known.add(b.id);
       void store.put(b);
     } else for (const e of entries) void store.put(e);
-    void tx.objectStore('meta').put(last, 'last');
+    putCursor(tx.objectStore('meta'), cursor);
+    await tx.done;
+  }
+
+  /** From here on the server's log is gone through from its beginning, also after a reload, until `compared`. */
+  async compare(): Promise<void> {
+    const tx = this.db.transaction('meta', 'readwrite', { durability: 'strict' });
+    putCursor(tx.store, { last: 0, digest: '' });
+    void tx.store.put(1, 'comparing');
+    await tx.done;
+  }
+
+  /** What the server lacks is queued, and how far this device has caught up; all or nothing of it. */
+  async compared(queued: readonly OutboxItem[], cursor: Cursor): Promise<void> {
+    const tx = this.db.transaction(['outbox', 'meta'], 'readwrite', { durability: 'strict' });
+    for (const i of queued) void tx.objectStore('outbox').put({ ...i, id: i.entry.id });
+    putCursor(tx.objectStore('meta'), cursor);
+    void tx.objectStore('meta').delete('comparing');
     await tx.done;
   }
 

@@ -2,7 +2,15 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Entry } from '@dagboek/journal';
 import { landed } from '../../../../journal/src/builders.test-support.ts';
-import { afterReload, backOffMs, type OutboxAction, type OutboxItem, outboxReducer, sendable } from './outbox.ts';
+import {
+  afterReload,
+  backOffMs,
+  EARLY_MS,
+  type OutboxAction,
+  type OutboxItem,
+  outboxReducer,
+  sendable,
+} from './outbox.ts';
 
 const a = landed('a', '12:00');
 const b = landed('b', '12:01');
@@ -30,6 +38,7 @@ describe('the outbox', () => {
       [
         {
           type: 'answered',
+          nowMs: 0,
           receipts: [
             { id: a.id, status: 'accepted' },
             { id: b.id, status: 'refused', why: 'no', field: 'count' },
@@ -39,9 +48,9 @@ describe('the outbox', () => {
       sent,
     );
     expect(after).toEqual([{ entry: b, tries: 1, state: 'refused', why: 'no', field: 'count' }]);
-    expect(run([{ type: 'answered', receipts: [{ id: a.id, status: 'known' }] }], sent).map((i) => i.entry.id)).toEqual(
-      [b.id],
-    );
+    expect(
+      run([{ type: 'answered', nowMs: 0, receipts: [{ id: a.id, status: 'known' }] }], sent).map((i) => i.entry.id),
+    ).toEqual([b.id]);
   });
 
   test('unreachable is a pause with back-off', () => {
@@ -51,8 +60,8 @@ describe('the outbox', () => {
       { type: 'unreachable', ids: [a.id], nowMs: 1000 },
     ]);
     expect(items[0]).toMatchObject({ state: 'queued', tries: 1, notBeforeMs: 2000 });
-    expect(sendable(items, 1999)).toEqual([]);
-    expect(sendable(items, 2000)).toEqual([a]);
+    expect(sendable(items, 1999, 9)).toEqual([]);
+    expect(sendable(items, 2000, 9)).toEqual([a]);
   });
 
   test('back-off doubles from a second to a minute', () => {
@@ -66,6 +75,22 @@ describe('the outbox', () => {
     expect(run([{ type: 'retry', ids: [a.id] }], refused)).toEqual([
       { entry: a, tries: 0, state: 'queued', notBeforeMs: 0 },
     ]);
+  });
+
+  test('what is early waits with its reason; replaced, the old one is set aside and the new one is queued', () => {
+    const early = run(
+      [{ type: 'answered', nowMs: 1000, receipts: [{ id: a.id, status: 'early', why: 'to come' }] }],
+      [{ entry: a, tries: 1, again: true, state: 'sending' }],
+    );
+    expect(early).toEqual([
+      { entry: a, tries: 1, again: true, state: 'queued', notBeforeMs: 1000 + EARLY_MS, why: 'to come' },
+    ]);
+    expect(run([{ type: 'replaced', by: new Map([[a.id, b]]), why: 'anew' }], early)).toEqual([
+      { entry: a, tries: 1, again: true, state: 'set aside', why: 'anew' },
+      { entry: b, tries: 0, state: 'queued', notBeforeMs: 0 },
+    ]);
+    const sending: OutboxItem[] = [{ entry: a, tries: 1, state: 'sending' }];
+    expect(run([{ type: 'replaced', by: new Map([[a.id, b]]), why: 'anew' }], sending)).toEqual(sending);
   });
 
   test('only a refused one can be set aside, and it stays', () => {
@@ -102,8 +127,20 @@ describe('the outbox', () => {
       fc.array(anId).map((ids) => ({ type: 'unreachable' as const, ids, nowMs: 5 })),
       fc.array(anId).map((ids) => ({ type: 'retry' as const, ids })),
       anId.map((id) => ({ type: 'set aside' as const, id })),
-      anId.map((id) => ({ type: 'answered' as const, receipts: [{ id, status: 'refused' as const, why: 'no' }] })),
-      anId.map((id) => ({ type: 'answered' as const, receipts: [{ id, status: 'accepted' as const }] })),
+      anId.map((id) => ({
+        type: 'answered' as const,
+        nowMs: 5,
+        receipts: [{ id, status: 'refused' as const, why: 'no' }],
+      })),
+      anId.map((id) => ({
+        type: 'answered' as const,
+        nowMs: 5,
+        receipts: [{ id, status: 'early' as const, why: 'x' }],
+      })),
+      fc
+        .tuple(anId, fc.nat())
+        .map(([id, n]) => ({ type: 'replaced' as const, by: new Map([[id, landed(`n${n}`, '12:05')]]), why: 'x' })),
+      anId.map((id) => ({ type: 'answered' as const, nowMs: 5, receipts: [{ id, status: 'accepted' as const }] })),
     );
     fc.assert(
       fc.property(fc.array(anAction, { maxLength: 30 }), (actions) => {

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { landed } from '../../../../journal/src/builders.test-support.ts';
-import { httpTransport as transportOf } from './transport.ts';
+import { httpTransport as transportOf, timeoutMs } from './transport.ts';
 
 const httpTransport = transportOf('the-book');
 
@@ -30,9 +30,9 @@ const problem = (status: number): Response =>
 
 describe('sending', () => {
   test('a batch goes to the journal, and its receipts come back', async () => {
-    const receipts = [{ id: entry.id, status: 'accepted' }];
-    const asked = answering(() => json({ receipts }));
-    expect(await httpTransport.send([entry])).toEqual({ ok: true, receipts });
+    const answer = { receipts: [{ id: entry.id, status: 'accepted' }], now: '2026-09-12T13:00:00Z' };
+    const asked = answering(() => json(answer));
+    expect(await httpTransport.send([entry])).toEqual({ ok: true, ...answer });
     expect(asked).toEqual([{ url: '/api/journal', body: { entries: [entry] }, book: 'the-book' }]);
   });
 
@@ -47,7 +47,12 @@ describe('sending', () => {
     [503, true],
   ])('our own status %d: to be tried later %s', async (status, later) => {
     answering(() => problem(status));
-    expect(await httpTransport.send([entry])).toEqual({ ok: false, unreachable: later, why: 'because' });
+    expect(await httpTransport.send([entry])).toEqual({
+      ok: false,
+      unreachable: later,
+      ...(status === 500 ? { broke: true } : {}),
+      why: 'because',
+    });
   });
 
   test.each([401, 403, 407, 511])(
@@ -77,7 +82,7 @@ describe('sending', () => {
       unreachable: true,
       why: 'Something in front of the server answered in its place.',
     });
-    expect(await httpTransport.after(0)).toEqual({
+    expect(await httpTransport.after({ last: 0, digest: '' }, 100)).toEqual({
       unreached: 'Something in front of the server answered in its place.',
     });
   });
@@ -101,15 +106,15 @@ describe('catching up', () => {
   test('from a number on', async () => {
     const page = { entries: [entry], last: 7, more: false };
     const asked = answering(() => json(page));
-    expect(await httpTransport.after(6)).toEqual(page);
-    expect(asked[0]).toMatchObject({ url: '/api/journal?after=6', book: 'the-book' });
+    expect(await httpTransport.after({ last: 6, digest: 'ab' }, 100)).toEqual(page);
+    expect(asked[0]).toMatchObject({ url: '/api/journal?after=6&limit=100&digest=ab', book: 'the-book' });
   });
 
   test('no answer, or that of another book, says that it was not reached', async () => {
     answering(() => problem(409));
-    expect(await httpTransport.after(0)).toEqual({ unreached: 'because' });
+    expect(await httpTransport.after({ last: 0, digest: '' }, 100)).toEqual({ unreached: 'because' });
     answering(() => Promise.reject(new Error('offline')));
-    expect(await httpTransport.after(0)).toEqual({ unreached: null });
+    expect(await httpTransport.after({ last: 0, digest: '' }, 100)).toEqual({ unreached: null });
   });
 });
 
@@ -126,4 +131,9 @@ describe('a copy of the book', () => {
     answering(() => Promise.reject(new TypeError('offline')));
     await expect(httpTransport.backUp()).rejects.toThrow('try again with a signal');
   });
+});
+
+test('the longer what is sent, the longer it may be on its way', () => {
+  expect(timeoutMs(0)).toBe(15_000);
+  expect(timeoutMs(40_000)).toBeGreaterThan(45_000);
 });

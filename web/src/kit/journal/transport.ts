@@ -6,19 +6,35 @@ export interface NotReached {
   readonly unreached: string | null;
 }
 
+/** What a batch came to. `unreachable`: nobody answered, or not this server, or it is in trouble: try later. `broke`: it fell over this very batch. */
+export type Sent =
+  | { readonly ok: true; readonly receipts: readonly Receipt[]; readonly now: string }
+  | { readonly ok: false; readonly unreachable: boolean; readonly broke?: boolean; readonly why: string };
+
+/** Where to go on in the log: after this number, and the digest that came with it. */
+export interface Cursor {
+  readonly last: number;
+  readonly digest: string;
+}
+
 /** The server as the journal needs it. */
 export interface Transport {
-  /** Sends a batch. `unreachable`: nobody answered, or not this server, or it is in trouble: try later. */
-  send(
-    entries: readonly Entry[],
-  ): Promise<{ ok: true; receipts: readonly Receipt[] } | { ok: false; unreachable: boolean; why: string }>;
-  /** Entries that arrived after a number. */
-  after(seq: number): Promise<JournalPage | NotReached>;
+  /** Sends a batch. */
+  send(entries: readonly Entry[]): Promise<Sent>;
+  /** Entries that arrived after a place in the log, at most `limit`. */
+  after(cursor: Cursor, limit: number): Promise<JournalPage | NotReached>;
   /** Asks for a copy of the book where it is kept. Throws an Error with a sentence when none was made. */
   backUp(): Promise<BackupMade>;
 }
 
 const TIMEOUT_MS = 15_000;
+/** The slowest line that is waited for, bytes a second: some 10 kbit. */
+const SLOWEST = 1200;
+/** An entry in a page is about so long, in bytes as they travel. */
+const ENTRY_BYTES = 120;
+
+/** How long so much may be on its way, ms. */
+export const timeoutMs = (bytes: number, least = TIMEOUT_MS): number => least + Math.ceil((bytes / SLOWEST) * 1000);
 
 const isAnswer = (x: unknown): x is AppendAnswer => Array.isArray((x as Partial<AppendAnswer> | null)?.receipts);
 const isPage = (x: unknown): x is JournalPage => {
@@ -29,27 +45,28 @@ const isPage = (x: unknown): x is JournalPage => {
 /** Through fetch, at this page's own address. `book`: which one is meant; another one there takes nothing. */
 export const httpTransport = (book: string): Transport => ({
   async send(entries) {
+    const body = JSON.stringify({ entries } satisfies AppendRequest);
     try {
       const res = await fetch('/api/journal', {
         method: 'POST',
         headers: { 'content-type': 'application/json', ...bookHeader(book) },
-        body: JSON.stringify({ entries } satisfies AppendRequest),
-        signal: AbortSignal.timeout(TIMEOUT_MS),
+        body,
+        signal: AbortSignal.timeout(timeoutMs(body.length)),
       });
       if (!res.ok) return { ok: false, ...(await notTaken(res)) };
       const answer: unknown = await res.json().catch(() => null);
       return isAnswer(answer)
-        ? { ok: true, receipts: answer.receipts }
+        ? { ok: true, receipts: answer.receipts, now: answer.now }
         : { ok: false, unreachable: true, why: IN_ITS_PLACE };
     } catch {
       return { ok: false, unreachable: true, why: NO_ANSWER };
     }
   },
-  async after(seq) {
+  async after({ last, digest }, limit) {
     try {
-      const res = await fetch(`/api/journal?after=${seq}`, {
+      const res = await fetch(`/api/journal?after=${last}&limit=${limit}${digest ? `&digest=${digest}` : ''}`, {
         headers: bookHeader(book),
-        signal: AbortSignal.timeout(TIMEOUT_MS),
+        signal: AbortSignal.timeout(timeoutMs(limit * ENTRY_BYTES)),
       });
       if (!res.ok) return { unreached: (await notTaken(res)).why };
       const page: unknown = await res.json().catch(() => null);

@@ -13,7 +13,7 @@ import {
 } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import { v7 } from 'uuid';
-import { nowMs } from '../clock.ts';
+import { nowMs, setBackMs } from '../clock.ts';
 import { usePen } from '../pen.ts';
 import { useTimeZone } from '../catalogue.ts';
 import { useJournal } from './journal-context.tsx';
@@ -106,6 +106,7 @@ export function useWrite(): {
         member: member ?? pen ?? 'nobody',
         device: deviceId(),
         facts,
+        ...(setBackMs() === 0 ? {} : { aheadMs: setBackMs() }),
         ...defined(rest),
       };
       const checked = validateEntry(entry, now);

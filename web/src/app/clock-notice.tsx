@@ -1,0 +1,51 @@
+import { saySpan } from '@dagboek/core/time';
+import { goByServer } from '../kit/clock.ts';
+import { plural } from '../kit/format.ts';
+import { useAheadMs, useJournal, useOutbox } from '../kit/journal/journal-context.tsx';
+import { setBack } from '../kit/journal/set-back.ts';
+import { Key } from '../kit/ui/key.tsx';
+
+/** Clocks may differ by so much without a word, ms. */
+const TOLERATED_MS = 2 * 60_000;
+
+/** The clock of this device is another than the server's: which of the two is wrong only a person knows. */
+export function ClockNotice() {
+  const aheadMs = useAheadMs();
+  const store = useJournal();
+  // What the server had once was right by it then.
+  const unsent = useOutbox().filter((i) => !i.again && (i.state === 'queued' || i.state === 'refused'));
+  if (aheadMs === null || Math.abs(aheadMs) < TOLERATED_MS) return null;
+  const ahead = aheadMs > 0;
+  const goBy = (): void => {
+    goByServer(aheadMs);
+    void store.replace(
+      setBack(
+        unsent.map((i) => i.entry),
+        aheadMs,
+      ),
+      'Written anew by the server’s clock.',
+    );
+  };
+  return (
+    <div className="asks" role="status">
+      <p>
+        <b>
+          This device’s clock is {saySpan(Math.abs(aheadMs))} {ahead ? 'ahead of' : 'behind'} the server’s.
+        </b>{' '}
+        {ahead ? 'What is still to come by the server’s clock waits, and is sent by itself when it gets there. ' : ''}
+        If the server’s clock is wrong, set it right; nothing else is needed.
+      </p>
+      <div className="keys">
+        <Key
+          onClick={goBy}
+          name="Go by the server’s clock"
+          note={
+            unsent.length > 0
+              ? `${plural(unsent.length, 'line')} not yet sent ${unsent.length === 1 ? 'is' : 'are'} set ${ahead ? 'back' : 'on'} too`
+              : 'for all that is noted from now on'
+          }
+        />
+      </div>
+    </div>
+  );
+}
