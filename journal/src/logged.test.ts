@@ -165,8 +165,9 @@ describe('a line that cannot be read', () => {
 
   test('is set apart with a sentence, has times that can be read, and says nothing', () => {
     const l = only(linesOf([odd]));
-    expect(l.apart).toBe('Its time, "2026-02-31T12:00:00Z", is none of the calendar.');
+    expect(l.apart?.why).toBe('Its time, "2026-02-31T12:00:00Z", is none of the calendar.');
     expect(l.now).toMatchObject({ at: at('12:20'), about: true });
+    expect(l.apart?.entry).toBe(odd);
     expect(factsOf(l, 'fish.measured')).toBeNull();
   });
   test('without any time stands when its id was made', () => {
@@ -179,7 +180,7 @@ describe('a line that cannot be read', () => {
   });
   test('without facts is set apart too', () => {
     const l = only(linesOf([{ ...odd, at: at('12:18'), facts: null as never }]));
-    expect(l.apart).toMatch(/no facts/);
+    expect(l.apart?.why).toMatch(/no facts/);
     expect(l.now.facts).toEqual({});
   });
   test('is mended by a correction, or struck', () => {

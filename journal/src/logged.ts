@@ -15,8 +15,14 @@ export interface Logged {
   readonly struck: Entry | null;
   /** Versions that were written without seeing the one that counts, and that nobody has put aside yet. */
   readonly conflict: readonly Entry[];
-  /** Why it cannot be read: such a line changes nothing, and can be corrected or struck. Null for nearly every line. */
-  readonly apart: string | null;
+  /** Set where it cannot be read: such a line changes nothing, and can be corrected or struck. Null for nearly every line. */
+  readonly apart: SetApart | null;
+}
+
+/** Why a line cannot be read, in a sentence, and the entry as it was written: the line has times that can be read in its place. */
+export interface SetApart {
+  readonly why: string;
+  readonly entry: Entry;
 }
 
 /** Facts of a line as its kind's class, or null when it is of another kind or cannot be read. */
@@ -71,10 +77,10 @@ const lineOf = (e: Entry): Logged => ({ first: e, now: e, was: [], struck: null,
  */
 export function linesOf(entries: Iterable<Entry>): Logged[] {
   const byId = new Map<string, Entry>();
-  const apart = new Map<string, string>();
+  const apart = new Map<string, SetApart>();
   let plain = true;
   for (const e of entries) {
-    if (!isWhole(e)) apart.set(e.id, unreadable(e));
+    if (!isWhole(e)) apart.set(e.id, { why: unreadable(e), entry: e });
     byId.set(e.id, apart.has(e.id) ? repaired(e) : e);
     plain &&= e.amends === undefined && e.strikes === undefined;
   }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { anEntry, at, idOf, landed, tripStarted } from './builders.test-support.ts';
-import { amendLine, Book, type Entry, standingLine, strikeLine, type Writing } from './index.ts';
+import { anEntry, at, idOf, ILSE, landed, TRIP, tripStarted } from './builders.test-support.ts';
+import { amendLine, Book, type Entry, linesOf, settleLine, standingLine, strikeLine, type Writing } from './index.ts';
 
 const fish = idOf('a');
 const asEntry = ({ kind, subject, facts, more = {} }: Writing): Entry => {
@@ -58,4 +58,24 @@ describe('the line that stands', () => {
     expect(standingLine(b.get('fish', fish)!, 'fish.iced')?.first.id).toBe(one.id);
     expect(b.get('fish', fish)!.log.find((l) => l.struck)?.struck?.because).toBe('the other box');
   });
+});
+
+test('settled, the version that was taken counts as it was written, and no rival waits', () => {
+  const first = landed('a', '12:18', { gear: 'rod' });
+  const mine = { ...first, id: idOf('mine'), amends: first.id, device: 'phone', written: at('12:30') };
+  const theirs: Entry = {
+    ...first,
+    id: idOf('theirs'),
+    amends: first.id,
+    device: 'tablet',
+    written: at('12:40'),
+    at: at('12:10'),
+    facts: { trip: TRIP, angler: ILSE, count: 2 },
+  };
+  const [line] = linesOf([first, mine, theirs]);
+  const w = settleLine(line!, mine);
+  expect(w).toMatchObject({ facts: mine.facts, more: { amends: theirs.id, over: [mine.id] } });
+  const settled: Entry = { ...first, ...w.more, id: idOf('settled'), facts: w.facts, written: at('12:50') } as Entry;
+  const [after] = linesOf([settled, theirs, mine, first]);
+  expect([after!.now.facts, after!.now.at, after!.conflict]).toEqual([first.facts, at('12:18'), []]);
 });

@@ -13,6 +13,8 @@ export interface WriteMore {
   readonly over?: readonly string[];
   readonly strikes?: string;
   readonly because?: string;
+  /** Id of an unsent entry that it is written in place of: not the same once more. */
+  readonly instead?: string;
   /** Who did it, when it is not the one who holds the pen. */
   readonly member?: string;
 }
@@ -64,6 +66,22 @@ export function amendLine<K extends Kind>(
     },
   };
 }
+
+/**
+ * The writing that settles a line which was corrected on two devices apart: `taken`, one of its versions, counts from now on as
+ * it was written, and the others wait no more.
+ */
+export const settleLine = (line: Logged, taken: Entry): Writing => ({
+  kind: taken.kind as Kind,
+  subject: taken.subject,
+  facts: taken.facts,
+  more: {
+    atMs: epochMs(taken.at),
+    ...(taken.about ? { about: true } : {}),
+    amends: line.now.id,
+    over: line.conflict.map((e) => e.id),
+  },
+});
 
 /** The writing that strikes a line: it did not happen, or no longer holds. */
 export const strikeLine = (line: Logged, because?: string): Writing => ({

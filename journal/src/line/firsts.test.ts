@@ -60,5 +60,5 @@ test('a species of one’s own is a state; the later one stands; an older one th
   expect(b.all('species')).toMatchObject([{ pack: 'mine', species: { id: 'bay-eel', name: 'Eel of the bay' } }]);
   const odd = b.withEntries([add(7, '11:00')]);
   expect(odd.all('species')).toMatchObject([{ species: { name: 'Eel of the bay' } }]);
-  expect(odd.apart().map((a) => a.line.apart)).toEqual(['name: string, not number.']);
+  expect(odd.apart().map((a) => a.line.apart?.why)).toEqual(['name: string, not number.']);
 });

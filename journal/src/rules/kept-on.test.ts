@@ -38,7 +38,11 @@ describe('what counts as kept on a day', () => {
       anEntry('fish.landed', idOf('unnamed'), { trip: idOf('trip'), angler: ILSE, count: 1 }, { at: at('12:04') }),
       killed('unnamed'),
     ]);
-    expect(keptOn(b, RULES, DAY).map((k) => [k.speciesId, k.anglerId]).reverse()).toEqual([
+    expect(
+      keptOn(b, RULES, DAY)
+        .map((k) => [k.speciesId, k.anglerId])
+        .reverse(),
+    ).toEqual([
       ['pollack', ILSE],
       ['pollack', TOMAS],
     ]);

@@ -62,7 +62,8 @@ export function foldSubject(id: string, entries: readonly Entry[]): Folded {
   const kind = kindOfSubject(log);
   if (!kind) return NOTHING;
   const { begins, begin, readableWhenStruck } = subjectDefinition(kind);
-  const setApart = (line: Logged, why: string): void => void log.splice(log.indexOf(line), 1, { ...line, apart: why });
+  const setApart = (line: Logged, why: string): void =>
+    void log.splice(log.indexOf(line), 1, { ...line, apart: { why, entry: line.now } });
   for (const line of [...log]) {
     const about = line.apart === null ? kindOf(line.now) : null;
     if (about !== null && about !== kind)

@@ -23,6 +23,7 @@ export function AllPage() {
   const [papers, setPapers] = useState<string | null>(null);
   const ofPapers = members.find((m) => m.id === papers) ?? null;
   const settings = book.all('book').flatMap((s) => s.log);
+  const apart = book.apart();
   return (
     <Page
       title="All stations and settings"
@@ -104,6 +105,16 @@ export function AllPage() {
       <Row className="pad ruled">
         <BackUp unsent={unsent} />
       </Row>
+      {apart.length > 0 && (
+        <Row className="pad ruled">
+          <h2>Lines that cannot be read</h2>
+          <p>
+            {apart.length === 1 ? 'One line is' : `${apart.length} lines are`} set apart: kept, and counted nowhere.
+            Correct {apart.length === 1 ? 'it' : 'them'}, or strike {apart.length === 1 ? 'it' : 'them'}.
+          </p>
+          <LogLines lines={apart.map((a) => a.line)} />
+        </Row>
+      )}
       <Row className="pad ruled">
         <h2>The book itself</h2>
         <LogLines lines={settings} />

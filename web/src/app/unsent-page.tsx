@@ -133,7 +133,13 @@ function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }
     if (!isKind(entry.kind)) return;
     const { amends, over, about } = entry;
     const facts = factsFrom(fields, draft, entry.facts);
-    const more = { atMs, ...(amends ? { amends } : {}), ...(over ? { over } : {}), ...(about ? { about } : {}) };
+    const more = {
+      atMs,
+      instead: entry.id,
+      ...(amends ? { amends } : {}),
+      ...(over ? { over } : {}),
+      ...(about ? { about } : {}),
+    };
     const r = await writeAll([{ kind: entry.kind, subject: entry.subject, facts, more }]);
     if (!r.ok) return setTrouble(r.why);
     await store.setAside(entry.id);

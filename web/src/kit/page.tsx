@@ -4,6 +4,7 @@ import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
 import { Link, NavLink } from 'react-router';
 import { useBookValue, useOutbox, useReached, useWhyNotReached } from './journal/journal-context.tsx';
 import { plural } from './format.ts';
+import { Part } from './part.tsx';
 
 /** A field of the printed form header: a small label over its value. */
 export interface HeaderCell {
@@ -195,7 +196,9 @@ export function Row({ time, children, className = '' }: { time?: ReactNode; chil
   return (
     <div className={`row ${className}`}>
       <div className="t">{time}</div>
-      <div className="c">{children}</div>
+      <div className="c">
+        <Part>{children}</Part>
+      </div>
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { type Entry, type Logged, sayEntry } from '@dagboek/journal';
+import { type Entry, type Logged, sayEntry, type SetApart, settleLine } from '@dagboek/journal';
 import { movedBy } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useNames } from '../catalogue.ts';
@@ -25,6 +25,8 @@ export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: str
             </span>
             <div>
               <LineText line={l} />
+              {l.apart && <Unreadable {...l.apart} />}
+              {l.conflict.length > 0 && !l.struck && <Rivals line={l} />}
               <ClockSaid entry={l.now} />
               {[l.now, ...(l.struck ? [l.struck] : [])].some((e) => unsent.has(e.id)) && (
                 <em className="unsent">not yet sent</em>
@@ -36,6 +38,43 @@ export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: str
       </ol>
       {open && <CorrectDialog line={open} onClose={() => setOpen(null)} />}
     </>
+  );
+}
+
+/** A line that cannot be read, as it was written: nothing of it is hidden. */
+function Unreadable({ why, entry }: SetApart) {
+  return (
+    <>
+      <small className="because">Set apart, counts nowhere: {why}</small>
+      <details>
+        <summary>As it was written</summary>
+        <pre className="raw">{JSON.stringify(entry, null, 1)}</pre>
+      </details>
+    </>
+  );
+}
+
+/** Corrections of this line that were made apart: a person says which one counts. */
+function Rivals({ line }: { line: Logged }) {
+  const names = useNames();
+  const { time } = useFormat();
+  const { writeAll } = useWrite();
+  const settle = (taken: Entry): void => void writeAll([settleLine(line, taken)]);
+  return (
+    <div className="rivals" role="group" aria-label="Corrected on two devices apart">
+      <small className="because">Corrected on two devices apart; the one above counts, being written last.</small>
+      {line.conflict.map((e) => (
+        <p key={e.id}>
+          {sayEntry(e, names)} <i>{names.member(e.member)}</i>, written {time(e.written)}{' '}
+          <LineKey aria-label={`Take this instead: ${sayEntry(e, names)}`} onClick={() => settle(e)}>
+            Take this instead
+          </LineKey>
+        </p>
+      ))}
+      <LineKey aria-label={`Keep what counts: ${sayEntry(line.now, names)}`} onClick={() => settle(line.now)}>
+        Keep what counts
+      </LineKey>
+    </div>
   );
 }
 
@@ -98,7 +137,6 @@ function LineText({ line }: { line: Logged }) {
       <small className="because">
         Corrected {time(now.written)} by {by(now)}
         {now.because ? `: ${now.because}` : ''}.
-        {line.conflict.length > 0 ? ' Two devices corrected this; the later one counts.' : ''}
       </small>
     </>
   );

@@ -45,7 +45,7 @@ const signOf = (list: readonly Writing[]): string =>
       // What begins a thing has a subject (and a number) of its own each time: without them it is alike.
       const begins = beginsSomething(w.kind);
       const facts = Object.entries(w.facts).filter(([k]) => !begins || k !== 'number');
-      return [w.kind, begins ? '' : w.subject, facts, w.more?.amends, w.more?.strikes];
+      return [w.kind, begins ? '' : w.subject, facts, w.more?.amends, w.more?.strikes, w.more?.instead];
     }),
   );
 
@@ -95,7 +95,7 @@ export function useWrite(): {
     const made: Entry[] = [];
     let { book } = store.getSnapshot();
     for (const w of list) {
-      const { atMs = now, member, ...rest } = w.more ?? {};
+      const { atMs = now, member, instead: _, ...rest } = w.more ?? {};
       const facts = JSON.parse(JSON.stringify(w.facts)) as Record<string, unknown>;
       const entry: Entry = {
         id: newId(),
