@@ -22,11 +22,14 @@ export type Receipt =
 /** The answer to a batch: a receipt for each entry, in the order of the batch. */
 export interface AppendAnswer {
   readonly receipts: readonly Receipt[];
+  /** How far the log reaches with it, and its digest there: asked with as `seen`, so that a log put back to before it is noticed. */
+  readonly last: number;
+  readonly digest: string;
   /** The time the server goes by, ISO. */
   readonly now: string;
 }
 
-/** GET /api/journal?after=n&digest=d: entries that arrived after a number, in order of arrival. */
+/** GET /api/journal?after=n&digest=d&seen=m&seenDigest=e: entries that arrived after a number, in order of arrival. */
 export interface JournalPage {
   readonly entries: readonly Entry[];
   /** The number of the last of them: what to ask after next. */
@@ -34,7 +37,7 @@ export interface JournalPage {
   /** A digest of the log up to that number: asked with it next time. */
   readonly digest: string;
   readonly more: boolean;
-  /** The log up to `after` is not the one that was asked for: it was put back to an older copy. Ask from 0. */
+  /** The log up to `after`, or to `seen`, is not the one that was asked for: it was put back to an older copy. Ask from 0. */
   readonly anew?: true;
   /** The time the server goes by, ISO. */
   readonly now: string;

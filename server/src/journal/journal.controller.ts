@@ -17,7 +17,8 @@ export class JournalController {
       'Takes a batch of entries; answers for each: accepted, known already, early (by the clock here it is still to come), or refused and why.',
   })
   async append(@Body() body: unknown): Promise<AppendAnswer> {
-    return { receipts: await this.journal.append(batchIn(body)), now: this.journal.now() };
+    const receipts = await this.journal.append(batchIn(body));
+    return { receipts, ...this.journal.reached(), now: this.journal.now() };
   }
 
   @Get()
@@ -26,6 +27,9 @@ export class JournalController {
       'Entries that arrived after a number, in order of arrival. With the digest that came with that number, a log put back to an older copy is noticed: begin anew.',
   })
   after(@Query() q: AfterDto): Promise<JournalPage> {
-    return this.journal.after(q.after, q.limit, q.digest ?? null);
+    return this.journal.after(q.after, q.limit, [
+      ...(q.digest === undefined ? [] : [{ last: q.after, digest: q.digest }]),
+      ...(q.seenDigest === undefined ? [] : [{ last: q.seen, digest: q.seenDigest }]),
+    ]);
   }
 }

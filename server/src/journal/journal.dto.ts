@@ -42,6 +42,18 @@ export class AfterDto {
   @Matches(/^[0-9a-f]{0,64}$/, { message: '"digest" is the one that came with the last page.' })
   digest?: string;
 
+  @ApiProperty({ required: false, default: 0, description: 'How far the log reached when a batch was last taken.' })
+  @IsOptional()
+  @Type(() => Number)
+  @IsInt({ message: '"seen" is a whole number.' })
+  @Min(0)
+  seen = 0;
+
+  @ApiProperty({ required: false, description: 'The digest that came with it.' })
+  @IsOptional()
+  @Matches(/^[0-9a-f]{0,64}$/, { message: '"seenDigest" is the one that came with the receipts.' })
+  seenDigest?: string;
+
   @ApiProperty({ required: false, default: 2000 })
   @IsOptional()
   @Type(() => Number)

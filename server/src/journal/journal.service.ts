@@ -13,6 +13,12 @@ import { sameEntry } from './same-entry.ts';
 /** SQLite takes some thousands of values in one statement; this stays well below. */
 const ROWS_AT_ONCE = 500;
 
+/** How far a log reaches, and its digest there. */
+export interface Reached {
+  readonly last: number;
+  readonly digest: string;
+}
+
 /** Who joins by an entry as it came; empty for any other. */
 function joinsIn(raw: unknown): string[] {
   const e = raw as { kind?: unknown; subject?: unknown } | null;
@@ -106,12 +112,12 @@ export class JournalService {
   }
 
   /**
-   * Entries that arrived after `seq`, in order of arrival, at most `limit`. `digest`: of the log up to there, as the device
-   * knows it; where it is another, the log was put back to an older copy, and the device is told to begin anew.
+   * Entries that arrived after `seq`, in order of arrival, at most `limit`. `known`: digests of the log at some numbers, as
+   * the device was told them; where one is another, the log was put back to an older copy, and the device is to begin anew.
    */
-  async after(seq: number, limit: number, digest: string | null = null): Promise<JournalPage> {
-    const here = this.books.chain.at(seq);
-    if (here === null || (digest !== null && digest !== here))
+  async after(seq: number, limit: number, known: readonly Reached[] = []): Promise<JournalPage> {
+    const { chain } = this.books;
+    if (chain.at(seq) === null || known.some((k) => chain.at(k.last) !== k.digest))
       return { entries: [], last: 0, digest: '', more: true, anew: true, now: this.now() };
     const rows = await this.source.manager.find(EntryRow, {
       where: { seq: MoreThan(seq) },
@@ -127,6 +133,12 @@ export class JournalService {
       more: rows.length > limit,
       now: this.now(),
     };
+  }
+
+  /** How far the log reaches. */
+  reached(): Reached {
+    const { chain } = this.books;
+    return { last: chain.last, digest: chain.at(chain.last) ?? '' };
   }
 
   /** The time this server goes by, ISO. */

@@ -204,6 +204,8 @@ describe('catching up', () => {
     const anew = { entries: [], last: 0, digest: '', more: true, anew: true };
     expect(await ask(`after=999&digest=${one.digest}`)).toMatchObject(anew);
     expect(await ask(`after=5&digest=${two.digest}`)).toMatchObject(anew);
+    expect(await ask(`after=5&seen=12&seenDigest=${one.digest}`)).toMatchObject(anew);
+    expect((await ask(`after=5&seen=10&seenDigest=${two.digest}`)).anew).toBeUndefined();
     // One that knows no digest yet is taken at its word.
     expect((await ask('after=5&limit=5')).entries).toEqual(two.entries);
     await http().get('/api/journal?after=5&digest=../x').expect(400);

@@ -47,17 +47,24 @@ class FakeServer implements Transport {
     });
     return this.loseAnswer
       ? { ok: false as const, unreachable: true, why: 'cut off' }
-      : { ok: true as const, receipts, now: this.now };
+      : {
+          ok: true as const,
+          receipts,
+          now: this.now,
+          reached: { last: this.log.length, digest: this.digest(this.log.length) },
+        };
   }
   async backUp() {
     return { folder: '/backups/1', entries: this.log.length, pictures: 0, dropped: [] };
   }
-  async after({ last: seq, digest }: Cursor, limit: number): Promise<JournalPage | NotReached> {
+  async after({ last: seq, digest }: Cursor, seen: Cursor, limit: number): Promise<JournalPage | NotReached> {
     if (!this.reachable) return { unreached: null };
     this.asked.push(limit);
     if (limit > this.most) return { unreached: null };
     const { now } = this;
-    if (seq > this.log.length || (digest !== '' && digest !== this.digest(seq)))
+    const other = (c: Cursor): boolean =>
+      c.last > this.log.length || (c.digest !== '' && c.digest !== this.digest(c.last));
+    if (other({ last: seq, digest }) || other(seen))
       return { entries: [], last: 0, digest: '', more: true, anew: true, now };
     const entries = this.log.slice(seq, seq + this.page);
     const last = seq + entries.length;
@@ -114,8 +121,8 @@ describe('writing', () => {
     await s.load();
     const put = keep.putOutbox.bind(keep);
     const shownWhenKept: boolean[] = [];
-    keep.putOutbox = async (items, taken) => {
-      await put(items, taken);
+    keep.putOutbox = async (items, taken, seen) => {
+      await put(items, taken, seen);
       shownWhenKept.push(s.getSnapshot().book.get('fish', fish) !== null);
     };
     await s.write([tripStarted(), landed('a', '12:18')]);
@@ -254,7 +261,7 @@ describe('hearing from others', () => {
     const folds = new Set<unknown>();
     s.subscribe(() => folds.add(s.getSnapshot().book));
     const after = server.after.bind(server);
-    server.after = (c, limit) => (c.last >= 4 ? Promise.resolve({ unreached: null }) : after(c, limit));
+    server.after = (c, seen, limit) => (c.last >= 4 ? Promise.resolve({ unreached: null }) : after(c, seen, limit));
     expect(await s.pull((n) => heard.push(n))).toBe(false);
     expect(heard).toEqual([2, 4]);
     expect(s.getSnapshot().book.all('fish')).toHaveLength(4);
@@ -386,6 +393,19 @@ describe('a server put back to an older copy', () => {
     expect((await open()).getSnapshot().book.all('fish')).toHaveLength(15);
   });
 
+  test('is noticed too where the device wrote the last of it, and never heard of it again', async () => {
+    const s = await open();
+    await s.pull();
+    await s.write(written());
+    await s.flush();
+    server.log.length = 0;
+    const later = await open();
+    await later.pull();
+    expect(later.getSnapshot().again).toBe(5);
+    await later.flush();
+    expect(server.log).toHaveLength(5);
+  });
+
   test('cut off in the middle, a device begins the comparison anew after a reload, and calls nothing sent that is not', async () => {
     const s = await open();
     await s.write(written());
@@ -393,7 +413,8 @@ describe('a server put back to an older copy', () => {
     await s.pull();
     server.log.splice(3);
     const { after } = server;
-    server.after = (c, limit) => (c.last === 2 ? Promise.resolve({ unreached: null }) : after.call(server, c, limit));
+    server.after = (c, seen, limit) =>
+      c.last === 2 ? Promise.resolve({ unreached: null }) : after.call(server, c, seen, limit);
     expect(await s.pull()).toBe(false);
     server.after = after;
     const later = await open();

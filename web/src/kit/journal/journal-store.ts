@@ -33,6 +33,8 @@ export class JournalStore {
   private snapshot: Snapshot = NOTHING;
   private readonly listeners = new Set<() => void>();
   private cursor: Cursor = START;
+  /** How far the server's log was known to reach: beyond the cursor, where this device wrote the last of it. */
+  private seen: Cursor = START;
   /** Ids that the server has, while this device goes through its log from the beginning to find what it lacks. */
   private comparing: Set<string> | null = null;
   /** Changes to the kept outbox wait for each other, so that the kept order is the order of the changes. */
@@ -51,8 +53,8 @@ export class JournalStore {
 
   /** Reads what this device holds. Call once, before anything else. */
   async load(): Promise<void> {
-    const { entries, outbox, cursor, comparing } = await this.keep.load();
-    this.cursor = cursor;
+    const { entries, outbox, cursor, seen, comparing } = await this.keep.load();
+    [this.cursor, this.seen] = [cursor, seen];
     if (comparing) this.comparing = new Set();
     const items = afterReload(outbox);
     this.set({ book: Book.EMPTY.withEntries(entries).withEntries(this.counting(items)), outbox: items });
@@ -60,8 +62,9 @@ export class JournalStore {
 
   /** Another tab of this book wrote something: read it from the shelf, without touching what is being sent here. */
   async reread(): Promise<void> {
-    const { entries, outbox, cursor } = await this.keep.load();
+    const { entries, outbox, cursor, seen } = await this.keep.load();
     if (!this.comparing && cursor.last > this.cursor.last) this.cursor = cursor;
+    if (!this.comparing && seen.last > this.seen.last) this.seen = seen;
     const mine = new Set(this.snapshot.outbox.map((i) => i.entry.id));
     const waits = new Set(outbox.map((i) => i.entry.id));
     const held = new Set(entries.map((e) => e.id).filter((id) => !waits.has(id)));
@@ -133,10 +136,10 @@ export class JournalStore {
       if (batch.length === 0) break;
       await this.change({ type: 'sending', ids: batch.map((e) => e.id) });
       const sentMs = this.now();
-      const { receipts, waiting, reached, why, now, lost } = await sendApart(this.transport, batch);
+      const { receipts, waiting, reached, why, now, logReached, lost } = await sendApart(this.transport, batch);
       if (now !== null) this.learn(now, sentMs);
       this.set({ reached, why });
-      if (receipts.length > 0) await this.answered(batch, receipts);
+      if (receipts.length > 0) await this.answered(batch, receipts, logReached);
       if (waiting.length > 0) {
         if (lost) this.sends.gotLost();
         await this.change({ type: 'unreachable', ids: waiting.map((e) => e.id), nowMs: this.now() });
@@ -154,10 +157,16 @@ export class JournalStore {
     this.retryTimer = setTimeout(() => void this.flush(), Math.max(250, Math.min(...waits) - this.now()));
   }
 
-  private async answered(batch: readonly Entry[], receipts: readonly Receipt[]): Promise<void> {
+  private async answered(
+    batch: readonly Entry[],
+    receipts: readonly Receipt[],
+    logReached: Cursor | null,
+  ): Promise<void> {
     const held = new Set(receipts.flatMap((r) => (r.status === 'accepted' || r.status === 'known' ? [r.id] : [])));
     const taken = batch.filter((e) => held.has(e.id));
     this.set({ outbox: outboxReducer(this.snapshot.outbox, { type: 'answered', receipts, nowMs: this.now() }) });
+    // While the logs are compared, what it reached before is of no use.
+    if (logReached && !this.comparing) this.seen = logReached;
     await this.keepOutbox(this.snapshot.outbox, taken);
     this.tellOthers();
   }
@@ -174,7 +183,7 @@ export class JournalStore {
       waiting = [];
     };
     // While it is compared, how far this device has caught up is kept only at the end: a reload begins the comparison anew.
-    if (this.comparing) [this.cursor, this.comparing] = [START, new Set()];
+    if (this.comparing) [this.cursor, this.seen, this.comparing] = [START, START, new Set()];
     try {
       for (;;) {
         const page = await this.fetchPage();
@@ -185,10 +194,10 @@ export class JournalStore {
         this.set({ reached: true, why: null });
         if (page.anew) {
           await this.keep.compare();
-          [this.cursor, this.comparing] = [START, new Set()];
+          [this.cursor, this.seen, this.comparing] = [START, START, new Set()];
           continue;
         }
-        const next = { last: Math.max(this.cursor.last, page.last), digest: page.digest };
+        const next = { last: page.last, digest: page.digest };
         const fresh = this.notKept(page.entries);
         for (const e of page.entries) this.comparing?.add(e.id);
         // Kept first: a device that is full asks for the same page again.
@@ -210,7 +219,7 @@ export class JournalStore {
 
   private async fetchPage(): Promise<JournalPage | NotReached> {
     const askedMs = this.now();
-    const page = await this.transport.after(this.cursor, this.fetches.atOnce);
+    const page = await this.transport.after(this.cursor, this.seen, this.fetches.atOnce);
     if ('unreached' in page) {
       if (page.unreached === null) this.fetches.gotLost();
       return page;
@@ -262,7 +271,7 @@ export class JournalStore {
   }
 
   private keepOutbox(items = this.snapshot.outbox, taken: readonly Entry[] = []): Promise<void> {
-    const next = this.keeping.then(() => this.keep.putOutbox(items, taken));
+    const next = this.keeping.then(() => this.keep.putOutbox(items, taken, this.seen));
     this.keeping = next.catch(() => undefined);
     return next;
   }

@@ -15,7 +15,7 @@ interface Shelf extends DBSchema {
   entries: { key: string; value: Entry | Bundle };
   /** Entries that it does not hold yet, by id. */
   outbox: { key: string; value: OutboxItem & { id: string } };
-  /** How far this device has caught up (`last`, `digest`); `comparing`: it goes through the server's log from its beginning. */
+  /** How far this device has caught up (`last`, `digest`), how far the server's log was known to reach (`seen`); `comparing`: it goes through the server's log from its beginning. */
   meta: { key: string; value: number | string };
 }
 
@@ -30,8 +30,16 @@ const BUNDLE_FROM = 200;
 const TIDY_FROM = 1000;
 const MOST_IN_BUNDLE = 4000;
 
+type Meta = { put: (value: number | string, key: string) => Promise<unknown> };
+
+/** Writes down how far the server's log was known to reach. */
+function putSeen(meta: Meta, c: Cursor): void {
+  void meta.put(c.last, 'seen');
+  void meta.put(c.digest, 'seenDigest');
+}
+
 /** Writes down how far a device has caught up. */
-function putCursor(meta: { put: (value: number | string, key: string) => Promise<unknown> }, c: Cursor): void {
+function putCursor(meta: Meta, c: Cursor): void {
   void meta.put(c.last, 'last');
   void meta.put(c.digest, 'digest');
 }
@@ -60,16 +68,18 @@ export class Keep {
   }
 
   /** Everything on the shelf the first time; afterwards what may be new since, which another tab may have put there. */
-  async load(): Promise<{ entries: Entry[]; outbox: OutboxItem[]; cursor: Cursor; comparing: boolean }> {
+  async load(): Promise<{ entries: Entry[]; outbox: OutboxItem[]; cursor: Cursor; seen: Cursor; comparing: boolean }> {
     const tx = this.db.transaction(['entries', 'outbox', 'meta']);
     const store = tx.objectStore('entries');
     const meta = tx.objectStore('meta');
-    const [loose, ids, outbox, last, digest, comparing] = await Promise.all([
+    const [loose, ids, outbox, last, digest, seen, seenDigest, comparing] = await Promise.all([
       store.getAll(singly()),
       store.getAllKeys(bundled()),
       tx.objectStore('outbox').getAll(),
       meta.get('last'),
       meta.get('digest'),
+      meta.get('seen'),
+      meta.get('seenDigest'),
       meta.get('comparing'),
     ]);
     const bundles = await Promise.all(ids.filter((id) => !this.known.has(id)).map((id) => store.get(id)));
@@ -79,6 +89,7 @@ export class Keep {
       entries: entriesIn([...bundles.flatMap((b) => b ?? []), ...loose]),
       outbox: outbox.map(({ id: _, ...item }) => item as OutboxItem),
       cursor: { last: Number(last ?? 0), digest: String(digest ?? '') },
+      seen: { last: Number(seen ?? 0), digest: String(seenDigest ?? '') },
       comparing: comparing === 1,
     };
   }
@@ -99,8 +110,9 @@ export class Keep {
   }
 
   /** Puts the outbox as it is now; items no longer in it have been taken by the server and move to the entries. */
-  async putOutbox(items: readonly OutboxItem[], taken: readonly Entry[]): Promise<void> {
-    const tx = this.db.transaction(['entries', 'outbox'], 'readwrite', { durability: 'strict' });
+  async putOutbox(items: readonly OutboxItem[], taken: readonly Entry[], seen: Cursor): Promise<void> {
+    const tx = this.db.transaction(['entries', 'outbox', 'meta'], 'readwrite', { durability: 'strict' });
+    putSeen(tx.objectStore('meta'), seen);
     for (const e of taken) {
       void tx.objectStore('entries').put(e);
       void tx.objectStore('outbox').delete(e.id);
@@ -126,6 +138,7 @@ export class Keep {
   async compare(): Promise<void> {
     const tx = this.db.transaction('meta', 'readwrite', { durability: 'strict' });
     putCursor(tx.store, { last: 0, digest: '' });
+    putSeen(tx.store, { last: 0, digest: '' });
     void tx.store.put(1, 'comparing');
     await tx.done;
   }

@@ -1,6 +1,6 @@
 import type { Entry, Receipt } from '@dagboek/journal';
 import { NO_ANSWER } from './reached.ts';
-import type { Transport } from './transport.ts';
+import type { Cursor, Transport } from './transport.ts';
 
 /** What a batch came to, taken apart as far as it had to be. */
 export interface Outcome {
@@ -12,6 +12,8 @@ export interface Outcome {
   readonly why: string | null;
   /** The server's time, ISO; null when it said none. */
   readonly now: string | null;
+  /** How far its log reaches with what it took; null when it took nothing. */
+  readonly logReached: Cursor | null;
   /** Nothing came back: too much at once for this line, or no signal. */
   readonly lost: boolean;
 }
@@ -27,30 +29,35 @@ export async function sendApart(transport: Pick<Transport, 'send'>, batch: reado
   const receipts: Receipt[] = [];
   const waiting: Entry[] = [];
   const parts: (readonly Entry[])[] = [batch];
-  let [reached, why, now, lost, broken] = [false, null as string | null, null as string | null, false, 0];
+  let [reached, why, now, broken] = [false, null as string | null, null as string | null, 0];
+  let logReached: Cursor | null = null;
+  const outcome = (more: Partial<Outcome> = {}): Outcome => ({
+    receipts,
+    waiting,
+    reached,
+    why: reached ? null : why,
+    now,
+    logReached,
+    lost: false,
+    ...more,
+  });
   for (let part = parts.pop(); part !== undefined; part = parts.pop()) {
     const sent = await transport.send(part);
     if (sent.ok) {
-      [reached, why, now, broken] = [true, null, sent.now, 0];
+      [reached, why, now, broken, logReached] = [true, null, sent.now, 0, sent.reached];
       receipts.push(...sent.receipts);
       continue;
     }
     const [one] = part;
     if (sent.unreachable && !sent.broke) {
       waiting.push(...part, ...parts.flat());
-      return {
-        receipts,
-        waiting,
-        reached,
-        why: sent.why === NO_ANSWER ? null : sent.why,
-        now,
-        lost: sent.why === NO_ANSWER,
-      };
+      const lost = sent.why === NO_ANSWER;
+      return outcome({ reached: false, why: lost ? null : sent.why, lost });
     }
     if (sent.broke) {
       why = sent.why;
       if (++broken > MOST_BROKEN)
-        return { receipts, waiting: [...waiting, ...part, ...parts.flat()], reached, why, now, lost };
+        return outcome({ waiting: [...waiting, ...part, ...parts.flat()], reached: false, why });
     } else reached = true;
     if (part.length > 1) {
       const half = Math.ceil(part.length / 2);
@@ -58,5 +65,5 @@ export async function sendApart(transport: Pick<Transport, 'send'>, batch: reado
     } else if (one && sent.broke) waiting.push(one);
     else if (one) receipts.push({ id: one.id, status: 'refused', why: sent.why });
   }
-  return { receipts, waiting, reached, why: reached ? null : why, now, lost };
+  return outcome();
 }

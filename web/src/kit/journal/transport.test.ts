@@ -30,9 +30,15 @@ const problem = (status: number): Response =>
 
 describe('sending', () => {
   test('a batch goes to the journal, and its receipts come back', async () => {
-    const answer = { receipts: [{ id: entry.id, status: 'accepted' }], now: '2026-09-12T13:00:00Z' };
+    const receipts = [{ id: entry.id, status: 'accepted' }];
+    const answer = { receipts, last: 9, digest: 'cd', now: '2026-09-12T13:00:00Z' };
     const asked = answering(() => json(answer));
-    expect(await httpTransport.send([entry])).toEqual({ ok: true, ...answer });
+    expect(await httpTransport.send([entry])).toEqual({
+      ok: true,
+      receipts,
+      now: answer.now,
+      reached: { last: 9, digest: 'cd' },
+    });
     expect(asked).toEqual([{ url: '/api/journal', body: { entries: [entry] }, book: 'the-book' }]);
   });
 
@@ -82,7 +88,7 @@ describe('sending', () => {
       unreachable: true,
       why: 'Something in front of the server answered in its place.',
     });
-    expect(await httpTransport.after({ last: 0, digest: '' }, 100)).toEqual({
+    expect(await httpTransport.after({ last: 0, digest: '' }, { last: 0, digest: '' }, 100)).toEqual({
       unreached: 'Something in front of the server answered in its place.',
     });
   });
@@ -106,15 +112,22 @@ describe('catching up', () => {
   test('from a number on', async () => {
     const page = { entries: [entry], last: 7, more: false };
     const asked = answering(() => json(page));
-    expect(await httpTransport.after({ last: 6, digest: 'ab' }, 100)).toEqual(page);
-    expect(asked[0]).toMatchObject({ url: '/api/journal?after=6&limit=100&digest=ab', book: 'the-book' });
+    expect(await httpTransport.after({ last: 6, digest: 'ab' }, { last: 9, digest: 'cd' }, 100)).toEqual(page);
+    expect(asked[0]).toMatchObject({
+      url: '/api/journal?after=6&limit=100&digest=ab&seen=9&seenDigest=cd',
+      book: 'the-book',
+    });
   });
 
   test('no answer, or that of another book, says that it was not reached', async () => {
     answering(() => problem(409));
-    expect(await httpTransport.after({ last: 0, digest: '' }, 100)).toEqual({ unreached: 'because' });
+    expect(await httpTransport.after({ last: 0, digest: '' }, { last: 0, digest: '' }, 100)).toEqual({
+      unreached: 'because',
+    });
     answering(() => Promise.reject(new Error('offline')));
-    expect(await httpTransport.after({ last: 0, digest: '' }, 100)).toEqual({ unreached: null });
+    expect(await httpTransport.after({ last: 0, digest: '' }, { last: 0, digest: '' }, 100)).toEqual({
+      unreached: null,
+    });
   });
 });
 

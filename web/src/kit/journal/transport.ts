@@ -8,10 +8,10 @@ export interface NotReached {
 
 /** What a batch came to. `unreachable`: nobody answered, or not this server, or it is in trouble: try later. `broke`: it fell over this very batch. */
 export type Sent =
-  | { readonly ok: true; readonly receipts: readonly Receipt[]; readonly now: string }
+  | { readonly ok: true; readonly receipts: readonly Receipt[]; readonly now: string; readonly reached: Cursor | null }
   | { readonly ok: false; readonly unreachable: boolean; readonly broke?: boolean; readonly why: string };
 
-/** Where to go on in the log: after this number, and the digest that came with it. */
+/** A place in the log: a number, and the digest that came with it. */
 export interface Cursor {
   readonly last: number;
   readonly digest: string;
@@ -21,8 +21,8 @@ export interface Cursor {
 export interface Transport {
   /** Sends a batch. */
   send(entries: readonly Entry[]): Promise<Sent>;
-  /** Entries that arrived after a place in the log, at most `limit`. */
-  after(cursor: Cursor, limit: number): Promise<JournalPage | NotReached>;
+  /** Entries that arrived after a place in the log, at most `limit`. `seen`: how far the log was known to reach. */
+  after(cursor: Cursor, seen: Cursor, limit: number): Promise<JournalPage | NotReached>;
   /** Asks for a copy of the book where it is kept. Throws an Error with a sentence when none was made. */
   backUp(): Promise<BackupMade>;
 }
@@ -56,15 +56,21 @@ export const httpTransport = (book: string): Transport => ({
       if (!res.ok) return { ok: false, ...(await notTaken(res)) };
       const answer: unknown = await res.json().catch(() => null);
       return isAnswer(answer)
-        ? { ok: true, receipts: answer.receipts, now: answer.now }
+        ? {
+            ok: true,
+            receipts: answer.receipts,
+            now: answer.now,
+            reached: typeof answer.last === 'number' ? { last: answer.last, digest: answer.digest } : null,
+          }
         : { ok: false, unreachable: true, why: IN_ITS_PLACE };
     } catch {
       return { ok: false, unreachable: true, why: NO_ANSWER };
     }
   },
-  async after({ last, digest }, limit) {
+  async after({ last, digest }, seen, limit) {
+    const known = `${digest ? `&digest=${digest}` : ''}${seen.digest ? `&seen=${seen.last}&seenDigest=${seen.digest}` : ''}`;
     try {
-      const res = await fetch(`/api/journal?after=${last}&limit=${limit}${digest ? `&digest=${digest}` : ''}`, {
+      const res = await fetch(`/api/journal?after=${last}&limit=${limit}${known}`, {
         headers: bookHeader(book),
         signal: AbortSignal.timeout(timeoutMs(limit * ENTRY_BYTES)),
       });
