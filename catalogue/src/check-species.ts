@@ -1,5 +1,5 @@
 import { type KeyedSpecies, keyTable, type Trait } from '@dagboek/core/key';
-import { drawFish } from '@dagboek/figure';
+import { mustDraw } from './draws-well.ts';
 import { hazardParts, resolveSpecies, type Surroundings } from './resolve-species.ts';
 import type { Species, SpeciesFile } from './species.ts';
 
@@ -24,10 +24,14 @@ export function checkSpecies(
   try {
     species = resolveSpecies(file, around);
     keyTable({ traits: around.traits, species: [species as KeyedSpecies] });
-    drawFish(species.figure, { size: 64 });
+    for (const spec of [species.figure, ...(species.forms ?? []).flatMap((f) => f.figure ?? [])]) mustDraw(spec);
   } catch (e) {
-    if (!(e instanceof RangeError)) throw e;
-    return { species: null, faults: [{ at, say: e.message }] };
+    // What is wrong is said in words of ours where it was looked for; anything else is a figure that cannot be drawn.
+    const say =
+      e instanceof RangeError && e.message.startsWith(at)
+        ? e.message
+        : `${at}: its figure, or that of a form, cannot be drawn as it is told (${e instanceof Error ? e.message : String(e)}).`;
+    return { species: null, faults: [{ at, say }] };
   }
   const faults: Fault[] = [];
   const fault = (say: string): void => void faults.push({ at, say: `${at}: ${say}` });

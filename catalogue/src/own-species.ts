@@ -1,6 +1,6 @@
 import { keyTable, type Trait } from '@dagboek/core/key';
 import { figureTroubles } from '@dagboek/core/species';
-import { drawFish } from '@dagboek/figure';
+import { mustDraw } from './draws-well.ts';
 import { resolveSpecies } from './resolve-species.ts';
 import type { Species, SpeciesFile } from './species.ts';
 
@@ -32,7 +32,7 @@ export function ownSpecies(
         figure: (id) => files.find((f) => f.file.id === id)?.file.figure ?? shipped.find((s) => s.id === id)?.figure,
       });
       keyTable({ traits, species: [species] });
-      drawFish(species.figure, { size: 64 });
+      mustDraw(species.figure);
       return [species];
     } catch {
       return [];

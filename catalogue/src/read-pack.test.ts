@@ -231,3 +231,11 @@ describe('a trait matrix read from CSV', () => {
     expect(p.changes).toEqual([]);
   });
 });
+
+test('a cell of a thousand blanks, and one that is no state, are said at once', () => {
+  const head = 'id,name,latin,like,tail';
+  for (const cell of ['x' + ' '.repeat(1000) + '!', ' '.repeat(3000) + '1', '0.5'.repeat(900), '1.2.3', 'round 7']) {
+    const text = `${head}\nskerrow-ling,Skerrow ling,Molva,pollack,"${cell}"`;
+    expect(readPack('matrix.csv', text.length, text, known()).faults.length).toBeGreaterThan(0);
+  }
+});

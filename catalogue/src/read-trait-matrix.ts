@@ -7,13 +7,19 @@ import type { Species } from './species.ts';
 /** Columns beside the traits. `like` names a species whose other facts and figure are taken over. */
 const COLUMNS = ['id', 'name', 'latin', 'like'] as const;
 
+/** A cell may be so long; what is beyond it is no state of the key. */
+const MOST_CELL = 2000;
+
 /** A cell: a state, or several with their probabilities: "kinked 0.9, straight 0.1". Null when it cannot be read. */
 function readCell(cell: string): Record<string, number> | null {
   const row: Record<string, number> = {};
   for (const part of cell.split(/[,|]/)) {
-    const m = /^\s*(\D*?)\s*([\d.]+)?\s*$/.exec(part);
-    if (!m?.[1]) return null;
-    row[m[1].trim()] = m[2] === undefined ? 1 : Number(m[2]);
+    // Word by word: one pattern for all of it takes minutes over a cell of blanks.
+    const words = part.split(/\s+/).filter((w) => w !== '');
+    const p = /^[\d.]+$/.test(words.at(-1) ?? '') ? Number(words.pop()) : 1;
+    const state = words.join(' ');
+    if (state === '' || /\d/.test(state) || !(p >= 0 && p <= 1)) return null;
+    row[state] = p;
   }
   return row;
 }
@@ -67,7 +73,7 @@ export function readTraitMatrix(
     }
     const traits: Record<string, Record<string, number>> = {};
     for (const t of known.traits) {
-      const cell = line[t.id]?.trim();
+      const cell = line[t.id]?.trim().slice(0, MOST_CELL);
       if (!cell) continue;
       const row = readCell(cell);
       if (row) traits[t.id] = row;

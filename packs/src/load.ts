@@ -47,6 +47,16 @@ function figuresOf(files: readonly ShippedFile[]): (id: string) => FigureFile | 
   };
 }
 
+/** The files of the species that ship, each with the file of its figure. */
+export function shippedWithFigures(): { file: SpeciesFile; figure: FigureFile }[] {
+  const files = shippedFiles();
+  const figure = figuresOf(files);
+  return files.flatMap(({ file }) => {
+    const f = figure(file.id);
+    return f ? [{ file, figure: f }] : [];
+  });
+}
+
 let loaded: Species[] | null = null;
 
 /**
