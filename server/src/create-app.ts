@@ -9,7 +9,10 @@ import helmet from 'helmet';
 import { AppModule } from './app.module.ts';
 import { Clock } from './common/clock.ts';
 import type { Config } from './common/config.ts';
+import { mustBeShallow } from './common/json-depth.ts';
 import { PinoLogger } from './common/pino-logger.ts';
+import { PlainLogger } from './common/plain-logger.ts';
+import { onlyKnownHosts } from './guards/known-host.ts';
 
 /** Requests may carry this much. */
 const BODY_LIMIT = '2mb';
@@ -25,8 +28,9 @@ export async function createApp(
     bodyParser: false,
     // What went wrong is told by `main`, in a sentence.
     abortOnError: false,
-    logger: new PinoLogger(config.log),
+    logger: config.byHand ? new PlainLogger(config.log) : new PinoLogger(config.log),
   });
+  app.use(onlyKnownHosts(config.hosts));
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -42,7 +46,10 @@ export async function createApp(
   );
   // Receipts are short, and a line waits for them: they go as they are.
   app.use(compression({ filter: (req, res) => req.method === 'GET' && compression.filter(req, res) }));
-  app.useBodyParser('json', { limit: BODY_LIMIT });
+  app.useBodyParser('json', {
+    limit: BODY_LIMIT,
+    verify: (_: unknown, __: unknown, body: Buffer) => mustBeShallow(body),
+  } as object);
   app.useBodyParser('raw', { limit: PICTURE_LIMIT, type: 'image/*' });
   const document = SwaggerModule.createDocument(
     app,
@@ -62,8 +69,9 @@ function serveInterface(app: NestExpressApplication, folder: string): void {
   app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
   app.use(express.static(folder, { setHeaders: (res) => res.setHeader('Cache-Control', 'no-cache'), index: false }));
   app.use((req: Request, res: Response, next: NextFunction) => {
-    if (req.method !== 'GET' || req.path.startsWith('/api/')) return next();
+    if ((req.method !== 'GET' && req.method !== 'HEAD') || req.path.startsWith('/api/')) return next();
     res.setHeader('Cache-Control', 'no-cache');
-    res.sendFile(join(folder, 'index.html'));
+    // By its root: a path that leads through a folder such as .dagboek would count as hidden.
+    res.sendFile('index.html', { root: folder });
   });
 }

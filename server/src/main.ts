@@ -1,16 +1,21 @@
 import { Config } from './common/config.ts';
+import { startTrouble } from './common/start-trouble.ts';
 import { serve } from './serve.ts';
-import { BookTrouble } from './storage/book-trouble.ts';
 
-const config = Config.from(process.env);
-const served = await serve(config).catch((e: NodeJS.ErrnoException) => {
-  if (!(e instanceof BookTrouble) && e.syscall !== 'listen') throw e;
-  console.error(
-    e.code === 'EADDRINUSE'
-      ? `Something already listens on port ${config.port}. Stop it, or set DAGBOEK_PORT to another number.`
-      : e.message,
-  );
+/** Ends with one sentence where there is one to say; else with all that is known of the fault. */
+function giveUp(e: unknown, config: Config | null): never {
+  const why = startTrouble(e, config);
+  if (why === null) throw e;
+  console.error(why);
   process.exit(1);
-});
+}
+
+let config: Config;
+try {
+  config = Config.from(process.env);
+} catch (e) {
+  giveUp(e, null);
+}
+const served = await serve(config).catch((e: unknown) => giveUp(e, config));
 served.app.enableShutdownHooks();
 console.log(`Dagboek is at ${served.url}/  (book in ${config.data})`);

@@ -4,6 +4,7 @@ import type { Request, Response } from 'express';
 
 const TITLES: Record<number, string> = {
   400: 'Not as it should be',
+  403: 'Not by this name',
   404: 'Not here',
   409: 'Another book',
   413: 'Too large',
@@ -33,6 +34,13 @@ function asProblem(e: unknown, picture: boolean): Problem {
   if (e instanceof ProblemException) return e.getResponse() as Problem;
   // body-parser marks what it throws: a body over the limit, or one that is not JSON.
   const parser = e as { type?: string; status?: number };
+  if (parser.type === 'too.deep')
+    return {
+      type: 'about:blank',
+      title: 'Not as it should be',
+      status: 400,
+      detail: 'The body is nested too deep. Nothing of it was taken.',
+    };
   if (parser.type === 'entity.too.large' || (e instanceof HttpException && e.getStatus() === 413))
     return {
       type: 'about:blank',

@@ -1,5 +1,5 @@
 import { Controller, Get, Header, Query } from '@nestjs/common';
-import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
 import { loadRulePacks, loadSpecies } from '@dagboek/packs';
 import { IsString, MaxLength, MinLength } from 'class-validator';
 import type { PositionReading } from '@dagboek/journal';
@@ -8,8 +8,8 @@ import { ProblemException } from '../common/problem.filter.ts';
 import { simulatedPosition } from './simulated-position.ts';
 
 class PositionDto {
-  @IsString() @MinLength(1) @MaxLength(60) waters!: string;
-  @IsString() @MinLength(1) @MaxLength(60) zone!: string;
+  @ApiProperty() @IsString() @MinLength(1) @MaxLength(60) waters!: string;
+  @ApiProperty() @IsString() @MinLength(1) @MaxLength(60) zone!: string;
 }
 
 const RULES = loadRulePacks(loadSpecies());

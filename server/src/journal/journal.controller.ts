@@ -1,6 +1,8 @@
-import { Body, Controller, Get, HttpCode, Post, Query } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Post, Query, Req } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { AppendAnswer, JournalPage } from '@dagboek/journal';
+import type { Request } from 'express';
+import { ProblemException } from '../common/problem.filter.ts';
 import { AfterDto, AppendDto, batchIn } from './journal.dto.ts';
 import { JournalService } from './journal.service.ts';
 
@@ -16,7 +18,9 @@ export class JournalController {
     summary:
       'Takes a batch of entries; answers for each: accepted, known already, early (by the clock here it is still to come), or refused and why.',
   })
-  async append(@Body() body: unknown): Promise<AppendAnswer> {
+  async append(@Body() body: unknown, @Req() req: Request): Promise<AppendAnswer> {
+    if (!req.is('application/json'))
+      throw new ProblemException(415, 'Send the entries as JSON, with the content type application/json.');
     const receipts = await this.journal.append(batchIn(body));
     return { receipts, ...this.journal.reached(), now: this.journal.now() };
   }

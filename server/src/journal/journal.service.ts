@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { type Entry, type JournalPage, type Receipt, validateEntry } from '@dagboek/journal';
-import { DataSource, MoreThan } from 'typeorm';
+import { And, DataSource, LessThanOrEqual, MoreThan } from 'typeorm';
 import { BookService } from '../book/book.service.ts';
 import { noteLastKnown } from '../book/last-known.ts';
 import { Clock } from '../common/clock.ts';
@@ -12,6 +12,16 @@ import { sameEntry } from './same-entry.ts';
 
 /** SQLite takes some thousands of values in one statement; this stays well below. */
 const ROWS_AT_ONCE = 500;
+
+/** A page of the log holds so many letters, or one entry: packs of rules are long. */
+const MOST_PAGE_CHARS = 2_000_000;
+
+/** The last of some entries that fit into so many letters together; the first of them in any case. */
+function lastWithin(list: readonly { seq: number; chars: number }[], most: number): number | undefined {
+  let sum = 0;
+  const over = list.findIndex((x, i) => (sum += x.chars) > most && i > 0);
+  return list.at(over === -1 ? -1 : over - 1)?.seq;
+}
 
 /** How far a log reaches, and its digest there. */
 export interface Reached {
@@ -119,18 +129,20 @@ export class JournalService {
     const { chain } = this.books;
     if (chain.at(seq) === null || known.some((k) => chain.at(k.last) !== k.digest))
       return { entries: [], last: 0, digest: '', more: true, anew: true, now: this.now() };
+    const sizes = (await this.source.query(
+      'SELECT seq, length(body) AS chars FROM entry WHERE seq > ? ORDER BY seq LIMIT ?',
+      [seq, limit + 1],
+    )) as { seq: number; chars: number }[];
+    const last = lastWithin(sizes.slice(0, limit), MOST_PAGE_CHARS) ?? seq;
     const rows = await this.source.manager.find(EntryRow, {
-      where: { seq: MoreThan(seq) },
+      where: { seq: And(MoreThan(seq), LessThanOrEqual(last)) },
       order: { seq: 'ASC' },
-      take: limit + 1,
     });
-    const page = rows.slice(0, limit);
-    const last = page.at(-1)?.seq ?? seq;
     return {
-      entries: page.map((r) => JSON.parse(r.body) as Entry),
+      entries: rows.map((r) => JSON.parse(r.body) as Entry),
       last,
-      digest: this.books.chain.at(last) ?? '',
-      more: rows.length > limit,
+      digest: chain.at(last) ?? '',
+      more: (sizes.at(-1)?.seq ?? seq) > last,
       now: this.now(),
     };
   }
@@ -158,6 +170,10 @@ export class JournalService {
   async lastWrittenMs(): Promise<number> {
     const rows = await this.source.manager.find(EntryRow, { order: { seq: 'DESC' }, take: 200 });
     return Math.max(0, ...rows.map((r) => Date.parse((JSON.parse(r.body) as Entry).written)));
+  }
+
+  has(id: string): boolean {
+    return this.books.entry(id) !== undefined;
   }
 
   count(): number {

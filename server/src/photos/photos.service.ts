@@ -6,12 +6,17 @@ import { Injectable } from '@nestjs/common';
 import sharp from 'sharp';
 import { Config } from '../common/config.ts';
 import { ProblemException } from '../common/problem.filter.ts';
+import { pictureKind } from './picture-kind.ts';
 
 /** The longest side that is kept, px: enough to set a point to a fifth of a millimetre on a board of 60 cm. */
 const LARGE = 2000;
 const SMALL = 480;
 /** More pixels than any camera of today makes: beyond it is a picture made to fill the memory. */
 const MOST_PIXELS = 120_000_000;
+
+/** Decoding takes a second at most; what takes longer is made to. */
+const DECODE_S = 20;
+const NO_PICTURE = 'This file is no picture that can be read: JPEG, PNG, WebP and AVIF can.';
 
 export type PhotoSize = 'large' | 'small';
 
@@ -22,6 +27,8 @@ export type PhotoSize = 'large' | 'small';
 @Injectable()
 export class PhotosService {
   private readonly folder: string;
+  /** One picture at a time: the log has the machine first. */
+  private turn: Promise<unknown> = Promise.resolve();
 
   constructor(config: Config) {
     this.folder = join(config.data, 'photos');
@@ -41,9 +48,14 @@ export class PhotosService {
         'This picture is not the one it is named after: it was cut short on its way. Send it again.',
       );
     if (this.find(hash, 'large') && this.find(hash, 'small')) return 'known';
+    if (pictureKind(file) === null) throw new ProblemException(415, NO_PICTURE);
     await mkdir(this.folder, { recursive: true });
-    for (const size of ['small', 'large'] as const)
-      await this.write(this.path(hash, size), await this.resized(file, size));
+    const mine = this.turn.then(async () => {
+      for (const size of ['small', 'large'] as const)
+        await this.write(this.path(hash, size), await this.resized(file, size));
+    });
+    this.turn = mine.catch(() => undefined);
+    await mine;
     return 'kept';
   }
 
@@ -56,13 +68,14 @@ export class PhotosService {
     const most = size === 'large' ? LARGE : SMALL;
     try {
       return await sharp(file, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+        .timeout({ seconds: DECODE_S })
         .rotate()
         .resize({ width: most, height: most, fit: 'inside', withoutEnlargement: true })
         .flatten({ background: '#fcf8ec' })
         .jpeg({ quality: size === 'large' ? 86 : 78, mozjpeg: true })
         .toBuffer();
     } catch {
-      throw new ProblemException(415, 'This file is no picture that can be read: JPEG, PNG, WebP and AVIF can.');
+      throw new ProblemException(415, NO_PICTURE);
     }
   }
 

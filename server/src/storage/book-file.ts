@@ -1,4 +1,4 @@
-import { mkdirSync, statSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { DataSource } from 'typeorm';
@@ -6,6 +6,7 @@ import { ProblemException } from '../common/problem.filter.ts';
 import { checkpoint, closeDataSource, openDataSource } from './data-source.ts';
 import { lockFolder } from './lock-folder.ts';
 import { BOOK_FILE, lookAtFolder } from './look-at-folder.ts';
+import { sweep } from './sweep.ts';
 
 /** How often the book is brought into its one file while the server runs, ms. */
 const CHECKPOINT_MS = 60_000;
@@ -37,9 +38,14 @@ export class BookFile implements OnApplicationShutdown {
   /** Locks a folder and opens its book. Throws BookTrouble. */
   static async open(folder: string): Promise<BookFile> {
     lookAtFolder(folder);
+    // For its owner alone: what this process writes, the folder, and a book that was copied here with other rights.
+    process.umask(0o077);
     mkdirSync(folder, { recursive: true });
     const unlock = lockFolder(folder);
     try {
+      sweep(folder);
+      for (const f of [BOOK_FILE, `${BOOK_FILE}-wal`])
+        if (existsSync(join(folder, f))) chmodSync(join(folder, f), 0o600);
       return new BookFile(await openDataSource(folder), join(folder, BOOK_FILE), unlock);
     } catch (e) {
       unlock();

@@ -6,6 +6,9 @@ import { IsInt, IsOptional, IsString, Max, MaxLength, Min } from 'class-validato
 import { BookService } from '../book/book.service.ts';
 import { bare } from '../common/bare.ts';
 
+/** Lines of fish in one answer. */
+const MOST_FISH = 3000;
+
 /** Which trips. */
 export class TripsDto {
   @ApiProperty({ required: false }) @IsOptional() @IsString() @MaxLength(60) zone?: string;
@@ -24,15 +27,18 @@ export class TripsController {
   @ApiOperation({ summary: 'Trips, newest first, with their fish; by zone, species or angler.' })
   list(@Query() q: TripsDto) {
     const { book } = this.books;
-    const passing = tripsInOrder(book)
-      .toReversed()
-      .filter((trip) => !q.zone || trip.zone === q.zone)
-      .map((trip) => ({ trip, fish: fishOfTrip(book, trip.id) }))
-      .filter(
-        ({ fish }) =>
-          (!q.species || fish.some((f) => f.species === q.species)) &&
-          (!q.angler || fish.some((f) => f.angler === q.angler)),
-      );
-    return { trips: passing.slice(0, q.limit).map(({ trip, fish }) => ({ trip: bare(trip), fish: fish.map(bare) })) };
+    const trips: { trip: object; fish: object[] }[] = [];
+    let lines = 0;
+    for (const trip of tripsInOrder(book).toReversed()) {
+      if (q.zone && trip.zone !== q.zone) continue;
+      const fish = fishOfTrip(book, trip.id);
+      if (q.species && !fish.some((f) => f.species === q.species)) continue;
+      if (q.angler && !fish.some((f) => f.angler === q.angler)) continue;
+      // Bounded by what is sent too: the first trip is told whole, however large.
+      if (trips.length === q.limit || (lines > 0 && lines + fish.length > MOST_FISH)) return { trips, more: true };
+      trips.push({ trip: bare(trip), fish: fish.map(bare) });
+      lines += fish.length;
+    }
+    return { trips, more: false };
   }
 }
