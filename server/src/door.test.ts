@@ -227,16 +227,16 @@ test('a demo that was killed while it was filled is filled on; one that was chan
 describe('words at the start', () => {
   const config = Config.from({ DAGBOEK_DATA: '/books/ours', DAGBOEK_PORT: '80' });
   const coded = (code: string, message = code): Error => Object.assign(new Error(message), { code });
-  test.each([
-    [coded('EADDRINUSE'), /already listens on port 80.*DAGBOEK_PORT/],
-    [coded('EACCES', 'listen EACCES'), /Port 80 is kept for the system/],
-    [coded('EACCES', 'mkdir EACCES'), /Nothing can be written in \/books\/ours/],
-    [coded('SQLITE_READONLY'), /Nothing can be written/],
-    [coded('ENOSPC'), /no room left.*what is in the book is safe/],
-    [coded('ENOTDIR'), /a file. Set DAGBOEK_DATA/],
-    [coded('EADDRNOTAVAIL'), /has no address "127\.0\.0\.1"/],
-    [new BookTrouble('It is empty.'), /^It is empty\.$/],
-  ])('%s', (e, says) => expect(startTrouble(e, config)).toMatch(says));
+  test.each<[string, Error, RegExp]>([
+    ['a port that is taken', coded('EADDRINUSE'), /already listens on port 80.*DAGBOEK_PORT/],
+    ['a port that is kept', coded('EACCES', 'listen EACCES'), /Port 80 is kept for the system/],
+    ['a folder of someone else', coded('EACCES', 'mkdir EACCES'), /Nothing can be written in \/books\/ours/],
+    ['a file that may not be written', coded('SQLITE_READONLY'), /Nothing can be written/],
+    ['a full disk', coded('ENOSPC'), /no room left.*what is in the book is safe/],
+    ['a path through a file', coded('ENOTDIR'), /a file. Set DAGBOEK_DATA/],
+    ['an address of another machine', coded('EADDRNOTAVAIL'), /has no address "127\.0\.0\.1"/],
+    ['a book in trouble', new BookTrouble('It is empty.'), /^It is empty\.$/],
+  ])('%s', (_, e, says) => expect(startTrouble(e, config)).toMatch(says));
   test('what the environment says wrongly is said; a fault of the program is not hidden', () => {
     expect(startTrouble(new Error('DAGBOEK_PORT must be'), null)).toBe('DAGBOEK_PORT must be');
     expect(startTrouble(new TypeError('x is undefined'), config)).toBeNull();
