@@ -1,6 +1,5 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import type { Entry } from '@dagboek/journal';
 import { anEntry, BOX, idOf, landed, tripStarted } from '../../../../journal/src/builders.test-support.ts';
 import { FakeServer } from './fake-server.test-support.ts';
 import { JournalStore } from './journal-store.ts';
