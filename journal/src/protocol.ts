@@ -11,6 +11,8 @@ export const MOST_ENTRIES = 1000;
 /** POST /api/journal: a batch of entries. */
 export interface AppendRequest {
   readonly entries: readonly Entry[];
+  /** How far the log was known to reach, and its digest there. */
+  readonly seen?: { readonly last: number; readonly digest: string };
 }
 
 /** What became of one entry of a batch. `early`: by the server's clock it is still to come; it is not taken yet, and may be sent again. */
@@ -22,6 +24,8 @@ export type Receipt =
 /** The answer to a batch: a receipt for each entry, in the order of the batch. */
 export interface AppendAnswer {
   readonly receipts: readonly Receipt[];
+  /** The log up to `seen` is not the one that was asked for: what was sent before may be gone from it. */
+  readonly anew?: true;
   /** How far the log reaches with it, and its digest there: asked with as `seen`, so that a log put back to before it is noticed. */
   readonly last: number;
   readonly digest: string;

@@ -21,8 +21,11 @@ export class JournalController {
   async append(@Body() body: unknown, @Req() req: Request): Promise<AppendAnswer> {
     if (!req.is('application/json'))
       throw new ProblemException(415, 'Send the entries as JSON, with the content type application/json.');
-    const receipts = await this.journal.append(batchIn(body));
-    return { receipts, ...this.journal.reached(), now: this.journal.now() };
+    const { entries, seen } = batchIn(body);
+    // Asked before anything is added: afterwards the log may reach as far again, and say something else.
+    const anew = seen !== null && !this.journal.reaches(seen);
+    const receipts = await this.journal.append(entries);
+    return { receipts, ...(anew ? { anew } : {}), ...this.journal.reached(), now: this.journal.now() };
   }
 
   @Get()

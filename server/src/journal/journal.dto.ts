@@ -8,14 +8,20 @@ import { ProblemException } from '../common/problem.filter.ts';
 export class AppendDto {
   @ApiProperty({ type: 'array', items: { type: 'object' }, maxItems: MOST_ENTRIES })
   entries!: unknown[];
+
+  @ApiProperty({ required: false, description: 'How far the log was known to reach: { "last": 12, "digest": "…" }.' })
+  seen?: { last: number; digest: string };
 }
 
 /**
  * The entries of a request's body. Looked at as a list only, since each entry is judged on its own; taking all of them apart
  * here as well would cost more than all the rest.
  */
-export function batchIn(body: unknown): readonly unknown[] {
-  const { entries, ...odd } = (typeof body === 'object' && body !== null ? body : {}) as { entries?: unknown };
+export function batchIn(body: unknown): { entries: readonly unknown[]; seen: { last: number; digest: string } | null } {
+  const { entries, seen, ...odd } = (typeof body === 'object' && body !== null ? body : {}) as {
+    entries?: unknown;
+    seen?: unknown;
+  };
   const [field] = Object.keys(odd);
   if (field !== undefined) throw new ProblemException(400, `property ${field.slice(0, 60)} should not exist`, field);
   if (!Array.isArray(entries)) throw new ProblemException(400, 'Send { "entries": [ … ] }.', 'entries');
@@ -25,7 +31,10 @@ export function batchIn(body: unknown): readonly unknown[] {
       `Send at most ${MOST_ENTRIES} entries at once; nothing of this batch was taken.`,
       'entries',
     );
-  return entries;
+  const known = seen as { last?: unknown; digest?: unknown } | null | undefined;
+  if (known !== undefined && !(typeof known?.last === 'number' && typeof known.digest === 'string'))
+    throw new ProblemException(400, '"seen" is the number and the digest that came with the receipts.', 'seen');
+  return { entries, seen: known ? (known as { last: number; digest: string }) : null };
 }
 
 /** Catching up. */

@@ -127,7 +127,7 @@ export class JournalService {
    */
   async after(seq: number, limit: number, known: readonly Reached[] = []): Promise<JournalPage> {
     const { chain } = this.books;
-    if (chain.at(seq) === null || known.some((k) => chain.at(k.last) !== k.digest))
+    if (chain.at(seq) === null || !known.every((k) => this.reaches(k)))
       return { entries: [], last: 0, digest: '', more: true, anew: true, now: this.now() };
     const sizes = (await this.source.query(
       'SELECT seq, length(body) AS chars FROM entry WHERE seq > ? ORDER BY seq LIMIT ?',
@@ -145,6 +145,11 @@ export class JournalService {
       more: (sizes.at(-1)?.seq ?? seq) > last,
       now: this.now(),
     };
+  }
+
+  /** Whether the log says what it said when it was told to reach so far. */
+  reaches(known: Reached): boolean {
+    return this.books.chain.at(known.last) === known.digest;
   }
 
   /** How far the log reaches. */

@@ -206,6 +206,11 @@ describe('catching up', () => {
     expect(await ask(`after=5&digest=${two.digest}`)).toMatchObject(anew);
     expect(await ask(`after=5&seen=12&seenDigest=${one.digest}`)).toMatchObject(anew);
     expect((await ask(`after=5&seen=10&seenDigest=${two.digest}`)).anew).toBeUndefined();
+    // Asked with a batch too, since that batch is all that the device would know of afterwards.
+    const sent = async (seen: object) => (await http().post('/api/journal').send({ entries: [], seen })).body;
+    expect((await sent({ last: 5, digest: one.digest })).anew).toBeUndefined();
+    expect(await sent({ last: 5, digest: two.digest })).toMatchObject({ anew: true, receipts: [] });
+    expect((await sent({ last: 'x' })).detail).toContain('"seen"');
     // One that knows no digest yet is taken at its word.
     expect((await ask('after=5&limit=5')).entries).toEqual(two.entries);
     await http().get('/api/journal?after=5&digest=../x').expect(400);

@@ -25,7 +25,12 @@ export class FakeServer implements Transport {
     return new Date(this.clock() - this.behindMs).toISOString();
   }
 
-  async send(entries: readonly Entry[]): Promise<Sent> {
+  private other(c: Cursor): boolean {
+    return c.last > this.log.length || (c.digest !== '' && c.digest !== this.digest(c.last));
+  }
+
+  async send(entries: readonly Entry[], seen: Cursor = { last: 0, digest: '' }): Promise<Sent> {
+    const anew = this.other(seen);
     this.batches.push(entries.length);
     if (entries.length > this.most) return { ok: false as const, unreachable: true, why: NO_ANSWER };
     if (entries.some((e) => e.id === this.breaks))
@@ -48,6 +53,7 @@ export class FakeServer implements Transport {
           ok: true as const,
           receipts,
           now: this.now,
+          anew,
           reached: { last: this.log.length, digest: this.digest(this.log.length) },
         };
   }
@@ -59,9 +65,7 @@ export class FakeServer implements Transport {
     this.asked.push(limit);
     if (limit > this.most) return { unreached: null };
     const { now } = this;
-    const other = (c: Cursor): boolean =>
-      c.last > this.log.length || (c.digest !== '' && c.digest !== this.digest(c.last));
-    if (other({ last: seq, digest }) || other(seen))
+    if (this.other({ last: seq, digest }) || this.other(seen))
       return { entries: [], last: 0, digest: '', more: true, anew: true, now };
     const entries = this.log.slice(seq, seq + this.page);
     const last = seq + entries.length;

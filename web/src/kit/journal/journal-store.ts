@@ -40,6 +40,7 @@ export class JournalStore {
   /** Changes to the kept outbox wait for each other, so that the kept order is the order of the changes. */
   private keeping: Promise<void> = Promise.resolve();
   private flushing: Promise<void> | null = null;
+  private closed = false;
   private retryTimer: ReturnType<typeof setTimeout> | undefined;
   private readonly sends = new Pace(1, 100);
   private readonly fetches = new Pace(25, 2000);
@@ -136,9 +137,14 @@ export class JournalStore {
       if (batch.length === 0) break;
       await this.change({ type: 'sending', ids: batch.map((e) => e.id) });
       const sentMs = this.now();
-      const { receipts, waiting, reached, why, now, logReached, lost } = await sendApart(this.transport, batch);
+      const { receipts, waiting, reached, why, now, logReached, anew, lost } = await sendApart(
+        this.transport,
+        batch,
+        this.seen,
+      );
       if (now !== null) this.learn(now, sentMs);
       this.set({ reached, why });
+      if (anew) await this.beginAnew();
       if (receipts.length > 0) await this.answered(batch, receipts, logReached);
       if (waiting.length > 0) {
         if (lost) this.sends.gotLost();
@@ -149,9 +155,16 @@ export class JournalStore {
     this.scheduleRetry();
   }
 
+  /** Nothing is sent by itself any more: another store has this shelf now. */
+  close(): void {
+    this.closed = true;
+    clearTimeout(this.retryTimer);
+  }
+
   /** Tries again when the first waiting entry may be sent. */
   private scheduleRetry(): void {
     clearTimeout(this.retryTimer);
+    if (this.closed) return;
     const waits = this.snapshot.outbox.flatMap((i) => (i.state === 'queued' ? [i.notBeforeMs] : []));
     if (waits.length === 0) return;
     this.retryTimer = setTimeout(() => void this.flush(), Math.max(250, Math.min(...waits) - this.now()));
@@ -193,8 +206,7 @@ export class JournalStore {
         }
         this.set({ reached: true, why: null });
         if (page.anew) {
-          await this.keep.compare();
-          [this.cursor, this.seen, this.comparing] = [START, START, new Set()];
+          await this.beginAnew();
           continue;
         }
         const next = { last: page.last, digest: page.digest };
@@ -215,6 +227,12 @@ export class JournalStore {
       // What was kept is shown, whatever ends it: no network, or a shelf that is full.
       fold();
     }
+  }
+
+  /** The server's log is another one: it is gone through from its beginning, from the next pull on. */
+  private async beginAnew(): Promise<void> {
+    await this.keep.compare();
+    [this.cursor, this.seen, this.comparing] = [START, START, new Set()];
   }
 
   private async fetchPage(): Promise<JournalPage | NotReached> {

@@ -14,6 +14,8 @@ export interface Outcome {
   readonly now: string | null;
   /** How far its log reaches with what it took; null when it took nothing. */
   readonly logReached: Cursor | null;
+  /** Its log up to `seen` is not the one that was known. */
+  readonly anew: boolean;
   /** Nothing came back: too much at once for this line, or no signal. */
   readonly lost: boolean;
 }
@@ -25,12 +27,17 @@ const MOST_BROKEN = 8;
  * Sends a batch. Where the server turns down the whole of it, or breaks over it, it is sent in halves, so that the one line at
  * fault is found and holds no other.
  */
-export async function sendApart(transport: Pick<Transport, 'send'>, batch: readonly Entry[]): Promise<Outcome> {
+export async function sendApart(
+  transport: Pick<Transport, 'send'>,
+  batch: readonly Entry[],
+  seen: Cursor,
+): Promise<Outcome> {
   const receipts: Receipt[] = [];
   const waiting: Entry[] = [];
   const parts: (readonly Entry[])[] = [batch];
   let [reached, why, now, broken] = [false, null as string | null, null as string | null, 0];
   let logReached: Cursor | null = null;
+  let anew = false;
   const outcome = (more: Partial<Outcome> = {}): Outcome => ({
     receipts,
     waiting,
@@ -38,13 +45,15 @@ export async function sendApart(transport: Pick<Transport, 'send'>, batch: reado
     why: reached ? null : why,
     now,
     logReached,
+    anew,
     lost: false,
     ...more,
   });
   for (let part = parts.pop(); part !== undefined; part = parts.pop()) {
-    const sent = await transport.send(part);
+    const sent = await transport.send(part, logReached ?? seen);
     if (sent.ok) {
       [reached, why, now, broken, logReached] = [true, null, sent.now, 0, sent.reached];
+      anew ||= sent.anew;
       receipts.push(...sent.receipts);
       continue;
     }

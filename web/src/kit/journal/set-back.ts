@@ -1,6 +1,6 @@
 import type { Entry } from '@dagboek/journal';
 import { movedBy } from '@dagboek/core/time';
-import { newId } from './use-write.ts';
+import { newId } from './new-id.ts';
 
 /**
  * Entries written anew with their times set back by as much as the clock of this device was ahead, by the id of the old one.

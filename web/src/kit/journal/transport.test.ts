@@ -33,13 +33,16 @@ describe('sending', () => {
     const receipts = [{ id: entry.id, status: 'accepted' }];
     const answer = { receipts, last: 9, digest: 'cd', now: '2026-09-12T13:00:00Z' };
     const asked = answering(() => json(answer));
-    expect(await httpTransport.send([entry])).toEqual({
+    expect(await httpTransport.send([entry], { last: 8, digest: 'ef' })).toEqual({
       ok: true,
       receipts,
       now: answer.now,
+      anew: false,
       reached: { last: 9, digest: 'cd' },
     });
-    expect(asked).toEqual([{ url: '/api/journal', body: { entries: [entry] }, book: 'the-book' }]);
+    expect(asked).toEqual([
+      { url: '/api/journal', body: { entries: [entry], seen: { last: 8, digest: 'ef' } }, book: 'the-book' },
+    ]);
   });
 
   test.each([
@@ -53,7 +56,7 @@ describe('sending', () => {
     [503, true],
   ])('our own status %d: to be tried later %s', async (status, later) => {
     answering(() => problem(status));
-    expect(await httpTransport.send([entry])).toEqual({
+    expect(await httpTransport.send([entry], { last: 8, digest: 'ef' })).toEqual({
       ok: false,
       unreachable: later,
       ...(status === 500 ? { broke: true } : {}),
@@ -65,7 +68,7 @@ describe('sending', () => {
     'a guard in front that answers %d has not seen the log: its lines wait',
     async (status) => {
       answering(() => new Response('<html>who are you?</html>', { status }));
-      expect(await httpTransport.send([entry])).toEqual({
+      expect(await httpTransport.send([entry], { last: 8, digest: 'ef' })).toEqual({
         ok: false,
         unreachable: true,
         why: 'Something in front of the server asks who is there. Open this page anew, and answer it there.',
@@ -83,7 +86,7 @@ describe('sending', () => {
     ['nothing', () => json(null)],
   ])('%s in the place of the server is no last word', async (_, make) => {
     answering(make);
-    expect(await httpTransport.send([entry])).toEqual({
+    expect(await httpTransport.send([entry], { last: 8, digest: 'ef' })).toEqual({
       ok: false,
       unreachable: true,
       why: 'Something in front of the server answered in its place.',
@@ -95,7 +98,7 @@ describe('sending', () => {
 
   test('no network is a pause', async () => {
     answering(() => Promise.reject(new TypeError('Failed to fetch')));
-    expect(await httpTransport.send([entry])).toEqual({
+    expect(await httpTransport.send([entry], { last: 8, digest: 'ef' })).toEqual({
       ok: false,
       unreachable: true,
       why: 'No answer from the server.',
@@ -104,7 +107,10 @@ describe('sending', () => {
 
   test('an answer cut short is a pause too: the batch is sent again, which does no harm', async () => {
     answering(() => new Response('{"receipts":[', { status: 200 }));
-    expect(await httpTransport.send([entry])).toMatchObject({ ok: false, unreachable: true });
+    expect(await httpTransport.send([entry], { last: 8, digest: 'ef' })).toMatchObject({
+      ok: false,
+      unreachable: true,
+    });
   });
 });
 

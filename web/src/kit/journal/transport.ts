@@ -8,7 +8,13 @@ export interface NotReached {
 
 /** What a batch came to. `unreachable`: nobody answered, or not this server, or it is in trouble: try later. `broke`: it fell over this very batch. */
 export type Sent =
-  | { readonly ok: true; readonly receipts: readonly Receipt[]; readonly now: string; readonly reached: Cursor | null }
+  | {
+      readonly ok: true;
+      readonly receipts: readonly Receipt[];
+      readonly now: string;
+      readonly reached: Cursor | null;
+      readonly anew: boolean;
+    }
   | { readonly ok: false; readonly unreachable: boolean; readonly broke?: boolean; readonly why: string };
 
 /** A place in the log: a number, and the digest that came with it. */
@@ -19,8 +25,8 @@ export interface Cursor {
 
 /** The server as the journal needs it. */
 export interface Transport {
-  /** Sends a batch. */
-  send(entries: readonly Entry[]): Promise<Sent>;
+  /** Sends a batch. `seen`: how far the log was known to reach. */
+  send(entries: readonly Entry[], seen: Cursor): Promise<Sent>;
   /** Entries that arrived after a place in the log, at most `limit`. `seen`: how far the log was known to reach. */
   after(cursor: Cursor, seen: Cursor, limit: number): Promise<JournalPage | NotReached>;
   /** Asks for a copy of the book where it is kept. Throws an Error with a sentence when none was made. */
@@ -44,8 +50,8 @@ const isPage = (x: unknown): x is JournalPage => {
 
 /** Through fetch, at this page's own address. `book`: which one is meant; another one there takes nothing. */
 export const httpTransport = (book: string): Transport => ({
-  async send(entries) {
-    const body = JSON.stringify({ entries } satisfies AppendRequest);
+  async send(entries, seen) {
+    const body = JSON.stringify({ entries, ...(seen.digest ? { seen } : {}) } satisfies AppendRequest);
     try {
       const res = await fetch('/api/journal', {
         method: 'POST',
@@ -60,6 +66,7 @@ export const httpTransport = (book: string): Transport => ({
             ok: true,
             receipts: answer.receipts,
             now: answer.now,
+            anew: answer.anew === true,
             reached: typeof answer.last === 'number' ? { last: answer.last, digest: answer.digest } : null,
           }
         : { ok: false, unreachable: true, why: IN_ITS_PLACE };

@@ -15,6 +15,7 @@ import { stamp } from '@dagboek/core/time';
 import { v7 } from 'uuid';
 import { nowMs, setBackMs } from '../clock.ts';
 import { usePen } from '../pen.ts';
+import { newId } from './new-id.ts';
 import { useTimeZone } from '../catalogue.ts';
 import { useJournal } from './journal-context.tsx';
 import { units } from '../units.ts';
@@ -29,8 +30,7 @@ function deviceId(): string {
   return made;
 }
 
-/** An id made on this device. */
-export const newId = (): string => v7();
+export { newId };
 
 /** An entry alike in kind, subject and facts so soon after is a double tap, and is passed over in silence. */
 const TAP_MS = 700;
