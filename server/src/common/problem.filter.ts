@@ -12,6 +12,7 @@ const TITLES: Record<number, string> = {
   429: 'Too many',
   500: 'Something broke here',
   503: 'Not now',
+  507: 'No room left',
 };
 
 /** An HTTP error with a sentence and, where there is one, the field at fault. */

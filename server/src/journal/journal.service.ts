@@ -1,9 +1,11 @@
 import { Injectable } from '@nestjs/common';
+import type Database from 'better-sqlite3';
 import { type Entry, type JournalPage, type Receipt, validateEntry } from '@dagboek/journal';
 import { And, DataSource, LessThanOrEqual, MoreThan } from 'typeorm';
 import { BookService } from '../book/book.service.ts';
 import { noteLastKnown } from '../book/last-known.ts';
 import { Clock } from '../common/clock.ts';
+import { ProblemException } from '../common/problem.filter.ts';
 import { Config } from '../common/config.ts';
 import { Admission } from '../guards/admission.ts';
 import { BookFile } from '../storage/book-file.ts';
@@ -67,7 +69,7 @@ export class JournalService {
     if (entries.length > 0) {
       this.file.mustBeThere();
       const bodies = entries.map((e) => JSON.stringify(e));
-      await this.keep(entries, bodies);
+      this.keep(entries, bodies);
       // And after: what went into a file that is gone meanwhile is not safe.
       this.file.mustBeThere();
       this.books.take(entries, bodies);
@@ -107,18 +109,32 @@ export class JournalService {
     return { id, status: 'accepted' };
   }
 
-  /** Puts entries on disk, all or none. */
-  private async keep(entries: readonly Entry[], bodies: readonly string[]): Promise<void> {
-    await this.source.transaction(async (db) => {
+  /**
+   * Puts entries on disk, all or none. By the file's own driver: where a disk is full in the middle, TypeORM goes on inside
+   * the transaction that failed, and what is written after it is never kept.
+   */
+  private keep(entries: readonly Entry[], bodies: readonly string[]): void {
+    const { databaseConnection: db } = this.source.driver as unknown as { databaseConnection: Database.Database };
+    const all = db.transaction(() => {
       for (let i = 0; i < entries.length; i += ROWS_AT_ONCE) {
         const some = entries.slice(i, i + ROWS_AT_ONCE);
-        // Plain SQL: this is the one statement that every line waits for.
-        await db.query(
+        db.prepare(
           `INSERT INTO entry (id, subject, kind, body) VALUES ${some.map(() => '(?, ?, ?, ?)').join(', ')}`,
-          some.flatMap((e, k) => [e.id, e.subject, e.kind, bodies[i + k]]),
-        );
+        ).run(some.flatMap((e, k) => [e.id, e.subject, e.kind, bodies[i + k]]));
       }
     });
+    try {
+      all.immediate();
+    } catch (e) {
+      const code = (e as { code?: string }).code ?? '';
+      if (/^SQLITE_(FULL|IOERR)/.test(code))
+        throw new ProblemException(
+          507,
+          'There is no room left where the book lies. Nothing of this was taken; it stays on your device and is sent again.',
+        );
+      throw e;
+    }
+    if (db.inTransaction) throw new Error('A transaction was left open: what was written in it is not safe.');
   }
 
   /**

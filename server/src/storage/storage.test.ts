@@ -17,6 +17,7 @@ import { fileURLToPath } from 'node:url';
 import { afterEach, describe, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
+import { DataSource } from 'typeorm';
 import { anEntry, idOf } from '../../../journal/src/builders.test-support.ts';
 import { aFolder, aServer } from '../test-server.test-support.ts';
 import { backUp, backupsOf, entriesIn, restore } from './backup.ts';
@@ -113,6 +114,29 @@ describe('a used folder never becomes a new book', () => {
     expect(await held(await start(aFolder()))).toBe(0);
     expect(await held(await start(join(aFolder(), 'new', 'book')))).toBe(0);
   });
+});
+
+test('on a full disk what does not fit is refused, what is taken afterwards is kept, and the device is told', async () => {
+  const folder = await aBook(5);
+  const app = await aServer(folder);
+  const db = app.get(DataSource);
+  const [{ page_count: pages }] = (await db.query('PRAGMA page_count')) as [{ page_count: number }];
+  await db.query(`PRAGMA max_page_count = ${pages + 6}`);
+  const answers: number[] = [];
+  for (let i = 0; i < 12; i++) {
+    const entries = Array.from({ length: 20 }, (_, k) => note(100 + i * 20 + k));
+    const res = await request(app.getHttpServer()).post('/api/journal').send({ entries });
+    answers.push(res.status);
+    if (res.status === 507) expect(res.body.detail).toContain('no room left');
+  }
+  expect(answers).toContain(200);
+  expect(answers.at(-1)).toBe(507);
+  await db.query('PRAGMA max_page_count = 1000000');
+  await write(app, 900, 910);
+  const before = await held(app);
+  await app.close();
+  expect(await held(await start(folder))).toBe(before);
+  expect(before).toBe(5 + 20 * answers.filter((a) => a === 200).length + 10);
 });
 
 describe('a log that reaches less far than it did', () => {

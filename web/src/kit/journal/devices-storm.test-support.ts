@@ -212,3 +212,6 @@ function anEntry(d: Device, rng: Rng): Entry {
       }
     : { ...base, kind: 'fish.noted', subject, facts: { text: `note ${rng()}` } };
 }
+
+/** For a storm against a real server. */
+export { httpTransport } from './transport.ts';
