@@ -25,6 +25,8 @@ function lastWithin(list: readonly { seq: number; chars: number }[], most: numbe
   return list.at(over === -1 ? -1 : over - 1)?.seq;
 }
 
+const EARLY = 'By the server’s clock it is still to come.';
+
 /** How far a log reaches, and its digest there. */
 export interface Reached {
   readonly last: number;
@@ -89,7 +91,7 @@ export class JournalService {
       why,
       ...(field ? { field } : {}),
     });
-    if (!verdict.ok) return verdict.early ? { id, status: 'early', why: verdict.why } : refused(verdict);
+    if (!verdict.ok) return verdict.early ? { id, status: 'early', why: EARLY } : refused(verdict);
     const e = verdict.entry;
     const known = (x: string): Entry | undefined => taken.get(x) ?? this.books.entry(x);
     const before = known(e.id);

@@ -25,6 +25,12 @@ const WORDS = {
   'set aside': 'set aside, not counted',
 } as const;
 
+/** "waits for signal", or why it waits, was refused or set aside. */
+const sayState = (i: OutboxItem): string => {
+  if (!('why' in i) || i.why === undefined) return WORDS[i.state];
+  return `${i.state === 'queued' ? 'waits' : WORDS[i.state]}: ${i.why}`;
+};
+
 /** What has not been sent, and what the server would not take: each can be mended; nothing is dropped. */
 export function UnsentPage() {
   const outbox = useOutbox();
@@ -66,10 +72,7 @@ export function UnsentPage() {
               <span className="t">{time(i.entry.at)}</span>
               <div>
                 {sayEntry(i.entry, names)}
-                <small>
-                  {WORDS[i.state]}
-                  {'why' in i && i.why !== undefined ? `: ${i.why}` : ''}
-                </small>
+                <small>{sayState(i)}</small>
               </div>
               <span className="line-keys">
                 {i.state === 'refused' && (

@@ -6,8 +6,11 @@ let n = 0;
 let book: string;
 let held: Map<string, number>;
 let answer: 'takes' | 'is away' | 'refuses';
+/** The server breaks over a picture of this size. */
+let broken: number | null;
 const send: SendPhoto = async (hash, file) => {
   if (answer === 'is away') return { ok: false, unreachable: true, why: 'No answer from the server.' };
+  if (file.size === broken) return { ok: false, unreachable: true, broke: true, why: 'The server is in trouble.' };
   if (answer === 'refuses') return { ok: false, unreachable: false, why: 'This file is no picture.' };
   held.set(hash, file.size);
   return { ok: true };
@@ -16,6 +19,7 @@ beforeEach(() => {
   book = `photos-${n++}`;
   held = new Map();
   answer = 'takes';
+  broken = null;
 });
 const open = (): Promise<PhotoShelf> => PhotoShelf.open(book, send);
 const picture = (text: string): Blob => new Blob([text], { type: 'image/jpeg' });
@@ -45,6 +49,20 @@ describe('pictures on this device', () => {
     await later.send();
     expect(held.has(hash)).toBe(true);
     expect((await open()).getSnapshot()).toEqual([]);
+  });
+
+  test('one that the server breaks over waits, and holds no other', async () => {
+    broken = 3;
+    const shelf = await open();
+    const odd = await shelf.keep(picture('odd'));
+    const good = await shelf.keep(picture('a fish'));
+    await shelf.send();
+    await shelf.send();
+    expect([...held.keys()]).toEqual([good]);
+    expect(shelf.getSnapshot()).toEqual([expect.objectContaining({ hash: odd })]);
+    broken = null;
+    await shelf.send();
+    expect(held.has(odd)).toBe(true);
   });
 
   test('what the server will not take stays here with its reason, and the next one goes', async () => {

@@ -1,5 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { bookHeader, NO_ANSWER, notTaken } from '../journal/reached.ts';
+import { timeoutMs } from '../journal/transport.ts';
 
 interface Shelf extends DBSchema {
   /** Pictures that the server does not hold yet, by their hash. `why`: what the server said of one it will not take. */
@@ -10,7 +11,7 @@ interface Shelf extends DBSchema {
 export type SendPhoto = (
   hash: string,
   file: Blob,
-) => Promise<{ ok: true } | { ok: false; unreachable: boolean; why: string }>;
+) => Promise<{ ok: true } | { ok: false; unreachable: boolean; broke?: boolean; why: string }>;
 
 /** A picture that is on this device only. */
 export interface WaitingPhoto {
@@ -64,7 +65,7 @@ export class PhotoShelf {
     return hash;
   }
 
-  /** Sends what waits, one by one, until nobody answers. One sender at a time. */
+  /** Sends what waits, one by one, until nobody answers; one that the server breaks over holds no other. One sender at a time. */
   send(): Promise<void> {
     this.sending ??= this.sendAll().finally(() => {
       this.sending = null;
@@ -78,7 +79,8 @@ export class PhotoShelf {
       if (r.ok) {
         await this.db.delete('waiting', hash);
         this.set(this.waiting.filter((w) => w.hash !== hash));
-      } else if (r.unreachable) return;
+      } else if (r.broke) continue;
+      else if (r.unreachable) return;
       else {
         await this.db.put('waiting', { hash, file, why: r.why });
         this.set(this.waiting.map((w) => (w.hash === hash ? { hash, file, why: r.why } : w)));
@@ -92,7 +94,9 @@ export class PhotoShelf {
   }
 }
 
-const TIMEOUT_MS = 60_000;
+const LEAST_MS = 60_000;
+/** The largest may take so long on the slowest line; what takes longer is begun anew. */
+const MOST_MS = 45 * 60_000;
 
 /** Through fetch, at this page's own address. */
 export const httpSendPhoto =
@@ -103,7 +107,7 @@ export const httpSendPhoto =
         method: 'PUT',
         headers: { 'content-type': file.type.startsWith('image/') ? file.type : 'image/jpeg', ...bookHeader(book) },
         body: file,
-        signal: AbortSignal.timeout(TIMEOUT_MS),
+        signal: AbortSignal.timeout(Math.min(MOST_MS, timeoutMs(file.size, LEAST_MS))),
       });
       if (res.ok) return { ok: true };
       return { ok: false, ...(await notTaken(res)) };
