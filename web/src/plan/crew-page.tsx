@@ -178,7 +178,7 @@ function AddPerson({ names }: { names: readonly string[] }) {
     });
     setTrouble(r.ok ? null : r.why);
     if (!r.ok) return;
-    setName('');
+    setName((now) => (now === name ? '' : now));
     setRole('');
   };
   return (
@@ -214,7 +214,7 @@ function AddBox({ names }: { names: readonly string[] }) {
     const r = await write('box.added', newId(), { name: name.trim(), litres: l.value, ...asTyped({ litres: l }) });
     setTrouble(r.ok ? null : r.why);
     if (!r.ok) return;
-    setName('');
+    setName((now) => (now === name ? '' : now));
     setLitres('');
   };
   return (
@@ -252,8 +252,9 @@ function Places({ opened }: { opened: BookState }) {
     )
       return setTrouble('A place has this name already.');
     if (await set([...opened.places, { id: newId(), name: n, grounds }], `a place: ${n}`)) {
-      setName('');
-      setGrounds([]);
+      // What was typed meanwhile stays.
+      setName((now) => (now === name ? '' : now));
+      setGrounds((now) => (now === grounds ? [] : now));
     }
   };
   return (

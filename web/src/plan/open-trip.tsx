@@ -30,7 +30,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
   const note = async (): Promise<void> => {
     const r = await write('trip.noted', trip.id, { text: text.trim() });
     setTrouble(r.ok ? null : r.why);
-    if (r.ok) setText('');
+    if (r.ok) setText((now) => (now === text ? '' : now));
   };
   return (
     <div className="with-margin">

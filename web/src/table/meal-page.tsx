@@ -205,7 +205,7 @@ function Afterwards({
   const note = async (): Promise<void> => {
     const r = await write('meal.noted', meal.id, { text: text.trim() });
     setTrouble(r.ok ? null : r.why);
-    if (r.ok) setText('');
+    if (r.ok) setText((now) => (now === text ? '' : now));
   };
   const keep = async (): Promise<void> => {
     const read = typedAmount('mass', grams);
