@@ -25,6 +25,9 @@ const ODD: readonly Json[] = [
   ' '.repeat(1000),
 ];
 
+/** One of them, an object of its own each time: put into itself it would go round in a circle. */
+const odd = (rng: Rng): Json => structuredClone(pick(rng, ODD)) as Json;
+
 /** Every place of a document, as the way to it. */
 function placesIn(doc: Json, way: readonly string[] = []): (readonly string[])[] {
   if (typeof doc !== 'object' || doc === null) return [way];
@@ -41,7 +44,7 @@ export function mutated(doc: unknown, rng: Rng, changes = 1 + Math.floor(rng() *
     const way = pick(rng, placesIn(copy));
     const last = way.at(-1);
     if (last === undefined) {
-      if (rng() < 0.05) copy = pick(rng, ODD);
+      if (rng() < 0.05) copy = odd(rng);
       continue;
     }
     const parent = way
@@ -57,7 +60,7 @@ export function mutated(doc: unknown, rng: Rng, changes = 1 + Math.floor(rng() *
         .flat()
         .slice(0, 3000);
     else if (how === 3 && !Array.isArray(parent))
-      parent[pick(rng, ['constructor', '__proto__', 'toString', 'length', 'colour'])] = pick(rng, ODD);
+      parent[pick(rng, ['constructor', '__proto__', 'toString', 'length', 'colour'])] = odd(rng);
     else if (how === 4) {
       let deep: Json = here;
       for (let i = 0; i < 60; i++) deep = i % 2 ? [deep] : { a: deep };
@@ -66,7 +69,7 @@ export function mutated(doc: unknown, rng: Rng, changes = 1 + Math.floor(rng() *
       // Within what may be: most of it is taken, and has to hold.
       parent[last] = Number.isInteger(here) ? Math.round(here * rng() * 3) : here * (0.2 + rng() * 2);
     } else if (how === 5) parent[last] = JSON.stringify(here);
-    else parent[last] = pick(rng, ODD);
+    else parent[last] = odd(rng);
   }
   return copy;
 }
