@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { RulePack } from '@dagboek/core/rules';
 import { anEntry, at, BOX, idOf, ILSE, landed, TRIP, tripStarted } from '../builders.test-support.ts';
+import { aRulePack } from '../documents.test-support.ts';
 import { Book, type Entry, rulesOf, TRIED_DAYS, tryRule } from '../index.ts';
 import { METRIC } from '@dagboek/core/units';
 
@@ -14,17 +15,7 @@ const least = (id: string, leastMm: number, more: object = {}) => ({
   source: 'notice',
   ...more,
 });
-const PACK = {
-  id: 'bay',
-  name: 'The bay',
-  version: '1',
-  authority: 'none',
-  checked: '2026-01-01',
-  sample: true,
-  timeZone: 'Europe/London',
-  zones: [{ id: 'north-skerries', name: 'North', about: 'The north of it.', grounds: [] }],
-  rules: [least('least', 400)],
-} as unknown as RulePack;
+const PACK = aRulePack({ rules: [least('least', 400)] }) as unknown as RulePack;
 const opened = (waters: string): Entry =>
   anEntry('book.opened', idOf('book'), { name: 'Ours', waters, from: 'boat' } as never, { at: at('05:00') });
 const ruleSet = (word: string, rule: object, replaces: string | undefined, time: string): Entry =>

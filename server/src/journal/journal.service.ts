@@ -132,7 +132,7 @@ export class JournalService {
       if (/^SQLITE_(FULL|IOERR)/.test(code))
         throw new ProblemException(
           507,
-          'There is no room left where the book lies. Nothing of this was taken; it stays on your device and is sent again.',
+          'There is no room left where the book lies, or its disk cannot be written. Nothing of this was taken; it stays on your device and is sent again.',
         );
       throw e;
     }

@@ -17,6 +17,8 @@ export function ClockNotice() {
   if (aheadMs === null || Math.abs(aheadMs) < TOLERATED_MS) return null;
   const ahead = aheadMs > 0;
   const goBy = (): void => {
+    // At once: until the next answer the second of two quick taps would set it back once more.
+    store.clockSet();
     goByServer(aheadMs);
     void store.replace(
       setBack(

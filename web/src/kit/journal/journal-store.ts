@@ -277,6 +277,11 @@ export class JournalStore {
     if (this.snapshot.aheadMs === null || Math.abs(aheadMs - this.snapshot.aheadMs) > 1000) this.set({ aheadMs });
   }
 
+  /** The clock of this device goes by the server's from now on: what was learned of it holds no more. */
+  clockSet(): void {
+    this.set({ aheadMs: 0 });
+  }
+
   /** Those that are not on the shelf of this device yet: what it wrote itself comes back from the server too. */
   private notKept(entries: readonly Entry[]): readonly Entry[] {
     const out = new Set(this.snapshot.outbox.map((i) => i.entry.id));
