@@ -1,3 +1,5 @@
+import { epochMs } from '@dagboek/core/time';
+import type { Entry, FactsOf } from '@dagboek/journal';
 import type { Tern } from './crew.ts';
 import { HOUR, MIN, type Scribe } from './scribe.ts';
 
@@ -51,4 +53,43 @@ export function leftWarm(s: Scribe, t: Tern, tripId: string, atMs: number, numbe
     fish: [lot],
     cut,
   });
+}
+
+/**
+ * One length corrected on two phones, out of each other's reach; at home Ilse, who held the fish, says which counts.
+ * `read`: the line as it was first written, of one fish, measured.
+ */
+export function correctedApart(s: Scribe, t: Tern, read: Entry): void {
+  const facts = read.facts as unknown as FactsOf<'fish.measured'>;
+  const at = epochMs(read.at);
+  const reading = (byMm: number): FactsOf<'fish.measured'> => ({ ...facts, lengthMm: facts.lengthMm + byMm });
+  const wren = s.note('fish.measured', read.subject, at, t.wren, reading(5), {
+    amends: read.id,
+    because: 'tail was not pressed together',
+    lagMin: 4,
+  });
+  const ilse = s.note('fish.measured', read.subject, at, t.ilse, reading(10), {
+    amends: read.id,
+    because: 'read at the stop, mouth shut',
+    lagMin: 3,
+    device: 'ilse-phone',
+  });
+  s.note('fish.measured', read.subject, at, t.ilse, reading(10), {
+    amends: wren.id,
+    over: [ilse.id],
+    lagMin: 7 * 60,
+    device: 'ilse-phone',
+  });
+}
+
+/** Oda's phone is still on the clock of where she came from, an hour ahead; what she noted was set back by that. */
+export function fastClock(s: Scribe, t: Tern, tripId: string, atMs: number): void {
+  s.note(
+    'trip.noted',
+    tripId,
+    atMs,
+    t.oda,
+    { text: 'Porpoises off the bow, three of them.' },
+    { device: 'oda-phone', aheadMs: HOUR },
+  );
 }

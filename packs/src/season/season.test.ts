@@ -74,6 +74,25 @@ describe('the made-up season', () => {
     for (const f of BOOK.all('fish')) expect(f.number).not.toBeNull();
   });
 
+  test('a length corrected on two phones apart was settled by a person; a phone an hour ahead was set back', () => {
+    const settled = BOOK.all('fish').flatMap((f) => f.log.filter((l) => l.now.over));
+    expect(settled).toHaveLength(1);
+    const { first, now, was, conflict } = settled[0]!;
+    expect(conflict).toEqual([]);
+    expect([first, ...was.slice(1), now].map((e) => e.device)).toEqual([
+      'tern-phone',
+      'ilse-phone',
+      'tern-phone',
+      'ilse-phone',
+    ]);
+    const mm = (e: typeof now) => e.facts['lengthMm'] as number;
+    expect(was.slice(1).map((e) => mm(e) - mm(first))).toEqual([10, 5]);
+    expect(mm(now) - mm(first)).toBe(10);
+    const ahead = ENTRIES.filter((e) => e.aheadMs);
+    expect(ahead.map((e) => [e.device, e.aheadMs])).toEqual([['oda-phone', 3_600_000]]);
+    expect(BOOK.get('trip', ahead[0]!.subject)!.notes.map((n) => n.text)).toContain(ahead[0]!.facts['text']);
+  });
+
   test('its story can be found: Tomas cuts better in the second year than in the first', () => {
     const yields = BOOK.all('cut').filter(
       (c) =>

@@ -4,7 +4,7 @@ import type { Entry } from '@dagboek/journal';
 import type { Species } from '../load.ts';
 import { openTheBook } from './crew.ts';
 import { cutAndPack, type MadePack, serve } from './kitchen.ts';
-import { leftWarm, notedTwice } from './mishaps.ts';
+import { correctedApart, fastClock, leftWarm, notedTwice } from './mishaps.ts';
 import { DAY, HOUR, MIN, Scribe } from './scribe.ts';
 import { writeToday } from './today.ts';
 import { type Kept, writeTrip } from './trip.ts';
@@ -57,6 +57,8 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   // The story keeps to the fish that the sample rules speak of.
   const catalogue = species.filter((x) => rules.rules.some((r) => r.kind === 'dailyBag' && r.species.includes(x.id)));
   const s = new Scribe(seed, rules.timeZone);
+  // What other devices wrote has chance of its own, and leaves the story as it was.
+  const others = new Scribe(seed + 1000, rules.timeZone);
   const nowMs = epochMs(SKERROW_NOW);
   const today = civilDay(SKERROW_NOW, rules.timeZone);
   const tern = openTheBook(s, nowMs - 540 * DAY);
@@ -82,6 +84,8 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
         who: tern.ilse,
         text: 'stung in the right hand by a small weever in the weed. Hot water at 42°, 55 min; eased after 50.',
       });
+    if (o.daysAgo === 56) fastClock(others, tern, trip.tripId, startMs + 3 * HOUR);
+    if (o.daysAgo === 42) correctedApart(others, tern, readOnce(s.entries, trip.kept));
     if (o.daysAgo === 70) notedTwice(s, tern, trip.tripId, trip.endMs - 40 * MIN, o.fish + 1);
     if (trip.kept.length > 0)
       homeward(s, rules.timeZone, tern, trip.kept, trip.endMs, 0.25 + 0.55 * progress, nextNumber, freezer, nowMs);
@@ -95,7 +99,16 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   const tonight = freezer.at(-1);
   if (tonight) s.note('pack.moved', tonight.id, nowMs - 7 * HOUR, tern.tomas, { place: 'fridge' });
   writeToday(s, tern, rules, today);
-  return s.entries.filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
+  return [...s.entries, ...others.entries].filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
+}
+
+/** The reading of the first of some fish that was kept alone, and measured without a correction. */
+function readOnce(entries: readonly Entry[], kept: readonly Kept[]): Entry {
+  const single = new Set(kept.filter((k) => k.count === 1).map((k) => k.id));
+  const amended = new Set(entries.flatMap((e) => e.amends ?? []));
+  const read = entries.find((e) => e.kind === 'fish.measured' && single.has(e.subject) && !amended.has(e.id));
+  if (!read) throw new Error('the season has no fish to be corrected');
+  return read;
 }
 
 /** After a trip: the board in the evening, a meal from each fresh pack within days, now and then one from the freezer. */
