@@ -1,4 +1,4 @@
-import { entriesOf, expect, type Page, test } from './fixtures.ts';
+import { entriesOf, expect, fishAboard, type Page, test } from './fixtures.ts';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 
@@ -59,7 +59,7 @@ test('a book without a rule pack: places of its own, species by their ground, an
   await page.goto(`${own.url}/plan`);
   await page.getByRole('radio', { name: /Hidden Pool/ }).check();
   await button(page, /Cast off/).click();
-  await button(page, /^Fish aboard/).click();
+  await fishAboard(page);
   await expect(page.locator('.species-key').first()).toContainText(/perch|roach|pike|trout|tench|zander/i);
   await button(page, /^Perch/).click();
   await page.getByLabel(/^Length/).fill('20');

@@ -162,7 +162,11 @@ export const thumb: Hand = {
 export const mouse: Hand = {
   press: (t) => t.click(),
   type: (t, text) => t.fill(text),
-  choose: (t) => t.check({ force: true }),
+  // What has just appeared takes no taps yet.
+  choose: async (t) => {
+    await expect(t.page().locator('.settling')).toHaveCount(0);
+    await t.check({ force: true });
+  },
 };
 
 /** An entry as the tests look at it. */
@@ -184,6 +188,12 @@ export async function entriesOf(server: Server): Promise<Written[]> {
 }
 
 /** Names the fish in hand and measures it on the board, as the deck stands open. */
+/** Lands a fish without a name, and waits until it is in hand: the likely kinds stand on the page before, too. */
+export async function fishAboard(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Fish aboard/ }).click();
+  await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
+}
+
 export async function nameAndMeasure(page: Page, kind: RegExp, cm: string): Promise<void> {
   await page.getByRole('button', { name: kind }).first().click();
   await page.getByLabel(/^Length/).fill(cm);

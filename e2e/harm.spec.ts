@@ -20,11 +20,14 @@ test('a weever goes back by pliers in the water, never in wet hands; what it doe
   await nameAndMeasure(page, 'Greater weever', '20');
   const strip = page.getByRole('note', { name: 'Hazards' });
   await expect(strip).toContainText('Serious.');
+  await expect(strip).toContainText('First back fin, gill spines.');
+  await expect(strip).toContainText('Long pliers on the lower jaw, or cut the line; gloves are pierced.');
+  await strip.getByRole('button', { name: 'All of it' }).click();
   await expect(strip).toContainText('Fierce pain at once');
   await expect(strip).toContainText('Never a hand behind the head');
   const verdict = page.getByRole('region', { name: 'Verdict' });
   await expect(verdict).toContainText('turn the hook out with long pliers');
-  await button(page, /^Back in the water/).click();
+  await button(page, /^Why, when/).click();
   const dialog = page.getByRole('dialog', { name: 'Back in the water' });
   await expect(dialog).toContainText('turn the hook out with long pliers, or cut the line. Never by hand');
   await expect(dialog).not.toContainText(/wet hands/i);
@@ -42,6 +45,7 @@ test('a species without a rule gets no stamp, and keeping and letting go stand a
 test('eel is banned here, and its blood is warned of', async ({ page, demo }) => {
   await page.goto(`${demo.url}/deck`);
   await nameAndMeasure(page, 'European eel', '60');
+  await button(page, 'All of it').click();
   await expect(page.getByRole('note', { name: 'Hazards' })).toContainText('Its blood is poisonous raw');
   await expect(page.getByRole('region', { name: 'Verdict' }).getByRole('img', { name: 'Let go' })).toBeVisible();
   await page.goto(`${demo.url}/catalogue/eel`);

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { entriesOf, expect, nameAndMeasure, test } from './fixtures.ts';
+import { entriesOf, expect, fishAboard, nameAndMeasure, test } from './fixtures.ts';
 
 test('a closed zone is entered: the next fish there is let go, the one before it is not judged anew', async ({
   demo,
@@ -24,7 +24,7 @@ test('a closed zone is entered: the next fish there is let go, the one before it
   await expect(page.getByText(/Caught by .*, in North Skerries\./)).toBeVisible();
   await expect(verdict.getByRole('img', { name: 'Keep' })).toBeVisible();
   await page.getByText('Another fish aboard meanwhile').click();
-  await page.getByRole('button', { name: /^Fish aboard/ }).click();
+  await fishAboard(page);
   await nameAndMeasure(page, /^Pollack/, '45');
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
   await expect(verdict).toContainText('No-take area');

@@ -1,4 +1,4 @@
-import { entriesOf, expect, nameAndMeasure, type Page, type Server, test } from './fixtures.ts';
+import { entriesOf, expect, fishAboard, nameAndMeasure, type Page, type Server, test } from './fixtures.ts';
 
 /** A book of the lakes with one angler who holds the permit, in one of their zones, with a fish of a kind in hand. */
 async function atTheLakes(page: Page, own: Server, zone: RegExp, kind: RegExp, cm: string): Promise<void> {
@@ -19,7 +19,7 @@ async function atTheLakes(page: Page, own: Server, zone: RegExp, kind: RegExp, c
   await papers.getByLabel(/^Day of birth/).fill('1990-05-01');
   await papers.getByRole('button', { name: 'Note the papers' }).click();
   await page.goto(`${own.url}/deck`);
-  await page.getByRole('button', { name: /^Fish aboard/ }).click();
+  await fishAboard(page);
   const every = page.getByRole('button', { name: /^All \d+ species/ });
   if (await every.isVisible()) await every.click();
   await nameAndMeasure(page, kind, cm);

@@ -10,7 +10,7 @@ const PRACTICE = join(import.meta.dirname, '../web/public/practice');
 async function openReader(page: Page, url: string, name: RegExp): Promise<void> {
   await page.goto(`${url}/deck`);
   await page.getByRole('button', { name }).first().click();
-  await page.getByRole('button', { name: /From a picture/ }).click();
+  await page.getByRole('button', { name: /^Picture/ }).click();
   await expect(page.getByRole('dialog')).toContainText('Practice pictures');
 }
 const reader = (page: Page) => page.getByRole('dialog');
@@ -101,7 +101,7 @@ test('proportions from a picture reach the key: how round it is speaks for the t
 }) => {
   await page.goto(`${demo.url}/deck`);
   await page.getByRole('radio', { name: 'With the key' }).check({ force: true });
-  await page.getByRole('button', { name: /^From a picture/ }).click();
+  await page.getByRole('button', { name: /^Picture/ }).click();
   await reader(page)
     .getByRole('button', { name: /Turbot on a mat/ })
     .click();
@@ -193,7 +193,7 @@ test('the picture’s own time is offered as the time of the catch; its place is
   await expect.poll(pictured).toHaveLength(1);
   expect((await pictured())[0]).toMatchObject({ takenAt: '2026-09-12T14:10:00' });
   expect((await pictured())[0]).not.toHaveProperty('position');
-  await page.getByRole('button', { name: /From a picture/ }).click();
+  await page.getByRole('button', { name: /^Picture/ }).click();
   await reader(page)
     .getByLabel('Picture from a file')
     .setInputFiles({ name: 'fish.jpg', mimeType: 'image/jpeg', buffer: picture });

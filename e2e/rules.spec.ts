@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { entriesOf, expect, test } from './fixtures.ts';
+import { entriesOf, expect, fishAboard, test } from './fixtures.ts';
 
 test('a rule is read out of its data, changed from a day on, tried on past catches, written, judged by, and struck', async ({
   page,
@@ -113,7 +113,7 @@ test('a rule asks for a licence; noted once, it counts for every fish, on the sh
   await page.getByRole('button', { name: /Open my book/ }).click();
   await page.getByRole('radio', { name: /^Long Mere/ }).check({ force: true });
   await page.getByRole('button', { name: /Cast off/ }).click();
-  await page.getByRole('button', { name: /^Fish aboard/ }).click();
+  await fishAboard(page);
   await page.getByRole('button', { name: /^Zander/ }).click();
   await page.getByLabel(/^Length/).fill('50');
   await page.getByRole('button', { name: /^Measured/ }).click();

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, nameAndMeasure, test } from './fixtures.ts';
+import { expect, fishAboard, nameAndMeasure, test } from './fixtures.ts';
 
 /** Pages of a PDF, counted in its page objects. */
 const pagesOf = (pdf: Buffer): number => (pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g) ?? []).length;
@@ -57,7 +57,7 @@ test('a rule that bans a gear asks how the fish was caught, and the answer corre
   await page.getByRole('radio', { name: /Harrow Estuary/ }).check({ force: true });
   await page.getByRole('button', { name: /Cast off/ }).click();
   await page.getByRole('radio', { name: 'spear' }).check({ force: true });
-  await page.getByRole('button', { name: /^Fish aboard/ }).click();
+  await fishAboard(page);
   await page.getByRole('button', { name: /^Plaice/ }).click();
   await page.getByLabel(/^Length/).fill('36');
   await page.getByRole('button', { name: /^Measured/ }).click();

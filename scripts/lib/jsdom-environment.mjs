@@ -4,6 +4,8 @@ import { TestEnvironment } from 'jest-environment-jsdom';
 export default class extends TestEnvironment {
   async setup() {
     await super.setup();
+    const wide = { matches: false, addEventListener() {}, removeEventListener() {} };
+    this.global.matchMedia ??= () => wide;
     Object.assign(this.global, { TextEncoder, TextDecoder, structuredClone, setImmediate, clearImmediate });
   }
 }

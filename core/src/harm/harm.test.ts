@@ -6,6 +6,7 @@ import {
   cardsFor,
   DANGER_SIGNS,
   HOT_WATER,
+  hurtingParts,
   isDangerous,
   isGrave,
   releaseSentences,
@@ -78,6 +79,13 @@ describe('how dangerous it is', () => {
       'sharp',
     ]);
   });
+});
+
+test('the parts that hurt in plain words, the gravest first, each once', () => {
+  const parts = ['pectoral', 'mouth', 'first dorsal', 'first dorsal'];
+  const list = parts.map((part, i) => hazard(i < 2 ? 'bite' : 'venomous', { part, where: `Where ${i}.` }));
+  expect(hurtingParts(list)).toBe('first back fin, breast fins, mouth');
+  expect(hurtingParts([])).toBe('');
 });
 
 describe('letting go', () => {

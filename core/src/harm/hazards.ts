@@ -65,3 +65,17 @@ export function tellHazards(hazards: readonly Hazard[]): ToldHazard[] {
       return [{ hazard: h, severity: severityOf(h), where: where ?? '', does, grip }];
     });
 }
+
+/** Parts of a drawn fish in plain words, where their own name is not plain. */
+const PART_WORDS: Readonly<Record<string, string>> = {
+  dorsal: 'back fin',
+  'first dorsal': 'first back fin',
+  'second dorsal': 'second back fin',
+  anal: 'anal fin',
+  pelvic: 'belly fins',
+  pectoral: 'breast fins',
+};
+
+/** The parts that can hurt, in plain words, each once, those of the gravest hazard first: "first back fin, gill spines". */
+export const hurtingParts = (hazards: readonly Hazard[]): string =>
+  [...new Set(tellHazards(hazards).map((t) => PART_WORDS[t.hazard.part] ?? t.hazard.part))].join(', ');

@@ -1,5 +1,5 @@
 // what can hurt, and how bad it is
-export { isDangerous, isGrave, SEVERITIES, severityOf, tellHazards, worstHazard } from './hazards.ts';
+export { hurtingParts, isDangerous, isGrave, SEVERITIES, severityOf, tellHazards, worstHazard } from './hazards.ts';
 export type { ToldHazard } from './hazards.ts';
 // how a fish is let go
 export { releaseSentences } from './release.ts';

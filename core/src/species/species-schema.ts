@@ -1,3 +1,4 @@
+import { BLEEDS, KILLS } from '../handling/index.ts';
 import { object, pair, positive, share, text, texts } from '../schema/index.ts';
 import { FIGURE_FILE_SCHEMA } from './figure-schema.ts';
 
@@ -78,7 +79,9 @@ const properties = {
   aid: text,
   conservation: object({ note: text, asOf: { type: 'string', pattern: '^\\d{4}(-\\d\\d(-\\d\\d)?)?$' } }),
   dispatch: text,
+  kills: { type: 'array', items: { enum: KILLS }, uniqueItems: true },
   bleeding: text,
+  bleeds: { type: 'array', items: { enum: BLEEDS }, uniqueItems: true },
   raw: object({ verdict: { enum: ['never', 'cook', 'frozen first'] }, why: text }),
   histamine: { type: 'boolean' },
   ciguatera: { type: 'boolean' },
@@ -104,7 +107,7 @@ const properties = {
   figure: FIGURE_FILE_SCHEMA,
 } as const;
 
-const OPTIONAL = ['forms', 'toCheck', 'figure', 'ratios', 'release', 'aid', 'conservation'];
+const OPTIONAL = ['forms', 'toCheck', 'figure', 'ratios', 'release', 'aid', 'conservation', 'kills', 'bleeds'];
 
 /** JSON Schema (draft 7) of one species. */
 export const SPECIES_SCHEMA = {

@@ -1,3 +1,4 @@
+import type { Bleed, Kill } from '../handling/index.ts';
 import type { BodyShape } from './body-shape.ts';
 
 /** How a length is taken. A rule names one of these. */
@@ -73,6 +74,10 @@ export interface SpeciesFacts {
   readonly hazards: readonly Hazard[];
   /** Forms histamine when it lies warm; left out: no. */
   readonly histamine?: boolean;
+  /** How it is killed, the first way to be offered first; left out: nothing is known. None: it is not for the board. */
+  readonly kills?: readonly Kill[];
+  /** Where it is cut; none: it is not bled. */
+  readonly bleeds?: readonly Bleed[];
   /** Yield shares of round weight by stage, [low, high], typical. */
   readonly yields: Readonly<Partial<Record<'gutted' | 'fillets' | 'trimmed' | 'headed', readonly [number, number]>>>;
 }

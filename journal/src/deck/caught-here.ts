@@ -24,7 +24,11 @@ interface Met {
 }
 
 /** What the book has met in a zone so far, but for the fish in hand, as it bears on one caught with `gear`. */
-export function caughtHere(book: Book, zone: string, inHand: FishState): CaughtHere {
+export function caughtHere(
+  book: Book,
+  zone: string,
+  inHand: Pick<FishState, 'gear' | 'trip' | 'species' | 'landed'>,
+): CaughtHere {
   const entries: Record<string, number> = {};
   const weighed: Record<string, number> = {};
   const count = (species: string, gear: Gear | null, n: number): void => {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Verdict } from '@dagboek/core/rules';
 import { anEntry, at, BOX, idOf, ILSE, landed, TRIP, tripStarted } from '../builders.test-support.ts';
-import { Book, type Entry, fishInHand, nextStep, releaseReason } from '../index.ts';
+import { bleedingOf, Book, deckStep, type Entry, fishInHand, lastMeasured, nextStep, releaseReason } from '../index.ts';
 
 const fish = (...more: Entry[]) =>
   Book.EMPTY.withEntries([tripStarted(), landed('a', '12:00'), ...more]).get('fish', idOf('a'))!;
@@ -30,6 +30,55 @@ describe('what is to be done next', () => {
     ['killed and bled', 'ice', [fish(killed, bled), says('letGo'), false]],
     ['bled at once', 'ice', [fish(bled), says('keep'), false]],
   ])('%s: %s', (_, step, given) => expect(nextStep(...given)).toBe(step));
+});
+
+describe('what the open entry shows', () => {
+  const measured = anEntry('fish.measured', idOf('a'), { lengthMm: 430, lengthKind: 'total', method: 'board' });
+  const asksLength = says('ask', { asks: { fact: 'length', kind: 'fork' } });
+  test.each<[string, ReturnType<typeof deckStep>, Parameters<typeof deckStep>]>([
+    ['no name yet', 'name', [NAMELESS, null, false]],
+    ['no name, not measured', 'name', [NAMELESS, null, true]],
+    ['named, no length', 'measure', [fish(), says('keep'), false]],
+    ['said not to be measured', 'act', [fish(), says('keep'), true]],
+    ['measured', 'act', [fish(measured), says('keep'), false]],
+    ['a rule wants another kind of length', 'measure', [fish(measured), asksLength, false]],
+    ['killed before it was measured', 'act', [fish(killed), asksLength, false]],
+    ['bled before it was measured', 'act', [fish(bled), null, false]],
+  ])('%s: %s', (_, step, given) => expect(deckStep(...given)).toBe(step));
+});
+
+describe('how far a bleeding is', () => {
+  const [noon, cutAt] = [Date.parse(at('12:00')), Date.parse(at('12:02'))];
+  const weighed = anEntry('fish.weighed', idOf('a'), { massG: 4000, how: 'scale' }, { at: at('12:01') });
+  test('by the mass of the fish; a middling one where nothing is known', () => {
+    expect(bleedingOf(fish(bled), null, cutAt + 60_000)).toMatchObject({ state: 'runs', leastMin: 3, goneMs: 60_000 });
+    expect(bleedingOf(fish(bled, weighed), null, cutAt)).toMatchObject({ leastMin: 10, mostMin: 20 });
+  });
+  test('none of a fish that was not bled, or lies on ice', () => {
+    const none = anEntry('fish.bled', idOf('a'), { cut: 'none' }, { at: at('12:02') });
+    const iced = anEntry('fish.iced', idOf('a'), { box: BOX, how: 'slurry' }, { at: at('12:09') });
+    for (const f of [fish(), fish(killed), fish(none), fish(bled, iced)]) expect(bleedingOf(f, null, noon)).toBeNull();
+  });
+});
+
+test('the length read last is that of the same kind of fish where there is one', () => {
+  const read = (name: string, mm: number, when: string) =>
+    anEntry('fish.measured', idOf(name), { lengthMm: mm, lengthKind: 'total', method: 'board' }, { at: at(when) });
+  const book = Book.EMPTY.withEntries([
+    tripStarted(),
+    landed('a', '12:00'),
+    landed('b', '12:10', { species: 'mackerel' }),
+    landed('c', '12:20'),
+    landed('d', '12:30'),
+    read('a', 430, '12:25'),
+    read('b', 310, '12:26'),
+    read('c', 470, '12:21'),
+    read('d', 999, '12:31'),
+  ]);
+  const d = book.get('fish', idOf('d'))!;
+  expect(lastMeasured(book, d)).toBe(430);
+  expect(lastMeasured(book, { ...d, species: 'cod' })).toBe(310);
+  expect(lastMeasured(Book.EMPTY, d)).toBeNull();
 });
 
 describe('why it goes back', () => {

@@ -20,6 +20,20 @@ export function nextStep(fish: FishState, verdict: Verdict | null, keepAnyway: b
   return verdict?.outcome === 'measureAgain' ? 'measure' : 'dispatch';
 }
 
+/** What the open entry of a fish shows: what it is, its length, or what is done with it. */
+export type DeckStep = 'name' | 'measure' | 'act';
+
+/**
+ * Where a fish in hand stands. A length is asked for before anything is done with it, or when a rule wants one of another kind;
+ * `unmeasured`: the user has said that it is not measured now.
+ */
+export function deckStep(fish: FishState, verdict: Verdict | null, unmeasured: boolean): DeckStep {
+  if (!fish.species) return 'name';
+  const begun = fish.dispatched !== null || fish.bled !== null || fish.released !== null;
+  if (begun || unmeasured) return 'act';
+  return !fish.length || verdict?.asks?.fact === 'length' ? 'measure' : 'act';
+}
+
 type Reason = (typeof RELEASE_REASONS)[number];
 
 /** Why a fish goes back, by the kind of the rule that is most against it; a new kind of rule must say its own. */

@@ -13,6 +13,7 @@ import {
   Min,
   MinLength,
 } from 'class-validator';
+import { BLEEDS, KILLS } from '@dagboek/core/handling';
 import { type Origin, RULE_GEARS } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import { Satisfies } from './satisfies.ts';
@@ -31,10 +32,12 @@ export const RELEASE_REASONS = [
   'not needed',
   'not sure what it is',
 ] as const;
+/** What became of the hook of one that went back. */
+export const HOOKS = ['out', 'line cut', 'swallowed, left in'] as const;
 export const RELEASE_STATES = ['swam off', 'slow', 'bleeding', 'dead'] as const;
-export const DISPATCHES = ['brain spike', 'blow to the head', 'knife through the brain', 'killed by the shot'] as const;
-export const BLEED_CUTS = ['both gills', 'throat', 'tail', 'none'] as const;
-export const BLEED_MEDIA = ['sea-water bucket', 'over the side', 'hung'] as const;
+export const DISPATCHES = KILLS;
+export const BLEED_CUTS = [...BLEEDS, 'none'] as const;
+export const BLEED_MEDIA = ['sea-water bucket', 'over the side', 'hung', 'slurry'] as const;
 export const ICINGS = ['slurry', 'layered ice', 'on ice, dry'] as const;
 
 /** Out of the water. Subject: the fish, or the lot when `count` is above 1. */
@@ -108,6 +111,7 @@ export class FishWeighed extends AsTyped {
 export class FishReleased {
   @IsIn(RELEASE_REASONS, { message: 'Say why it went back.' }) reason!: (typeof RELEASE_REASONS)[number];
   @IsOptional() @IsIn(RELEASE_STATES) state?: (typeof RELEASE_STATES)[number];
+  @IsOptional() @IsIn(HOOKS) hook?: (typeof HOOKS)[number];
 }
 
 /** Killed. */
@@ -115,6 +119,10 @@ export class FishDispatched {
   @IsIn(DISPATCHES, { message: 'Say how it was killed.' }) how!: (typeof DISPATCHES)[number];
   /** Were the signs of a clean kill seen? */
   @IsOptional() @IsBoolean() signsSeen?: boolean;
+  /** A wire was run down its spine after, which puts off the stiffness. */
+  @IsOptional() @IsBoolean() wired?: boolean;
+  /** Shot or cut went through the gut, which taints: to be gutted soon, wiped, and used first. */
+  @IsOptional() @IsBoolean() gutPierced?: boolean;
 }
 
 /** Bled; `cut: none` says that it was left out, and that is worth knowing later. */

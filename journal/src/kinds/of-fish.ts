@@ -15,6 +15,7 @@ import {
   FishReported,
   FishWeighed,
   GEARS,
+  HOOKS,
   ICINGS,
   METHODS,
   ORIGINS,
@@ -34,7 +35,7 @@ import {
   textField,
 } from './field.ts';
 import { FishPictured } from './picture.ts';
-import { METHOD_WORDS } from './words.ts';
+import { CUT_WORDS, METHOD_WORDS } from './words.ts';
 
 const kind = kindOf<'fish'>();
 const LENGTH_WORDS = { total: '', fork: ' fork length', discWidth: ' disc width', mantle: ' mantle length' } as const;
@@ -129,10 +130,11 @@ export const FISH_KINDS = {
     fold: (s, r) => {
       s.released = r;
     },
-    say: (r) => `Let go: ${r.reason}${r.state ? `; ${r.state}` : ''}.`,
+    say: (r) => `Let go: ${r.reason}${r.state ? `; ${r.state}` : ''}${r.hook ? `; hook: ${r.hook}` : ''}.`,
     fields: [
       choiceField('reason', 'Why', RELEASE_REASONS),
       choiceField('state', 'How it went', RELEASE_STATES, { optional: true }),
+      choiceField('hook', 'The hook', HOOKS, { optional: true }),
     ],
   }),
   'fish.dispatched': kind({
@@ -140,7 +142,8 @@ export const FISH_KINDS = {
     fold: (s, d) => {
       s.dispatched = d;
     },
-    say: (d) => `Dispatched, ${d.how}${d.signsSeen ? '; signs of a clean kill seen' : ''}.`,
+    say: (d) =>
+      `Dispatched, ${d.how}${d.signsSeen ? '; signs of a clean kill seen' : ''}${d.wired ? '; spinal wire' : ''}${d.gutPierced ? '; gut pierced: gut it soon, wipe it, use it first' : ''}.`,
     fields: [choiceField('how', 'How', DISPATCHES)],
   }),
   'fish.bled': kind({
@@ -148,10 +151,7 @@ export const FISH_KINDS = {
     fold: (s, b) => {
       s.bled = b;
     },
-    say: (b) =>
-      b.cut === 'none'
-        ? 'Not bled.'
-        : `Bled, ${b.cut === 'both gills' ? 'both gills cut' : `cut at the ${b.cut}`}${b.medium ? `, ${b.medium}` : ''}.`,
+    say: (b) => (b.cut === 'none' ? 'Not bled.' : `Bled, ${CUT_WORDS[b.cut]}${b.medium ? `, ${b.medium}` : ''}.`),
     fields: [
       choiceField('cut', 'Where it was cut', BLEED_CUTS),
       choiceField('medium', 'In what', BLEED_MEDIA, { optional: true }),

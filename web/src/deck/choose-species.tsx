@@ -1,19 +1,16 @@
-import { rankLikely } from '@dagboek/core/key';
-import { caughtHere, type FishState, placeAt, type TripState } from '@dagboek/journal';
+import type { FishState, TripState } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
-import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { speciesFinder } from '../kit/find-species.ts';
 import { LazyFigure } from '../kit/figure-view.tsx';
 import { isGrave, worstHazard } from '@dagboek/core/harm';
-import { useFormat } from '../kit/format.ts';
 import { WarningTriangle } from '../kit/hazard-strip.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
 import { SearchField } from '../kit/ui/search-field.tsx';
 import { KeyPanel, type Naming } from './key/key-panel.tsx';
-import { neighbouringGrounds } from './neighbouring-grounds.ts';
+import { useLikely } from './use-likely.ts';
 import { useKept } from '../kit/use-kept.ts';
 import { useSettled } from '../kit/use-settled.ts';
-import { useBook } from '../kit/journal/journal-context.tsx';
 import { Key } from '../kit/ui/key.tsx';
 
 /** Species in the order in which they are likely here and now, each with its figure and what can hurt. */
@@ -26,27 +23,12 @@ export function ChooseSpecies({
   trip: TripState;
   onChoose: (n: Naming) => void;
 }) {
-  const { book } = useBook();
   const { all, traits, byId } = useCatalogue();
-  const rules = useRules();
   const names = useNames();
-  const { day } = useFormat();
   const [find, setFind] = useState('');
   const [strays, setStrays] = useState(false);
   const [way, setWay] = useKept<'list' | 'key'>('naming', 'list');
-  const { zone } = placeAt(trip, fish.landed.at);
-  const { grounds, waters } = useMemo(() => {
-    const here = rules?.zones.find((z) => z.id === zone)?.grounds ?? [];
-    return { grounds: here, waters: neighbouringGrounds(all, here, rules?.zones.flatMap((z) => z.grounds) ?? []) };
-  }, [all, rules, zone]);
-  const likely = useMemo(() => {
-    const met = caughtHere(book, zone, fish);
-    const month = Number(day(fish.landed.at).slice(5, 7));
-    return rankLikely(all, { grounds, waters, month, ownCatches: met.weighed }).map((l) => ({
-      ...l,
-      own: met.entries[l.speciesId] ?? 0,
-    }));
-  }, [all, book, grounds, waters, zone, fish, day]);
+  const { likely, waters, zone } = useLikely(trip, fish);
   const finder = useMemo(() => speciesFinder(all), [all]);
   const [every, setEvery] = useState(false);
   const settled = useSettled();
@@ -57,23 +39,11 @@ export function ChooseSpecies({
     ? likely.filter((l) => found.has(l.speciesId)).sort((a, b) => order(a.speciesId) - order(b.speciesId))
     : likely;
   // What these waters have no ground for waits behind a key of its own.
-  const athome = (id: string): boolean => waters.length === 0 || waters.some((g) => (byId(id)?.grounds[g] ?? 0) > 0);
-  const shown = every || found ? fitting : fitting.filter((l) => l.own > 0 || athome(l.speciesId));
+  const shown = every || found ? fitting : fitting.filter((l) => l.athome);
   // The key keeps to these waters, and to what the book has met here, until strays are asked for.
   const prior = useMemo(
-    () =>
-      Object.fromEntries(
-        likely
-          .filter(
-            (l) =>
-              strays ||
-              l.own > 0 ||
-              waters.length === 0 ||
-              waters.some((g) => (byId(l.speciesId)?.grounds[g] ?? 0) > 0),
-          )
-          .map((l) => [l.speciesId, l.share]),
-      ),
-    [likely, strays, waters, byId],
+    () => Object.fromEntries(likely.filter((l) => strays || l.athome).map((l) => [l.speciesId, l.share])),
+    [likely, strays],
   );
   const ways = (
     <Chips

@@ -1,43 +1,30 @@
+import { isNotBled, killBleeds, bleedingMinutes } from '@dagboek/core/handling';
 import type { Verdict } from '@dagboek/core/rules';
-import {
-  BLEED_CUTS,
-  BLEED_MEDIA,
-  DISPATCHES,
-  type FishState,
-  ICINGS,
-  type Logged,
-  massOf,
-  nextStep,
-  type NextStep,
-  overBy,
-  RELEASE_REASONS,
-  RELEASE_STATES,
-  releaseReason,
-} from '@dagboek/journal';
-import { bleedingMinutes } from '@dagboek/core/handling';
-import { type ReactNode, useRef, useState } from 'react';
-import { isGrave, releaseSentences } from '@dagboek/core/harm';
-import { type Species, useCatalogue } from '../kit/catalogue.ts';
-import { HazardStrip } from '../kit/hazard-strip.tsx';
-import { CalliperMark, DeckKey, StrikeMark, TurnMark } from '../kit/deck-key.tsx';
-import { LogLines } from '../kit/facts/log-lines.tsx';
+import { bleedingOf, type FishState, massOf, nextStep, type NextStep, overBy, type Writing } from '@dagboek/journal';
+import { type ReactNode, useState } from 'react';
+import type { Species } from '../kit/catalogue.ts';
 import { Knot } from '../kit/custody/knot.tsx';
+import { CalliperMark, DeckKey, TurnMark } from '../kit/deck-key.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
-import { Chips, plain } from '../kit/ui/chips.tsx';
-import { Dialog } from '../kit/ui/dialog.tsx';
-import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
+import type { WriteResult } from '../kit/journal/use-write.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { useCatchFocus } from '../kit/use-catch-focus.ts';
-import { useCrew } from '../kit/crew.ts';
-import { useHabit } from '../kit/use-kept.ts';
+import { useNow } from '../kit/use-now.ts';
+import { BleedingClock, minutesSeconds } from './bleeding-clock.tsx';
+import { DeckFoot } from './deck-foot.tsx';
+import { Handling } from './handling.tsx';
+import { LetGoKey, useBackInWater } from './let-go.tsx';
 import { SplitLotKey } from './split-lot.tsx';
+import { StrikeKey } from './strike-key.tsx';
+import { useDeckWrite } from './take-back.tsx';
+import { HowAndWhenKey, useHowAndWhen } from './ways-fields.tsx';
 
 const KnotMark = ({ kind }: { kind: 'dispatched' | 'bled' | 'iced' }) => (
   <svg width="44" height="36" viewBox="-22 -18 44 36" aria-hidden="true">
     <Knot kind={kind} x={0} y={0} r={11} color="currentColor" ground="transparent" />
   </svg>
 );
+
+const sentence = (...parts: string[]): string => parts.filter(Boolean).join(', ');
 
 /** The keys under the open entry: one orange, the next thing to do; each writes the entry it is named after. */
 export function DeckActions({
@@ -46,6 +33,7 @@ export function DeckActions({
   species,
   onMeasure,
   onRename,
+  onBegun,
   onDone,
 }: {
   fish: FishState;
@@ -53,84 +41,127 @@ export function DeckActions({
   species: Species | null;
   onMeasure: (() => void) | null;
   onRename: (() => void) | null;
+  onBegun: () => void;
   onDone: () => void;
 }) {
   const { book } = useBook();
-  const { write } = useWrite();
-  const [dispatch, setDispatch] = useHabit('dispatch', DISPATCHES);
-  const [cut, setCut] = useHabit(
-    'cut',
-    BLEED_CUTS.filter((c) => c !== 'none'),
-  );
-  const [medium, setMedium] = useHabit('medium', BLEED_MEDIA);
-  const [icing, setIcing] = useHabit('icing', ICINGS);
-  const trip = book.get('trip', fish.trip);
-  const { boxes } = useCrew();
-  const [box, setBox] = useState(boxes.find((b) => b.id === trip?.box)?.id ?? boxes[0]?.id ?? '');
-  const [when, setWhen] = useState<When>(NOW);
+  const { write, writeAll } = useDeckWrite();
   const [keepAnyway, setKeepAnyway] = useState(false);
-  const [releasing, setReleasing] = useState(false);
-  const [striking, setStriking] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const keys = useRef<HTMLDivElement>(null);
+  const [iceEarly, setIceEarly] = useState(false);
   const next = nextStep(fish, verdict, keepAnyway);
+  const how = useHowAndWhen(fish, species, next);
+  const bleeding = bleedingOf(fish, species, useNow(1000));
+  const back = useBackInWater(fish, verdict, onDone);
   // Of which the rules say nothing: to keep it and to let it go stand alike.
   const noRule = verdict?.noRuleFound === true && verdict.outcome === 'keep';
   const over = next === 'release' ? overBy(fish, verdict) : 0;
-  useCatchFocus(keys, `${next} ${releasing || striking}`);
   // An invasive fish is not offered the way back.
   const mayGoBack = verdict?.outcome !== 'mustNotReturn';
   const after = (r: WriteResult, done = false): void => {
     setTrouble(r.ok ? null : r.why);
     if (!r.ok) return;
-    setWhen(NOW);
+    how.clear();
     if (done) onDone();
+    else onBegun();
   };
-  const at = (): { atMs: number } => ({ atMs: whenMs(when) });
+  const at = (): { atMs: number } => ({ atMs: how.atMs() });
   const mass = massOf(fish, species);
   const range = mass ? bleedingMinutes(mass.g) : null;
+  const snapped = killBleeds(species, how.kill);
+
+  const dispatched = (): void => {
+    const { signsSeen, wired, gutPierced } = how.marks;
+    const facts = {
+      how: how.kill,
+      ...(signsSeen ? { signsSeen } : {}),
+      ...(wired ? { wired } : {}),
+      ...(gutPierced ? { gutPierced } : {}),
+    };
+    const list: Writing[] = [{ kind: 'fish.dispatched', subject: fish.id, facts, more: at() }];
+    if (snapped)
+      list.push({ kind: 'fish.bled', subject: fish.id, facts: { cut: how.kill, medium: how.medium }, more: at() });
+    void writeAll(list).then((r) => after(r));
+  };
+  const bled = (): void =>
+    void write('fish.bled', fish.id, { cut: how.cut, medium: how.medium }, at()).then((r) => after(r));
+  const notBled = (): void => void write('fish.bled', fish.id, { cut: 'none' }, at()).then((r) => after(r));
+  const iced = (): void =>
+    void write('fish.iced', fish.id, { box: how.box, how: how.icing }, at()).then((r) => after(r, true));
+
+  const unbled = isNotBled(species);
+  const boxName = book.get('box', how.box)?.name ?? 'a box';
+  const runs = bleeding?.state === 'runs';
+  const notBledKey = (act: boolean) => (
+    <DeckKey
+      act={act}
+      type="button"
+      name="Not bled"
+      note={unbled ? 'nothing to bleed in this kind' : 'left out, and said so'}
+      onClick={notBled}
+    />
+  );
+  const bledKey = (act: boolean) => (
+    <DeckKey
+      act={act}
+      mark={<KnotMark kind="bled" />}
+      name="Bled"
+      note={sentence(how.cut, how.medium, how.ago || (range ? `${range[0]} to ${range[1]} min` : 'then onto ice'))}
+      onClick={bled}
+    />
+  );
+  // Before its time it is asked about once: a fish that goes on ice at once keeps its blood.
+  const iceKey = (act: boolean) => (
+    <DeckKey
+      act={act}
+      mark={<KnotMark kind="iced" />}
+      name={iceEarly && runs ? 'Onto ice now' : 'Onto ice'}
+      note={
+        iceEarly && runs && bleeding
+          ? `bled ${minutesSeconds(bleeding.goneMs)} of ${bleeding.leastMin} min: press again if it shall be so`
+          : sentence(`into ${boxName}`, how.icing, how.ago)
+      }
+      onClick={() => (runs && !iceEarly ? setIceEarly(true) : iced())}
+    />
+  );
   const lead: Record<NextStep, ReactNode> = {
     dispatch: (
       <DeckKey
         act={(verdict?.outcome !== 'ask' && !noRule) || keepAnyway}
         mark={<KnotMark kind="dispatched" />}
-        name="Dispatched"
+        name={snapped ? 'Dispatched and bled' : 'Dispatched'}
         note={
           verdict?.outcome === 'ask'
             ? 'the rules ask something first'
             : noRule
               ? 'kept on your own word'
-              : 'then bleed it'
+              : sentence(how.kill, how.ago || (snapped ? 'then onto ice' : 'then bleed it'))
         }
-        onClick={() => void write('fish.dispatched', fish.id, { how: dispatch }, at()).then((r) => after(r))}
+        onClick={dispatched}
       />
     ),
-    bleed: (
-      <DeckKey
-        act
-        mark={<KnotMark kind="bled" />}
-        name="Bled"
-        note={range ? `runs ${range[0]} to ${range[1]} min, then onto ice` : 'then onto ice'}
-        onClick={() => void write('fish.bled', fish.id, { cut, medium }, at()).then((r) => after(r))}
-      />
-    ),
-    ice: (
-      <DeckKey
-        act
-        mark={<KnotMark kind="iced" />}
-        name="Onto ice"
-        note={`into ${book.get('box', box)?.name ?? 'a box'}`}
-        onClick={() => void write('fish.iced', fish.id, { box, how: icing }, at()).then((r) => after(r, true))}
-      />
+    bleed: unbled ? notBledKey(true) : bledKey(true),
+    ice: runs ? (
+      <DeckKey act name="Next fish" note="this one bleeds on, and stays in sight" onClick={onDone} />
+    ) : (
+      iceKey(true)
     ),
     // Before there is a name, the next thing to do is to name it: the key is there, but not the orange one.
-    release: (
+    release: species ? (
       <DeckKey
-        act={species !== null && over === 0}
+        act={over === 0}
         mark={<TurnMark />}
         name={over > 0 ? 'All of it back' : 'Back in the water'}
         note="writes that it went back"
-        onClick={() => setReleasing(true)}
+        onClick={() => void back().then(setTrouble)}
+      />
+    ) : (
+      <LetGoKey
+        fish={fish}
+        verdict={verdict}
+        name="Back in the water"
+        note="writes that it went back"
+        onDone={onDone}
       />
     ),
     name: <DeckKey act name="What is it?" note="settle the name first" onClick={() => onRename?.()} />,
@@ -144,123 +175,35 @@ export function DeckActions({
       />
     ),
   };
+  const timed = next === 'dispatch' || next === 'bleed' || next === 'ice';
+  const inSheet: Partial<Record<NextStep, ReactNode>> = { ...lead, bleed: bledKey(true), ice: iceKey(true) };
   return (
     <>
-      <div className="action-how">
-        {next === 'dispatch' && (
-          <Chips label="How" options={plain(DISPATCHES)} value={dispatch} onChange={setDispatch} />
-        )}
-        {next === 'bleed' && (
-          <>
-            <Chips label="Cut" options={plain(BLEED_CUTS.filter((c) => c !== 'none'))} value={cut} onChange={setCut} />
-            <Chips label="In" options={plain(BLEED_MEDIA)} value={medium} onChange={setMedium} />
-            {species && <p className="hint">{species.bleeding}</p>}
-          </>
-        )}
-        {next === 'ice' && (
-          <>
-            <Chips
-              label="Box"
-              options={boxes.map((b) => ({ value: b.id, text: b.name }))}
-              value={box}
-              onChange={setBox}
-            />
-            <Chips label="How" options={plain(ICINGS)} value={icing} onChange={setIcing} />
-          </>
-        )}
-        {next !== 'measure' && next !== 'release' && next !== 'name' && <WhenField value={when} onChange={setWhen} />}
-      </div>
-      <Trouble says={trouble} />
-      <div className="keys foot-keys" ref={keys} key={next} tabIndex={-1}>
+      {bleeding && <BleedingClock bleeding={bleeding} />}
+      {timed && <Handling fish={fish} species={species} next={next} />}
+      <DeckFoot
+        tripId={fish.trip}
+        but={fish.id}
+        step={`${next}${runs ? ' runs' : ''}`}
+        trouble={<Trouble says={trouble} />}
+      >
         {over > 0 && <SplitLotKey fish={fish} over={over} />}
         {lead[next]}
-        {next === 'bleed' && (
-          <DeckKey
-            name="Not bled"
-            note="left out, and said so"
-            onClick={() => void write('fish.bled', fish.id, { cut: 'none' }, at()).then((r) => after(r))}
-          />
-        )}
+        {runs && iceKey(false)}
+        {timed && <HowAndWhenKey how={how} act={inSheet[next]} trouble={<Trouble says={trouble} />} />}
+        {next === 'bleed' && (unbled ? bledKey(false) : notBledKey(false))}
         {next !== 'release' && mayGoBack && !fish.dispatched && !fish.bled && (
-          <DeckKey mark={<TurnMark />} name="Let go" note="by choice" onClick={() => setReleasing(true)} />
+          <LetGoKey fish={fish} verdict={verdict} onDone={onDone} />
         )}
+        {next === 'release' && species && <LetGoKey fish={fish} verdict={verdict} name="Why, when" onDone={onDone} />}
         {next !== 'measure' && onMeasure && !fish.bled && (
-          <DeckKey mark={<CalliperMark />} name="Measure again" onClick={onMeasure} />
+          <DeckKey mark={<CalliperMark />} name={fish.length ? 'Measure again' : 'Measure it'} onClick={onMeasure} />
         )}
         {(next === 'release' || next === 'measure' || next === 'name') && species && (
           <DeckKey name="Kept anyway" onClick={() => setKeepAnyway(true)} />
         )}
-        <DeckKey
-          mark={<StrikeMark />}
-          name="Strike a line"
-          note="nothing is erased"
-          onClick={() => setStriking(true)}
-        />
-      </div>
-      {releasing && (
-        <ReleaseDialog
-          fish={fish}
-          reason={releaseReason(fish, verdict)}
-          onClose={() => setReleasing(false)}
-          onDone={onDone}
-        />
-      )}
-      <StrikeDialog open={striking} lines={fish.log} onClose={() => setStriking(false)} />
+        <StrikeKey fish={fish} />
+      </DeckFoot>
     </>
-  );
-}
-
-/** What the fish is, or may be: all that is known of it. */
-const speciesOf = (fish: FishState, byId: (id: string | null) => Species | null): Species[] =>
-  [fish.species, ...fish.orElse].flatMap((id) => byId(id) ?? []);
-
-function ReleaseDialog({
-  fish,
-  reason: first,
-  onClose,
-  onDone,
-}: {
-  fish: FishState;
-  reason: (typeof RELEASE_REASONS)[number];
-  onClose: () => void;
-  onDone: () => void;
-}) {
-  const { write } = useWrite();
-  const kinds = speciesOf(fish, useCatalogue().byId);
-  const [reason, setReason] = useState(first);
-  const [state, setState] = useState<(typeof RELEASE_STATES)[number]>('swam off');
-  const [when, setWhen] = useState<When>(NOW);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const release = async (): Promise<void> => {
-    const r = await write('fish.released', fish.id, { reason, state }, { atMs: whenMs(when) });
-    if (r.ok) onDone();
-    else setTrouble(r.why);
-  };
-  return (
-    <Dialog title="Back in the water" open onClose={onClose}>
-      <HazardStrip hazards={kinds.flatMap((s) => s.hazards.filter(isGrave))} />
-      {releaseSentences(kinds).map((say) => (
-        <p key={say}>
-          <b>{say}</b>
-        </p>
-      ))}
-      <p>A swollen fish from the deep goes back head first, or down on a weight.</p>
-      <Chips label="Why" options={plain(RELEASE_REASONS)} value={reason} onChange={setReason} />
-      <Chips label="How it went" options={plain(RELEASE_STATES)} value={state} onChange={setState} />
-      <WhenField value={when} onChange={setWhen} />
-      <Trouble says={trouble} />
-      <div className="keys">
-        <DeckKey act mark={<TurnMark />} name="It went back" note="writes the entry" onClick={() => void release()} />
-      </div>
-    </Dialog>
-  );
-}
-
-function StrikeDialog({ open, lines, onClose }: { open: boolean; lines: readonly Logged[]; onClose: () => void }) {
-  return (
-    <Dialog title="Lines of this fish" open={open} onClose={onClose}>
-      <p>A struck line stays readable; a corrected one keeps the old value beside the new.</p>
-      <LogLines lines={lines} />
-    </Dialog>
   );
 }

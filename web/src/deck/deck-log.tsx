@@ -36,7 +36,8 @@ export function DeckLog({
   const [open, setOpen] = useState(false);
   const { time } = useFormat();
   const names = useNames();
-  const rows = useNarrow() ? 0 : OPEN_ROWS;
+  const narrow = useNarrow();
+  const rows = narrow ? 0 : OPEN_ROWS;
   const folded = open ? [] : fish.slice(0, Math.max(0, fish.length - rows));
   const { book } = useBook();
   const standing = folded.filter((f) => book.stands(f));
@@ -59,11 +60,18 @@ export function DeckLog({
       </Row>
       <Row time={time(trip.startedAt)} className="line quiet-line">
         <p className="log-sentence">
-          Left for {names.zone(trip.zone)}.
-          {trip.iceKg ? ` ${sayHeavy(trip.iceKg)} of ice${trip.box ? ` in ${names.box(trip.box)}` : ''}.` : ''}{' '}
+          {narrow && fish.length > 0 ? null : <>Left for {names.zone(trip.zone)}.</>}
+          {trip.iceKg && !(narrow && fish.length > 0)
+            ? ` ${sayHeavy(trip.iceKg)} of ice${trip.box ? ` in ${names.box(trip.box)}` : ''}.`
+            : ''}{' '}
           {first && last && (
             <>
-              Nos. {numberOf(first.id)} to {numberOf(last.id)} are folded: {kept} kept, {back} let go
+              {narrow ? null : (
+                <>
+                  Nos. {numberOf(first.id)} to {numberOf(last.id)} are folded:{' '}
+                </>
+              )}
+              {kept} kept, {back} let go
               {taken > 0 ? `, ${taken} struck` : ''}.{' '}
             </>
           )}

@@ -19,6 +19,8 @@ import { DeckMargin } from './deck-margin.tsx';
 import { DeckLog } from './deck-log.tsx';
 import { FishInHand } from './fish-in-hand.tsx';
 import { NextFish } from './next-fish.tsx';
+import { bleedingsOf, RUNNING_ROWS } from './running.tsx';
+import { TakeBackProvider } from './take-back.tsx';
 import { ToCome } from './to-come.tsx';
 import { sayTemperature } from '../kit/units.ts';
 import { KeyLink } from '../kit/ui/key.tsx';
@@ -50,7 +52,8 @@ export function DeckPage() {
   const asked = search.get('fish');
   const current = [...inHand, ...bleeding].find((f) => f.id === asked) ?? inHand.at(-1) ?? null;
   const over = trip.endedAt !== null;
-  const choose = (id: string | null): void => setSearch(id ? { fish: id } : {}, { replace: true });
+  const choose = (id: string | null): void =>
+    setSearch(id ? { fish: id } : {}, { replace: true, preventScrollReset: true });
   const waiting = inHand.filter((f) => f.id !== current?.id);
   const numbers = fishNumbers(book, trip.id);
   const number = (id: string): string => numbers.get(id) ?? '?';
@@ -81,35 +84,43 @@ export function DeckPage() {
         },
       ]}
     >
-      <div className="with-margin">
-        <div className="deck">
-          {over ? (
-            <Row className="pad">
-              <p className="asks">
-                This trip has ended. What was left in hand is finished here;{' '}
-                <Link to={`/trip/${trip.id}`}>its page</Link> reopens it.
-              </p>
-            </Row>
-          ) : (
-            <Crossing trip={trip} />
-          )}
-          <DeckLog trip={trip} fish={log} numberOf={number} onChoose={choose} />
-          {current ? (
-            <FishInHand
-              key={current.id}
-              fish={current}
-              number={number(current.id)}
-              trip={trip}
-              onDone={() => choose(null)}
+      <TakeBackProvider>
+        <div className="with-margin">
+          <div className="deck">
+            {over ? (
+              <Row className="pad">
+                <p className="asks">
+                  This trip has ended. What was left in hand is finished here;{' '}
+                  <Link to={`/trip/${trip.id}`}>its page</Link> reopens it.
+                </p>
+              </Row>
+            ) : (
+              <Crossing trip={trip} />
+            )}
+            <DeckLog trip={trip} fish={log} numberOf={number} onChoose={choose} />
+            {current ? (
+              <FishInHand
+                key={current.id}
+                fish={current}
+                number={number(current.id)}
+                trip={trip}
+                onBegun={() => choose(current.id)}
+                onDone={() => choose(null)}
+              />
+            ) : (
+              !over && <NextFish trip={trip} number={next} onLanded={choose} />
+            )}
+            <ToCome
+              bleeding={bleedingsOf(book, trip.id, current?.id ?? null).slice(RUNNING_ROWS)}
+              waiting={waiting}
+              numberOf={number}
+              onChoose={choose}
             />
-          ) : (
-            !over && <NextFish trip={trip} number={next} onLanded={choose} />
-          )}
-          <ToCome bleeding={bleeding} waiting={waiting} numberOf={number} onChoose={choose} trip={trip} />
-          {current && !trip.endedAt && <NextFish trip={trip} number={next} onLanded={choose} small />}
+            {current && !trip.endedAt && <NextFish trip={trip} number={next} onLanded={choose} small />}
+          </div>
+          <DeckMargin trip={trip} lines={fish.flatMap((f) => custodyOf(book, f.id) ?? [])} current={current} />
         </div>
-        <DeckMargin trip={trip} lines={fish.flatMap((f) => custodyOf(book, f.id) ?? [])} current={current} />
-      </div>
+      </TakeBackProvider>
     </Page>
   );
 }

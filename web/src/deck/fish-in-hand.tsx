@@ -1,6 +1,6 @@
 import type { Verdict } from '@dagboek/core/rules';
-import { custodyOf, type FishState, massOf, placeAt, type TripState } from '@dagboek/journal';
-import { useState } from 'react';
+import { custodyOf, type DeckStep, deckStep, type FishState, massOf, placeAt, type TripState } from '@dagboek/journal';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { sayFish, type Species, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
@@ -22,8 +22,6 @@ import { MeasureForm, sayError } from './measure-form.tsx';
 import { useVerdict } from './use-verdict.ts';
 import { VerdictPanel } from './verdict-panel.tsx';
 import { LENGTH_UNIT, lengthNumber, sayBy, sayMass } from '../kit/units.ts';
-
-type Step = 'name' | 'measure' | 'act';
 
 const since = (ms: number, narrow: boolean): string => {
   const s = Math.max(0, Math.floor(ms / 1000));
@@ -53,11 +51,14 @@ export function FishInHand({
   fish,
   number,
   trip,
+  onBegun,
   onDone,
 }: {
   fish: FishState;
   number: string;
   trip: TripState;
+  /** Something was done with it: it stays in hand, whatever else is aboard. */
+  onBegun: () => void;
   onDone: () => void;
 }) {
   const { byId } = useCatalogue();
@@ -68,13 +69,19 @@ export function FishInHand({
   const judged = useVerdict(fish);
   const verdict = judged?.verdict ?? null;
   const narrow = useNarrow();
-  const [again, setAgain] = useState<Step | null>(null);
+  const [again, setAgain] = useState<DeckStep | null>(null);
+  const [unmeasured, setUnmeasured] = useState(false);
   const line = custodyOf(book, fish.id);
   // While it is not settled, what any of them may do is said.
-  const hazards = [species, ...fish.orElse.map(byId)].flatMap((s) => s?.hazards ?? []);
+  const may = [species, ...fish.orElse.map(byId)].flatMap((s) => s ?? []);
+  const hazards = may.flatMap((s) => s.hazards);
   const needs = verdict?.asks?.fact === 'length' ? verdict.asks.kind : null;
-  const step: Step =
-    again ?? (!species ? 'name' : !fish.length || (needs && !fish.dispatched && !fish.released) ? 'measure' : 'act');
+  const step = again ?? deckStep(fish, verdict, unmeasured);
+  const top = useRef<HTMLDivElement>(null);
+  // What stands first (its name, what can hurt) comes to the top of a small screen with every step. Scrolling is the browser's.
+  useEffect(() => {
+    if (narrow) top.current?.scrollIntoView({ block: 'start' });
+  }, [narrow, step, fish.dispatched, fish.bled]);
   const name = async ({ species: s, orElse, seen }: Naming): Promise<void> => {
     const r = await write('fish.named', fish.id, {
       species: s.id,
@@ -96,6 +103,7 @@ export function FishInHand({
         </>
       }
     >
+      <div ref={top} />
       {/* Always there, so that what is put into it is read out. */}
       <p className="sr-only" role="status">
         {verdict && fish.length ? sayVerdict(verdict) : ''}
@@ -106,7 +114,14 @@ export function FishInHand({
         species={species}
         onRename={step === 'name' ? null : () => setAgain('name')}
       />
-      {step !== 'name' && species && <HazardStrip hazards={hazards} aid={fish.species ?? ''} />}
+      {step !== 'name' && species && (
+        <HazardStrip
+          hazards={hazards}
+          aid={fish.species ?? ''}
+          grips={may.map((s) => s.grip)}
+          short={narrow || step === 'act'}
+        />
+      )}
       {step !== 'name' && <FirstMark fish={fish} />}
       {step === 'name' && <ChooseSpecies fish={fish} trip={trip} onChoose={(n) => void name(n)} />}
       {step === 'name' && species && (
@@ -120,7 +135,9 @@ export function FishInHand({
           species={species}
           needs={needs}
           verdict={verdict}
-          onDone={again ? () => setAgain(null) : null}
+          onLeave={again ? () => setAgain(null) : null}
+          onUnmeasured={() => (setUnmeasured(true), setAgain(null))}
+          onGone={onDone}
         />
       )}
       {step === 'act' && species && (
@@ -131,11 +148,20 @@ export function FishInHand({
           verdict={verdict}
           onMeasure={() => setAgain('measure')}
           onRename={() => setAgain('name')}
+          onBegun={onBegun}
           onDone={onDone}
         />
       )}
       {step === 'name' && !species && (
-        <DeckActions fish={fish} verdict={null} species={null} onMeasure={null} onRename={null} onDone={onDone} />
+        <DeckActions
+          fish={fish}
+          verdict={null}
+          species={null}
+          onMeasure={null}
+          onRename={null}
+          onBegun={onBegun}
+          onDone={onDone}
+        />
       )}
     </Row>
   );
@@ -154,28 +180,36 @@ function Heading({
 }) {
   const names = useNames();
   const trip = useBook().book.get('trip', fish.trip);
+  const narrow = useNarrow();
+  const [open, setOpen] = useState(false);
   return (
     <div className="hand-head">
       <h2>
         <small>{number}</small>{' '}
         {sayFish(fish, names, fish.count > 1 ? `${fish.count} fish: what are they?` : 'What is it?')}
       </h2>
-      <p>
-        Caught by {names.member(fish.angler)}
-        {fish.gear ? `, ${fish.gear}` : ''}
-        {trip && trip.moves.length > 0 ? `, in ${names.zone(placeAt(trip, fish.landed.at).zone)}` : ''}.{' '}
-        {species && <span className="look">{species.look}</span>}{' '}
-        {onRename && (
-          <button type="button" className="fold-key" onClick={onRename}>
-            Not this? Name it anew
-          </button>
-        )}
-        {species && (
-          <Link className="fold-key" to={`/catalogue/${species.id}`}>
-            More about it
-          </Link>
-        )}
-      </p>
+      {narrow && (
+        <button type="button" className="more-key" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? 'Less' : 'More'}
+        </button>
+      )}
+      {(open || !narrow) && (
+        <p>
+          Caught by {names.member(fish.angler)}
+          {fish.gear ? `, ${fish.gear}` : ''}
+          {trip && trip.moves.length > 0 ? `, in ${names.zone(placeAt(trip, fish.landed.at).zone)}` : ''}.{' '}
+          {onRename && (
+            <button type="button" className="fold-key" onClick={onRename}>
+              Not this? Name it anew
+            </button>
+          )}
+          {species && (
+            <Link className="fold-key" to={`/catalogue/${species.id}`}>
+              More about it
+            </Link>
+          )}
+        </p>
+      )}
     </div>
   );
 }
@@ -185,13 +219,17 @@ function Measuring({
   species,
   needs,
   verdict,
-  onDone,
+  onLeave,
+  onUnmeasured,
+  onGone,
 }: {
   fish: FishState;
   species: Species;
   needs: Parameters<typeof MeasureForm>[0]['wants'];
   verdict: Verdict | null;
-  onDone: (() => void) | null;
+  onLeave: (() => void) | null;
+  onUnmeasured: () => void;
+  onGone: () => void;
 }) {
   const least = verdict?.findings.find((f) => f.leastMm !== undefined)?.leastMm ?? null;
   const ask = verdict?.findings.find((f) => f.outcome === 'ask') ?? null;
@@ -219,7 +257,10 @@ function Measuring({
         fish={fish}
         species={species}
         wants={needs}
-        {...(onDone ? { onDone } : {})}
+        verdict={verdict}
+        {...(fish.length ? {} : { onUnmeasured })}
+        {...(onLeave ? { onDone: onLeave } : {})}
+        onGone={onGone}
       />
     </>
   );
@@ -232,6 +273,7 @@ function Acting({
   species,
   verdict,
   onMeasure,
+  onBegun,
   onDone,
 }: {
   /** The species whose rule decided, while it is not settled. */
@@ -241,71 +283,104 @@ function Acting({
   verdict: Verdict | null;
   onMeasure: () => void;
   onRename: () => void;
+  onBegun: () => void;
   onDone: () => void;
 }) {
-  const size = verdict?.findings.find((f) => f.kind === 'minimumSize');
   const rules = useRules();
   const { byId } = useCatalogue();
-  const narrow = useNarrow();
-  const length = fish.length;
-  if (!length) return null;
-  const method = {
-    board: 'On the board, mouth shut, tail pressed together',
-    mat: 'On the mat',
-    tape: 'With the tape',
-    photo: 'From a picture',
-    eye: 'By eye',
-  }[length.method];
-  const margin = size?.marginMm;
-  const mass = massOf(fish, species);
+  // Once it is killed the verdict has been followed: how it is bled and cooled takes its place.
+  const decided = fish.dispatched !== null || fish.bled !== null;
   return (
     <>
-      <div className="hand-body">
-        <div className="hand-board">
-          <FishOnBoard
-            spec={species.figure}
-            lengthMm={length.mm}
-            leastMm={size?.leastMm ?? null}
-            danger={species.hazards.length > 0}
-            tall={narrow ? 104 : 138}
-            caption={`${narrow ? method.split(',')[0] : method}; ${sayError(length.method, length.mm, length.sdMm)}.`}
-          />
-          <p className="reading">
-            <span className="num">
-              {lengthNumber(length.mm)}
-              <u>{LENGTH_UNIT}</u>
-            </span>
-            {margin !== undefined && (
-              <b
-                className={margin < 0 ? 'short' : 'over'}
-              >{`${sayBy(Math.abs(margin))} ${margin < 0 ? 'short' : 'over'}`}</b>
-            )}
-            {mass && (
-              <span className="reading-mass">
-                {sayMass(mass.g * fish.count)} {mass.how === 'scale' ? 'by the scale' : 'estimated'}
-              </span>
-            )}
-          </p>
+      {decided ? (
+        <Reading fish={fish} species={species} verdict={verdict} />
+      ) : (
+        <div className="hand-body">
+          <OnBoard fish={fish} species={species} verdict={verdict} />
+          <div>
+            <VerdictPanel
+              verdict={verdict}
+              unsettled={fish.orElse.length > 0 ? decidedBy : null}
+              species={[species, ...fish.orElse.flatMap((id) => byId(id) ?? [])]}
+            />
+            {originMatters(rules, species.id) && <AskOrigin fish={fish} />}
+            {verdict?.asks?.fact === 'gear' && <AskGear fish={fish} />}
+            {(verdict?.asks?.fact === 'age' || verdict?.asks?.fact === 'licence') && <AskPapers fish={fish} />}
+          </div>
         </div>
-        <div>
-          <VerdictPanel
-            verdict={verdict}
-            unsettled={fish.orElse.length > 0 ? decidedBy : null}
-            species={[species, ...fish.orElse.flatMap((id) => byId(id) ?? [])]}
-          />
-          {originMatters(rules, species.id) && <AskOrigin fish={fish} />}
-          {verdict?.asks?.fact === 'gear' && <AskGear fish={fish} />}
-          {(verdict?.asks?.fact === 'age' || verdict?.asks?.fact === 'licence') && <AskPapers fish={fish} />}
-        </div>
-      </div>
+      )}
       <DeckActions
         fish={fish}
         verdict={verdict}
         species={species}
         onMeasure={onMeasure}
         onRename={onRename}
+        onBegun={onBegun}
         onDone={onDone}
       />
     </>
+  );
+}
+
+const METHOD = {
+  board: 'On the board, mouth shut, tail pressed together',
+  mat: 'On the mat',
+  tape: 'With the tape',
+  photo: 'From a picture',
+  eye: 'By eye',
+} as const;
+
+interface Measured {
+  fish: FishState;
+  species: Species;
+  verdict: Verdict | null;
+}
+
+/** The fish to scale on the ruled board with what was read, or drawn at a usual size before it was measured. */
+function OnBoard({ fish, species, verdict }: Measured) {
+  const narrow = useNarrow();
+  const leastMm = verdict?.findings.find((f) => f.kind === 'minimumSize')?.leastMm ?? null;
+  const { length } = fish;
+  const method = length ? METHOD[length.method] : '';
+  return (
+    <div className="hand-board">
+      <FishOnBoard
+        spec={species.figure}
+        lengthMm={length?.mm ?? species.usualMm[0]}
+        leastMm={leastMm}
+        danger={species.hazards.length > 0}
+        tall={narrow ? 88 : 138}
+        caption={
+          length
+            ? `${narrow ? method.split(',')[0] : method}; ${sayError(length.method, length.mm, length.sdMm)}.`
+            : 'Not measured: drawn at a usual size.'
+        }
+      />
+      <Reading fish={fish} species={species} verdict={verdict} />
+    </div>
+  );
+}
+
+/** Length, by how much over or short, and weight, on one line. */
+function Reading({ fish, species, verdict }: Measured) {
+  const { length } = fish;
+  const margin = verdict?.findings.find((f) => f.kind === 'minimumSize')?.marginMm;
+  const mass = massOf(fish, species);
+  if (!length) return null;
+  return (
+    <p className="reading">
+      <span className="num">
+        {lengthNumber(length.mm)}
+        <u>{LENGTH_UNIT}</u>
+      </span>
+      {margin !== undefined && (
+        <b className={margin < 0 ? 'short' : 'over'}>{`${sayBy(Math.abs(margin))} ${margin < 0 ? 'short' : 'over'}`}</b>
+      )}
+      {mass && (
+        <span className="reading-mass">
+          {sayMass(mass.g * fish.count)} {mass.how === 'scale' ? 'by the scale' : 'estimated'}
+        </span>
+      )}
+    </p>
   );
 }

@@ -8,19 +8,24 @@ import {
 } from '@dagboek/core/measure';
 import { LENGTH_WORDS } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
-import { type FishState, METHODS, ownFit, type Writing } from '@dagboek/journal';
+import type { Verdict } from '@dagboek/core/rules';
+import { type FishState, lastMeasured, METHODS, ownFit, type Writing } from '@dagboek/journal';
 import { useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
 import { Chips } from '../kit/ui/chips.tsx';
+import { NumberPad, type PadKey, usePad } from '../kit/ui/number-pad.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { isSettable, OwnError } from './own-error.tsx';
 import { PictureKey } from './photo/picture-key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { asTyped, sayLength, sayMass, typedAmount, units } from '../kit/units.ts';
+import { DeckFoot } from './deck-foot.tsx';
+import { LetGoKey } from './let-go.tsx';
+import { StrikeKey } from './strike-key.tsx';
+import { useDeckWrite } from './take-back.tsx';
+import { asTyped, inField, sayLength, sayMass, typedAmount, units } from '../kit/units.ts';
 
 const METHOD_WORDS: Record<MeasureMethod, string> = {
   board: 'board',
@@ -38,19 +43,38 @@ export const sayError = (m: MeasureMethod, lengthMm: number, sdMm: number | null
   return `good to ${sayLength(sdMm ?? e.fixedMm + e.share * lengthMm)}`;
 };
 
+/** One step of the pad, mm, and how it is called: half a centimetre, or a quarter of an inch. */
+const STEP =
+  units.length === 'in'
+    ? { mm: 6.35, sign: '¼', says: 'A quarter inch' }
+    : { mm: 5, sign: '½', says: 'Half a centimetre' };
+
+type PadField = 'length' | 'longest' | 'weight';
+
 /** Length with its kind and method, and a weight by the scale or reckoned from the length. Odd figures ask once and do not block. */
 export function MeasureForm({
   fish,
   species,
   wants,
+  verdict = null,
   onDone,
+  onUnmeasured,
+  onGone,
 }: {
   fish: FishState;
   species: Species;
   wants: LengthKind | null;
+  verdict?: Verdict | null;
+  /** Leaves it as it was; there is a length already. */
   onDone?: () => void;
+  /** Goes on without a length. */
+  onUnmeasured?: () => void;
+  /** It went back. */
+  onGone?: () => void;
 }) {
-  const { writeAll } = useWrite();
+  const { writeAll } = useDeckWrite();
+  const pad = usePad();
+  const [field, setField] = useState<PadField>('length');
   const [kind, setKind] = useState<LengthKind>(wants ?? fish.length?.kind ?? species.lengthKinds[0] ?? 'total');
   const [method, setMethod] = useState<MeasureMethod>(
     [fish.length?.method, localStorage.getItem(METHOD_KEY) as MeasureMethod | null].find(
@@ -133,6 +157,67 @@ export function MeasureForm({
     onDone?.();
   };
   const at = (f: string): string | null => (error?.field === f ? error.why : null);
+  const beforeMm = lastMeasured(book, fish);
+  const [padValue, setPadValue, padName] =
+    field === 'length'
+      ? ([length, setLength, 'the length'] as const)
+      : field === 'longest'
+        ? ([longest, setLongest, 'the longest'] as const)
+        : ([weight, setWeight, 'the weight'] as const);
+  // A step from what stands there, or from the fish before.
+  const stepped = (byMm: number): string | null => {
+    const from = typedAmount('length', padValue)?.value ?? beforeMm;
+    return from === null || Number.isNaN(from) ? null : inField('length', Math.max(STEP.mm, from + byMm));
+  };
+  const beside: readonly PadKey[] =
+    field === 'weight'
+      ? []
+      : [
+          { name: `+${STEP.sign}`, says: `${STEP.says} more`, value: stepped(STEP.mm) },
+          { name: `−${STEP.sign}`, says: `${STEP.says} less`, value: stepped(-STEP.mm) },
+          {
+            name: beforeMm === null ? 'before' : inField('length', beforeMm),
+            says: beforeMm === null ? 'As the one before: there is none' : `As the one before: ${sayLength(beforeMm)}`,
+            value: beforeMm === null ? null : inField('length', beforeMm),
+          },
+        ];
+  const fields = (
+    <div className="measure-row">
+      <Quantity
+        big
+        autoFocus={!pad}
+        pad={pad}
+        label={fish.count > 1 ? `Shortest, ${LENGTH_WORDS[kind]}` : `Length, ${LENGTH_WORDS[kind]}`}
+        amount="length"
+        value={length}
+        onChange={setLength}
+        onFocus={() => setField('length')}
+        error={at('length')}
+      />
+      {fish.count > 1 && (
+        <Quantity
+          big
+          pad={pad}
+          label="Longest"
+          amount="length"
+          value={longest}
+          onChange={setLongest}
+          onFocus={() => setField('longest')}
+          error={at('longest')}
+        />
+      )}
+      <Quantity
+        big
+        pad={pad}
+        label={fish.count > 1 ? 'Weight of the lot' : 'Weight, if weighed'}
+        amount="mass"
+        value={weight}
+        onChange={setWeight}
+        onFocus={() => setField('weight')}
+        error={at('weight')}
+      />
+    </div>
+  );
   return (
     <>
       <form
@@ -142,28 +227,6 @@ export function MeasureForm({
           void save();
         }}
       >
-        <div className="measure-row">
-          <Quantity
-            big
-            autoFocus
-            label={fish.count > 1 ? `Shortest, ${LENGTH_WORDS[kind]}` : `Length, ${LENGTH_WORDS[kind]}`}
-            amount="length"
-            value={length}
-            onChange={setLength}
-            error={at('length')}
-          />
-          {fish.count > 1 && (
-            <Quantity big label="Longest" amount="length" value={longest} onChange={setLongest} error={at('longest')} />
-          )}
-          <Quantity
-            big
-            label={fish.count > 1 ? 'Weight of the lot' : 'Weight, if weighed'}
-            amount="mass"
-            value={weight}
-            onChange={setWeight}
-            error={at('weight')}
-          />
-        </div>
         <p className="hint">
           {usual && weight === ''
             ? `Not weighed: about ${sayMass(usual.massG * fish.count)} from the length${own.fit && own.fish.length > 0 ? ` and ${own.fish.length === 1 ? 'one' : own.fish.length} of your own` : ''} (${sayMass(usual.lowG * fish.count)} to ${sayMass(usual.highG * fish.count)}), reckoned anew whenever the length or the name changes.`
@@ -199,8 +262,11 @@ export function MeasureForm({
             <b>Look again.</b> {asked} If it is right, press the key once more.
           </p>
         )}
-        <Trouble says={at('form')} />
-        <div className="keys foot-keys">
+        <DeckFoot tripId={fish.trip} but={fish.id} step="measure" trouble={<Trouble says={at('form')} />}>
+          <div className="foot-fields">
+            {fields}
+            {pad && <NumberPad label={padName} value={padValue} onChange={setPadValue} beside={beside} />}
+          </div>
           <DeckKey
             act
             type="submit"
@@ -208,13 +274,14 @@ export function MeasureForm({
             note={asked ? 'writes it as it stands' : 'writes the length, then the verdict'}
           />
           {onDone && <DeckKey type="button" name="Leave it" note="as it was" onClick={onDone} />}
-        </div>
+          {onUnmeasured && <DeckKey type="button" name="No length" note="goes on without" onClick={onUnmeasured} />}
+          {onGone && verdict?.outcome !== 'mustNotReturn' && <LetGoKey fish={fish} verdict={verdict} onDone={onGone} />}
+          {fish.count === 1 && (
+            <PictureKey fish={fish} species={species} wants={wants} note="of the fish on a board" onDone={onDone} />
+          )}
+          <StrikeKey fish={fish} />
+        </DeckFoot>
       </form>
-      {fish.count === 1 && (
-        <div className="keys">
-          <PictureKey fish={fish} species={species} wants={wants} note="of the fish on a board" onDone={onDone} />
-        </div>
-      )}
     </>
   );
 }

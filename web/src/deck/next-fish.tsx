@@ -1,18 +1,31 @@
+import { stamp } from '@dagboek/core/time';
 import { fishOfTrip, GEARS, type TripState } from '@dagboek/journal';
-import { useRef, useState } from 'react';
-import { useNames } from '../kit/catalogue.ts';
+import { useState } from 'react';
+import { type Species, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
+import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { newId } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
+import { Dialog } from '../kit/ui/dialog.tsx';
+import { NumberPad, usePad } from '../kit/ui/number-pad.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
-import { useCatchFocus } from '../kit/use-catch-focus.ts';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { useNow } from '../kit/use-now.ts';
+import { useNarrow } from '../kit/use-width.ts';
+import { DeckFoot } from './deck-foot.tsx';
+import { LikelyKeys } from './likely-keys.tsx';
+import { useDeckWrite } from './take-back.tsx';
 
-/** A fish comes aboard: who caught it, with what, one or a lot. `small`: below a fish in hand, where it must not be the orange key. */
+const HOUR_MS = 3_600_000;
+
+/**
+ * A fish comes aboard: one tap on a likely kind lands it with its name, the large key lands it without one. Who caught it, with
+ * what, one or a lot stand as they were with the fish before. `small`: below a fish in hand, where it must not be the orange key.
+ */
 export function NextFish({
   trip,
   number,
@@ -26,28 +39,34 @@ export function NextFish({
 }) {
   const { book } = useBook();
   const names = useNames();
+  const { zone } = useFormat();
+  const narrow = useNarrow();
+  const pad = usePad();
   const before = fishOfTrip(book, trip.id).at(-1);
   const [angler, setAngler] = useState(before?.angler ?? trip.crew[0] ?? '');
   const [gear, setGear] = useState<(typeof GEARS)[number]>((before?.gear as (typeof GEARS)[number] | null) ?? 'rod');
   const [lot, setLot] = useState('');
+  const [several, setSeveral] = useState(false);
+  const [asking, setAsking] = useState(false);
   const [when, setWhen] = useState<When>(NOW);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const { write } = useWrite();
-  const keys = useRef<HTMLDivElement>(null);
-  useCatchFocus(keys, trip.id);
+  const { write } = useDeckWrite();
+  const thisHour = stamp(Math.floor(useNow(60_000) / HOUR_MS) * HOUR_MS, zone);
   const many = typedNumber(lot);
-  const land = async (): Promise<void> => {
+  const land = async (species?: Species): Promise<void> => {
     const unread = numberTrouble(lot, 'how many');
     if (unread) return setTrouble(unread);
     const id = newId();
     const r = await write(
       'fish.landed',
       id,
-      { trip: trip.id, number, angler, gear, count: many ?? 1 },
+      { trip: trip.id, number, angler, gear, count: many ?? 1, ...(species ? { species: species.id } : {}) },
       { atMs: whenMs(when) },
     );
     if (!r.ok) return setTrouble(r.why);
     setLot('');
+    setSeveral(false);
+    setAsking(false);
     setWhen(NOW);
     setTrouble(null);
     onLanded(id);
@@ -61,16 +80,22 @@ export function NextFish({
         onChange={setAngler}
       />
       <Chips label="With" options={plain(GEARS)} value={gear} onChange={setGear} />
-      <Quantity whole label="How many" unit="" placeholder="1" value={lot} onChange={setLot} />
-      <WhenField value={when} onChange={setWhen} />
-      <Trouble says={trouble} />
     </>
   );
+  const count = <Quantity whole pad={pad} label="How many" unit="" placeholder="1" value={lot} onChange={setLot} />;
+  const whenField = <WhenField value={when} onChange={setWhen} />;
+  const ago = when.kind === 'set' ? ', at the time set' : when.minutes > 0 ? `, ${when.minutes} min ago` : '';
   const key = (
     <DeckKey
       act={!small}
       name={many && many > 1 ? `${many} aboard` : 'Fish aboard'}
-      note={many && many > 1 ? `writes one lot, No. ${number}` : `writes No. ${number}, then what it is`}
+      note={
+        narrow && !small
+          ? `No. ${number}: ${names.member(angler)}, ${gear}${ago}`
+          : many && many > 1
+            ? `writes one lot, No. ${number}`
+            : `writes No. ${number}, then what it is`
+      }
       onClick={() => void land()}
     />
   );
@@ -79,7 +104,12 @@ export function NextFish({
       <Row className="next-small">
         <details>
           <summary>Another fish aboard meanwhile</summary>
-          <div className="next-fields">{fields}</div>
+          <div className="next-fields">
+            {fields}
+            {count}
+            {whenField}
+            <Trouble says={trouble} />
+          </div>
           <div className="keys">{key}</div>
         </details>
       </Row>
@@ -89,10 +119,40 @@ export function NextFish({
       <h2>
         <small>{number}</small> Nothing in hand
       </h2>
-      <div className="next-fields">{fields}</div>
-      <div className="keys foot-keys" ref={keys} tabIndex={-1}>
+      {!narrow && (
+        <div className="next-fields">
+          {fields}
+          {count}
+          {whenField}
+        </div>
+      )}
+      <p className="hint">Likely here and now: one tap lands it with its name.</p>
+      <LikelyKeys trip={trip} gear={gear} at={thisHour} onLand={(s) => void land(s)} />
+      <DeckFoot tripId={trip.id} but={null} step="next" trouble={<Trouble says={trouble} />}>
+        {narrow && several && (
+          <div className="foot-fields">
+            {count}
+            <NumberPad whole label="how many" value={lot} onChange={setLot} />
+          </div>
+        )}
         {key}
-      </div>
+        {narrow && (
+          <>
+            <DeckKey type="button" name="Who, with, when" onClick={() => setAsking(true)} />
+            <DeckKey
+              type="button"
+              name={several ? 'One only' : 'Several'}
+              onClick={() => (setSeveral(!several), setLot(''))}
+            />
+            <Dialog title="Who, with what, when" open={asking} onClose={() => setAsking(false)}>
+              {fields}
+              {whenField}
+              <Trouble says={trouble} />
+              <div className="keys">{key}</div>
+            </Dialog>
+          </>
+        )}
+      </DeckFoot>
     </Row>
   );
 }

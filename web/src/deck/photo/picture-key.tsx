@@ -28,7 +28,7 @@ export function PictureKey({
       <DeckKey
         type="button"
         mark={<Camera size={26} aria-hidden="true" />}
-        name="From a picture"
+        name="Picture"
         note={note}
         onClick={() => setOpen(true)}
       />

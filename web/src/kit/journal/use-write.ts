@@ -70,7 +70,7 @@ function alike(list: readonly Writing[]): string | null {
   return 'The very same was noted a moment ago. Press once more if it happened twice.';
 }
 
-export type WriteResult = { ok: true } | { ok: false; why: string; field?: string };
+export type WriteResult = { ok: true; made: readonly Entry[] } | { ok: false; why: string; field?: string };
 
 /** Writes entries after checking them; a sentence instead when they cannot be. All of one call are kept together, or none. */
 export function useWrite(): {
@@ -125,7 +125,7 @@ export function useWrite(): {
         why: `This device could not keep it (${why}). Nothing was written: free some space, and try again.`,
       });
     }
-    return { ok: true };
+    return { ok: true, made };
   };
   return {
     writeAll,

@@ -16,6 +16,8 @@ export function Quantity({
   whole = false,
   placeholder,
   onEnter,
+  onFocus,
+  pad = false,
 }: {
   label: string;
   /** What a plain number counts. */
@@ -31,6 +33,9 @@ export function Quantity({
   whole?: boolean;
   placeholder?: string;
   onEnter?: () => void;
+  onFocus?: () => void;
+  /** Our own keys stand beneath: the phone’s keyboard stays away. */
+  pad?: boolean;
 }) {
   const id = useId();
   // Told while it is typed, so that nothing that is no number goes by unsaid.
@@ -43,7 +48,7 @@ export function Quantity({
       <span>
         <input
           id={id}
-          inputMode={whole ? 'numeric' : amount ? amountKeys(amount) : 'decimal'}
+          inputMode={pad ? 'none' : whole ? 'numeric' : amount ? amountKeys(amount) : 'decimal'}
           placeholder={placeholder}
           autoComplete="off"
           value={value}
@@ -53,6 +58,7 @@ export function Quantity({
           aria-invalid={wrong ? true : undefined}
           aria-describedby={wrong ? `${id}e` : undefined}
           onChange={(e) => onChange(e.target.value)}
+          onFocus={onFocus}
           onKeyDown={(e) => {
             if (e.key === 'Enter' && onEnter) {
               e.preventDefault();

@@ -1,0 +1,204 @@
+import type { Page } from '@playwright/test';
+import { entriesOf, expect, nameAndMeasure, test } from './fixtures.ts';
+
+const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
+const SIZES = [
+  { width: 360, height: 640 },
+  { width: 390, height: 844 },
+  { width: 1280, height: 800 },
+];
+
+/** Presses keys one after another, each once it may be pressed, and counts them. */
+async function taps(page: Page, keys: readonly (string | RegExp)[]): Promise<number> {
+  for (const name of keys) {
+    const key = typeof name === 'string' ? page.getByRole('button', { name, exact: true }) : button(page, name);
+    await expect(page.locator('.settling')).toHaveCount(0);
+    await key.first().tap();
+  }
+  return keys.length;
+}
+/** Those of a trip that ends in nothing in hand: what the demo leaves in hand goes back. */
+async function emptyHands(page: Page, url: string): Promise<void> {
+  await page.goto(`${url}/deck`);
+  await button(page, /^Back in the water/).tap();
+  await button(page, /^It went back/).tap();
+  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+}
+const kindsAfter = async (demo: Parameters<typeof entriesOf>[0], before: number): Promise<string[]> =>
+  (await entriesOf(demo)).slice(before).map((e) => e.kind);
+
+test.describe('with one wet thumb', () => {
+  test.use({ viewport: { width: 360, height: 640 }, hasTouch: true, isMobile: true });
+
+  test('a usual fish takes nine taps from the water onto the ice, a lot of mackerel eight, one that goes back five', async ({
+    page,
+    demo,
+  }) => {
+    await emptyHands(page, demo.url);
+    await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('fish.released');
+    const before = (await entriesOf(demo)).length;
+    const usual = await taps(page, [
+      /^Pollack/,
+      '4',
+      '3',
+      /^Measured/,
+      /^Dispatched/,
+      /^Bled/,
+      /^Onto ice/,
+      /^Onto ice now/,
+    ]);
+    expect(usual).toBeLessThanOrEqual(9);
+    await expect
+      .poll(() => kindsAfter(demo, before))
+      .toEqual(['fish.landed', 'fish.measured', 'fish.dispatched', 'fish.bled', 'fish.iced']);
+    const lot = await taps(page, [
+      'Several',
+      '8',
+      /^Mackerel/,
+      '3',
+      '0',
+      /^Measured/,
+      /^Dispatched and bled/,
+      /^Onto ice/,
+    ]);
+    expect(lot).toBeLessThanOrEqual(8);
+    await expect.poll(() => kindsAfter(demo, before + 5)).toHaveLength(5);
+    const back = await taps(page, [/^Pollack/, '2', '7', /^Measured/, /^Back in the water/]);
+    expect(back).toBeLessThanOrEqual(5);
+    await expect.poll(() => kindsAfter(demo, before + 10)).toEqual(['fish.landed', 'fish.measured', 'fish.released']);
+    const all = await entriesOf(demo);
+    expect(all[before + 5]?.facts).toMatchObject({ species: 'mackerel', count: 8 });
+    expect(all.at(-1)?.facts).toEqual({ reason: 'too short' });
+    // How it swam off is asked once it is back.
+    await page.getByRole('radio', { name: 'slow' }).check({ force: true });
+    await expect
+      .poll(async () => (await entriesOf(demo)).at(-1)?.facts)
+      .toEqual({ reason: 'too short', state: 'slow' });
+  });
+
+  test('our own keys put a length in: half a centimetre more, as the one before, a figure off', async ({
+    page,
+    demo,
+  }) => {
+    await page.goto(`${demo.url}/deck`);
+    await button(page, /^Pollack/).tap();
+    const length = page.getByLabel(/^Length/);
+    await expect(length).toHaveAttribute('inputmode', 'none');
+    await button(page, 'As the one before: 43.0 cm').tap();
+    await button(page, 'Half a centimetre more').tap();
+    await expect(length).toHaveValue('43.5');
+    await button(page, 'Take the last figure off').tap();
+    await button(page, '2').tap();
+    await expect(length).toHaveValue('43.2');
+    await page.getByLabel('Weight, if weighed').tap();
+    for (const d of ['7', '9', '0']) await page.getByRole('button', { name: d, exact: true }).tap();
+    await expect(page.getByLabel('Weight, if weighed')).toHaveValue('790');
+    await button(page, /^Measured/).tap();
+    await expect(page.getByText('790 g by the scale')).toBeAttached();
+  });
+
+  test('a named fish goes back, or on without a length', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/deck`);
+    await button(page, /^Pollack/).tap();
+    await button(page, 'No length').tap();
+    await expect(page.getByText('Not measured: drawn at a usual size.')).toBeAttached();
+    await button(page, 'Measure it').tap();
+    await button(page, 'Let go').tap();
+    await button(page, /^It went back/).tap();
+    await expect
+      .poll(async () => (await entriesOf(demo)).at(-1))
+      .toMatchObject({ kind: 'fish.released', facts: { reason: 'not needed' } });
+  });
+});
+
+for (const size of SIZES)
+  test(`at ${size.width}x${size.height} what can hurt, the verdict and the next key are in sight together`, async ({
+    page,
+    demo,
+  }) => {
+    await page.setViewportSize(size);
+    for (const [kind, cm, stamp, key] of [
+      ['Greater weever', '36.4', 'Keep', /^Dispatched/],
+      ['Pollack', '31', 'Let go', /^Back in the water/],
+    ] as const) {
+      await page.goto(`${demo.url}/deck`);
+      await nameAndMeasure(page, new RegExp(`^${kind}`), cm);
+      const verdict = page.getByRole('region', { name: 'Verdict' });
+      await expect(verdict.getByRole('img', { name: stamp })).toBeInViewport({ ratio: 1 });
+      await expect(button(page, key)).toBeInViewport({ ratio: 1 });
+      if (kind === 'Greater weever')
+        await expect(page.getByRole('note', { name: 'Hazards' }).getByText(/Long pliers/)).toBeInViewport({ ratio: 1 });
+      // The key lies over nothing of the stamp.
+      const [a, b] = [
+        await verdict.getByRole('img', { name: stamp }).boundingBox(),
+        await page.locator('.deck-foot').boundingBox(),
+      ];
+      expect((a?.y ?? 0) + (a?.height ?? 0)).toBeLessThanOrEqual((b?.y ?? 0) + 1);
+      if (stamp === 'Keep') {
+        await button(page, /^Let go/).click();
+        await button(page, /^It went back/).click();
+        await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+      }
+    }
+  });
+
+test('a wrong tap is taken back by one tap within ten seconds, and stays readable', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/deck`);
+  await nameAndMeasure(page, /^Pollack/, '45');
+  await button(page, /^Dispatched/).click();
+  const back = page.getByRole('button', { name: 'Take it back' });
+  await expect(page.locator('.take-back')).toContainText('Dispatched, blow to the head.');
+  await back.click();
+  await expect(button(page, /^Dispatched/)).toBeVisible();
+  await expect(back).toHaveCount(0);
+  await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('log.struck');
+  await button(page, /^Strike a line/).click();
+  await expect(page.getByRole('dialog').locator('s', { hasText: 'Dispatched' })).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  // After ten seconds it is one of the lines.
+  await button(page, /^Dispatched/).click();
+  await expect(back).toBeVisible();
+  await expect(back).toHaveCount(0, { timeout: 15_000 });
+});
+
+test('a bleeding fish stays in sight, and asks before it goes onto ice too soon', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/deck`);
+  // The demo's tenth fish bleeds since 14:15: it stands over the keys, whatever is in hand.
+  await expect(button(page, /^10 Pollack, bleeding/)).toBeInViewport();
+  await nameAndMeasure(page, /^Pollack/, '45');
+  await button(page, /^Dispatched/).click();
+  await button(page, /^Bled/).click();
+  await expect(page.getByRole('timer')).toContainText(/^00:0/);
+  await button(page, /^Next fish/).click();
+  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await expect(button(page, /^11 Pollack, bleeding/)).toBeInViewport();
+  await button(page, /^11 Pollack, bleeding/).click();
+  await button(page, /^Onto ice/).click();
+  await expect(button(page, /^Onto ice now/)).toBeVisible();
+  await button(page, /^Onto ice now/).click();
+  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+});
+
+test('each kind is killed and bled as its own page says; a speared one by the shot', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/deck`);
+  await nameAndMeasure(page, /^Greater weever/, '36');
+  await expect(button(page, /^Dispatched/)).toContainText('blow to the head');
+  await button(page, /^Dispatched/).click();
+  await expect(button(page, /^Bled/)).toContainText('throat');
+  await button(page, 'How, when').click();
+  await button(page, 'Another way').click();
+  await page.getByRole('radio', { name: 'behind the breast fins' }).check({ force: true });
+  await page.getByRole('dialog').getByRole('button', { name: /^Bled/ }).click();
+  await button(page, /^Next fish/).click();
+  await page.getByRole('radio', { name: 'spear' }).check({ force: true });
+  await button(page, /^Pollack/).click();
+  await page.getByLabel(/^Length/).fill('50');
+  await button(page, /^Measured/).click();
+  await button(page, 'How, when').click();
+  await expect(page.getByRole('radio', { name: 'killed by the shot' })).toBeChecked();
+  await page.getByRole('checkbox', { name: 'Shot through the gut' }).check();
+  await page.getByRole('dialog').getByRole('button', { name: /^Dispatched/ }).click();
+  await expect(page.getByText(/The gut was pierced: gut it soon/)).toBeVisible();
+  const last = (await entriesOf(demo)).filter((e) => e.kind === 'fish.dispatched').at(-1);
+  expect(last?.facts).toMatchObject({ how: 'killed by the shot', gutPierced: true });
+});

@@ -1,0 +1,60 @@
+import { isGrave, worstHazard } from '@dagboek/core/harm';
+import type { RuleGear } from '@dagboek/core/rules';
+import type { TripState } from '@dagboek/journal';
+import { useMemo } from 'react';
+import { type Species, useCatalogue } from '../kit/catalogue.ts';
+import { FigureView } from '../kit/figure-view.tsx';
+import { WarningTriangle } from '../kit/hazard-strip.tsx';
+import { useSettled } from '../kit/use-settled.ts';
+import { useLikely } from './use-likely.ts';
+
+/** So many kinds stand ready for one tap. */
+const READY = 3;
+
+/** The kinds most likely here and now: one tap lands the fish with its name. */
+export function LikelyKeys({
+  trip,
+  gear,
+  at,
+  onLand,
+}: {
+  trip: TripState;
+  gear: RuleGear;
+  /** When it comes aboard, to the minute: which month and which place. */
+  at: string;
+  onLand: (species: Species) => void;
+}) {
+  const { byId } = useCatalogue();
+  const settled = useSettled();
+  const coming = useMemo(
+    () => ({ trip: trip.id, gear, species: null, landed: { at, about: false } }),
+    [trip.id, gear, at],
+  );
+  const { likely } = useLikely(trip, coming);
+  const ready = likely.slice(0, READY).flatMap((l) => byId(l.speciesId) ?? []);
+  if (ready.length === 0) return null;
+  return (
+    <ul className={`likely-keys${settled ? '' : ' settling'}`} aria-label="Likely here and now">
+      {ready.map((s) => {
+        const hurt = worstHazard(s.hazards);
+        return (
+          <li key={s.id}>
+            <button type="button" className="species-key" onClick={() => onLand(s)}>
+              <span className="icon">
+                <FigureView spec={s.figure} size={96} plain />
+              </span>
+              <span>
+                <b>{s.name}</b>
+                {hurt && (
+                  <small className={isGrave(hurt) ? 'hurts' : 'pricks'}>
+                    <WarningTriangle size={13} /> {hurt.kind}
+                  </small>
+                )}
+              </span>
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
