@@ -13,6 +13,8 @@ export default defineConfig({
     ],
   },
   test: {
+    // A test of chances takes seconds; beside other work, many.
+    testTimeout: 60_000,
     include: ['core/src/**/*.test.ts', 'journal/src/**/*.test.ts'],
     setupFiles: ['jest.setup.js'],
   },
