@@ -1,5 +1,5 @@
 import type { FishState, TripState } from '@dagboek/journal';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { speciesFinder } from '../kit/find-species.ts';
 import { LazyFigure } from '../kit/figure-view.tsx';
@@ -7,11 +7,14 @@ import { isGrave, worstHazard } from '@dagboek/core/harm';
 import { WarningTriangle } from '../kit/hazard-strip.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
 import { SearchField } from '../kit/ui/search-field.tsx';
-import { KeyPanel, type Naming } from './key/key-panel.tsx';
+import type { Naming } from './key/key-panel.tsx';
 import { useLikely } from './use-likely.ts';
 import { useKept } from '../kit/use-kept.ts';
 import { useSettled } from '../kit/use-settled.ts';
 import { Key } from '../kit/ui/key.tsx';
+
+/** Most fish are named from the list: the key comes when it is asked for. */
+const KeyPanel = lazy(async () => ({ default: (await import('./key/key-panel.tsx')).KeyPanel }));
 
 /** Species in the order in which they are likely here and now, each with its figure and what can hurt. */
 export function ChooseSpecies({
@@ -72,7 +75,9 @@ export function ChooseSpecies({
             It may be a stray: weigh species of other waters too
           </label>
         )}
-        <KeyPanel fish={fish} prior={prior} onChoose={onChoose} />
+        <Suspense fallback={<p role="status">One moment.</p>}>
+          <KeyPanel fish={fish} prior={prior} onChoose={onChoose} />
+        </Suspense>
       </div>
     );
   return (
