@@ -197,8 +197,48 @@ test('each kind is killed and bled as its own page says; a speared one by the sh
   await button(page, 'How, when').click();
   await expect(page.getByRole('radio', { name: 'killed by the shot' })).toBeChecked();
   await page.getByRole('checkbox', { name: 'Shot through the gut' }).check();
-  await page.getByRole('dialog').getByRole('button', { name: /^Dispatched/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Dispatched/ })
+    .click();
   await expect(page.getByText(/The gut was pierced: gut it soon/)).toBeVisible();
   const last = (await entriesOf(demo)).filter((e) => e.kind === 'fish.dispatched').at(-1);
   expect(last?.facts).toMatchObject({ how: 'killed by the shot', gutPierced: true });
+});
+
+test('a bleeding that is long enough is heard and said on every page; each of sound and vibration can be off', async ({
+  page,
+  demo,
+}) => {
+  await page.clock.install();
+  await page.addInitScript(() => {
+    const done: string[] = [];
+    Object.assign(window, { done });
+    navigator.vibrate = (p) => (done.push(`shook ${String(Array.isArray(p))}`), true);
+    Object.defineProperty(navigator, 'wakeLock', {
+      value: { request: () => (done.push('awake'), Promise.resolve({ release: () => Promise.resolve() })) },
+    });
+  });
+  const done = () => page.evaluate(() => (window as unknown as { done: string[] }).done);
+  await page.goto(`${demo.url}/deck`);
+  await nameAndMeasure(page, /^Pollack/, '45');
+  await button(page, /^Dispatched/).click();
+  await button(page, /^Bled/).click();
+  await expect(page.getByRole('timer')).toBeVisible();
+  await page.getByRole('link', { name: /^Box/ }).first().click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/Box/);
+  expect(await done()).toContain('awake');
+  expect(await done()).not.toContain('shook true');
+  await page.clock.fastForward('03:20');
+  const said = page.getByRole('alert').filter({ hasText: 'Pollack has bled enough: onto the ice' });
+  await expect(said).toBeVisible();
+  expect(await done()).toContain('shook true');
+  await said.getByRole('link').click();
+  await expect(button(page, /^Onto ice/)).toHaveClass(/\bact\b/);
+  await button(page, /^Onto ice/).click();
+  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await page.goto(`${demo.url}/all`);
+  for (const name of [/^Sound/, /^Vibration/]) await page.getByRole('checkbox', { name }).uncheck();
+  await button(page, 'Try it').click();
+  await expect(page.getByText('This device gave neither sound nor vibration.')).toBeVisible();
 });

@@ -53,39 +53,6 @@ test('eel is banned here, and its blood is warned of', async ({ page, demo }) =>
   await expect(page.getByRole('region', { name: 'Handling' })).toContainText('Blood in the eye');
 });
 
-test('first aid: danger signs first, the card of the fish that did it, and what is its own', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/plan`);
-  await page.getByRole('link', { name: /^Someone is hurt/ }).click();
-  const aid = page.getByRole('main');
-  await expect(aid).toContainText('Call for help at once for a wound of chest');
-  await expect(aid).toContainText('never above 45°, tried first on the unhurt hand');
-  await aid.getByLabel(/^By which fish/).selectOption({ label: 'Common stingray' });
-  await expect(aid).toContainText('The barb stays in');
-  await aid.getByLabel(/^By which fish/).selectOption({ label: 'Reef stonefish' });
-  await expect(aid).toContainText('There is an antivenom');
-});
-
-test('what helps is a page of its own, without a trip under way too, and from the strip with its fish', async ({
-  page,
-  demo,
-  own,
-}) => {
-  await page.goto(`${own.url}/hurt`);
-  await expect(page.getByText('In danger of life call the local emergency number')).toBeVisible();
-  await page.getByText('Burn or scald').click();
-  await expect(page.getByText('Cool, running tap water on the burn for 20 minutes')).toBeVisible();
-  await page.goto(`${demo.url}/deck`);
-  await page.getByRole('button', { name: /^Greater weever/ }).click();
-  await page.getByRole('link', { name: 'If someone is hurt' }).click();
-  await expect(page.getByLabel(/^By which fish/)).toHaveValue('greater-weever');
-  await expect(page.getByText('never above 45°')).toBeVisible();
-  await page.getByLabel('What happened, what was done').fill('Stung in the thumb, 40 minutes in hot water.');
-  await button(page, /^Note it/).click();
-  await expect(page.getByText('Noted among the lines of this trip.')).toBeVisible();
-  await page.goto(`${demo.url}/plan`);
-  await expect(page.getByText('Stung in the thumb, 40 minutes in hot water.')).toBeVisible();
-});
-
 test('the briefing names all that stings in those waters, ruled or not, also where nothing may be kept', async ({
   page,
   demo,

@@ -14,20 +14,24 @@ test.describe('Plan', () => {
     await page.getByRole('button', { name: 'Note it', exact: true }).click();
     await expect(page.getByRole('listitem').filter({ hasText: 'two gannets diving' })).toBeVisible();
     await page.getByRole('link', { name: /^Someone is hurt/ }).click();
-    const aid = page.getByRole('main');
-    await expect(aid).toContainText('Help first, note later.');
-    await expect(aid).toContainText('a doctor’s advice before this screen');
-    await button(page, 'Note it').click();
-    await expect(aid.getByRole('alert')).toBeVisible();
-    await aid.getByLabel(/What happened/).fill('hook in the thumb, pushed through and cut');
-    await button(page, 'Note it').click();
-    await expect(page.getByText('Noted among the lines of this trip.')).toBeVisible();
+    await button(page, /^A hook in the flesh/).click();
+    await expect(page.getByText('a doctor’s advice before this screen')).toBeVisible();
+    await button(page, /^Keep the time/).click();
+    await button(page, 'Note').click();
+    await button(page, 'Noted').click();
+    await expect(page.getByRole('dialog').getByRole('alert')).toBeVisible();
+    await page
+      .getByRole('textbox', { name: 'What was seen or done' })
+      .fill('hook in the thumb, pushed through and cut');
+    await button(page, 'Noted').click();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
     const wren = (await entriesOf(demo)).find((e) => e.facts['name'] === 'Wren')?.subject;
     await expect
-      .poll(async () => (await entriesOf(demo)).slice(-2).map((e) => [e.kind, e.member]))
+      .poll(async () => (await entriesOf(demo)).slice(-3).map((e) => [e.kind, e.member]))
       .toEqual([
         ['trip.noted', wren],
-        ['trip.harm', wren],
+        ['incident.begun', wren],
+        ['incident.noted', wren],
       ]);
     await page.goto(`${demo.url}/book`);
     await expect(page.getByRole('region', { name: 'Trip 27' })).toContainText('hook in the thumb');

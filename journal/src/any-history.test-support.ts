@@ -92,6 +92,10 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
   }),
   'meal.rated': fc.record({ eater: fc.constantFrom(ILSE, TOMAS), mark: fc.integer({ min: 1, max: 5 }) }),
   'meal.noted': fc.record({ text: name }),
+  'incident.begun': fc.record({ card: fc.constantFrom('sting', 'cut'), who: fc.constantFrom(ILSE, TOMAS) }),
+  'incident.soaked': fc.record({ waterC: fc.integer({ min: 40, max: 45 }) }),
+  'incident.noted': fc.record({ text: name, sign: fc.constantFrom('easing', 'worse') }),
+  'incident.ended': fc.record({ how: name }),
   'species.added': fc.record({
     pack: fc.constant('own'),
     packName: fc.constant('Own'),

@@ -34,6 +34,7 @@ export type {
   BoxState,
   CutState,
   FishState,
+  IncidentState,
   MealState,
   MemberState,
   PackState,
@@ -80,6 +81,8 @@ export { diary } from './diary/diary.ts';
 export type { DiaryFilter, DiaryItem } from './diary/diary.ts';
 export { speciesLanded, speciesMet } from './diary/species-met.ts';
 export type { Met } from './diary/species-met.ts';
+export { hurtOnTrip, isHurtOn } from './diary/hurt-on-trip.ts';
+export type { Hurt } from './diary/hurt-on-trip.ts';
 export { tripCatch } from './diary/trip-catch.ts';
 export type { TripCatch } from './diary/trip-catch.ts';
 export { stationStates } from './diary/station-states.ts';
@@ -93,6 +96,8 @@ export type { CaughtHere } from './deck/caught-here.ts';
 export { fishInHand } from './deck/in-hand.ts';
 export { bleedingOf } from './deck/bleeding-of.ts';
 export { lastMeasured } from './deck/last-measured.ts';
+export { runningTimers } from './deck/running-timers.ts';
+export type { RunningTimer } from './deck/running-timers.ts';
 export { methodError } from './deck/method-error.ts';
 export { deckStep, nextStep, releaseReason } from './deck/next-step.ts';
 export type { DeckStep, NextStep } from './deck/next-step.ts';

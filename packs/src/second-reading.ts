@@ -4,7 +4,7 @@ import {
   AT_RISK,
   byproductCaution,
   CORE_LINES,
-  DANGER_SIGNS,
+  CALL_SIGNS,
   FREEZING_FOR_RAW,
   packCautions,
   releaseSentences,
@@ -34,14 +34,14 @@ function table(head: readonly string[], rows: readonly (readonly string[])[]): s
 export function secondReading(species: readonly Species[]): string {
   const general: string[][] = [
     ...AID_CARDS.flatMap((c) =>
-      c.steps.map((s) => [
-        'first aid',
-        `${c.title}: ${s}`,
-        'domain.md section 4; usual teaching of poison centres',
-        CLINICIAN,
-      ]),
+      [
+        ...c.call.map((s) => `call at once: ${s}`),
+        ...c.steps,
+        ...c.never,
+        ...c.later.map((s) => `in the days after: ${s}`),
+      ].map((s) => ['first aid', `${c.title}: ${s}`, c.sources.join('; '), CLINICIAN]),
     ),
-    ['first aid', DANGER_SIGNS, 'domain.md section 4', CLINICIAN],
+    ...CALL_SIGNS.map((s) => ['first aid', `Call at once: ${s}`, 'domain.md section 4', CLINICIAN]),
     [
       'histamine',
       `On ice within ${HISTAMINE_LIMITS.toIceH} h of death, ${HISTAMINE_LIMITS.toIceHotH} h when air or water is above ${HISTAMINE_LIMITS.hotC}° or for a tuna above ${HISTAMINE_LIMITS.largeG / 1000} kg not gutted; afterwards at most ${HISTAMINE_LIMITS.laterH} h above ${HISTAMINE_LIMITS.aboveC}°, ${HISTAMINE_LIMITS.laterHotH} h when any of it was above ${HISTAMINE_LIMITS.laterHotC}°. Over it: do not eat.`,

@@ -1,9 +1,11 @@
 import { createRoot } from 'react-dom/client';
 import { App } from './app/app.tsx';
+import { readySound } from './kit/alarm/ring.ts';
 import { applyTheme } from './kit/page.tsx';
 import './styles/app.css';
 
 applyTheme();
+readySound();
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no #root');
 createRoot(root).render(<App />);

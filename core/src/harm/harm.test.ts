@@ -3,8 +3,11 @@ import fc from 'fast-check';
 import type { Hazard, HazardKind, Severity } from '../species/index.ts';
 import {
   AID_CARDS,
+  AID_IDS,
+  aidCard,
+  CALL_SIGNS,
+  cardOf,
   cardsFor,
-  DANGER_SIGNS,
   HOT_WATER,
   hurtingParts,
   isDangerous,
@@ -12,6 +15,8 @@ import {
   releaseSentences,
   SEVERITIES,
   severityOf,
+  simulatedBowlC,
+  soakState,
   tellHazards,
   worstHazard,
 } from './index.ts';
@@ -104,37 +109,80 @@ describe('letting go', () => {
 });
 
 describe('first aid', () => {
-  const sting = AID_CARDS.find((c) => c.id === 'sting')!.steps.join(' ');
-  test('a sting: only what lies loose is lifted off, a deep barb stays, hot water never above 45°, tried on the unhurt hand', () => {
-    expect(sting).toMatch(/only what lies loose/);
-    expect(sting).toMatch(/chest, belly or neck.*stays in.*emergency/);
-    expect(sting).toMatch(/never above 45°, tried first on the unhurt hand/);
-    expect(sting).toMatch(/Do not cut, suck, rub or tie off/);
+  const sting = aidCard('sting')!;
+  const says = (id: string) => {
+    const c = aidCard(id)!;
+    return [...c.call, ...c.steps, ...c.never, ...c.later].join(' ');
+  };
+  test('a sting: only what lies loose is lifted off, a deep spine stays, hot water never above 45°, tried on the unhurt hand', () => {
+    const steps = sting.steps.join(' ');
+    expect(steps).toMatch(/only what lies loose/);
+    expect(steps).toMatch(/chest, belly or neck.*stays in.*emergency/);
+    expect(steps).toMatch(/never above 45°, tried first on the unhurt hand/);
+    expect(sting.never.join(' ')).toMatch(/not cut, suck, rub or tie off/);
     expect(HOT_WATER).toEqual({ leastC: 40, mostC: 45, minutes: [30, 90] });
-    expect(DANGER_SIGNS).toMatch(/chest.*face.*joint.*breathing.*faintness/);
+    expect(CALL_SIGNS.join(' ')).toMatch(/breathe, faint.*chest.*face.*joint.*does not stop/);
   });
-  test('infections and poison have cards of their own, with rescue breathing after puffer', () => {
-    const of = (id: string) => AID_CARDS.find((c) => c.id === id)!.steps.join(' ');
-    expect(of('wound')).toMatch(/Vibrio.*erysipeloid, Mycobacterium/);
-    expect(of('poison')).toMatch(/rescue breathing/);
+  test('a deep barb stays in; a hook in the eye is left, nothing presses on it; nobody dives again to be rid of it', () => {
+    expect(says('barb')).toMatch(/barb stays in when it is deep.*Do not pull/);
+    expect(says('hook')).toMatch(/In the eye: leave it.*Nothing presses on an eye/);
+    expect(says('pressure')).toMatch(/Do not go down again/);
+    expect(says('water')).toMatch(/five rescue breaths/);
+    expect(says('burn')).toMatch(/20 minutes.*No ice/);
+  });
+  test('infections and poison: rescue breathing after puffer, Vibrio within hours, botulism', () => {
+    expect(says('bite')).toMatch(/Vibrio.*erysipeloid, Mycobacterium/);
+    expect(says('poison')).toMatch(/rescue breathing/);
+    expect(says('poison')).toMatch(/botulism/);
+  });
+  test('every card says when to call, what to do and where it comes from; those with hot water are stings', () => {
+    expect(AID_CARDS.map((c) => c.id).sort()).toEqual([...AID_IDS].sort());
+    for (const c of AID_CARDS) {
+      expect([c.id, c.call.length > 0, c.steps.length > 1, c.sources.length > 0]).toEqual([c.id, true, true, true]);
+      for (const s of [...c.steps, ...c.never, ...c.later])
+        expect([c.id, s]).toEqual([c.id, expect.stringMatching(/[.]$/)]);
+    }
+    expect(AID_CARDS.filter((c) => c.hotWater).map((c) => c.id)).toEqual(['sting', 'barb']);
+    expect(aidCard('nothing')).toBeNull();
   });
   test('the cards of what did it stand first; none is ever left out', () => {
     const fit = (...hazards: Hazard[]) =>
       cardsFor([{ hazards }])
         .filter((c) => c.fits)
         .map((c) => c.card.id);
-    expect(fit(hazard('sharp'))).toEqual(['wound']);
-    expect(fit(hazard('venomous'))).toEqual(['sting', 'wound']);
+    expect(fit(hazard('sharp'))).toEqual(['cut']);
+    expect(fit(hazard('venomous'))).toEqual(['sting', 'cut']);
+    expect(fit(hazard('venomous', { part: 'tail barb' }))).toEqual(['barb', 'cut']);
     expect(fit(hazard('poison'))).toEqual(['poison']);
-    expect(fit(hazard('blood'))).toEqual(['wound', 'poison']);
-    expect(cardsFor([{ hazards: [hazard('electric')] }]).map((c) => c.card.id)).toEqual([
-      'shock',
-      'sting',
-      'wound',
-      'poison',
-      'burn',
-    ]);
+    expect(fit(hazard('bite'))).toEqual(['bite', 'cut']);
+    expect(fit(hazard('blood'))).toEqual(['cut', 'blood', 'poison']);
+    expect(cardOf({ hazards: [hazard('electric')] })).toBe('shock');
+    expect([cardOf({ hazards: [] }), cardOf(null)]).toEqual([null, null]);
     expect(cardsFor([]).some((c) => c.fits)).toBe(false);
     expect(cardsFor([])).toHaveLength(AID_CARDS.length);
+  });
+});
+
+describe('a soak in hot water', () => {
+  const MIN = 60_000;
+  test.each<[string, number, number, number | null, Partial<ReturnType<typeof soakState>>]>([
+    ['just in', 0, 0, null, { state: 'soaks', water: 'right', toLeastMs: 30 * MIN, topUpInMs: 10 * MIN }],
+    ['by a clock set back', -MIN, -MIN, null, { state: 'soaks', goneMs: 0 }],
+    ['ten minutes, not topped up', 10, 0, null, { water: 'top up', topUpInMs: 0 }],
+    ['topped up a moment ago', 25, 24, null, { water: 'right', topUpInMs: 9 * MIN }],
+    ['half an hour', 30, 25, null, { state: 'enough', toLeastMs: 0 }],
+    ['an hour and a half', 90, 85, null, { state: 'over', toMostMs: 0 }],
+    ['reads 41', 5, 0, 41, { water: 'right' }],
+    ['reads just under 41', 5, 5, 40.9, { water: 'top up' }],
+    ['reads 45', 5, 0, 45, { water: 'right' }],
+    ['reads more than 45', 5, 5, 45.1, { water: 'too hot' }],
+  ])('%s', (_, goneMin, toppedMin, waterC, says) => {
+    expect(soakState(0, toppedMin * MIN, goneMin * MIN, waterC)).toMatchObject(says);
+  });
+  test('the simulated bowl cools from 44° towards the air, and is never hotter than filled', () => {
+    expect(simulatedBowlC(0)).toBe(44);
+    expect(simulatedBowlC(-MIN)).toBe(44);
+    expect(simulatedBowlC(70 * MIN)).toBeCloseTo(15 + 29 / Math.E, 9);
+    expect(simulatedBowlC(8 * MIN)).toBeLessThan(41);
   });
 });

@@ -5,8 +5,11 @@ export type { ToldHazard } from './hazards.ts';
 export { releaseSentences } from './release.ts';
 export type { Releasable } from './release.ts';
 // when someone is hurt
-export { AID_CARDS, cardsFor, DANGER_SIGNS, HOT_WATER } from './first-aid.ts';
-export type { AidCard } from './first-aid.ts';
+export { AID_CARDS, AID_IDS, HOT_WATER } from './aid-cards.ts';
+export type { AidCard, AidId } from './aid-cards.ts';
+export { aidCard, CALL_SIGNS, cardOf, cardsFor } from './first-aid.ts';
+export { simulatedBowlC, soakState } from './hot-water.ts';
+export type { SoakState } from './hot-water.ts';
 // what stands at the table, on the pack, beside a by-product
 export {
   AT_RISK,

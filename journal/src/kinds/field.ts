@@ -53,7 +53,12 @@ export const textField = (name: string, label: string, more: Optional = {}): Fie
   ...more,
 });
 export const linesField = (name: string, label: string): Field => ({ name, label, type: 'lines' });
-export const memberField = (name: string, label: string): Field => ({ name, label, type: 'member' });
+export const memberField = (name: string, label: string, more: Optional = {}): Field => ({
+  name,
+  label,
+  type: 'member',
+  ...more,
+});
 export const membersField = (name: string, label: string): Field => ({ name, label, type: 'members' });
 export const boxField = (name: string, label: string, more: Optional = {}): Field => ({
   name,

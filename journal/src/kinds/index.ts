@@ -4,6 +4,7 @@ import type { KindDefinition, SubjectDefinition, SubjectKind } from './define-ki
 import { BOOK, BOOK_KINDS, BOX, MEMBER } from './of-book.ts';
 import { CUT, CUT_KINDS } from './of-cut.ts';
 import { FISH, FISH_KINDS } from './of-fish.ts';
+import { INCIDENT, INCIDENT_KINDS } from './of-incident.ts';
 import { MEAL, MEAL_KINDS } from './of-meal.ts';
 import { OWN_KINDS, RULE, RULES, SPECIES } from './of-own.ts';
 import { PACK, PACK_KINDS } from './of-pack.ts';
@@ -17,6 +18,7 @@ export const KINDS = {
   ...CUT_KINDS,
   ...PACK_KINDS,
   ...MEAL_KINDS,
+  ...INCIDENT_KINDS,
   ...OWN_KINDS,
   /** Takes back another entry; its subject is that of the entry it strikes, and folding knows it by `strikes`. */
   'log.struck': { facts: LogStruck, say: () => 'Struck.', fields: [] },
@@ -32,6 +34,7 @@ export const SUBJECTS = {
   cut: CUT,
   pack: PACK,
   meal: MEAL,
+  incident: INCIDENT,
   species: SPECIES,
   rule: RULE,
   rules: RULES,
@@ -68,6 +71,7 @@ export const beginsSomething = (kind: string): boolean =>
 export * from './board.ts';
 export * from './book.ts';
 export * from './deck.ts';
+export * from './incident.ts';
 export * from './larder.ts';
 export * from './picture.ts';
 export * from './rule.ts';

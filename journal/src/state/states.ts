@@ -1,4 +1,6 @@
+import type { AidId } from '@dagboek/core/harm';
 import type { GEARS } from '../kinds/deck.ts';
+import type { SIGNS } from '../kinds/incident.ts';
 import type { Licence, Origin, OwnPlace } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
@@ -149,6 +151,22 @@ export interface MealState extends State {
   readonly notes: readonly Timed<{ text: string }>[];
 }
 
+/** Someone who was hurt or fell ill, and what was done. */
+export interface IncidentState extends State {
+  readonly kind: 'incident';
+  /** What happened: a card of first aid. */
+  readonly card: AidId;
+  /** Species that did it; null when it is not known. */
+  readonly by: string | null;
+  readonly who: string | null;
+  readonly trip: string | null;
+  readonly at: string;
+  /** When the water was made hot, and what it read, degC. */
+  readonly soaks: readonly Timed<{ waterC: number | null }>[];
+  readonly notes: readonly Timed<{ sign: (typeof SIGNS)[number] | null; text: string }>[];
+  readonly ended: Timed<{ how: string }> | null;
+}
+
 /** A species of one's own. */
 export interface SpeciesState extends State {
   readonly kind: 'species';
@@ -187,6 +205,7 @@ export type SubjectState =
   | CutState
   | PackState
   | MealState
+  | IncidentState
   | SpeciesState
   | RuleState
   | RulesState;

@@ -93,3 +93,16 @@ export function fastClock(s: Scribe, t: Tern, tripId: string, atMs: number): voi
     { device: 'oda-phone', aheadMs: HOUR },
   );
 }
+
+/** Ilse is stung in the weed by a small weever; the hot water is kept up for 55 minutes, and the times are kept for a doctor. */
+export function stung(s: Scribe, t: Tern, tripId: string, atMs: number): void {
+  const hurt = s.id(atMs);
+  const after = (min: number): number => atMs + min * MIN;
+  s.note('incident.begun', hurt, atMs, t.tomas, { card: 'sting', by: 'lesser-weever', who: t.ilse, trip: tripId });
+  s.note('incident.noted', hurt, after(1), t.tomas, { text: 'Right hand, in the weed. Out of the water, lying down.' });
+  s.note('incident.soaked', hurt, after(4), t.tomas, { waterC: 43 });
+  for (const min of [13, 24, 34, 45]) s.note('incident.soaked', hurt, after(min), t.tomas, { waterC: 42 });
+  s.note('incident.noted', hurt, after(26), t.tomas, { sign: 'the same', text: 'No change.' });
+  s.note('incident.noted', hurt, after(50), t.tomas, { sign: 'easing', text: 'Pain is easing.' });
+  s.note('incident.ended', hurt, after(59), t.tomas, { how: 'eased after 50 min; doctor at home, tetanus renewed.' });
+}

@@ -4,6 +4,7 @@ import {
   custodyOf,
   doubtsOf,
   fishNumbers,
+  isHurtOn,
   freshnessOfPack,
   openTrip,
   packLeft,
@@ -35,7 +36,10 @@ describe('the made-up season', () => {
     expect(BOOK.all('fish').filter((f) => f.released).length).toBeGreaterThan(20);
     expect(ENTRIES.filter((e) => e.amends).length).toBeGreaterThan(2);
     expect(ENTRIES.filter((e) => e.strikes).length).toBeGreaterThan(0);
-    expect(BOOK.all('trip').filter((t) => t.harm.length > 0)).toHaveLength(1);
+    expect(BOOK.all('incident').map((i) => [i.card, i.by, i.soaks.length, i.notes.map((n) => n.sign)])).toEqual([
+      ['sting', 'lesser-weever', 5, [null, 'the same', 'easing']],
+    ]);
+    expect(BOOK.all('trip').filter((t) => isHurtOn(BOOK, t))).toHaveLength(1);
     expect(BOOK.all('meal').length).toBeGreaterThanOrEqual(60);
   });
 

@@ -4,7 +4,7 @@ import type { Entry } from '@dagboek/journal';
 import type { Species } from '../load.ts';
 import { openTheBook } from './crew.ts';
 import { cutAndPack, type MadePack, serve } from './kitchen.ts';
-import { correctedApart, fastClock, leftWarm, notedTwice } from './mishaps.ts';
+import { correctedApart, fastClock, leftWarm, notedTwice, stung } from './mishaps.ts';
 import { DAY, HOUR, MIN, Scribe } from './scribe.ts';
 import { writeToday } from './today.ts';
 import { type Kept, writeTrip } from './trip.ts';
@@ -79,11 +79,9 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
       sloppy: 0.45 - 0.3 * progress,
       ...(o.remark ? { remark: o.remark } : {}),
     });
-    if (o.daysAgo === 14)
-      s.note('trip.harm', trip.tripId, startMs + 2.5 * HOUR, tern.tomas, {
-        who: tern.ilse,
-        text: 'stung in the right hand by a small weever in the weed. Hot water at 42°, 55 min; eased after 50.',
-      });
+    // The story after it keeps the chances that it had.
+    if (o.daysAgo === 14) s.id(startMs);
+    if (o.daysAgo === 14) stung(others, tern, trip.tripId, startMs + 2.5 * HOUR);
     if (o.daysAgo === 56) fastClock(others, tern, trip.tripId, startMs + 3 * HOUR);
     if (o.daysAgo === 42) correctedApart(others, tern, readOnce(s.entries, trip.kept));
     if (o.daysAgo === 70) notedTwice(s, tern, trip.tripId, trip.endMs - 40 * MIN, o.fish + 1);

@@ -9,6 +9,7 @@ import { usePen } from '../kit/pen.ts';
 import { useCrew } from '../kit/crew.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { BackUp } from './back-up.tsx';
+import { ChooseAlarm } from './choose-alarm.tsx';
 import { ChooseUnits } from './choose-units.tsx';
 
 /** Every station, who holds the pen, and what the book itself is made of. */
@@ -80,6 +81,9 @@ export function AllPage() {
       </Row>
       <Row className="pad ruled">
         <ChooseUnits />
+      </Row>
+      <Row className="pad ruled">
+        <ChooseAlarm />
       </Row>
       <Row className="pad ruled">
         <h2>Papers</h2>

@@ -3,6 +3,7 @@ import { Navigate, Outlet, ScrollRestoration, useLocation, useNavigate } from 'r
 import { tinykeys } from 'tinykeys';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useTabs } from '../kit/page.tsx';
+import { Timers } from './timers.tsx';
 
 /** What opens before there is a book; anything else asks for one first. */
 const BEFORE_A_BOOK = ['/welcome', '/unsent', '/hurt'];
@@ -24,9 +25,11 @@ export function Frame() {
       ),
     [tabs, navigate],
   );
-  if (book.all('book').length === 0 && !BEFORE_A_BOOK.includes(pathname)) return <Navigate to="/welcome" replace />;
+  if (book.all('book').length === 0 && !BEFORE_A_BOOK.some((p) => pathname === p || pathname.startsWith(`${p}/`)))
+    return <Navigate to="/welcome" replace />;
   return (
     <>
+      <Timers />
       <Outlet />
       {/* Every address that is opened anew has the same key: by its path it does not take another page's place. */}
       <ScrollRestoration getKey={(at) => (at.key === 'default' ? at.pathname : at.key)} />

@@ -49,7 +49,12 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../book/weight-page.tsx')).WeightPage }),
       },
       { path: '/trip/:id', lazy: async () => ({ Component: (await import('../book/trip-page.tsx')).TripPage }) },
-      { path: '/hurt', lazy: async () => ({ Component: (await import('../plan/hurt-page.tsx')).HurtPage }) },
+      { path: '/hurt', lazy: async () => ({ Component: (await import('../aid/hurt-page.tsx')).HurtPage }) },
+      { path: '/hurt/:id', lazy: async () => ({ Component: (await import('../aid/incident-page.tsx')).IncidentPage }) },
+      {
+        path: '/hurt/:id/sheet',
+        lazy: async () => ({ Component: (await import('../aid/incident-sheet.tsx')).IncidentSheet }),
+      },
       { path: '/crew', lazy: async () => ({ Component: (await import('../plan/crew-page.tsx')).CrewPage }) },
       { path: '/fish/:id', lazy: async () => ({ Component: (await import('../book/fish-page.tsx')).FishPage }) },
       {

@@ -5,6 +5,7 @@ import {
   type DiaryItem,
   type FishState,
   freshnessOf,
+  hurtOnTrip,
   speciesLanded,
   tripsInOrder,
   type TripState,
@@ -214,10 +215,16 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
             </Link>
           </h2>
         </Row>
-        {trip.harm.map((h) => (
-          <Row key={h.at} className="line" time={time(h.at)}>
+        {hurtOnTrip(book, trip, names).map((h) => (
+          <Row key={h.id} className="line" time={time(h.at)}>
             <p className="log-sentence harm">
-              <b>{names.member(h.who)}</b> {h.text}
+              {h.incident ? (
+                <Link to={`/hurt/${h.incident}`}>{h.text}</Link>
+              ) : (
+                <>
+                  <b>{h.who ? names.member(h.who) : ''}</b> {h.text}
+                </>
+              )}
             </p>
           </Row>
         ))}

@@ -1,4 +1,4 @@
-import { type Book, tripCatch, type TripState } from '@dagboek/journal';
+import { type Book, isHurtOn, tripCatch, type TripState } from '@dagboek/journal';
 import { addMonths, daysBetween, sayDate } from '@dagboek/core/time';
 import type { Species } from '../kit/catalogue.ts';
 import { FloatMark } from '../kit/custody/knot.tsx';
@@ -79,7 +79,7 @@ export function SeasonStrip({
             {p.empty && p.trip.endedAt && (
               <circle cx={p.x} cy={BASE} r="4.6" fill="var(--paper)" stroke="var(--ink-2)" strokeWidth="2" />
             )}
-            {p.trip.harm.length > 0 && <path d={`M${p.x} 20l7 13h-14Z`} fill="var(--crimson)" />}
+            {isHurtOn(book, p.trip) && <path d={`M${p.x} 20l7 13h-14Z`} fill="var(--crimson)" />}
           </g>
         ))}
         {last && !last.trip.endedAt && (

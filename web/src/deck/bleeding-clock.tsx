@@ -1,11 +1,6 @@
 import type { BleedingState } from '@dagboek/core/handling';
+import { minutesSeconds } from '../kit/minutes-seconds.ts';
 import { useWidth } from '../kit/use-width.ts';
-
-/** "04:20". */
-export const minutesSeconds = (ms: number): string => {
-  const s = Math.max(0, Math.floor(ms / 1000));
-  return `${String(Math.floor(s / 60)).padStart(2, '0')}:${String(s % 60).padStart(2, '0')}`;
-};
 
 /** What a bleeding asks for, in a few words. */
 export const BLEEDING_SAYS: Readonly<Record<BleedingState['state'], string>> = {

@@ -22,13 +22,14 @@ function HowItWent({ fishId }: { fishId: string }) {
   const { book } = useBook();
   const { amend } = useWrite();
   const fish = book.get('fish', fishId);
+  const [said, setSaid] = useState<(typeof RELEASE_STATES)[number] | null>(fish?.released?.state ?? null);
   if (!fish?.released) return null;
   return (
     <Chips
       label="It"
       options={plain(RELEASE_STATES)}
-      value={fish.released.state ?? null}
-      onChange={(state) => void amend(fish, 'fish.released', { state })}
+      value={said}
+      onChange={(state) => (setSaid(state), void amend(fish, 'fish.released', { state }))}
     />
   );
 }

@@ -4,7 +4,8 @@ import { useCatalogue } from '../kit/catalogue.ts';
 import { Knot } from '../kit/custody/knot.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useNow } from '../kit/use-now.ts';
-import { BLEEDING_SAYS, minutesSeconds } from './bleeding-clock.tsx';
+import { minutesSeconds } from '../kit/minutes-seconds.ts';
+import { BLEEDING_SAYS } from './bleeding-clock.tsx';
 
 /** So many bleedings stand in the foot; the others below the open entry. */
 export const RUNNING_ROWS = 2;

@@ -4,7 +4,8 @@ import { useCatalogue } from '../kit/catalogue.ts';
 import { useFormat } from '../kit/format.ts';
 import { Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
-import { BLEEDING_SAYS, minutesSeconds } from './bleeding-clock.tsx';
+import { minutesSeconds } from '../kit/minutes-seconds.ts';
+import { BLEEDING_SAYS } from './bleeding-clock.tsx';
 
 /** What runs and what waits, below the open entry: bleeding fish with their clocks, and other fish in hand. */
 export function ToCome({

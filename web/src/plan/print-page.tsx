@@ -8,12 +8,15 @@ export function PrintPage({
   aside,
   cells,
   foot,
+  back = { to: '/plan', name: 'Back to the plan' },
   children,
 }: {
   title: string;
   aside: ReactNode;
   cells: readonly (readonly [string, ReactNode])[];
   foot: readonly [ReactNode, ReactNode];
+  /** Where it was opened from. */
+  back?: { readonly to: string; readonly name: string };
   children: ReactNode;
 }) {
   useTitle(title);
@@ -21,7 +24,7 @@ export function PrintPage({
     <div className="print-ground">
       <nav className="print-keys" aria-label="Sheet">
         <Key act onClick={() => window.print()} name="Print it" note="or save as PDF" />
-        <KeyLink to="/plan" name="Back to the plan" />
+        <KeyLink to={back.to} name={back.name} />
       </nav>
       <main className="print-sheet" tabIndex={0} aria-label={title}>
         <header>

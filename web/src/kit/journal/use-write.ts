@@ -37,7 +37,7 @@ const TAP_MS = 700;
 /** Alike a little later, it is asked about. */
 const TWICE_MS = 2000;
 /** What was written last, by what it says; `asked`: that it is alike was said already. */
-const lately = new Map<string, { atMs: number; asked: boolean }>();
+const lately = new Map<string, { atMs: number; asked: boolean; made: readonly string[] }>();
 
 const signOf = (list: readonly Writing[]): string =>
   JSON.stringify(
@@ -62,12 +62,20 @@ function alike(list: readonly Writing[]): string | null {
   const sign = signOf(list);
   const before = lately.get(sign);
   if (!before || before.asked) {
-    lately.set(sign, { atMs: nowMs, asked: false });
+    lately.set(sign, { atMs: nowMs, asked: false, made: [] });
     return null;
   }
   if (nowMs - before.atMs < TAP_MS) return '';
   before.asked = true;
   return 'The very same was noted a moment ago. Press once more if it happened twice.';
+}
+
+/** What was written is known by its ids; what was struck may be written again at once. */
+function remember(list: readonly Writing[], made: readonly Entry[]): void {
+  const known = lately.get(signOf(list));
+  if (known) known.made = made.map((e) => e.id);
+  const struck = new Set(made.flatMap((e) => e.strikes ?? []));
+  for (const [k, v] of lately) if (v.made.some((id) => struck.has(id))) lately.delete(k);
 }
 
 export type WriteResult = { ok: true; made: readonly Entry[] } | { ok: false; why: string; field?: string };
@@ -125,6 +133,7 @@ export function useWrite(): {
         why: `This device could not keep it (${why}). Nothing was written: free some space, and try again.`,
       });
     }
+    remember(list, made);
     return { ok: true, made };
   };
   return {

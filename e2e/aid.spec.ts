@@ -1,0 +1,94 @@
+import type { Page } from '@playwright/test';
+import { entriesOf, expect, test } from './fixtures.ts';
+
+const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
+
+test('first aid: when to call first, the card of the fish that did it, and what is its own', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/plan`);
+  await page.getByRole('link', { name: /^Someone is hurt/ }).click();
+  await expect(page.getByRole('region', { name: 'When to call' })).toContainText('Bleeding that does not stop');
+  await button(page, 'Sting of a spine').click();
+  await expect(page.getByText('never above 45°, tried first on the unhurt hand')).toBeVisible();
+  await page.getByLabel(/^By which fish/).selectOption({ label: 'Reef stonefish' });
+  await expect(page.getByText('There is an antivenom')).toBeVisible();
+  // A fish alone opens its own card: the ray's barb is no spine.
+  await page.goto(`${demo.url}/hurt?by=common-stingray`);
+  await expect(page.getByRole('heading', { name: 'A ray’s barb' })).toBeVisible();
+  await expect(page.getByText('Do not pull a deep barb out.')).toBeVisible();
+});
+
+test('cards and clock before there is a book, and with a number of one’s own to call', async ({ page, own }) => {
+  await page.goto(`${own.url}/hurt`);
+  await button(page, 'Burn or scald').click();
+  await expect(page.getByText('Cool, running tap water on the burn for 20 minutes')).toBeVisible();
+  await button(page, 'Another number holds here').click();
+  await page.getByLabel('The emergency number here').fill('999');
+  await button(page, 'Done').click();
+  await page.reload();
+  await expect(page.getByRole('link', { name: 'Call 999' })).toHaveAttribute('href', 'tel:999');
+  await button(page, /^Keep the time/).click();
+  await button(page, 'Worse').click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Worse.' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Worse.' })).toBeVisible();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 360, height: 640 }, hasTouch: true, isMobile: true });
+
+  test('a sting: from the strip to hot water, topped up, signs with their times, one sheet for a doctor', async ({
+    page,
+    demo,
+  }) => {
+    await page.goto(`${demo.url}/deck`);
+    await button(page, /^Greater weever/).tap();
+    await page.getByRole('link', { name: 'If someone is hurt' }).tap();
+    await expect(page.getByLabel(/^By which fish/)).toHaveValue('greater-weever');
+    await page.getByRole('radio', { name: 'Tomas' }).check({ force: true });
+    await expect(button(page, /^Keep the time/)).toBeInViewport({ ratio: 1 });
+    await button(page, /^Keep the time/).tap();
+    await expect(page.getByText('Do not cut, suck, rub or tie off.')).toBeAttached();
+    await button(page, /^Into hot water/).tap();
+    await expect(page.getByRole('timer')).toContainText(/^00:0/);
+    await expect(page.getByText('Top up in 10 min.')).toBeAttached();
+    await page.getByRole('checkbox', { name: /thermometer/ }).check();
+    await expect(page.getByText('simulated thermometer')).toBeAttached();
+    await expect(button(page, /^Topped up/)).toBeInViewport({ ratio: 1 });
+    await button(page, 'Pain is easing').tap();
+    await button(page, 'Note').tap();
+    await page.getByRole('textbox', { name: 'What was seen or done' }).fill('Swollen to the wrist.');
+    await button(page, 'Noted').tap();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    // It goes on after a reload, and is found again from the cards.
+    await page.goto(`${demo.url}/hurt`);
+    await page.getByRole('link', { name: /Its clock runs/ }).tap();
+    await expect(page.getByRole('timer')).toBeVisible();
+    await button(page, 'It is over').tap();
+    await page.getByRole('textbox', { name: 'How it ended' }).fill('eased after 40 min');
+    await page.getByRole('dialog').getByRole('button', { name: 'It is over' }).tap();
+    await expect(page.getByText('Over, 14:2')).toBeVisible();
+    await page.getByRole('link', { name: /^Sheet/ }).tap();
+    const sheet = page.getByRole('main', { name: 'For the doctor' });
+    for (const said of [
+      'Greater weever (Trachinus draco)',
+      'Tomas',
+      'In hot water.',
+      'Swollen to the wrist.',
+      'eased after 40 min',
+    ])
+      await expect(sheet).toContainText(said);
+    await expect(sheet).not.toContainText('North Skerries');
+    await expect
+      .poll(async () => (await entriesOf(demo)).slice(-6).map((e) => e.kind))
+      .toEqual([
+        'fish.named',
+        'incident.begun',
+        'incident.soaked',
+        'incident.noted',
+        'incident.noted',
+        'incident.ended',
+      ]);
+    await page.goto(`${demo.url}/book`);
+    await expect(page.getByText(/Sting of a spine, Greater weever: Tomas\./)).toBeVisible();
+  });
+});

@@ -1,0 +1,40 @@
+import { soakState } from '@dagboek/core/harm';
+import type { SpeciesFacts } from '@dagboek/core/species';
+import { epochMs } from '@dagboek/core/time';
+import { openTrip } from '../line/order.ts';
+import type { Book } from '../state/book.ts';
+import { bleedingOf } from './bleeding-of.ts';
+import { fishInHand } from './in-hand.ts';
+
+/** Something whose time runs: a fish that bleeds, a limb in hot water. */
+export interface RunningTimer {
+  /** Changes when it has come to a point at which someone should look. */
+  readonly id: string;
+  readonly of: 'bleeding' | 'soak';
+  readonly subject: string;
+  /** What is to be done now; null while nothing is. */
+  readonly due: 'onto ice' | 'warm too long' | 'top up' | 'long enough' | null;
+}
+
+/** Everything whose time runs now: bleedings of the open trip, and limbs in hot water of incidents that are not over. */
+export function runningTimers(
+  book: Book,
+  byId: (id: string | null) => SpeciesFacts | null,
+  nowMs: number,
+): RunningTimer[] {
+  const trip = openTrip(book);
+  const bleedings = (trip ? fishInHand(book, trip.id).bleeding : []).flatMap((f): RunningTimer[] => {
+    const b = bleedingOf(f, byId(f.species), nowMs);
+    if (!b) return [];
+    const due = b.state === 'runs' ? null : b.state === 'warm' ? 'warm too long' : 'onto ice';
+    return [{ id: f.id, of: 'bleeding', subject: f.id, due }];
+  });
+  const soaks = book.all('incident').flatMap((i): RunningTimer[] => {
+    const [first, last] = [i.soaks[0], i.soaks.at(-1)];
+    if (i.ended || !first || !last) return [];
+    const s = soakState(epochMs(first.at), epochMs(last.at), nowMs, null);
+    const due = s.state === 'soaks' ? (s.water === 'top up' ? 'top up' : null) : 'long enough';
+    return [{ id: i.id, of: 'soak', subject: i.id, due }];
+  });
+  return [...bleedings, ...soaks];
+}

@@ -1,0 +1,171 @@
+import { aidCard, type AidId, CALL_SIGNS, cardOf, cardsFor, isDangerous } from '@dagboek/core/harm';
+import { openTrip, placeNow, sayEntry } from '@dagboek/journal';
+import { type ReactNode, useId, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
+import { useCrew } from '../kit/crew.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { Page, Row } from '../kit/page.tsx';
+import { Chips } from '../kit/ui/chips.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { AidCardView } from './aid-card-view.tsx';
+import { CallStrip, useEmergencyNumber } from './emergency-number.tsx';
+
+/** Someone is hurt, or ill from what was eaten: when to call, what happened, what helps; with a trip under way or without, with a book or before there is one. */
+export function HurtPage() {
+  const { book } = useBook();
+  const [params, setParams] = useSearchParams();
+  const { byId } = useCatalogue();
+  const names = useNames();
+  const { time, day, shortDay } = useFormat();
+  const [number] = useEmergencyNumber();
+  const by = params.get('by') ?? '';
+  const culprit = byId(by);
+  const card = aidCard(params.get('card') ?? cardOf(culprit) ?? '');
+  const set = (more: Record<string, string>): void =>
+    setParams({ ...Object.fromEntries(params), ...more }, { replace: true, preventScrollReset: true });
+  const incidents = [...book.all('incident')].sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
+  const open = incidents.filter((i) => !i.ended);
+  const over = incidents.filter((i) => i.ended);
+  return (
+    <Page
+      title="Someone is hurt"
+      first={{ label: 'Danger of life', value: number }}
+      cells={[{ label: 'Or', value: 'the local emergency number' }]}
+    >
+      <Row className="call-row">
+        <CallStrip signs={card ? [...card.call] : CALL_SIGNS} />
+      </Row>
+      {open.map((i) => (
+        <Row key={i.id} className="pad ruled" time={<b>{time(i.at)}</b>}>
+          <Link className="to-incident" to={`/hurt/${i.id}`}>
+            {i.log[0] ? sayEntry(i.log[0].now, names) : ''} Its clock runs: go on with it.
+          </Link>
+        </Row>
+      ))}
+      {card && (
+        <Row className="pad ruled open-entry">
+          <h2>{card.title}</h2>
+          <ByWhich by={by} onChange={(id) => set({ by: id })} />
+          <Begin card={card.id} by={culprit?.id ?? null}>
+            <AidCardView card={card} own={culprit?.aid ? { name: culprit.name, aid: culprit.aid } : null} />
+          </Begin>
+        </Row>
+      )}
+      <Row className="pad">
+        <h2>{card ? 'Or was it something else?' : 'What happened?'}</h2>
+        <ul className="aid-keys">
+          {cardsFor(culprit ? [culprit] : []).map(({ card: c }) => (
+            <li key={c.id}>
+              <button
+                type="button"
+                className={`key${c.id === card?.id ? ' chosen' : ''}`}
+                aria-pressed={c.id === card?.id}
+                onClick={() => set({ card: c.id })}
+              >
+                {c.title}
+              </button>
+            </li>
+          ))}
+        </ul>
+      </Row>
+      {over.length > 0 && (
+        <Row className="pad ruled">
+          <h2>Noted before</h2>
+          <ul className="plain-list">
+            {over.map((i) => (
+              <li key={i.id}>
+                <Link to={`/hurt/${i.id}`}>
+                  {shortDay(day(i.at))} {i.at.slice(0, 4)}, {time(i.at)}: {i.log[0] ? sayEntry(i.log[0].now, names) : ''}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </Row>
+      )}
+    </Page>
+  );
+}
+
+/** Which fish did it: those that sting or poison in these waters first. */
+function ByWhich({ by, onChange }: { by: string; onChange: (id: string) => void }) {
+  const { book } = useBook();
+  const { all } = useCatalogue();
+  const rules = useRules();
+  const id = useId();
+  const trip = openTrip(book);
+  const zone = trip ? placeNow(trip).zone : '';
+  const grounds = rules?.zones.find((z) => z.id === zone)?.grounds ?? [];
+  const here = all.filter((s) => isDangerous(s) && grounds.some((g) => (s.grounds[g] ?? 0) > 0));
+  const others = all.filter((s) => s.hazards.length > 0 && !here.includes(s));
+  if (all.length === 0) return null;
+  return (
+    <div className="field">
+      <label htmlFor={id}>By which fish, if it is known</label>
+      <select id={id} className="select" value={by} onChange={(e) => onChange(e.target.value)}>
+        <option value="">not known</option>
+        {here.length > 0 && (
+          <optgroup label="What stings or poisons in these waters">
+            {here.map((s) => (
+              <option key={s.id} value={s.id}>
+                {s.name}
+              </option>
+            ))}
+          </optgroup>
+        )}
+        <optgroup label="Others that can hurt">
+          {others.map((s) => (
+            <option key={s.id} value={s.id}>
+              {s.name}
+            </option>
+          ))}
+        </optgroup>
+      </select>
+    </div>
+  );
+}
+
+/** Begins its record: from then on the page keeps the times, and makes the sheet for a doctor of them. */
+function Begin({ card, by, children }: { card: AidId; by: string | null; children: ReactNode }) {
+  const { book } = useBook();
+  const { write } = useWrite();
+  const names = useNames();
+  const { members } = useCrew();
+  const navigate = useNavigate();
+  const trip = openTrip(book);
+  const [who, setWho] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const begin = async (): Promise<void> => {
+    const id = newId();
+    const r = await write('incident.begun', id, {
+      card,
+      ...(by ? { by } : {}),
+      ...(who ? { who } : {}),
+      ...(trip ? { trip: trip.id } : {}),
+    });
+    if (r.ok) void navigate(`/hurt/${id}`);
+    else setTrouble(r.why);
+  };
+  return (
+    <>
+      {members.length > 0 && (
+        <Chips
+          label="Who"
+          options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
+          value={who}
+          onChange={setWho}
+        />
+      )}
+      {children}
+      <div className="deck-foot">
+        <Trouble says={trouble} />
+        <div className="keys foot-keys">
+          <DeckKey act name="Keep the time" note="clock and signs, for a doctor" onClick={() => void begin()} />
+        </div>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,173 @@
+import { aidCard, HOT_WATER, soakState } from '@dagboek/core/harm';
+import { type IncidentState, SIGNS } from '@dagboek/journal';
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { MissingPage } from '../app/missing-page.tsx';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { LogLines } from '../kit/facts/log-lines.tsx';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
+import { Page, Row } from '../kit/page.tsx';
+import { Dialog } from '../kit/ui/dialog.tsx';
+import { KeyLink } from '../kit/ui/key.tsx';
+import { degrees } from '../kit/units.ts';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { useNow } from '../kit/use-now.ts';
+import { AidCardView } from './aid-card-view.tsx';
+import { CallStrip } from './emergency-number.tsx';
+import { SoakPanel, useBowl } from './soak-panel.tsx';
+
+const SIGN_WORDS = {
+  easing: ['Pain is easing', 'Pain is easing.'],
+  'the same': ['The same', 'No change.'],
+  worse: ['Worse', 'Worse.'],
+} as const;
+
+/** Someone is hurt: the clock, what to do, how it goes, all with its time. */
+export function IncidentPage() {
+  const { id = '' } = useParams();
+  const { book } = useBook();
+  const incident = book.getAny('incident', id);
+  if (!incident) return <MissingPage />;
+  return <Incident incident={incident} />;
+}
+
+function Incident({ incident }: { incident: IncidentState }) {
+  const names = useNames();
+  const { byId } = useCatalogue();
+  const { time, day, shortDay } = useFormat();
+  const { write } = useWrite();
+  const bowl = useBowl(incident);
+  const now = useNow(1000);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [asking, setAsking] = useState<'note' | 'end' | null>(null);
+  const [text, setText] = useState('');
+  const card = aidCard(incident.card);
+  const culprit = byId(incident.by);
+  const [first, last] = [incident.soaks[0], incident.soaks.at(-1)];
+  const soak = first && last ? soakState(Date.parse(first.at), Date.parse(last.at), now, bowl.waterC) : null;
+  const done = (r: WriteResult): void => {
+    setTrouble(r.ok || r.why === '' ? null : r.why);
+    if (!r.ok) return;
+    setAsking(null);
+    setText('');
+  };
+  const topUp = (): void => {
+    // Made hot anew, a thermometer reads what it was filled at.
+    void write('incident.soaked', incident.id, {}).then(done);
+  };
+  const say = (): void => {
+    const words = text.trim();
+    void (
+      asking === 'end'
+        ? write('incident.ended', incident.id, { how: words })
+        : write('incident.noted', incident.id, { text: words })
+    ).then(done);
+  };
+  const title = culprit ? `${card?.title ?? 'Hurt'}: ${culprit.name}` : (card?.title ?? 'Hurt');
+  return (
+    <Page
+      title={title}
+      first={{ label: 'Since', value: time(incident.at) }}
+      cells={[
+        { label: shortDay(day(incident.at)), value: title },
+        { label: 'Who', value: incident.who ? names.member(incident.who) : 'not said' },
+      ]}
+    >
+      {card && !incident.ended && (
+        <Row className="call-row">
+          <CallStrip signs={card.call} />
+        </Row>
+      )}
+      <Row
+        className="pad open-entry incident"
+        time={
+          <>
+            <b className="now-time">{time(incident.at)}</b>
+            <span>{incident.ended ? 'over' : card?.title.toLowerCase()}</span>
+          </>
+        }
+      >
+        {incident.ended ? (
+          <p>
+            <b>Over, {time(incident.ended.at)}:</b> {incident.ended.how}
+          </p>
+        ) : (
+          card?.hotWater && <SoakPanel incident={incident} bowl={bowl} />
+        )}
+        {card && !incident.ended && (
+          <>
+            {card.never.map((s) => (
+              <p key={s} className="caution">
+                <b>{s}</b>
+              </p>
+            ))}
+            <details open={!card.hotWater || !first}>
+              <summary>What to do, in order</summary>
+              <AidCardView card={card} own={culprit?.aid ? { name: culprit.name, aid: culprit.aid } : null} />
+            </details>
+          </>
+        )}
+        {!incident.ended && (
+        <div className="deck-foot">
+          <Trouble says={trouble} />
+          <div className="keys foot-keys">
+            {card?.hotWater && (
+              <DeckKey
+                act
+                name={first ? 'Topped up' : 'Into hot water'}
+                note={
+                  soak
+                    ? soak.water === 'right'
+                      ? 'from the flask; stir, test'
+                      : 'due now, from the flask; stir, test'
+                    : degrees(`tested first, ${HOT_WATER.leastC} to ${HOT_WATER.mostC}°`)
+                }
+                onClick={topUp}
+              />
+            )}
+            {SIGNS.map((sign) => (
+              <DeckKey
+                key={sign}
+                name={SIGN_WORDS[sign][0]}
+                onClick={() => void write('incident.noted', incident.id, { sign, text: SIGN_WORDS[sign][1] }).then(done)}
+              />
+            ))}
+          </div>
+        </div>
+        )}
+      </Row>
+      <Row className="pad ruled">
+        <h2>What was noted</h2>
+        <LogLines lines={incident.log} />
+        <div className="keys">
+            {!incident.ended && <DeckKey name="Note" onClick={() => setAsking('note')} />}
+            {!incident.ended && <DeckKey name="It is over" onClick={() => setAsking('end')} />}
+            <KeyLink to={`/hurt/${incident.id}/sheet`} name="Sheet" note="for a doctor" />
+          <KeyLink to="/hurt" name="All cards" />
+          <KeyLink to="/deck" name="Back to the deck" note="its clocks run on" />
+        </div>
+      </Row>
+      <Dialog
+        title={asking === 'end' ? 'How did it end?' : 'What was seen or done?'}
+        open={asking !== null}
+        onClose={() => setAsking(null)}
+      >
+        <textarea
+          className="textarea"
+          rows={3}
+          aria-label={asking === 'end' ? 'How it ended' : 'What was seen or done'}
+          placeholder={asking === 'end' ? 'eased after 50 min; seen by a doctor at 15:00' : 'swollen to the wrist'}
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+        />
+        <Trouble says={trouble} />
+        <div className="keys">
+          <DeckKey act name={asking === 'end' ? 'It is over' : 'Noted'} onClick={say} />
+        </div>
+      </Dialog>
+    </Page>
+  );
+}

@@ -1,0 +1,73 @@
+import { aidCard } from '@dagboek/core/harm';
+import { sayEntry } from '@dagboek/journal';
+import { sayDate } from '@dagboek/core/time';
+import { useParams } from 'react-router';
+import { MissingPage } from '../app/missing-page.tsx';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { PrintPage } from '../plan/print-page.tsx';
+
+/** What happened, when, and what was done, on one page for a doctor. No place: that is the book's own. */
+export function IncidentSheet() {
+  const { id = '' } = useParams();
+  const { book } = useBook();
+  const names = useNames();
+  const { byId } = useCatalogue();
+  const { time, day } = useFormat();
+  const incident = book.getAny('incident', id);
+  if (!incident) return <MissingPage />;
+  const card = aidCard(incident.card);
+  const fish = byId(incident.by);
+  const on = day(incident.at);
+  const born = incident.who ? book.get('member', incident.who)?.bornOn : null;
+  return (
+    <PrintPage
+      back={{ to: `/hurt/${incident.id}`, name: 'Back to it' }}
+      title="For the doctor"
+      aside={
+        <>
+          Written down while it happened, by lay people.
+          <br />
+          Struck lines are shown, not removed.
+        </>
+      }
+      cells={[
+        ['Day', `${sayDate(on)} ${on.slice(0, 4)}`],
+        ['At', time(incident.at)],
+        ['Who', `${incident.who ? names.member(incident.who) : 'not said'}${born ? `, born ${born}` : ''}`],
+        ['What', card?.title ?? incident.card],
+        ['By', fish ? `${fish.name} (${fish.latin})` : 'not known'],
+      ]}
+      foot={['Times by the clock of the waters.', incident.ended ? `Over ${time(incident.ended.at)}` : 'Not over']}
+    >
+      <table>
+        <thead>
+          <tr>
+            <th>Time</th>
+            <th>Noted</th>
+          </tr>
+        </thead>
+        <tbody>
+          {incident.log.map((l) => (
+            <tr key={l.first.id}>
+              <td>{time(l.now.at)}</td>
+              <td>{l.struck ? <s>{sayEntry(l.now, names)}</s> : sayEntry(l.now, names)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {fish && (
+        <>
+          <h2>What this fish does</h2>
+          {fish.hazards.map((h) => (
+            <p key={`${h.part} ${h.where}`}>
+              {h.where} {h.does}
+            </p>
+          ))}
+          {fish.aid && <p>{fish.aid}</p>}
+        </>
+      )}
+    </PrintPage>
+  );
+}

@@ -1,0 +1,124 @@
+import { HOT_WATER, simulatedBowlC, soakState } from '@dagboek/core/harm';
+import type { IncidentState } from '@dagboek/journal';
+import { useFormat } from '../kit/format.ts';
+import { useKept } from '../kit/use-kept.ts';
+import { useNow } from '../kit/use-now.ts';
+import { useWidth } from '../kit/use-width.ts';
+import { degrees, sayTemperature } from '../kit/units.ts';
+import { minutesSeconds } from '../kit/minutes-seconds.ts';
+
+const [LEAST, MOST] = HOT_WATER.minutes;
+/** The scale beneath the clock reaches from here to here, degC. */
+const [COOL_C, BURN_C] = [32, 52];
+
+/** What the simulated thermometer in the water reads, while it is switched on. */
+export function useBowl(incident: IncidentState): {
+  readonly on: boolean;
+  readonly set: (on: boolean) => void;
+  readonly waterC: number | null;
+} {
+  const [on, set] = useKept('bowl-thermometer', false);
+  const now = useNow(1000);
+  const topped = incident.soaks.at(-1);
+  const waterC = on && topped ? simulatedBowlC(now - Date.parse(topped.at)) : null;
+  return { on, set, waterC: waterC === null ? null : Math.round(waterC * 10) / 10 };
+}
+
+/** The clock of the hot water: how long, of how long, when it wants topping up, and how hot it is. */
+export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: ReturnType<typeof useBowl> }) {
+  const now = useNow(1000);
+  const { time } = useFormat();
+  const [ref, width] = useWidth(320);
+  const first = incident.soaks[0];
+  const last = incident.soaks.at(-1);
+  if (!first || !last) return null;
+  const s = soakState(Date.parse(first.at), Date.parse(last.at), now, bowl.waterC);
+  const room = width - 20;
+  const x = (min: number): number => 10 + (Math.min(min, MOST) / MOST) * room;
+  const c = (t: number): number => 10 + ((Math.min(BURN_C, Math.max(COOL_C, t)) - COOL_C) / (BURN_C - COOL_C)) * room;
+  return (
+    <section className="soak" aria-label="Hot water">
+      <h2>Keep it in hot water</h2>
+      <p>
+        <span className="num" role="timer">
+          {minutesSeconds(s.goneMs)}
+        </span>{' '}
+        <b>
+          {s.state === 'soaks'
+            ? `${Math.ceil(s.toLeastMs / 60_000)} min more at the least`
+            : s.state === 'enough'
+              ? 'long enough, when the pain has gone'
+              : 'longer helps no more'}
+        </b>
+      </p>
+      <div ref={ref}>
+        <svg width={width} height="40" viewBox={`0 0 ${width} 40`} aria-hidden="true">
+          <path d={`M10 12H${x(s.goneMs / 60_000)}`} stroke="var(--teal)" strokeWidth="5" />
+          <path d={`M10 12H${width - 10}`} stroke="var(--teal)" strokeWidth="2" strokeDasharray="2 7" />
+          {[0, LEAST, MOST].map((min) => (
+            <path key={min} d={`M${x(min)} 3V21`} stroke="var(--ink)" strokeWidth="2" />
+          ))}
+          <text x={10} y="37">
+            {time(first.at)}
+          </text>
+          <text x={x(LEAST)} y="37" textAnchor="middle">
+            {LEAST} min
+          </text>
+          <text x={width - 10} y="37" textAnchor="end">
+            {MOST} min
+          </text>
+        </svg>
+      </div>
+      <p role="status">
+        <b>
+          {s.water === 'too hot'
+            ? 'Out of it now: too hot, it scalds.'
+            : s.water === 'top up'
+              ? 'It cools: top it up, stir, test.'
+              : s.topUpInMs > 0
+                ? `Top up in ${Math.ceil(s.topUpInMs / 60_000)} min.`
+                : 'Warm enough.'}
+        </b>{' '}
+        Test with the unhurt hand first: as hot as it can bear, and {degrees('never above 45°')}.
+      </p>
+      {bowl.waterC !== null && (
+        <div className="bowl">
+          <p>
+            <span className="num">{sayTemperature(bowl.waterC)}</span> <small>simulated thermometer</small>
+          </p>
+          <svg width={width} height="44" viewBox={`0 0 ${width} 44`} aria-hidden="true">
+            <rect
+              x={c(HOT_WATER.leastC)}
+              y="4"
+              width={c(HOT_WATER.mostC) - c(HOT_WATER.leastC)}
+              height="18"
+              fill="var(--teal-wash)"
+              stroke="var(--teal)"
+            />
+            <rect
+              x={c(HOT_WATER.mostC)}
+              y="4"
+              width={c(BURN_C) - c(HOT_WATER.mostC)}
+              height="18"
+              fill="none"
+              stroke="var(--crimson)"
+              strokeDasharray="3 3"
+            />
+            <path d={`M10 13H${width - 10}`} stroke="var(--ink)" strokeWidth="1.5" />
+            <rect x={c(bowl.waterC) - 6} y="3" width="12" height="20" rx="5" fill="var(--teal)" stroke="var(--ink)" />
+            <text x="10" y="40">
+              too cool
+            </text>
+            <text x={c(HOT_WATER.mostC) + 6} y="40" style={{ fill: 'var(--crimson)' }}>
+              burns
+            </text>
+          </svg>
+        </div>
+      )}
+      <label className="tick">
+        <input type="checkbox" className="checkbox" checked={bowl.on} onChange={(e) => bowl.set(e.target.checked)} />{' '}
+        Read the thermometer in the water (simulated)
+      </label>
+    </section>
+  );
+}

@@ -1,0 +1,44 @@
+import { useState } from 'react';
+import { type AlarmSettings, useAlarmSettings } from '../kit/alarm/alarm-settings.ts';
+import { ring } from '../kit/alarm/ring.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+
+const WHAT: readonly (readonly [keyof AlarmSettings, string])[] = [
+  ['sound', 'Sound at the end of a timer'],
+  ['vibrate', 'Vibration at its end'],
+  ['awake', 'The screen stays lit while one runs'],
+];
+
+/** What a timer does on this device. */
+export function ChooseAlarm() {
+  const [set, change] = useAlarmSettings();
+  const [tried, setTried] = useState<string | null>(null);
+  const attempt = (): void => {
+    const did = ring();
+    const done = [...(did.sound ? ['sounded'] : []), ...(did.vibrate ? ['shook'] : [])];
+    setTried(done.length > 0 ? `It ${done.join(' and ')}.` : 'This device gave neither sound nor vibration.');
+  };
+  return (
+    <>
+      <h2>Timers</h2>
+      <p>For this device: a bleeding that is long enough, hot water that wants topping up.</p>
+      <div className="ticks">
+        {WHAT.map(([name, words]) => (
+          <label key={name} className="tick">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={set[name]}
+              onChange={(e) => change({ ...set, [name]: e.target.checked })}
+            />{' '}
+            {words}
+          </label>
+        ))}
+      </div>
+      <div className="keys">
+        <DeckKey name="Try it" onClick={attempt} />
+      </div>
+      <p role="status">{tried}</p>
+    </>
+  );
+}

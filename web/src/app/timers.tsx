@@ -1,0 +1,63 @@
+import { type RunningTimer, runningTimers } from '@dagboek/journal';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useLocation } from 'react-router';
+import { ring } from '../kit/alarm/ring.ts';
+import { useAwake } from '../kit/alarm/use-awake.ts';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { useNow } from '../kit/use-now.ts';
+
+const WORDS: Readonly<Record<NonNullable<RunningTimer['due']>, string>> = {
+  'onto ice': 'has bled enough: onto the ice',
+  'warm too long': 'has lain warm too long: onto the ice now',
+  'top up': 'Top up the hot water, stir, test.',
+  'long enough': 'Long enough in hot water, when the pain has gone.',
+};
+
+/** Where a timer stands in sight already. */
+const standsAt = (t: RunningTimer, path: string): boolean =>
+  t.of === 'bleeding' ? path === '/deck' : path === `/hurt/${t.subject}`;
+
+/** Rings when a timer comes to its end, whatever page is open, says which, and keeps the screen lit while one runs. */
+export function Timers() {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const names = useNames();
+  const { pathname } = useLocation();
+  const now = useNow(1000);
+  const timers = runningTimers(book, byId, now);
+  const known = useRef<Map<string, RunningTimer['due']> | null>(null);
+  const [rung, setRung] = useState<readonly string[]>([]);
+  useAwake(timers.length > 0);
+  const state = timers.map((t) => `${t.id} ${t.due ?? ''}`).join();
+  // Ringing is outside React; what was due when the page opened is no news.
+  useEffect(() => {
+    const before = known.current;
+    known.current = new Map(timers.map((t) => [t.id, t.due]));
+    if (!before) return;
+    const news = timers.filter((t) => t.due !== null && before.has(t.id) && before.get(t.id) !== t.due);
+    if (news.length === 0) return;
+    ring();
+    setRung((list) => [...new Set([...list, ...news.map((t) => t.id)])]);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `state` is all of the timers that matters here
+  }, [state]);
+  const said = timers.filter((t) => t.due !== null && rung.includes(t.id) && !standsAt(t, pathname));
+  return (
+    <div className="timers" role="alert">
+      {said.map((t) => {
+        const fish = book.get('fish', t.subject);
+        const words = t.due ? WORDS[t.due] : '';
+        return (
+          <p key={t.id}>
+            <Link to={t.of === 'bleeding' ? `/deck?fish=${t.subject}` : `/hurt/${t.subject}`}>
+              {fish ? `${fish.species ? names.species(fish.species) : 'A fish'} ${words}` : words}
+            </Link>
+            <button type="button" onClick={() => setRung(rung.filter((id) => id !== t.id))}>
+              Heard
+            </button>
+          </p>
+        );
+      })}
+    </div>
+  );
+}
