@@ -242,3 +242,36 @@ test('a bleeding that is long enough is heard and said on every page; each of so
   await button(page, 'Try it').click();
   await expect(page.getByText('This device gave neither sound nor vibration.')).toBeVisible();
 });
+
+test('one fish noted by two hands on two phones becomes one line; what only one of them had is kept', async ({
+  page,
+  demo,
+  browser,
+}) => {
+  await page.goto(`${demo.url}/deck`);
+  await nameAndMeasure(page, /^Pollack/, '45');
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(`${demo.url}/deck`);
+  await other.getByText('Another fish aboard meanwhile').click();
+  await button(other, /^Fish aboard/).click();
+  await expect(other.getByRole('heading', { name: /^12 What is it/ })).toBeVisible();
+  await button(other, /^Pollack/).click();
+  await other.getByLabel(/^Length/).fill('45.5');
+  await button(other, /^Measured/).click();
+  await button(other, /^Dispatched/).click();
+  await expect(other.getByText('Saved here and sent')).toBeVisible();
+  await other.context().close();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: /^12 Pollack/ })).toBeVisible();
+  await button(page, /^Strike a line/).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^The same as No. 11/ })
+    .click();
+  await expect(page.getByRole('heading', { name: /^11 Pollack/ })).toBeVisible();
+  await expect(button(page, /^Bled/)).toBeVisible();
+  await expect(page.getByText('45.0')).toBeVisible();
+  await expect
+    .poll(async () => (await entriesOf(demo)).slice(-2).map((e) => e.kind))
+    .toEqual(['fish.dispatched', 'log.struck']);
+});

@@ -98,6 +98,8 @@ export { bleedingOf } from './deck/bleeding-of.ts';
 export { lastMeasured } from './deck/last-measured.ts';
 export { runningTimers } from './deck/running-timers.ts';
 export type { RunningTimer } from './deck/running-timers.ts';
+export { maybeSameFish, mergeOf, mergeWritings } from './deck/merge-fish.ts';
+export type { Merge } from './deck/merge-fish.ts';
 export { methodError } from './deck/method-error.ts';
 export { deckStep, nextStep, releaseReason } from './deck/next-step.ts';
 export type { DeckStep, NextStep } from './deck/next-step.ts';

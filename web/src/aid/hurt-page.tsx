@@ -79,7 +79,8 @@ export function HurtPage() {
             {over.map((i) => (
               <li key={i.id}>
                 <Link to={`/hurt/${i.id}`}>
-                  {shortDay(day(i.at))} {i.at.slice(0, 4)}, {time(i.at)}: {i.log[0] ? sayEntry(i.log[0].now, names) : ''}
+                  {shortDay(day(i.at))} {i.at.slice(0, 4)}, {time(i.at)}:{' '}
+                  {i.log[0] ? sayEntry(i.log[0].now, names) : ''}
                 </Link>
               </li>
             ))}

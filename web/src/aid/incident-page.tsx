@@ -111,41 +111,43 @@ function Incident({ incident }: { incident: IncidentState }) {
           </>
         )}
         {!incident.ended && (
-        <div className="deck-foot">
-          <Trouble says={trouble} />
-          <div className="keys foot-keys">
-            {card?.hotWater && (
-              <DeckKey
-                act
-                name={first ? 'Topped up' : 'Into hot water'}
-                note={
-                  soak
-                    ? soak.water === 'right'
-                      ? 'from the flask; stir, test'
-                      : 'due now, from the flask; stir, test'
-                    : degrees(`tested first, ${HOT_WATER.leastC} to ${HOT_WATER.mostC}°`)
-                }
-                onClick={topUp}
-              />
-            )}
-            {SIGNS.map((sign) => (
-              <DeckKey
-                key={sign}
-                name={SIGN_WORDS[sign][0]}
-                onClick={() => void write('incident.noted', incident.id, { sign, text: SIGN_WORDS[sign][1] }).then(done)}
-              />
-            ))}
+          <div className="deck-foot">
+            <Trouble says={trouble} />
+            <div className="keys foot-keys">
+              {card?.hotWater && (
+                <DeckKey
+                  act
+                  name={first ? 'Topped up' : 'Into hot water'}
+                  note={
+                    soak
+                      ? soak.water === 'right'
+                        ? 'from the flask; stir, test'
+                        : 'due now, from the flask; stir, test'
+                      : degrees(`tested first, ${HOT_WATER.leastC} to ${HOT_WATER.mostC}°`)
+                  }
+                  onClick={topUp}
+                />
+              )}
+              {SIGNS.map((sign) => (
+                <DeckKey
+                  key={sign}
+                  name={SIGN_WORDS[sign][0]}
+                  onClick={() =>
+                    void write('incident.noted', incident.id, { sign, text: SIGN_WORDS[sign][1] }).then(done)
+                  }
+                />
+              ))}
+            </div>
           </div>
-        </div>
         )}
       </Row>
       <Row className="pad ruled">
         <h2>What was noted</h2>
         <LogLines lines={incident.log} />
         <div className="keys">
-            {!incident.ended && <DeckKey name="Note" onClick={() => setAsking('note')} />}
-            {!incident.ended && <DeckKey name="It is over" onClick={() => setAsking('end')} />}
-            <KeyLink to={`/hurt/${incident.id}/sheet`} name="Sheet" note="for a doctor" />
+          {!incident.ended && <DeckKey name="Note" onClick={() => setAsking('note')} />}
+          {!incident.ended && <DeckKey name="It is over" onClick={() => setAsking('end')} />}
+          <KeyLink to={`/hurt/${incident.id}/sheet`} name="Sheet" note="for a doctor" />
           <KeyLink to="/hurt" name="All cards" />
           <KeyLink to="/deck" name="Back to the deck" note="its clocks run on" />
         </div>

@@ -20,6 +20,7 @@ import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyWide } from '../kit/custody/custody-wide.tsx';
 import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
+import { SameFish } from '../kit/facts/same-fish.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
 import { FirstMark } from '../kit/first-mark.tsx';
 import { percent, useFormat } from '../kit/format.ts';
@@ -158,6 +159,7 @@ function Fish({ fish }: { fish: FishState }) {
         <section className="log-part" aria-label="Log">
           <Row className="pad tight">
             <LogLines lines={log} from={fish.landed.at} />
+            <SameFish fish={fish} />
           </Row>
         </section>
         <section className="pad fish-facts">

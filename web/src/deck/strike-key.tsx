@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { DeckKey, StrikeMark } from '../kit/deck-key.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
+import { SameFish } from '../kit/facts/same-fish.tsx';
 
 /** The key that opens the lines of a fish, each to be corrected or struck. */
 export function StrikeKey({ fish }: { fish: FishState }) {
@@ -19,6 +20,7 @@ export function StrikeKey({ fish }: { fish: FishState }) {
       <Dialog title="Lines of this fish" open={open} onClose={() => setOpen(false)}>
         <p>A struck line stays readable; a corrected one keeps the old value beside the new.</p>
         <LogLines lines={fish.log} />
+        <SameFish fish={fish} onDone={() => setOpen(false)} />
       </Dialog>
     </>
   );
