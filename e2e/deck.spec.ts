@@ -275,3 +275,32 @@ test('one fish noted by two hands on two phones becomes one line; what only one 
     .poll(async () => (await entriesOf(demo)).slice(-2).map((e) => e.kind))
     .toEqual(['fish.dispatched', 'log.struck']);
 });
+
+test('what is no fish is noted by a tap or two, stands in the log with its hour, and in the diary', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/deck`);
+  await button(page, /^Back in the water/).click();
+  await button(page, /^It went back/).click();
+  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await button(page, /^Note/).click();
+  await button(page, 'broke off').click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.locator('.log-sentence', { hasText: 'Lost fish: broke off.' })).toBeVisible();
+  await button(page, /^Note/).click();
+  await expect(page.locator('.settling')).toHaveCount(0);
+  await page.getByRole('radio', { name: 'cost' }).check({ force: true });
+  await page.getByLabel('In your own words').fill('fuel, 12 litres');
+  await button(page, 'Noted').click();
+  await expect
+    .poll(async () => (await entriesOf(demo)).slice(-2).map((e) => e.facts))
+    .toEqual([
+      { topic: 'lost fish', text: 'broke off' },
+      { topic: 'cost', text: 'fuel, 12 litres' },
+    ]);
+  await button(page, 'Take it back').click();
+  await expect(page.locator('.log-sentence', { hasText: 'fuel' })).toHaveCount(0);
+  await page.goto(`${demo.url}/book`);
+  await expect(page.getByRole('region', { name: 'Trip 27' })).toContainText('Sighting: gannets diving.');
+});

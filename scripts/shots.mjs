@@ -40,6 +40,8 @@ const demo = await server({ DAGBOEK_DEMO: '1' });
 // The key is shown on a fish that has no name yet, so in a book of its own.
 const fresh = await server({ DAGBOEK_DEMO: '1' });
 const pictured = await server({ DAGBOEK_DEMO: '1' });
+// A clock that runs, so that hot water has been hot for a while.
+const running = await server({ DAGBOEK_DEMO: '1', DAGBOEK_CLOCK: '' });
 const { trips } = await (await fetch(`${demo.url}/api/trips?limit=12`)).json();
 let line = null;
 for (const t of trips.slice(1))
@@ -60,7 +62,7 @@ const browser = await chromium.launch({
   ],
 });
 
-async function shot(name, url, { phone = false, night = false, focused = false, act } = {}) {
+async function shot(name, url, { phone = false, night = false, focused = false, clock = false, act } = {}) {
   const context = await browser.newContext({
     viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
     hasTouch: phone,
@@ -69,6 +71,7 @@ async function shot(name, url, { phone = false, night = false, focused = false, 
   await context.addInitScript((t) => localStorage.setItem('dagboek.theme', t), night ? 'dagboek-night' : 'dagboek');
   const page = await context.newPage();
   page.setDefaultTimeout(15_000);
+  if (clock) await page.clock.install();
   await page.goto(url);
   await page.waitForLoadState('networkidle');
   if (act) await act(page);
@@ -96,19 +99,29 @@ await shot('fish', `${demo.url}/fish/${line.fish.id}`);
 await shot('catalogue', `${demo.url}/catalogue`);
 await shot('kind', `${demo.url}/catalogue/greater-weever`);
 await shot('side-by-side', `${demo.url}/catalogue/compare?of=pollack,cod`);
-await shot('weight', `${demo.url}/book/weight/pollack`, {
-  act: (p) => p.locator('.apexcharts-series path').first().waitFor(),
-});
 await shot('map', `${demo.url}/plan/map`, {
   act: async (p) => (
     await p.getByRole('checkbox', { name: /Follow it/ }).check(),
     await p.getByText(/^Simulated at/).waitFor()
   ),
 });
+await shot('aid-phone', `${running.url}/hurt?by=greater-weever`, {
+  phone: true,
+  clock: true,
+  act: async (p) => {
+    await p.getByRole('radio', { name: 'Ilse' }).check({ force: true });
+    await key(p, /^Keep the time/);
+    await p.clock.runFor('02:00');
+    await key(p, /^Into hot water/);
+    await p.getByRole('checkbox', { name: /thermometer/ }).check();
+    await p.clock.runFor('05:40');
+    await p.getByText('simulated thermometer').waitFor();
+  },
+});
 await shot('deck-picture', `${pictured.url}/deck`, {
   act: async (p) => {
     await key(p, /^Pollack/);
-    await key(p, /^From a picture/);
+    await key(p, /^Picture/);
     await key(p, /Pollack on the measuring board/);
     await p.getByText(/good to/).waitFor();
     await key(p, /^Proportions too/);
@@ -150,7 +163,7 @@ await shot('deck-phone', `${demo.url}/deck`, { phone: true });
 await shot('deck-phone-night', `${demo.url}/deck`, {
   phone: true,
   night: true,
-  act: async (p) => (await key(p, /Name it anew/), await key(p, /^John Dory/)),
+  act: async (p) => (await key(p, /^More/), await key(p, /Name it anew/), await key(p, /^John Dory/)),
 });
 await shot('board', `${demo.url}/board`, {
   act: async (p) => {
@@ -165,4 +178,5 @@ await browser.close();
 demo.stop();
 fresh.stop();
 pictured.stop();
+running.stop();
 process.exit(0);

@@ -109,4 +109,5 @@ export { hangingOn, isBeginning, sayHanging } from './line/hanging-on.ts';
 export { fishNumbers, nextFishNumber } from './line/numbers.ts';
 export { doubtsOf, timeTrouble, weighingsOf } from './line/doubts.ts';
 export { sayEntry } from './say.ts';
+export { sayTripNote } from './kinds/words.ts';
 export type { Names } from './say.ts';

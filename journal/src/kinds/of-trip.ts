@@ -1,9 +1,18 @@
 import { sayHeavy } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
-import { amountField, boxField, linesField, memberField, membersField, numberField, zoneField } from './field.ts';
-import { TripEnded, TripHarm, TripMoved, TripNoted, TripStarted } from './trip.ts';
-import { list } from './words.ts';
+import {
+  amountField,
+  boxField,
+  choiceField,
+  linesField,
+  memberField,
+  membersField,
+  numberField,
+  zoneField,
+} from './field.ts';
+import { NOTE_TOPICS, TripEnded, TripHarm, TripMoved, TripNoted, TripStarted } from './trip.ts';
+import { list, sayTripNote } from './words.ts';
 
 const kind = kindOf<'trip'>();
 
@@ -61,9 +70,10 @@ export const TRIP_KINDS = {
   }),
   'trip.noted': kind({
     facts: TripNoted,
-    fold: (s, n, line) => void s.notes.push({ text: n.text, by: line.now.member, at: n.at, about: n.about }),
-    say: (n) => n.text,
-    fields: [linesField('text', 'Remark')],
+    fold: (s, n, line) =>
+      void s.notes.push({ topic: n.topic ?? null, text: n.text, by: line.now.member, at: n.at, about: n.about }),
+    say: (n) => sayTripNote(n.topic ?? null, n.text),
+    fields: [linesField('text', 'Remark'), choiceField('topic', 'Of', NOTE_TOPICS, { optional: true })],
   }),
   'trip.harm': kind({
     facts: TripHarm,

@@ -56,8 +56,22 @@ export class TripEnded {
   @IsOptional() @IsNumber() @Min(0) @Max(500) rodHours?: number;
 }
 
+/** What a remark of a trip is about; left out: anything else. */
+export const NOTE_TOPICS = [
+  'lost fish',
+  'sighting',
+  'ground',
+  'bait',
+  'tide',
+  'water',
+  'weather',
+  'crew',
+  'cost',
+] as const;
+
 /** A remark: weather, water, a sighting, something lost. Subject: the trip. */
 export class TripNoted {
+  @IsOptional() @IsIn(NOTE_TOPICS) topic?: (typeof NOTE_TOPICS)[number];
   @IsString() @MinLength(1, { message: 'Write the remark first.' }) @MaxLength(2000) text!: string;
 }
 

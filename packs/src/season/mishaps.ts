@@ -106,3 +106,10 @@ export function stung(s: Scribe, t: Tern, tripId: string, atMs: number): void {
   s.note('incident.noted', hurt, after(50), t.tomas, { sign: 'easing', text: 'Pain is easing.' });
   s.note('incident.ended', hurt, after(59), t.tomas, { how: 'eased after 50 min; doctor at home, tetanus renewed.' });
 }
+
+/** What else was seen today, noted by one tap each. */
+export function seenToday(s: Scribe, t: Tern, tripId: string, at: (time: string) => number): void {
+  s.note('trip.noted', tripId, at('09:30'), t.wren, { topic: 'sighting', text: 'gannets diving' });
+  s.note('trip.noted', tripId, at('10:12'), t.tomas, { topic: 'lost fish', text: 'threw the hook' });
+  s.note('trip.noted', tripId, at('13:05'), t.ilse, { topic: 'tide', text: 'flood runs' });
+}

@@ -96,7 +96,7 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   // Tonight's dinner thaws in the fridge, should nothing be caught.
   const tonight = freezer.at(-1);
   if (tonight) s.note('pack.moved', tonight.id, nowMs - 7 * HOUR, tern.tomas, { place: 'fridge' });
-  writeToday(s, tern, rules, today);
+  writeToday(s, others, tern, rules, today);
   return [...s.entries, ...others.entries].filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
 }
 

@@ -2,10 +2,11 @@ import { epochMs, instantOf } from '@dagboek/core/time';
 import type { RulePack } from '@dagboek/core/rules';
 import type { FactsOf } from '@dagboek/journal';
 import type { Tern } from './crew.ts';
+import { seenToday } from './mishaps.ts';
 import { MIN, type Scribe } from './scribe.ts';
 
 /** The open trip: North Skerries, left 06:40; six fish and a lot of mackerel aboard, three let go, one just landed and not yet named. */
-export function writeToday(s: Scribe, t: Tern, rules: RulePack, day: string): void {
+export function writeToday(s: Scribe, others: Scribe, t: Tern, rules: RulePack, day: string): void {
   const at = (time: string): number => epochMs(instantOf(day, time, rules.timeZone));
   const trip = s.id(at('06:40'));
   s.note('trip.started', trip, at('06:40'), t.ilse, {
@@ -18,7 +19,12 @@ export function writeToday(s: Scribe, t: Tern, rules: RulePack, day: string): vo
     iceKg: 9,
     waterC: 13.1,
   });
-  s.note('trip.noted', trip, at('07:15'), t.wren, { text: 'South-west 3, half cloud. Slack water at 15:20.' });
+  s.note('trip.noted', trip, at('07:15'), t.wren, {
+    topic: 'weather',
+    text: 'South-west 3, half cloud. Slack water at 15:20.',
+  });
+
+  seenToday(others, t, trip, at);
 
   let number = 0;
   const land = (

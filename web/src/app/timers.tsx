@@ -42,6 +42,7 @@ export function Timers() {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- `state` is all of the timers that matters here
   }, [state]);
   const said = timers.filter((t) => t.due !== null && rung.includes(t.id) && !standsAt(t, pathname));
+  if (said.length === 0) return null;
   return (
     <div className="timers" role="alert">
       {said.map((t) => {

@@ -7,6 +7,7 @@ import {
   freshnessOf,
   hurtOnTrip,
   speciesLanded,
+  sayTripNote,
   tripsInOrder,
   type TripState,
 } from '@dagboek/journal';
@@ -281,7 +282,7 @@ function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[
       </p>
       {trip.notes.map((n) => (
         <p key={n.at + n.text}>
-          “{n.text}” <i>{names.member(n.by)}</i>
+          {n.topic === null ? `“${n.text}”` : sayTripNote(n.topic, n.text)} <i>{names.member(n.by)}</i>
         </p>
       ))}
     </div>

@@ -1,10 +1,10 @@
-import { custodyOf, type FishState, freshnessOf, type TripState } from '@dagboek/journal';
+import { custodyOf, type FishState, freshnessOf, sayTripNote, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
 import { FirstMark } from '../kit/first-mark.tsx';
-import { useFormat } from '../kit/format.ts';
+import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { LengthCell } from '../kit/length-cell.tsx';
 import { Row } from '../kit/page.tsx';
@@ -20,6 +20,11 @@ const count = (list: readonly FishState[]): number => list.reduce((n, f) => n + 
 
 /** How many rows stand open before the older ones fold into one line; on a phone they all fold. */
 const OPEN_ROWS = 3;
+
+/** A line of the trip: a fish, or something else that was noted. */
+type Item =
+  | { readonly at: string; readonly fish: FishState }
+  | { readonly at: string; readonly note: TripState['notes'][number] };
 
 /** The trip's lines so far, one a fish; the older ones fold, so that the fish in hand stays in reach. */
 export function DeckLog({
@@ -38,7 +43,14 @@ export function DeckLog({
   const names = useNames();
   const narrow = useNarrow();
   const rows = narrow ? 0 : OPEN_ROWS;
-  const folded = open ? [] : fish.slice(0, Math.max(0, fish.length - rows));
+  // What was seen stands among the fish, each with its hour.
+  const items: Item[] = [
+    ...fish.map((f) => ({ at: f.landed.at, fish: f })),
+    ...trip.notes.map((n) => ({ at: n.at, note: n })),
+  ].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+  const hidden = open ? [] : items.slice(0, Math.max(0, items.length - rows));
+  const folded = hidden.flatMap((i) => ('fish' in i ? i.fish : []));
+  const notes = hidden.length - folded.length;
   const { book } = useBook();
   const standing = folded.filter((f) => book.stands(f));
   const kept = count(standing.filter((f) => !f.released));
@@ -72,19 +84,28 @@ export function DeckLog({
                 </>
               )}
               {kept} kept, {back} let go
-              {taken > 0 ? `, ${taken} struck` : ''}.{' '}
+              {taken > 0 ? `, ${taken} struck` : ''}
+              {notes > 0 ? `, ${plural(notes, 'remark')}` : ''}.{' '}
             </>
           )}
-          {fish.length > rows && (
+          {items.length > rows && (
             <button type="button" className="fold-key" aria-expanded={open} onClick={() => setOpen(!open)}>
               {open ? 'Fold' : 'Open'}
             </button>
           )}
         </p>
       </Row>
-      {fish.slice(folded.length).map((f) => (
-        <DeckRow key={f.id} fish={f} number={numberOf(f.id)} trip={trip} onChoose={onChoose} />
-      ))}
+      {items.slice(hidden.length).map((i) =>
+        'fish' in i ? (
+          <DeckRow key={i.fish.id} fish={i.fish} number={numberOf(i.fish.id)} trip={trip} onChoose={onChoose} />
+        ) : (
+          <Row key={`${i.at} ${i.note.text}`} className="line" time={time(i.at)}>
+            <p className="log-sentence">
+              {sayTripNote(i.note.topic, i.note.text)} <i>{names.member(i.note.by)}</i>
+            </p>
+          </Row>
+        ),
+      )}
     </>
   );
 }

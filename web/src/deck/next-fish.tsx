@@ -17,6 +17,7 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useNarrow } from '../kit/use-width.ts';
 import { DeckFoot } from './deck-foot.tsx';
+import { NoteKey } from './note-key.tsx';
 import { LikelyKeys } from './likely-keys.tsx';
 import { useDeckWrite } from './take-back.tsx';
 
@@ -136,6 +137,7 @@ export function NextFish({
           </div>
         )}
         {key}
+        <NoteKey trip={trip} />
         {narrow && (
           <>
             <DeckKey type="button" name="Who, with, when" onClick={() => setAsking(true)} />
