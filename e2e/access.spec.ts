@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page, type Server } from './fixtures.ts';
+import { entriesOf, expect, test, type Page, type Server } from './fixtures.ts';
 
 /** A page of each view, with the states that have their own pieces. */
 async function views(page: Page, server: Server): Promise<[string, string][]> {
@@ -8,6 +8,7 @@ async function views(page: Page, server: Server): Promise<[string, string][]> {
       trips: { id: string; fish: { id: string; dispatched: unknown }[] }[];
     }
   ).trips;
+  const hurt = (await entriesOf(server)).find((e) => e.kind === 'incident.begun');
   for (const t of trips.slice(1))
     for (const f of t.fish) {
       const line = (await (await fetch(`${server.url}/api/fish/${f.id}`)).json()) as {
@@ -40,6 +41,8 @@ async function views(page: Page, server: Server): Promise<[string, string][]> {
           ['trip', `/trip/${t.id}`],
           ['crew', '/crew'],
           ['hurt', '/hurt?by=stonefish'],
+          ['incident', `/hurt/${hurt?.subject}`],
+          ['sheet for a doctor', `/hurt/${hurt?.subject}/sheet`],
           ['all', '/all'],
           ['unsent', '/unsent'],
           ['missing', '/nowhere'],

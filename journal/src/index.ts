@@ -93,6 +93,8 @@ export { fishForTheBoard, fishOnIce } from './board/waiting.ts';
 export { measuredOf } from './deck/measured-of.ts';
 export { caughtHere } from './deck/caught-here.ts';
 export type { CaughtHere } from './deck/caught-here.ts';
+export { dinnerOf } from './deck/dinner.ts';
+export type { Dinner } from './deck/dinner.ts';
 export { fishInHand } from './deck/in-hand.ts';
 export { bleedingOf } from './deck/bleeding-of.ts';
 export { lastMeasured } from './deck/last-measured.ts';

@@ -1,1 +1,2 @@
-export { meatFrom, PLATE_G, platesFrom } from './plates.ts';
+export { meatFrom, meatOfAll, PLATE_G, platesFrom } from './plates.ts';
+export type { DinnerMeat, MeatOf } from './plates.ts';

@@ -1,5 +1,5 @@
-import { meatFrom, platesFrom } from '@dagboek/core/plates';
-import { type CustodyLine, type FishState, massOf, type TripState, bagsOn, countingDay } from '@dagboek/journal';
+import type { DinnerMeat } from '@dagboek/core/plates';
+import { bagsOn, countingDay, type CustodyLine, dinnerOf, type FishState, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
@@ -32,17 +32,10 @@ export function DeckMargin({
   const names = useNames();
   const now = useNow(60_000);
   const [want, setWant] = useState(Number(localStorage.getItem(PLATES_KEY)) || Math.max(2, trip.crew.length));
-  const meatOf = (f: FishState): number => {
-    const s = byId(f.species);
-    const m = massOf(f, s);
-    // What is never eaten, or may be such a fish, feeds nobody.
-    const never = [f.species, ...f.orElse].some((id) => byId(id)?.raw.verdict === 'never');
-    return s && m && !never ? meatFrom(s, m.g * f.count) : 0;
-  };
-  const kept = lines.filter((l) => l.where !== 'let go' && l.fish.id !== current?.id);
-  const meat = kept.reduce((g, l) => g + meatOf(l.fish), 0);
-  const { plates } = platesFrom(meat);
-  const withCurrent = current ? platesFrom(meat + meatOf(current)).plates : plates;
+  const { kept, withThis } = dinnerOf(book, trip.id, byId, current);
+  const { plates } = kept;
+  const room = (d: DinnerMeat): string =>
+    d.lowPlates === d.highPlates ? plural(d.plates, 'plate') : `${d.lowPlates} to ${plural(d.highPlates, 'plate')}`;
   const change = (n: number): void => {
     const next = Math.min(24, Math.max(1, n));
     localStorage.setItem(PLATES_KEY, String(next));
@@ -73,23 +66,22 @@ export function DeckMargin({
       </p>
       <PlatesRow have={Math.min(plates, want)} want={want} />
       <p>
-        {meat > 0 ? (
+        {kept.meatG > 0 ? (
           <>
-            What is aboard should give about <b>{sayGrams(Math.round(meat / 10) * 10)}</b> of boneless fish.{' '}
-            {plates >= want ? (
-              <>
-                {plates > want ? `${plural(plates, 'plate')} in all. ` : ''}
-                <b>That is enough: let the next ones go.</b>
-              </>
-            ) : current && withCurrent > plates ? (
-              `This one would make it ${plural(withCurrent, 'plate')}.`
-            ) : (
-              ''
-            )}
+            What is aboard should give about <b>{sayGrams(Math.round(kept.meatG / 10) * 10)}</b> of boneless fish,{' '}
+            {room(kept)} nine times in ten.{' '}
           </>
         ) : (
-          'Nothing kept yet.'
+          'Nothing kept yet. '
         )}
+        {kept.lowPlates >= want ? (
+          <b>That is enough: let the next ones go.</b>
+        ) : plates >= want ? (
+          <b>That should be enough.</b>
+        ) : (
+          ''
+        )}
+        {withThis && plates < want ? ` This one would make it ${room(withThis)}.` : ''}
       </p>
       <h2 className="ruled">Bag today, per head</h2>
       {bags.length === 0 && <p>Nothing counts yet.</p>}

@@ -1,0 +1,35 @@
+import { type DinnerMeat, meatOfAll, type MeatOf } from '@dagboek/core/plates';
+import type { SpeciesFacts } from '@dagboek/core/species';
+import { massOf } from '../line/freshness-of.ts';
+import { fishOfTrip } from '../line/order.ts';
+import type { Book } from '../state/book.ts';
+import type { FishState } from '../state/states.ts';
+
+/** What dinner asks of a species besides its facts: whether anyone eats it. */
+export type EatenFacts = SpeciesFacts & { readonly raw?: { readonly verdict: string } };
+type ById = (id: string | null) => EatenFacts | null;
+
+/** One fish or lot as meat; null of what is never eaten (or may be such a fish), or of which no weight is known. */
+function meatOfFish(fish: FishState, byId: ById): MeatOf | null {
+  if ([fish.species, ...fish.orElse].some((id) => byId(id)?.raw?.verdict === 'never')) return null;
+  const species = byId(fish.species);
+  const mass = massOf(fish, species);
+  if (!species || !mass) return null;
+  return { species, roundG: mass.g * fish.count, count: fish.count, weighed: mass.how === 'scale' };
+}
+
+/** Is it enough for dinner: what a trip has kept, and what the fish in hand would make of it. */
+export interface Dinner {
+  readonly kept: DinnerMeat;
+  /** With the fish in hand; null when there is none, or it feeds nobody. */
+  readonly withThis: DinnerMeat | null;
+}
+
+/** The boneless meat and the plates of what a trip has kept; `inHand`: the fish that is being decided on, not counted as kept. */
+export function dinnerOf(book: Book, tripId: string, byId: ById, inHand: FishState | null): Dinner {
+  const kept = fishOfTrip(book, tripId)
+    .filter((f) => !f.released && f.id !== inHand?.id)
+    .flatMap((f) => meatOfFish(f, byId) ?? []);
+  const mine = inHand && !inHand.released ? meatOfFish(inHand, byId) : null;
+  return { kept: meatOfAll(kept), withThis: mine ? meatOfAll([...kept, mine]) : null };
+}
