@@ -189,3 +189,29 @@ test.describe('before there is a service worker', () => {
     await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
   });
 });
+
+test('it can be put on a home screen: a manifest with icons that are there, of the sizes they name', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/deck`);
+  const href = await page.locator('link[rel="manifest"]').getAttribute('href');
+  const manifest = (await (await fetch(new URL(String(href), demo.url))).json()) as {
+    display: string;
+    start_url: string;
+    icons: { src: string; sizes: string; purpose: string }[];
+  };
+  expect(manifest).toMatchObject({ display: 'standalone', start_url: '/' });
+  expect(manifest.icons.map((i) => `${i.sizes} ${i.purpose}`)).toEqual(
+    expect.arrayContaining(['any any', '192x192 any', '512x512 any', '512x512 maskable']),
+  );
+  for (const { src, sizes } of manifest.icons.filter((i) => i.sizes !== 'any')) {
+    const wide = await page.evaluate(async (url) => {
+      const img = new Image();
+      img.src = url;
+      await img.decode();
+      return img.naturalWidth;
+    }, src);
+    expect(`${wide}x${wide}`).toBe(sizes);
+  }
+});

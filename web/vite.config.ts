@@ -20,10 +20,21 @@ export default defineConfig({
         background_color: '#F3EBD9',
         display: 'standalone',
         start_url: '/',
-        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+        // The ground reaches to the edges and the drawing keeps to the middle: it may be cut to any shape.
+        icons: [
+          { src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' },
+          ...[192, 512].flatMap((px) =>
+            (['any', 'maskable'] as const).map((purpose) => ({
+              src: `/icon-${px}.png`,
+              sizes: `${px}x${px}`,
+              type: 'image/png',
+              purpose,
+            })),
+          ),
+        ],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}', 'practice/*'],
+        globPatterns: ['**/*.{js,css,html,svg,woff2}', 'icon-*.png', 'practice/*'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],
         // Catalogue and rules are kept as soon as they pass by; the query cache alone writes them down a moment later.

@@ -23,7 +23,20 @@ rows.forEach((r, i) => {
 });
 const atOnce = Book.EMPTY.withEntries(entries);
 const oneByOne = entries.reduce((b, e) => b.withEntries([e]), Book.EMPTY);
-const kinds = ['book', 'member', 'box', 'trip', 'fish', 'cut', 'pack', 'meal', 'incident', 'species', 'rule', 'rules'] as const;
+const kinds = [
+  'book',
+  'member',
+  'box',
+  'trip',
+  'fish',
+  'cut',
+  'pack',
+  'meal',
+  'incident',
+  'species',
+  'rule',
+  'rules',
+] as const;
 const dump = (b: Book, k: (typeof kinds)[number]): string =>
   JSON.stringify(b.allAny(k).sort((x, y) => (x.id < y.id ? -1 : 1)));
 for (const k of kinds)

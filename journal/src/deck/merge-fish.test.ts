@@ -8,7 +8,7 @@ const both = [
   tripStarted(),
   landed('a', '12:00'),
   measured('a', 430, '12:01'),
-  landed('b', '12:04', { species: undefined }),
+  anEntry('fish.landed', idOf('b'), { trip: TRIP, angler: ILSE, count: 1 }, { at: at('12:04') }),
   measured('b', 435, '12:05'),
   anEntry('fish.dispatched', idOf('b'), { how: 'brain spike' }, { at: at('12:06'), member: TOMAS }),
   anEntry('fish.noted', idOf('b'), { text: 'sea lice' }, { at: at('12:07'), about: true }),
