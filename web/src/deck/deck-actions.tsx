@@ -52,7 +52,8 @@ export function DeckActions({
   const [iceEarly, setIceEarly] = useState(false);
   const next = nextStep(fish, verdict, keepAnyway);
   const how = useHowAndWhen(fish, species, next);
-  const bleeding = bleedingOf(fish, species, useNow(1000));
+  // By the second only while something runs.
+  const bleeding = bleedingOf(fish, species, useNow(fish.bled && !fish.iced ? 1000 : 60_000));
   const back = useBackInWater(fish, verdict, onDone);
   // Of which the rules say nothing: to keep it and to let it go stand alike.
   const noRule = verdict?.noRuleFound === true && verdict.outcome === 'keep';

@@ -16,12 +16,15 @@ export function LikelyKeys({
   trip,
   gear,
   at,
+  plain = false,
   onLand,
 }: {
   trip: TripState;
   gear: RuleGear;
   /** When it comes aboard, to the minute: which month and which place. */
   at: string;
+  /** Names alone, in one row. */
+  plain?: boolean;
   onLand: (species: Species) => void;
 }) {
   const { byId } = useCatalogue();
@@ -34,15 +37,17 @@ export function LikelyKeys({
   const ready = likely.slice(0, READY).flatMap((l) => byId(l.speciesId) ?? []);
   if (ready.length === 0) return null;
   return (
-    <ul className={`likely-keys${settled ? '' : ' settling'}`} aria-label="Likely here and now">
+    <ul className={`likely-keys${plain ? ' plain' : ''}${settled ? '' : ' settling'}`} aria-label="Likely here and now">
       {ready.map((s) => {
         const hurt = worstHazard(s.hazards);
         return (
           <li key={s.id}>
             <button type="button" className="species-key" onClick={() => onLand(s)}>
-              <span className="icon">
-                <FigureView spec={s.figure} size={96} plain />
-              </span>
+              {!plain && (
+                <span className="icon">
+                  <FigureView spec={s.figure} size={96} plain />
+                </span>
+              )}
               <span>
                 <b>{s.name}</b>
                 {hurt && (

@@ -25,7 +25,7 @@ import { DeckFoot } from './deck-foot.tsx';
 import { LetGoKey } from './let-go.tsx';
 import { StrikeKey } from './strike-key.tsx';
 import { useDeckWrite } from './take-back.tsx';
-import { asTyped, inField, sayLength, sayMass, typedAmount, units } from '../kit/units.ts';
+import { amountKeys, asTyped, inField, sayLength, sayMass, typedAmount, units } from '../kit/units.ts';
 
 const METHOD_WORDS: Record<MeasureMethod, string> = {
   board: 'board',
@@ -208,7 +208,8 @@ export function MeasureForm({
       )}
       <Quantity
         big
-        pad={pad}
+        // "2 lb 14 oz" wants letters.
+        pad={pad && amountKeys('mass') === 'decimal'}
         label={fish.count > 1 ? 'Weight of the lot' : 'Weight, if weighed'}
         amount="mass"
         value={weight}

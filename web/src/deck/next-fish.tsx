@@ -9,7 +9,8 @@ import { newId } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
-import { NumberPad, usePad } from '../kit/ui/number-pad.tsx';
+import { CountKeys } from '../kit/ui/count-keys.tsx';
+import { usePad } from '../kit/ui/number-pad.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
@@ -127,17 +128,22 @@ export function NextFish({
           {whenField}
         </div>
       )}
-      <p className="hint">Likely here and now: one tap lands it with its name.</p>
-      <LikelyKeys trip={trip} gear={gear} at={thisHour} onLand={(s) => void land(s)} />
+      {!(narrow && several) && (
+        <>
+          <p className="hint">Likely here and now: one tap lands it with its name.</p>
+          <LikelyKeys trip={trip} gear={gear} at={thisHour} onLand={(s) => void land(s)} />
+        </>
+      )}
       <DeckFoot tripId={trip.id} but={null} step="next" trouble={<Trouble says={trouble} />}>
         {narrow && several && (
           <div className="foot-fields">
             {count}
-            <NumberPad whole label="how many" value={lot} onChange={setLot} />
+            <CountKeys label="how many" value={lot} onChange={setLot} />
+            <LikelyKeys plain trip={trip} gear={gear} at={thisHour} onLand={(s) => void land(s)} />
           </div>
         )}
         {key}
-        <NoteKey trip={trip} />
+        {!(narrow && several) && <NoteKey trip={trip} />}
         {narrow && (
           <>
             <DeckKey type="button" name="Who, with, when" onClick={() => setAsking(true)} />

@@ -32,10 +32,4 @@ describe('the number pad', () => {
     expect(onChange.mock.calls.flat()).toEqual(['430', '4', '43.5']);
     expect(screen.getByRole('group', { name: 'Keys for length' })).toBeTruthy();
   });
-
-  test('of whole numbers has no point', () => {
-    render(<NumberPad whole label="how many" value="" onChange={() => undefined} />);
-    expect(screen.queryByRole('button', { name: 'Decimal point' })).toBeNull();
-    expect(screen.getAllByRole('button')).toHaveLength(11);
-  });
 });

@@ -29,14 +29,12 @@ export function NumberPad({
   label,
   value,
   onChange,
-  whole = false,
   beside = [],
 }: {
   /** Of what: the name of the field it writes into. */
   label: string;
   value: string;
   onChange: (text: string) => void;
-  whole?: boolean;
   beside?: readonly PadKey[];
 }) {
   const press = (key: string): void => {
@@ -78,13 +76,9 @@ export function NumberPad({
       {side(first)}
       {DIGITS.slice(6).map(digit)}
       {side(second)}
-      {whole ? (
-        <span />
-      ) : (
-        <button type="button" className="pad-key" aria-label="Decimal point" onClick={() => press('.')}>
-          .
-        </button>
-      )}
+      <button type="button" className="pad-key" aria-label="Decimal point" onClick={() => press('.')}>
+        .
+      </button>
       {digit('0')}
       <span />
       {side(third)}
