@@ -99,7 +99,7 @@ export function DeckActions({
       act={act}
       type="button"
       name="Not bled"
-      note={unbled ? 'nothing to bleed in this kind' : 'left out, and said so'}
+      note={unbled ? 'nothing to bleed in this species' : 'left out, and said so'}
       onClick={notBled}
     />
   );
