@@ -7,6 +7,8 @@ export default tseslint.config(
       '**/dist/',
       '**/node_modules/',
       'test-results/',
+      // What a run of mutants that was killed leaves behind.
+      '.stryker-tmp/',
       '.dagboek/',
       '**/*.mjs',
       '*.js',

@@ -304,3 +304,26 @@ test('what is no fish is noted by a tap or two, stands in the log with its hour,
   await page.goto(`${demo.url}/book`);
   await expect(page.getByRole('region', { name: 'Trip 27' })).toContainText('Sighting: gannets diving.');
 });
+
+test('the scale swings, settles, and its reading is taken by one tap; it says that it is simulated', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/deck`);
+  await button(page, /^Pollack/).click();
+  await page.getByLabel(/^Length/).fill('45');
+  await button(page, /^Scale/).click();
+  const scale = page.getByRole('dialog', { name: 'On the scale' });
+  await expect(scale).toContainText('simulated scale');
+  await expect(scale.getByText('It swings: wait a moment.')).toBeVisible();
+  await scale.getByRole('button', { name: /^Take \d/ }).click();
+  await expect(scale).toHaveCount(0);
+  const weight = page.getByLabel('Weight, if weighed');
+  await expect(weight).toHaveValue(/^[5-9]\d\d$|^1\d\d\d$/);
+  const said = Number(await weight.inputValue());
+  await button(page, /^Measured/).click();
+  await expect(page.getByText(/by the scale/).first()).toBeVisible();
+  await expect
+    .poll(async () => (await entriesOf(demo)).at(-1))
+    .toMatchObject({ kind: 'fish.weighed', facts: { massG: said, how: 'scale' } });
+});

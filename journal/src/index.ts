@@ -17,6 +17,7 @@ export type {
   PositionReading,
   Problem,
   Receipt,
+  ScaleEvent,
 } from './protocol.ts';
 export * from './kinds/index.ts';
 export { CLOCK_GRACE_MS, MOST_FACTS_CHARS, validateEntry } from './validate.ts';

@@ -80,6 +80,13 @@ export interface PositionReading {
   readonly simulated: boolean;
 }
 
+/** An event of GET /api/devices/scale. A real scale would send the same, with `simulated` false. */
+export interface ScaleEvent {
+  /** Null for a reading that did not come through. */
+  readonly g: number | null;
+  readonly simulated: boolean;
+}
+
 /** RFC 9457 problem details: why a request was turned down, in a sentence a person can act on, and the field at fault. */
 export interface Problem {
   readonly type: string;

@@ -1,8 +1,12 @@
-import { Controller, Get, Header, Query } from '@nestjs/common';
+import { Controller, Get, Header, type MessageEvent, Query, Sse } from '@nestjs/common';
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
 import { loadRulePacks, loadSpecies } from '@dagboek/packs';
-import { IsString, MaxLength, MinLength } from 'class-validator';
-import type { PositionReading } from '@dagboek/journal';
+import { Type } from 'class-transformer';
+import { IsInt, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
+import type { PositionReading, ScaleEvent } from '@dagboek/journal';
+import { seeded } from '@dagboek/core/random';
+import { simulatedLoadG, simulatedScaleG } from '@dagboek/core/scale';
+import { interval, map, type Observable, take } from 'rxjs';
 import { Clock } from '../common/clock.ts';
 import { ProblemException } from '../common/problem.filter.ts';
 import { simulatedPosition } from './simulated-position.ts';
@@ -11,6 +15,17 @@ class PositionDto {
   @ApiProperty() @IsString() @MinLength(1) @MaxLength(60) waters!: string;
   @ApiProperty() @IsString() @MinLength(1) @MaxLength(60) zone!: string;
 }
+
+class ScaleDto {
+  /** What hangs on it is reckoned at, g. */
+  @ApiProperty() @Type(() => Number) @IsInt() @Min(1) @Max(2_000_000) about!: number;
+  /** Which fish: the same one weighs the same again. */
+  @ApiProperty() @Type(() => Number) @IsInt() @Min(0) @Max(4_294_967_295) seed!: number;
+}
+
+/** The simulated scale reads so often, ms, and goes to sleep after so many readings. */
+const READ_MS = 200;
+const MOST_READINGS = 600;
 
 const RULES = loadRulePacks(loadSpecies());
 
@@ -30,5 +45,22 @@ export class DevicesController {
     const position = z ? simulatedPosition(z, this.clock.nowMs()) : null;
     if (!position) throw new ProblemException(404, 'The simulated position source knows no such zone.', 'zone');
     return { position, at: new Date(this.clock.nowMs()).toISOString(), goodToM: 8, simulated: true };
+  }
+
+  @Sse('scale')
+  @ApiOperation({
+    summary:
+      'Readings of the simulated scale, five a second as server-sent events: it swings, settles, creeps and drops out.',
+  })
+  scale(@Query() { about, seed }: ScaleDto): Observable<MessageEvent> {
+    const rng = seeded(seed);
+    const loadG = simulatedLoadG(about, rng);
+    return interval(READ_MS).pipe(
+      take(MOST_READINGS),
+      map((i) => {
+        const data: ScaleEvent = { g: simulatedScaleG(loadG, i * READ_MS, rng), simulated: true };
+        return { data };
+      }),
+    );
   }
 }

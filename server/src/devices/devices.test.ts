@@ -5,6 +5,7 @@ import { zonesAt } from '@dagboek/core/rules';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
 import { aServer } from '../test-server.test-support.ts';
+import type { ScaleReading } from '@dagboek/core/scale';
 import { simulatedPosition } from './simulated-position.ts';
 
 const PACK = loadRulePacks(loadSpecies())[0]!;
@@ -39,3 +40,47 @@ describe('the simulated position source', () => {
     await ask('waters=skerrow-isles').expect(400);
   });
 });
+
+describe('the simulated scale', () => {
+  test('sends readings as events until they settle, the same for the same fish', async () => {
+    const { url, close } = await listening();
+    const read = async (seed: number): Promise<ScaleReading[]> => {
+      const stop = new AbortController();
+      const res = await fetch(`${url}/api/devices/scale?about=790&seed=${seed}`, { signal: stop.signal });
+      expect(res.headers.get('content-type')).toContain('text/event-stream');
+      const readings: ScaleReading[] = [];
+      const text = new TextDecoder();
+      let rest = '';
+      for await (const chunk of res.body as unknown as AsyncIterable<Uint8Array>) {
+        rest += text.decode(chunk, { stream: true });
+        const events = rest.split('\n\n');
+        rest = events.pop() ?? '';
+        for (const e of events) {
+          const data = /^data: (.*)$/m.exec(e)?.[1];
+          if (!data) continue;
+          const said = JSON.parse(data) as { g: number | null; simulated: boolean };
+          expect(said.simulated).toBe(true);
+          readings.push({ atMs: readings.length * 200, g: said.g });
+        }
+        if (readings.length >= 14) break;
+      }
+      stop.abort();
+      return readings.slice(0, 14);
+    };
+    const [one, again] = await Promise.all([read(7), read(7)]);
+    expect(one).toEqual(again);
+    expect(one.some((r) => r.g !== null && r.g > 300)).toBe(true);
+    await close();
+  }, 20_000);
+
+  test('asks for a number of grams', async () => {
+    await request(app.getHttpServer()).get('/api/devices/scale?about=much&seed=1').expect(400);
+  });
+});
+
+/** The server on a port of its own: events want a connection that stays. */
+async function listening(): Promise<{ url: string; close: () => Promise<void> }> {
+  const own = await aServer();
+  await own.listen(0, '127.0.0.1');
+  return { url: await own.getUrl(), close: () => own.close() };
+}

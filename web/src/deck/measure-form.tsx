@@ -23,6 +23,7 @@ import { PictureKey } from './photo/picture-key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { DeckFoot } from './deck-foot.tsx';
 import { LetGoKey } from './let-go.tsx';
+import { ScaleKey } from './scale-key.tsx';
 import { StrikeKey } from './strike-key.tsx';
 import { useDeckWrite } from './take-back.tsx';
 import { amountKeys, asTyped, inField, sayLength, sayMass, typedAmount, units } from '../kit/units.ts';
@@ -48,6 +49,9 @@ const STEP =
   units.length === 'in'
     ? { mm: 6.35, sign: '¼', says: 'A quarter inch' }
     : { mm: 5, sign: '½', says: 'Half a centimetre' };
+
+/** What a fish of which no length is known is reckoned at, for the simulated scale, g. */
+const USUAL_G = 700;
 
 type PadField = 'length' | 'longest' | 'weight';
 
@@ -277,6 +281,11 @@ export function MeasureForm({
           {onDone && <DeckKey type="button" name="Leave it" note="as it was" onClick={onDone} />}
           {onUnmeasured && <DeckKey type="button" name="No length" note="goes on without" onClick={onUnmeasured} />}
           {onGone && verdict?.outcome !== 'mustNotReturn' && <LetGoKey fish={fish} verdict={verdict} onDone={onGone} />}
+          <ScaleKey
+            fish={fish}
+            aboutG={(usual?.massG ?? USUAL_G) * fish.count}
+            onTake={(g) => setWeight(inField('mass', g))}
+          />
           {fish.count === 1 && (
             <PictureKey fish={fish} species={species} wants={wants} note="of the fish on a board" onDone={onDone} />
           )}
