@@ -3,11 +3,10 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { speciesFinder } from '../kit/find-species.ts';
 import { LazyFigure } from '../kit/figure-view.tsx';
-import { isGrave, worstHazard } from '@dagboek/core/harm';
-import { WarningTriangle } from '../kit/hazard-strip.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
 import { SearchField } from '../kit/ui/search-field.tsx';
 import type { Naming } from './key/key-panel.tsx';
+import { SpeciesKey } from './species-key.tsx';
 import { useLikely } from './use-likely.ts';
 import { useKept } from '../kit/use-kept.ts';
 import { useSettled } from '../kit/use-settled.ts';
@@ -95,36 +94,25 @@ export function ChooseSpecies({
         {shown.map((l) => {
           const s = byId(l.speciesId);
           if (!s) return null;
-          const hurt = worstHazard(s.hazards);
+          const by = found?.get(s.id)?.byName;
           return (
             <li key={s.id}>
-              <button
-                type="button"
-                className="species-key"
+              <SpeciesKey
+                species={s}
+                figure={<LazyFigure spec={s.figure} size={96} />}
                 onClick={() => onChoose({ species: s, orElse: [], seen: {} })}
               >
-                <span className="icon">
-                  <LazyFigure spec={s.figure} size={96} />
-                </span>
-                <span>
-                  <b>{s.name}</b>
-                  {found?.get(s.id)?.byName && <small>also {found.get(s.id)?.byName}</small>}
-                  <small>
-                    {l.own > 0
-                      ? `${l.own} in your book here`
-                      : l.share > 0.05
-                        ? 'likely here'
-                        : l.share > 0.015
-                          ? 'now and then here'
-                          : 'hardly here'}
-                  </small>
-                  {hurt && (
-                    <small className={isGrave(hurt) ? 'hurts' : 'pricks'}>
-                      <WarningTriangle size={13} /> {hurt.kind}
-                    </small>
-                  )}
-                </span>
-              </button>
+                {by && <small>also {by}</small>}
+                <small>
+                  {l.own > 0
+                    ? `${l.own} in your book here`
+                    : l.share > 0.05
+                      ? 'likely here'
+                      : l.share > 0.015
+                        ? 'now and then here'
+                        : 'hardly here'}
+                </small>
+              </SpeciesKey>
             </li>
           );
         })}

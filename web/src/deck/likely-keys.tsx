@@ -1,11 +1,10 @@
-import { isGrave, worstHazard } from '@dagboek/core/harm';
 import type { RuleGear } from '@dagboek/core/rules';
 import type { TripState } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { type Species, useCatalogue } from '../kit/catalogue.ts';
 import { FigureView } from '../kit/figure-view.tsx';
-import { WarningTriangle } from '../kit/hazard-strip.tsx';
 import { useSettled } from '../kit/use-settled.ts';
+import { SpeciesKey } from './species-key.tsx';
 import { useLikely } from './use-likely.ts';
 
 /** So many kinds stand ready for one tap. */
@@ -38,28 +37,15 @@ export function LikelyKeys({
   if (ready.length === 0) return null;
   return (
     <ul className={`likely-keys${plain ? ' plain' : ''}${settled ? '' : ' settling'}`} aria-label="Likely here and now">
-      {ready.map((s) => {
-        const hurt = worstHazard(s.hazards);
-        return (
-          <li key={s.id}>
-            <button type="button" className="species-key" onClick={() => onLand(s)}>
-              {!plain && (
-                <span className="icon">
-                  <FigureView spec={s.figure} size={96} plain />
-                </span>
-              )}
-              <span>
-                <b>{s.name}</b>
-                {hurt && (
-                  <small className={isGrave(hurt) ? 'hurts' : 'pricks'}>
-                    <WarningTriangle size={13} /> {hurt.kind}
-                  </small>
-                )}
-              </span>
-            </button>
-          </li>
-        );
-      })}
+      {ready.map((s) => (
+        <li key={s.id}>
+          <SpeciesKey
+            species={s}
+            figure={plain ? null : <FigureView spec={s.figure} size={96} plain />}
+            onClick={() => onLand(s)}
+          />
+        </li>
+      ))}
     </ul>
   );
 }
