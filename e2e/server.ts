@@ -1,10 +1,18 @@
 import { type ChildProcess, fork } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
-export const DEMO_TEMPLATE = join(tmpdir(), 'dagboek-e2e-demo');
+/** The demo's season, written once a run; of this checkout alone, since another may be tested beside it. */
+export const DEMO_TEMPLATE = join(
+  tmpdir(),
+  `dagboek-e2e-demo-${createHash('sha256')
+    .update(import.meta.dirname)
+    .digest('hex')
+    .slice(0, 8)}`,
+);
 /** "Now" of every test, at which the demo season ends. */
 export const DEMO_NOW = '2026-09-12T14:20:00+01:00';
 
