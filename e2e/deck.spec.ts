@@ -327,3 +327,29 @@ test('the scale swings, settles, and its reading is taken by one tap; it says th
     .poll(async () => (await entriesOf(demo)).at(-1))
     .toMatchObject({ kind: 'fish.weighed', facts: { massG: said, how: 'scale' } });
 });
+
+test('with the spear: never alone, and twice as long at the surface as the dive was', async ({ page, demo }) => {
+  await page.clock.install();
+  await page.goto(`${demo.url}/deck`);
+  await button(page, /^Back in the water/).click();
+  await page.clock.runFor(1000);
+  await button(page, /^It went back/).click();
+  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await page.clock.runFor(1000);
+  await page.getByRole('radio', { name: 'spear' }).check({ force: true });
+  const brief = page.getByRole('region', { name: 'With the spear' });
+  await expect(brief).toContainText('one up, one down');
+  await brief.getByRole('button', { name: 'The rest of it' }).click();
+  await expect(brief).toContainText('before anyone climbs aboard');
+  await page.clock.runFor(1000);
+  await brief.getByRole('button', { name: /^Down/ }).click();
+  await page.clock.runFor('01:00');
+  await expect(brief.getByRole('status')).toContainText('under.');
+  await brief.getByRole('button', { name: /^Up/ }).click();
+  await page.clock.runFor(1000);
+  await expect(brief.getByRole('status')).toContainText(
+    /Rest 0[12]:\d\d more at the least, 02:0\d for a dive of 01:0\d/,
+  );
+  await page.clock.runFor('02:05');
+  await expect(brief.getByRole('status')).toContainText('Rested as long as was asked');
+});

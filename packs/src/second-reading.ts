@@ -5,6 +5,7 @@ import {
   byproductCaution,
   CORE_LINES,
   CALL_SIGNS,
+  SPEAR_RULES,
   FREEZING_FOR_RAW,
   packCautions,
   releaseSentences,
@@ -41,6 +42,7 @@ export function secondReading(species: readonly Species[]): string {
         ...c.later.map((s) => `in the days after: ${s}`),
       ].map((s) => ['first aid', `${c.title}: ${s}`, c.sources.join('; '), CLINICIAN]),
     ),
+    ...SPEAR_RULES.map((s) => ['spear', s, 'freediving schools’ common rules; product.md', HANDLER]),
     ...CALL_SIGNS.map((s) => ['first aid', `Call at once: ${s}`, 'domain.md section 4', CLINICIAN]),
     [
       'histamine',

@@ -16,6 +16,8 @@ import {
   SEVERITIES,
   severityOf,
   simulatedBowlC,
+  SPEAR_RULES,
+  surfaceRestMs,
   soakState,
   tellHazards,
   worstHazard,
@@ -161,6 +163,13 @@ describe('first aid', () => {
     expect(cardsFor([]).some((c) => c.fits)).toBe(false);
     expect(cardsFor([])).toHaveLength(AID_CARDS.length);
   });
+});
+
+test('with a spear: never alone, unloaded before boarding, rested twice as long as the dive', () => {
+  const said = SPEAR_RULES.join(' ');
+  expect(said).toMatch(/one up, one down/);
+  expect(said).toMatch(/unloaded in the water, before anyone climbs aboard/);
+  expect([surfaceRestMs(60_000), surfaceRestMs(0), surfaceRestMs(-5)]).toEqual([120_000, 0, 0]);
 });
 
 describe('a soak in hot water', () => {

@@ -10,6 +10,8 @@ export type { AidCard, AidId } from './aid-cards.ts';
 export { aidCard, CALL_SIGNS, cardOf, cardsFor } from './first-aid.ts';
 export { simulatedBowlC, soakState } from './hot-water.ts';
 export type { SoakState } from './hot-water.ts';
+// while a spear is in hand
+export { SPEAR_RULES, surfaceRestMs } from './spear.ts';
 // what stands at the table, on the pack, beside a by-product
 export {
   AT_RISK,

@@ -20,6 +20,7 @@ import { useNarrow } from '../kit/use-width.ts';
 import { DeckFoot } from './deck-foot.tsx';
 import { NoteKey } from './note-key.tsx';
 import { LikelyKeys } from './likely-keys.tsx';
+import { SpearBrief } from './spear-brief.tsx';
 import { useDeckWrite } from './take-back.tsx';
 
 const HOUR_MS = 3_600_000;
@@ -134,6 +135,7 @@ export function NextFish({
           <LikelyKeys trip={trip} gear={gear} at={thisHour} onLand={(s) => void land(s)} />
         </>
       )}
+      {gear === 'spear' && <SpearBrief />}
       <DeckFoot tripId={trip.id} but={null} step="next" trouble={<Trouble says={trouble} />}>
         {narrow && several && (
           <div className="foot-fields">
