@@ -205,8 +205,10 @@ describe('dangers that must not be missed', () => {
         .map((c) => c.card.id);
     expect(fits('silver-cheeked-puffer')).toContain('poison');
     expect(fits('marbled-torpedo')).toContain('shock');
-    expect(fits('common-stingray')).toEqual(['sting', 'wound']);
-    expect(fits('eel')).toContain('poison');
+    // Its barb is no spine of a fin.
+    expect(fits('common-stingray')).toEqual(['barb', 'bite', 'cut']);
+    expect(fits('greater-weever')[0]).toBe('sting');
+    expect(fits('eel')).toEqual(expect.arrayContaining(['blood', 'poison']));
   });
 
   test('mercury is told to the eater of every kind that can hold it', () => {
