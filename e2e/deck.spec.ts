@@ -303,6 +303,9 @@ test('what is no fish is noted by a tap or two, stands in the log with its hour,
   await expect(page.locator('.log-sentence', { hasText: 'fuel' })).toHaveCount(0);
   await page.goto(`${demo.url}/book`);
   await expect(page.getByRole('region', { name: 'Trip 27' })).toContainText('Sighting: gannets diving.');
+  await page.getByLabel('Find in remarks').fill('Seals kept');
+  await expect(page.getByRole('region', { name: /^Trip / })).toHaveCount(1);
+  await expect(page.getByText('Two seals kept us company.')).toBeVisible();
 });
 
 test('the scale swings, settles, and its reading is taken by one tap; it says that it is simulated', async ({

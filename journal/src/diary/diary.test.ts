@@ -47,6 +47,28 @@ describe('the diary', () => {
     expect(said({ zone: 'outer-bank' })).toEqual([]);
   });
 
+  test('by a word of a remark: of the trip, of a fish, of whoever was hurt, of a meal, whatever its letters', () => {
+    const remarked = BOOK.withEntries([
+      anEntry('trip.noted', lake, { topic: 'sighting', text: 'Gannets diving' }, { at: '2026-09-01T09:00:00+01:00' }),
+      anEntry('fish.noted', idOf('b'), { text: 'sea lice' }, { at: at('13:05') }),
+      anEntry('incident.begun', idOf('hurt'), { card: 'cut', trip: TRIP }, { at: at('13:10') }),
+      anEntry('incident.noted', idOf('hurt'), { text: 'thumb bandaged' }, { at: at('13:12') }),
+    ]);
+    const found = (text: string) =>
+      diary(remarked, { ...ALL, text }, day).map((i) => (i.kind === 'trip' ? `trip ${i.number}` : i.meal.name));
+    expect(found('gannets')).toEqual(['trip 1']);
+    expect(found('SIGHTING: g')).toEqual(['trip 1']);
+    expect(found('lice')).toEqual(['trip 2']);
+    expect(found(' bandaged ')).toEqual(['trip 2']);
+    expect(found('thyme')).toEqual(['Pollack on thyme']);
+    expect(found('whale')).toEqual([]);
+    expect(found('  ')).toHaveLength(3);
+    const struck = remarked.withEntries([
+      anEntry('log.struck', idOf('hurt'), {}, { strikes: remarked.get('incident', idOf('hurt'))!.log[0]!.first.id }),
+    ]);
+    expect(diary(struck, { ...ALL, text: 'bandaged' }, day)).toEqual([]);
+  });
+
   test('fish keep their number in the trip whatever is filtered away', () => {
     const [item] = diary(BOOK, { ...ALL, species: 'mackerel' }, day);
     expect(item?.kind === 'trip' && item.numberOf(idOf('b'))).toBe('2');

@@ -1,3 +1,4 @@
+import { sayTripNote } from '../kinds/words.ts';
 import { fishNumbers } from '../line/numbers.ts';
 import { mealsInOrder, tripsInOrder } from '../line/order.ts';
 import type { Book } from '../state/book.ts';
@@ -8,6 +9,8 @@ export interface DiaryFilter {
   readonly who: string | null;
   readonly species: string | null;
   readonly zone: string | null;
+  /** A word out of a remark: of a trip, a fish, someone hurt, a meal. */
+  readonly text?: string | null;
 }
 
 /** One thing that fills a place in the diary: a trip with its fish, or a meal. */
@@ -27,6 +30,7 @@ export type DiaryItem =
 /** Trips and meals that pass the filter, the newest first. A trip without a catch passes unless a species is asked for. */
 export function diary(book: Book, filter: DiaryFilter, day: (at: string) => string): DiaryItem[] {
   const items: (DiaryItem & { at: string })[] = [];
+  const word = filter.text?.trim().toLowerCase() ?? '';
   const trips = tripsInOrder(book);
   const struck = book.allAny('trip').filter((t) => !book.stands(t));
   [...trips, ...struck].forEach((trip, i) => {
@@ -34,6 +38,7 @@ export function diary(book: Book, filter: DiaryFilter, day: (at: string) => stri
     if (filter.who && !trip.crew.includes(filter.who)) return;
     // What is not shown is not put in order: a trip is asked for its fish when it is drawn.
     if (filter.species && !caughtOn(book, trip.id, filter.species, filter.who)) return;
+    if (word && !remarksOf(book, trip).includes(word)) return;
     items.push({
       kind: 'trip',
       at: trip.startedAt,
@@ -49,10 +54,27 @@ export function diary(book: Book, filter: DiaryFilter, day: (at: string) => stri
   });
   for (const meal of filter.zone ? [] : mealsInOrder(book)) {
     if (filter.who && !meal.eaters.includes(filter.who) && meal.cook !== filter.who) continue;
+    if (word && !inWords([meal.name, ...meal.notes.map((n) => n.text)]).includes(word)) continue;
     if (filter.species && !meal.packs.some((p) => book.get('pack', p.pack)?.species === filter.species)) continue;
     items.push({ kind: 'meal', at: meal.servedAt, day: day(meal.servedAt), meal });
   }
   return items.sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
+}
+
+const inWords = (list: readonly string[]): string => list.join('\n').toLowerCase();
+
+/** Everything that was remarked on a trip, to be looked through: of the trip, its fish and whoever was hurt. */
+function remarksOf(book: Book, trip: TripState): string {
+  const ofTripAndFish = book.ofTrip(trip.id, 'remarks', [], () =>
+    inWords([
+      ...trip.notes.map((n) => sayTripNote(n.topic, n.text)),
+      ...trip.harm.map((h) => h.text),
+      ...book.namingAny('fish', trip.id).flatMap((f) => f.notes.map((n) => n.text)),
+    ]),
+  );
+  // Incidents are few, and what is kept of a trip does not follow them.
+  const hurt = book.naming('incident', trip.id).flatMap((i) => i.notes.map((n) => n.text));
+  return hurt.length > 0 ? `${ofTripAndFish}\n${inWords(hurt)}` : ofTripAndFish;
 }
 
 /** Fish of a trip in the order in which they were landed, struck ones too, and their numbers. */

@@ -52,7 +52,12 @@ export function BookPage() {
   const [shown, setShown] = useState(PAGE);
   const trips = tripsInOrder(book);
   const narrow = useNarrow();
-  const filter = { who: search.get('who'), species: search.get('species'), zone: search.get('zone') };
+  const filter = {
+    who: search.get('who'),
+    species: search.get('species'),
+    zone: search.get('zone'),
+    text: search.get('text'),
+  };
   const items = diary(book, filter, day);
   const narrowTo = (key: string, value: string): void => {
     const next = new URLSearchParams(asked.current ?? search);
@@ -109,6 +114,19 @@ export function BookPage() {
         'Zone',
         (rules?.zones ?? []).map((z) => ({ value: z.id, text: z.name })),
         'all zones',
+      ),
+    },
+    {
+      label: 'Remarks',
+      value: (
+        <input
+          type="search"
+          className="filter"
+          aria-label="Find in remarks"
+          placeholder="any remark"
+          defaultValue={filter.text ?? ''}
+          onChange={(e) => narrowTo('text', e.target.value)}
+        />
       ),
     },
   ];
