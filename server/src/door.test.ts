@@ -103,6 +103,8 @@ describe('what is asked, and how', () => {
     expect(told.sort()).toEqual([
       'get /api/devices/position waters',
       'get /api/devices/position zone',
+      'get /api/devices/scale about',
+      'get /api/devices/scale seed',
       'get /api/fish/{id} id',
       'get /api/journal after',
       'get /api/journal digest',
