@@ -202,8 +202,9 @@ test('each kind is killed and bled as its own page says; a speared one by the sh
     .getByRole('button', { name: /^Dispatched/ })
     .click();
   await expect(page.getByText(/The gut was pierced: gut it soon/)).toBeVisible();
-  const last = (await entriesOf(demo)).filter((e) => e.kind === 'fish.dispatched').at(-1);
-  expect(last?.facts).toMatchObject({ how: 'killed by the shot', gutPierced: true });
+  await expect
+    .poll(async () => (await entriesOf(demo)).filter((e) => e.kind === 'fish.dispatched').at(-1)?.facts)
+    .toMatchObject({ how: 'killed by the shot', gutPierced: true });
 });
 
 test('a bleeding that is long enough is heard and said on every page; each of sound and vibration can be off', async ({
@@ -302,7 +303,7 @@ test('what is no fish is noted by a tap or two, stands in the log with its hour,
   await button(page, 'Take it back').click();
   await expect(page.locator('.log-sentence', { hasText: 'fuel' })).toHaveCount(0);
   await page.goto(`${demo.url}/book`);
-  await expect(page.getByRole('region', { name: 'Trip 27' })).toContainText('Sighting: gannets diving.');
+  await expect(page.getByRole('region', { name: 'Trip 27' })).toContainText('Sighting: bait fish at the top.');
   await page.getByLabel('Find in remarks').fill('Seals kept');
   await expect(page.getByRole('region', { name: /^Trip / })).toHaveCount(1);
   await expect(page.getByText('Two seals kept us company.')).toBeVisible();

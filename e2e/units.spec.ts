@@ -44,7 +44,7 @@ test('a fish measured in inches stands in inches, keeps what was typed, and read
   await expect(page.getByRole('columnheader', { name: 'Length, in' })).toBeVisible();
   await expect(page.getByText('6:40 am').first()).toBeVisible();
   // Degrees that can scald are never left in the other scale.
-  await page.goto(`${demo.url}/hurt`);
+  await page.goto(`${demo.url}/hurt?card=sting`);
   await expect(page.getByText(/water as hot as can be borne, 104 to 113°F and never above 113°F/)).toHaveCount(1);
   await choose(page, demo.url, /^All metric/);
   await page.goto(`${demo.url}/fish/${subject}`);

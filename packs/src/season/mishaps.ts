@@ -109,7 +109,7 @@ export function stung(s: Scribe, t: Tern, tripId: string, atMs: number): void {
 
 /** What else was seen today, noted by one tap each. */
 export function seenToday(s: Scribe, t: Tern, tripId: string, at: (time: string) => number): void {
-  s.note('trip.noted', tripId, at('09:30'), t.wren, { topic: 'sighting', text: 'gannets diving' });
+  s.note('trip.noted', tripId, at('09:30'), t.wren, { topic: 'sighting', text: 'bait fish at the top' });
   s.note('trip.noted', tripId, at('10:12'), t.tomas, { topic: 'lost fish', text: 'threw the hook' });
   s.note('trip.noted', tripId, at('13:05'), t.ilse, { topic: 'tide', text: 'flood runs' });
 }

@@ -48,7 +48,10 @@ export function DeckLog({
     ...fish.map((f) => ({ at: f.landed.at, fish: f })),
     ...trip.notes.map((n) => ({ at: n.at, note: n })),
   ].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
-  const hidden = open ? [] : items.slice(0, Math.max(0, items.length - rows));
+  // The last few fish stand open, with what was noted between them.
+  const firstOpen = rows > 0 ? fish.at(-Math.min(rows, fish.length)) : undefined;
+  const openFrom = firstOpen ? items.findIndex((i) => 'fish' in i && i.fish.id === firstOpen.id) : items.length;
+  const hidden = open || fish.length + trip.notes.length <= rows ? [] : items.slice(0, openFrom);
   const folded = hidden.flatMap((i) => ('fish' in i ? i.fish : []));
   const notes = hidden.length - folded.length;
   const { book } = useBook();
@@ -88,7 +91,7 @@ export function DeckLog({
               {notes > 0 ? `, ${plural(notes, 'remark')}` : ''}.{' '}
             </>
           )}
-          {items.length > rows && (
+          {(hidden.length > 0 || open) && (
             <button type="button" className="fold-key" aria-expanded={open} onClick={() => setOpen(!open)}>
               {open ? 'Fold' : 'Open'}
             </button>
