@@ -5,7 +5,7 @@ const button = (page: Page, name: string | RegExp) => page.getByRole('button', {
 
 test('first aid: when to call first, the card of the fish that did it, and what is its own', async ({ page, demo }) => {
   await page.goto(`${demo.url}/plan`);
-  await page.getByRole('link', { name: /^Someone is hurt/ }).click();
+  await page.getByRole('link', { name: 'Someone is hurt help comes first' }).click();
   await expect(page.getByRole('region', { name: 'When to call' })).toContainText('Bleeding that does not stop');
   await button(page, 'Sting of a spine').click();
   await expect(page.getByText('never above 45°, tried first on the unhurt hand')).toBeVisible();
@@ -31,6 +31,31 @@ test('cards and clock before there is a book, and with a number of one’s own t
   await expect(page.getByRole('listitem').filter({ hasText: 'Worse.' })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('listitem').filter({ hasText: 'Worse.' })).toBeVisible();
+});
+
+test('one key leads there from every page; without a network and a book the cards stand alone', async ({
+  page,
+  demo,
+}) => {
+  for (const path of ['/deck', '/box', '/table', '/book', '/catalogue']) {
+    await page.goto(demo.url + path);
+    await page.getByRole('link', { name: 'Hurt?' }).click();
+    await expect(page.getByRole('heading', { name: 'What happened?' })).toBeVisible();
+  }
+  await page.goto(`${demo.url}/larder`);
+  await expect(page.getByRole('region', { name: 'Freezer' })).toBeVisible();
+  await page.keyboard.press('Alt+0');
+  await expect(page).toHaveURL(`${demo.url}/hurt`);
+});
+
+test('a first visit that finds no server still has the cards', async ({ page, own }) => {
+  await page.route('**/api/journal?*', (route) => route.abort());
+  await page.route('**/api/health', (route) => route.abort());
+  await page.goto(`${own.url}/deck`);
+  const cards = page.getByRole('region', { name: 'Someone is hurt' });
+  await expect(cards.getByRole('link', { name: 'Call 112' })).toBeVisible();
+  await cards.getByText('Burn or scald').click();
+  await expect(cards.getByText('Cool, running tap water on the burn for 20 minutes')).toBeVisible();
 });
 
 test.describe('on a phone', () => {

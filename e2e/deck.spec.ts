@@ -144,6 +144,10 @@ for (const size of SIZES)
 
 test('a wrong tap is taken back by one tap within ten seconds, and stays readable', async ({ page, demo }) => {
   await page.goto(`${demo.url}/deck`);
+  // A wrong name too.
+  await button(page, /^Turbot/).click();
+  await button(page, 'Take it back').click();
+  await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
   await nameAndMeasure(page, /^Pollack/, '45');
   await button(page, /^Dispatched/).click();
   const back = page.getByRole('button', { name: 'Take it back' });

@@ -13,7 +13,7 @@ test.describe('Plan', () => {
     await page.getByLabel('Remark').fill('two gannets diving');
     await page.getByRole('button', { name: 'Note it', exact: true }).click();
     await expect(page.getByRole('listitem').filter({ hasText: 'two gannets diving' })).toBeVisible();
-    await page.getByRole('link', { name: /^Someone is hurt/ }).click();
+    await page.getByRole('link', { name: 'Someone is hurt help comes first' }).click();
     await button(page, /^A hook in the flesh/).click();
     await expect(page.getByText('a doctor’s advice before this screen')).toBeVisible();
     await button(page, /^Keep the time/).click();

@@ -99,6 +99,7 @@ export type { Dinner } from './deck/dinner.ts';
 export { fishInHand } from './deck/in-hand.ts';
 export { bleedingOf } from './deck/bleeding-of.ts';
 export { lastMeasured } from './deck/last-measured.ts';
+export { soakOf } from './deck/soak-of.ts';
 export { runningTimers } from './deck/running-timers.ts';
 export type { RunningTimer } from './deck/running-timers.ts';
 export { maybeSameFish, mergeOf, mergeWritings } from './deck/merge-fish.ts';

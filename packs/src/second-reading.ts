@@ -1,3 +1,4 @@
+import { GUT_PIERCED, KILL_SIGNS } from '@dagboek/core/handling';
 import { HISTAMINE_LIMITS, warmSide } from '@dagboek/core/fresh';
 import {
   AID_CARDS,
@@ -8,7 +9,9 @@ import {
   SPEAR_RULES,
   FREEZING_FOR_RAW,
   packCautions,
+  RELEASE_ALWAYS,
   releaseSentences,
+  SOAK_TEST,
   severityOf,
 } from '@dagboek/core/harm';
 import type { Species } from './load.ts';
@@ -42,6 +45,10 @@ export function secondReading(species: readonly Species[]): string {
         ...c.later.map((s) => `in the days after: ${s}`),
       ].map((s) => ['first aid', `${c.title}: ${s}`, c.sources.join('; '), CLINICIAN]),
     ),
+    ...RELEASE_ALWAYS.map((s) => ['let go', s, 'usual teaching of catch and release; domain.md section 4', HANDLER]),
+    ['handling', KILL_SIGNS, 'domain.md section 4', HANDLER],
+    ['handling', `The gut was pierced: ${GUT_PIERCED}.`, 'product.md (Deck)', FOOD],
+    ['first aid', SOAK_TEST, 'Atkinson et al. 2006, Emergency Medicine Journal 23', CLINICIAN],
     ...SPEAR_RULES.map((s) => ['spear', s, 'freediving schools’ common rules; product.md', HANDLER]),
     ...CALL_SIGNS.map((s) => ['first aid', `Call at once: ${s}`, 'domain.md section 4', CLINICIAN]),
     [

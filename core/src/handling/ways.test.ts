@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { BLEEDS, bleedsFor, isNotBled, killBleeds, KILLS, killsFor, offeredWay } from './index.ts';
+import { BLEEDS, bleedsFor, handlingSentences, isNotBled, killBleeds, KILLS, killsFor, offeredWay } from './index.ts';
 
 const mackerel = {
   kills: ['head snapped back', 'blow to the head'],
@@ -57,4 +57,16 @@ test('every way is offered once, and none is lost, whatever a file says', () => 
       expect(new Set(b.ways.slice(0, b.own))).toEqual(new Set(bleeds));
     }),
   );
+});
+
+test('what is said while it is killed and bled comes from its own file; a spear and a pierced gut add theirs', () => {
+  const species = { dispatch: 'Two blows.', bleeding: 'Cut both gills.' };
+  const say = (step: 'dispatch' | 'bleed' | 'ice', speared = false, gutPierced = false) =>
+    handlingSentences(step, species, { speared, gutPierced });
+  expect(say('dispatch')[0]).toBe('Two blows.');
+  expect(say('dispatch')[1]).toMatch(/fins flare, the eyes stand fixed/);
+  expect(say('bleed')).toEqual(['Cut both gills.']);
+  expect(say('bleed', true)[1]).toMatch(/predators about: bleed it aboard/);
+  expect(say('ice')).toEqual([]);
+  expect(say('ice', false, true)[0]).toMatch(/gut was pierced: gut it soon/);
 });

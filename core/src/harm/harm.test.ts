@@ -12,10 +12,13 @@ import {
   hurtingParts,
   isDangerous,
   isGrave,
+  RELEASE_ALWAYS,
   releaseSentences,
   SEVERITIES,
   severityOf,
+  saySoak,
   simulatedBowlC,
+  SOAK_TEST,
   SPEAR_RULES,
   surfaceRestMs,
   soakState,
@@ -103,6 +106,8 @@ describe('letting go', () => {
     expect(releaseSentences([whiting, weever])).toHaveLength(2);
     expect(releaseSentences([weever, weever])).toHaveLength(1);
   });
+  test('of every fish: a deep hook stays in it, a swollen one goes down', () =>
+    expect(RELEASE_ALWAYS.join(' ')).toMatch(/deep stays: cut the line.*head first, or down on a weight/));
   test('without a sentence of its own nothing that can hurt is let go by hand, nor is what has no name', () => {
     expect(releaseSentences([{ name: 'X', hazards: [hazard('bite')] }])[0]).toMatch(/Never by hand/);
     expect(releaseSentences([])[0]).toMatch(/without touching/);
@@ -187,6 +192,16 @@ describe('a soak in hot water', () => {
     ['reads more than 45', 5, 5, 45.1, { water: 'too hot' }],
   ])('%s', (_, goneMin, toppedMin, waterC, says) => {
     expect(soakState(0, toppedMin * MIN, goneMin * MIN, waterC)).toMatchObject(says);
+  });
+  test('what it asks for: out of what scalds before anything else, no more hot water when it is long enough', () => {
+    const say = (goneMin: number, toppedMin: number, waterC: number | null) =>
+      saySoak(soakState(0, toppedMin * MIN, goneMin * MIN, waterC));
+    expect(say(95, 95, 46)).toEqual({ line: 'Out of it now: too hot, it scalds.', key: 'not now: let it cool first' });
+    expect(say(95, 60, 38)).toEqual({ line: 'Out of it: longer helps no more.', key: 'long enough: out of it' });
+    expect(say(12, 0, null).key).toMatch(/^due now/);
+    expect(say(12, 10, null).line).toBe('Top up in 8 min.');
+    expect(say(12, 10, 43).line).toBe('Warm enough.');
+    expect(SOAK_TEST).toMatch(/unhurt hand first.*never above 45°/);
   });
   test('the simulated bowl cools from 44° towards the air, and is never hotter than filled', () => {
     expect(simulatedBowlC(0)).toBe(44);

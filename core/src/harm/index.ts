@@ -2,13 +2,13 @@
 export { hurtingParts, isDangerous, isGrave, SEVERITIES, severityOf, tellHazards, worstHazard } from './hazards.ts';
 export type { ToldHazard } from './hazards.ts';
 // how a fish is let go
-export { releaseSentences } from './release.ts';
+export { RELEASE_ALWAYS, releaseSentences } from './release.ts';
 export type { Releasable } from './release.ts';
 // when someone is hurt
 export { AID_CARDS, AID_IDS, HOT_WATER } from './aid-cards.ts';
 export type { AidCard, AidId } from './aid-cards.ts';
 export { aidCard, CALL_SIGNS, cardOf, cardsFor } from './first-aid.ts';
-export { simulatedBowlC, soakState } from './hot-water.ts';
+export { saySoak, simulatedBowlC, SOAK_TEST, soakState } from './hot-water.ts';
 export type { SoakState } from './hot-water.ts';
 // while a spear is in hand
 export { SPEAR_RULES, surfaceRestMs } from './spear.ts';

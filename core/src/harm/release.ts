@@ -8,6 +8,12 @@ export interface Releasable {
   readonly release?: string;
 }
 
+/** What holds of every fish that goes back, beside its own way. */
+export const RELEASE_ALWAYS: readonly string[] = [
+  'A hook that went deep stays: cut the line close to it, and do not pull.',
+  'A swollen fish from the deep goes back head first, or down on a weight.',
+];
+
 const UNKNOWN = 'In the water, without touching it: long pliers, or cut the line. It has no name yet, and may sting.';
 
 /**

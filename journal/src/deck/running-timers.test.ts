@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { anEntry, at, idOf, landed, tripStarted } from '../builders.test-support.ts';
-import { Book, runningTimers } from '../index.ts';
+import { Book, runningTimers, soakOf } from '../index.ts';
 
 const hurt = idOf('hurt');
 const book = Book.EMPTY.withEntries([
@@ -33,4 +33,12 @@ test('what is over runs no more', () => {
   ]);
   expect(due('12:41', over)).toEqual([]);
   expect(due('12:41', Book.EMPTY)).toEqual([]);
+});
+
+test('a soak is reckoned from the first time in and the last topping up; a thermometer is believed before the clock', () => {
+  const incident = book.get('incident', hurt)!;
+  const now = Date.parse(at('12:31'));
+  expect(soakOf(incident, now, null)).toMatchObject({ goneMs: 27 * 60_000, water: 'top up' });
+  expect(soakOf(incident, now, 43)).toMatchObject({ water: 'right' });
+  expect(soakOf({ ...incident, soaks: [] }, now, null)).toBeNull();
 });

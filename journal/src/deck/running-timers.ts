@@ -1,10 +1,9 @@
-import { soakState } from '@dagboek/core/harm';
 import type { SpeciesFacts } from '@dagboek/core/species';
-import { epochMs } from '@dagboek/core/time';
 import { openTrip } from '../line/order.ts';
 import type { Book } from '../state/book.ts';
 import { bleedingOf } from './bleeding-of.ts';
 import { fishInHand } from './in-hand.ts';
+import { soakOf } from './soak-of.ts';
 
 /** Something whose time runs: a fish that bleeds, a limb in hot water. */
 export interface RunningTimer {
@@ -30,9 +29,8 @@ export function runningTimers(
     return [{ id: f.id, of: 'bleeding', subject: f.id, due }];
   });
   const soaks = book.all('incident').flatMap((i): RunningTimer[] => {
-    const [first, last] = [i.soaks[0], i.soaks.at(-1)];
-    if (i.ended || !first || !last) return [];
-    const s = soakState(epochMs(first.at), epochMs(last.at), nowMs, null);
+    const s = soakOf(i, nowMs, null);
+    if (!s) return [];
     const due = s.state === 'soaks' ? (s.water === 'top up' ? 'top up' : null) : 'long enough';
     return [{ id: i.id, of: 'soak', subject: i.id, due }];
   });

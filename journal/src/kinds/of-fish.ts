@@ -1,3 +1,4 @@
+import { GUT_PIERCED } from '@dagboek/core/handling';
 import { lengthNumber, lengthUnit, sayMass } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import {
@@ -143,7 +144,7 @@ export const FISH_KINDS = {
       s.dispatched = d;
     },
     say: (d) =>
-      `Dispatched, ${d.how}${d.signsSeen ? '; signs of a clean kill seen' : ''}${d.wired ? '; spinal wire' : ''}${d.gutPierced ? '; gut pierced: gut it soon, wipe it, use it first' : ''}.`,
+      `Dispatched, ${d.how}${d.signsSeen ? '; signs of a clean kill seen' : ''}${d.wired ? '; spinal wire' : ''}${d.gutPierced ? `; gut pierced: ${GUT_PIERCED}` : ''}.`,
     fields: [choiceField('how', 'How', DISPATCHES)],
   }),
   'fish.bled': kind({

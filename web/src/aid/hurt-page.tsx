@@ -10,6 +10,7 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
+import { Foot } from '../kit/ui/foot.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { AidCardView } from './aid-card-view.tsx';
 import { CallStrip, useEmergencyNumber } from './emergency-number.tsx';
@@ -161,12 +162,9 @@ function Begin({ card, by, children }: { card: AidId; by: string | null; childre
         />
       )}
       {children}
-      <div className="deck-foot">
-        <Trouble says={trouble} />
-        <div className="keys foot-keys">
-          <DeckKey act name="Keep the time" note="clock and signs, for a doctor" onClick={() => void begin()} />
-        </div>
-      </div>
+      <Foot above={<Trouble says={trouble} />}>
+        <DeckKey act name="Keep the time" note="clock and signs, for a doctor" onClick={() => void begin()} />
+      </Foot>
     </>
   );
 }

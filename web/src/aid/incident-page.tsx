@@ -1,5 +1,5 @@
-import { aidCard, HOT_WATER, soakState } from '@dagboek/core/harm';
-import { type IncidentState, SIGNS } from '@dagboek/journal';
+import { aidCard, HOT_WATER, saySoak } from '@dagboek/core/harm';
+import { type IncidentState, SIGNS, soakOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
@@ -11,6 +11,8 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
+import { StruckBanner } from '../kit/struck-banner.tsx';
+import { Foot } from '../kit/ui/foot.tsx';
 import { KeyLink } from '../kit/ui/key.tsx';
 import { degrees } from '../kit/units.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
@@ -46,18 +48,14 @@ function Incident({ incident }: { incident: IncidentState }) {
   const [text, setText] = useState('');
   const card = aidCard(incident.card);
   const culprit = byId(incident.by);
-  const [first, last] = [incident.soaks[0], incident.soaks.at(-1)];
-  const soak = first && last ? soakState(Date.parse(first.at), Date.parse(last.at), now, bowl.waterC) : null;
+  const soak = soakOf(incident, now, bowl.waterC);
   const done = (r: WriteResult): void => {
     setTrouble(r.ok || r.why === '' ? null : r.why);
     if (!r.ok) return;
     setAsking(null);
     setText('');
   };
-  const topUp = (): void => {
-    // Made hot anew, a thermometer reads what it was filled at.
-    void write('incident.soaked', incident.id, {}).then(done);
-  };
+  const topUp = (): void => void write('incident.soaked', incident.id, {}).then(done);
   const say = (): void => {
     const words = text.trim();
     void (
@@ -76,6 +74,7 @@ function Incident({ incident }: { incident: IncidentState }) {
         { label: 'Who', value: incident.who ? names.member(incident.who) : 'not said' },
       ]}
     >
+      <StruckBanner state={incident} />
       {card && !incident.ended && (
         <Row className="call-row">
           <CallStrip signs={card.call} />
@@ -104,41 +103,32 @@ function Incident({ incident }: { incident: IncidentState }) {
                 <b>{s}</b>
               </p>
             ))}
-            <details open={!card.hotWater || !first}>
+            <details open={!soak}>
               <summary>What to do, in order</summary>
               <AidCardView card={card} own={culprit?.aid ? { name: culprit.name, aid: culprit.aid } : null} />
             </details>
           </>
         )}
         {!incident.ended && (
-          <div className="deck-foot">
-            <Trouble says={trouble} />
-            <div className="keys foot-keys">
-              {card?.hotWater && (
-                <DeckKey
-                  act
-                  name={first ? 'Topped up' : 'Into hot water'}
-                  note={
-                    soak
-                      ? soak.water === 'right'
-                        ? 'from the flask; stir, test'
-                        : 'due now, from the flask; stir, test'
-                      : degrees(`tested first, ${HOT_WATER.leastC} to ${HOT_WATER.mostC}°`)
-                  }
-                  onClick={topUp}
-                />
-              )}
-              {SIGNS.map((sign) => (
-                <DeckKey
-                  key={sign}
-                  name={SIGN_WORDS[sign][0]}
-                  onClick={() =>
-                    void write('incident.noted', incident.id, { sign, text: SIGN_WORDS[sign][1] }).then(done)
-                  }
-                />
-              ))}
-            </div>
-          </div>
+          <Foot above={<Trouble says={trouble} />}>
+            {card?.hotWater && (
+              <DeckKey
+                act
+                name={soak ? 'Topped up' : 'Into hot water'}
+                note={soak ? saySoak(soak).key : degrees(`tested first, ${HOT_WATER.leastC} to ${HOT_WATER.mostC}°`)}
+                onClick={topUp}
+              />
+            )}
+            {SIGNS.map((sign) => (
+              <DeckKey
+                key={sign}
+                name={SIGN_WORDS[sign][0]}
+                onClick={() =>
+                  void write('incident.noted', incident.id, { sign, text: SIGN_WORDS[sign][1] }).then(done)
+                }
+              />
+            ))}
+          </Foot>
         )}
       </Row>
       <Row className="pad ruled">

@@ -6,6 +6,7 @@ import { MissingPage } from '../app/missing-page.tsx';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { degrees } from '../kit/units.ts';
 import { PrintPage } from '../plan/print-page.tsx';
 
 /** What happened, when, and what was done, on one page for a doctor. No place: that is the book's own. */
@@ -65,7 +66,7 @@ export function IncidentSheet() {
               {h.where} {h.does}
             </p>
           ))}
-          {fish.aid && <p>{fish.aid}</p>}
+          {fish.aid && <p>{degrees(fish.aid)}</p>}
         </>
       )}
     </PrintPage>

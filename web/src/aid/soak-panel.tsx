@@ -1,5 +1,5 @@
-import { HOT_WATER, simulatedBowlC, soakState } from '@dagboek/core/harm';
-import type { IncidentState } from '@dagboek/journal';
+import { HOT_WATER, saySoak, simulatedBowlC, SOAK_TEST } from '@dagboek/core/harm';
+import { type IncidentState, soakOf } from '@dagboek/journal';
 import { useFormat } from '../kit/format.ts';
 import { useKept } from '../kit/use-kept.ts';
 import { useNow } from '../kit/use-now.ts';
@@ -30,9 +30,8 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
   const { time } = useFormat();
   const [ref, width] = useWidth(320);
   const first = incident.soaks[0];
-  const last = incident.soaks.at(-1);
-  if (!first || !last) return null;
-  const s = soakState(Date.parse(first.at), Date.parse(last.at), now, bowl.waterC);
+  const s = soakOf(incident, now, bowl.waterC);
+  if (!first || !s) return null;
   const room = width - 20;
   const x = (min: number): number => 10 + (Math.min(min, MOST) / MOST) * room;
   const c = (t: number): number => 10 + ((Math.min(BURN_C, Math.max(COOL_C, t)) - COOL_C) / (BURN_C - COOL_C)) * room;
@@ -70,16 +69,7 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
         </svg>
       </div>
       <p role="status">
-        <b>
-          {s.water === 'too hot'
-            ? 'Out of it now: too hot, it scalds.'
-            : s.water === 'top up'
-              ? 'It cools: top it up, stir, test.'
-              : s.topUpInMs > 0
-                ? `Top up in ${Math.ceil(s.topUpInMs / 60_000)} min.`
-                : 'Warm enough.'}
-        </b>{' '}
-        Test with the unhurt hand first: as hot as it can bear, and {degrees('never above 45°')}.
+        <b>{saySoak(s).line}</b> {degrees(SOAK_TEST)}
       </p>
       {bowl.waterC !== null && (
         <div className="bowl">

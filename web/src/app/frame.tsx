@@ -8,7 +8,7 @@ import { Timers } from './timers.tsx';
 /** What opens before there is a book; anything else asks for one first. */
 const BEFORE_A_BOOK = ['/welcome', '/unsent', '/hurt'];
 
-/** Around every page: an empty book asks its three questions first; Alt and a number opens a station. */
+/** Around every page: an empty book asks its three questions first; Alt and a number opens a station, and Alt and 0 what helps when someone is hurt. */
 export function Frame() {
   const { book } = useBook();
   const { pathname } = useLocation();
@@ -20,7 +20,10 @@ export function Frame() {
       tinykeys(
         window,
         Object.fromEntries(
-          tabs.map((t, i) => [`Alt+${i + 1}`, (e: KeyboardEvent) => (e.preventDefault(), void navigate(t.to))]),
+          ['/hurt', ...tabs.map((t) => t.to)].map((to, i) => [
+            `Alt+${i}`,
+            (e: KeyboardEvent) => (e.preventDefault(), void navigate(to)),
+          ]),
         ),
       ),
     [tabs, navigate],

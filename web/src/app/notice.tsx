@@ -1,13 +1,15 @@
 import type { ReactNode } from 'react';
+import { CardsAlone } from '../aid/cards-alone.tsx';
 import { Key } from '../kit/ui/key.tsx';
 
-/** The whole screen says one thing, with one way on. */
+/** The whole screen says one thing, with one way on; where nothing opens, what helps the hurt stands beneath. */
 export function Notice({ title, children, retry }: { title: string; children: ReactNode; retry?: () => void }) {
   return (
     <main className="notice">
       <h1>{title}</h1>
       <p>{children}</p>
       {retry && <Key act onClick={retry} name="Try again" />}
+      {retry && <CardsAlone />}
     </main>
   );
 }

@@ -2,7 +2,6 @@ import { createBrowserRouter, Navigate } from 'react-router';
 import { openTrip } from '@dagboek/journal';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { BrokenPage } from './broken-page.tsx';
-import { AllPage } from './all-page.tsx';
 import { UnsentPage } from './unsent-page.tsx';
 import { MissingPage } from './missing-page.tsx';
 import { Frame } from './frame.tsx';
@@ -73,7 +72,7 @@ export const router = createBrowserRouter([
         path: '/catalogue/:id',
         lazy: async () => ({ Component: (await import('../catalogue/catalogue-page.tsx')).CataloguePage }),
       },
-      { path: '/all', element: <AllPage /> },
+      { path: '/all', lazy: async () => ({ Component: (await import('./all-page.tsx')).AllPage }) },
       { path: '/unsent', element: <UnsentPage /> },
       { path: '*', element: <MissingPage /> },
     ],

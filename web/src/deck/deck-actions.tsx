@@ -81,8 +81,8 @@ export function DeckActions({
       ...(gutPierced ? { gutPierced } : {}),
     };
     const list: Writing[] = [{ kind: 'fish.dispatched', subject: fish.id, facts, more: at() }];
-    if (snapped)
-      list.push({ kind: 'fish.bled', subject: fish.id, facts: { cut: how.kill, medium: how.medium }, more: at() });
+    // In what it bled nobody chose: it bleeds on in the ice.
+    if (snapped) list.push({ kind: 'fish.bled', subject: fish.id, facts: { cut: how.kill }, more: at() });
     void writeAll(list).then((r) => after(r));
   };
   const bled = (): void =>
@@ -177,12 +177,12 @@ export function DeckActions({
       />
     ),
   };
-  const timed = next === 'dispatch' || next === 'bleed' || next === 'ice';
+  const timed = next === 'dispatch' || next === 'bleed' || next === 'ice' ? next : null;
   const inSheet: Partial<Record<NextStep, ReactNode>> = { ...lead, bleed: bledKey(true), ice: iceKey(true) };
   return (
     <>
       {bleeding && <BleedingClock bleeding={bleeding} />}
-      {timed && <Handling fish={fish} species={species} next={next} />}
+      {timed && <Handling fish={fish} species={species} next={timed} />}
       <DeckFoot
         tripId={fish.trip}
         but={fish.id}
@@ -192,7 +192,7 @@ export function DeckActions({
         {over > 0 && <SplitLotKey fish={fish} over={over} />}
         {lead[next]}
         {runs && iceKey(false)}
-        {timed && <HowAndWhenKey how={how} act={inSheet[next]} trouble={<Trouble says={trouble} />} />}
+        {timed && <HowAndWhenKey how={how} act={inSheet[timed]} trouble={<Trouble says={trouble} />} />}
         {next === 'bleed' && (unbled ? bledKey(false) : notBledKey(false))}
         {next !== 'release' && mayGoBack && !fish.dispatched && !fish.bled && (
           <LetGoKey fish={fish} verdict={verdict} onDone={onDone} />

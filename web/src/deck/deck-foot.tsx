@@ -1,11 +1,11 @@
-import { type ReactNode, useRef } from 'react';
-import { useCatchFocus } from '../kit/use-catch-focus.ts';
+import type { ReactNode } from 'react';
+import { Foot } from '../kit/ui/foot.tsx';
 import { Running } from './running.tsx';
 import { TakeBack } from './take-back.tsx';
 
 /**
- * The foot of the open entry, always within the screen: what was noted last and can be taken back, the bleedings that run,
- * and the keys. `but`: the fish in hand, whose own clock stands above. `step`: the keys are new ones when it changes.
+ * The foot of the open entry: what was noted last and can be taken back, the bleedings that run, and the keys. `but`: the
+ * fish in hand, whose own clock stands above.
  */
 export function DeckFoot({
   tripId,
@@ -21,16 +21,18 @@ export function DeckFoot({
   trouble?: ReactNode;
   children: ReactNode;
 }) {
-  const keys = useRef<HTMLDivElement>(null);
-  useCatchFocus(keys, step);
   return (
-    <div className="deck-foot">
-      <TakeBack />
-      <Running tripId={tripId} but={but} />
-      {trouble}
-      <div className="keys foot-keys" ref={keys} key={step} tabIndex={-1}>
-        {children}
-      </div>
-    </div>
+    <Foot
+      step={step}
+      above={
+        <>
+          <TakeBack />
+          <Running tripId={tripId} but={but} />
+          {trouble}
+        </>
+      }
+    >
+      {children}
+    </Foot>
   );
 }

@@ -41,8 +41,9 @@ export function DeckLog({
   const [open, setOpen] = useState(false);
   const { time } = useFormat();
   const names = useNames();
-  const narrow = useNarrow();
-  const rows = narrow ? 0 : OPEN_ROWS;
+  const rows = useNarrow() ? 0 : OPEN_ROWS;
+  // On a phone the counts alone, once there are any.
+  const brief = rows === 0 && fish.length > 0;
   // What was seen stands among the fish, each with its hour.
   const items: Item[] = [
     ...fish.map((f) => ({ at: f.landed.at, fish: f })),
@@ -75,17 +76,15 @@ export function DeckLog({
       </Row>
       <Row time={time(trip.startedAt)} className="line quiet-line">
         <p className="log-sentence">
-          {narrow && fish.length > 0 ? null : <>Left for {names.zone(trip.zone)}.</>}
-          {trip.iceKg && !(narrow && fish.length > 0)
-            ? ` ${sayHeavy(trip.iceKg)} of ice${trip.box ? ` in ${names.box(trip.box)}` : ''}.`
-            : ''}{' '}
+          {!brief && (
+            <>
+              Left for {names.zone(trip.zone)}.
+              {trip.iceKg ? ` ${sayHeavy(trip.iceKg)} of ice${trip.box ? ` in ${names.box(trip.box)}` : ''}.` : ''}{' '}
+            </>
+          )}
           {first && last && (
             <>
-              {narrow ? null : (
-                <>
-                  Nos. {numberOf(first.id)} to {numberOf(last.id)} are folded:{' '}
-                </>
-              )}
+              {!brief && `Nos. ${numberOf(first.id)} to ${numberOf(last.id)} are folded: `}
               {kept} kept, {back} let go
               {taken > 0 ? `, ${taken} struck` : ''}
               {notes > 0 ? `, ${plural(notes, 'remark')}` : ''}.{' '}

@@ -9,7 +9,6 @@ import { FishOnBoard } from '../kit/fish-on-board.tsx';
 import { useFormat } from '../kit/format.ts';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { Ticking } from '../kit/ticking.tsx';
 import { useNarrow } from '../kit/use-width.ts';
@@ -18,7 +17,9 @@ import { AskPapers } from './ask-papers.tsx';
 import { ChooseSpecies } from './choose-species.tsx';
 import type { Naming } from './key/key-panel.tsx';
 import { DeckActions } from './deck-actions.tsx';
+import { DeckFoot } from './deck-foot.tsx';
 import { MeasureForm, sayError } from './measure-form.tsx';
+import { useDeckWrite } from './take-back.tsx';
 import { useVerdict } from './use-verdict.ts';
 import { VerdictPanel } from './verdict-panel.tsx';
 import { LENGTH_UNIT, lengthNumber, sayBy, sayMass } from '../kit/units.ts';
@@ -64,7 +65,7 @@ export function FishInHand({
   const { byId } = useCatalogue();
   const { book } = useBook();
   const { time } = useFormat();
-  const { write } = useWrite();
+  const { write } = useDeckWrite();
   const species = byId(fish.species);
   const judged = useVerdict(fish);
   const verdict = judged?.verdict ?? null;
@@ -125,9 +126,9 @@ export function FishInHand({
       {step !== 'name' && <FirstMark fish={fish} />}
       {step === 'name' && <ChooseSpecies fish={fish} trip={trip} onChoose={(n) => void name(n)} />}
       {step === 'name' && species && (
-        <div className="keys foot-keys">
+        <DeckFoot tripId={fish.trip} but={fish.id} step="rename">
           <DeckKey name="Keep the name" note="as it was" onClick={() => setAgain(null)} />
-        </div>
+        </DeckFoot>
       )}
       {step === 'measure' && species && (
         <Measuring

@@ -1,4 +1,4 @@
-import { isGrave, releaseSentences } from '@dagboek/core/harm';
+import { isGrave, RELEASE_ALWAYS, releaseSentences } from '@dagboek/core/harm';
 import type { Verdict } from '@dagboek/core/rules';
 import { type FishState, HOOKS, RELEASE_REASONS, RELEASE_STATES, releaseReason } from '@dagboek/journal';
 import { useState } from 'react';
@@ -14,7 +14,7 @@ import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
 import { useDeckWrite } from './take-back.tsx';
 
 /** What the fish is, or may be: all that is known of it. */
-export const speciesOf = (fish: FishState, byId: (id: string | null) => Species | null): Species[] =>
+const speciesOf = (fish: FishState, byId: (id: string | null) => Species | null): Species[] =>
   [fish.species, ...fish.orElse].flatMap((id) => byId(id) ?? []);
 
 /** How it swam off, asked once it is back: nobody has a hand free before. */
@@ -107,8 +107,9 @@ function ReleaseDialog({
           <b>{say}</b>
         </p>
       ))}
-      <p>A hook that went deep stays: cut the line close to it, and do not pull.</p>
-      <p>A swollen fish from the deep goes back head first, or down on a weight.</p>
+      {RELEASE_ALWAYS.map((say) => (
+        <p key={say}>{say}</p>
+      ))}
       <Chips label="Why" options={plain(RELEASE_REASONS)} value={reason} onChange={setReason} />
       <Chips label="How it went" options={plain(RELEASE_STATES)} value={state} onChange={setState} />
       <Chips label="The hook" options={plain(HOOKS)} value={hook} onChange={setHook} />

@@ -196,6 +196,7 @@ export function MeasureForm({
         value={length}
         onChange={setLength}
         onFocus={() => setField('length')}
+        active={pad && field === 'length'}
         error={at('length')}
       />
       {fish.count > 1 && (
@@ -207,6 +208,7 @@ export function MeasureForm({
           value={longest}
           onChange={setLongest}
           onFocus={() => setField('longest')}
+          active={pad && field === 'longest'}
           error={at('longest')}
         />
       )}
@@ -219,6 +221,7 @@ export function MeasureForm({
         value={weight}
         onChange={setWeight}
         onFocus={() => setField('weight')}
+        active={pad && field === 'weight'}
         error={at('weight')}
       />
     </div>

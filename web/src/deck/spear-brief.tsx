@@ -12,11 +12,16 @@ interface Dive {
   readonly upMs: number | null;
 }
 
+/** So long after, a dive says nothing any more, ms. */
+const FORGOTTEN_MS = 60 * 60_000;
+
 /** While a spear is in hand: what it asks for, and the clock of the rest at the surface. */
 export function SpearBrief() {
-  const [dive, setDive] = useKept<Dive | null>('dive', null);
+  const [kept, setDive] = useKept<Dive | null>('dive', null);
   const [open, setOpen] = useState(false);
-  const now = useNow(dive ? 1000 : 60_000);
+  const now = useNow(kept ? 1000 : 60_000);
+  // One of long ago was left running, and is none.
+  const dive = kept && now - (kept.upMs ?? kept.downMs) < FORGOTTEN_MS ? kept : null;
   const restMs = dive?.upMs ? surfaceRestMs(dive.upMs - dive.downMs) : 0;
   const leftMs = dive?.upMs ? dive.upMs + restMs - now : 0;
   return (

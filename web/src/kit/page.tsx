@@ -178,6 +178,9 @@ export function Page({
             </b>
           </div>
           <div className="theme-cell">
+            <Link to="/hurt" className="hurt-key" title="Someone is hurt: what helps">
+              Hurt?
+            </Link>
             <ThemeKey />
           </div>
         </header>

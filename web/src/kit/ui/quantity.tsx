@@ -18,6 +18,7 @@ export function Quantity({
   onEnter,
   onFocus,
   pad = false,
+  active = false,
 }: {
   label: string;
   /** What a plain number counts. */
@@ -36,6 +37,8 @@ export function Quantity({
   onFocus?: () => void;
   /** Our own keys stand beneath: the phone’s keyboard stays away. */
   pad?: boolean;
+  /** Our own keys write into this one. */
+  active?: boolean;
 }) {
   const id = useId();
   // Told while it is typed, so that nothing that is no number goes by unsaid.
@@ -43,7 +46,7 @@ export function Quantity({
   const wrong = error ?? (amount ? amountTrouble(amount, value, what) : numberTrouble(value, what));
   const named = amount && !wrong ? sayNamed(amount, value) : null;
   return (
-    <div className={`quantity${big ? ' big' : ''}`}>
+    <div className={`quantity${big ? ' big' : ''}${active ? ' active' : ''}`}>
       <label htmlFor={id}>{label}</label>
       <span>
         <input

@@ -1,0 +1,61 @@
+import type { FishState } from '@dagboek/journal';
+import { useState } from 'react';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { Dialog } from '../kit/ui/dialog.tsx';
+import { massParts, sayMass } from '../kit/units.ts';
+import { useScale } from '../kit/use-scale.ts';
+
+const WORDS = {
+  lost: 'No reading. Is it switched on?',
+  empty: 'Hang the fish on it.',
+  swings: 'It swings: wait a moment.',
+  settled: 'Settled.',
+} as const;
+
+/** What the scale reads, and the key that takes it once it has settled. */
+export function ScaleDialog({
+  fish,
+  aboutG,
+  onTake,
+  onClose,
+}: {
+  fish: FishState;
+  aboutG: number;
+  onTake: (g: number) => void;
+  onClose: () => void;
+}) {
+  const scale = useScale(true, fish.id, aboutG);
+  // What hangs on it beside the fish: a bag, a sling.
+  const [tareG, setTareG] = useState(0);
+  const g = 'g' in scale ? Math.max(0, scale.g - tareG) : null;
+  const [number, unit] = g === null ? ['–', ''] : massParts(g);
+  return (
+    <Dialog title="On the scale" open onClose={onClose}>
+      <p className="scale-reading">
+        <span className="num">
+          {number} <u>{unit}</u>
+        </span>
+        {scale.simulated && <small>simulated scale</small>}
+      </p>
+      <p role="status">
+        {WORDS[scale.state]}
+        {tareG > 0 ? ` ${sayMass(tareG)} taken off for what it hangs in.` : ''}
+      </p>
+      <div className="keys">
+        <DeckKey
+          act
+          type="button"
+          name={scale.state === 'settled' && g !== null && g > 0 ? `Take ${sayMass(g)}` : 'Take it'}
+          waits={scale.state === 'settled' && g !== null && g > 0 ? undefined : 'when it has settled'}
+          onClick={() => (g !== null && onTake(g), onClose())}
+        />
+        <DeckKey
+          type="button"
+          name={tareG > 0 ? 'Nothing off' : 'Set to nought'}
+          note={tareG > 0 ? 'weighs all that hangs on it' : 'with the empty bag on it'}
+          onClick={() => setTareG(tareG > 0 ? 0 : 'g' in scale ? scale.g : 0)}
+        />
+      </div>
+    </Dialog>
+  );
+}
