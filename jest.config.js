@@ -1,6 +1,6 @@
 /** `tsx`: components of the interface. */
 const swc = (tsx) => [
-  '@swc/jest',
+  '<rootDir>/jest.transform.js',
   {
     jsc: {
       target: 'es2022',
