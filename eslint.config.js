@@ -20,7 +20,7 @@ export default tseslint.config(
   {
     files: ['**/*.ts', '**/*.tsx'],
     languageOptions: {
-      parserOptions: { project: ['tsconfig.tests.json', '*/tsconfig.json'], tsconfigRootDir: import.meta.dirname },
+      parserOptions: { project: ['tsconfig.lint.json'], tsconfigRootDir: import.meta.dirname },
     },
     rules: {
       '@typescript-eslint/no-floating-promises': 'error',
@@ -42,5 +42,14 @@ export default tseslint.config(
     files: ['web/src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  // Its types are checked together with the tests', which know Node.
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.*', '**/*.test-support.*'],
+    rules: {
+      'no-restricted-globals': ['error', 'process', 'Buffer', 'global', 'require', 'setImmediate', '__dirname'],
+      'no-restricted-imports': ['error', { patterns: ['node:*'] }],
+    },
   },
 );

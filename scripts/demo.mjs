@@ -1,6 +1,7 @@
 import { rmSync } from 'node:fs';
 import { spawn } from 'node:child_process';
 import { ensureBuilt } from './lib/ensure-built.mjs';
+import { lanFlag } from './lib/lan-flag.mjs';
 import { ensureInstalled } from './lib/ensure-installed.mjs';
 
 /** `npm run demo`: the application with the made-up season of the Skerrow Isles. `npm run demo -- --fresh` begins it anew. */
@@ -14,6 +15,7 @@ const env = {
   DAGBOEK_DATA: data,
   DAGBOEK_DEMO: '1',
   DAGBOEK_WEB: 'web/dist',
+  ...lanFlag(),
 };
 const server = spawn(process.execPath, ['server/dist/main.js'], { stdio: 'inherit', env });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));

@@ -71,6 +71,47 @@ export interface Health {
   readonly entries: number;
 }
 
+/** A code that lets one device in, while it is shown: six digits, and for how much longer it holds, ms. */
+export interface JoinCode {
+  readonly code: string;
+  readonly forMs: number;
+}
+
+/** How this machine is reached from the network of the house or the boat. */
+export interface HomeNetwork {
+  /** Where the book opens there, the likeliest first. */
+  readonly urls: readonly string[];
+  /** Where a phone learns to trust it; empty when the certificate was given, and is trusted by others. */
+  readonly trustUrls: readonly string[];
+  /** What is compared on both screens, of the authority. */
+  readonly fingerprint: string | null;
+}
+
+/** A device that was let in. */
+export interface JoinedDevice {
+  readonly id: string;
+  readonly name: string;
+  /** ISO instants: let in, seen last, put out (null while it is in). */
+  readonly joined: string;
+  readonly seen: string;
+  readonly out: string | null;
+}
+
+/** GET /api/door: how whoever asks stands to the door. `here`: at the server's own screen. `open`: no door stands between. */
+export interface DoorState {
+  readonly you: 'here' | 'joined' | 'not joined' | 'open';
+  /** The name it joined by. */
+  readonly name: string | null;
+  /** Null when this server is reached from its own machine alone. */
+  readonly home: HomeNetwork | null;
+}
+
+/** GET /api/door/devices, at the server's own screen. */
+export interface DoorList {
+  readonly devices: readonly JoinedDevice[];
+  readonly code: JoinCode | null;
+}
+
 /** GET /api/devices/position: where the simulated position source puts the boat. */
 export interface PositionReading {
   /** Longitude and latitude, degrees. */

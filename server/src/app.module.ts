@@ -8,6 +8,8 @@ import type { Clock } from './common/clock.ts';
 import { CommonModule } from './common/common.module.ts';
 import type { Config } from './common/config.ts';
 import { ProblemException, ProblemFilter } from './common/problem.filter.ts';
+import { DoorModule } from './door/door.module.ts';
+import { OnlyJoined } from './door/only-joined.ts';
 import { DevicesModule } from './devices/devices.module.ts';
 import { RightBook } from './guards/right-book.ts';
 import { FishModule } from './fish/fish.module.ts';
@@ -41,10 +43,13 @@ export class AppModule {
         HealthModule,
         PhotosModule,
         DevicesModule,
+        DoorModule,
         BackupsModule,
       ],
       providers: [
         { provide: APP_FILTER, useClass: ProblemFilter },
+        // Who asks, before what is asked of which book.
+        { provide: APP_GUARD, useClass: OnlyJoined },
         { provide: APP_GUARD, useClass: RightBook },
         {
           provide: APP_PIPE,

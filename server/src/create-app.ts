@@ -12,6 +12,7 @@ import type { Config } from './common/config.ts';
 import { mustBeShallow } from './common/json-depth.ts';
 import { PinoLogger } from './common/pino-logger.ts';
 import { PlainLogger } from './common/plain-logger.ts';
+import { namesAtHome } from './door/listen-at-home.ts';
 import { onlyKnownHosts } from './guards/known-host.ts';
 
 /** Requests may carry this much. */
@@ -30,7 +31,7 @@ export async function createApp(
     abortOnError: false,
     logger: config.byHand ? new PlainLogger(config.log) : new PinoLogger(config.log),
   });
-  app.use(onlyKnownHosts(config.hosts));
+  app.use(onlyKnownHosts([...config.hosts, ...namesAtHome(config.lan)]));
   app.use(
     helmet({
       contentSecurityPolicy: {

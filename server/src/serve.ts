@@ -1,10 +1,13 @@
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import type { HomeNetwork } from '@dagboek/journal';
 import { Clock } from './common/clock.ts';
 import type { Config } from './common/config.ts';
 import { createApp } from './create-app.ts';
 import { fillWithDemo } from './demo.ts';
+import { DoorService } from './door/door.service.ts';
+import { listenAtHome } from './door/listen-at-home.ts';
 import { JournalService } from './journal/journal.service.ts';
 
 /** A server that listens. */
@@ -12,6 +15,8 @@ export interface Served {
   readonly app: NestExpressApplication;
   readonly url: string;
   readonly port: number;
+  /** How it is reached from the network; null from this machine alone. */
+  readonly home: HomeNetwork | null;
   /** Ends it in order: the book is whole in its one file. */
   close(): Promise<void>;
 }
@@ -27,11 +32,13 @@ export async function serve(config: Config): Promise<Served> {
     const server = (await app.listen(config.port, config.host)) as Server;
     const { port } = server.address() as AddressInfo;
     const host = config.host.includes(':') ? `[${config.host}]` : config.host;
+    const closeHome = config.lan ? await listenAtHome(app, config.lan, config.data) : () => undefined;
     const close = async (): Promise<void> => {
+      closeHome();
       server.closeAllConnections();
       await app.close();
     };
-    return { app, url: `http://${host}:${port}`, port, close };
+    return { app, home: app.get(DoorService).home, url: `http://${host}:${port}`, port, close };
   } catch (e) {
     await app.close();
     throw e;

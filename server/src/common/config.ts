@@ -4,6 +4,35 @@ import { join, resolve } from 'node:path';
 
 const LOGS = ['silent', 'error', 'warn', 'info', 'debug'];
 
+/** The server in the network of the house or the boat. */
+export interface LanConfig {
+  /** Ports of the book (TLS) and of the page that teaches phones to trust it; 0 for any free one. */
+  readonly port: number;
+  readonly trustPort: number;
+  /** PEM files of a certificate that was given, or null to make one. */
+  readonly given: { readonly cert: string; readonly key: string } | null;
+}
+
+/** The network of the house as the environment sets it; null without DAGBOEK_LAN. Throws a sentence. */
+function lanFrom(env: Readonly<Record<string, string | undefined>>, port: number): LanConfig | null {
+  if (env['DAGBOEK_LAN'] !== '1') return null;
+  const [cert, key] = [env['DAGBOEK_CERT'], env['DAGBOEK_CERT_KEY']];
+  if (!cert !== !key)
+    throw new Error('A certificate of your own needs both files: DAGBOEK_CERT and DAGBOEK_CERT_KEY, in PEM.');
+  const own = env['DAGBOEK_LAN_PORT'] === undefined ? (port === 0 ? 0 : port + 1) : portIn(env, 'DAGBOEK_LAN_PORT', '');
+  if (own > 65_534) throw new Error('DAGBOEK_LAN_PORT must leave room for the port after it.');
+  return { port: own, trustPort: own === 0 ? 0 : own + 1, given: cert && key ? { cert, key } : null };
+}
+
+/** A port that the environment sets. Throws a sentence. */
+function portIn(env: Readonly<Record<string, string | undefined>>, name: string, usual: string): number {
+  const typed = (env[name] ?? usual).trim();
+  const port = /^\d{1,5}$/.test(typed) ? Number(typed) : Number.NaN;
+  if (!Number.isInteger(port) || port < 0 || port > 65_535)
+    throw new Error(`${name} must be a whole number up to 65535, and is "${env[name]}".`);
+  return port;
+}
+
 /** What the environment may set. Read once; nothing else reads process.env. */
 export class Config {
   constructor(
@@ -27,14 +56,13 @@ export class Config {
     readonly hosts: readonly string[] = [],
     /** Started by hand, at a screen: the log is for people. */
     readonly byHand = false,
+    /** Reached from the network too, by devices that joined; null for this machine alone. */
+    readonly lan: LanConfig | null = null,
   ) {}
 
   /** Throws a sentence when a value cannot be. */
   static from(env: Readonly<Record<string, string | undefined>>): Config {
-    const typed = (env['DAGBOEK_PORT'] ?? '4310').trim();
-    const port = /^\d{1,5}$/.test(typed) ? Number(typed) : Number.NaN;
-    if (!Number.isInteger(port) || port < 0 || port > 65_535)
-      throw new Error(`DAGBOEK_PORT must be a whole number up to 65535, and is "${env['DAGBOEK_PORT']}".`);
+    const port = portIn(env, 'DAGBOEK_PORT', '4310');
     const log = env['DAGBOEK_LOG'] ?? 'warn';
     if (!LOGS.includes(log)) throw new Error(`DAGBOEK_LOG must be one of ${LOGS.join(', ')}, and is "${log}".`);
     const now = env['DAGBOEK_NOW'] ?? null;
@@ -55,6 +83,7 @@ export class Config {
         .map((h) => h.trim().toLowerCase())
         .filter((h) => h !== ''),
       process.stderr.isTTY,
+      lanFrom(env, port),
     );
   }
 }

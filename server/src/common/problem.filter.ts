@@ -4,7 +4,8 @@ import type { Request, Response } from 'express';
 
 const TITLES: Record<number, string> = {
   400: 'Not as it should be',
-  403: 'Not by this name',
+  401: 'Not joined',
+  403: 'Not from here',
   404: 'Not here',
   409: 'Another book',
   413: 'Too large',

@@ -1,0 +1,32 @@
+import { type CanActivate, type ExecutionContext, Injectable, SetMetadata } from '@nestjs/common';
+import { Reflector } from '@nestjs/core';
+import type { Request } from 'express';
+import { ProblemException } from '../common/problem.filter.ts';
+import { DoorService } from './door.service.ts';
+import { cameFromHome, shown } from './who-asks.ts';
+
+const BEFORE_THE_DOOR = 'before the door';
+
+/** Marks what is answered to a device that has not joined. */
+export const BeforeTheDoor = () => SetMetadata(BEFORE_THE_DOOR, true);
+
+/** From the home network, only devices that joined are answered; from this machine everyone is, as before. */
+@Injectable()
+export class OnlyJoined implements CanActivate {
+  constructor(
+    private readonly door: DoorService,
+    private readonly reflector: Reflector,
+  ) {}
+
+  canActivate(context: ExecutionContext): boolean {
+    const req = context.switchToHttp().getRequest<Request>();
+    if (!cameFromHome(req)) return true;
+    if (this.reflector.getAllAndOverride<boolean>(BEFORE_THE_DOOR, [context.getHandler(), context.getClass()]))
+      return true;
+    if (this.door.whoShows(shown(req))) return true;
+    throw new ProblemException(
+      401,
+      'This device has not joined the book, or was put out. What was noted stays here, and is sent once it has joined.',
+    );
+  }
+}
