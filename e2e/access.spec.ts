@@ -38,6 +38,7 @@ async function views(page: Page, server: Server): Promise<[string, string][]> {
           ['pair', '/catalogue/compare?of=turbot,brill'],
           ['three', '/catalogue/compare?of=plaice,flounder,dab'],
           ['packs', '/catalogue/packs'],
+          ['phones', '/phones'],
           ['trip', `/trip/${t.id}`],
           ['crew', '/crew'],
           ['hurt', '/hurt?by=stonefish'],

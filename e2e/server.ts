@@ -1,5 +1,6 @@
 import { type ChildProcess, fork } from 'node:child_process';
 import { createHash } from 'node:crypto';
+import type { HomeNetwork } from '@dagboek/journal';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -19,6 +20,8 @@ export const DEMO_NOW = '2026-09-12T14:20:00+01:00';
 export interface Server {
   readonly url: string;
   readonly port: number;
+  /** How phones reach it, where it was started for them. */
+  readonly home: HomeNetwork | null;
   /** Ends it in order, and waits until it has. */
   stop(): Promise<void>;
 }
@@ -27,6 +30,7 @@ interface Told {
   readonly id: number;
   readonly url?: string;
   readonly port?: number;
+  readonly home?: HomeNetwork | null;
   readonly why?: string;
 }
 
@@ -71,6 +75,8 @@ export async function startServer(o: {
   demo?: boolean;
   port?: number;
   still?: boolean;
+  /** Served to the network of the house too; here, its address is this machine's own. */
+  lan?: boolean;
 }): Promise<Server> {
   const id = ++asked;
   const env = {
@@ -81,7 +87,8 @@ export async function startServer(o: {
     DAGBOEK_NOW: DEMO_NOW,
     ...(o.still ? { DAGBOEK_CLOCK: 'still' } : {}),
     ...(o.demo ? { DAGBOEK_DEMO: '1' } : {}),
+    ...(o.lan ? { DAGBOEK_LAN: '1', DAGBOEK_LAN_ADDRESS: '127.0.0.1' } : {}),
   };
-  const { url = '', port = 0 } = await ask(id, { env });
-  return { url, port, stop: async () => void (await ask(id, { stop: true })) };
+  const { url = '', port = 0, home = null } = await ask(id, { env });
+  return { url, port, home, stop: async () => void (await ask(id, { stop: true })) };
 }

@@ -7,7 +7,7 @@
  *   foldSubject(id, entries)           one subject alone
  */
 export type { Entry } from './entry.ts';
-export { BOOK_HEADER, MOST_ENTRIES } from './protocol.ts';
+export { BOOK_HEADER, MOST_ENTRIES, NOT_JOINED } from './protocol.ts';
 export type {
   BackupMade,
   AppendAnswer,

@@ -71,6 +71,10 @@ export interface Health {
   readonly entries: number;
 }
 
+/** Said to a device of the network that was not let in, or was put out: HTTP 401. */
+export const NOT_JOINED =
+  'This device has not joined the book, or was put out. What was noted stays here, and is sent once it has joined.';
+
 /** A code that lets one device in, while it is shown: six digits, and for how much longer it holds, ms. */
 export interface JoinCode {
   readonly code: string;

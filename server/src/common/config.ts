@@ -1,4 +1,5 @@
 import { isInstant } from '@dagboek/core/time';
+import { isPrivate } from '../door/home-addresses.ts';
 import { homedir } from 'node:os';
 import { join, resolve } from 'node:path';
 
@@ -9,6 +10,8 @@ export interface LanConfig {
   /** Ports of the book (TLS) and of the page that teaches phones to trust it; 0 for any free one. */
   readonly port: number;
   readonly trustPort: number;
+  /** The address to be told to phones, where it is not found by itself; null to look for it. */
+  readonly address: string | null;
   /** PEM files of a certificate that was given, or null to make one. */
   readonly given: { readonly cert: string; readonly key: string } | null;
 }
@@ -21,7 +24,12 @@ function lanFrom(env: Readonly<Record<string, string | undefined>>, port: number
     throw new Error('A certificate of your own needs both files: DAGBOEK_CERT and DAGBOEK_CERT_KEY, in PEM.');
   const own = env['DAGBOEK_LAN_PORT'] === undefined ? (port === 0 ? 0 : port + 1) : portIn(env, 'DAGBOEK_LAN_PORT', '');
   if (own > 65_534) throw new Error('DAGBOEK_LAN_PORT must leave room for the port after it.');
-  return { port: own, trustPort: own === 0 ? 0 : own + 1, given: cert && key ? { cert, key } : null };
+  const address = env['DAGBOEK_LAN_ADDRESS'] || null;
+  if (address !== null && !isPrivate(address))
+    throw new Error(
+      `DAGBOEK_LAN_ADDRESS must be an address of this machine in the network of a house, such as 192.168.1.20, and is "${address}".`,
+    );
+  return { port: own, address, trustPort: own === 0 ? 0 : own + 1, given: cert && key ? { cert, key } : null };
 }
 
 /** A port that the environment sets. Throws a sentence. */

@@ -78,7 +78,7 @@ export class DoorController {
   @HttpCode(200)
   @ApiOperation({ summary: 'Shows a new code, for ten minutes; at the server’s own screen.' })
   showCode(@Req() req: Request, @Headers(BOOK_HEADER) book: string | undefined): JoinCode {
-    onlyHere(req, book);
+    onlyOurPageHere(req, book);
     return this.door.showCode();
   }
 
@@ -90,7 +90,7 @@ export class DoorController {
     @Headers(BOOK_HEADER) book: string | undefined,
     @Param('id') id: string,
   ): Promise<void> {
-    onlyHere(req, book);
+    onlyOurPageHere(req, book);
     await this.door.putOut(id);
   }
 
@@ -104,9 +104,14 @@ export class DoorController {
   }
 }
 
-/** Throws where it is not asked at the server's own screen. `book`: a page of somebody else can post, but not with a header of ours. */
-function onlyHere(req: Request, book: string | undefined | null = null): void {
+/** Throws where it is not asked at the server's own screen. */
+function onlyHere(req: Request): void {
   if (!askedHere(req))
     throw new ProblemException(403, 'This is done at the server’s own screen, at http://127.0.0.1 on that machine.');
+}
+
+/** The same for what changes something: a page of somebody else can post from here, but not with a header of ours. */
+function onlyOurPageHere(req: Request, book: string | undefined): void {
+  onlyHere(req);
   if (book === undefined) throw new ProblemException(400, 'Say which book is meant.', BOOK_HEADER);
 }

@@ -1,9 +1,12 @@
+import { isIPv4 } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
 
 /** Nets that nobody reaches from afar, as a certificate authority of this machine is bound to them. */
 export const PRIVATE_NETS = ['10.0.0.0/8', '172.16.0.0/12', '192.168.0.0/16', '169.254.0.0/16', '127.0.0.0/8'];
 
-const isPrivate = (ip: string): boolean => /^(10\.|192\.168\.|169\.254\.|172\.(1[6-9]|2\d|3[01])\.)/.test(ip);
+/** Whether an address (IPv4) lies in one of them. */
+export const isPrivate = (ip: string): boolean =>
+  isIPv4(ip) && /^(10\.|127\.|192\.168\.|169\.254\.|172\.(1[6-9]|2\d|3[01])\.)/.test(ip);
 
 /** Addresses (IPv4) under which this machine stands in a network of the house or the boat, the likeliest first. */
 export function homeAddresses(nets = networkInterfaces()): string[] {

@@ -39,23 +39,25 @@ export async function listenAtHome(
   app: NestExpressApplication,
   lan: LanConfig,
   data: string,
-  addresses: () => string[] = homeAddresses,
+  addresses: () => string[] = () => (lan.address === null ? homeAddresses() : [lan.address]),
 ): Promise<() => void> {
   const door = app.get(DoorService);
   const given = lan.given ? givenCertificate(lan.given) : null;
   const named = homeName();
-  const names = (): string[] => [...(named ? [named] : []), ...addresses(), '127.0.0.1', 'localhost'];
+  const names = (): string[] => [...new Set([...(named ? [named] : []), ...addresses(), '127.0.0.1', 'localhost'])];
   const made = given ? null : await certificatesIn(doorFolder(data), hostname(), names(), Date.now());
   const book: Server = createServer(given ?? made!.own, app.getHttpAdapter().getInstance() as never);
   const port = await listening(book, lan.port);
 
   const at = (host: string): string => `https://${host}:${port}`;
-  const urls = (): string[] =>
-    given
-      ? namesOf(given.cert)
-          .filter((n) => !n.startsWith('*'))
-          .map(at)
-      : [...addresses(), ...(named ? [named] : [])].map(at);
+  const urls = (): string[] => {
+    if (given)
+      return namesOf(given.cert)
+        .filter((n) => !n.startsWith('*'))
+        .map(at);
+    const found = addresses();
+    return found.length === 0 ? [] : [...found, ...(named ? [named] : [])].map(at);
+  };
 
   let trust: HttpServer | null = null;
   let trustPort = 0;

@@ -1,5 +1,6 @@
 import { type CanActivate, type ExecutionContext, Injectable, SetMetadata } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
+import { NOT_JOINED } from '@dagboek/journal';
 import type { Request } from 'express';
 import { ProblemException } from '../common/problem.filter.ts';
 import { DoorService } from './door.service.ts';
@@ -24,9 +25,6 @@ export class OnlyJoined implements CanActivate {
     if (this.reflector.getAllAndOverride<boolean>(BEFORE_THE_DOOR, [context.getHandler(), context.getClass()]))
       return true;
     if (this.door.whoShows(shown(req))) return true;
-    throw new ProblemException(
-      401,
-      'This device has not joined the book, or was put out. What was noted stays here, and is sent once it has joined.',
-    );
+    throw new ProblemException(401, NOT_JOINED);
   }
 }

@@ -64,6 +64,7 @@ details { border-top: 1px solid var(--line); } details:last-of-type { border-bot
 summary { min-height: 3rem; padding: .75rem 0; cursor: pointer; font-weight: bold; box-sizing: border-box; }
 li { margin: .4rem 0; } #says { min-height: 1.5rem; font-weight: bold; }
 </style>
+<main>
 <h1>Bring this phone to the book</h1>
 <p>Once, at home: this phone learns to trust the machine that keeps the book. After that Dagboek opens here like any other application, and works at sea without a signal.</p>
 <h2>1. Fetch the certificate</h2>
@@ -88,6 +89,7 @@ li { margin: .4rem 0; } #says { min-height: 1.5rem; font-weight: bold; }
 <p id="says" role="status"></p>
 <p>It asks for the code on the server’s screen. The book opens at ${urls.map((u) => `<span data-at="${u}">${u}</span>`).join(' or ')}.</p>
 <p>To undo it later, take the certificate named <b>Dagboek</b> out of the same settings.</p>
+</main>
 <script src="/trust.js"></script>
 </html>
 `;

@@ -61,6 +61,10 @@ export function AllPage() {
             <span>add, rename or retire people, boxes and places</span>
           </li>
           <li>
+            <Link to="/phones">Phones</Link>
+            <span>bring the phones of the crew to this book, and put one out again</span>
+          </li>
+          <li>
             <Link to="/catalogue/packs">Packs</Link>
             <span>species of your own, written down or read from a file</span>
           </li>

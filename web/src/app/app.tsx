@@ -1,4 +1,4 @@
-import { Component, type ReactNode, useEffect, useState } from 'react';
+import { Component, lazy, type ReactNode, Suspense, useEffect, useState } from 'react';
 import { RouterProvider } from 'react-router';
 import { JournalProvider } from '../kit/journal/journal-context.tsx';
 import { openJournal, type Opened } from '../kit/journal/start.ts';
@@ -9,9 +9,12 @@ import { Providers } from './providers.tsx';
 import { router } from './router.tsx';
 import { UpdateNotice } from './update-notice.tsx';
 
+const JoinFirst = lazy(async () => ({ default: (await import('./door/join-first.tsx')).JoinFirst }));
+
 type Opening =
   | { state: 'opening'; said?: string }
   | ({ state: 'open' } & Opened)
+  | { state: 'not joined' }
   | { state: 'unknown'; why: string | null }
   | { state: 'failed'; why: string };
 
@@ -21,7 +24,13 @@ export function App() {
     set({ state: 'opening' });
     openJournal((n, of) => set({ state: 'opening', said: `${n} of ${Math.max(n, of)} lines fetched.` })).then(
       (opened) =>
-        set('unreached' in opened ? { state: 'unknown', why: opened.unreached } : { state: 'open', ...opened }),
+        set(
+          !('unreached' in opened)
+            ? { state: 'open', ...opened }
+            : opened.notJoined
+              ? { state: 'not joined' }
+              : { state: 'unknown', why: opened.unreached },
+        ),
       (e: unknown) => set({ state: 'failed', why: e instanceof Error ? e.message : String(e) }),
     );
   };
@@ -37,6 +46,12 @@ export function App() {
         This device has not opened the book before, and the server does not answer. {opening.why} Once it has been open
         here, it works without a signal.
       </Notice>
+    );
+  if (opening.state === 'not joined')
+    return (
+      <Suspense>
+        <JoinFirst />
+      </Suspense>
     );
   if (opening.state === 'failed')
     return (

@@ -6,7 +6,7 @@ import { useTabs } from '../kit/page.tsx';
 import { Timers } from './timers.tsx';
 
 /** What opens before there is a book; anything else asks for one first. */
-const BEFORE_A_BOOK = ['/welcome', '/unsent', '/hurt'];
+const BEFORE_A_BOOK = ['/welcome', '/unsent', '/hurt', '/phones', '/join'];
 
 /** Around every page: an empty book asks its three questions first; Alt and a number opens a station, and Alt and 0 what helps when someone is hurt. */
 export function Frame() {

@@ -73,6 +73,8 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../catalogue/catalogue-page.tsx')).CataloguePage }),
       },
       { path: '/all', lazy: async () => ({ Component: (await import('./all-page.tsx')).AllPage }) },
+      { path: '/phones', lazy: async () => ({ Component: (await import('./door/phones-page.tsx')).PhonesPage }) },
+      { path: '/join', lazy: async () => ({ Component: (await import('./door/join-page.tsx')).JoinPage }) },
       { path: '/unsent', element: <UnsentPage /> },
       { path: '*', element: <MissingPage /> },
     ],

@@ -1,7 +1,8 @@
-import { fieldsOf, isKind, sayEntry } from '@dagboek/journal';
+import { fieldsOf, isKind, NOT_JOINED, sayEntry } from '@dagboek/journal';
 import { epochMs } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
+import { Link } from 'react-router';
 import { useNames } from '../kit/catalogue.ts';
 import { draftOf, factsFrom } from '../kit/facts/draft.ts';
 import { FactsForm } from '../kit/facts/facts-form.tsx';
@@ -56,7 +57,7 @@ export function UnsentPage() {
         </p>
         {why && (
           <p className="asks" role="status">
-            <b>Not reached.</b> {why}
+            <b>Not reached.</b> {why} {why === NOT_JOINED && <Link to="/join">Join the book</Link>}
           </p>
         )}
         {again > 0 && (

@@ -15,9 +15,13 @@ export const bookHeader = (book: string): Record<string, string> => ({ [BOOK_HEA
  * Why a request was not taken, and whether it is to be tried again. Only this server's own problem documents with a status
  * that refuses are the last word: a guard, a proxy or a login page in front of it knows nothing of the log.
  */
-export async function notTaken(
-  res: Response,
-): Promise<{ readonly unreachable: boolean; readonly broke?: boolean; readonly why: string }> {
+export async function notTaken(res: Response): Promise<{
+  readonly unreachable: boolean;
+  readonly broke?: boolean;
+  /** This server's door: the device has to join first. */
+  readonly notJoined?: boolean;
+  readonly why: string;
+}> {
   const ours = res.headers.get('content-type')?.includes('problem+json') ?? false;
   const problem = ours ? ((await res.json().catch(() => ({}))) as Partial<Problem>) : {};
   const detail = problem.detail;
@@ -32,6 +36,7 @@ export async function notTaken(
     unreachable: true,
     // Our own 500: one line of the batch may be at fault.
     ...(ours && res.status === 500 ? { broke: true } : {}),
+    ...(ours && res.status === 401 ? { notJoined: true } : {}),
     why: detail ?? (ours ? 'The server is in trouble.' : IN_ITS_PLACE),
   };
 }

@@ -7,6 +7,8 @@ import { IN_ITS_PLACE, notTaken } from './reached.ts';
 import { httpTransport, type NotReached } from './transport.ts';
 
 const BOOK_KEY = 'dagboek.book';
+/** The book that this address serves, as far as this device knows. */
+export const bookHere = (): string | null => localStorage.getItem(BOOK_KEY);
 /** How many entries the server held when it was asked last: an empty shelf of such a book is no empty book. */
 const ENTRIES_KEY = 'dagboek.book.entries';
 
@@ -19,10 +21,11 @@ const isHealth = (h: Partial<Health>): h is Health => typeof h.book === 'string'
  */
 async function whichBook(): Promise<{ id: string; entries: number } | NotReached> {
   let why: string | null = null;
+  let notJoined = false;
   try {
     const res = await fetch('/api/health', { signal: AbortSignal.timeout(4000) });
     if (!res.ok) {
-      ({ why } = await notTaken(res));
+      ({ why, notJoined = false } = await notTaken(res));
       throw new Error(String(res.status));
     }
     const h = (await res.json().catch(() => ({}))) as Partial<Health>;
@@ -36,8 +39,10 @@ async function whichBook(): Promise<{ id: string; entries: number } | NotReached
     return { id: h.book, entries: h.entries };
   } catch {
     recallClock();
-    const id = localStorage.getItem(BOOK_KEY);
-    return id === null ? { unreached: why } : { id, entries: Number(localStorage.getItem(ENTRIES_KEY) ?? 0) };
+    const id = bookHere();
+    return id === null
+      ? { unreached: why, notJoined }
+      : { id, entries: Number(localStorage.getItem(ENTRIES_KEY) ?? 0) };
   }
 }
 

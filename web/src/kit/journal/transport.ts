@@ -4,6 +4,8 @@ import { bookHeader, IN_ITS_PLACE, NO_ANSWER, notTaken } from './reached.ts';
 /** The server was not reached; `why`, where something answered. */
 export interface NotReached {
   readonly unreached: string | null;
+  /** It answers, but not to this device: it has to join first. */
+  readonly notJoined?: boolean;
 }
 
 /** What a batch came to. `unreachable`: nobody answered, or not this server, or it is in trouble: try later. `broke`: it fell over this very batch. */

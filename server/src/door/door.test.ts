@@ -1,0 +1,355 @@
+import 'reflect-metadata';
+import { X509Certificate } from 'node:crypto';
+import { mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { get as httpGet } from 'node:http';
+import { request as httpsRequest } from 'node:https';
+import { tmpdir } from 'node:os';
+import { PassThrough } from 'node:stream';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { BOOK_HEADER, type DoorList, type DoorState, type JoinCode } from '@dagboek/journal';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { tripStarted } from '../../../journal/src/builders.test-support.ts';
+import { Config } from '../common/config.ts';
+import { serve, type Served } from '../serve.ts';
+import { aFolder, NOW } from '../test-server.test-support.ts';
+import { certificatesIn, fingerprint, makeAuthority, makeCertificate, namesOf, stillServes } from './certificates.ts';
+import { homeAddresses, homeName } from './home-addresses.ts';
+import { JoinCodes } from './join-code.ts';
+import { listenAtHome } from './listen-at-home.ts';
+import { sayHome, tellHome } from './tell-home.ts';
+
+const DAY_MS = 86_400_000;
+const nowMs = Date.now();
+
+interface Answer {
+  readonly status: number;
+  readonly headers: Record<string, string | string[] | undefined>;
+  readonly body: string;
+}
+
+/** Asks over TLS as a phone does that trusts `ca` alone. Rejects where the certificate is not believed. */
+const over = (
+  ca: string,
+  url: string,
+  { method = 'GET', headers = {}, body }: { method?: string; headers?: Record<string, string>; body?: object } = {},
+): Promise<Answer> =>
+  new Promise((resolve, reject) => {
+    const text = body ? JSON.stringify(body) : undefined;
+    const req = httpsRequest(
+      url,
+      { method, ca, agent: false, headers: { ...headers, ...(text ? { 'content-type': 'application/json' } : {}) } },
+      (res) => {
+        let said = '';
+        res.on('data', (d: Buffer) => (said += d.toString()));
+        res.on('end', () => resolve({ status: res.statusCode ?? 0, headers: res.headers, body: said }));
+      },
+    );
+    req.on('error', reject);
+    req.end(text);
+  });
+
+const plain = (url: string): Promise<Answer> =>
+  new Promise((resolve, reject) => {
+    httpGet(url, { agent: false }, (res) => {
+      let said = '';
+      res.on('data', (d: Buffer) => (said += d.toString('latin1')));
+      res.on('end', () => resolve({ status: res.statusCode ?? 0, headers: res.headers, body: said }));
+    }).on('error', reject);
+  });
+
+describe('certificates', () => {
+  test('an authority vouches for a machine of the house, and for nothing outside of it', async () => {
+    const authority = await makeAuthority('tern', nowMs);
+    const own = await makeCertificate(authority, ['tern.local', '192.168.1.20', '127.0.0.1'], nowMs);
+    const c = new X509Certificate(own.cert);
+    expect(namesOf(own.cert)).toEqual(['tern.local', '192.168.1.20', '127.0.0.1']);
+    expect([c.checkIP('192.168.1.20'), c.checkIP('192.168.1.21')]).toEqual(['192.168.1.20', undefined]);
+    expect(c.ca).toBe(false);
+    expect(new X509Certificate(authority.cert).ca).toBe(true);
+    expect(fingerprint(authority.cert)).toMatch(/^([0-9A-F]{4} ){3}[0-9A-F]{4}$/);
+  });
+
+  test('it is kept while it serves, made anew for other addresses or when it ends; the authority stays', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'dagboek-door-'));
+    const at = (names: string[], ms = nowMs) => certificatesIn(folder, 'tern', names, ms);
+    const first = await at(['192.168.1.20']);
+    expect((await at(['192.168.1.20'])).own).toEqual(first.own);
+    const moved = await at(['10.0.0.7']);
+    expect(moved.authority).toBe(first.authority);
+    expect(namesOf(moved.own.cert)).toEqual(['10.0.0.7']);
+    const later = await at(['10.0.0.7'], nowMs + 368 * DAY_MS);
+    expect(later.authority).toBe(first.authority);
+    expect(later.own.cert).not.toBe(moved.own.cert);
+    expect(stillServes(moved.own.cert, first.authority, ['10.0.0.7'], nowMs + 366 * DAY_MS)).toBe(true);
+    // A key that was cut short serves nobody.
+    writeFileSync(join(folder, 'server.key'), 'no key');
+    expect((await at(['10.0.0.7'], nowMs + 368 * DAY_MS)).own.cert).not.toBe(later.own.cert);
+    writeFileSync(join(folder, 'authority.crt'), '');
+    expect((await at(['10.0.0.7'])).authority).not.toBe(first.authority);
+    for (const f of ['authority.key', 'server.key']) expect(statSync(join(folder, f)).mode & 0o777).toBe(0o600);
+  });
+});
+
+describe('codes', () => {
+  const codes = () => {
+    let [ms, n] = [0, 0];
+    const c = new JoinCodes(
+      () => ms,
+      () => String(111_111 * ++n),
+    );
+    return { c, wait: (by: number) => (ms += by) };
+  };
+
+  test('none lets in before one is shown, nor after ten minutes', () => {
+    const { c, wait } = codes();
+    expect([c.current(), c.try('111111')]).toEqual([null, 'none shown']);
+    expect(c.show()).toEqual({ code: '111111', forMs: 600_000 });
+    wait(599_999);
+    expect(c.try('111 111')).toBe('right');
+    wait(1);
+    expect([c.current(), c.try('222222')]).toEqual([null, 'none shown']);
+  });
+
+  test('each is for one device: the next is shown for the rest of the time', () => {
+    const { c, wait } = codes();
+    c.show();
+    wait(60_000);
+    expect(c.try('111111')).toBe('right');
+    expect(c.try('111111')).toBe('wrong');
+    expect(c.current()).toEqual({ code: '222222', forMs: 540_000 });
+  });
+
+  test('ten wrong ones end it, also the right one after them, until another is shown', () => {
+    const { c } = codes();
+    c.show();
+    for (let i = 0; i < 9; i++) expect(c.try(i === 0 ? '' : `00000${i}`)).toBe('wrong');
+    expect(c.try('000000')).toBe('too many wrong');
+    expect([c.try('111111'), c.current()]).toEqual(['too many wrong', null]);
+    c.show();
+    expect(c.try('222222')).toBe('right');
+  });
+});
+
+describe('addresses', () => {
+  const net = (address: string, more: object = {}) => ({ address, family: 'IPv4', internal: false, ...more }) as never;
+  test('those of a house, a given one before one that a machine gave itself', () => {
+    expect(
+      homeAddresses({
+        lo: [net('127.0.0.1', { internal: true })],
+        a: [net('169.254.3.4'), net('192.168.1.20'), net('fe80::1', { family: 'IPv6' })],
+        b: [net('10.0.0.7'), net('203.0.113.5'), net('172.32.0.1'), net('172.31.0.1')],
+      }),
+    ).toEqual(['192.168.1.20', '10.0.0.7', '172.31.0.1', '169.254.3.4']);
+  });
+  test('a name that others can ask by', () => {
+    expect(['Tern', 'tern.example', 'localhost', 'no_name', ''].map(homeName)).toEqual([
+      'tern.local',
+      'tern.local',
+      null,
+      null,
+      null,
+    ]);
+  });
+});
+
+describe('a phone in the network of the house', () => {
+  const data = aFolder();
+  let served: Served;
+  let ca = '';
+  let book = '';
+  let https = '';
+  const config = (more: object = {}) =>
+    Config.from({
+      DAGBOEK_DATA: data,
+      DAGBOEK_PORT: '0',
+      DAGBOEK_NOW: NOW,
+      DAGBOEK_LOG: 'silent',
+      DAGBOEK_LAN: '1',
+      DAGBOEK_LAN_ADDRESS: '127.0.0.1',
+      ...more,
+    });
+  const portOf = (url: string | undefined): string => new URL(url ?? 'https://none').port;
+  const begin = async (): Promise<void> => {
+    served = await serve(config());
+    ca = readFileSync(join(data, 'door', 'authority.crt'), 'utf8');
+    https = `https://127.0.0.1:${portOf(served.home?.urls[0])}`;
+    book = ((await (await fetch(`${served.url}/api/health`)).json()) as { book: string }).book;
+  };
+  beforeAll(begin);
+  afterAll(() => served.close());
+  /** At the server's own screen. */
+  const here = async <T>(path: string, method = 'GET', header = book): Promise<T> => {
+    const res = await fetch(`${served.url}/api/door${path}`, {
+      method,
+      headers: header ? { [BOOK_HEADER]: header } : {},
+    });
+    return (res.status === 200 ? await res.json() : res.status) as T;
+  };
+  const cookieOf = (a: Answer): string => String(a.headers['set-cookie']).split(';')[0] ?? '';
+  const joinBy = (code: string, name = 'Phone') =>
+    over(ca, `${https}/api/door/join`, { method: 'POST', body: { code, name } });
+
+  test('believes the certificate by its authority, and nobody else does', async () => {
+    expect((await over(ca, `${https}/api/door/knock`)).status).toBe(204);
+    const other = await makeAuthority('another', nowMs);
+    await expect(over(other.cert, `${https}/api/door/knock`)).rejects.toThrow(/certificate|signature|verify/i);
+  });
+
+  test('not joined, nothing that the server offers tells it anything, however it is spelt', async () => {
+    const { paths } = (await (await fetch(`${served.url}/api/openapi.json`)).json()) as {
+      paths: Record<string, object>;
+    };
+    const asked = Object.entries(paths).flatMap(([path, by]) =>
+      Object.keys(by).map((m) => [m.toUpperCase(), path] as const),
+    );
+    const before = ['/api/door', '/api/door/knock', '/api/door/join'];
+    const behind = asked.filter(([, path]) => !before.includes(path));
+    expect(behind.length).toBeGreaterThan(15);
+    for (const [method, path] of [
+      ...behind,
+      ['GET', '/API/Journal'],
+      ['GET', '/api//journal'],
+      ['GET', '/api/journal/'],
+    ] as const) {
+      const at = path.replace(/\{\w+\}/g, 'ab'.repeat(32));
+      const headers = { [BOOK_HEADER]: book, cookie: '__Host-dagboek=guess' };
+      const a = await over(ca, https + at, { method, headers });
+      expect([method, path, a.status === 404 && path.includes('//') ? 401 : a.status]).toEqual([method, path, 401]);
+      if (a.status === 401)
+        expect(JSON.parse(a.body)).toMatchObject({
+          title: 'Not joined',
+          detail: expect.stringContaining('stays here'),
+        });
+    }
+  });
+
+  test('it joins by the code, reads and writes, and is put out; what it wrote stays', async () => {
+    expect(JSON.parse((await joinBy('123456')).body)).toMatchObject({ status: 429, field: 'code' });
+    const { code } = await here<JoinCode>('/code', 'POST');
+    const wrong = await joinBy(code === '000000' ? '000001' : '000000');
+    expect([wrong.status, wrong.headers['set-cookie']]).toEqual([400, undefined]);
+    expect((await joinBy(code, '  ')).status).toBe(400);
+    expect((await joinBy('12', 'Phone')).status).toBe(400);
+    const joined = await joinBy(code, 'Phone of the cook');
+    expect(joined.status).toBe(200);
+    expect(String(joined.headers['set-cookie'])).toMatch(/HttpOnly; Secure; SameSite=Strict/);
+    const cookie = cookieOf(joined);
+    const state = JSON.parse((await over(ca, `${https}/api/door`, { headers: { cookie } })).body) as DoorState;
+    expect(state).toMatchObject({ you: 'joined', name: 'Phone of the cook' });
+
+    const entry = tripStarted();
+    const sent = await over(ca, `${https}/api/journal`, {
+      method: 'POST',
+      headers: { cookie, [BOOK_HEADER]: book },
+      body: { entries: [entry] },
+    });
+    expect(JSON.parse(sent.body)).toMatchObject({ receipts: [{ id: entry.id }] });
+    // What is done at the server's screen is not done from a phone.
+    for (const path of ['/code', '/devices/any/out'])
+      expect(
+        (await over(ca, `${https}/api/door${path}`, { method: 'POST', headers: { cookie, [BOOK_HEADER]: book } }))
+          .status,
+      ).toBe(403);
+
+    const list = await here<DoorList>('/devices');
+    expect(list.devices).toMatchObject([{ name: 'Phone of the cook', out: null }]);
+    // The code was for one device: another one is shown now.
+    expect(list.code?.code).not.toBe(code);
+    expect(await here<number>(`/devices/${list.devices[0]!.id}/out`, 'POST', '')).toBe(400);
+    expect(await here<number>(`/devices/${list.devices[0]!.id}/out`, 'POST')).toBe(204);
+    const again = await over(ca, `${https}/api/journal`, {
+      method: 'POST',
+      headers: { cookie, [BOOK_HEADER]: book },
+      body: { entries: [tripStarted()] },
+    });
+    expect(again.status).toBe(401);
+    expect(await here<number>('/devices/nobody/out', 'POST')).toBe(404);
+
+    // Put out stays put out, and joined stays joined, when the server starts anew.
+    const next = cookieOf(await joinBy((await here<JoinCode>('/code', 'POST')).code, 'Tablet'));
+    await served.close();
+    await begin();
+    const who = async (c: string) => (await over(ca, `${https}/api/health`, { headers: { cookie: c } })).status;
+    expect([await who(cookie), await who(next)]).toEqual([401, 200]);
+    expect(((await (await fetch(`${served.url}/api/health`)).json()) as { entries: number }).entries).toBe(1);
+    await over(ca, `${https}/api/door/leave`, { method: 'POST', headers: { cookie: next } });
+    expect(await who(next)).toBe(401);
+    expect((await here<DoorList>('/devices')).devices.map((d) => [d.name, d.out !== null])).toEqual([
+      ['Tablet', true],
+      ['Phone of the cook', true],
+    ]);
+  });
+
+  test('the screen is this machine’s alone: not by a name that points here, nor through something in front', async () => {
+    const state = async (headers: Record<string, string>): Promise<string> =>
+      new Promise((resolve, reject) => {
+        httpGet(`${served.url}/api/door`, { agent: false, headers }, (res) => {
+          let said = '';
+          res.on('data', (d: Buffer) => (said += d.toString()));
+          res.on('end', () => resolve((JSON.parse(said) as DoorState).you));
+        }).on('error', reject);
+      });
+    expect(await state({})).toBe('here');
+    expect(await state({ 'x-forwarded-for': '192.168.1.9' })).toBe('open');
+    expect(await state({ host: '192.168.1.20:4310' })).toBe('open');
+  });
+
+  test('the page that teaches it trust gives the authority, its sign, and where the book is', async () => {
+    const trust = `http://127.0.0.1:${portOf(served.home?.trustUrls[0])}`;
+    const page = await plain(`${trust}/#123456`);
+    expect(page.body).toContain(served.home!.fingerprint);
+    for (const url of served.home!.urls) expect(page.body).toContain(url);
+    const crt = await plain(`${trust}/dagboek.crt`);
+    expect(crt.headers['content-type']).toBe('application/x-x509-ca-cert');
+    expect(fingerprint(ca)).toBe(served.home!.fingerprint);
+    expect((await plain(`${trust}/api/journal?after=0`)).status).toBe(404);
+  });
+
+  test('a certificate that was given is served, without a page of trust; half of one is refused in a sentence', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'dagboek-given-'));
+    const authority = await makeAuthority('own', nowMs);
+    const own = await makeCertificate(authority, ['boat.local', '127.0.0.1'], nowMs);
+    const [cert, key] = [join(folder, 'a.crt'), join(folder, 'a.key')];
+    writeFileSync(cert, own.cert);
+    writeFileSync(key, own.key);
+    const given = { DAGBOEK_CERT: cert, DAGBOEK_CERT_KEY: key };
+    const { lan } = config(given);
+    const close = await listenAtHome(served.app as NestExpressApplication, lan!, data);
+    const { home } = (await here<DoorState>('')) as DoorState;
+    expect(home).toMatchObject({ trustUrls: [], fingerprint: null });
+    expect(home!.urls[0]).toMatch(/^https:\/\/boat\.local:\d+$/);
+    expect((await over(authority.cert, `https://127.0.0.1:${portOf(home!.urls[0])}/api/door/knock`)).status).toBe(204);
+    close();
+    expect(() => config({ DAGBOEK_CERT: cert })).toThrow(/both files/);
+    expect(() => config({ DAGBOEK_LAN_ADDRESS: '203.0.113.5' })).toThrow(/network of a house/);
+    expect(() => config({ DAGBOEK_LAN_PORT: '65535' })).toThrow(/room/);
+    await expect(
+      listenAtHome(served.app as NestExpressApplication, config({ ...given, DAGBOEK_CERT_KEY: '/none' }).lan!, data),
+    ).rejects.toThrow('DAGBOEK_CERT_KEY is "/none", and nothing can be read there.');
+    expect(config({ DAGBOEK_LAN: '' }).lan).toBeNull();
+    expect(config({ DAGBOEK_PORT: '4310' }).lan).toMatchObject({ port: 4311, trustPort: 4312 });
+  });
+
+  test('the terminal says how a phone comes, and shows a code on Return', async () => {
+    const home = {
+      urls: ['https://192.168.1.20:4311'],
+      trustUrls: ['http://192.168.1.20:4312'],
+      fingerprint: 'AB12 CD34',
+    };
+    const text = sayHome(home, 'http://127.0.0.1:4310');
+    for (const part of ['http://192.168.1.20:4312 (scan this)', 'AB12 CD34', 'http://127.0.0.1:4310/phones', '█'])
+      expect(text).toContain(part);
+    expect(sayHome({ ...home, urls: [], trustUrls: [] }, '')).toContain('no network');
+    const said: string[] = [];
+    const input = Object.assign(new PassThrough(), { isTTY: true as const });
+    const door = { showCode: () => ({ code: '482915', forMs: 600_000 }) };
+    tellHome({ home: null, url: '' }, door, input, (t) => said.push(t));
+    expect(said).toEqual([]);
+    tellHome({ home, url: '' }, door, input, (t) => said.push(t));
+    input.write('\n');
+    await new Promise((r) => setImmediate(r));
+    expect(said.at(-1)).toBe('The code is 482 915, for ten minutes and one device.');
+    input.end();
+  });
+});

@@ -1,0 +1,46 @@
+import type { DoorList, DoorState, JoinCode, Problem } from '@dagboek/journal';
+import { queryOptions } from '@tanstack/react-query';
+import { bookHeader } from '../../kit/journal/reached.ts';
+import { bookHere } from '../../kit/journal/start.ts';
+
+/** Answers of the door are of this moment: never kept for later. */
+const NOW_ONLY = { networkMode: 'always', retry: false, gcTime: 0, staleTime: 0 } as const;
+
+/** Asks the door. Throws an Error with a sentence. */
+async function ask<T>(path: string, init: RequestInit = {}): Promise<T> {
+  const res = await fetch(`/api/door${path}`, { ...init, signal: AbortSignal.timeout(10_000) }).catch(() => null);
+  if (!res) throw new Error('No answer from the server. It has to run, and this device has to stand in its network.');
+  if (!res.ok)
+    throw new Error(((await res.json().catch(() => ({}))) as Partial<Problem>).detail ?? 'The server is in trouble.');
+  return (res.status === 204 ? undefined : await res.json()) as T;
+}
+
+/** A device that comes for the first time knows of no book yet. */
+const post = <T>(path: string, body?: object): Promise<T> => {
+  const book = bookHere();
+  return ask<T>(path, {
+    method: 'POST',
+    headers: { ...(book === null ? {} : bookHeader(book)), ...(body ? { 'content-type': 'application/json' } : {}) },
+    ...(body ? { body: JSON.stringify(body) } : {}),
+  });
+};
+
+/** How this device stands to the door. */
+export const doorQuery = queryOptions({
+  queryKey: ['journal', 'door'],
+  queryFn: () => ask<DoorState>(''),
+  ...NOW_ONLY,
+});
+/** Who was let in, and the code: at the server's own screen. Asked again while a code is shown, since somebody may come in by it. */
+export const doorListQuery = queryOptions({
+  queryKey: ['journal', 'door', 'devices'],
+  queryFn: () => ask<DoorList>('/devices'),
+  refetchInterval: (q) => (q.state.data?.code ? 3000 : false),
+  ...NOW_ONLY,
+});
+
+export const showCode = (): Promise<JoinCode> => post('/code');
+export const putOut = (id: string): Promise<void> => post(`/devices/${id}/out`);
+export const leave = (): Promise<void> => post('/leave');
+/** Lets this device in. Throws an Error with a sentence. */
+export const join = (code: string, name: string): Promise<{ name: string }> => post('/join', { code, name });

@@ -1,0 +1,22 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { CardsAlone } from '../../aid/cards-alone.tsx';
+import { JoinForm } from './join-form.tsx';
+
+const client = new QueryClient();
+
+/** A device that comes to the book for the first time. What helps the hurt stands beneath, as wherever nothing opens. */
+export function JoinFirst() {
+  return (
+    <QueryClientProvider client={client}>
+      <main className="notice">
+        <h1>Join the book</h1>
+        <p>
+          Somebody at the screen of the machine that keeps it opens <b>All</b>, then <b>Phones</b>, and shows a code.
+        </p>
+        {/* From the beginning, and without the code in the address: it is used up. */}
+        <JoinForm onJoined={() => location.replace('/')} />
+        <CardsAlone />
+      </main>
+    </QueryClientProvider>
+  );
+}

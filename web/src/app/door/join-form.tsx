@@ -1,0 +1,67 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Key } from '../../kit/ui/key.tsx';
+import { Trouble } from '../../kit/ui/trouble.tsx';
+import { join } from './door.ts';
+
+/** What a device is most likely called, until its owner says. */
+const likelyName = (): string =>
+  /Mobi|iPhone/.test(navigator.userAgent)
+    ? 'Phone'
+    : /iPad|Android|Tablet/.test(navigator.userAgent)
+      ? 'Tablet'
+      : 'Computer';
+
+/** The code of the server's screen, and a name for the list: lets this device in. A code that was scanned stands there already. */
+export function JoinForm({ onJoined }: { onJoined: () => void }) {
+  const [code, setCode] = useState(() => /^#(\d{6})$/.exec(location.hash)?.[1] ?? '');
+  const [name, setName] = useState(likelyName);
+  const joining = useMutation({ mutationFn: () => join(code, name), networkMode: 'always', onSuccess: onJoined });
+  const [missing, setMissing] = useState<string | null>(null);
+  const send = (): void => {
+    if (joining.isPending) return;
+    const digits = code.replace(/\s/g, '');
+    const why = !/^\d{6}$/.test(digits)
+      ? 'The code is six digits, as the server’s screen shows them.'
+      : name.trim() === ''
+        ? 'Give this device a name, so that it can be told from the others in the list.'
+        : null;
+    setMissing(why);
+    if (why === null) joining.mutate();
+  };
+  return (
+    <form
+      className="join-form"
+      onSubmit={(e) => {
+        e.preventDefault();
+        send();
+      }}
+    >
+      <div className="field">
+        <label htmlFor="join-code">Code on the server’s screen</label>
+        <input
+          id="join-code"
+          className="input join-code"
+          inputMode="numeric"
+          autoComplete="one-time-code"
+          maxLength={7}
+          value={code}
+          onChange={(e) => setCode(e.target.value)}
+        />
+      </div>
+      <div className="field">
+        <label htmlFor="join-name">What the list calls this device</label>
+        <input id="join-name" className="input" maxLength={60} value={name} onChange={(e) => setName(e.target.value)} />
+      </div>
+      <Trouble says={missing ?? joining.error?.message} />
+      <div className="keys">
+        <Key
+          act
+          type="submit"
+          name="Join the book"
+          note={joining.isPending ? 'one moment' : 'lines are exchanged from now on'}
+        />
+      </div>
+    </form>
+  );
+}
