@@ -1,5 +1,5 @@
 import type { TraitRow } from '@dagboek/core/key';
-import type { LengthConversion, SpeciesFacts } from '@dagboek/core/species';
+import type { Bladder, LengthConversion, SpeciesFacts } from '@dagboek/core/species';
 import type { FigureFile, FigureSpec } from '@dagboek/figure';
 
 /** Waters a species lives in. */
@@ -48,6 +48,8 @@ export interface SpeciesFile extends SpeciesFacts {
   readonly grip: string;
   /** How it is let go without hurt to hand or fish. Left out by packs written before there was such a line. */
   readonly release?: string;
+  /** Left out: not known. */
+  readonly bladder?: Bladder;
   /** What first aid for it adds to the general card: an antivenom, rescue breathing. */
   readonly aid?: string;
   /** How its kind fares, by whom and in which year. */

@@ -9,6 +9,7 @@ import {
   SPEAR_RULES,
   FREEZING_FOR_RAW,
   packCautions,
+  deepSentences,
   RELEASE_ALWAYS,
   releaseSentences,
   SOAK_TEST,
@@ -46,6 +47,16 @@ export function secondReading(species: readonly Species[]): string {
       ].map((s) => ['first aid', `${c.title}: ${s}`, c.sources.join('; '), CLINICIAN]),
     ),
     ...RELEASE_ALWAYS.map((s) => ['let go', s, 'usual teaching of catch and release; domain.md section 4', HANDLER]),
+    ...(['closed', 'open', undefined] as const).flatMap((bladder) =>
+      [null, 24].flatMap((depthM) =>
+        deepSentences([{ name: '', hazards: [], ...(bladder ? { bladder } : {}) }], depthM).map((s) => [
+          'let go',
+          `Swim bladder ${bladder ?? 'not known'}, ${depthM === null ? 'depth not noted' : `${depthM} m`}: ${s}`,
+          'usual guidance of fisheries offices on barotrauma and descending devices',
+          HANDLER,
+        ]),
+      ),
+    ),
     ['handling', KILL_SIGNS, 'domain.md section 4', HANDLER],
     ['handling', `The gut was pierced: ${GUT_PIERCED}.`, 'product.md (Deck)', FOOD],
     ['first aid', SOAK_TEST, 'Atkinson et al. 2006, Emergency Medicine Journal 23', CLINICIAN],
@@ -87,7 +98,7 @@ export function secondReading(species: readonly Species[]): string {
         h.kind === 'poison' ? FOOD : h.kind === 'sharp' || h.kind === 'bite' ? HANDLER : `${CLINICIAN}, ${HANDLER}`,
       ]),
       ['hold', s.grip, HANDLER],
-      ['let go', releaseSentences([s]).join(' '), HANDLER],
+      ['let go', [...releaseSentences([s]), ...deepSentences([s], null)].join(' '), HANDLER],
       ...(s.aid ? [['first aid', s.aid, CLINICIAN]] : []),
       ['raw', `${s.raw.verdict}. ${s.raw.why}`, FOOD],
       ...s.eating.map((e) => ['eating', e, FOOD]),

@@ -179,6 +179,17 @@ describe('dangers that must not be missed', () => {
     ).toEqual(['conger', 'eel', 'giant-moray']);
   });
 
+  test('no flat fish, ray, shark, squid or weever has a swim bladder; cod and perch kinds cannot empty theirs, carp and trout kinds can', () => {
+    const of = (family: RegExp) => [...new Set(SPECIES.filter((s) => family.test(s.family)).map((s) => s.bladder))];
+    expect(of(/^(Pleuronectidae|Soleidae|Scophthalmidae|Rajidae|Triakidae|Squalidae|Loliginidae|Trachinidae)/)).toEqual(
+      ['none'],
+    );
+    expect(of(/^(Gadidae|Percidae|Labridae|Sparidae|Lutjanidae|Epinephelidae|Moronidae)/)).toEqual(['closed']);
+    expect(of(/^(Cyprinidae|Salmonidae|Esocidae|Alosidae)/)).toEqual(['open']);
+    expect(byId('mackerel').bladder).toBe('none');
+    expect(byId('chub-mackerel').bladder).toBe('closed');
+  });
+
   test('what stings, shocks or bites badly is never let go by hand, and no glove stands in for pliers where spines pierce it', () => {
     for (const s of SPECIES) expect([s.id, s.release]).toEqual([s.id, expect.stringMatching(/^[A-Z].*[.]$/)]);
     for (const s of SPECIES.filter(isDangerous).filter((x) =>

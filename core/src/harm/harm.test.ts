@@ -1,3 +1,4 @@
+import { METRIC } from '../units/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Hazard, HazardKind, Severity } from '../species/index.ts';
@@ -12,7 +13,9 @@ import {
   hurtingParts,
   isDangerous,
   isGrave,
+  deepSentences,
   RELEASE_ALWAYS,
+  SWELLS_FROM_M,
   releaseSentences,
   SEVERITIES,
   severityOf,
@@ -106,8 +109,23 @@ describe('letting go', () => {
     expect(releaseSentences([whiting, weever])).toHaveLength(2);
     expect(releaseSentences([weever, weever])).toHaveLength(1);
   });
-  test('of every fish: a deep hook stays in it, a swollen one goes down', () =>
-    expect(RELEASE_ALWAYS.join(' ')).toMatch(/deep stays: cut the line.*head first, or down on a weight/));
+  test('of every fish: a deep hook stays in it', () =>
+    expect(RELEASE_ALWAYS.join(' ')).toMatch(/deep stays: cut the line/));
+  test('up from the deep: by its bladder and the depth that was noted', () => {
+    const of = (bladder?: 'closed' | 'open' | 'none') => ({ name: 'X', hazards: [], ...(bladder ? { bladder } : {}) });
+    const [closed, open, none] = [of('closed'), of('open'), of('none')];
+    expect(deepSentences([closed], SWELLS_FROM_M)[0]).toMatch(/^Up from 10 m it is swollen inside.*descending weight/);
+    expect(deepSentences([closed], SWELLS_FROM_M - 0.1)).toEqual([]);
+    expect(deepSentences([closed], null)[0]).toMatch(/^From 10 m and deeper it comes up swollen/);
+    expect(deepSentences([closed], 24, { ...METRIC, length: 'in' })[0]).toContain('79 ft');
+    expect(deepSentences([open], 30)[0]).toMatch(/Up from 30 m it lets the gas out by its mouth/);
+    expect(deepSentences([none], 60)).toEqual([]);
+    // Not known, or no name yet: what is seen decides.
+    expect(deepSentences([of()], null)).toEqual(deepSentences([], 40));
+    expect(deepSentences([], 40)[0]).toMatch(/^If it floats/);
+    expect(deepSentences([closed, none, closed, open], 30)).toHaveLength(2);
+    for (const s of [closed, open, of()].flatMap((x) => deepSentences([x], 40))) expect(s).toMatch(/[.]$/);
+  });
   test('without a sentence of its own nothing that can hurt is let go by hand, nor is what has no name', () => {
     expect(releaseSentences([{ name: 'X', hazards: [hazard('bite')] }])[0]).toMatch(/Never by hand/);
     expect(releaseSentences([])[0]).toMatch(/without touching/);

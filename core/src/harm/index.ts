@@ -2,7 +2,7 @@
 export { hurtingParts, isDangerous, isGrave, SEVERITIES, severityOf, tellHazards, worstHazard } from './hazards.ts';
 export type { ToldHazard } from './hazards.ts';
 // how a fish is let go
-export { RELEASE_ALWAYS, releaseSentences } from './release.ts';
+export { deepSentences, RELEASE_ALWAYS, releaseSentences, SWELLS_FROM_M } from './release.ts';
 export type { Releasable } from './release.ts';
 // when someone is hurt
 export { AID_CARDS, AID_IDS, HOT_WATER } from './aid-cards.ts';

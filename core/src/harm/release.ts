@@ -1,4 +1,5 @@
-import { type Hazard } from '../species/index.ts';
+import type { Bladder, Hazard } from '../species/index.ts';
+import { METRIC, sayDepth, type Units } from '../units/index.ts';
 
 /** What is needed of a species to say how it is let go. */
 export interface Releasable {
@@ -6,13 +7,20 @@ export interface Releasable {
   readonly hazards: readonly Hazard[];
   /** As its file says it; left out by species written before there was such a line. */
   readonly release?: string;
+  /** Left out: not known. */
+  readonly bladder?: Bladder;
 }
 
 /** What holds of every fish that goes back, beside its own way. */
 export const RELEASE_ALWAYS: readonly string[] = [
   'A hook that went deep stays: cut the line close to it, and do not pull.',
-  'A swollen fish from the deep goes back head first, or down on a weight.',
 ];
+
+/**
+ * From so deep on, m, the gas in a closed swim bladder has doubled by the time it is up. Usual guidance of fisheries offices;
+ * signs are seen from here on, and in most fish from 20 m.
+ */
+export const SWELLS_FROM_M = 10;
 
 const UNKNOWN = 'In the water, without touching it: long pliers, or cut the line. It has no name yet, and may sting.';
 
@@ -29,3 +37,27 @@ const untold = (s: Releasable): string =>
   s.hazards.length > 0
     ? 'In the water: long pliers on the hook, or cut the line. Never by hand.'
     : 'In the water if it can be, else in wet hands: upright until it swims off by itself.';
+
+/**
+ * What coming up from the deep does to a fish of these kinds, and what helps, each sentence once. `depthM`: of the water it
+ * came from, null when it was not noted. None where nothing is to be feared: no bladder, or water that is shallow enough.
+ */
+export function deepSentences(
+  species: readonly Releasable[],
+  depthM: number | null,
+  units: Units = METRIC,
+): readonly string[] {
+  if (depthM !== null && depthM < SWELLS_FROM_M) return [];
+  const of = species.length === 0 ? [undefined] : species.map((s) => s.bladder);
+  return [...new Set(of.flatMap((bladder) => upFromTheDeep(bladder, depthM, units) ?? []))];
+}
+
+function upFromTheDeep(bladder: Bladder | undefined, depthM: number | null, units: Units): string | null {
+  if (bladder === 'none') return null;
+  const from = depthM === null ? null : `Up from ${sayDepth(depthM, units)} it`;
+  if (bladder === 'open')
+    return `${from ?? 'Up from deep water it'} lets the gas out by its mouth: hold it upright in the water until it has.`;
+  if (bladder === undefined)
+    return 'If it floats, swollen, send it down again at once on a descending weight. Do not prick it.';
+  return `${from ? `${from} is` : `From ${sayDepth(SWELLS_FROM_M, units)} and deeper it comes up`} swollen inside and cannot sink: send it down again at once on a descending weight. Do not prick it.`;
+}

@@ -9,6 +9,7 @@ export type {
   SpeciesFacts,
 } from './species.ts';
 export { type BodyShape, depthShare, thicknessShare } from './body-shape.ts';
+export { type Bladder, BLADDERS } from './bladder.ts';
 export { GROUNDS } from './grounds.ts';
 export { figureTroubles, speciesTroubles } from './species-document.ts';
 export { PACK_SCHEMA, SPECIES_SCHEMA } from './species-schema.ts';

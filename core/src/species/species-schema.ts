@@ -1,5 +1,6 @@
 import { BLEEDS, KILLS } from '../handling/index.ts';
 import { object, pair, positive, share, text, texts } from '../schema/index.ts';
+import { BLADDERS } from './bladder.ts';
 import { FIGURE_FILE_SCHEMA } from './figure-schema.ts';
 
 const LENGTHS = { enum: ['total', 'fork', 'discWidth', 'mantle'] } as const;
@@ -76,6 +77,7 @@ const properties = {
   },
   grip: text,
   release: text,
+  bladder: { enum: BLADDERS },
   aid: text,
   conservation: object({ note: text, asOf: { type: 'string', pattern: '^\\d{4}(-\\d\\d(-\\d\\d)?)?$' } }),
   dispatch: text,
@@ -107,7 +109,18 @@ const properties = {
   figure: FIGURE_FILE_SCHEMA,
 } as const;
 
-const OPTIONAL = ['forms', 'toCheck', 'figure', 'ratios', 'release', 'aid', 'conservation', 'kills', 'bleeds'];
+const OPTIONAL = [
+  'forms',
+  'toCheck',
+  'figure',
+  'ratios',
+  'release',
+  'bladder',
+  'aid',
+  'conservation',
+  'kills',
+  'bleeds',
+];
 
 /** JSON Schema (draft 7) of one species. */
 export const SPECIES_SCHEMA = {

@@ -20,6 +20,7 @@ export {
   sayDegrees,
   sayDifference,
   sayDistance,
+  sayDepth,
   sayDepths,
   sayGrams,
   sayGramsRange,

@@ -4,19 +4,20 @@ import {
   G_PER_OUNCE,
   G_PER_POUND,
   LITRES_PER_GALLON,
+  M_PER_FOOT,
   METRIC,
   MM_PER_INCH,
   type Units,
 } from './units.ts';
 
-/** What is typed with a unit. `heavy`: a mass that is counted in kilograms or pounds, as ice. */
-export type AmountKind = 'length' | 'mass' | 'heavy' | 'temperature' | 'volume';
+/** What is typed with a unit. `heavy`: a mass that is counted in kilograms or pounds, as ice; `depth`: of water. */
+export type AmountKind = 'length' | 'mass' | 'heavy' | 'temperature' | 'volume' | 'depth';
 
 /** An amount out of a typed text. */
 export interface Amount {
-  /** In the unit that is kept: mm, g, kg (`heavy`), °C, litres. */
+  /** In the unit that is kept: mm, g, kg (`heavy`), °C, litres, m (`depth`). */
   readonly value: number;
-  /** As it was typed, with its unit, when that is another than cm, g, kg, °C or l: "17.25 in". */
+  /** As it was typed, with its unit, when that is another than cm, g, kg, °C, l or m: "17.25 in". */
   readonly typed: string | null;
   /** Whether a unit was written behind it, other than the one the field stands in. */
   readonly named: boolean;
@@ -67,6 +68,11 @@ const UNITS: Readonly<Record<AmountKind, readonly UnitOf[]>> = {
     { words: ['l', 'litre', 'litres', 'liter', 'liters'], name: 'l', ...times(1) },
     { words: ['gal', 'gallon', 'gallons'], name: 'gal', ...times(LITRES_PER_GALLON) },
   ],
+  depth: [
+    { words: ['m', 'metre', 'metres'], name: 'm', ...times(1) },
+    { words: ['ft', 'foot', 'feet', "'", '′'], name: 'ft', ...times(M_PER_FOOT) },
+    { words: ['fathom', 'fathoms', 'fm'], name: 'fathom', ...times(6 * M_PER_FOOT) },
+  ],
 };
 
 /** Unit of a bare number in a field, by what is chosen. */
@@ -76,6 +82,7 @@ const BARE: Readonly<Record<AmountKind, (u: Units) => string>> = {
   heavy: (u) => u.mass,
   temperature: (u) => `°${u.temperature}`,
   volume: (u) => u.volume,
+  depth: (u) => (u.length === 'in' ? 'ft' : 'm'),
 };
 
 /** Decimals in which a kept amount is shown in a field. */
@@ -90,6 +97,8 @@ const DECIMALS: Readonly<Record<string, number>> = {
   '°F': 1,
   l: 1,
   gal: 1,
+  m: 1,
+  ft: 0,
 };
 
 /** "cm", "oz": the unit that stands behind a field of this kind. */
@@ -170,7 +179,7 @@ export function writeAmount(kind: AmountKind, kept: number, units: Units = METRI
 /** Units that read as each other's multiples: what was typed in kg needs no second reading by one who reads g. */
 const FAMILIES: readonly (readonly string[])[] = [
   ['mm', 'cm', 'm'],
-  ['in', 'ft'],
+  ['in', 'ft', 'fathom'],
   ['g', 'kg'],
   ['oz', 'lb'],
 ];

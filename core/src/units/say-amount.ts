@@ -6,6 +6,7 @@ import {
   LITRES_PER_GALLON,
   METRIC,
   MM_PER_INCH,
+  M_PER_FOOT,
   type Units,
 } from './units.ts';
 
@@ -66,11 +67,16 @@ export const sayGrams = (g: number, u: Units = METRIC): string =>
 export const sayGramsRange = (low: number, high: number, u: Units = METRIC): string =>
   `${u.mass === 'kg' ? Math.round(low) : sayMass(low, u)} to ${sayGrams(high, u)}`;
 
+/** Water so deep, m, as a whole number of m or ft. */
+const depthNumber = (m: number, u: Units): string => String(Math.round(u.length === 'in' ? m / M_PER_FOOT : m));
+const depthUnit = (u: Units): string => (u.length === 'in' ? 'ft' : 'm');
+
+/** A depth of water in m: "24 m", "79 ft". */
+export const sayDepth = (m: number, u: Units = METRIC): string => `${depthNumber(m, u)} ${depthUnit(u)}`;
+
 /** Two depths of water in m: "5 to 40 m", "16 to 131 ft". */
 export const sayDepths = (low: number, high: number, u: Units = METRIC): string =>
-  u.length === 'in'
-    ? `${Math.round((low * 1000) / (12 * MM_PER_INCH))} to ${Math.round((high * 1000) / (12 * MM_PER_INCH))} ft`
-    : `${low} to ${high} m`;
+  `${depthNumber(low, u)} to ${sayDepth(high, u)}`;
 
 /** "kg" or "lb": of what is counted in them, as ice and a day's catch. */
 export const heavyUnit = (u: Units = METRIC): string => (u.mass === 'lb' ? 'lb' : 'kg');

@@ -12,6 +12,7 @@ import {
   METRIC,
   readAmount,
   readUnits,
+  sayDepth,
   sayDepths,
   sayDifference,
   sayDistance,
@@ -190,4 +191,17 @@ describe('what was chosen', () => {
     expect(readUnits({ length: 'in', mass: 'stone', clock: '12' })).toEqual({ ...METRIC, length: 'in', clock: '12' });
     expect(readUnits(CUSTOMARY)).toEqual(CUSTOMARY);
   });
+});
+
+it('depths of water, in metres, feet and fathoms', () => {
+  const imperial = { ...METRIC, length: 'in' } as const;
+  expect(readAmount('depth', '24')).toEqual({ value: 24, typed: null, named: false });
+  expect(readAmount('depth', '5 fathoms')).toEqual({ value: 9.14, typed: '5 fathom', named: true });
+  expect(readAmount('depth', '80', imperial)).toMatchObject({ value: 24.38, typed: '80 ft' });
+  expect([fieldUnit('depth'), fieldUnit('depth', imperial), writeAmount('depth', 24.38, imperial)]).toEqual([
+    'm',
+    'ft',
+    '80',
+  ]);
+  expect([sayDepth(24), sayDepth(24, imperial), sayDepths(5, 40, imperial)]).toEqual(['24 m', '79 ft', '16 to 131 ft']);
 });

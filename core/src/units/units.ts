@@ -85,6 +85,7 @@ export function readUnits(kept: unknown): Units {
 
 /** Exact by definition: the international inch, the avoirdupois pound, the US liquid gallon, the nautical mile. */
 export const MM_PER_INCH = 25.4;
+export const M_PER_FOOT = (12 * MM_PER_INCH) / 1000;
 export const G_PER_POUND = 453.592_37;
 export const G_PER_OUNCE = G_PER_POUND / 16;
 export const LITRES_PER_GALLON = 3.785_411_784;

@@ -67,7 +67,7 @@ const inWords = (list: readonly string[]): string => list.join('\n').toLowerCase
 function remarksOf(book: Book, trip: TripState): string {
   const ofTripAndFish = book.ofTrip(trip.id, 'remarks', [], () =>
     inWords([
-      ...trip.notes.map((n) => sayTripNote(n.topic, n.text)),
+      ...trip.notes.map((n) => sayTripNote(n)),
       ...trip.harm.map((h) => h.text),
       ...book.namingAny('fish', trip.id).flatMap((f) => f.notes.map((n) => n.text)),
     ]),

@@ -12,9 +12,17 @@ import {
   zoneField,
 } from './field.ts';
 import { NOTE_TOPICS, TripEnded, TripHarm, TripMoved, TripNoted, TripStarted } from './trip.ts';
-import { list, sayTripNote } from './words.ts';
+import { list, sayTripNote, type TripNote } from './words.ts';
 
 const kind = kindOf<'trip'>();
+
+/** What a remark says, with nothing where nothing was said. */
+const tripNote = (n: TripNoted): TripNote => ({
+  topic: n.topic ?? null,
+  text: n.text,
+  depthM: n.depthM ?? null,
+  cost: n.cost ?? null,
+});
 
 export const TRIP = subjectOf<'trip', TripStarted>({
   begins: 'trip.started',
@@ -70,10 +78,14 @@ export const TRIP_KINDS = {
   }),
   'trip.noted': kind({
     facts: TripNoted,
-    fold: (s, n, line) =>
-      void s.notes.push({ topic: n.topic ?? null, text: n.text, by: line.now.member, at: n.at, about: n.about }),
-    say: (n) => sayTripNote(n.topic ?? null, n.text),
-    fields: [linesField('text', 'Remark'), choiceField('topic', 'Of', NOTE_TOPICS, { optional: true })],
+    fold: (s, n, line) => void s.notes.push({ ...tripNote(n), by: line.now.member, at: n.at, about: n.about }),
+    say: (n, names) => `${sayTripNote(tripNote(n), names.units)}${sayAsTyped(n, ['depthM'], 'depth', names.units)}`,
+    fields: [
+      linesField('text', 'Remark'),
+      choiceField('topic', 'Of', NOTE_TOPICS, { optional: true }),
+      amountField('depthM', 'Depth', 'depth', { optional: true }),
+      numberField('cost', 'Cost', '', { optional: true }),
+    ],
   }),
   'trip.harm': kind({
     facts: TripHarm,

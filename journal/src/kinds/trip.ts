@@ -70,9 +70,13 @@ export const NOTE_TOPICS = [
 ] as const;
 
 /** A remark: weather, water, a sighting, something lost. Subject: the trip. */
-export class TripNoted {
+export class TripNoted extends AsTyped {
   @IsOptional() @IsIn(NOTE_TOPICS) topic?: (typeof NOTE_TOPICS)[number];
   @IsString() @MinLength(1, { message: 'Write the remark first.' }) @MaxLength(2000) text!: string;
+  /** Of the water that is fished from now on, m. */
+  @IsOptional() @IsNumber() @Min(0) @Max(3000, { message: 'No line reaches deeper than 3000 m.' }) depthM?: number;
+  /** What it cost, in the money of the book. */
+  @IsOptional() @IsNumber() @Min(0) @Max(1_000_000) cost?: number;
 }
 
 /** Someone was hurt. Subject: the trip. */

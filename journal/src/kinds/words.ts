@@ -1,11 +1,28 @@
 import type { Bleed } from '@dagboek/core/handling';
+import type { NOTE_TOPICS } from './trip.ts';
+import { METRIC, sayDepth, type Units } from '@dagboek/core/units';
 
 /** Words as the sentences of the log write them. */
 export const list = (xs: readonly string[]): string =>
   xs.length < 2 ? (xs[0] ?? '') : `${xs.slice(0, -1).join(', ')} and ${xs[xs.length - 1]}`;
-/** A remark of a trip as a sentence: "Lost fish: at the net.", or as it was written when it is about nothing in particular. */
-export const sayTripNote = (topic: string | null, text: string): string =>
-  topic === null ? text : `${capital(topic)}: ${text}${/[.!?]$/.test(text) ? '' : '.'}`;
+/** What a remark of a trip says, as far as it does. */
+export interface TripNote {
+  readonly topic: (typeof NOTE_TOPICS)[number] | null;
+  readonly text: string;
+  readonly depthM: number | null;
+  readonly cost: number | null;
+}
+/** "30.00": money of the book, which has no name. */
+export const sayCost = (cost: number): string => cost.toFixed(2);
+/** A remark of a trip as a sentence: "Lost fish: at the net.", "Ground: anchored, 24 m.", or as it was written when it is about nothing in particular. */
+export function sayTripNote({ topic, text, depthM, cost }: TripNote, units: Units = METRIC): string {
+  const said = [
+    text,
+    ...(depthM === null ? [] : [sayDepth(depthM, units)]),
+    ...(cost === null ? [] : [sayCost(cost)]),
+  ].join(', ');
+  return topic === null ? said : `${capital(topic)}: ${said}${/[.!?]$/.test(said) ? '' : '.'}`;
+}
 export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 /** Where a fish was cut, as the log writes it. */
 export const CUT_WORDS: Readonly<Record<Bleed, string>> = {

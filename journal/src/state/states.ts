@@ -1,6 +1,6 @@
 import type { AidId } from '@dagboek/core/harm';
 import type { GEARS } from '../kinds/deck.ts';
-import type { NOTE_TOPICS } from '../kinds/trip.ts';
+import type { TripNote } from '../kinds/words.ts';
 import type { SIGNS } from '../kinds/incident.ts';
 import type { Licence, Origin, OwnPlace } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
@@ -68,7 +68,7 @@ export interface TripState extends State {
   readonly box: string | null;
   readonly iceKg: number | null;
   readonly waterC: number | null;
-  readonly notes: readonly Timed<{ topic: (typeof NOTE_TOPICS)[number] | null; text: string; by: string }>[];
+  readonly notes: readonly Timed<TripNote & { by: string }>[];
   readonly harm: readonly Timed<{ text: string; who: string }>[];
 }
 

@@ -109,6 +109,9 @@ export function stung(s: Scribe, t: Tern, tripId: string, atMs: number): void {
 
 /** What else was seen today, noted by one tap each. */
 export function seenToday(s: Scribe, t: Tern, tripId: string, at: (time: string) => number): void {
+  s.aside('trip.noted', tripId, at('08:05'), t.wren, { topic: 'ground', text: 'drifting', depthM: 24 });
+  s.aside('trip.noted', tripId, at('07:05'), t.wren, { topic: 'cost', text: 'fuel', cost: 28.4 });
+  s.aside('trip.noted', tripId, at('07:06'), t.wren, { topic: 'cost', text: 'bait', cost: 9 });
   s.note('trip.noted', tripId, at('09:30'), t.wren, { topic: 'sighting', text: 'bait fish at the top' });
   s.note('trip.noted', tripId, at('10:12'), t.tomas, { topic: 'lost fish', text: 'threw the hook' });
   s.note('trip.noted', tripId, at('13:05'), t.ilse, { topic: 'tide', text: 'flood runs' });

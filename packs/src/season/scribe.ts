@@ -10,20 +10,22 @@ export const DAY = 24 * HOUR;
 export class Scribe {
   readonly entries: Entry[] = [];
   readonly rng: Rng;
+  private readonly besides: Rng;
   constructor(
     seed: number,
     private readonly timeZone: string,
   ) {
     this.rng = seeded(seed);
+    this.besides = seeded(seed + 1);
   }
 
   /** A UUIDv7 whose time is that of the event and whose rest comes from the seed. */
-  id(atMs: number): string {
+  id(atMs: number, rng = this.rng): string {
     const hex = (n: number, len: number): string => n.toString(16).padStart(len, '0');
     const rand = (len: number): string =>
-      Array.from({ length: len }, () => Math.floor(this.rng() * 16).toString(16)).join('');
+      Array.from({ length: len }, () => Math.floor(rng() * 16).toString(16)).join('');
     const t = hex(Math.floor(atMs), 12);
-    return `${t.slice(0, 8)}-${t.slice(8)}-7${rand(3)}-${'89ab'[Math.floor(this.rng() * 4)]}${rand(3)}-${rand(12)}`;
+    return `${t.slice(0, 8)}-${t.slice(8)}-7${rand(3)}-${'89ab'[Math.floor(rng() * 4)]}${rand(3)}-${rand(12)}`;
   }
 
   /** Notes one thing; `lagMin` later than it happened. Returns the entry, so that it can be amended. */
@@ -34,11 +36,12 @@ export class Scribe {
     member: string,
     facts: FactsOf<K>,
     more: Partial<Entry> & { lagMin?: number } = {},
+    rng = this.rng,
   ): Entry {
     const { lagMin = 0, ...rest } = more;
     const writtenMs = atMs + lagMin * MIN;
     const entry: Entry = {
-      id: this.id(writtenMs),
+      id: this.id(writtenMs, rng),
       kind,
       subject,
       at: stamp(atMs, this.timeZone),
@@ -50,6 +53,11 @@ export class Scribe {
     };
     this.entries.push(entry);
     return entry;
+  }
+
+  /** Notes something besides, out of another seed: the rest of the season stays as it was without it. */
+  aside<K extends Kind>(kind: K, subject: string, atMs: number, member: string, facts: FactsOf<K>): Entry {
+    return this.note(kind, subject, atMs, member, facts, {}, this.besides);
   }
 
   /** Corrects an entry, some minutes after it was noted. */

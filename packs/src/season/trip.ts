@@ -58,6 +58,11 @@ export function writeTrip(
     ...(afloat ? { boat: 'Tern' } : {}),
   });
   if (plan.remark) s.note('trip.noted', tripId, startMs + 2 * HOUR, s.pick(crew), { text: plan.remark });
+  if (afloat) {
+    const depthM = 6 + ((Number(day.slice(8)) * 7) % 32);
+    s.aside('trip.noted', tripId, startMs + 12 * MIN, skipper, { topic: 'ground', text: 'drifting', depthM });
+    s.aside('trip.noted', tripId, startMs + 2 * MIN, skipper, { topic: 'cost', text: 'fuel', cost: 10 + hours * 4.5 });
+  }
   const grounds = rules.zones.find((z) => z.id === zone)?.grounds ?? [];
   const likely = rankLikely(catalogue, { grounds, month, ownCatches: {} });
   const ledger: KeptFish[] = [];

@@ -34,7 +34,7 @@ export function Providers({ children }: { children: ReactNode }) {
         persister,
         maxAge: KEPT_MS,
         // Raised when the shape of an answer changes, so that an old one is fetched anew.
-        buster: 'catalogue that says how to kill and bleed',
+        buster: 'catalogue that knows swim bladders',
         dehydrateOptions: { shouldDehydrateQuery: (q) => q.state.status === 'success' && q.queryKey[0] !== 'journal' },
       }}
     >

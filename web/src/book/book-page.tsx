@@ -300,7 +300,8 @@ function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[
       </p>
       {trip.notes.map((n) => (
         <p key={n.at + n.text}>
-          {n.topic === null ? `“${n.text}”` : sayTripNote(n.topic, n.text)} <i>{names.member(n.by)}</i>
+          {n.topic === null && n.depthM === null && n.cost === null ? `“${n.text}”` : sayTripNote(n, names.units)}{' '}
+          <i>{names.member(n.by)}</i>
         </p>
       ))}
     </div>

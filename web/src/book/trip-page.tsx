@@ -1,14 +1,24 @@
-import { fishInHand, fishNumbers, standingLine, strikeLine, tripsInOrder, type TripState } from '@dagboek/journal';
+import {
+  costsOf,
+  dinnerOf,
+  fishInHand,
+  fishNumbers,
+  sayCost,
+  standingLine,
+  strikeLine,
+  tripsInOrder,
+  type TripState,
+} from '@dagboek/journal';
 import { sayDay, saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
-import { sayFish, useNames } from '../kit/catalogue.ts';
+import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { EndTrip } from '../kit/end-trip.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { plural, useFormat } from '../kit/format.ts';
-import { useBook } from '../kit/journal/journal-context.tsx';
+import { useBook, useBookValue } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { StruckBanner } from '../kit/struck-banner.tsx';
@@ -105,6 +115,7 @@ function Trip({ trip }: { trip: TripState }) {
           </Row>
         </div>
         <aside className="margin">
+          <TripCosts trip={trip} />
           <h2>
             {plural(
               fish.filter((f) => book.stands(f)).reduce((n, f) => n + f.count, 0),
@@ -127,5 +138,22 @@ function Trip({ trip }: { trip: TripState }) {
       </div>
       {ending && <EndTrip trip={trip} unfinished={unfinished.length} onClose={() => setEnding(false)} />}
     </Page>
+  );
+}
+
+/** What the trip cost, and what that makes of a plate. */
+function TripCosts({ trip }: { trip: TripState }) {
+  const { byId } = useCatalogue();
+  const costs = costsOf(trip);
+  const plates = useBookValue((book) => dinnerOf(book, trip.id, byId, null).kept.plates);
+  if (!costs) return null;
+  return (
+    <>
+      <h2>Cost {sayCost(costs.total)}</h2>
+      <p>
+        {costs.of.map((c) => `${c.text} ${sayCost(c.cost)}`).join(', ')}.
+        {plates > 0 ? ` Kept for about ${plural(plates, 'plate')}: ${sayCost(costs.total / plates)} each.` : ''}
+      </p>
+    </>
   );
 }

@@ -1,5 +1,6 @@
 import type { Species } from '@dagboek/catalogue';
 import { LENGTH_WORDS } from '@dagboek/core/rules';
+import { deepSentences } from '@dagboek/core/harm';
 import { type KeyedSpecies, keyTable, splitPair, type Trait } from '@dagboek/core/key';
 import type { FigureOptions, FigureSpec, Part } from '@dagboek/figure';
 import { useMemo, useState } from 'react';
@@ -13,7 +14,7 @@ import { MarkedFish } from './marked-fish.tsx';
 import { OwnRecord } from './own-record.tsx';
 import { languageName } from './languages.ts';
 import { stateWords } from '../kit/state-words.ts';
-import { sayDepths, sayShortLength, shortLength } from '../kit/units.ts';
+import { sayDepths, sayShortLength, shortLength, units } from '../kit/units.ts';
 
 type View = 'marks' | 'dangers' | 'measure' | 'dispatch' | 'cuts';
 const VIEWS: { value: View; text: string }[] = [
@@ -151,7 +152,7 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
           <h3>In the hand</h3>
           <dl>
             <Fact name="Hold">{s.grip}</Fact>
-            {s.release && <Fact name="Let it go">{s.release}</Fact>}
+            {s.release && <Fact name="Let it go">{[s.release, ...deepSentences([s], null, units)].join(' ')}</Fact>}
             {s.aid && <Fact name="First aid">{s.aid}</Fact>}
             <Fact name="Dispatch">{s.dispatch}</Fact>
             <Fact name="Bleed">{s.bleeding}</Fact>

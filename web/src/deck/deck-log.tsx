@@ -103,7 +103,7 @@ export function DeckLog({
         ) : (
           <Row key={`${i.at} ${i.note.text}`} className="line" time={time(i.at)}>
             <p className="log-sentence">
-              {sayTripNote(i.note.topic, i.note.text)} <i>{names.member(i.note.by)}</i>
+              {sayTripNote(i.note, names.units)} <i>{names.member(i.note.by)}</i>
             </p>
           </Row>
         ),

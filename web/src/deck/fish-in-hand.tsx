@@ -20,6 +20,7 @@ import { DeckActions } from './deck-actions.tsx';
 import { DeckFoot } from './deck-foot.tsx';
 import { MeasureForm, sayError } from './measure-form.tsx';
 import { useDeckWrite } from './take-back.tsx';
+import { useDepthOf } from './let-go.tsx';
 import { useVerdict } from './use-verdict.ts';
 import { VerdictPanel } from './verdict-panel.tsx';
 import { LENGTH_UNIT, lengthNumber, sayBy, sayMass } from '../kit/units.ts';
@@ -287,6 +288,7 @@ function Acting({
   onBegun: () => void;
   onDone: () => void;
 }) {
+  const depthM = useDepthOf(fish);
   const rules = useRules();
   const { byId } = useCatalogue();
   // Once it is killed the verdict has been followed: how it is bled and cooled takes its place.
@@ -303,6 +305,7 @@ function Acting({
               verdict={verdict}
               unsettled={fish.orElse.length > 0 ? decidedBy : null}
               species={[species, ...fish.orElse.flatMap((id) => byId(id) ?? [])]}
+              depthM={depthM}
             />
             {originMatters(rules, species.id) && <AskOrigin fish={fish} />}
             {verdict?.asks?.fact === 'gear' && <AskGear fish={fish} />}

@@ -1,12 +1,13 @@
-import { isGrave, RELEASE_ALWAYS, releaseSentences } from '@dagboek/core/harm';
+import { deepSentences, isGrave, RELEASE_ALWAYS, releaseSentences } from '@dagboek/core/harm';
 import type { Verdict } from '@dagboek/core/rules';
-import { type FishState, HOOKS, RELEASE_REASONS, RELEASE_STATES, releaseReason } from '@dagboek/journal';
+import { depthAt, type FishState, HOOKS, RELEASE_REASONS, RELEASE_STATES, releaseReason } from '@dagboek/journal';
 import { useState } from 'react';
 import { type Species, useCatalogue } from '../kit/catalogue.ts';
 import { DeckKey, TurnMark } from '../kit/deck-key.tsx';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
-import { useBook } from '../kit/journal/journal-context.tsx';
+import { useBook, useBookValue } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
+import { units } from '../kit/units.ts';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
@@ -16,6 +17,13 @@ import { useDeckWrite } from './take-back.tsx';
 /** What the fish is, or may be: all that is known of it. */
 const speciesOf = (fish: FishState, byId: (id: string | null) => Species | null): Species[] =>
   [fish.species, ...fish.orElse].flatMap((id) => byId(id) ?? []);
+
+/** The water that a fish came from, m; null when its depth was not noted. */
+export const useDepthOf = (fish: FishState): number | null =>
+  useBookValue((book) => {
+    const trip = book.getAny('trip', fish.trip);
+    return trip ? depthAt(trip, fish.landed.at) : null;
+  });
 
 /** How it swam off, asked once it is back: nobody has a hand free before. */
 function HowItWent({ fishId }: { fishId: string }) {
@@ -88,6 +96,7 @@ function ReleaseDialog({
 }) {
   const { write } = useDeckWrite();
   const kinds = speciesOf(fish, useCatalogue().byId);
+  const depthM = useDepthOf(fish);
   const [reason, setReason] = useState(first);
   const [state, setState] = useState<(typeof RELEASE_STATES)[number]>('swam off');
   const [hook, setHook] = useState<(typeof HOOKS)[number] | null>(null);
@@ -107,7 +116,7 @@ function ReleaseDialog({
           <b>{say}</b>
         </p>
       ))}
-      {RELEASE_ALWAYS.map((say) => (
+      {[...deepSentences(kinds, depthM, units), ...RELEASE_ALWAYS].map((say) => (
         <p key={say}>{say}</p>
       ))}
       <Chips label="Why" options={plain(RELEASE_REASONS)} value={reason} onChange={setReason} />

@@ -3,6 +3,9 @@ import { useState } from 'react';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
+import { amountTrouble, asTyped, typedAmount } from '../kit/units.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
 import { useDeckWrite } from './take-back.tsx';
@@ -24,15 +27,35 @@ function NoteDialog({ trip, onClose }: { trip: TripState; onClose: () => void })
   const [topic, setTopic] = useState<(typeof NOTE_TOPICS)[number]>(NOTE_TOPICS[0]);
   const [text, setText] = useState('');
   const [when, setWhen] = useState<When>(NOW);
+  const [depth, setDepth] = useState('');
+  const [cost, setCost] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const note = async (words: string): Promise<void> => {
-    const r = await write('trip.noted', trip.id, { topic, text: words }, { atMs: whenMs(when) });
+    const deep = topic === 'ground' ? typedAmount('depth', depth) : null;
+    const paid = topic === 'cost' && cost.trim() !== '' ? typedNumber(cost) : null;
+    const wrong = deep
+      ? amountTrouble('depth', depth, 'the depth')
+      : paid !== null
+        ? numberTrouble(cost, 'the cost')
+        : null;
+    if (wrong) return setTrouble(wrong);
+    const facts = {
+      topic,
+      text: words,
+      ...(deep ? { depthM: deep.value, ...asTyped({ depthM: deep }) } : {}),
+      ...(paid !== null ? { cost: paid } : {}),
+    };
+    const r = await write('trip.noted', trip.id, facts, { atMs: whenMs(when) });
     if (r.ok) onClose();
     else setTrouble(r.why);
   };
   return (
     <Dialog title="What was there?" open onClose={onClose}>
       <Chips label="Of" options={plain(NOTE_TOPICS)} value={topic} onChange={setTopic} />
+      {topic === 'ground' && (
+        <Quantity label="Depth, if you know it" amount="depth" value={depth} onChange={setDepth} />
+      )}
+      {topic === 'cost' && <Quantity label="How much" value={cost} onChange={setCost} />}
       <ul className="phrases" aria-label={`Of ${topic}`}>
         {TRIP_PHRASES[topic].map((p) => (
           <li key={p}>

@@ -6,7 +6,7 @@ type Topic = (typeof NOTE_TOPICS)[number];
 export const TRIP_PHRASES: Readonly<Record<Topic, readonly string[]>> = {
   'lost fish': ['at the net', 'threw the hook', 'broke off', 'on the way up, taken by another'],
   sighting: ['seal', 'porpoises', 'gannets diving', 'bait fish at the top', 'large predator about', 'jellyfish'],
-  ground: ['anchored', 'drifting', 'new mark', 'snagged', 'weed on every cast'],
+  ground: ['sounded', 'anchored', 'drifting', 'new mark', 'snagged', 'weed on every cast'],
   bait: ['lugworm', 'mackerel strip', 'prawn', 'soft lure', 'spoon', 'feathers', 'fly'],
   tide: ['slack water', 'flood runs', 'ebb runs', 'runs hard'],
   water: ['clear', 'coloured', 'swell rises', 'swell drops'],

@@ -1,8 +1,9 @@
-import { type Releasable, releaseSentences } from '@dagboek/core/harm';
+import { deepSentences, type Releasable, releaseSentences } from '@dagboek/core/harm';
 import type { Verdict } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
 import { useNames } from '../kit/catalogue.ts';
 import { VerdictMark } from '../kit/verdict-mark.tsx';
+import { units } from '../kit/units.ts';
 import { inSentence } from '../kit/names-in-text.ts';
 
 /** Word, shape and sentences (`unsettled`: whose rule decided while the name is open); then every rule that was looked at, on demand. */
@@ -10,11 +11,14 @@ export function VerdictPanel({
   verdict,
   unsettled,
   species,
+  depthM,
 }: {
   verdict: Verdict | null;
   unsettled: string | null;
   /** What it is, or may be: how it goes back comes from them. */
   species: readonly Releasable[];
+  /** Of the water it came from, null when it was not noted. */
+  depthM: number | null;
 }) {
   const names = useNames();
   if (!verdict)
@@ -66,7 +70,8 @@ export function VerdictPanel({
       )}
       {verdict.outcome === 'letGo' && (
         <p>
-          <b>It goes back, and uses up no bag.</b> Within two minutes. {releaseSentences(species).join(' ')}
+          <b>It goes back, and uses up no bag.</b> Within two minutes.{' '}
+          {[...releaseSentences(species), ...deepSentences(species, depthM, units)].join(' ')}
         </p>
       )}
       <details>

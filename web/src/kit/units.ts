@@ -32,6 +32,7 @@ export const massParts = (g: number): [string, string] => core.massParts(g, unit
 export const sayMass = (g: number): string => core.sayMass(g, units);
 export const sayGrams = (g: number): string => core.sayGrams(g, units);
 export const sayGramsRange = (low: number, high: number): string => core.sayGramsRange(low, high, units);
+export const sayDepth = (m: number): string => core.sayDepth(m, units);
 export const sayDepths = (low: number, high: number): string => core.sayDepths(low, high, units);
 export const heavyNumber = (kg: number): string => core.heavyNumber(kg, units);
 export const sayHeavy = (kg: number): string => core.sayHeavy(kg, units);
@@ -71,6 +72,7 @@ const EXAMPLES: Readonly<Record<AmountKind, string>> = {
   heavy: '8',
   temperature: units.temperature === 'F' ? '54' : '12.5',
   volume: units.volume === 'gal' ? '14' : '52',
+  depth: units.length === 'in' ? '80' : '24',
 };
 
 /** Why a typed text is no amount, in a sentence; null when it is one, or nothing was typed. `what`: of what. */
@@ -85,6 +87,7 @@ const SAY: Readonly<Record<AmountKind, (kept: number) => string>> = {
   heavy: sayHeavy,
   temperature: sayTemperature,
   volume: sayVolume,
+  depth: sayDepth,
 };
 
 /** What an amount typed with a unit of its own comes to in the units of this device; null where none was named. */
