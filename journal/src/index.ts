@@ -23,6 +23,7 @@ export type {
   Problem,
   Receipt,
   ScaleEvent,
+  SkyReading,
 } from './protocol.ts';
 export * from './kinds/index.ts';
 export { CLOCK_GRACE_MS, MOST_FACTS_CHARS, validateEntry } from './validate.ts';
@@ -122,5 +123,7 @@ export { sayCost, sayTripNote } from './kinds/words.ts';
 export type { TripNote } from './kinds/words.ts';
 export { costsOf } from './diary/costs-of.ts';
 export type { Costs } from './diary/costs-of.ts';
+export { freezerRoom } from './larder/freezer-room.ts';
+export type { FreezerRoom } from './larder/freezer-room.ts';
 export { depthAt } from './deck/depth-at.ts';
 export type { Names } from './say.ts';

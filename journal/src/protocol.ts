@@ -1,3 +1,4 @@
+import type { Tide, Weather } from '@dagboek/core/sky';
 import type { Entry } from './entry.ts';
 
 /** What server and devices say to each other about the log. Both sides are written against these. */
@@ -122,6 +123,15 @@ export interface PositionReading {
   readonly position: readonly [number, number];
   readonly at: string;
   readonly goodToM: number;
+  readonly simulated: boolean;
+}
+
+/** GET /api/devices/sky: what the simulated weather and tide sources say of a zone now. */
+export interface SkyReading {
+  readonly weather: Weather;
+  /** Null where no tide runs. */
+  readonly tide: Tide | null;
+  readonly at: string;
   readonly simulated: boolean;
 }
 

@@ -30,6 +30,7 @@ export {
   sayShortLength,
   sayTemperature,
   sayTemperatureDifference,
+  sayTideHeight,
   sayTime,
   sayVolume,
   shortLength,

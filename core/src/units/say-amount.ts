@@ -74,6 +74,10 @@ const depthUnit = (u: Units): string => (u.length === 'in' ? 'ft' : 'm');
 /** A depth of water in m: "24 m", "79 ft". */
 export const sayDepth = (m: number, u: Units = METRIC): string => `${depthNumber(m, u)} ${depthUnit(u)}`;
 
+/** A height of the tide in m: "3.9 m", "12.8 ft". */
+export const sayTideHeight = (m: number, u: Units = METRIC): string =>
+  `${(u.length === 'in' ? m / M_PER_FOOT : m).toFixed(1).replace('-', '−')} ${depthUnit(u)}`;
+
 /** Two depths of water in m: "5 to 40 m", "16 to 131 ft". */
 export const sayDepths = (low: number, high: number, u: Units = METRIC): string =>
   `${depthNumber(low, u)} to ${sayDepth(high, u)}`;

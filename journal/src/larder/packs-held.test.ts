@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { Book, type Entry } from '../index.ts';
 import { anEntry, idOf, ILSE } from '../builders.test-support.ts';
+import { freezerRoom } from './freezer-room.ts';
 import { isNotToEat, packsHeld, packTone } from './packs-held.ts';
 
 const day = (iso: string): string => iso.slice(0, 10);
@@ -23,6 +24,27 @@ const stored = (word: string, number: number, on: string, more: Record<string, u
   );
 const held = (entries: Entry[]) =>
   packsHeld(Book.EMPTY.withEntries(entries), () => ({ fat: 'oily' }) as never, day, Date.parse('2026-09-14T12:00:00Z'));
+
+describe('the room of the freezer', () => {
+  const lies = (word: string, massG: number, place = 'freezer') => stored(word, 1, '2026-09-01', { place, massG });
+  const of = (entries: Entry[], litres: number) => freezerRoom(Book.EMPTY.withEntries(entries), litres);
+  test('what lies in it takes its place, what lies elsewhere or was eaten does not', () => {
+    const eaten = anEntry('meal.served', idOf('m'), {
+      name: 'x',
+      cook: ILSE,
+      method: 'roasted',
+      packs: [{ pack: idOf('b'), massG: 400 }],
+      eaters: [ILSE],
+    });
+    expect(of([lies('a', 500), lies('b', 900), lies('c', 300, 'fridge'), eaten], 10)).toEqual({
+      packs: 2,
+      heldG: 1000,
+      freeG: 5300,
+      plates: 33,
+    });
+  });
+  test('an overfull one has none', () => expect(of([lies('a', 900)], 1)).toMatchObject({ freeG: 0, plates: 0 }));
+});
 
 describe('what the larder holds', () => {
   test('eat first on top: by the day, then by number', () => {

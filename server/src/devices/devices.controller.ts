@@ -3,13 +3,14 @@ import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
 import { loadRulePacks, loadSpecies } from '@dagboek/packs';
 import { Type } from 'class-transformer';
 import { IsInt, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
-import type { PositionReading, ScaleEvent } from '@dagboek/journal';
+import type { PositionReading, ScaleEvent, SkyReading } from '@dagboek/journal';
 import { seeded } from '@dagboek/core/random';
 import { simulatedLoadG, simulatedScaleG } from '@dagboek/core/scale';
 import { interval, map, type Observable, take } from 'rxjs';
 import { Clock } from '../common/clock.ts';
 import { ProblemException } from '../common/problem.filter.ts';
 import { simulatedPosition } from './simulated-position.ts';
+import { simulatedSky } from './simulated-sky.ts';
 
 class PositionDto {
   @ApiProperty() @IsString() @MinLength(1) @MaxLength(60) waters!: string;
@@ -45,6 +46,17 @@ export class DevicesController {
     const position = z ? simulatedPosition(z, this.clock.nowMs()) : null;
     if (!position) throw new ProblemException(404, 'The simulated position source knows no such zone.', 'zone');
     return { position, at: new Date(this.clock.nowMs()).toISOString(), goodToM: 8, simulated: true };
+  }
+
+  @Get('sky')
+  @Header('Cache-Control', 'no-store')
+  @ApiOperation({ summary: 'What the simulated weather and tide sources say of a zone now.' })
+  sky(@Query() { waters, zone }: PositionDto): SkyReading {
+    const pack = RULES.find((p) => p.id === waters);
+    const z = pack?.zones.find((x) => x.id === zone);
+    if (!pack || !z) throw new ProblemException(404, 'The simulated weather source knows no such zone.', 'zone');
+    const nowMs = this.clock.nowMs();
+    return { ...simulatedSky(pack.timeZone, z.grounds, nowMs), at: new Date(nowMs).toISOString(), simulated: true };
   }
 
   @Sse('scale')

@@ -4,7 +4,8 @@ import { loadRulePacks, loadSpecies } from '@dagboek/packs';
 import { zonesAt } from '@dagboek/core/rules';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
-import { aServer } from '../test-server.test-support.ts';
+import { aServer, NOW } from '../test-server.test-support.ts';
+import type { SkyReading } from '@dagboek/journal';
 import type { ScaleReading } from '@dagboek/core/scale';
 import { simulatedPosition } from './simulated-position.ts';
 
@@ -38,6 +39,18 @@ describe('the simulated position source', () => {
     expect(body.position).toEqual(simulatedPosition(SKERRIES, Date.parse(body.at)));
     expect((await ask('waters=skerrow-isles&zone=atlantis').expect(404)).body.detail).toContain('no such zone');
     await ask('waters=skerrow-isles').expect(400);
+  });
+});
+
+describe('the simulated sky', () => {
+  const ask = (zone: string) => request(app.getHttpServer()).get(`/api/devices/sky?waters=skerrow-isles&zone=${zone}`);
+  test('says weather and tide by the server’s clock; no tide runs in a lake', async () => {
+    const sea = (await ask('outer-bank').expect(200)).body as SkyReading;
+    expect(sea).toMatchObject({ simulated: true, at: new Date(Date.parse(NOW)).toISOString() });
+    expect(sea.tide!.turns).toHaveLength(3);
+    expect(Date.parse(sea.at)).toBeLessThan(sea.tide!.turns[0]!.atMs);
+    expect((await ask('mere-tarn')).body).toMatchObject({ tide: null, weather: sea.weather });
+    expect((await ask('atlantis').expect(404)).body.detail).toContain('no such zone');
   });
 });
 

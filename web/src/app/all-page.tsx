@@ -10,6 +10,8 @@ import { useCrew } from '../kit/crew.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { BackUp } from './back-up.tsx';
 import { ChooseAlarm } from './choose-alarm.tsx';
+import { ChooseFreezer } from './choose-freezer.tsx';
+import { ChooseHand } from './choose-hand.tsx';
 import { ChooseUnits } from './choose-units.tsx';
 
 /** Every station, who holds the pen, and what the book itself is made of. */
@@ -85,6 +87,12 @@ export function AllPage() {
       </Row>
       <Row className="pad ruled">
         <ChooseUnits />
+      </Row>
+      <Row className="pad ruled">
+        <ChooseFreezer />
+      </Row>
+      <Row className="pad ruled">
+        <ChooseHand />
       </Row>
       <Row className="pad ruled">
         <ChooseAlarm />

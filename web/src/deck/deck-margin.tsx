@@ -1,20 +1,34 @@
 import type { DinnerMeat } from '@dagboek/core/plates';
-import { bagsOn, countingDay, type CustodyLine, dinnerOf, type FishState, type TripState } from '@dagboek/journal';
+import {
+  bagsOn,
+  countingDay,
+  type CustodyLine,
+  type Dinner,
+  dinnerOf,
+  type FishState,
+  type FreezerRoom,
+  freezerRoom,
+  type TripState,
+} from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { plural } from '../kit/format.ts';
-import { useBook } from '../kit/journal/journal-context.tsx';
+import { useBook, useBookValue } from '../kit/journal/journal-context.tsx';
 import { BagBoxes, PlatesRow } from '../kit/plates-row.tsx';
 import { orNames } from '../kit/names-in-text.ts';
+import { Chips, plain } from '../kit/ui/chips.tsx';
+import { useHabit, useKept } from '../kit/use-kept.ts';
 import { useNow } from '../kit/use-now.ts';
 import { Reports } from './reports.tsx';
-import { sayGrams } from '../kit/units.ts';
+import { sayGrams, sayMass, sayVolume } from '../kit/units.ts';
 
 /** What an allowance looks at, beside its day. */
 const SPAN = { dailyBag: '', overLength: ', long ones', possession: ', in hand', yearlyBag: ', this year' } as const;
 
 const PLATES_KEY = 'dagboek.plates';
+/** What one fishes for. */
+const WAYS = ['tonight', 'the freezer'] as const;
 
 /** The margin of the deck: is it enough for dinner, and what is left of the day's bags. */
 export function DeckMargin({
@@ -31,58 +45,16 @@ export function DeckMargin({
   const rules = useRules();
   const names = useNames();
   const now = useNow(60_000);
-  const [want, setWant] = useState(Number(localStorage.getItem(PLATES_KEY)) || Math.max(2, trip.crew.length));
-  const { kept, withThis } = dinnerOf(book, trip.id, byId, current);
-  const { plates } = kept;
-  const room = (d: DinnerMeat): string =>
-    d.lowPlates === d.highPlates ? plural(d.plates, 'plate') : `${d.lowPlates} to ${plural(d.highPlates, 'plate')}`;
-  const change = (n: number): void => {
-    const next = Math.min(24, Math.max(1, n));
-    localStorage.setItem(PLATES_KEY, String(next));
-    setWant(next);
-  };
+  const dinner = dinnerOf(book, trip.id, byId, current);
+  const [way, setWay] = useHabit('dinner-way', WAYS);
   const bags = rules
     ? bagsOn(book, rules, countingDay(trip, current, now, rules.timeZone), trip.crew, current, trip.boat)
     : [];
   return (
     <aside className="margin" aria-label="Dinner and bags">
       <Reports fish={lines.map((l) => l.fish)} />
-      <h2>Enough for dinner{plates >= want ? '' : '?'}</h2>
-      <p className="plates-count">
-        <span className="num">{Math.min(plates, want)}</span>
-        <span>
-          of {want}
-          <br />
-          plates
-        </span>
-        <span className="stepper">
-          <button type="button" aria-label="One plate fewer" onClick={() => change(want - 1)}>
-            −
-          </button>
-          <button type="button" aria-label="One plate more" onClick={() => change(want + 1)}>
-            +
-          </button>
-        </span>
-      </p>
-      <PlatesRow have={Math.min(plates, want)} want={want} />
-      <p>
-        {kept.meatG > 0 ? (
-          <>
-            What is aboard should give about <b>{sayGrams(Math.round(kept.meatG / 10) * 10)}</b> of boneless fish,{' '}
-            {room(kept)} nine times in ten.{' '}
-          </>
-        ) : (
-          'Nothing kept yet. '
-        )}
-        {kept.lowPlates >= want ? (
-          <b>That is enough: let the next ones go.</b>
-        ) : plates >= want ? (
-          <b>That should be enough.</b>
-        ) : (
-          ''
-        )}
-        {withThis && plates < want ? ` This one would make it ${room(withThis)}.` : ''}
-      </p>
+      {way === 'tonight' ? <Tonight trip={trip} dinner={dinner} /> : <Freezer dinner={dinner} />}
+      <Chips label="Fish for" hideLabel options={plain(WAYS)} value={way} onChange={setWay} />
       <h2 className="ruled">Bag today, per head</h2>
       {bags.length === 0 && <p>Nothing counts yet.</p>}
       <ul className="bags">
@@ -118,3 +90,106 @@ export function DeckMargin({
     </aside>
   );
 }
+
+const sayPlates = (d: DinnerMeat): string =>
+  d.lowPlates === d.highPlates ? plural(d.plates, 'plate') : `${d.lowPlates} to ${plural(d.highPlates, 'plate')}`;
+const tens = (g: number): string => sayGrams(Math.round(g / 10) * 10);
+
+/** What is aboard as meat, with its range. */
+const Aboard = ({ kept }: { kept: DinnerMeat }) =>
+  kept.meatG > 0 ? (
+    <>
+      What is aboard should give about <b>{tens(kept.meatG)}</b> of boneless fish, {sayPlates(kept)} nine times in
+      ten.{' '}
+    </>
+  ) : (
+    'Nothing kept yet. '
+  );
+
+/** Only what tonight's dinner needs. */
+function Tonight({ trip, dinner: { kept, withThis } }: { trip: TripState; dinner: Dinner }) {
+  const [want, setWant] = useState(Number(localStorage.getItem(PLATES_KEY)) || Math.max(2, trip.crew.length));
+  const { plates } = kept;
+  const change = (n: number): void => {
+    const next = Math.min(24, Math.max(1, n));
+    localStorage.setItem(PLATES_KEY, String(next));
+    setWant(next);
+  };
+  return (
+    <>
+      <h2>Enough for dinner{plates >= want ? '' : '?'}</h2>
+      <p className="plates-count">
+        <span className="num">{Math.min(plates, want)}</span>
+        <span>
+          of {want}
+          <br />
+          plates
+        </span>
+        <span className="stepper">
+          <button type="button" aria-label="One plate fewer" onClick={() => change(want - 1)}>
+            −
+          </button>
+          <button type="button" aria-label="One plate more" onClick={() => change(want + 1)}>
+            +
+          </button>
+        </span>
+      </p>
+      <PlatesRow have={Math.min(plates, want)} want={want} />
+      <p>
+        <Aboard kept={kept} />
+        {kept.lowPlates >= want ? (
+          <b>That is enough: let the next ones go.</b>
+        ) : plates >= want ? (
+          <b>That should be enough.</b>
+        ) : (
+          ''
+        )}
+        {withThis && plates < want ? ` This one would make it ${sayPlates(withThis)}.` : ''}
+      </p>
+    </>
+  );
+}
+
+/** As much as the freezer takes. */
+function Freezer({ dinner: { kept, withThis } }: { dinner: Dinner }) {
+  const [litres] = useKept('freezer-litres', 0);
+  const room = useBookValue((book) => freezerRoom(book, litres), sameRoom);
+  if (litres <= 0)
+    return (
+      <>
+        <h2>Room in the freezer?</h2>
+        <p>
+          <Aboard kept={kept} />
+          How large the freezer is stands under <Link to="/all#freezer">All, The freezer</Link>.
+        </p>
+      </>
+    );
+  const left = Math.max(0, room.plates - kept.plates);
+  return (
+    <>
+      <h2>Room in the freezer{left > 0 ? '' : ': none'}</h2>
+      <p className="plates-count">
+        <span className="num">{left}</span>
+        <span>
+          plates
+          <br />
+          more
+        </span>
+      </p>
+      <p>
+        <Aboard kept={kept} />
+        {plural(room.packs, 'pack')} of {sayMass(room.heldG)} in the {sayVolume(litres)} freezer leave room for about{' '}
+        {sayMass(room.freeG)}.{' '}
+        {kept.lowG >= room.freeG && kept.meatG > 0 ? (
+          <b>What is aboard fills it: let the next ones go.</b>
+        ) : withThis && left > 0 ? (
+          `This one would make it ${sayPlates(withThis)}.`
+        ) : (
+          ''
+        )}
+      </p>
+    </>
+  );
+}
+
+const sameRoom = (a: FreezerRoom, b: FreezerRoom): boolean => a.freeG === b.freeG && a.packs === b.packs;

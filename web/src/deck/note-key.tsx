@@ -8,6 +8,7 @@ import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
 import { amountTrouble, asTyped, typedAmount } from '../kit/units.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
+import { useSky } from '../kit/sky.ts';
 import { useDeckWrite } from './take-back.tsx';
 import { TRIP_PHRASES } from './trip-phrases.ts';
 
@@ -27,6 +28,8 @@ function NoteDialog({ trip, onClose }: { trip: TripState; onClose: () => void })
   const [topic, setTopic] = useState<(typeof NOTE_TOPICS)[number]>(NOTE_TOPICS[0]);
   const [text, setText] = useState('');
   const [when, setWhen] = useState<When>(NOW);
+  const sky = useSky(trip.waters, trip.zone);
+  const heard = topic === 'weather' ? sky.weather : topic === 'tide' ? sky.tide : topic === 'water' ? sky.water : null;
   const [depth, setDepth] = useState('');
   const [cost, setCost] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -57,6 +60,16 @@ function NoteDialog({ trip, onClose }: { trip: TripState; onClose: () => void })
       )}
       {topic === 'cost' && <Quantity label="How much" value={cost} onChange={setCost} />}
       <ul className="phrases" aria-label={`Of ${topic}`}>
+        {heard && (
+          <li className="heard">
+            <DeckKey
+              type="button"
+              name={heard}
+              note={sky.reading?.simulated ? 'from the simulated source' : 'from the source'}
+              onClick={() => void note(heard)}
+            />
+          </li>
+        )}
         {TRIP_PHRASES[topic].map((p) => (
           <li key={p}>
             <DeckKey type="button" name={p} onClick={() => void note(p)} />

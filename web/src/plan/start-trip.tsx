@@ -10,12 +10,14 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
 import { Chips, ManyChips } from '../kit/ui/chips.tsx';
+import { LineKey } from '../kit/ui/key.tsx';
+import { useSky } from '../kit/sky.ts';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { DateTimeField } from '../kit/ui/when.tsx';
 import { Link } from 'react-router';
 import { useCrew } from '../kit/crew.ts';
 import { RulesHere } from './rules-here.tsx';
-import { amountTrouble, asTyped, sayVolume, typedAmount } from '../kit/units.ts';
+import { amountTrouble, asTyped, inField, sayVolume, typedAmount } from '../kit/units.ts';
 
 /** Waters and zone, when, who, which box, how much ice. The last trip's answers stand ready. */
 export function StartTrip() {
@@ -38,6 +40,7 @@ export function StartTrip() {
   const [water, setWater] = useState('');
   const [atMs, setAt] = useState(() => nowMs());
   const [trouble, setTrouble] = useState<{ field?: string; why: string } | null>(null);
+  const sky = useSky(rules?.id ?? '', zone ?? '');
   const zones = rules?.zones ?? [{ id: 'anywhere', name: 'Anywhere', about: 'no rules known' }];
   const start = async (): Promise<void> => {
     const read = { iceKg: typedAmount('heavy', ice), waterC: typedAmount('temperature', water) };
@@ -134,7 +137,18 @@ export function StartTrip() {
               onChange={setWater}
               error={at('waterC')}
             />
+            {sky.reading && sky.water && (
+              <LineKey onClick={() => setWater(inField('temperature', sky.reading?.weather.waterC ?? 0))}>
+                {sky.water}, says the {sky.reading.simulated ? 'simulated ' : ''}source
+              </LineKey>
+            )}
           </div>
+          {sky.weather && (
+            <p className="hint">
+              Now there: {sky.weather}.{sky.tide ? ` ${sky.tide}.` : ''}
+              {sky.reading?.simulated ? ' Simulated, not a forecast.' : ''}
+            </p>
+          )}
           {trouble && !['iceKg', 'waterC'].includes(trouble.field ?? '') && (
             <p className="trouble" role="alert">
               {trouble.why}

@@ -1,0 +1,24 @@
+import { useState } from 'react';
+import { applyHand, HANDS, keptHand } from '../kit/hand.ts';
+import { Chips, plain } from '../kit/ui/chips.tsx';
+
+/** The hand that holds the phone. */
+export function ChooseHand() {
+  const [hand, setHand] = useState(keptHand);
+  return (
+    <>
+      <h2>Hand</h2>
+      <p>Which thumb reaches the keys at the foot of the deck, on this device.</p>
+      <Chips
+        label="Hand"
+        hideLabel
+        options={plain(HANDS)}
+        value={hand}
+        onChange={(h) => {
+          applyHand(h);
+          setHand(h);
+        }}
+      />
+    </>
+  );
+}
