@@ -77,12 +77,14 @@ export async function startServer(o: {
   still?: boolean;
   /** Served to the network of the house too; here, its address is this machine's own. */
   lan?: boolean;
+  /** Folder of another interface than the one that was built. */
+  web?: string;
 }): Promise<Server> {
   const id = ++asked;
   const env = {
     DAGBOEK_DATA: o.data,
     DAGBOEK_PORT: String(o.port ?? 0),
-    DAGBOEK_WEB: join(ROOT, 'web/dist'),
+    DAGBOEK_WEB: o.web ?? join(ROOT, 'web/dist'),
     // One moment for every test: hours and seasons of the rules must not decide whether it passes.
     DAGBOEK_NOW: DEMO_NOW,
     ...(o.still ? { DAGBOEK_CLOCK: 'still' } : {}),

@@ -368,7 +368,7 @@ function usePictureWriting(
     try {
       hash = await shelf.keep(photo.file);
     } catch (e) {
-      return `This device could not keep the picture (${e instanceof Error ? e.message : String(e)}). Nothing was written: free some space, and try again.`;
+      return `The picture was not kept. ${e instanceof Error ? e.message : String(e)}`;
     }
     const list: Writing[] = [
       {

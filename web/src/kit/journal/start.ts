@@ -1,5 +1,6 @@
 import type { Health } from '@dagboek/journal';
 import { httpSendPhoto, PhotoShelf } from '../photos/photo-shelf.ts';
+import { layBallast } from '../room.ts';
 import { nowMs, recallClock, setClock } from '../clock.ts';
 import { JournalStore } from './journal-store.ts';
 import { Keep } from './keep.ts';
@@ -83,5 +84,6 @@ export async function openJournal(
   );
   void store.flush();
   void keep.tidy();
+  void layBallast();
   return { store, photos: await PhotoShelf.open(book, httpSendPhoto(book)) };
 }

@@ -16,6 +16,7 @@ import { v7 } from 'uuid';
 import { nowMs, setBackMs } from '../clock.ts';
 import { usePen } from '../pen.ts';
 import { newId } from './new-id.ts';
+import { withLineRoom } from '../room.ts';
 import { useTimeZone } from '../catalogue.ts';
 import { useJournal } from './journal-context.tsx';
 import { units } from '../units.ts';
@@ -125,7 +126,7 @@ export function useWrite(): {
       book = book.withEntries([entry]);
     }
     try {
-      await store.write(made);
+      await withLineRoom(() => store.write(made));
     } catch (e) {
       const why = e instanceof Error ? e.message : String(e);
       return forget(list, {

@@ -1,5 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { bookHeader, NO_ANSWER, notTaken } from '../journal/reached.ts';
+import { hasRoomFor, isFull, withPictureRoom } from '../room.ts';
 import { timeoutMs } from '../journal/transport.ts';
 
 interface Shelf extends DBSchema {
@@ -54,15 +55,37 @@ export class PhotoShelf {
     return () => this.listeners.delete(listener);
   };
 
-  /** Keeps a picture on this device; resolves with its hash once it is safe here, and sends it after that. */
+  /**
+   * Keeps a picture on this device; resolves with its hash once it is safe here, and sends it after that. Throws an Error with
+   * a sentence where it would take the room that lines need.
+   */
   async keep(file: Blob): Promise<string> {
+    if (!(await hasRoomFor(file.size))) throw new Error(this.noRoom());
     const hash = await hashOf(file);
-    const tx = this.db.transaction('waiting', 'readwrite', { durability: 'strict' });
-    void tx.store.put({ hash, file });
-    await tx.done;
+    try {
+      await withPictureRoom(() => this.putDown(hash, file));
+    } catch (e) {
+      throw isFull(e) ? new Error(this.noRoom()) : e;
+    }
     this.set([...this.waiting.filter((w) => w.hash !== hash), { hash, file }]);
     void this.send();
     return hash;
+  }
+
+  private async putDown(hash: string, file: Blob): Promise<void> {
+    const tx = this.db.transaction('waiting', 'readwrite', { durability: 'strict' });
+    // A write that fails is told by the end of its transaction too.
+    tx.store.put({ hash, file }).catch(() => undefined);
+    await tx.done;
+  }
+
+  private noRoom(): string {
+    const waits = this.waiting.length;
+    const first =
+      waits === 0
+        ? 'Free some space'
+        : `Send the ${waits === 1 ? 'picture that waits' : `${waits} pictures that wait`} first, or free some space`;
+    return `There is no room for pictures left on this device; lines still go. ${first}; until then it stays in the camera.`;
   }
 
   /** Sends what waits, one by one, until nobody answers; one that the server breaks over holds no other. One sender at a time. */
