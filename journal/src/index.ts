@@ -24,6 +24,7 @@ export type {
   Receipt,
   ScaleEvent,
   SkyReading,
+  ThermometerEvent,
 } from './protocol.ts';
 export * from './kinds/index.ts';
 export { CLOCK_GRACE_MS, MOST_FACTS_CHARS, validateEntry } from './validate.ts';
@@ -125,5 +126,6 @@ export { costsOf } from './diary/costs-of.ts';
 export type { Costs } from './diary/costs-of.ts';
 export { freezerRoom } from './larder/freezer-room.ts';
 export type { FreezerRoom } from './larder/freezer-room.ts';
+export { predatorsAbout } from './deck/predators-about.ts';
 export { depthAt } from './deck/depth-at.ts';
 export type { Names } from './say.ts';

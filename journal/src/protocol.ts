@@ -142,6 +142,13 @@ export interface ScaleEvent {
   readonly simulated: boolean;
 }
 
+/** An event of GET /api/devices/thermometer. */
+export interface ThermometerEvent {
+  /** Null for a reading that did not come through. */
+  readonly c: number | null;
+  readonly simulated: boolean;
+}
+
 /** RFC 9457 problem details: why a request was turned down, in a sentence a person can act on, and the field at fault. */
 export interface Problem {
   readonly type: string;

@@ -67,6 +67,8 @@ test('what is said while it is killed and bled comes from its own file; a spear 
   expect(say('dispatch')[1]).toMatch(/fins flare, the eyes stand fixed/);
   expect(say('bleed')).toEqual(['Cut both gills.']);
   expect(say('bleed', true)[1]).toMatch(/predators about: bleed it aboard/);
+  const seen = handlingSentences('bleed', species, { speared: false, gutPierced: false, predators: true });
+  expect(seen).toEqual(say('bleed', true));
   expect(say('ice')).toEqual([]);
   expect(say('ice', false, true)[0]).toMatch(/gut was pierced: gut it soon/);
 });

@@ -1,5 +1,5 @@
 import type { SpeciesFacts } from '@dagboek/core/species';
-import { openTrip } from '../line/order.ts';
+import { openTrip, tripsInOrder } from '../line/order.ts';
 import type { Book } from '../state/book.ts';
 import { bleedingOf } from './bleeding-of.ts';
 import { fishInHand } from './in-hand.ts';
@@ -15,14 +15,19 @@ export interface RunningTimer {
   readonly due: 'onto ice' | 'warm too long' | 'top up' | 'long enough' | null;
 }
 
-/** Everything whose time runs now: bleedings of the open trip, and limbs in hot water of incidents that are not over. */
+/** A bleeding counts for so long after its trip has ended, ms. */
+const LEFT_MS = 3 * 3_600_000;
+
+/** Everything whose time runs now: bleedings of the trip under way or the last one, and limbs in hot water of incidents that are not over. */
 export function runningTimers(
   book: Book,
   byId: (id: string | null) => SpeciesFacts | null,
   nowMs: number,
 ): RunningTimer[] {
-  const trip = openTrip(book);
+  const trip = openTrip(book) ?? tripsInOrder(book).at(-1);
   const bleedings = (trip ? fishInHand(book, trip.id).bleeding : []).flatMap((f): RunningTimer[] => {
+    // Nobody waits any more for one that was left bleeding when its trip had long ended.
+    if (trip?.endedAt && nowMs - Date.parse(f.bled?.at ?? trip.endedAt) > LEFT_MS) return [];
     const b = bleedingOf(f, byId(f.species), nowMs);
     if (!b) return [];
     const due = b.state === 'runs' ? null : b.state === 'warm' ? 'warm too long' : 'onto ice';

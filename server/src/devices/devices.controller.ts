@@ -2,11 +2,12 @@ import { Controller, Get, Header, type MessageEvent, Query, Sse } from '@nestjs/
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
 import { loadRulePacks, loadSpecies } from '@dagboek/packs';
 import { Type } from 'class-transformer';
-import { IsInt, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
-import type { PositionReading, ScaleEvent, SkyReading } from '@dagboek/journal';
+import { IsInt, IsISO8601, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
+import type { PositionReading, ScaleEvent, SkyReading, ThermometerEvent } from '@dagboek/journal';
 import { seeded } from '@dagboek/core/random';
+import { simulatedBowlC } from '@dagboek/core/harm';
 import { simulatedLoadG, simulatedScaleG } from '@dagboek/core/scale';
-import { interval, map, type Observable, take } from 'rxjs';
+import { interval, map, type Observable, take, timer } from 'rxjs';
 import { Clock } from '../common/clock.ts';
 import { ProblemException } from '../common/problem.filter.ts';
 import { simulatedPosition } from './simulated-position.ts';
@@ -24,6 +25,15 @@ class ScaleDto {
   @ApiProperty() @Type(() => Number) @IsInt() @Min(0) @Max(4_294_967_295) seed!: number;
 }
 
+class ThermometerDto {
+  /** When the water was made hot last, ISO. */
+  @ApiProperty() @IsISO8601() since!: string;
+}
+
+/** The thermometer reads so often, ms, for as long as a soak lasts at most; of so many readings one does not come through. */
+const WARM_MS = 1000;
+const MOST_WARM = 2 * 3600;
+const LOST_OF = 40;
 /** The simulated scale reads so often, ms, and goes to sleep after so many readings. */
 const READ_MS = 200;
 const MOST_READINGS = 600;
@@ -71,6 +81,23 @@ export class DevicesController {
       take(MOST_READINGS),
       map((i) => {
         const data: ScaleEvent = { g: simulatedScaleG(loadG, i * READ_MS, rng), simulated: true };
+        return { data };
+      }),
+    );
+  }
+
+  @Sse('thermometer')
+  @ApiOperation({ summary: 'Readings of the simulated thermometer in hot water, one a second as server-sent events.' })
+  thermometer(@Query() { since }: ThermometerDto): Observable<MessageEvent> {
+    const toppedMs = Date.parse(since);
+    return timer(0, WARM_MS).pipe(
+      take(MOST_WARM),
+      map((i) => {
+        const c = simulatedBowlC(this.clock.nowMs() - toppedMs);
+        const data: ThermometerEvent = {
+          c: i % LOST_OF === LOST_OF - 1 ? null : Math.round(c * 10) / 10,
+          simulated: true,
+        };
         return { data };
       }),
     );

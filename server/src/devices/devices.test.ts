@@ -5,7 +5,7 @@ import { zonesAt } from '@dagboek/core/rules';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
 import { aServer, NOW } from '../test-server.test-support.ts';
-import type { SkyReading } from '@dagboek/journal';
+import type { SkyReading, ThermometerEvent } from '@dagboek/journal';
 import type { ScaleReading } from '@dagboek/core/scale';
 import { simulatedPosition } from './simulated-position.ts';
 
@@ -85,6 +85,28 @@ describe('the simulated scale', () => {
     expect(one.some((r) => r.g !== null && r.g > 300)).toBe(true);
     await close();
   }, 20_000);
+
+  test('and the thermometer in hot water: from the topping up it cools, and a reading is lost now and then', async () => {
+    const { url, close } = await listening();
+    const at = (minAgo: number): string => new Date(Date.parse(NOW) - minAgo * 60_000).toISOString();
+    const first = async (since: string): Promise<ThermometerEvent> => {
+      const stop = new AbortController();
+      const res = await fetch(`${url}/api/devices/thermometer?since=${encodeURIComponent(since)}`, {
+        signal: stop.signal,
+      });
+      let data: string | undefined;
+      for await (const chunk of res.body as unknown as AsyncIterable<Uint8Array>) {
+        data = /^data: (.*)$/m.exec(new TextDecoder().decode(chunk))?.[1];
+        if (data) break;
+      }
+      stop.abort();
+      return JSON.parse(data ?? 'null') as ThermometerEvent;
+    };
+    expect(await first(at(0))).toEqual({ c: 44, simulated: true });
+    expect((await first(at(30))).c).toBeLessThan(36);
+    await request(app.getHttpServer()).get('/api/devices/thermometer?since=soon').expect(400);
+    await close();
+  });
 
   test('asks for a number of grams', async () => {
     await request(app.getHttpServer()).get('/api/devices/scale?about=much&seed=1').expect(400);

@@ -1,27 +1,39 @@
-import { HOT_WATER, saySoak, simulatedBowlC, SOAK_TEST } from '@dagboek/core/harm';
+import { useState } from 'react';
+import { HOT_WATER, saySoak, SOAK_TEST } from '@dagboek/core/harm';
 import { type IncidentState, soakOf } from '@dagboek/journal';
 import { useFormat } from '../kit/format.ts';
 import { useKept } from '../kit/use-kept.ts';
+import { type Thermometer, useThermometer } from '../kit/use-thermometer.ts';
 import { useNow } from '../kit/use-now.ts';
 import { useWidth } from '../kit/use-width.ts';
-import { degrees, sayTemperature } from '../kit/units.ts';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { degrees, sayTemperature, typedAmount } from '../kit/units.ts';
 import { minutesSeconds } from '../kit/minutes-seconds.ts';
 
 const [LEAST, MOST] = HOT_WATER.minutes;
 /** The scale beneath the clock reaches from here to here, degC. */
 const [COOL_C, BURN_C] = [32, 52];
 
-/** What the simulated thermometer in the water reads, while it is switched on. */
+/** How hot the water is: by the simulated thermometer while it is switched on, else as it was read and typed since the last topping up. */
 export function useBowl(incident: IncidentState): {
   readonly on: boolean;
   readonly set: (on: boolean) => void;
+  readonly typed: string;
+  readonly type: (text: string) => void;
+  readonly thermometer: Thermometer;
   readonly waterC: number | null;
 } {
   const [on, set] = useKept('bowl-thermometer', false);
-  const now = useNow(1000);
   const topped = incident.soaks.at(-1);
-  const waterC = on && topped ? simulatedBowlC(now - Date.parse(topped.at)) : null;
-  return { on, set, waterC: waterC === null ? null : Math.round(waterC * 10) / 10 };
+  // What was read of the water before it was topped up says nothing of it now.
+  const [read, setRead] = useState<{ text: string; of: string | undefined }>({ text: '', of: undefined });
+  const typed = read.of === topped?.at ? read.text : '';
+  const byHand = typedAmount('temperature', typed)?.value;
+  const thermometer = useThermometer(on, topped?.at ?? null);
+  // Where nothing comes through, what was typed holds.
+  const waterC = thermometer.c ?? (byHand !== undefined && byHand >= 0 && byHand <= 100 ? byHand : null);
+  const type = (text: string): void => setRead({ text, of: topped?.at });
+  return { on, set, typed, type, thermometer, waterC: waterC === null ? null : Math.round(waterC * 10) / 10 };
 }
 
 /** The clock of the hot water: how long, of how long, when it wants topping up, and how hot it is. */
@@ -50,6 +62,9 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
               : 'longer helps no more'}
         </b>
       </p>
+      <p role="status">
+        <b>{saySoak(s).line}</b> {degrees(SOAK_TEST)}
+      </p>
       <div ref={ref}>
         <svg width={width} height="40" viewBox={`0 0 ${width} 40`} aria-hidden="true">
           <path d={`M10 12H${x(s.goneMs / 60_000)}`} stroke="var(--teal)" strokeWidth="5" />
@@ -68,13 +83,17 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
           </text>
         </svg>
       </div>
-      <p role="status">
-        <b>{saySoak(s).line}</b> {degrees(SOAK_TEST)}
-      </p>
       {bowl.waterC !== null && (
         <div className="bowl">
           <p>
-            <span className="num">{sayTemperature(bowl.waterC)}</span> <small>simulated thermometer</small>
+            <span className="num">{sayTemperature(bowl.waterC)}</span>{' '}
+            <small>
+              {bowl.thermometer.c === null
+                ? 'as you read it'
+                : bowl.thermometer.simulated
+                  ? 'simulated thermometer'
+                  : 'thermometer'}
+            </small>
           </p>
           <svg width={width} height="44" viewBox={`0 0 ${width} 44`} aria-hidden="true">
             <rect
@@ -109,6 +128,10 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
         <input type="checkbox" className="checkbox" checked={bowl.on} onChange={(e) => bowl.set(e.target.checked)} />{' '}
         Read the thermometer in the water (simulated)
       </label>
+      {bowl.thermometer.lost && <p role="status">No reading comes through: test with the unhurt hand, or type it.</p>}
+      {bowl.thermometer.c === null && (
+        <Quantity label="Water, if you read it" amount="temperature" value={bowl.typed} onChange={bowl.type} />
+      )}
     </section>
   );
 }

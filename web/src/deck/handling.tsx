@@ -1,6 +1,8 @@
 import { handlingSentences } from '@dagboek/core/handling';
-import type { FishState } from '@dagboek/journal';
+import { type FishState, predatorsAbout } from '@dagboek/journal';
 import type { Species } from '../kit/catalogue.ts';
+import { nowMs } from '../kit/clock.ts';
+import { useBookValue } from '../kit/journal/journal-context.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
 import { useNarrow } from '../kit/use-width.ts';
 
@@ -15,8 +17,12 @@ export function Handling({
   next: 'dispatch' | 'bleed' | 'ice';
 }) {
   const narrow = useNarrow();
+  const predators = useBookValue((book) => {
+    const trip = book.get('trip', fish.trip);
+    return trip !== null && predatorsAbout(trip, nowMs());
+  });
   if (!species) return null;
-  const of = { speared: fish.gear === 'spear', gutPierced: fish.dispatched?.gutPierced === true };
+  const of = { speared: fish.gear === 'spear', gutPierced: fish.dispatched?.gutPierced === true, predators };
   return (
     <div className="handling">
       {next !== 'ice' && fish.dispatched && (
