@@ -262,3 +262,11 @@ test('the night is kept over a reload, and a settings line can be corrected', as
   await page.goto(`${demo.url}/box`);
   await expect(page.getByText('25 l')).toBeVisible();
 });
+
+test('the box says how cold each fish is inside, and since when', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/box`);
+  const rows = page.getByRole('region', { name: 'the blue box' });
+  await expect(rows.getByText(/^−?\d+(\.5)?° inside, cold since \d\d:\d\d$/)).toHaveCount(6);
+  await rows.getByRole('link').last().click();
+  await expect(page.getByText(/inside, cold since 13:5\d\.$/)).toBeVisible();
+});

@@ -127,5 +127,7 @@ export type { Costs } from './diary/costs-of.ts';
 export { freezerRoom } from './larder/freezer-room.ts';
 export type { FreezerRoom } from './larder/freezer-room.ts';
 export { predatorsAbout } from './deck/predators-about.ts';
+export { COLD_C, coreTemperature, coreTemperatureOf } from './line/core-temperature.ts';
+export type { CoreTemperature } from './line/core-temperature.ts';
 export { depthAt } from './deck/depth-at.ts';
 export type { Names } from './say.ts';

@@ -6,12 +6,14 @@ import {
   earlierLengths,
   fishNumbers,
   type FishState,
+  coreTemperatureOf,
   freshnessOfFish,
   massOf,
   packNumber,
   placeAt,
   tripsInOrder,
 } from '@dagboek/journal';
+import { CORE_HOW, sayCore } from '../kit/core-words.ts';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { sayDay, saySpan } from '@dagboek/core/time';
 import { Link, useParams } from 'react-router';
@@ -50,7 +52,8 @@ function Fish({ fish }: { fish: FishState }) {
   const { book } = useBook();
   const { byId } = useCatalogue();
   const names = useNames();
-  const { day } = useFormat();
+  const format = useFormat();
+  const { day } = format;
   const now = useNow(30_000);
   const species = byId(fish.species);
   const trip = book.getAny('trip', fish.trip);
@@ -58,6 +61,7 @@ function Fish({ fish }: { fish: FishState }) {
   if (!line) return <MissingPage />;
   const fresh = freshnessOfFish(book, line.fish.id, byId, now);
   const mass = massOf(fish, species);
+  const core = coreTemperatureOf(book, fish.id, byId, now);
   // What was struck of it stays readable here, with the rest of its log.
   const cuts = book.namingAny('cut', fish.id);
   const packs = book.namingAny('pack', fish.id);
@@ -182,6 +186,11 @@ function Fish({ fish }: { fish: FishState }) {
                   : `now: ${line.where}`}
             </span>
           </p>
+          {core && (
+            <p className="core-note" title={CORE_HOW}>
+              <b>{sayCore(core, format, now)}.</b>
+            </p>
+          )}
           <HourStrip line={line} now={now} />
           <Pictures fish={fish} name={name} />
           {(line.where === 'in hand' || line.where === 'bleeding') && (

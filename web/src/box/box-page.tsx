@@ -1,4 +1,5 @@
 import {
+  coreTemperatureOf,
   custodyOf,
   fishOnIce,
   type FishState,
@@ -13,6 +14,7 @@ import { Link } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
+import { CORE_HOW, sayCore } from '../kit/core-words.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row } from '../kit/page.tsx';
@@ -80,7 +82,8 @@ function BoxSection({
   const { byId } = useCatalogue();
   const { book } = useBook();
   const names = useNames();
-  const { time, day, dayOfMs, shortDay } = useFormat();
+  const format = useFormat();
+  const { time, day, dayOfMs, shortDay } = format;
   const order = [...lines].sort((a, b) => Date.parse(a.iced?.at ?? '') - Date.parse(b.iced?.at ?? ''));
   return (
     <section aria-label={name}>
@@ -95,7 +98,11 @@ function BoxSection({
               ? 'Its trip has ended; take the fish to the board while they are cold.'
               : 'Empty.'}
         </p>
-        {lines.length > 0 && <p className="hint">Used up: {warmSide(units)}</p>}
+        {lines.length > 0 && (
+          <p className="hint">
+            Used up: {warmSide(units)} {CORE_HOW}
+          </p>
+        )}
       </Row>
       {order.length > 0 && (
         <Row time="Iced" className="head-row">
@@ -114,6 +121,7 @@ function BoxSection({
           const fresh = freshnessOfFish(book, f.id, byId, now);
           const line = custodyOf(book, f.id);
           const mass = massOf(f, s);
+          const core = coreTemperatureOf(book, f.id, byId, now);
           return (
             <>
               {fresh?.histamine && fresh.histamine.state !== 'within' && (
@@ -135,7 +143,10 @@ function BoxSection({
               >
                 <Link to={`/fish/${f.id}`} className="log-grid as-row boxed">
                   <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-                  <span className="name">{sayFish(f, names)}</span>
+                  <span className="name">
+                    {sayFish(f, names)}
+                    {core && <small>{sayCore(core, format, now)}</small>}
+                  </span>
                   <span className="num-cell">{mass ? massParts(mass.g * f.count).join(' ') : ''}</span>
                   {line && <CustodyRow line={line} fresh={fresh} />}
                   <UsedCell fresh={fresh} />

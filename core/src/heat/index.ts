@@ -1,0 +1,13 @@
+// how heat goes through a body
+export { Conduction, solveTridiagonal } from './conduction.ts';
+export type { ConductionBody } from './conduction.ts';
+export { INSULATED, meets, TRANSFER } from './boundary.ts';
+export type { Boundary, Transfer } from './boundary.ts';
+export { FLESH, flesh, plainMaterial } from './flesh.ts';
+export type { Material } from './flesh.ts';
+export { fishBody } from './fish-body.ts';
+export type { Bodied } from './fish-body.ts';
+export { secondsUntilCore } from './cooling-time.ts';
+// what it must agree with
+export { bessel, exactLeft } from './exact-series.ts';
+export type { ExactShape } from './exact-series.ts';
