@@ -129,5 +129,8 @@ export type { FreezerRoom } from './larder/freezer-room.ts';
 export { predatorsAbout } from './deck/predators-about.ts';
 export { COLD_C, coreTemperature, coreTemperatureOf } from './line/core-temperature.ts';
 export type { CoreTemperature } from './line/core-temperature.ts';
+export { boxRoom } from './box/box-room.ts';
+export type { BoxRoom } from './box/box-room.ts';
+export { suffersFirst } from './deck/suffers-first.ts';
 export { depthAt } from './deck/depth-at.ts';
 export type { Names } from './say.ts';

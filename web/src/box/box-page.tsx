@@ -1,4 +1,5 @@
 import {
+  boxRoom,
   coreTemperatureOf,
   custodyOf,
   fishOnIce,
@@ -52,6 +53,7 @@ export function BoxPage() {
       {boxes.map((b) => (
         <BoxSection
           key={b.id}
+          id={b.id}
           name={b.name}
           litres={b.litres}
           lines={lines.filter((f) => f.iced?.box === b.id)}
@@ -60,19 +62,29 @@ export function BoxPage() {
         />
       ))}
       {astray.length > 0 && (
-        <BoxSection name="In a box that this book does not know" litres={null} lines={astray} trip={null} now={now} />
+        <BoxSection
+          id={null}
+          name="In a box that this book does not know"
+          litres={null}
+          lines={astray}
+          trip={null}
+          now={now}
+        />
       )}
     </Page>
   );
 }
 
 function BoxSection({
+  id,
   name,
   litres,
   lines,
   trip,
   now,
 }: {
+  /** Null for what lies in a box that is not known. */
+  id: string | null;
   name: string;
   litres: number | null;
   lines: readonly FishState[];
@@ -84,6 +96,7 @@ function BoxSection({
   const names = useNames();
   const format = useFormat();
   const { time, day, dayOfMs, shortDay } = format;
+  const room = id === null || litres === null ? null : boxRoom(book, id, litres, trip?.iceKg ?? null, byId);
   const order = [...lines].sort((a, b) => Date.parse(a.iced?.at ?? '') - Date.parse(b.iced?.at ?? ''));
   return (
     <section aria-label={name}>
@@ -98,6 +111,16 @@ function BoxSection({
               ? 'Its trip has ended; take the fish to the board while they are cold.'
               : 'Empty.'}
         </p>
+        {room && lines.length > 0 && (
+          <p className={room.tooFull ? 'asks' : undefined}>
+            {room.tooFull && (
+              <b>Too full: not every fish lies in ice. Bring another box, or send the next ones back. </b>
+            )}
+            The fish fill some {sayVolume(Math.round(room.fishL))}
+            {room.iceL > 0 ? `, the ice filled ${sayVolume(Math.round(room.iceL))} when it was put in` : ''}
+            {room.unweighed > 0 ? `; ${plural(room.unweighed, 'fish', 'fish')} of no weight not counted` : ''}.
+          </p>
+        )}
         {lines.length > 0 && (
           <p className="hint">
             Used up: {warmSide(units)} {CORE_HOW}

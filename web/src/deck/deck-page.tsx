@@ -6,11 +6,13 @@ import {
   nextFishNumber,
   openTrip,
   placeNow,
+  suffersFirst,
   tripsInOrder,
 } from '@dagboek/journal';
 import { sayDay } from '@dagboek/core/time';
 import { Link, useSearchParams } from 'react-router';
-import { useNames } from '../kit/catalogue.ts';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { nowMs } from '../kit/clock.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row } from '../kit/page.tsx';
@@ -34,6 +36,7 @@ export function DeckPage() {
   const unfinished = askedFish && ['in hand', 'bleeding'].includes(custodyOf(book, askedFish.id)?.where ?? '');
   const trip = (unfinished ? book.get('trip', askedFish.trip) : null) ?? openTrip(book);
   const names = useNames();
+  const { byId } = useCatalogue();
   const { day } = useFormat();
   if (!trip)
     return (
@@ -54,7 +57,11 @@ export function DeckPage() {
   const over = trip.endedAt !== null;
   const choose = (id: string | null): void =>
     setSearch(id ? { fish: id } : {}, { replace: true, preventScrollReset: true });
-  const waiting = inHand.filter((f) => f.id !== current?.id);
+  const waiting = suffersFirst(
+    inHand.filter((f) => f.id !== current?.id),
+    byId,
+    nowMs(),
+  );
   const numbers = fishNumbers(book, trip.id);
   const number = (id: string): string => numbers.get(id) ?? '?';
   const next = nextFishNumber(book, trip.id);

@@ -24,8 +24,14 @@ export function ToCome({
       {bleeding.map((f) => (
         <Bleeding key={f.id} fish={f} number={numberOf(f.id)} onChoose={() => onChoose(f.id)} />
       ))}
-      {waiting.map((f) => (
-        <Waiting key={f.id} fish={f} number={numberOf(f.id)} onChoose={() => onChoose(f.id)} />
+      {waiting.map((f, i) => (
+        <Waiting
+          key={f.id}
+          fish={f}
+          first={i === 0 && waiting.length > 1 && f.dispatched !== null}
+          number={numberOf(f.id)}
+          onChoose={() => onChoose(f.id)}
+        />
       ))}
     </>
   );
@@ -66,7 +72,18 @@ function Bleeding({ fish, number, onChoose }: { fish: FishState; number: string;
   );
 }
 
-function Waiting({ fish, number, onChoose }: { fish: FishState; number: string; onChoose: () => void }) {
+function Waiting({
+  fish,
+  first,
+  number,
+  onChoose,
+}: {
+  fish: FishState;
+  /** Of several it loses most by waiting. */
+  first: boolean;
+  number: string;
+  onChoose: () => void;
+}) {
   const { byId } = useCatalogue();
   const { time } = useFormat();
   return (
@@ -77,7 +94,7 @@ function Waiting({ fish, number, onChoose }: { fish: FishState; number: string; 
             {number} {byId(fish.species)?.name ?? 'Not yet named'}, in hand
           </b>
           <br />
-          take it up again
+          {first ? 'this one first: it loses most by waiting' : 'take it up again'}
         </span>
       </button>
     </Row>

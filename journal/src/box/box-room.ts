@@ -1,0 +1,47 @@
+import type { SpeciesFacts } from '@dagboek/core/species';
+import { massOf } from '../line/freshness-of.ts';
+import type { Book } from '../state/book.ts';
+import { fishOnIce } from '../board/waiting.ts';
+
+/** Whole fish as they lie beside and on each other fill so much of their room. Typical of round fish. */
+const FISH_FILLS = 0.6;
+const FISH_KG_PER_L = 1.05;
+/** Broken ice as it is poured, kg in a litre. Typical: flakes 0.45, cubes 0.55. */
+const ICE_KG_PER_L = 0.5;
+
+/** What fills a box, litres as it lies. */
+export interface BoxRoom {
+  readonly fishL: number;
+  /** Ice that was put in, all of it: melted it takes less. */
+  readonly iceL: number;
+  readonly litres: number;
+  /** Fish of no weight, which are not in `fishL`. */
+  readonly unweighed: number;
+  /** Fish alone are more than it holds, or leave no room for a third as much ice as there is fish. */
+  readonly tooFull: boolean;
+}
+
+/** How full a box of so many litres is. `iceKg`: what was put in; null when it was not noted. */
+export function boxRoom(
+  book: Book,
+  boxId: string,
+  litres: number,
+  iceKg: number | null,
+  byId: (id: string | null) => SpeciesFacts | null,
+): BoxRoom {
+  const inIt = fishOnIce(book).filter((f) => f.iced?.box === boxId);
+  let [kg, unweighed] = [0, 0];
+  for (const f of inIt) {
+    const mass = massOf(f, byId(f.species));
+    if (mass) kg += (mass.g * f.count) / 1000;
+    else unweighed += f.count;
+  }
+  const fishL = kg / FISH_KG_PER_L / FISH_FILLS;
+  return {
+    fishL,
+    iceL: (iceKg ?? 0) / ICE_KG_PER_L,
+    litres,
+    unweighed,
+    tooFull: fishL + kg / 3 / ICE_KG_PER_L > litres,
+  };
+}
