@@ -25,7 +25,12 @@ run('import rules', node, [
 ]);
 run('format', node, ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
 ensureBuilt();
-run('unit and server tests', node, ['--experimental-vm-modules', '--no-warnings', 'node_modules/jest/bin/jest.js']);
+run('unit and server tests', node, [
+  '--max-semi-space-size=64',
+  '--experimental-vm-modules',
+  '--no-warnings',
+  'node_modules/jest/bin/jest.js',
+]);
 if (!quick)
   run('browser tests', node, ['node_modules/@playwright/test/cli.js', 'test', '--config', 'e2e/playwright.config.ts'], {
     DAGBOEK_CHROMIUM: chromium,

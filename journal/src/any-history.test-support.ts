@@ -25,6 +25,8 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
   'member.left': fc.constant({}),
   'box.added': fc.record({ name, litres: fc.integer({ min: 10, max: 90 }) }),
   'box.retired': fc.constant({}),
+  'box.filled': fc.record({ kg: fc.integer({ min: 1, max: 9 }) }),
+  'box.looked': fc.record({ ice: fc.constantFrom('full', 'gone') }),
   'trip.started': fc.record({
     waters: fc.constant('bay'),
     zone: fc.constantFrom('north-skerries', 'outer-bank'),

@@ -129,6 +129,8 @@ export type { FreezerRoom } from './larder/freezer-room.ts';
 export { predatorsAbout } from './deck/predators-about.ts';
 export { COLD_C, coreTemperature, coreTemperatureOf } from './line/core-temperature.ts';
 export type { CoreTemperature } from './line/core-temperature.ts';
+export { iceNow } from './box/ice-lasts.ts';
+export type { IceNow } from './box/ice-lasts.ts';
 export { boxRoom } from './box/box-room.ts';
 export type { BoxRoom } from './box/box-room.ts';
 export { suffersFirst } from './deck/suffers-first.ts';

@@ -105,6 +105,9 @@ describe('what is asked, and how', () => {
       'get /api/devices/position zone',
       'get /api/devices/scale about',
       'get /api/devices/scale seed',
+      'get /api/devices/sky waters',
+      'get /api/devices/sky zone',
+      'get /api/devices/thermometer since',
       'get /api/fish/{id} id',
       'get /api/journal after',
       'get /api/journal digest',
@@ -117,6 +120,7 @@ describe('what is asked, and how', () => {
       'get /api/trips limit',
       'get /api/trips species',
       'get /api/trips zone',
+      'post /api/door/devices/{id}/out id',
       'put /api/photos/{hash} hash',
     ]);
   });
@@ -231,6 +235,11 @@ describe('words at the start', () => {
   const coded = (code: string, message = code): Error => Object.assign(new Error(message), { code });
   test.each<[string, Error, RegExp]>([
     ['a port that is taken', coded('EADDRINUSE'), /already listens on port 80.*DAGBOEK_PORT/],
+    [
+      'a port of the network that is taken',
+      Object.assign(coded('EADDRINUSE'), { port: 81 }),
+      /already listens on port 81, which phones.*DAGBOEK_LAN_PORT/,
+    ],
     ['a port that is kept', coded('EACCES', 'listen EACCES'), /Port 80 is kept for the system/],
     ['a folder of someone else', coded('EACCES', 'mkdir EACCES'), /Nothing can be written in \/books\/ours/],
     ['a file that may not be written', coded('SQLITE_READONLY'), /Nothing can be written/],

@@ -75,8 +75,9 @@ describe('stretches', () => {
       [30, 60, 18, 120],
     ]);
   });
-  test('a box is cold for a day, and warms on', () => {
-    expect(of(kept([0, 'box']))).toEqual([
+  test('a box is cold while it has ice, and warms on slowly', () => {
+    expect(of(kept([0, 'box']))).toEqual([[0, 60, 0, 25]]);
+    expect(of(kept([0, 'box'], [24, 'box without ice']))).toEqual([
       [0, 24, 0, 25],
       [24, 60, 8, 600],
     ]);

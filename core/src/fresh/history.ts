@@ -1,7 +1,7 @@
 import { sayTemperature, sayTemperatureDifference, type Units } from '../units/index.ts';
 import type { Stretch } from './ice-days.ts';
 
-export type Keeping = 'air' | 'bucket' | 'box' | 'board' | 'fridge' | 'freezer' | 'gone';
+export type Keeping = 'air' | 'bucket' | 'box' | 'box without ice' | 'board' | 'fridge' | 'freezer' | 'gone';
 
 /** From `atMs` on the fish is kept so. */
 export interface KeptFrom {
@@ -65,13 +65,10 @@ export function stretchesOf(
         return [{ ...at, mediumC: waterC ?? TYPICAL_C.unknownWater, tauMin: 0 }];
       case 'board':
         return [{ ...at, mediumC: Math.max(TYPICAL_C.board, waterC ?? 0), tauMin: BOARD_TAU_MIN }];
-      case 'box': {
-        const iceGone = Math.min(toMs, k.atMs + ICE_LASTS_H * 3_600_000);
-        const cold = { fromMs: k.atMs, toMs: iceGone, mediumC: TYPICAL_C.box, tauMin: tau };
-        return iceGone < toMs
-          ? [cold, { fromMs: iceGone, toMs, mediumC: TYPICAL_C.boxAfter, tauMin: BOX_TAU_MIN }]
-          : [cold];
-      }
+      case 'box':
+        return [{ ...at, mediumC: TYPICAL_C.box, tauMin: tau }];
+      case 'box without ice':
+        return [{ ...at, mediumC: TYPICAL_C.boxAfter, tauMin: BOX_TAU_MIN }];
       case 'fridge':
       case 'freezer':
         return [{ ...at, mediumC: TYPICAL_C[k.keeping], tauMin: tau * 4 }];

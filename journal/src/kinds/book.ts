@@ -94,5 +94,18 @@ export class BoxAdded extends AsTyped {
   @IsNumber() @Min(1, { message: 'A box holds at least 1 litre.' }) @Max(2000) litres!: number;
 }
 
+/** How much ice was seen in a box. */
+export const ICE_SEEN = ['full', 'half', 'a few lumps', 'gone'] as const;
+
+/** Ice was put in. Subject: the box. */
+export class BoxFilled extends AsTyped {
+  @IsNumber() @Min(0.1, { message: 'Say how much ice went in.' }) @Max(500) kg!: number;
+}
+
+/** Somebody looked under the lid. Subject: the box. */
+export class BoxLooked {
+  @IsIn(ICE_SEEN, { message: 'Say how much ice there was.' }) ice!: (typeof ICE_SEEN)[number];
+}
+
 /** Takes back another entry (`strikes`). Subject: that of the struck entry. */
 export class LogStruck {}

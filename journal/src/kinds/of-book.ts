@@ -1,8 +1,18 @@
-import { BookError, BookOpened, BoxAdded, BoxRetired, MemberJoined, MemberLeft } from './book.ts';
-import { sayLength, sayVolume } from '@dagboek/core/units';
+import {
+  BookError,
+  BookOpened,
+  BoxAdded,
+  BoxFilled,
+  BoxLooked,
+  BoxRetired,
+  ICE_SEEN,
+  MemberJoined,
+  MemberLeft,
+} from './book.ts';
+import { sayHeavy, sayLength, sayVolume } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
-import { amountField, lengthField, textField } from './field.ts';
+import { amountField, choiceField, lengthField, textField } from './field.ts';
 import { capital, METHOD_WORDS } from './words.ts';
 
 const ofBook = kindOf<'book'>();
@@ -42,7 +52,7 @@ export const MEMBER = subjectOf<'member', MemberJoined>({
 export const BOX = subjectOf<'box', BoxAdded>({
   begins: 'box.added',
   readableWhenStruck: true,
-  begin: (s) => ({ name: s.name, litres: s.litres, addedAt: s.at, retiredAt: null }),
+  begin: (s) => ({ name: s.name, litres: s.litres, addedAt: s.at, retiredAt: null, ice: [] }),
   links: () => [],
   hangsOn: () => ({}),
 });
@@ -90,6 +100,19 @@ export const BOOK_KINDS = {
     say: (b, { units }) =>
       `${capital(b.name)}, ${sayVolume(b.litres, units)}${sayAsTyped(b, ['litres'], 'volume', units)}.`,
     fields: [textField('name', 'Name'), amountField('litres', 'Holds', 'volume')],
+  }),
+  'box.filled': ofBox({
+    facts: BoxFilled,
+    fold: (s, f) => void s.ice.push({ kg: f.kg, seen: null, at: f.at, about: f.about }),
+    say: (f, { units }) => `${sayHeavy(f.kg, units)} of ice added${sayAsTyped(f, ['kg'], 'heavy', units)}.`,
+    fields: [amountField('kg', 'Ice', 'heavy')],
+  }),
+  'box.looked': ofBox({
+    facts: BoxLooked,
+    fold: (s, l) => void s.ice.push({ kg: null, seen: l.ice, at: l.at, about: l.about }),
+    say: (l) =>
+      `Under the lid: ${l.ice === 'gone' ? 'the ice is gone' : l.ice === 'full' ? 'full of ice' : l.ice === 'half' ? 'half the ice' : 'a few lumps of ice'}.`,
+    fields: [choiceField('ice', 'Ice', ICE_SEEN)],
   }),
   'box.retired': ofBox({
     facts: BoxRetired,

@@ -1,4 +1,4 @@
-import { airC, ICE_LASTS_H, TYPICAL_C } from '@dagboek/core/fresh';
+import { airC, TYPICAL_C } from '@dagboek/core/fresh';
 import { type Boundary, Conduction, fishBody, INSULATED, meets } from '@dagboek/core/heat';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import type { FishIced } from '../kinds/deck.ts';
@@ -38,6 +38,8 @@ function boundaryOf(keeping: Lay['keeping'], iced: FishIced['how'] | null, water
       return meets('still air', Math.max(TYPICAL_C.board, waterC ?? 0));
     case 'box':
       return iced === 'slurry' ? meets('still slurry', SLURRY_C) : meets('wet ice', TYPICAL_C.box);
+    case 'box without ice':
+      return meets('still air', TYPICAL_C.boxAfter);
     case 'fridge':
       return meets('fridge', TYPICAL_C.fridge);
     case 'freezer':
@@ -56,7 +58,7 @@ interface Piece {
   readonly boundary: Boundary;
 }
 
-/** The pieces of its history, each with what its skin meets; a box warms on once its ice is gone. Up to `untilMs` and beyond it as it lies. */
+/** The pieces of its history, each with what its skin meets, up to `untilMs`. */
 function piecesOf(line: CustodyLine, waterC: number | null, untilMs: number): Piece[] {
   const lays = historyOf(line);
   return lays.flatMap((l, i): Piece[] => {
@@ -64,12 +66,7 @@ function piecesOf(line: CustodyLine, waterC: number | null, untilMs: number): Pi
     const toMs = Math.min(lays[i + 1]?.atMs ?? untilMs, untilMs);
     const boundary = boundaryOf(l.keeping, line.fish.iced?.how ?? null, waterC);
     if (!boundary || toMs <= fromMs) return [];
-    const gone = fromMs + ICE_LASTS_H * HOUR_MS;
-    if (l.keeping !== 'box' || gone >= toMs) return [{ fromMs, toMs, boundary }];
-    return [
-      { fromMs, toMs: gone, boundary },
-      { fromMs: gone, toMs, boundary: meets('still air', TYPICAL_C.boxAfter) },
-    ];
+    return [{ fromMs, toMs, boundary }];
   });
 }
 

@@ -1,6 +1,7 @@
 import type { Keeping } from '@dagboek/core/fresh';
 import type { Wrapping } from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
+import { iceSince } from '../box/ice-lasts.ts';
 import type { PackState } from '../state/states.ts';
 import type { CustodyLine } from './custody.ts';
 
@@ -28,7 +29,13 @@ export function historyOf(line: CustodyLine, into: PackState | null = null): Lay
   from((fish.dispatched ?? fish.landed).at, 'air');
   if (fish.bled && fish.bled.cut !== 'none')
     from(fish.bled.at, fish.bled.medium === 'sea-water bucket' ? 'bucket' : 'air');
-  from(fish.iced?.at, 'box', { box: fish.iced?.box ?? null });
+  if (fish.iced) {
+    // What is noted of the ice afterwards is no longer this fish's.
+    const left = [cuts[0]?.startedAt, ...packs.map((p) => p.storedAt)].flatMap((t) => (t ? [epochMs(t)] : []));
+    const untilMs = Math.min(Number.MAX_SAFE_INTEGER, ...left);
+    for (const { atMs, ice } of iceSince(line.box, epochMs(fish.iced.at), untilMs))
+      lays.push({ atMs, keeping: ice ? 'box' : 'box without ice', box: fish.iced.box, wrapping: null });
+  }
   from(cuts[0]?.startedAt, 'board');
   const raw = packs.filter((p) => p.form !== 'stock' && p.form !== 'cooked' && !p.discarded);
   const pack = into ?? raw.at(-1);

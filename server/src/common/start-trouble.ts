@@ -11,9 +11,12 @@ export function startTrouble(e: unknown, config: Config | null): string | null {
   if (config === null) return e.message;
   const { code } = e as NodeJS.ErrnoException;
   const folder = config.data;
+  const listensOn = (e as { port?: number }).port ?? config.port;
   switch (code) {
     case 'EADDRINUSE':
-      return `Something already listens on port ${config.port}. Stop it, or set DAGBOEK_PORT to another number.`;
+      return listensOn === config.port
+        ? `Something already listens on port ${config.port}. Stop it, or set DAGBOEK_PORT to another number.`
+        : `Something already listens on port ${listensOn}, which phones of the network would use. Stop it, or set DAGBOEK_LAN_PORT to another number.`;
     case 'EADDRNOTAVAIL':
     case 'ENOTFOUND':
       return `This machine has no address "${config.host}". Leave DAGBOEK_HOST out, or set it to an address of this machine.`;

@@ -7,6 +7,7 @@ const WORDS: Readonly<Record<Keeping, { readonly what: string; readonly warm: bo
   air: { what: 'warm', warm: true },
   bucket: { what: 'in the bucket', warm: true },
   box: { what: 'on ice', warm: false },
+  'box without ice': { what: 'in the box without ice', warm: true },
   board: { what: 'board', warm: true },
   fridge: { what: 'fridge', warm: false },
   freezer: { what: 'freezer', warm: false },

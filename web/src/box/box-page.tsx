@@ -1,6 +1,7 @@
 import {
   boxRoom,
   coreTemperatureOf,
+  iceNow,
   custodyOf,
   fishOnIce,
   type FishState,
@@ -15,6 +16,8 @@ import { Link } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
+import { IceKeys } from './ice-keys.tsx';
+import { nowMs } from '../kit/clock.ts';
 import { CORE_HOW, sayCore } from '../kit/core-words.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
@@ -29,7 +32,8 @@ import { massParts, sayHeavy, sayVolume, units } from '../kit/units.ts';
 export function BoxPage() {
   const { book } = useBook();
   const { byId } = useCatalogue();
-  const now = useNow(60_000);
+  // Drawn anew by the minute; what was noted a moment ago lies not in the future.
+  const now = Math.max(useNow(60_000), nowMs());
   const lines = fishOnIce(book);
   // A box that is used no more still stands here while something lies in it.
   const boxes = book
@@ -96,6 +100,21 @@ function BoxSection({
   const names = useNames();
   const format = useFormat();
   const { time, day, dayOfMs, shortDay } = format;
+  const state = id === null ? null : book.getAny('box', id);
+  const ice = state && iceNow(state, now, trip?.iceKg ? trip.startedAt : null);
+  const word = ice?.last;
+  const known = word
+    ? `${word.kg === null ? (word.seen === 'gone' ? 'The ice was gone' : word.seen === 'full' ? 'Full of ice' : word.seen === 'half' ? 'Half the ice was left' : 'A few lumps of ice were left') : `${sayHeavy(word.kg)} of ice added`} at ${time(word.at)}`
+    : trip
+      ? `${trip.iceKg === null ? 'No ice noted' : `${sayHeavy(trip.iceKg)} of ice`} at ${time(trip.startedAt)}`
+      : null;
+  const lasts = ice?.goneMs ? saySpan(Math.abs(ice.goneMs - now)) : null;
+  const saidIce =
+    known !== null
+      ? `${known}${lasts === null ? '' : (ice?.goneMs ?? 0) > now ? `; taken to last ${lasts} more` : `; taken to be gone for ${lasts}`}. Look under the lid: when the ice no longer covers the fish, add some.`
+      : lines.length
+        ? 'Its trip has ended; take the fish to the board while they are cold.'
+        : 'Empty.';
   const room = id === null || litres === null ? null : boxRoom(book, id, litres, trip?.iceKg ?? null, byId);
   const order = [...lines].sort((a, b) => Date.parse(a.iced?.at ?? '') - Date.parse(b.iced?.at ?? ''));
   return (
@@ -104,13 +123,8 @@ function BoxSection({
         <h2>
           {name.charAt(0).toUpperCase() + name.slice(1)} {litres !== null && <small>{sayVolume(litres)}</small>}
         </h2>
-        <p>
-          {trip
-            ? `${trip.iceKg === null ? 'No ice noted' : `${sayHeavy(trip.iceKg)} of ice`} at ${time(trip.startedAt)}, ${saySpan(now - Date.parse(trip.startedAt))} ago. Look under the lid: when the ice no longer covers the fish, add some.`
-            : lines.length
-              ? 'Its trip has ended; take the fish to the board while they are cold.'
-              : 'Empty.'}
-        </p>
+        <p>{saidIce}</p>
+        {state && <IceKeys box={state} />}
         {room && lines.length > 0 && (
           <p className={room.tooFull ? 'asks' : undefined}>
             {room.tooFull && (
