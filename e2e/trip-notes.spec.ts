@@ -12,6 +12,7 @@ async function clearDeck(page: Page, url: string): Promise<void> {
 
 async function openNote(page: Page, topic: string): Promise<void> {
   await button(page, /^Note/).first().click();
+  await expect(page.getByRole('dialog')).toBeVisible();
   await mouse.choose(page.getByRole('radio', { name: topic, exact: true }));
 }
 
@@ -79,6 +80,8 @@ test('what a trip cost is summed, and said for a plate; weather and tide come fr
 
 test('for the freezer: the room that is left, in plates; unset it says where it is set', async ({ page, demo }) => {
   await page.goto(`${demo.url}/deck`);
+  // The margin moves until the kinds are there.
+  await expect(page.getByText(/of boneless fish/)).toBeVisible();
   await mouse.choose(page.getByRole('radio', { name: 'the freezer' }));
   await page.getByRole('link', { name: 'All, The freezer' }).click();
   await page.getByLabel('Room in it').fill('60');

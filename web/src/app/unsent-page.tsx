@@ -1,23 +1,17 @@
-import { fieldsOf, isKind, NOT_JOINED, sayEntry } from '@dagboek/journal';
-import { epochMs } from '@dagboek/core/time';
-import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { NOT_JOINED, sayEntry } from '@dagboek/journal';
+import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { useNames } from '../kit/catalogue.ts';
-import { draftOf, factsFrom } from '../kit/facts/draft.ts';
-import { FactsForm } from '../kit/facts/facts-form.tsx';
-import { type FactsDraft, factsResolver } from '../kit/facts/resolver.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useJournal, useOutbox, useReached, useSentAgain, useWhyNotReached } from '../kit/journal/journal-context.tsx';
 import type { OutboxItem } from '../kit/journal/outbox.ts';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { lazySoon } from '../kit/lazy-soon.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { usePhotoShelf, useFileUrl, useWaitingPhotos } from '../kit/photos/photos.tsx';
-import { Dialog } from '../kit/ui/dialog.tsx';
-import { DateTimeField } from '../kit/ui/when.tsx';
-import { Trouble } from '../kit/ui/trouble.tsx';
 import { ClockNotice } from './clock-notice.tsx';
-import { Key, LineKey } from '../kit/ui/key.tsx';
+import { LineKey } from '../kit/ui/key.tsx';
+
+const MendDialog = lazySoon(async () => ({ default: (await import('./mend-dialog.tsx')).MendDialog }));
 
 const WORDS = {
   queued: 'waits for signal',
@@ -89,7 +83,11 @@ export function UnsentPage() {
         </ul>
       </Row>
       <WaitingPictures />
-      {mend && <MendDialog item={mend} onClose={() => setMend(null)} />}
+      {mend && (
+        <Suspense fallback={<p role="status">One moment.</p>}>
+          <MendDialog item={mend} onClose={() => setMend(null)} />
+        </Suspense>
+      )}
     </Page>
   );
 }
@@ -119,45 +117,4 @@ function WaitingPictures() {
 function Held({ file }: { file: Blob }) {
   const url = useFileUrl(file);
   return url ? <img className="photo" src={url} alt="Picture of a fish" /> : null;
-}
-
-/** A refused entry written anew with better facts; the refused one is set aside. */
-function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }) {
-  const { entry } = item;
-  const fields = fieldsOf(entry.kind);
-  const { register, control, handleSubmit, formState } = useForm<FactsDraft>({
-    defaultValues: draftOf(fields, entry.facts) as FactsDraft,
-    resolver: factsResolver(entry, fields),
-  });
-  const [atMs, setAt] = useState(epochMs(entry.at));
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const { writeAll } = useWrite();
-  const store = useJournal();
-  const mend = async (draft: FactsDraft): Promise<void> => {
-    if (!isKind(entry.kind)) return;
-    const { amends, over, about } = entry;
-    const facts = factsFrom(fields, draft, entry.facts);
-    const more = {
-      atMs,
-      instead: entry.id,
-      ...(amends ? { amends } : {}),
-      ...(over ? { over } : {}),
-      ...(about ? { about } : {}),
-    };
-    const r = await writeAll([{ kind: entry.kind, subject: entry.subject, facts, more }]);
-    if (!r.ok) return setTrouble(r.why);
-    await store.setAside(entry.id);
-    onClose();
-  };
-  return (
-    <Dialog title="Mend this line" open onClose={onClose}>
-      {'why' in item && <p className="was">The server said: {item.why}</p>}
-      <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
-      <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
-      <Trouble says={trouble} />
-      <div className="keys">
-        <Key act onClick={(e) => void handleSubmit(mend)(e)} name="Write it so" />
-      </div>
-    </Dialog>
-  );
 }

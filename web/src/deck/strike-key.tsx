@@ -1,9 +1,9 @@
 import type { FishState } from '@dagboek/journal';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { DeckKey, StrikeMark } from '../kit/deck-key.tsx';
-import { LogLines } from '../kit/facts/log-lines.tsx';
-import { Dialog } from '../kit/ui/dialog.tsx';
-import { SameFish } from '../kit/facts/same-fish.tsx';
+import { lazySoon } from '../kit/lazy-soon.ts';
+
+const StrikeDialog = lazySoon(async () => ({ default: (await import('./strike-dialog.tsx')).StrikeDialog }));
 
 /** The key that opens the lines of a fish, each to be corrected or struck. */
 export function StrikeKey({ fish }: { fish: FishState }) {
@@ -17,11 +17,11 @@ export function StrikeKey({ fish }: { fish: FishState }) {
         note="nothing is erased"
         onClick={() => setOpen(true)}
       />
-      <Dialog title="Lines of this fish" open={open} onClose={() => setOpen(false)}>
-        <p>A struck line stays readable; a corrected one keeps the old value beside the new.</p>
-        <LogLines lines={fish.log} />
-        <SameFish fish={fish} onDone={() => setOpen(false)} />
-      </Dialog>
+      {open && (
+        <Suspense fallback={<p role="status">One moment.</p>}>
+          <StrikeDialog fish={fish} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
     </>
   );
 }

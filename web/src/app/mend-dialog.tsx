@@ -1,0 +1,55 @@
+import { fieldsOf, isKind } from '@dagboek/journal';
+import { epochMs } from '@dagboek/core/time';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { draftOf, factsFrom } from '../kit/facts/draft.ts';
+import { FactsForm } from '../kit/facts/facts-form.tsx';
+import { type FactsDraft, factsResolver } from '../kit/facts/resolver.ts';
+import { useJournal } from '../kit/journal/journal-context.tsx';
+import type { OutboxItem } from '../kit/journal/outbox.ts';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { Dialog } from '../kit/ui/dialog.tsx';
+import { Key } from '../kit/ui/key.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { DateTimeField } from '../kit/ui/when.tsx';
+
+/** A refused entry written anew with better facts; the refused one is set aside. */
+export function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }) {
+  const { entry } = item;
+  const fields = fieldsOf(entry.kind);
+  const { register, control, handleSubmit, formState } = useForm<FactsDraft>({
+    defaultValues: draftOf(fields, entry.facts) as FactsDraft,
+    resolver: factsResolver(entry, fields),
+  });
+  const [atMs, setAt] = useState(epochMs(entry.at));
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const { writeAll } = useWrite();
+  const store = useJournal();
+  const mend = async (draft: FactsDraft): Promise<void> => {
+    if (!isKind(entry.kind)) return;
+    const { amends, over, about } = entry;
+    const facts = factsFrom(fields, draft, entry.facts);
+    const more = {
+      atMs,
+      instead: entry.id,
+      ...(amends ? { amends } : {}),
+      ...(over ? { over } : {}),
+      ...(about ? { about } : {}),
+    };
+    const r = await writeAll([{ kind: entry.kind, subject: entry.subject, facts, more }]);
+    if (!r.ok) return setTrouble(r.why);
+    await store.setAside(entry.id);
+    onClose();
+  };
+  return (
+    <Dialog title="Mend this line" open onClose={onClose}>
+      {'why' in item && <p className="was">The server said: {item.why}</p>}
+      <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
+      <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
+      <Trouble says={trouble} />
+      <div className="keys">
+        <Key act onClick={(e) => void handleSubmit(mend)(e)} name="Write it so" />
+      </div>
+    </Dialog>
+  );
+}
