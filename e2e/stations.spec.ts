@@ -277,17 +277,17 @@ test('the ice of a box: seen gone, what lies in it warms and says so; ice put in
 }) => {
   await page.goto(`${demo.url}/box`);
   const box = page.getByRole('region', { name: 'the blue box' });
-  await expect(box.getByText(/Full of ice at 11:40; taken to last 21 h/)).toBeVisible();
+  await expect(box.getByText(/At 11:40: full of ice; taken to last 21 h/)).toBeVisible();
   await box.getByRole('button', { name: /^Look under the lid/ }).click();
   await mouse.choose(page.getByRole('radio', { name: '10 min ago' }));
   await page.getByRole('button', { name: 'gone' }).click();
-  await expect(box.getByText(/The ice was gone at 14:1\d; taken to be gone for/)).toBeVisible();
+  await expect(box.getByText(/At 14:1\d: the ice is gone; taken to be gone for/)).toBeVisible();
   await box.getByRole('button', { name: /^Ice added/ }).click();
   await page.getByRole('button', { name: /^Put in/ }).click();
   await expect(page.getByRole('alert')).toHaveText('Say how much ice went in.');
   await page.getByRole('textbox', { name: 'Ice' }).fill('3');
   await page.getByRole('button', { name: /^Put in/ }).click();
-  await expect(box.getByText(/3 kg of ice added at 14:2\d; taken to last/)).toBeVisible();
+  await expect(box.getByText(/At 14:2\d: 3 kg of ice added; taken to last/)).toBeVisible();
   await expect
     .poll(async () => (await entriesOf(demo)).slice(-2).map((e) => [e.kind, e.facts]))
     .toEqual([

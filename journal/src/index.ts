@@ -120,7 +120,7 @@ export { hangingOn, isBeginning, sayHanging } from './line/hanging-on.ts';
 export { fishNumbers, nextFishNumber } from './line/numbers.ts';
 export { doubtsOf, timeTrouble, weighingsOf } from './line/doubts.ts';
 export { sayEntry } from './say.ts';
-export { sayCost, sayTripNote } from './kinds/words.ts';
+export { sayCost, sayIce, sayTripNote } from './kinds/words.ts';
 export type { TripNote } from './kinds/words.ts';
 export { costsOf } from './diary/costs-of.ts';
 export type { Costs } from './diary/costs-of.ts';

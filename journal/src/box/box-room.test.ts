@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { POLLACK } from '../../../core/src/test-species.test-support.ts';
-import { anEntry, at, BOX, idOf, landed, tripStarted } from '../builders.test-support.ts';
+import { anEntry, at, BOX, idOf, landed, TRIP, tripStarted } from '../builders.test-support.ts';
 import { Book, boxRoom } from '../index.ts';
 
 const inTheBox = (fish: string, massG: number | null, count = 1) => [
@@ -10,13 +10,24 @@ const inTheBox = (fish: string, massG: number | null, count = 1) => [
   anEntry('fish.bled', idOf(fish), { cut: 'none' }, { at: at('12:03') }),
   anEntry('fish.iced', idOf(fish), { box: BOX, how: 'layered ice' }, { at: at('12:10') }),
 ];
-const room = (litres: number, ...fish: ReturnType<typeof inTheBox>[]) =>
-  boxRoom(Book.EMPTY.withEntries([tripStarted(), ...fish.flat()]), BOX, litres, 9, () => POLLACK);
+const room = (litres: number, ...fish: ReturnType<typeof inTheBox>[]) => {
+  const box = anEntry('box.added', BOX, { name: 'the box', litres }, { at: at('05:00') });
+  const filled = (time: string) => anEntry('box.filled', BOX, { kg: 3 }, { at: at(time) });
+  // What was put in before this trip has melted or was poured out.
+  const book = Book.EMPTY.withEntries([
+    box,
+    filled('05:10'),
+    tripStarted('06:40', { iceKg: 9 }),
+    filled('13:00'),
+    ...fish.flat(),
+  ]);
+  return boxRoom(book, book.get('box', BOX)!, book.get('trip', TRIP)!, () => POLLACK);
+};
 
 test('fish take their room as they lie, ice as it was poured; what was not weighed is said', () => {
   const r = room(52, inTheBox('a', 6300, 5), inTheBox('b', null, 2));
   expect(r.fishL).toBeCloseTo(6.3 / 1.05 / 0.6, 6);
-  expect(r).toMatchObject({ iceL: 18, litres: 52, unweighed: 2, tooFull: false });
+  expect(r).toMatchObject({ iceL: 24, litres: 52, unweighed: 2, tooFull: false });
 });
 
 test('fifty fish do not go into forty litres', () => {

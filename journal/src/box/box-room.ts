@@ -1,6 +1,7 @@
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { massOf } from '../line/freshness-of.ts';
 import type { Book } from '../state/book.ts';
+import type { BoxState, TripState } from '../state/states.ts';
 import { fishOnIce } from '../board/waiting.ts';
 
 /** Whole fish as they lie beside and on each other fill so much of their room. Typical of round fish. */
@@ -21,27 +22,28 @@ export interface BoxRoom {
   readonly tooFull: boolean;
 }
 
-/** How full a box of so many litres is. `iceKg`: what was put in; null when it was not noted. */
+/** How full a box is. `trip`: the one that carries it now, whose ice lies in it with what was added since; null without one. */
 export function boxRoom(
   book: Book,
-  boxId: string,
-  litres: number,
-  iceKg: number | null,
+  box: BoxState,
+  trip: TripState | null,
   byId: (id: string | null) => SpeciesFacts | null,
 ): BoxRoom {
-  const inIt = fishOnIce(book).filter((f) => f.iced?.box === boxId);
+  const inIt = fishOnIce(book).filter((f) => f.iced?.box === box.id);
   let [kg, unweighed] = [0, 0];
   for (const f of inIt) {
     const mass = massOf(f, byId(f.species));
     if (mass) kg += (mass.g * f.count) / 1000;
     else unweighed += f.count;
   }
+  const sinceMs = trip ? Date.parse(trip.startedAt) : Number.POSITIVE_INFINITY;
+  const added = box.ice.filter((w) => Date.parse(w.at) >= sinceMs).reduce((sum, w) => sum + (w.kg ?? 0), 0);
   const fishL = kg / FISH_KG_PER_L / FISH_FILLS;
   return {
     fishL,
-    iceL: (iceKg ?? 0) / ICE_KG_PER_L,
-    litres,
+    iceL: ((trip?.iceKg ?? 0) + added) / ICE_KG_PER_L,
+    litres: box.litres,
     unweighed,
-    tooFull: fishL + kg / 3 / ICE_KG_PER_L > litres,
+    tooFull: fishL + kg / 3 / ICE_KG_PER_L > box.litres,
   };
 }

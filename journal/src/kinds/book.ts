@@ -97,6 +97,10 @@ export class BoxAdded extends AsTyped {
 /** How much ice was seen in a box. */
 export const ICE_SEEN = ['full', 'half', 'a few lumps', 'gone'] as const;
 
+/** What was noted of the ice of a box: so much put in, or so much seen. */
+export type IceNoted =
+  { readonly kg: number; readonly seen: null } | { readonly kg: null; readonly seen: (typeof ICE_SEEN)[number] };
+
 /** Ice was put in. Subject: the box. */
 export class BoxFilled extends AsTyped {
   @IsNumber() @Min(0.1, { message: 'Say how much ice went in.' }) @Max(500) kg!: number;

@@ -9,11 +9,11 @@ import {
   MemberJoined,
   MemberLeft,
 } from './book.ts';
-import { sayHeavy, sayLength, sayVolume } from '@dagboek/core/units';
+import { sayLength, sayVolume } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
 import { amountField, choiceField, lengthField, textField } from './field.ts';
-import { capital, METHOD_WORDS } from './words.ts';
+import { capital, METHOD_WORDS, sayIce } from './words.ts';
 
 const ofBook = kindOf<'book'>();
 const ofMember = kindOf<'member'>();
@@ -104,14 +104,13 @@ export const BOOK_KINDS = {
   'box.filled': ofBox({
     facts: BoxFilled,
     fold: (s, f) => void s.ice.push({ kg: f.kg, seen: null, at: f.at, about: f.about }),
-    say: (f, { units }) => `${sayHeavy(f.kg, units)} of ice added${sayAsTyped(f, ['kg'], 'heavy', units)}.`,
+    say: (f, { units }) => `${sayIce({ kg: f.kg, seen: null }, units)}${sayAsTyped(f, ['kg'], 'heavy', units)}.`,
     fields: [amountField('kg', 'Ice', 'heavy')],
   }),
   'box.looked': ofBox({
     facts: BoxLooked,
     fold: (s, l) => void s.ice.push({ kg: null, seen: l.ice, at: l.at, about: l.about }),
-    say: (l) =>
-      `Under the lid: ${l.ice === 'gone' ? 'the ice is gone' : l.ice === 'full' ? 'full of ice' : l.ice === 'half' ? 'half the ice' : 'a few lumps of ice'}.`,
+    say: (l) => `Under the lid: ${sayIce({ kg: null, seen: l.ice })}.`,
     fields: [choiceField('ice', 'Ice', ICE_SEEN)],
   }),
   'box.retired': ofBox({

@@ -79,7 +79,7 @@ export const TRIP_KINDS = {
   'trip.noted': kind({
     facts: TripNoted,
     fold: (s, n, line) => void s.notes.push({ ...tripNote(n), by: line.now.member, at: n.at, about: n.about }),
-    say: (n, names) => `${sayTripNote(tripNote(n), names.units)}${sayAsTyped(n, ['depthM'], 'depth', names.units)}`,
+    say: (n, names) => sayTripNote(tripNote(n), names.units, sayAsTyped(n, ['depthM'], 'depth', names.units)),
     fields: [
       linesField('text', 'Remark'),
       choiceField('topic', 'Of', NOTE_TOPICS, { optional: true }),

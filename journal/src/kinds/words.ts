@@ -1,10 +1,21 @@
 import type { Bleed } from '@dagboek/core/handling';
+import type { ICE_SEEN, IceNoted } from './book.ts';
 import type { NOTE_TOPICS } from './trip.ts';
-import { METRIC, sayDepth, type Units } from '@dagboek/core/units';
+import { METRIC, sayDepth, sayHeavy, type Units } from '@dagboek/core/units';
 
 /** Words as the sentences of the log write them. */
 export const list = (xs: readonly string[]): string =>
   xs.length < 2 ? (xs[0] ?? '') : `${xs.slice(0, -1).join(', ')} and ${xs[xs.length - 1]}`;
+const ICE_WORDS: Readonly<Record<(typeof ICE_SEEN)[number], string>> = {
+  full: 'full of ice',
+  half: 'half the ice',
+  'a few lumps': 'a few lumps of ice',
+  gone: 'the ice is gone',
+};
+/** What was noted of the ice of a box: "3 kg of ice added", "half the ice". */
+export const sayIce = (ice: IceNoted, units: Units = METRIC): string =>
+  ice.seen !== null ? ICE_WORDS[ice.seen] : `${sayHeavy(ice.kg, units)} of ice added`;
+
 /** What a remark of a trip says, as far as it does. */
 export interface TripNote {
   readonly topic: (typeof NOTE_TOPICS)[number] | null;
@@ -14,11 +25,11 @@ export interface TripNote {
 }
 /** "30.00": money of the book, which has no name. */
 export const sayCost = (cost: number): string => cost.toFixed(2);
-/** A remark of a trip as a sentence: "Lost fish: at the net.", "Ground: anchored, 24 m.", or as it was written when it is about nothing in particular. */
-export function sayTripNote({ topic, text, depthM, cost }: TripNote, units: Units = METRIC): string {
+/** A remark of a trip as a sentence: "Lost fish: at the net.", "Ground: anchored, 24 m." (`typed`: how the depth was typed), or as it was written when it is about nothing in particular. */
+export function sayTripNote({ topic, text, depthM, cost }: TripNote, units: Units = METRIC, typed = ''): string {
   const said = [
     text,
-    ...(depthM === null ? [] : [sayDepth(depthM, units)]),
+    ...(depthM === null ? [] : [`${sayDepth(depthM, units)}${typed}`]),
     ...(cost === null ? [] : [sayCost(cost)]),
   ].join(', ');
   return topic === null ? said : `${capital(topic)}: ${said}${/[.!?]$/.test(said) ? '' : '.'}`;

@@ -1,4 +1,4 @@
-import { airC, TYPICAL_C } from '@dagboek/core/fresh';
+import { airC, HISTAMINE_LIMITS, TYPICAL_C } from '@dagboek/core/fresh';
 import { type Boundary, Conduction, fishBody, INSULATED, meets } from '@dagboek/core/heat';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import type { FishIced } from '../kinds/deck.ts';
@@ -8,7 +8,7 @@ import { massOf } from './freshness-of.ts';
 import { historyOf, type Lay } from './history-of.ts';
 
 /** Cold enough inside, degC: above it histamine forms and spoiling is quick (US FDA hazards guide). */
-export const COLD_C = 4.4;
+export const COLD_C = HISTAMINE_LIMITS.aboveC;
 const HOUR_MS = 3_600_000;
 /** What lies longer than this on ice has long been as cold as it gets, ms: only the last of it is reckoned. */
 const MOST_MS = 72 * HOUR_MS;

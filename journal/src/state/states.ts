@@ -1,5 +1,5 @@
 import type { AidId } from '@dagboek/core/harm';
-import type { ICE_SEEN } from '../kinds/book.ts';
+import type { IceNoted } from '../kinds/book.ts';
 import type { GEARS } from '../kinds/deck.ts';
 import type { TripNote } from '../kinds/words.ts';
 import type { SIGNS } from '../kinds/incident.ts';
@@ -53,7 +53,7 @@ export interface BoxState extends State {
   readonly litres: number;
   readonly addedAt: string;
   /** What was noted of its ice, in the order in which the lines came: put in, or seen. */
-  readonly ice: readonly Timed<{ kg: number | null; seen: (typeof ICE_SEEN)[number] | null }>[];
+  readonly ice: readonly Timed<IceNoted>[];
 }
 
 export interface TripState extends State {

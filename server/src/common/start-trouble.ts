@@ -1,3 +1,4 @@
+import { DoorTrouble } from '../door/door-trouble.ts';
 import { BookTrouble } from '../storage/book-trouble.ts';
 import type { Config } from './config.ts';
 
@@ -6,7 +7,7 @@ import type { Config } from './config.ts';
  * program and tells all it knows.
  */
 export function startTrouble(e: unknown, config: Config | null): string | null {
-  if (e instanceof BookTrouble) return e.message;
+  if (e instanceof BookTrouble || e instanceof DoorTrouble) return e.message;
   if (!(e instanceof Error)) return null;
   if (config === null) return e.message;
   const { code } = e as NodeJS.ErrnoException;

@@ -100,6 +100,15 @@ export const namesOf = (cert: string): string[] =>
     .map((n) => n.replace(/^(DNS|IP Address):/, ''))
     .filter((n) => n !== '');
 
+/** Whether both can be read, and the key is the certificate's own. */
+export function belongTogether({ cert, key }: Certificate): boolean {
+  try {
+    return new NodeCertificate(cert).checkPrivateKey(createPrivateKey(key));
+  } catch {
+    return false;
+  }
+}
+
 /** Whether a certificate still serves: long enough, for all of these names, and signed by this authority. */
 export function stillServes(cert: string, authority: string, names: readonly string[], nowMs: number): boolean {
   const c = new NodeCertificate(cert);
@@ -149,32 +158,14 @@ export async function certificatesIn(
   names: readonly string[],
   nowMs: number,
 ): Promise<{ readonly authority: string; readonly own: Certificate }> {
-  const usable = <T>(look: () => T): T | null => {
-    try {
-      return look();
-    } catch {
-      return null;
-    }
-  };
   const known = read(folder, 'authority');
   const lasts =
     known !== null &&
-    usable(() => {
-      const c = new NodeCertificate(known.cert);
-      return (
-        c.checkPrivateKey(createPrivateKey(known.key)) && Date.parse(c.validTo) > nowMs + CERTIFICATE_DAYS * DAY_MS
-      );
-    });
+    belongTogether(known) &&
+    Date.parse(new NodeCertificate(known.cert).validTo) > nowMs + CERTIFICATE_DAYS * DAY_MS;
   const authority = known && lasts ? known : keep(folder, 'authority', await makeAuthority(of, nowMs));
   const own = read(folder, 'server');
-  if (
-    own &&
-    usable(
-      () =>
-        stillServes(own.cert, authority.cert, names, nowMs) &&
-        new NodeCertificate(own.cert).checkPrivateKey(createPrivateKey(own.key)),
-    )
-  )
+  if (own && belongTogether(own) && stillServes(own.cert, authority.cert, names, nowMs))
     return { authority: authority.cert, own };
   return { authority: authority.cert, own: keep(folder, 'server', await makeCertificate(authority, names, nowMs)) };
 }

@@ -11,6 +11,7 @@ import { BOOK_HEADER, type DoorList, type DoorState, type JoinCode } from '@dagb
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { tripStarted } from '../../../journal/src/builders.test-support.ts';
 import { Config } from '../common/config.ts';
+import { startTrouble } from '../common/start-trouble.ts';
 import { serve, type Served } from '../serve.ts';
 import { aFolder, NOW } from '../test-server.test-support.ts';
 import { certificatesIn, fingerprint, makeAuthority, makeCertificate, namesOf, stillServes } from './certificates.ts';
@@ -327,6 +328,10 @@ describe('a phone in the network of the house', () => {
     await expect(
       listenAtHome(served.app as NestExpressApplication, config({ ...given, DAGBOEK_CERT_KEY: '/none' }).lan!, data),
     ).rejects.toThrow('DAGBOEK_CERT_KEY is "/none", and nothing can be read there.');
+    // The key of another; and at the start it is said, not thrown at whoever started it.
+    writeFileSync(key, authority.key);
+    const odd = await listenAtHome(served.app as NestExpressApplication, lan!, data).catch((e: unknown) => e);
+    expect(startTrouble(odd, config())).toMatch(/no certificate with its own key/);
     expect(config({ DAGBOEK_LAN: '' }).lan).toBeNull();
     expect(config({ DAGBOEK_PORT: '4310' }).lan).toMatchObject({ port: 4311, trustPort: 4312 });
   });

@@ -5,13 +5,15 @@ import type { AddressInfo, Server as NetServer } from 'node:net';
 import { hostname } from 'node:os';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { LanConfig } from '../common/config.ts';
-import { type Certificate, certificatesIn, fingerprint, namesOf } from './certificates.ts';
+import { belongTogether, type Certificate, certificatesIn, fingerprint, namesOf } from './certificates.ts';
 import { doorFolder, DoorService } from './door.service.ts';
+import { DoorTrouble } from './door-trouble.ts';
 import { homeAddresses, homeName } from './home-addresses.ts';
 import { trustServer } from './trust-page.ts';
 
 /** A laptop that moves from the house to the boat has another address: looked at so often, ms. */
 const LOOK_MS = 30_000;
+const DAY_MS = 86_400_000;
 
 const listening = (server: NetServer, port: number): Promise<number> =>
   new Promise((resolve, reject) => {
@@ -19,21 +21,26 @@ const listening = (server: NetServer, port: number): Promise<number> =>
     server.listen(port, '0.0.0.0', () => resolve((server.address() as AddressInfo).port));
   });
 
-/** A certificate that was given. Throws an Error with a sentence. */
+/** A certificate that was given. Throws DoorTrouble. */
 function givenCertificate(given: NonNullable<LanConfig['given']>): Certificate {
   const read = (name: string, file: string): string => {
     try {
       return readFileSync(file, 'utf8');
     } catch {
-      throw new Error(`${name} is "${file}", and nothing can be read there.`);
+      throw new DoorTrouble(`${name} is "${file}", and nothing can be read there.`);
     }
   };
-  return { cert: read('DAGBOEK_CERT', given.cert), key: read('DAGBOEK_CERT_KEY', given.key) };
+  const pair = { cert: read('DAGBOEK_CERT', given.cert), key: read('DAGBOEK_CERT_KEY', given.key) };
+  if (!belongTogether(pair))
+    throw new DoorTrouble(
+      'DAGBOEK_CERT and DAGBOEK_CERT_KEY are no certificate with its own key. Both are PEM files; the key has no password.',
+    );
+  return pair;
 }
 
 /**
  * Opens the book to the network of the house or the boat, over TLS and behind the door. `addresses`: those of this machine
- * now. Answers with what ends it. Throws an Error with a sentence, or what listening throws.
+ * now. Answers with what ends it. Throws DoorTrouble, or what listening throws.
  */
 export async function listenAtHome(
   app: NestExpressApplication,
@@ -77,9 +84,11 @@ export async function listenAtHome(
   };
   tell();
 
-  let known = addresses().join();
+  // Looked at anew with the address, and by the day: a certificate ends also on a server that runs for a year.
+  const state = (): string => `${addresses().join()} ${Math.floor(Date.now() / DAY_MS)}`;
+  let known = state();
   const look = setInterval(() => {
-    const now = addresses().join();
+    const now = state();
     if (now === known) return;
     known = now;
     tell();

@@ -7,6 +7,7 @@ import {
   type FishState,
   freshnessOfFish,
   massOf,
+  sayIce,
   type TripState,
   tripsInOrder,
 } from '@dagboek/journal';
@@ -18,6 +19,7 @@ import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
 import { IceKeys } from './ice-keys.tsx';
 import { nowMs } from '../kit/clock.ts';
+import { capital } from '../kit/names-in-text.ts';
 import { CORE_HOW, sayCore } from '../kit/core-words.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
@@ -102,28 +104,34 @@ function BoxSection({
   const { time, day, dayOfMs, shortDay } = format;
   const state = id === null ? null : book.getAny('box', id);
   const ice = state && iceNow(state, now, trip?.iceKg ? trip.startedAt : null);
-  const word = ice?.last;
-  const known = word
-    ? `${word.kg === null ? (word.seen === 'gone' ? 'The ice was gone' : word.seen === 'full' ? 'Full of ice' : word.seen === 'half' ? 'Half the ice was left' : 'A few lumps of ice were left') : `${sayHeavy(word.kg)} of ice added`} at ${time(word.at)}`
-    : trip
-      ? `${trip.iceKg === null ? 'No ice noted' : `${sayHeavy(trip.iceKg)} of ice`} at ${time(trip.startedAt)}`
-      : null;
-  const lasts = ice?.goneMs ? saySpan(Math.abs(ice.goneMs - now)) : null;
-  const saidIce =
-    known !== null
-      ? `${known}${lasts === null ? '' : (ice?.goneMs ?? 0) > now ? `; taken to last ${lasts} more` : `; taken to be gone for ${lasts}`}. Look under the lid: when the ice no longer covers the fish, add some.`
-      : lines.length
-        ? 'Its trip has ended; take the fish to the board while they are cold.'
-        : 'Empty.';
-  const room = id === null || litres === null ? null : boxRoom(book, id, litres, trip?.iceKg ?? null, byId);
+  const idle = lines.length === 0 && trip === null;
+  const saidIce = (): string => {
+    if (idle) return 'Empty.';
+    const on = (at: string): string =>
+      day(at) === dayOfMs(now) ? `at ${time(at)}` : `on ${shortDay(day(at))} at ${time(at)}`;
+    const known = ice?.last
+      ? `${capital(on(ice.last.at))}: ${sayIce(ice.last, units)}`
+      : trip &&
+        `${capital(on(trip.startedAt))}: ${trip.iceKg === null ? 'no ice noted' : `${sayHeavy(trip.iceKg)} of ice`}`;
+    if (known === null) return 'Its trip has ended; take the fish to the board while they are cold.';
+    const left = ice?.goneMs ? ice.goneMs - now : null;
+    const lasts =
+      left === null
+        ? ''
+        : left > 0
+          ? `; taken to last ${saySpan(left)} more`
+          : `; taken to be gone for ${saySpan(-left)}`;
+    return `${known}${lasts}. Look under the lid: when the ice no longer covers the fish, add some.`;
+  };
+  const room = state && boxRoom(book, state, trip, byId);
   const order = [...lines].sort((a, b) => Date.parse(a.iced?.at ?? '') - Date.parse(b.iced?.at ?? ''));
   return (
     <section aria-label={name}>
       <Row className="pad box-head">
         <h2>
-          {name.charAt(0).toUpperCase() + name.slice(1)} {litres !== null && <small>{sayVolume(litres)}</small>}
+          {capital(name)} {litres !== null && <small>{sayVolume(litres)}</small>}
         </h2>
-        <p>{saidIce}</p>
+        <p>{saidIce()}</p>
         {state && <IceKeys box={state} />}
         {room && lines.length > 0 && (
           <p className={room.tooFull ? 'asks' : undefined}>

@@ -1,0 +1,124 @@
+import { expect, test } from '@jest/globals';
+import { METRIC } from '@dagboek/core/units';
+import { anEntry, idOf, ILSE, landed, TOMAS, TRIP, wholeLine } from './builders.test-support.ts';
+import { sayEntry } from './index.ts';
+
+const fish = idOf('a');
+
+test('every entry of a line can be said in a sentence', () => {
+  const names = {
+    units: METRIC,
+    member: (id: string) => ({ [ILSE]: 'Ilse', [TOMAS]: 'Tomas' })[id] ?? 'someone',
+    species: () => 'Pollack',
+    box: () => 'the blue box',
+    zone: () => 'North Skerries',
+  };
+  expect(wholeLine().map((e) => sayEntry(e, names))).toEqual([
+    'Left for North Skerries: Ilse and Tomas. 9 kg of ice.',
+    'Landed: Pollack, rod. Caught by Ilse.',
+    'Length 44.0 cm, on the board.',
+    'Weight 790 g, by the scale.',
+    'Dispatched, brain spike; signs of a clean kill seen.',
+    'Bled, both gills cut, sea-water bucket.',
+    'Onto ice: slurry, the blue box.',
+    'Onto the board: fillet from the tail, by Tomas.',
+    'Whole: 790 g.',
+    'Gutted: 668 g.',
+    'Fillets: 322 g.',
+    'Trimmed: 276 g.',
+    'Pack 84: Pollack, 2 fillets, 276 g, cloth, into the fridge.',
+    'Pollack on thyme, roasted, cooked by Tomas for Ilse and Tomas.',
+  ]);
+  const say = (kind: Parameters<typeof anEntry>[0], facts: never): string =>
+    sayEntry(anEntry(kind, fish, facts), names);
+  expect(say('fish.landed', { trip: TRIP, angler: ILSE, count: 8 } as never)).toBe('8 landed. Caught by Ilse.');
+  expect(say('fish.bled', { cut: 'none' } as never)).toBe('Not bled.');
+  expect(say('fish.released', { reason: 'too short', state: 'swam off' } as never)).toBe(
+    'Let go: too short; swam off.',
+  );
+  expect(say('meal.rated', { eater: ILSE, mark: 4.5 } as never)).toBe('Ilse gave it 4.5 of 5.');
+  expect(say('book.opened', { name: 'Log', waters: 'w', from: 'shore' } as never)).toBe('Log, from the shore.');
+  expect(say('member.joined', { name: 'Ilse', role: 'skipper' } as never)).toBe('Ilse: skipper.');
+  expect(say('box.added', { name: 'the deck tub', litres: 20 } as never)).toBe('The deck tub, 20 l.');
+  expect(say('pack.moved', { place: 'fridge' } as never)).toContain('thaw');
+  expect(sayEntry({ ...landed('a', '12:00'), kind: 'fish.sung' }, names)).toContain('fish.sung');
+});
+
+test.each<[Parameters<typeof anEntry>[0], object, string]>([
+  ['trip.moved', { zone: 'outer-bank', by: 'by hand' }, 'Moved to outer-bank.'],
+  ['trip.moved', { zone: 'outer-bank', by: 'position source' }, 'Moved to outer-bank, by the position source.'],
+  ['fish.pictured', { photo: 'a'.repeat(64), width: 4, height: 3 }, 'Picture taken.'],
+  [
+    'fish.pictured',
+    { photo: 'a'.repeat(64), width: 4, height: 3, reading: {} },
+    'Picture taken, with a board to measure by.',
+  ],
+  [
+    'fish.measured',
+    { lengthMm: 407, lengthKind: 'total', method: 'photo', sdMm: 9 },
+    'Length 40.7 cm, from a picture, good to 0.9.',
+  ],
+  [
+    'fish.measured',
+    { lengthMm: 300, longestMm: 360, lengthKind: 'fork', method: 'mat' },
+    'Length 30.0 to 36.0 cm fork length, on the mat.',
+  ],
+  ['fish.reported', { rule: 'r', to: 'the warden' }, 'Reported to the warden.'],
+  [
+    'fish.landed',
+    { trip: TRIP, angler: ILSE, count: 1, gear: 'rod', origin: 'stocked' },
+    'Landed, rod, stocked. Caught by ilse.',
+  ],
+  ['box.filled', { kg: 2.27, typed: { kg: '5 lb' } }, '2.27 kg of ice added (typed 5 lb).'],
+  ['box.looked', { ice: 'half' }, 'Under the lid: half the ice.'],
+  [
+    'trip.noted',
+    { topic: 'ground', text: 'anchored', depthM: 36.58, typed: { depthM: '20 fathom' } },
+    'Ground: anchored, 37 m (typed 20 fathom).',
+  ],
+  ['trip.noted', { topic: 'cost', text: 'fuel', cost: 28.4 }, 'Cost: fuel, 28.40.'],
+  ['fish.named', { species: 'turbot', orElse: ['brill'] }, 'Named: turbot or brill.'],
+  ['book.error', { method: 'tape', sdMm: 4 }, 'Lengths with the tape are good to 0.4 cm from now on.'],
+  ['rule.set', { waters: 'w', rule: { sentence: 'No more than two.' } }, 'Rule written: No more than two.'],
+  [
+    'rules.added',
+    { pack: { name: 'Far Lakes', version: '3' }, from: '2026-09-12' },
+    'Rules read from a file: Far Lakes, 3, from 2026-09-12 on.',
+  ],
+  [
+    'species.added',
+    { pack: 'p', packName: 'Isles', species: { name: 'Bay eel' } },
+    'Species added: Bay eel, with the pack Isles.',
+  ],
+  ['member.joined', { name: 'Wren', bornOn: '2012-05-31', licences: [] }, 'Wren. Born 2012-05-31. Holds no licence.'],
+  [
+    'member.joined',
+    { name: 'Ilse', licences: [{ name: 'lake permit', until: '2026-12-31' }] },
+    'Ilse. Lake permit to 2026-12-31.',
+  ],
+  [
+    'fish.measured',
+    { lengthMm: 438.15, lengthKind: 'fork', method: 'tape', typed: { lengthMm: '17.25 in' } },
+    'Length 43.8 cm fork length (typed 17.25 in), with the tape.',
+  ],
+  [
+    'meal.served',
+    {
+      name: 'Pollack',
+      method: 'steamed',
+      cook: ILSE,
+      eaters: [ILSE],
+      packs: [
+        { pack: fish, massG: 300.5, typed: { massG: '10.6 oz' } },
+        { pack: fish, massG: 200 },
+      ],
+      coreC: 51.67,
+      typed: { coreC: '125 °F' },
+    },
+    'Pollack, steamed, cooked by ilse for ilse; 51.7° at the core (typed 125 °F); taken as 10.6 oz.',
+  ],
+])('%s %j is said as a person would say it', (kind, facts, says) => {
+  const plain = (id: string): string => (id === ILSE ? 'ilse' : id);
+  const names = { units: METRIC, member: plain, species: plain, box: plain, zone: plain };
+  expect(sayEntry(anEntry(kind, fish, facts as never), names)).toBe(says);
+});
