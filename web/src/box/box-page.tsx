@@ -143,11 +143,6 @@ function BoxSection({
             {room.unweighed > 0 ? `; ${plural(room.unweighed, 'fish', 'fish')} of no weight not counted` : ''}.
           </p>
         )}
-        {lines.length > 0 && (
-          <p className="hint">
-            Used up: {warmSide(units)} {CORE_HOW}
-          </p>
-        )}
       </Row>
       {order.length > 0 && (
         <Row time="Iced" className="head-row">
@@ -201,6 +196,13 @@ function BoxSection({
           );
         }}
       </Paged>
+      {lines.length > 0 && (
+        <Row className="pad">
+          <p className="hint">
+            Used up: {warmSide(units)} {CORE_HOW}
+          </p>
+        </Row>
+      )}
     </section>
   );
 }
