@@ -25,6 +25,8 @@ const GROWTH = 1.25;
 const MOST_FO = 1 / 150;
 /** Where no cell gains or loses the heat of so many degrees in a step, steps go on growing: it is nearly at rest. */
 const AT_REST_K = 0.02;
+/** A medium that drifts by no more than this since the last march is followed without short steps, K. */
+const DRIFT_K = 0.5;
 /** The first step after a change, as a share of what a cell takes to follow. */
 const FIRST_FO_OF_CELL = 0.25;
 
@@ -115,6 +117,29 @@ export class Conduction {
     return sum;
   }
 
+  /** What its own volume is in the measure of `heat` and `heatIn`: times `volumeM3` over this, they are J. */
+  get measure(): number {
+    return this.total;
+  }
+
+  /**
+   * Sets what it is inside by a reading of its middle, degC: what it is above or below its medium is stretched to meet it, or all
+   * of it shifted when it is nearly at rest.
+   */
+  read(coreC: number): void {
+    if (!Number.isFinite(coreC)) throw new RangeError('a reading is a temperature in degC');
+    const { mediumC } = this.met[1];
+    const [was, off] = [this.coreC, this.coreC - mediumC];
+    const share = (coreC - mediumC) / off;
+    const stretch = this.met[1].h > 0 && Math.abs(off) > 1 && share > 0.2 && share < 5;
+    for (let i = 0; i < this.n; i++) {
+      const t = this.cellC(i);
+      this.enthalpy[i] = this.body.material.enthalpy(stretch ? mediumC + (t - mediumC) * share : t + coreC - was);
+    }
+    this.inflow = null;
+    this.stepS = 0;
+  }
+
   /** Temperature at a share of the way from the middle to the surface, degC. */
   at(share: number): number {
     const x = Math.min(this.n - 1, Math.max(0, share * this.n - 0.5));
@@ -133,7 +158,8 @@ export class Conduction {
     seen?: (goneS: number) => boolean | void,
   ): void {
     if (!(seconds >= 0) || !Number.isFinite(seconds)) throw new RangeError('time goes on by a number of seconds');
-    const changed = surface.h !== this.met[1].h || surface.mediumC !== this.met[1].mediumC || this.stepS === 0;
+    const changed =
+      surface.h !== this.met[1].h || Math.abs(surface.mediumC - this.met[1].mediumC) > DRIFT_K || this.stepS === 0;
     this.meet(other, surface);
     const alpha = this.diffusivity();
     const most = (MOST_FO * this.body.radiusM ** 2) / alpha;

@@ -7,6 +7,9 @@ export { FLESH, flesh, plainMaterial } from './flesh.ts';
 export type { Material } from './flesh.ts';
 export { fishBody } from './fish-body.ts';
 export type { Bodied } from './fish-body.ts';
+// how warm flesh was, is and will be
+export { courseAt, fleshCourse, sampleBefore } from './flesh-course.ts';
+export type { CoreReading, Exposure, FleshCourse } from './flesh-course.ts';
 export { secondsUntilCore } from './cooling-time.ts';
 // what it must agree with
 export { bessel, exactLeft } from './exact-series.ts';

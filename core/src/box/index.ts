@@ -1,0 +1,20 @@
+// what a box is
+export { boxSurfaceM2, ICE, ICE_KG_PER_L, liningJK, openingJ, SLURRY_C, SUN_K, usualLeak, WALLS } from './walls.ts';
+export type { Leak, Walls } from './walls.ts';
+// how it goes with the ice and the fish in it
+export { runBox } from './box-run.ts';
+export type { AirFrom, BoxCourse, BoxEvent, BoxFish, BoxInput, BoxLedger, BoxSample } from './box-run.ts';
+// what was found out about it
+export { EYE_SD, ICE_WORDS, likelihood, wordFor } from './seen.ts';
+export type { IceFinding, IceWord } from './seen.ts';
+export { iceKnown, leakGrid, leakKnown, leakLikelihood, together, usualWeights, weightsOf } from './leak.ts';
+export type { FirstIce, IceKnown, LeakKnown, Melting } from './leak.ts';
+export { bothLeaks, meltTestLeak } from './melt-test.ts';
+export type { MeltTest } from './melt-test.ts';
+// before a trip
+export { slurryRecipe } from './slurry.ts';
+export type { SlurryRecipe } from './slurry.ts';
+export { iceOdds, lastsWith } from './odds.ts';
+export type { CatchClass, EarlierFish, Odds, OddsInput } from './odds.ts';
+export { heatToGive, releasedAfter, releaseOf } from './release.ts';
+export type { Release } from './release.ts';

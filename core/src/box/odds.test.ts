@@ -1,0 +1,113 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { Conduction, fishBody, type Bodied, meets } from '../heat/index.ts';
+import { POLLACK } from '../test-species.test-support.ts';
+import {
+  heatToGive,
+  ICE,
+  iceOdds,
+  lastsWith,
+  liningJK,
+  type OddsInput,
+  openingJ,
+  releasedAfter,
+  releaseOf,
+  slurryRecipe,
+} from './index.ts';
+
+const BODY = fishBody(POLLACK as Bodied, 1000);
+const RELEASE = releaseOf(BODY);
+const input = (more: Partial<OddsInput> = {}): OddsInput => ({
+  seed: 3,
+  runs: 2000,
+  litres: 52,
+  leak: { uaWK: 1.2, sdLn: 0.2 },
+  iceKg: 8,
+  homeH: 11,
+  airC: 17,
+  airSdC: 2,
+  waterC: 13,
+  sun: false,
+  precooled: true,
+  classes: [{ fat: 'lean', release: RELEASE }],
+  trips: [[{ class: 0, kg: 3, count: 3, atH: 2 }], [{ class: 0, kg: 1, count: 1, atH: 6 }], []],
+  ...more,
+});
+
+describe('the heat that fish give to ice', () => {
+  test('follows the solver, from nothing to all', () => {
+    const c = new Conduction(BODY, 12, 24);
+    c.march(2 * 3600, meets('wet ice', 0));
+    expect(releasedAfter(RELEASE, 2)).toBeCloseTo(1 - c.meanC / 12, 2);
+    expect([releasedAfter(RELEASE, -1), releasedAfter(RELEASE, 0)]).toEqual([0, 0]);
+    expect(releasedAfter(RELEASE, 500)).toBeGreaterThan(0.99);
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 30, noNaN: true }), fc.double({ min: 0, max: 5, noNaN: true }), (h, more) =>
+        expect(releasedAfter(RELEASE, h + more)).toBeGreaterThanOrEqual(releasedAfter(RELEASE, h) - 1e-12),
+      ),
+    );
+    expect(heatToGive(2, 'lean', 10, 0)).toBe(72_000);
+    expect(heatToGive(2, 'oily', -3, 0)).toBe(0);
+  });
+});
+
+describe('whether the ice lasts', () => {
+  test('a day without chance melts what the sums say', () => {
+    const sure = iceOdds(input({ runs: 400, leak: { uaWK: 1.2, sdLn: 0 }, airSdC: 0, trips: [[]] }));
+    expect(sure.middleKg).toBeCloseTo((1.2 * 17 * 11 * 3600) / ICE.fusionJ, 1);
+    const warm = iceOdds(input({ runs: 400, leak: { uaWK: 1.2, sdLn: 0 }, airSdC: 0, trips: [[]], precooled: false }));
+    expect((warm.middleKg - sure.middleKg) * ICE.fusionJ).toBeCloseTo(liningJK(52) * 17, -4);
+    const fish = iceOdds(
+      input({ runs: 4000, leak: { uaWK: 1.2, sdLn: 0 }, airSdC: 0, trips: [[{ class: 0, kg: 2, count: 2, atH: 1 }]] }),
+    );
+    const gives = heatToGive(2, 'lean', 13, 0) + openingJ(52, 17, 0);
+    expect((fish.middleKg - sure.middleKg) * ICE.fusionJ).toBeGreaterThan(gives * 0.85);
+    expect((fish.middleKg - sure.middleKg) * ICE.fusionJ).toBeLessThan(gives * 1.15);
+  });
+
+  test('the same seed gives the same days; the twenty stand for all; needed is what nineteen in twenty need', () => {
+    const [a, b] = [iceOdds(input()), iceOdds(input())];
+    expect(a).toEqual(b);
+    const ended = a.twenty.filter((h) => h !== null && h < 11).length;
+    expect(Math.abs(ended / 20 - (1 - a.lasts))).toBeLessThanOrEqual(0.06);
+    expect(a.twenty).toHaveLength(20);
+    expect(lastsWith(a, a.neededKg)).toBeCloseTo(0.95, 2);
+    expect(lastsWith(a, 8)).toBeCloseTo(a.lasts, 2);
+    expect([lastsWith(a, 0), lastsWith(a, 500)]).toEqual([0, 1]);
+  });
+
+  test('more ice, shade, a tighter box, cooling before and fewer fish never lower the chance', () => {
+    const base = iceOdds(input({ iceKg: 3, sun: true, precooled: false })).lasts;
+    const better: Partial<OddsInput>[] = [{ iceKg: 5 }, { sun: false }, { precooled: true }, { leak: { uaWK: 0.6, sdLn: 0.2 } }, { trips: [[]] }];
+    for (const b of better)
+      expect(iceOdds(input({ iceKg: 3, sun: true, precooled: false, ...b })).lasts).toBeGreaterThan(base);
+  });
+
+  test('says how far it is, and refuses what it cannot reckon', () => {
+    const said: number[] = [];
+    iceOdds(input({ runs: 1000 }), (s) => said.push(s));
+    expect(said).toEqual([0, 0.25, 0.5, 0.75, 1]);
+    expect(() => iceOdds(input({ trips: [] }))).toThrow(RangeError);
+    expect(() => iceOdds(input({ homeH: 0 }))).toThrow(RangeError);
+  });
+});
+
+describe('a slurry', () => {
+  test('fits the box with its fish: two parts of ice to one of water', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 10, max: 200, noNaN: true }), fc.double({ min: 0, max: 40, noNaN: true }), (litres, kg) => {
+        const r = slurryRecipe(litres, kg, 14, 12);
+        if (!r) return expect(kg / 1.05).toBeGreaterThan(litres * 0.9 - 2);
+        expect(r.litres).toBeLessThanOrEqual(litres * 0.9 + 1e-9);
+        expect(r.iceKg / r.seaL).toBeLessThanOrEqual(2 + 1e-9);
+        expect(r.iceKg / r.seaL).toBeGreaterThan(1);
+      }),
+    );
+  });
+  test('says when its ice is not enough for warm fish, and when there is no room', () => {
+    expect(slurryRecipe(50, 8, 14, 12)!.enough).toBe(true);
+    expect(slurryRecipe(30, 22, 26, 26)!.enough).toBe(false);
+    expect(slurryRecipe(20, 18.6, 14, 12)).toBeNull();
+    expect(() => slurryRecipe(0, 1, 14, 12)).toThrow(RangeError);
+  });
+});
