@@ -26,6 +26,16 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
   'box.added': fc.record({ name, litres: fc.integer({ min: 10, max: 90 }) }),
   'box.retired': fc.constant({}),
   'box.filled': fc.record({ kg: fc.integer({ min: 1, max: 9 }) }),
+  'box.weighed': fc.record({ kg: fc.integer({ min: 0, max: 9 }) }),
+  'box.drained': fc.constantFrom({}, { kg: 2 }),
+  'box.read': fc.record({ c: fc.integer({ min: -1, max: 12 }) }),
+  'box.stands': fc.record({ sun: fc.boolean() }),
+  'box.tested': fc.record({
+    iceKg: fc.constant(4),
+    leftKg: fc.integer({ min: 1, max: 3 }),
+    hours: fc.constant(12),
+    airC: fc.constant(18),
+  }),
   'box.looked': fc.record({ ice: fc.constantFrom('full', 'gone') }),
   'trip.started': fc.record({
     waters: fc.constant('bay'),
@@ -57,6 +67,8 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
   'fish.dispatched': fc.record({ how: fc.constant('brain spike'), signsSeen: fc.boolean() }),
   'fish.bled': fc.record({ cut: fc.constantFrom('both gills', 'none') }),
   'fish.iced': fc.record({ box: some('box'), how: fc.constantFrom('slurry', 'layered ice') }),
+  'fish.moved': fc.record({ box: some('box') }),
+  'fish.read': fc.record({ c: fc.integer({ min: -1, max: 20 }) }),
   'fish.noted': fc.record({ text: name }),
   'fish.reported': fc.record({ rule: fc.constant('mine'), to: name }),
   'fish.pictured': fc.record({

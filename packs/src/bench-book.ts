@@ -143,7 +143,7 @@ for (const n of SIZES) {
     time('a verdict', () => judgeFish(book, rules, state, { byId, names }, day));
     time('a row of the log', () => {
       const line = custodyOf(book, fish);
-      return line && freshnessOf(line, byId(state.species), 12, at);
+      return line && freshnessOf(book, line, byId, at);
     });
     time('bags of the day', () => bagsOn(book, rules, day, CREW, null, 'Tern'));
     time('the trip under way', () => fishOfTrip(book, openTrip(book)?.id ?? ''));

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { type ConductionBody, flesh, meets } from '../heat/index.ts';
-import { type BoxFish, type BoxInput, ICE, liningJK, openingJ, runBox, SLURRY_C } from './index.ts';
+import { type BoxFish, type BoxInput, ICE, type IceFinding, liningJK, openingJ, runBox, SLURRY_C } from './index.ts';
 
 const HOUR = 3_600_000;
 const body = (radiusM: number): ConductionBody => ({ radiusM, exponent: 0.8, material: flesh('lean') });
@@ -85,22 +85,33 @@ describe('heat and mass are kept', () => {
         fc.array(fc.tuple(fc.constantFrom('ice', 'water', 'drained', 'opened'), fc.double({ min: 0, max: 24, noNaN: true })), {
           maxLength: 5,
         }),
+        fc.array(
+          fc.tuple(fc.double({ min: 0, max: 24, noNaN: true }), fc.constantFrom('full', 'half', 'gone', 3, 0.4)),
+          { maxLength: 2 },
+        ),
         fc.double({ min: 0, max: 12, noNaN: true }),
         fc.double({ min: 0.3, max: 4, noNaN: true }),
-        (list, did, iceKg, uaWK) => {
+        (list, did, found, iceKg, uaWK) => {
           const { ledger: l, samples } = runBox(
             box({
               iceKg,
               uaWK,
               precooled: false,
+              found: found.map(([h, x]): IceFinding =>
+                typeof x === 'string'
+                  ? { atMs: h * HOUR, kind: 'seen', word: x as 'full' }
+                  : x > 1
+                    ? { atMs: h * HOUR, kind: 'read', overK: x }
+                    : { atMs: h * HOUR, kind: 'weighed', kg: x },
+              ),
               fish: list.map((f, i) => fish(String(i), f.kg, f.inH, { count: f.count, outMs: f.forH === null ? null : (f.inH + f.forH) * HOUR })),
               events: did.map(([kind, h]) => ({ atMs: h * HOUR, kind, kg: 2, c: 12 }) as BoxInput['events'][number]),
             }),
           );
           const through = Math.abs(l.startJ) + Math.abs(l.wallsJ) + Math.abs(l.fishJ) + Math.abs(l.addedJ) + 1;
-          const missing = l.startJ + l.wallsJ + l.openingsJ + l.fishJ + l.addedJ - l.drainedJ - l.endJ;
+          const missing = l.startJ + l.wallsJ + l.openingsJ + l.fishJ + l.addedJ + l.correctedJ - l.drainedJ - l.endJ;
           expect(Math.abs(missing) / through).toBeLessThan(1e-9);
-          expect(Math.abs(l.startKg + l.addedKg - l.drainedKg - l.endKg)).toBeLessThan(1e-9);
+          expect(Math.abs(l.startKg + l.addedKg + l.correctedKg - l.drainedKg - l.endKg)).toBeLessThan(1e-9);
           for (const s of samples) {
             expect(s.iceKg >= 0 && s.waterKg >= -1e-9 && Number.isFinite(s.mediumC)).toBe(true);
             // Between ice and the warmest that ever was about it.
@@ -171,6 +182,21 @@ describe('what must hold of every box', () => {
       box({ meltC: SLURRY_C, fish: [fish('a', 1, 0.5, { how: 'still slurry' })], events: [{ atMs: 0, kind: 'water', kg: 4, c: 12 }] }),
     );
     expect(b.samples.at(-1)!.mediumC).toBe(SLURRY_C);
+  });
+
+  test('what was found sets it right, and says by how much it was off', () => {
+    const at = (found: IceFinding) => runBox(box({ found: [found], untilMs: 10 * HOUR }));
+    const gone = at({ atMs: 4 * HOUR, kind: 'seen', word: 'gone' });
+    expect(gone.without[0]).toMatchObject({ fromMs: 4 * HOUR });
+    expect(gone.corrected[0]).toMatchObject({ isKg: 0, reckonedKg: expect.closeTo(8 - (18 * 4 * 3600) / ICE.fusionJ, 1) });
+    const half = at({ atMs: 4 * HOUR, kind: 'seen', word: 'half' }).corrected[0]!;
+    expect(half.isKg).toBeCloseTo(6, 9);
+    expect(at({ atMs: 4 * HOUR, kind: 'seen', word: 'full' }).corrected[0]!).toMatchObject({ isKg: half.reckonedKg });
+    expect(at({ atMs: 4 * HOUR, kind: 'weighed', kg: 7.7 }).corrected[0]!.isKg).toBeCloseTo(7.7, 9);
+    const warm = at({ atMs: 4 * HOUR, kind: 'read', overK: 6 });
+    expect(warm.corrected[0]).toMatchObject({ reckonedC: 0, isC: expect.closeTo(6, 9) });
+    const cold = runBox(box({ iceKg: 0, untilMs: 10 * HOUR, found: [{ atMs: 4 * HOUR, kind: 'read', overK: 0.2 }] }));
+    expect(cold.corrected[0]!.isKg).toBeCloseTo(0.2, 9);
   });
 
   test('what cannot be is refused, and what lies outside the time is left out', () => {

@@ -1,4 +1,5 @@
-import { type Boundary, Conduction, type ConductionBody, FLESH, INSULATED, meets, type Transfer } from '../heat/index.ts';
+import { type Boundary, COARSE_FO, Conduction, type ConductionBody, FLESH, INSULATED, meets, type Transfer } from '../heat/index.ts';
+import { ICE_BELOW_K, type IceFinding, shareSeen } from './seen.ts';
 import { ICE, liningJK, openingJ, SUN_K } from './walls.ts';
 
 /** Air about the box from an instant on, degC. */
@@ -48,6 +49,8 @@ export interface BoxInput {
   readonly meltC: number;
   readonly events: readonly BoxEvent[];
   readonly fish: readonly BoxFish[];
+  /** What was found out about it: the box is set right by it. */
+  readonly found?: readonly IceFinding[];
   /** As if the ice lasted for ever: for what melts it, whatever the walls. */
   readonly iceForEver?: boolean;
 }
@@ -58,6 +61,8 @@ export interface BoxSample {
   readonly iceKg: number;
   readonly waterKg: number;
   readonly mediumC: number;
+  /** Whether its water covers the fish, were there no ice. */
+  readonly covered: boolean;
   /** Since the beginning: air above the medium times seconds, K s; heat by all but walls, J; ice that was put in, kg. */
   readonly degreeS: number;
   readonly otherJ: number;
@@ -78,6 +83,19 @@ export interface BoxLedger {
   readonly addedKg: number;
   readonly drainedKg: number;
   readonly endKg: number;
+  /** What findings set right. */
+  readonly correctedJ: number;
+  readonly correctedKg: number;
+}
+
+/** A finding that set the box right: what was reckoned, and what it was. */
+export interface BoxCorrected {
+  readonly atMs: number;
+  readonly kind: IceFinding['kind'];
+  readonly reckonedKg: number;
+  readonly isKg: number;
+  readonly reckonedC: number;
+  readonly isC: number;
 }
 
 export interface BoxCourse {
@@ -87,10 +105,11 @@ export interface BoxCourse {
   /** When there was none, each from when to when; the last without an end when none came. */
   readonly without: readonly { readonly fromMs: number; readonly toMs: number | null }[];
   readonly ledger: BoxLedger;
+  readonly corrected: readonly BoxCorrected[];
 }
 
 /** Steps of the box while a fish still cools, later, and when the ice is gone, s. */
-const [EARLY_S, LATER_S, WARM_S] = [600, 1800, 600];
+const [EARLY_S, LATER_S, WARM_S] = [600, 3600, 900];
 const YOUNG_MS = 3 * 3_600_000;
 /** Cells of a fish in the box: its heat is what counts here. */
 const CELLS = 16;
@@ -100,6 +119,10 @@ const COVERED = 0.25;
 const CRUMB_KG = 1e-6;
 /** Where the ice ends within a step, the step ends there; none is shorter than so many s for it. */
 const TO_THE_END_S = 20;
+/** A reading so far over the melting point means that there is no ice; one below it that there is some, a lump at least. */
+const LUMP_KG = 0.2;
+/** A fish so near to its ice is as cold as that, K. */
+const REST_K = 0.03;
 /** What happens within so many ms happens at once. */
 const AT_ONCE_MS = 0.5;
 
@@ -112,7 +135,7 @@ interface Inside {
 }
 
 function enter(fish: BoxFish): Inside {
-  const flesh = new Conduction(fish.body, fish.startC, CELLS);
+  const flesh = new Conduction(fish.body, fish.startC, CELLS, COARSE_FO);
   for (const b of fish.before) flesh.march(b.seconds, b.boundary);
   const { radiusM, exponent } = fish.body;
   const volume = (fish.massKg / FLESH.density) * fish.count;
@@ -141,10 +164,28 @@ class Pool {
   get heatJK(): number {
     return this.kg * ICE.waterJ + this.liningJK;
   }
+  /** So much of it is ice, the rest water at the melting point. */
+  setIce(kg: number): void {
+    if (kg === this.iceKg) return;
+    this.kg = Math.max(this.kg, kg);
+    this.j = -kg * ICE.fusionJ;
+  }
+  /** No ice, and so warm. */
+  warm(c: number): void {
+    this.j = this.heatJK * Math.max(0, c - this.meltC);
+  }
   get c(): number {
     // Colder than all frozen it cannot get: nothing here is colder than its ice.
     return this.j <= 0 ? this.meltC : this.meltC + this.j / this.heatJK;
   }
+}
+
+interface Happening {
+  readonly atMs: number;
+  readonly event: BoxEvent | null;
+  readonly comes: BoxFish | null;
+  readonly goes: string | null;
+  readonly found: IceFinding | null;
 }
 
 /** Air about the box at an instant: the last that was said, with the sun. */
@@ -174,17 +215,20 @@ export function runBox(input: BoxInput): BoxCourse {
   const forEver = input.iceForEver ?? false;
   const pool = new Pool(input.iceKg, input.precooled ? meltC : airAt(input, fromMs), meltC, liningJK(litres));
   const within = (ms: number): boolean => ms >= fromMs && ms <= untilMs;
-  const happens = [
-    ...input.events.map((e) => ({ atMs: e.atMs, event: e, comes: null as BoxFish | null, goes: null as string | null })),
+  const nothing = { event: null, comes: null, goes: null, found: null };
+  const happens: Happening[] = [
+    ...input.events.map((e) => ({ ...nothing, atMs: e.atMs, event: e })),
+    ...(input.found ?? []).map((f) => ({ ...nothing, atMs: f.atMs, found: f })),
     ...input.fish.flatMap((f) => [
-      { atMs: Math.max(f.inMs, fromMs), event: null, comes: f, goes: null },
-      ...(f.outMs === null ? [] : [{ atMs: Math.max(f.outMs, f.inMs, fromMs), event: null, comes: null, goes: f.id }]),
+      { ...nothing, atMs: Math.max(f.inMs, fromMs), comes: f },
+      ...(f.outMs === null ? [] : [{ ...nothing, atMs: Math.max(f.outMs, f.inMs, fromMs), goes: f.id }]),
     ]),
   ]
     .filter((h) => within(h.atMs))
     .sort((a, b) => a.atMs - b.atMs);
   const inside = new Map<string, Inside>();
-  const L = { wallsJ: 0, openingsJ: 0, fishJ: 0, addedJ: 0, drainedJ: 0, addedKg: 0, drainedKg: 0 };
+  const corrected: BoxCorrected[] = [];
+  const L = { correctedJ: 0, correctedKg: 0, wallsJ: 0, openingsJ: 0, fishJ: 0, addedJ: 0, drainedJ: 0, addedKg: 0, drainedKg: 0 };
   const [startJ, startKg] = [pool.j, pool.kg];
   const samples: BoxSample[] = [];
   const without: { fromMs: number; toMs: number | null }[] = [];
@@ -192,9 +236,16 @@ export function runBox(input: BoxInput): BoxCourse {
   /** What came into the pool in the last step, W. */
   let power = uaWK * airAt(input, fromMs);
   const hasIce = (): boolean => forEver || pool.iceKg > 0;
+  /** Whether its water covers the fish, were there no ice. */
+  const isCovered = (): boolean => {
+    let fishKg = 0;
+    for (const i of inside.values()) fishKg += i.fish.massKg * i.fish.count;
+    return pool.kg - pool.iceKg > COVERED * fishKg;
+  };
   const sample = (): void => {
     const iceKg = pool.iceKg;
-    samples.push({ atMs: at, iceKg, waterKg: pool.kg - iceKg, mediumC: pool.c, degreeS, otherJ, addedKg: iceAdded });
+    const covered = isCovered();
+    samples.push({ atMs: at, iceKg, waterKg: pool.kg - iceKg, mediumC: pool.c, covered, degreeS, otherJ, addedKg: iceAdded });
     const open = without.at(-1)?.toMs === null;
     if (hasIce() && open) without[without.length - 1] = { fromMs: without.at(-1)!.fromMs, toMs: at };
     else if (!hasIce() && !open) without.push({ fromMs: at, toMs: null });
@@ -219,7 +270,27 @@ export function runBox(input: BoxInput): BoxCourse {
     L.addedKg += kg;
     L.addedJ += j;
   };
-  const happen = (h: (typeof happens)[number]): void => {
+  /** The most ice that lay in it so far, kg. */
+  let mostKg = input.iceKg;
+  const correct = (f: IceFinding): void => {
+    if (forEver || f.kind === 'poured') return;
+    const [reckonedKg, reckonedC, j, kg] = [pool.iceKg, pool.c, pool.j, pool.kg];
+    if (f.kind === 'read') {
+      if (f.overK > ICE_BELOW_K) pool.warm(meltC + f.overK);
+      else if (reckonedKg === 0) pool.setIce(LUMP_KG);
+    } else {
+      const [least, most] = f.kind === 'weighed' ? [f.kg, f.kg] : shareSeen(f.word).map((s) => s * mostKg);
+      pool.setIce(Math.min(Math.max(reckonedKg, least!), most!));
+    }
+    L.correctedJ += pool.j - j;
+    L.correctedKg += pool.kg - kg;
+    corrected.push({ atMs: f.atMs, kind: f.kind, reckonedKg, isKg: pool.iceKg, reckonedC, isC: pool.c });
+  };
+  const happen = (h: Happening): void => {
+    if (h.found) {
+      opened();
+      correct(h.found);
+    }
     if (h.comes) {
       inside.set(h.comes.id, enter(h.comes));
       youngMs = at + YOUNG_MS;
@@ -234,6 +305,7 @@ export function runBox(input: BoxInput): BoxCourse {
     if (e.kind === 'ice') {
       put(e.kg, -e.kg * ICE.fusionJ);
       iceAdded += e.kg;
+      mostKg = Math.max(mostKg, pool.iceKg);
       opened();
     } else if (e.kind === 'water') {
       const j = e.kg * ICE.waterJ * (e.c - meltC);
@@ -249,9 +321,7 @@ export function runBox(input: BoxInput): BoxCourse {
     const airC = airAt(input, at);
     const ice = hasIce();
     const before = pool.c;
-    let fishKg = 0;
-    for (const i of inside.values()) fishKg += i.fish.massKg * i.fish.count;
-    const covered = pool.kg - pool.iceKg > COVERED * fishKg;
+    const covered = isCovered();
     let mediumC = before;
     if (!ice) {
       // Where the medium will be, by what its walls and skins give it, implicitly: so that little water does not overshoot.
@@ -266,6 +336,8 @@ export function runBox(input: BoxInput): BoxCourse {
     } else if (forEver) mediumC = meltC;
     let fishJ = 0;
     for (const i of inside.values()) {
+      // As cold as what it lies in: nothing goes through its skin.
+      if (ice && Math.abs(i.flesh.surfaceC - mediumC) < REST_K && Math.abs(i.flesh.coreC - mediumC) < REST_K) continue;
       const was = i.flesh.heatIn;
       i.flesh.march(seconds, meet(mediumC, i.fish.how, covered), INSULATED);
       fishJ -= (i.flesh.heatIn - was) * i.scale;
@@ -302,6 +374,7 @@ export function runBox(input: BoxInput): BoxCourse {
     samples,
     without,
     goneMs: last && last.toMs === null ? last.fromMs : null,
+    corrected,
     ledger: { ...L, startJ, startKg, endJ: pool.j, endKg: pool.kg },
   };
 }

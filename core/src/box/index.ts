@@ -3,12 +3,12 @@ export { boxSurfaceM2, ICE, ICE_KG_PER_L, liningJK, openingJ, SLURRY_C, SUN_K, u
 export type { Leak, Walls } from './walls.ts';
 // how it goes with the ice and the fish in it
 export { runBox } from './box-run.ts';
-export type { AirFrom, BoxCourse, BoxEvent, BoxFish, BoxInput, BoxLedger, BoxSample } from './box-run.ts';
+export type { AirFrom, BoxCorrected, BoxCourse, BoxEvent, BoxFish, BoxInput, BoxLedger, BoxSample } from './box-run.ts';
 // what was found out about it
-export { EYE_SD, ICE_WORDS, likelihood, wordFor } from './seen.ts';
+export { EYE_SD, ICE_BELOW_K, ICE_WORDS, likelihood, shareSeen, wordFor } from './seen.ts';
 export type { IceFinding, IceWord } from './seen.ts';
-export { iceKnown, leakGrid, leakKnown, leakLikelihood, together, usualWeights, weightsOf } from './leak.ts';
-export type { FirstIce, IceKnown, LeakKnown, Melting } from './leak.ts';
+export { iceBand, icePosterior, iceWith, leakGrid, leakKnown, leakLikelihood, together, usualWeights, weightsOf } from './leak.ts';
+export type { FirstIce, IceBand, IcePosterior, LeakKnown, Melting } from './leak.ts';
 export { bothLeaks, meltTestLeak } from './melt-test.ts';
 export type { MeltTest } from './melt-test.ts';
 // before a trip

@@ -5,7 +5,8 @@ import {
   EYE_SD,
   ICE,
   type IceFinding,
-  iceKnown,
+  iceBand,
+  icePosterior,
   leakGrid,
   leakKnown,
   leakLikelihood,
@@ -118,8 +119,9 @@ describe('the leak of a box', () => {
         const m = filling(found);
         if (trip < 2) weights = together(weights, leakLikelihood(m, GRID, first));
         else {
-          const known = iceKnown(m, GRID, weights, first);
-          if (known.leak.low <= truth && truth <= known.leak.high) leaks++;
+          const posterior = icePosterior(m, GRID, weights, first);
+          const known = iceBand(m, posterior);
+          if (posterior.leak.low <= truth && truth <= posterior.leak.high) leaks++;
           const end = iceAt(truth, kg, 12);
           if (known.lowKg[48]! <= end + 1e-9 && end <= known.highKg[48]! + 1e-9) ices++;
         }
@@ -132,13 +134,14 @@ describe('the leak of a box', () => {
   });
 
   test('the ice of a filling: between its bounds, and gone when its middle is', () => {
-    const known = iceKnown(filling([]), GRID, usualWeights(USUAL), { kg: 3, sdKg: 0.3 });
+    const known = iceBand(filling([]), icePosterior(filling([]), GRID, usualWeights(USUAL), { kg: 3, sdKg: 0.3 }));
     known.midKg.forEach((v, k) => expect(known.lowKg[k]! <= v && v <= known.highKg[k]!).toBe(true));
     expect(known.gone.early!).toBeLessThan(known.gone.middle ?? Number.POSITIVE_INFINITY);
-    const sure = iceKnown(filling([]), GRID, weightsOf(GRID, { uaWK: 1.5, sdLn: 0.03 }), { kg: 3, sdKg: 0.01 });
+    const posterior = icePosterior(filling([]), GRID, weightsOf(GRID, { uaWK: 1.5, sdLn: 0.03 }), { kg: 3, sdKg: 0.01 });
+    const sure = iceBand(filling([]), posterior);
     const hours = (3 * ICE.fusionJ) / (1.5 * 18 * 3600 + 400_000 / 12);
     expect(sure.gone.middle! / HOUR).toBeCloseTo(hours, 0);
-    expect(sure.firstKg).toBeCloseTo(3, 2);
+    expect(posterior.firstKg).toBeCloseTo(3, 2);
   });
 });
 

@@ -154,11 +154,46 @@ function quantile(points: Float64Array, weights: Float64Array, p: number): numbe
   return points[points.length - 1]!;
 }
 
-/** The ice of a box after all that was found, at its samples: the middle and nineteen in twenty, kg. */
-export interface IceKnown {
+/** What is known of a filling after all that was found: every leak and first ice that may be, each with its weight. */
+export interface IcePosterior {
   readonly leak: LeakKnown;
   /** The first ice, the mean of what is known, kg. */
   readonly firstKg: number;
+  readonly trials: readonly { readonly uaWK: number; readonly kg: number; readonly w: number }[];
+}
+
+/** Weighs every leak and first ice by what was found (Bayes on a grid). `weights`: what is known of the leak from elsewhere, on `grid`. */
+export function icePosterior(m: Melting, grid: Float64Array, weights: Float64Array, first: FirstIce): IcePosterior {
+  const [at, ices] = [placed(m), icePoints(first)];
+  const leakW = new Float64Array(grid.length);
+  const trials: { uaWK: number; kg: number; w: number }[] = [];
+  let [total, firstKg] = [0, 0];
+  for (const [g, uaWK] of grid.entries()) {
+    if (weights[g]! < NEGLIGIBLE / 100) continue;
+    for (const [i, kg] of ices.kg.entries()) {
+      const w = weights[g]! * ices.weight[i]! * (at.size > 0 ? likely(m, at, uaWK, kg) : 1);
+      trials.push({ uaWK, kg, w });
+      leakW[g]! += w;
+      total += w;
+      firstKg += w * kg;
+    }
+  }
+  return {
+    leak: leakKnown(grid, normalised(leakW)),
+    firstKg: firstKg / total,
+    trials: trials.map((t) => ({ ...t, w: t.w / total })).filter((t) => t.w > NEGLIGIBLE),
+  };
+}
+
+/** Ice at the samples of a filling for one leak and one first ice, kg. */
+export function iceWith(m: Melting, uaWK: number, firstKg: number): Float64Array {
+  const ice = new Float64Array(m.samples.length);
+  walk(m, uaWK, firstKg, (k, left) => void (ice[k] = left));
+  return ice;
+}
+
+/** The ice of a filling at its samples: the middle and nineteen in twenty, kg. */
+export interface IceBand {
   readonly midKg: Float64Array;
   readonly lowKg: Float64Array;
   readonly highKg: Float64Array;
@@ -166,38 +201,18 @@ export interface IceKnown {
   readonly gone: { readonly early: number | null; readonly middle: number | null; readonly late: number | null };
 }
 
-/**
- * What is known of the ice: every leak and first ice that may be, weighed by what was found (Bayes on a grid). `weights`: what is
- * known of the leak from elsewhere, on `grid`.
- */
-export function iceKnown(m: Melting, grid: Float64Array, weights: Float64Array, first: FirstIce): IceKnown {
+/** How sure the ice of a filling is, from all that it may be. */
+export function iceBand(m: Melting, posterior: IcePosterior): IceBand {
   const n = m.samples.length;
-  const [at, ices] = [placed(m), icePoints(first)];
-  const tried: { w: number; ice: Float64Array; goneMs: number }[] = [];
-  const leakW = new Float64Array(grid.length);
-  let [total, firstKg] = [0, 0];
-  for (const [g, ua] of grid.entries()) {
-    if (weights[g]! < 1e-7) continue;
-    for (const [i, kg] of ices.kg.entries()) {
-      const ice = new Float64Array(n);
-      let p = weights[g]! * ices.weight[i]!;
-      walk(m, ua, kg, (k, left, most, water) => {
-        ice[k] = left;
-        for (const f of at.get(k) ?? []) p *= likelihood(f, left, most, water);
-      });
-      const lastWith = ice.findLastIndex((v) => v > 0);
-      const goneMs = lastWith === n - 1 ? Number.POSITIVE_INFINITY : goneAt(m, ice, lastWith, ua);
-      tried.push({ w: p, ice, goneMs });
-      leakW[g]! += p;
-      total += p;
-      firstKg += p * kg;
-    }
-  }
-  const share = (x: { w: number }): number => x.w / total;
-  const likely = tried.filter((x) => share(x) > NEGLIGIBLE);
+  const tried = posterior.trials.map((t) => {
+    const ice = iceWith(m, t.uaWK, t.kg);
+    const lastWith = ice.findLastIndex((v) => v > 0);
+    const goneMs = lastWith === n - 1 ? Number.POSITIVE_INFINITY : goneAt(m, ice, lastWith, t.uaWK);
+    return { w: t.w, ice, goneMs };
+  });
   /** Weighted quantiles of what each trial says. */
   const among = (say: (x: (typeof tried)[number]) => number, ps: readonly number[]): number[] => {
-    const order = likely.map((x) => ({ v: say(x), w: share(x) })).sort((a, b) => a.v - b.v);
+    const order = tried.map((x) => ({ v: say(x), w: x.w })).sort((a, b) => a.v - b.v);
     let [sum, i] = [0, 0];
     return ps.map((p) => {
       while (i < order.length - 1 && sum + order[i]!.w < p) sum += order[i++]!.w;
@@ -205,8 +220,9 @@ export function iceKnown(m: Melting, grid: Float64Array, weights: Float64Array, 
     });
   };
   const [midKg, lowKg, highKg] = [new Float64Array(n), new Float64Array(n), new Float64Array(n)];
-  // Ice lies on a smooth curve: reckoned at every few samples and drawn straight between.
-  const every = Math.max(1, Math.floor(n / 60));
+  // Ice lies on a smooth curve: reckoned at every few samples, and straight between.
+  const at = placed(m);
+  const every = Math.max(1, Math.floor(n / 40));
   for (let k = 0; k < n; k++) {
     if (k % every !== 0 && k !== n - 1 && !at.has(k)) continue;
     [lowKg[k], midKg[k], highKg[k]] = among((x) => x.ice[k]!, [0.025, 0.5, 0.975]) as [number, number, number];
@@ -214,14 +230,7 @@ export function iceKnown(m: Melting, grid: Float64Array, weights: Float64Array, 
   if (every > 1) between([midKg, lowKg, highKg], n, every, at);
   const [early, middle, late] = among((x) => x.goneMs, [0.025, 0.5, 0.975]);
   const known = (ms: number | undefined): number | null => (ms !== undefined && Number.isFinite(ms) ? ms : null);
-  return {
-    leak: leakKnown(grid, normalised(leakW)),
-    firstKg: firstKg / total,
-    midKg,
-    lowKg,
-    highKg,
-    gone: { early: known(early), middle: known(middle), late: known(late) },
-  };
+  return { midKg, lowKg, highKg, gone: { early: known(early), middle: known(middle), late: known(late) } };
 }
 
 /** Fills what was not reckoned, on straight lines. */

@@ -12,7 +12,8 @@ export const EYE_SD = 0.1;
 const SCALE = { kg: 0.15, share: 0.03 } as const;
 const POURED = { kg: 0.25, share: 0.07 } as const;
 /** A reading below this means that there is ice, above it that there is none, K over the melting point; it errs by so much. */
-const [ICE_BELOW_K, PROBE_SD_K] = [1, 0.4];
+export const ICE_BELOW_K = 1;
+const PROBE_SD_K = 0.4;
 
 /** Something that was found out about the ice. */
 export type IceFinding =
@@ -26,6 +27,9 @@ export type IceFinding =
 const density = (x: number, mean: number, sd: number): number => Math.exp(-((x - mean) ** 2) / (2 * sd * sd)) / sd;
 /** Nobody is that sure: a slip of the pen leaves this much. */
 const SLIP = 1e-4;
+
+/** Shares of the most that lay in the box between which a word is said, 0 to 1. */
+export const shareSeen = (word: IceWord): readonly [number, number] => [Math.max(0, FROM[word]), word === 'gone' ? 0 : Math.min(1, UP_TO[word])];
 
 /** The word that an eye says for a share of ice: `error` is what it errs by. */
 export function wordFor(share: number, error: number): IceWord {

@@ -1,19 +1,35 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { type Exposure, fishBody, fleshCourse, meets } from '../heat/index.ts';
+import { POLLACK } from '../test-species.test-support.ts';
 import {
   airC,
-  coolingTauMin,
-  freshTone,
+  type ClockHistory,
   freshness,
-  iceDays,
+  freshTone,
+  iceDaysUsed,
   spoilageModel,
   spoilageRate,
-  stretchesOf,
-  type KeptFrom,
+  stiffAt,
+  stiffness,
 } from './index.ts';
 
 const H = 3_600_000;
 const DAY = 24 * H;
+/** A fish of `massG` from `startC` that lies in water of so many degrees from an hour on. */
+const course = (startC: number, lies: readonly (readonly [hour: number, c: number])[], massG = 300) =>
+  fleshCourse(
+    fishBody(POLLACK, massG),
+    startC,
+    lies.map(([h, c]): Exposure => ({ fromMs: h * H, boundary: meets('sloshing slurry', c) })),
+  );
+const history = (c: ReturnType<typeof course>, more: Partial<ClockHistory> = {}): ClockHistory => ({
+  deathMs: 0,
+  chilledMs: 0,
+  warmestC: 14,
+  course: c,
+  ...more,
+});
 
 describe('the rate of spoiling', () => {
   // (1 + T/10)^2: at 10 degC fish spoils four times as fast as on ice.
@@ -36,93 +52,81 @@ describe('the rate of spoiling', () => {
       ),
     );
   });
+
+  test('fish of warm reefs spoil by exp(0.12 T): alike on ice, slower in the warmth than by the other curve', () => {
+    expect(spoilageRate(0, 'tropical')).toBe(1);
+    expect(spoilageRate(10, 'tropical')).toBeCloseTo(Math.exp(1.2), 12);
+    expect(spoilageRate(-6, 'tropical')).toBe(0);
+    expect(spoilageModel('warm reef')).toBe('tropical');
+    expect(spoilageModel('oily small')).toBe('temperate');
+  });
 });
 
 describe('ice-days used', () => {
   test('a day at 0 degC is one, a day at 10 degC is four', () => {
-    expect(iceDays(0, [{ fromMs: 0, toMs: DAY, mediumC: 0, tauMin: 0 }])).toBeCloseTo(1, 9);
-    expect(iceDays(10, [{ fromMs: 0, toMs: DAY, mediumC: 10, tauMin: 0 }])).toBeCloseTo(4, 9);
+    expect(iceDaysUsed(course(0, [[0, 0]]), DAY)).toBeCloseTo(1, 9);
+    expect(iceDaysUsed(course(10, [[0, 10]]), DAY)).toBeCloseTo(4, 9);
+    expect(iceDaysUsed(course(10, [[0, 10]]), DAY, 'tropical')).toBeCloseTo(Math.exp(1.2), 9);
   });
 
-  test('cooling agrees with the integral done by hand', () => {
-    // From 10 to 0 degC with time constant tau: integral of (1 + e^(-t/tau))^2 = T + 2 tau + tau/2 for long T.
-    const tau = 60;
-    const used = iceDays(10, [{ fromMs: 0, toMs: 2 * DAY, mediumC: 0, tauMin: tau }]);
-    const exact = 2 + (2.5 * tau) / (24 * 60);
-    expect(used).toBeCloseTo(exact, 3);
+  test('cooling costs what the integral by hand says, by the mean temperature', () => {
+    // Nothing but its own samples: the sum must be the trapezoid of them.
+    const c = course(12, [[0, 0]], 2000);
+    let sum = 0;
+    for (let i = 1; i < c.atMs.length; i++)
+      sum += (((1 + c.meanC[i]! / 10) ** 2 + (1 + c.meanC[i - 1]! / 10) ** 2) / 2) * (c.atMs[i]! - c.atMs[i - 1]!);
+    const end = c.atMs.at(-1)!;
+    expect(iceDaysUsed(c, end)).toBeCloseTo(sum / DAY, 12);
+    // And lies between never and always having been warm.
+    expect(iceDaysUsed(c, end)).toBeGreaterThan(end / DAY);
+    expect(iceDaysUsed(c, end)).toBeLessThan((2.2 ** 2 * end) / DAY);
   });
 
-  test('it does not matter where a stretch is cut in two', () => {
+  test('nothing spoils in the freezer; before it died nothing was used; the last holds on', () => {
+    const c = course(-18, [[0, -18]]);
+    expect(iceDaysUsed(c, 90 * DAY)).toBe(0);
+    expect(iceDaysUsed(course(5, [[2, 5]]), H)).toBe(0);
+    const warm = course(5, [[0, 5]]);
+    expect(iceDaysUsed(warm, 40 * DAY) - iceDaysUsed(warm, 39 * DAY)).toBeCloseTo(2.25, 9);
+  });
+
+  test('it never falls as time passes, and a faster or colder medium never uses more', () => {
     fc.assert(
       fc.property(
-        fc.double({ min: 0.05, max: 0.95, noNaN: true }),
-        fc.integer({ min: 10, max: 300 }),
-        (share, tauMin) => {
-          const cut = Math.round(share * DAY);
-          const whole = iceDays(12, [{ fromMs: 0, toMs: DAY, mediumC: 0, tauMin }]);
-          const parts = iceDays(12, [
-            { fromMs: 0, toMs: cut, mediumC: 0, tauMin },
-            { fromMs: cut, toMs: DAY, mediumC: 0, tauMin },
-          ]);
-          return Math.abs(whole - parts) < 2e-3;
+        fc.double({ min: 0, max: 96, noNaN: true }),
+        fc.double({ min: 0, max: 96, noNaN: true }),
+        fc.integer({ min: 0, max: 12 }),
+        (a, more, hour) => {
+          const c = course(15, [[0, 15], [hour, 0]]);
+          expect(iceDaysUsed(c, (a + more) * H)).toBeGreaterThanOrEqual(iceDaysUsed(c, a * H) - 1e-12);
+          const later = course(15, [[0, 15], [hour + 1, 0]]);
+          expect(iceDaysUsed(later, a * H)).toBeGreaterThanOrEqual(iceDaysUsed(c, a * H) - 2e-3);
         },
       ),
+      { numRuns: 40 },
     );
-  });
-
-  test('nothing spoils in the freezer, and time never runs back', () => {
-    expect(iceDays(-18, [{ fromMs: 0, toMs: 90 * DAY, mediumC: -18, tauMin: 0 }])).toBe(0);
-    expect(() => iceDays(0, [{ fromMs: 5, toMs: 1, mediumC: 0, tauMin: 0 }])).toThrow(RangeError);
-  });
-});
-
-describe('where it lay', () => {
-  const kept: KeptFrom[] = [
-    { atMs: 0, keeping: 'air' },
-    { atMs: H / 4, keeping: 'box' },
-    { atMs: 6 * H, keeping: 'board' },
-    { atMs: 7 * H, keeping: 'fridge' },
-  ];
-
-  test('stretches follow each other without gap up to now', () => {
-    const s = stretchesOf(kept, 800, 13, 20 * H);
-    expect(s.map((x) => [x.fromMs, x.toMs])).toEqual([
-      [0, H / 4],
-      [H / 4, 6 * H],
-      [6 * H, 7 * H],
-      [7 * H, 20 * H],
-    ]);
-    expect(s.map((x) => x.mediumC)).toEqual([18, 0, 18, 4]);
-  });
-
-  test('the order of the record does not matter, and what lies after now is left out', () => {
-    expect(stretchesOf([...kept].reverse(), 800, 13, 20 * H)).toEqual(stretchesOf(kept, 800, 13, 20 * H));
-    expect(stretchesOf(kept, 800, 13, 5 * H)).toHaveLength(2);
-    expect(stretchesOf([{ atMs: 0, keeping: 'gone' }], 800, 13, H)).toEqual([]);
-  });
-
-  test('a larger fish cools more slowly', () => {
-    expect(coolingTauMin(300)).toBeCloseTo(25, 9);
-    expect(coolingTauMin(2400)).toBeCloseTo(100, 6);
+    const slow = fleshCourse(fishBody(POLLACK, 800), 15, [{ fromMs: 0, boundary: meets('wet ice', 0) }]);
+    const fast = fleshCourse(fishBody(POLLACK, 800), 15, [{ fromMs: 0, boundary: meets('sloshing slurry', 0) }]);
+    for (const h of [1, 3, 10]) expect(iceDaysUsed(fast, h * H)).toBeLessThan(iceDaysUsed(slow, h * H));
   });
 });
 
 describe('freshness used', () => {
-  const base = { kept: [{ atMs: 0, keeping: 'box' as const }], massG: 50, waterC: 0, iceDaysAllowed: 10, bled: true };
-
-  /** Iced anew each day, as one does who looks under the lid. */
-  const iced = (days: number) => Array.from({ length: days }, (_, d) => ({ atMs: d * DAY, keeping: 'box' as const }));
+  const iced = history(course(0, [[0, 0]]));
+  const base = { history: iced, massG: 300, iceDaysAllowed: 10 };
 
   test('five days on ice are half of ten', () => {
-    const f = freshness({ ...base, kept: iced(5), untilMs: 5 * DAY });
-    // The first half hour, while it cools from the air, counts a little more.
-    expect(f.used).toBeCloseTo(0.5, 1);
-    expect(f.used).toBeGreaterThan(0.5);
-    expect(f.iceDaysAllowed).toBe(10);
+    const f = freshness({ ...base, untilMs: 5 * DAY });
+    expect(f.used).toBeCloseTo(0.5, 9);
+    expect(f).toMatchObject({ iceDaysAllowed: 10, penalties: [], histamine: null, tone: 'half' });
+    expect(f.daysLeft).toEqual({ raw: 0, freezing: 0, cooking: expect.closeTo(5, 9) });
+    expect(freshness({ ...base, untilMs: DAY }).daysLeft.raw).toBeCloseTo(10 / 3 - 1, 9);
   });
 
-  test('a fish not bled has less time', () => {
-    expect(freshness({ ...base, kept: iced(4), untilMs: 4 * DAY, bled: false }).used).toBeCloseTo(0.5, 1);
+  test('not bled and gut burst have less time, both less than either', () => {
+    expect(freshness({ ...base, untilMs: 4 * DAY, penalties: ['notBled'] }).used).toBeCloseTo(0.5, 9);
+    expect(freshness({ ...base, untilMs: 3 * DAY, penalties: ['gutBurst'] }).used).toBeCloseTo(0.5, 9);
+    expect(freshness({ ...base, untilMs: DAY, penalties: ['notBled', 'gutBurst'] }).iceDaysAllowed).toBeCloseTo(4.8, 9);
   });
 
   test('tones change at half, eighty and a hundred', () => {
@@ -138,39 +142,58 @@ describe('freshness used', () => {
     ]);
   });
 
-  test('a box without ice costs far more than one with it', () => {
-    const kept = [...base.kept, { atMs: DAY, keeping: 'box without ice' as const }];
-    const left = freshness({ ...base, kept, untilMs: 5 * DAY });
-    expect(left.used).toBeGreaterThan(freshness({ ...base, kept: iced(5), untilMs: 5 * DAY }).used * 2);
+  test('over the clock of histamine it is past, with no day left, however little is used', () => {
+    const warm = history(course(14, [[0, 14]]), { chilledMs: null });
+    const f = freshness({ ...base, history: warm, untilMs: 10 * H, histamine: true });
+    expect(f.used).toBeLessThan(0.6);
+    expect(f).toMatchObject({ tone: 'past', histamine: { state: 'over' }, daysLeft: { raw: 0, freezing: 0, cooking: 0 } });
+    expect(freshness({ ...base, history: warm, untilMs: 10 * H }).histamine).toBeNull();
   });
 
   test('the air is never taken to be colder than 18°, and lies above a warm sea', () => {
     expect([null, 4, 14, 20, 29].map(airC)).toEqual([18, 18, 18, 23, 32]);
   });
 
-  test('fish of warm reefs spoil by exp(0.12 T): alike on ice, slower in the warmth of a fridge than by the other curve', () => {
-    expect(spoilageRate(0, 'tropical')).toBe(1);
-    expect(spoilageRate(10, 'tropical')).toBeCloseTo(Math.exp(1.2), 12);
-    expect(spoilageRate(-6, 'tropical')).toBe(0);
-    expect(spoilageModel('warm reef')).toBe('tropical');
-    expect(spoilageModel('oily small')).toBe('temperate');
-    const warm = { ...base, kept: [{ atMs: 0, keeping: 'air' as const }], waterC: 28, untilMs: 6 * H };
-    expect(freshness({ ...warm, model: 'tropical' }).used).not.toBeCloseTo(freshness(warm).used, 3);
+  test('a species that keeps for no days at all is refused, not divided by', () => {
+    for (const iceDaysAllowed of [0, -1, Number.NaN])
+      expect(() => freshness({ ...base, untilMs: H, iceDaysAllowed })).toThrow(RangeError);
   });
+});
 
-  test('it never falls as time passes', () => {
+describe('stiffness', () => {
+  const cold = course(0, [[0, 0]]);
+  const warm = course(14, [[0, 14]]);
+  const h = (ms: number): number => ms / H;
+  test('on ice a kilo sets in after some five hours and passes after a day and a half', () => {
+    const s = stiffness(cold, 0, 1000);
+    expect(h(s.sets.middle)).toBeCloseTo(5, 6);
+    expect(h(s.passes.middle)).toBeCloseTo(36, 6);
+    expect(h(s.sets.early)).toBeGreaterThan(1);
+    expect(h(s.sets.late)).toBeLessThan(10);
+    expect(h(s.passes.early)).toBeGreaterThan(20);
+    expect(h(s.passes.late)).toBeLessThan(60);
+  });
+  test('sooner when warm or small, later with a wire', () => {
+    const of = (c: typeof cold, g: number, wired = false): number => stiffness(c, 0, g, wired).sets.middle;
+    expect(of(warm, 1000)).toBeLessThan(of(cold, 1000) / 2);
+    expect(of(cold, 200)).toBeLessThan(of(cold, 1000));
+    expect(of(cold, 1000, true)).toBeGreaterThan(of(cold, 1000) * 1.7);
+    // Warm for the first hours only: between the two.
+    const part = of(course(14, [[0, 14], [1, 0]]), 1000);
+    expect(part).toBeGreaterThan(of(warm, 1000));
+    expect(part).toBeLessThan(of(cold, 1000));
+  });
+  test('what it is runs in one order, and windows do too', () => {
+    const order = ['not yet', 'setting in', 'stiff', 'passing', 'passed'];
     fc.assert(
-      fc.property(
-        fc.integer({ min: 0, max: 20 }),
-        fc.integer({ min: 0, max: 20 }),
-        (a, b) => freshness({ ...base, untilMs: (a + b) * DAY }).used >= freshness({ ...base, untilMs: a * DAY }).used,
-      ),
+      fc.property(fc.integer({ min: 50, max: 20_000 }), fc.boolean(), (g, wired) => {
+        const s = stiffness(cold, 0, g, wired);
+        for (const w of [s.sets, s.passes]) expect(w.early < w.middle && w.middle < w.late).toBe(true);
+        const seen = Array.from({ length: 200 }, (_, i) => order.indexOf(stiffAt(s, i * H)));
+        expect(seen.every((v, i) => i === 0 || v >= seen[i - 1]!)).toBe(true);
+        expect([seen[0], seen.at(-1)]).toEqual([0, 4]);
+      }),
+      { numRuns: 30 },
     );
-  });
-
-  test('a warm hour costs more than a cold one', () => {
-    const warm = freshness({ ...base, kept: [{ atMs: 0, keeping: 'air' }], waterC: 14, untilMs: H });
-    const cold = freshness({ ...base, untilMs: H });
-    expect(warm.used).toBeGreaterThan(4 * cold.used);
   });
 });

@@ -1,4 +1,4 @@
-import { airC, type KeptFrom, stretchesOf, TYPICAL_C } from './history.ts';
+import { courseAt, type FleshCourse } from '../heat/index.ts';
 
 /**
  * Hours that a former of histamine may lie warm, as the guidance for commercial boats has them: on ice within so long of
@@ -26,41 +26,37 @@ export interface HistamineClock {
   readonly limit: 'to ice' | 'later';
   readonly hours: number;
   readonly limitH: number;
-  /** When it passes the limit if it goes on lying as it does, epoch ms; null when it lies cold. */
+  /** When it passes the limit if it goes on lying as it does, epoch ms; null when it does not. */
   readonly overAtMs: number | null;
+}
+
+/** What the clock goes by: when it died, when it first lay cold, and how warm its middle was. */
+export interface ClockHistory {
+  readonly deathMs: number;
+  /** When it first came onto ice, or into a fridge or a freezer, epoch ms; null while it has not. */
+  readonly chilledMs: number | null;
+  /** The warmest air or water that it lay in before that, degC. */
+  readonly warmestC: number;
+  readonly course: FleshCourse;
 }
 
 const HOUR_MS = 3_600_000;
 const NEAR = 0.75;
-const isCold = (k: KeptFrom): boolean => k.keeping === 'box' || k.keeping === 'fridge' || k.keeping === 'freezer';
 
 /**
- * The clock of histamine for a fish that forms it, from where it lay since death up to `untilMs`. It reckons with the
- * warm side of typical temperatures until they are read. Cooking does not turn it back; freezing only stops it.
+ * The clock of histamine for a fish that forms it, by the temperature of its middle, up to `untilMs`. Cooling down on ice does not
+ * count; all that is warm in a warm place, or once it was cold, does. Cooking does not turn it back; freezing only stops it.
  */
-export function histamineClock(input: {
-  readonly kept: readonly KeptFrom[];
-  readonly massG: number;
-  readonly waterC: number | null;
-  readonly untilMs: number;
-}): HistamineClock {
+export function histamineClock(h: ClockHistory, massG: number, untilMs: number): HistamineClock {
   const L = HISTAMINE_LIMITS;
-  const order = [...input.kept].sort((a, b) => a.atMs - b.atMs);
-  const deathMs = order[0]?.atMs ?? input.untilMs;
-  const chilled = order.find(isCold);
-  const hot = airC(input.waterC) > L.hotC || (input.waterC ?? TYPICAL_C.unknownWater) > L.hotC;
-  const toIceLimit = hot || input.massG > L.largeG ? L.toIceHotH : L.toIceH;
-  const coldAtMs = Math.min(chilled?.atMs ?? input.untilMs, input.untilMs);
-  const toIce = Math.max(0, coldAtMs - deathMs) / HOUR_MS;
-  const lying = chilled === undefined || chilled.atMs > input.untilMs;
+  const toIceLimit = h.warmestC > L.hotC || massG > L.largeG ? L.toIceHotH : L.toIceH;
+  const coldAtMs = Math.min(h.chilledMs ?? untilMs, untilMs);
+  const toIce = Math.max(0, coldAtMs - h.deathMs) / HOUR_MS;
+  const lying = h.chilledMs === null || h.chilledMs > untilMs;
   if (lying || toIce > toIceLimit)
-    return clock('to ice', toIce, toIceLimit, lying ? deathMs + toIceLimit * HOUR_MS : null);
-  const since = order.filter((k) => k.atMs >= chilled.atMs);
-  const later = warmLater(since, input);
-  const limitH = later.hot ? L.laterHotH : L.laterH;
-  // Warm now: the hours that are left run from here.
-  const overAtMs = later.warmNow ? input.untilMs + Math.max(0, limitH - later.hours) * HOUR_MS : null;
-  return clock('later', later.hours, limitH, overAtMs);
+    return clock('to ice', toIce, toIceLimit, lying ? h.deathMs + toIceLimit * HOUR_MS : null);
+  const { hours, hot, overAtMs } = warmLater(h.course, h.chilledMs ?? untilMs, untilMs);
+  return clock('later', hours, hot ? L.laterHotH : L.laterH, overAtMs);
 }
 
 function clock(limit: HistamineClock['limit'], hours: number, limitH: number, overAtMs: number | null): HistamineClock {
@@ -68,24 +64,62 @@ function clock(limit: HistamineClock['limit'], hours: number, limitH: number, ov
   return { state, limit, hours, limitH, overAtMs };
 }
 
-/** Hours above 4.4 degC after it was first chilled; the cooling itself does not count. */
-function warmLater(
-  since: readonly KeptFrom[],
-  input: { readonly massG: number; readonly waterC: number | null; readonly untilMs: number },
-): { hours: number; hot: boolean; warmNow: boolean } {
-  const L = HISTAMINE_LIMITS;
-  // The flesh is taken to be cold when the first cold stretch begins; from there on it follows what surrounds it.
-  let t: number = TYPICAL_C.box;
-  let [hours, hot] = [0, false];
-  for (const s of stretchesOf(since, input.massG, input.waterC, input.untilMs)) {
-    const steps = Math.max(1, Math.ceil((s.toMs - s.fromMs) / 600_000));
-    const dt = (s.toMs - s.fromMs) / steps;
-    for (let i = 0; i < steps; i++) {
-      t = s.tauMin > 0 ? s.mediumC + (t - s.mediumC) * Math.exp(-dt / (s.tauMin * 60_000)) : s.mediumC;
-      if (t <= L.aboveC) continue;
-      hours += dt / HOUR_MS;
-      hot ||= t > L.laterHotC;
-    }
+/** Share of a straight line from `a` to `b` that lies above a mark. */
+const shareAbove = (a: number, b: number, mark: number): number =>
+  a > mark && b > mark ? 1 : a <= mark && b <= mark ? 0 : (Math.max(a, b) - mark) / Math.abs(a - b);
+
+/** A piece of a course on a straight line. */
+interface Piece {
+  readonly a: number;
+  readonly b: number;
+  readonly ta: number;
+  readonly tb: number;
+  readonly mediumC: number;
+}
+
+/** The pieces of a course between two instants; after its last sample it holds on. */
+function pieces({ atMs, coreC, mediumC }: FleshCourse, fromMs: number, toMs: number): Piece[] {
+  const list: Piece[] = [];
+  for (let i = 0; i < atMs.length; i++) {
+    const a = Math.max(fromMs, atMs[i]!);
+    const b = Math.min(toMs, atMs[i + 1] ?? toMs);
+    if (b > a)
+      list.push({ a, b, ta: courseAt(atMs, coreC, a), tb: courseAt(atMs, coreC, b), mediumC: mediumC[i]! });
   }
-  return { hours, hot, warmNow: t > L.aboveC };
+  return list;
+}
+
+/** Nobody asks what is in a month, ms. */
+const AHEAD_MS = 30 * 24 * HOUR_MS;
+
+/** Hours of its middle above 4.4 degC after it was first chilled, and when they pass their limit as it goes on lying. */
+function warmLater(
+  course: FleshCourse,
+  fromMs: number,
+  untilMs: number,
+): { hours: number; hot: boolean; overAtMs: number | null } {
+  const { aboveC, laterHotC, laterH, laterHotH } = HISTAMINE_LIMITS;
+  let [total, hot, cold] = [0, false, false];
+  /** Adds a piece; says when the limit was passed in it. */
+  const add = ({ a, b, ta, tb, mediumC }: Piece): number | null => {
+    // Cooling down for the first time counts only where it lies warm.
+    cold ||= ta <= aboveC;
+    const counts = cold || mediumC > aboveC;
+    const more = counts ? (shareAbove(ta, tb, aboveC) * (b - a)) / HOUR_MS : 0;
+    if (counts && Math.max(ta, tb) > laterHotC) hot = true;
+    cold ||= tb <= aboveC;
+    const limit = hot ? laterHotH : laterH;
+    const passed = more > 0 && total + more > limit ? a + Math.max(0, (limit - total) / more) * (b - a) : null;
+    total += more;
+    return passed;
+  };
+  let overAtMs: number | null = null;
+  for (const p of pieces(course, fromMs, untilMs)) overAtMs ??= add(p);
+  const soFar = { hours: total, hot };
+  if (overAtMs === null)
+    for (const p of pieces(course, Math.max(fromMs, untilMs), untilMs + AHEAD_MS)) {
+      overAtMs = add(p);
+      if (overAtMs !== null) break;
+    }
+  return { ...soFar, overAtMs };
 }

@@ -23,6 +23,8 @@ const W = Math.SQRT2 / 4;
 /** A step grows by so much after each, and to at most this share of R2/alpha. */
 const GROWTH = 1.25;
 const MOST_FO = 1 / 150;
+/** A step that is long enough for what is known of a fish: within a tenth of a degree of the finest. */
+export const COARSE_FO = 1 / 30;
 /** Where no cell gains or loses the heat of so many degrees in a step, steps go on growing: it is nearly at rest. */
 const AT_REST_K = 0.02;
 /** A medium that drifts by no more than this since the last march is followed without short steps, K. */
@@ -71,6 +73,8 @@ export class Conduction {
     readonly body: ConductionBody,
     startC: number,
     cells = CELLS,
+    /** The longest step as a share of R2/alpha: longer ones are faster, and err by the square. */
+    private readonly mostFo = MOST_FO,
   ) {
     const { radiusM, exponent } = body;
     if (!(radiusM > 0) || radiusM > 10) throw new RangeError('a body has a half thickness between 0 and 10 m');
@@ -162,7 +166,7 @@ export class Conduction {
       surface.h !== this.met[1].h || Math.abs(surface.mediumC - this.met[1].mediumC) > DRIFT_K || this.stepS === 0;
     this.meet(other, surface);
     const alpha = this.diffusivity();
-    const most = (MOST_FO * this.body.radiusM ** 2) / alpha;
+    const most = (this.mostFo * this.body.radiusM ** 2) / alpha;
     if (changed) this.stepS = Math.min(most, (FIRST_FO_OF_CELL * this.dr ** 2) / alpha);
     let gone = 0;
     while (gone < seconds) {

@@ -1,5 +1,5 @@
 // how heat goes through a body
-export { Conduction, solveTridiagonal } from './conduction.ts';
+export { COARSE_FO, Conduction, solveTridiagonal } from './conduction.ts';
 export type { ConductionBody } from './conduction.ts';
 export { INSULATED, meets, TRANSFER } from './boundary.ts';
 export type { Boundary, Transfer } from './boundary.ts';

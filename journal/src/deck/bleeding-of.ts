@@ -1,7 +1,7 @@
 import { type BleedingState, bleedingState } from '@dagboek/core/handling';
 import { epochMs } from '@dagboek/core/time';
 import type { SpeciesFacts } from '@dagboek/core/species';
-import { massOf } from '../line/freshness-of.ts';
+import { massOf } from '../line/mass-of.ts';
 import type { FishState } from '../state/states.ts';
 
 /** What a fish is taken to weigh when nothing is known of it, g: it bleeds as a middling one. */

@@ -1,6 +1,6 @@
 import { type DinnerMeat, meatOfAll, type MeatOf } from '@dagboek/core/plates';
 import type { SpeciesFacts } from '@dagboek/core/species';
-import { massOf } from '../line/freshness-of.ts';
+import { massOf } from '../line/mass-of.ts';
 import { fishOfTrip } from '../line/order.ts';
 import type { Book } from '../state/book.ts';
 import type { FishState } from '../state/states.ts';

@@ -1,5 +1,5 @@
 import type { SpeciesFacts } from '@dagboek/core/species';
-import { massOf } from '../line/freshness-of.ts';
+import { massOf } from '../line/mass-of.ts';
 import { fishOfTrip } from '../line/order.ts';
 import type { Book } from '../state/book.ts';
 

@@ -1,6 +1,7 @@
 import {
   ArrayMaxSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsNumber,
@@ -11,6 +12,7 @@ import {
   Min,
   MinLength,
 } from 'class-validator';
+import { ICE_WORDS, WALLS, type Walls } from '@dagboek/core/box';
 import { isCivilDay } from '@dagboek/core/time';
 import { Satisfies } from './satisfies.ts';
 import { AsTyped } from './as-typed.ts';
@@ -92,23 +94,58 @@ export class BoxRetired {}
 export class BoxAdded extends AsTyped {
   @IsString() @MinLength(1, { message: 'Give the box a name.' }) @MaxLength(NAME) name!: string;
   @IsNumber() @Min(1, { message: 'A box holds at least 1 litre.' }) @Max(2000) litres!: number;
+  /** How it is built; left out: nobody has said. */
+  @IsOptional() @IsIn(WALLS) walls?: Walls;
 }
 
 /** How much ice was seen in a box. */
-export const ICE_SEEN = ['full', 'half', 'a few lumps', 'gone'] as const;
+export const ICE_SEEN = ICE_WORDS;
 
 /** What was noted of the ice of a box: so much put in, or so much seen. */
 export type IceNoted =
-  { readonly kg: number; readonly seen: null } | { readonly kg: null; readonly seen: (typeof ICE_SEEN)[number] };
+  | { readonly kg: number; readonly seen: null; /** Sea water with it, l. */ readonly seaL?: number } | { readonly kg: null; readonly seen: (typeof ICE_SEEN)[number] };
 
 /** Ice was put in. Subject: the box. */
 export class BoxFilled extends AsTyped {
   @IsNumber() @Min(0.1, { message: 'Say how much ice went in.' }) @Max(500) kg!: number;
+  /** Sea water that was poured in with it, litres: a slurry. */
+  @IsOptional() @IsNumber() @Min(0.1) @Max(500) seaL?: number;
 }
 
 /** Somebody looked under the lid. Subject: the box. */
 export class BoxLooked {
   @IsIn(ICE_SEEN, { message: 'Say how much ice there was.' }) ice!: (typeof ICE_SEEN)[number];
+}
+
+/** Its ice was weighed. Subject: the box. */
+export class BoxWeighed extends AsTyped {
+  @IsNumber() @Min(0, { message: 'Ice weighs nothing or more.' }) @Max(500) kg!: number;
+}
+
+/** The melted water was let out, and weighed or not. Subject: the box. */
+export class BoxDrained extends AsTyped {
+  @IsOptional() @IsNumber() @Min(0, { message: 'Water weighs nothing or more.' }) @Max(500) kg?: number;
+}
+
+/** A thermometer was read in it, among the ice or in the water. Subject: the box. */
+export class BoxRead extends AsTyped {
+  @IsNumber()
+  @Min(-30, { message: 'No box is so cold: is the thermometer well?' })
+  @Max(40, { message: 'No box is so hot: is the thermometer well?' })
+  c!: number;
+}
+
+/** Where it stands from now on. Subject: the box. */
+export class BoxStands {
+  @IsBoolean({ message: 'Say whether it stands in the sun.' }) sun!: boolean;
+}
+
+/** Shut at home with so much ice for so long: what its walls let through. Subject: the box. */
+export class BoxTested extends AsTyped {
+  @IsNumber() @Min(0.5, { message: 'Test it with half a kilo of ice at least.' }) @Max(500) iceKg!: number;
+  @IsNumber() @Min(0.1, { message: 'When all of it is gone nobody knows since when.' }) @Max(500) leftKg!: number;
+  @IsNumber() @Min(1, { message: 'Leave it shut for an hour at least.' }) @Max(240) hours!: number;
+  @IsNumber() @Min(5, { message: 'In air so cold nothing melts that says anything.' }) @Max(50) airC!: number;
 }
 
 /** Takes back another entry (`strikes`). Subject: that of the struck entry. */

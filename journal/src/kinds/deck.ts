@@ -137,6 +137,20 @@ export class FishIced {
   @IsIn(ICINGS) how!: (typeof ICINGS)[number];
 }
 
+/** Laid elsewhere: into another box, or otherwise in the same. */
+export class FishMoved {
+  @IsString() @MinLength(1, { message: 'Choose the box.' }) @MaxLength(60) box!: string;
+  @IsOptional() @IsIn(ICINGS) how?: (typeof ICINGS)[number];
+}
+
+/** A thermometer in its middle. */
+export class FishRead extends AsTyped {
+  @IsNumber()
+  @Min(-40, { message: 'No fish is so cold: is the thermometer well?' })
+  @Max(40, { message: 'No fish is so warm before it is cooked: is the thermometer well?' })
+  c!: number;
+}
+
 /** Told to whom a rule says it must be told. */
 export class FishReported {
   /** Id of the rule. */

@@ -2,17 +2,23 @@ import {
   BookError,
   BookOpened,
   BoxAdded,
+  BoxDrained,
   BoxFilled,
   BoxLooked,
+  BoxRead,
   BoxRetired,
+  BoxStands,
+  BoxTested,
+  BoxWeighed,
   ICE_SEEN,
   MemberJoined,
   MemberLeft,
 } from './book.ts';
-import { sayLength, sayVolume } from '@dagboek/core/units';
+import { WALLS } from '@dagboek/core/box';
+import { sayHeavy, sayLength, sayTemperature, sayVolume } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
-import { amountField, choiceField, lengthField, textField } from './field.ts';
+import { amountField, choiceField, lengthField, numberField, textField } from './field.ts';
 import { capital, METHOD_WORDS, sayIce } from './words.ts';
 
 const ofBook = kindOf<'book'>();
@@ -52,7 +58,19 @@ export const MEMBER = subjectOf<'member', MemberJoined>({
 export const BOX = subjectOf<'box', BoxAdded>({
   begins: 'box.added',
   readableWhenStruck: true,
-  begin: (s) => ({ name: s.name, litres: s.litres, addedAt: s.at, retiredAt: null, ice: [] }),
+  begin: (s) => ({
+    name: s.name,
+    litres: s.litres,
+    walls: s.walls ?? null,
+    addedAt: s.at,
+    retiredAt: null,
+    ice: [],
+    weighed: [],
+    drained: [],
+    read: [],
+    stands: [],
+    tests: [],
+  }),
   links: () => [],
   hangsOn: () => ({}),
 });
@@ -98,20 +116,65 @@ export const BOOK_KINDS = {
     facts: BoxAdded,
     fold: 'begins',
     say: (b, { units }) =>
-      `${capital(b.name)}, ${sayVolume(b.litres, units)}${sayAsTyped(b, ['litres'], 'volume', units)}.`,
-    fields: [textField('name', 'Name'), amountField('litres', 'Holds', 'volume')],
+      `${capital(b.name)}, ${sayVolume(b.litres, units)}${sayAsTyped(b, ['litres'], 'volume', units)}${b.walls ? `, ${b.walls}` : ''}.`,
+    fields: [
+      textField('name', 'Name'),
+      amountField('litres', 'Holds', 'volume'),
+      choiceField('walls', 'Walls', WALLS, { optional: true }),
+    ],
   }),
   'box.filled': ofBox({
     facts: BoxFilled,
-    fold: (s, f) => void s.ice.push({ kg: f.kg, seen: null, at: f.at, about: f.about }),
-    say: (f, { units }) => `${sayIce({ kg: f.kg, seen: null }, units)}${sayAsTyped(f, ['kg'], 'heavy', units)}.`,
-    fields: [amountField('kg', 'Ice', 'heavy')],
+    fold: (s, f) => 
+      void s.ice.push({ kg: f.kg, seen: null, ...(f.seaL ? { seaL: f.seaL } : {}), at: f.at, about: f.about }),
+    say: (f, { units }) =>
+      `${sayIce({ kg: f.kg, seen: null, ...(f.seaL ? { seaL: f.seaL } : {}) }, units)}${sayAsTyped(f, ['kg'], 'heavy', units)}.`,
+    fields: [amountField('kg', 'Ice', 'heavy'), amountField('seaL', 'Sea water', 'volume', { optional: true })],
   }),
   'box.looked': ofBox({
     facts: BoxLooked,
     fold: (s, l) => void s.ice.push({ kg: null, seen: l.ice, at: l.at, about: l.about }),
     say: (l) => `Under the lid: ${sayIce({ kg: null, seen: l.ice })}.`,
     fields: [choiceField('ice', 'Ice', ICE_SEEN)],
+  }),
+  'box.weighed': ofBox({
+    facts: BoxWeighed,
+    fold: (s, w) => void s.weighed.push({ kg: w.kg, at: w.at, about: w.about }),
+    say: (w, { units }) => `Ice weighed: ${sayHeavy(w.kg, units)}${sayAsTyped(w, ['kg'], 'heavy', units)}.`,
+    fields: [amountField('kg', 'Ice', 'heavy')],
+  }),
+  'box.drained': ofBox({
+    facts: BoxDrained,
+    fold: (s, d) => void s.drained.push({ kg: d.kg ?? null, at: d.at, about: d.about }),
+    say: (d, { units }) =>
+      `Water let out${d.kg === undefined ? '' : `: ${sayHeavy(d.kg, units)}${sayAsTyped(d, ['kg'], 'heavy', units)}`}.`,
+    fields: [amountField('kg', 'Water', 'heavy', { optional: true })],
+  }),
+  'box.read': ofBox({
+    facts: BoxRead,
+    fold: (s, r) => void s.read.push({ c: r.c, at: r.at, about: r.about }),
+    say: (r, { units }) =>
+      `Thermometer in the box: ${sayTemperature(r.c, units)}${sayAsTyped(r, ['c'], 'temperature', units)}.`,
+    fields: [amountField('c', 'Read', 'temperature')],
+  }),
+  'box.stands': ofBox({
+    facts: BoxStands,
+    fold: (s, x) => void s.stands.push({ sun: x.sun, at: x.at, about: x.about }),
+    say: (x) => (x.sun ? 'Stands in the sun.' : 'Stands in the shade.'),
+    fields: [],
+  }),
+  'box.tested': ofBox({
+    facts: BoxTested,
+    fold: (s, t) =>
+      void s.tests.push({ iceKg: t.iceKg, leftKg: t.leftKg, hours: t.hours, airC: t.airC, at: t.at, about: t.about }),
+    say: (t, { units }) =>
+      `Melt test: ${sayHeavy(t.leftKg, units)} of ${sayHeavy(t.iceKg, units)} left after ${t.hours} h in ${sayTemperature(t.airC, units)}${sayAsTyped(t, ['iceKg', 'leftKg'], 'heavy', units)}.`,
+    fields: [
+      amountField('iceKg', 'Ice put in', 'heavy'),
+      amountField('leftKg', 'Ice left', 'heavy'),
+      numberField('hours', 'Hours', 'h'),
+      amountField('airC', 'Air about it', 'temperature'),
+    ],
   }),
   'box.retired': ofBox({
     facts: BoxRetired,

@@ -1,5 +1,5 @@
 import { GUT_PIERCED } from '@dagboek/core/handling';
-import { lengthNumber, lengthUnit, sayMass } from '@dagboek/core/units';
+import { lengthNumber, lengthUnit, sayMass, sayTemperature } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import {
   BLEED_CUTS,
@@ -10,8 +10,10 @@ import {
   FishIced,
   FishLanded,
   FishMeasured,
+  FishMoved,
   FishNamed,
   FishNoted,
+  FishRead,
   FishReleased,
   FishReported,
   FishWeighed,
@@ -25,6 +27,7 @@ import {
 } from './deck.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
 import {
+  amountField,
   boxField,
   choiceField,
   lengthField,
@@ -61,6 +64,8 @@ export const FISH = subjectOf<'fish', FishLanded>({
     dispatched: null,
     bled: null,
     iced: null,
+    boxes: [],
+    reads: [],
     notes: [],
     reported: [],
     pictures: [],
@@ -162,9 +167,28 @@ export const FISH_KINDS = {
     facts: FishIced,
     fold: (s, i) => {
       s.iced = i;
+      s.boxes.push({ box: i.box, how: i.how, at: i.at, about: i.about });
     },
     say: (i, names) => `Onto ice: ${i.how}, ${names.box(i.box)}.`,
     fields: [boxField('box', 'Box'), choiceField('how', 'How', ICINGS)],
+  }),
+  'fish.moved': kind({
+    facts: FishMoved,
+    fold: (s, m) => {
+      if (!s.iced) return;
+      const lies = { box: m.box, how: m.how ?? s.iced.how };
+      s.iced = { ...s.iced, ...lies };
+      s.boxes.push({ ...lies, at: m.at, about: m.about });
+    },
+    say: (m, names) => `Moved to ${names.box(m.box)}${m.how ? `: ${m.how}` : ''}.`,
+    fields: [boxField('box', 'Box'), choiceField('how', 'How', ICINGS, { optional: true })],
+  }),
+  'fish.read': kind({
+    facts: FishRead,
+    fold: (s, r) => void s.reads.push({ c: r.c, at: r.at, about: r.about }),
+    say: (r, { units }) =>
+      `Thermometer in its middle: ${sayTemperature(r.c, units)}${sayAsTyped(r, ['c'], 'temperature', units)}.`,
+    fields: [amountField('c', 'Read', 'temperature')],
   }),
   'fish.noted': kind({
     facts: FishNoted,

@@ -40,6 +40,8 @@ export const TRIP = subjectOf<'trip', TripStarted>({
     box: s.box ?? null,
     iceKg: s.iceKg ?? null,
     waterC: s.waterC ?? null,
+    airs: s.airC === undefined ? [] : [{ c: s.airC, at: s.at, about: s.about }],
+    homeAt: s.homeAt ?? null,
     notes: [],
     harm: [],
   }),
@@ -59,6 +61,7 @@ export const TRIP_KINDS = {
       boxField('box', 'Box', { optional: true }),
       amountField('iceKg', 'Ice', 'heavy', { optional: true }),
       amountField('waterC', 'Water', 'temperature', { optional: true }),
+      amountField('airC', 'Air', 'temperature', { optional: true }),
     ],
   }),
   'trip.moved': kind({
@@ -78,12 +81,16 @@ export const TRIP_KINDS = {
   }),
   'trip.noted': kind({
     facts: TripNoted,
-    fold: (s, n, line) => void s.notes.push({ ...tripNote(n), by: line.now.member, at: n.at, about: n.about }),
+    fold: (s, n, line) => {
+      s.notes.push({ ...tripNote(n), by: line.now.member, at: n.at, about: n.about });
+      if (n.airC !== undefined) s.airs.push({ c: n.airC, at: n.at, about: n.about });
+    },
     say: (n, names) => sayTripNote(tripNote(n), names.units, sayAsTyped(n, ['depthM'], 'depth', names.units)),
     fields: [
       linesField('text', 'Remark'),
       choiceField('topic', 'Of', NOTE_TOPICS, { optional: true }),
       amountField('depthM', 'Depth', 'depth', { optional: true }),
+      amountField('airC', 'Air', 'temperature', { optional: true }),
       numberField('cost', 'Cost', '', { optional: true }),
     ],
   }),

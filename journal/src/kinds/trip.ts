@@ -15,6 +15,9 @@ import { isPlace } from './place.ts';
 import { Satisfies } from './satisfies.ts';
 import { AsTyped } from './as-typed.ts';
 
+const isInstant = (v: unknown): boolean =>
+  typeof v === 'string' && v.length <= 40 && /^\d{4}-\d\d-\d\dT/.test(v) && !Number.isNaN(Date.parse(v));
+
 /** Leaving. Subject: the trip. */
 export class TripStarted extends AsTyped {
   /** Id of the rule pack. */
@@ -36,6 +39,10 @@ export class TripStarted extends AsTyped {
   @Max(500, { message: 'Half a tonne of ice or more? Check the unit.' })
   iceKg?: number;
   @IsOptional() @IsNumber() @Min(-2, { message: 'Sea water so cold is ice.' }) @Max(35) waterC?: number;
+  /** Air, as it was read or said, degC. */
+  @IsOptional() @IsNumber() @Min(-40) @Max(55, { message: 'Air so hot is none to fish in: is the unit right?' }) airC?: number;
+  /** When they mean to be back, as an instant. */
+  @IsOptional() @Satisfies('The time of coming home is an instant, such as 2026-09-12T17:30:00+01:00.', isInstant) homeAt?: string;
 }
 
 /** Moved to other waters. Subject: the trip. What is landed after it was caught there. */
@@ -75,6 +82,8 @@ export class TripNoted extends AsTyped {
   @IsString() @MinLength(1, { message: 'Write the remark first.' }) @MaxLength(2000) text!: string;
   /** Of the water that is fished from now on, m. */
   @IsOptional() @IsNumber() @Min(0) @Max(3000, { message: 'No line reaches deeper than 3000 m.' }) depthM?: number;
+  /** Air, as a source or a thermometer has it, degC. */
+  @IsOptional() @IsNumber() @Min(-40) @Max(55) airC?: number;
   /** What it cost, in the money of the book. */
   @IsOptional() @IsNumber() @Min(0) @Max(1_000_000) cost?: number;
 }

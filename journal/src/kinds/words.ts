@@ -1,7 +1,7 @@
 import type { Bleed } from '@dagboek/core/handling';
 import type { ICE_SEEN, IceNoted } from './book.ts';
 import type { NOTE_TOPICS } from './trip.ts';
-import { METRIC, sayDepth, sayHeavy, type Units } from '@dagboek/core/units';
+import { METRIC, sayDepth, sayHeavy, type Units, sayVolume } from '@dagboek/core/units';
 
 /** Words as the sentences of the log write them. */
 export const list = (xs: readonly string[]): string =>
@@ -14,7 +14,9 @@ const ICE_WORDS: Readonly<Record<(typeof ICE_SEEN)[number], string>> = {
 };
 /** What was noted of the ice of a box: "3 kg of ice added", "half the ice". */
 export const sayIce = (ice: IceNoted, units: Units = METRIC): string =>
-  ice.seen !== null ? ICE_WORDS[ice.seen] : `${sayHeavy(ice.kg, units)} of ice added`;
+  ice.seen !== null
+    ? ICE_WORDS[ice.seen]
+    : `${sayHeavy(ice.kg, units)} of ice added${ice.seaL ? `, with ${sayVolume(ice.seaL, units)} of sea water` : ''}`;
 
 /** What a remark of a trip says, as far as it does. */
 export interface TripNote {

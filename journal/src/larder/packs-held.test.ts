@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { aSpecies } from '../../../core/src/test-species.test-support.ts';
 import { Book, type Entry } from '../index.ts';
 import { anEntry, idOf, ILSE } from '../builders.test-support.ts';
 import { freezerRoom } from './freezer-room.ts';
@@ -111,7 +112,7 @@ describe('what the larder holds', () => {
       ),
       stored('left', 2, '2026-09-11', { form: 'cooked', wrapping: 'box', meal: idOf('m2') }),
     ];
-    const species = () => ({ fat: 'oily', keeping: 'oily small', iceDays: 6, histamine: true, hazards: [] }) as never;
+    const species = () => aSpecies({ id: 'mackerel', name: 'Mackerel', fat: 'oily', keeping: 'oily small', iceDays: 6, histamine: true });
     const of = (iced: string) =>
       packsHeld(Book.EMPTY.withEntries(late(iced)), species, day, Date.parse('2026-09-12T12:00:00Z'));
     expect(of('16:30').map((h) => [h.pack.number, isNotToEat(h), packTone(h, '2026-09-11')])).toEqual([

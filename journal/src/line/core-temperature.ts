@@ -1,21 +1,13 @@
-import { airC, HISTAMINE_LIMITS, TYPICAL_C } from '@dagboek/core/fresh';
-import { type Boundary, Conduction, fishBody, INSULATED, meets } from '@dagboek/core/heat';
-import type { SpeciesFacts } from '@dagboek/core/species';
-import type { FishIced } from '../kinds/deck.ts';
+import { HISTAMINE_LIMITS } from '@dagboek/core/fresh';
+import { courseAt, sampleBefore } from '@dagboek/core/heat';
+import type { ById } from '../box/filling.ts';
 import type { Book } from '../state/book.ts';
 import { custodyOf, type CustodyLine } from './custody.ts';
-import { massOf } from './freshness-of.ts';
-import { historyOf, type Lay } from './history-of.ts';
+import { fleshHistory, type FleshHistory } from './flesh-history.ts';
+import { massOf } from './mass-of.ts';
 
 /** Cold enough inside, degC: above it histamine forms and spoiling is quick (US FDA hazards guide). */
 export const COLD_C = HISTAMINE_LIMITS.aboveC;
-const HOUR_MS = 3_600_000;
-/** What lies longer than this on ice has long been as cold as it gets, ms: only the last of it is reckoned. */
-const MOST_MS = 72 * HOUR_MS;
-/** Sea water and ice together, degC: domain.md section 5. */
-const SLURRY_C = -1;
-/** Cells of the body: to a tenth of a degree, and twice as fast as the finest. */
-const CELLS = 24;
 
 /** How cold a fish is inside. */
 export interface CoreTemperature {
@@ -25,102 +17,72 @@ export interface CoreTemperature {
   readonly coldMs: number | null;
   /** Whether it is cold enough now. */
   readonly cold: boolean;
-}
-
-/** What its skin meets where it lies. `iced`: how it lies in the box. */
-function boundaryOf(keeping: Lay['keeping'], iced: FishIced['how'] | null, waterC: number | null): Boundary | null {
-  switch (keeping) {
-    case 'air':
-      return meets('still air', airC(waterC));
-    case 'bucket':
-      return meets('still water', waterC ?? TYPICAL_C.unknownWater);
-    case 'board':
-      return meets('still air', Math.max(TYPICAL_C.board, waterC ?? 0));
-    case 'box':
-      return iced === 'slurry' ? meets('still slurry', SLURRY_C) : meets('wet ice', TYPICAL_C.box);
-    case 'box without ice':
-      return meets('still air', TYPICAL_C.boxAfter);
-    case 'fridge':
-      return meets('fridge', TYPICAL_C.fridge);
-    case 'freezer':
-      return meets('fridge', TYPICAL_C.freezer);
-    case 'gone':
-      return null;
-  }
+  /** When it was cold and will be warm again as it lies, epoch ms; null when it will not be. */
+  readonly warmMs: number | null;
+  /** The last that a thermometer said of it, and by how much the reckoning was off, K; null when none was put in. */
+  readonly read: { readonly atMs: number; readonly c: number; readonly offK: number } | null;
 }
 
 /** Where a fish still lies whole. */
 const WHOLE: readonly CustodyLine['where'][] = ['in hand', 'bleeding', 'box'];
 
-interface Piece {
-  readonly fromMs: number;
-  readonly toMs: number;
-  readonly boundary: Boundary;
-}
-
-/** The pieces of its history, each with what its skin meets, up to `untilMs`. */
-function piecesOf(line: CustodyLine, waterC: number | null, untilMs: number): Piece[] {
-  const lays = historyOf(line);
-  return lays.flatMap((l, i): Piece[] => {
-    const fromMs = l.atMs;
-    const toMs = Math.min(lays[i + 1]?.atMs ?? untilMs, untilMs);
-    const boundary = boundaryOf(l.keeping, line.fish.iced?.how ?? null, waterC);
-    if (!boundary || toMs <= fromMs) return [];
-    return [{ fromMs, toMs, boundary }];
-  });
+/** Instants at which the middle crosses the line, in the order of time. */
+function crossings({ course: { atMs, coreC } }: FleshHistory): { atMs: number; cold: boolean }[] {
+  const out: { atMs: number; cold: boolean }[] = [];
+  for (let i = 1; i < atMs.length; i++) {
+    const [a, b] = [coreC[i - 1]!, coreC[i]!];
+    if (a <= COLD_C === b <= COLD_C) continue;
+    out.push({ atMs: atMs[i - 1]! + ((a - COLD_C) / (a - b)) * (atMs[i]! - atMs[i - 1]!), cold: b <= COLD_C });
+  }
+  return out;
 }
 
 /**
  * How cold a whole fish is inside at `nowMs`, by conduction from its skin since it was killed: its body from its kind and
- * weight, the media typical until they are read. Null where that is no question: let go, on the board or
- * beyond, of no name or weight, or not killed.
+ * weight, its box as it is reckoned. Null where that is no question: let go, on the board or beyond, of no name or weight, or not
+ * killed.
  */
-export function coreTemperature(
-  line: CustodyLine,
-  species: SpeciesFacts | null,
-  waterC: number | null,
-  nowMs: number,
-): CoreTemperature | null {
-  const mass = massOf(line.fish, species);
-  if (!species || !mass || !WHOLE.includes(line.where)) return null;
-  const sinceMs = Math.max(nowMs - MOST_MS, 0);
-  const pieces = piecesOf(line, waterC, nowMs).filter((p) => p.toMs > sinceMs);
-  const last = pieces.at(-1);
-  if (!last) return null;
-  const body = new Conduction(fishBody(species, mass.g), waterC ?? TYPICAL_C.unknownWater, CELLS);
-  const state = { coldMs: null as number | null, beforeC: body.coreC, beforeMs: pieces[0]?.fromMs ?? nowMs };
-  /** Notes when the middle comes below the line, and forgets it when it is warm again. */
-  const watch = (nowC: number, atMs: number): void => {
-    if (nowC > COLD_C) state.coldMs = null;
-    else if (state.coldMs === null) {
-      const share = state.beforeC > COLD_C ? (state.beforeC - COLD_C) / (state.beforeC - nowC) : 1;
-      state.coldMs = state.beforeMs + share * (atMs - state.beforeMs);
-    }
-    [state.beforeC, state.beforeMs] = [nowC, atMs];
-  };
-  for (const p of pieces)
-    body.march((p.toMs - p.fromMs) / 1000, p.boundary, INSULATED, (s) => watch(body.coreC, p.fromMs + s * 1000));
-  const { coreC } = body;
+export function coreTemperature(book: Book, line: CustodyLine, byId: ById, nowMs: number): CoreTemperature | null {
+  const { fish } = line;
+  if (!massOf(fish, byId(fish.species)) || !byId(fish.species) || !WHOLE.includes(line.where)) return null;
+  if (!fish.dispatched && !fish.bled && !fish.iced) return null;
+  const history = fleshHistory(book, line, byId);
+  if (nowMs < history.deathMs) return null;
+  const coreC = courseAt(history.course.atMs, history.course.coreC, nowMs);
   const cold = coreC <= COLD_C;
-  // As it lies now, until it is cold: where what it lies in is cold enough for that.
-  if (!cold && last.boundary.mediumC < COLD_C)
-    body.march(
-      MOST_MS / 1000,
-      last.boundary,
-      INSULATED,
-      (s) => (watch(body.coreC, nowMs + s * 1000), state.coldMs !== null),
-    );
-  return { coreC, coldMs: state.coldMs === null ? null : Math.round(state.coldMs), cold };
+  const turns = crossings(history);
+  const [lastCold, nextCold] = [turns.findLast((t) => t.cold && t.atMs <= nowMs), turns.find((t) => t.cold && t.atMs > nowMs)];
+  const coldMs = cold ? (lastCold?.atMs ?? history.deathMs) : (nextCold?.atMs ?? null);
+  const warmMs = turns.find((t) => !t.cold && t.atMs > Math.max(nowMs, coldMs ?? nowMs))?.atMs ?? null;
+  const read = history.course.readAs.findLast((r) => r.atMs <= nowMs) ?? null;
+  return {
+    coreC,
+    coldMs: coldMs === null ? null : Math.round(coldMs),
+    cold,
+    warmMs: warmMs === null ? null : Math.round(warmMs),
+    read: read && { atMs: read.atMs, c: read.c, offK: read.reckonedC - read.c },
+  };
 }
 
 /** How cold a fish of the book is inside; null as in `coreTemperature`. */
-export function coreTemperatureOf(
-  book: Book,
-  fishId: string,
-  byId: (id: string | null) => SpeciesFacts | null,
-  nowMs: number,
-): CoreTemperature | null {
+export function coreTemperatureOf(book: Book, fishId: string, byId: ById, nowMs: number): CoreTemperature | null {
   const line = custodyOf(book, fishId);
-  if (!line) return null;
-  return coreTemperature(line, byId(line.fish.species), book.getAny('trip', line.fish.trip)?.waterC ?? null, nowMs);
+  return line && coreTemperature(book, line, byId, nowMs);
+}
+
+/** Its middle at many instants, degC: for drawing. */
+export function coreAt(history: Pick<FleshHistory, 'course'>, atMs: readonly number[]): number[] {
+  return atMs.map((ms) => courseAt(history.course.atMs, history.course.coreC, ms));
+}
+
+/** The instants of a course between two others, with its middle: for drawing. */
+export function coreLine(history: Pick<FleshHistory, 'course'>, fromMs: number, toMs: number): { atMs: number; c: number }[] {
+  const { atMs, coreC } = history.course;
+  const at = (ms: number): { atMs: number; c: number } => ({ atMs: ms, c: courseAt(atMs, coreC, ms) });
+  const from = Math.max(fromMs, atMs[0]!);
+  if (toMs <= from) return [];
+  const out = [at(from)];
+  for (let i = sampleBefore(atMs, from) + 1; i < atMs.length && atMs[i]! < toMs; i++) out.push({ atMs: atMs[i]!, c: coreC[i]! });
+  out.push(at(toMs));
+  return out;
 }

@@ -1,5 +1,5 @@
 import type { Book } from '../state/book.ts';
-import type { BoxState, CutState, FishState, MealState, PackState, StateOf } from '../state/states.ts';
+import type { CutState, FishState, MealState, PackState, StateOf } from '../state/states.ts';
 
 /** Events of the custody line, in the order of the stations. */
 export const KNOTS = [
@@ -33,8 +33,6 @@ export interface CustodyLine {
   readonly cuts: readonly CutState[];
   readonly packs: readonly PackState[];
   readonly meals: readonly MealState[];
-  /** The box it was put into, with what was noted of its ice; null before, or when it is not known. */
-  readonly box: BoxState | null;
   /** First meal served, if any. */
   readonly eatenAt: string | null;
 }
@@ -94,8 +92,7 @@ export function custodyOf(book: Book, fishId: string, only: PackState | null = n
   const eatenAt = meals[0]?.servedAt ?? null;
   tie('cooked', eatenAt ? { at: eatenAt } : null);
   const where = struck ? 'struck' : whereabouts(fish, cuts, raw, eatenAt);
-  const box = fish.iced ? book.getAny('box', fish.iced.box) : null;
-  return { fish, knots, cuts, packs, meals, box, eatenAt, where };
+  return { fish, knots, cuts, packs, meals, eatenAt, where };
 }
 
 function whereabouts(

@@ -1,71 +1,53 @@
-import { type Freshness, freshness, spoilageModel } from '@dagboek/core/fresh';
-import { asFirstKind, expectedWeight } from '@dagboek/core/measure';
-import type { SpeciesFacts } from '@dagboek/core/species';
+import { type Freshness, freshness, type Penalty, spoilageModel } from '@dagboek/core/fresh';
 import { epochMs } from '@dagboek/core/time';
-import type { FishState, PackState } from '../state/states.ts';
+import type { ById } from '../box/filling.ts';
 import type { Book } from '../state/book.ts';
+import type { FishState, PackState } from '../state/states.ts';
 import { type CustodyLine, custodyOf } from './custody.ts';
-import { historyOf } from './history-of.ts';
+import { fleshHistory, type FleshHistory } from './flesh-history.ts';
 
-/**
- * Weight of one fish, grams: by the scale, or estimated from its length, taken as the kind that the species' curve goes by.
- * Null without a species or a length, or when that length says nothing of the other.
- */
-export function massOf(
-  fish: FishState,
-  species: SpeciesFacts | null,
-): { g: number; how: 'scale' | 'estimated' } | null {
-  if (fish.mass) return { g: fish.mass.g / fish.count, how: fish.mass.how };
-  if (!species || !fish.length) return null;
-  const middle = fish.length.longestMm ? (fish.length.mm + fish.length.longestMm) / 2 : fish.length.mm;
-  const mm = asFirstKind(species, middle, fish.length.kind);
-  return mm === null ? null : { g: expectedWeight(species, mm).massG, how: 'estimated' };
+/** What was done to a fish that shortens its time. One still in hand may yet be bled, so it is not punished for it. */
+export function penaltiesOf(line: CustodyLine): Penalty[] {
+  const { fish } = line;
+  const bled = line.where === 'in hand' || (fish.bled !== null && fish.bled.cut !== 'none');
+  return [...(bled ? [] : ['notBled' as const]), ...(fish.dispatched?.gutPierced ? ['gutBurst' as const] : [])];
 }
+
+/** Whether freshness is a question: of a fish that was killed, and is neither let go nor thrown away. */
+export const mayBeFresh = ({ fish, where }: Pick<CustodyLine, 'fish' | 'where'>): boolean =>
+  where !== 'struck' && where !== 'let go' && where !== 'gone' && isDead(fish);
+const isDead = (f: FishState): boolean => f.dispatched !== null || f.bled !== null || f.iced !== null;
 
 /**
  * Freshness used at `nowMs`, or when it was eaten. Null for a fish let go, without a name, or not yet killed.
- * `waterC`: the trip's water, null when it was not noted. `into`: the pack whose share of the fish is meant.
+ * `into`: the pack whose share of the fish is meant. `history`: another than its own, to compare with.
  */
 export function freshnessOf(
+  book: Book,
   line: CustodyLine,
-  species: SpeciesFacts | null,
-  waterC: number | null,
+  byId: ById,
   nowMs: number,
   into: PackState | null = null,
+  history: FleshHistory | null = null,
 ): Freshness | null {
-  const { fish } = line;
-  if (
-    !species ||
-    line.where === 'struck' ||
-    line.where === 'let go' ||
-    line.where === 'gone' ||
-    (!fish.dispatched && !fish.bled && !fish.iced)
-  )
-    return null;
+  const species = byId(line.fish.species);
+  if (!species || !mayBeFresh(line)) return null;
   // One pack may be eaten while its sister still lies in the freezer.
   const untilMs = Math.min(nowMs, line.eatenAt && !into ? epochMs(line.eatenAt) : nowMs);
+  const lay = history ?? fleshHistory(book, line, byId, into);
   return freshness({
-    kept: historyOf(line, into),
-    massG: massOf(fish, species)?.g ?? 500,
-    waterC,
+    history: lay,
+    massG: lay.massG,
     untilMs,
     iceDaysAllowed: species.iceDays,
     model: spoilageModel(species.keeping),
     histamine: species.histamine ?? false,
-    // Still in hand: it may yet be bled, so it is not punished for it.
-    bled: line.where === 'in hand' ? true : fish.bled !== null && fish.bled.cut !== 'none',
+    penalties: penaltiesOf(line),
   });
 }
 
-/** Freshness of a fish of the book at `nowMs`, by its own history and the water of its trip; null as in `freshnessOf`. */
-export function freshnessOfFish(
-  book: Book,
-  fishId: string,
-  byId: (id: string | null) => SpeciesFacts | null,
-  nowMs: number,
-): Freshness | null {
+/** Freshness of a fish of the book at `nowMs`, by its own history; null as in `freshnessOf`. */
+export function freshnessOfFish(book: Book, fishId: string, byId: ById, nowMs: number): Freshness | null {
   const line = custodyOf(book, fishId);
-  if (!line) return null;
-  const waterC = book.getAny('trip', line.fish.trip)?.waterC ?? null;
-  return freshnessOf(line, byId(line.fish.species), waterC, nowMs);
+  return line && freshnessOf(book, line, byId, nowMs);
 }

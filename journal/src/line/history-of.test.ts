@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { POLLACK } from '../../../core/src/test-species.test-support.ts';
 import { anEntry, at, BOX, idOf, landed, TOMAS, tripStarted } from '../builders.test-support.ts';
 import { Book, custodyOf, type Entry, historyOf, layStretches } from '../index.ts';
 
@@ -29,9 +30,10 @@ const BASE = [
   anEntry('cut.started', idOf('cut'), { fish: [fish], route: 'steaks', by: TOMAS }, { at: at('18:00') }),
 ];
 const said = (list: Entry[], until = '23:00') => {
-  const line = custodyOf(Book.EMPTY.withEntries(list), fish)!;
+  const book = Book.EMPTY.withEntries(list);
+  const line = custodyOf(book, fish)!;
   const ms = (t: number): string => new Date(t + 3_600_000).toISOString().slice(11, 16);
-  return layStretches(line, Date.parse(at(until))).map((s) => `${s.keeping} ${ms(s.fromMs)}-${ms(s.toMs)}`);
+  return layStretches(book, line, () => POLLACK, Date.parse(at(until))).map((s) => `${s.keeping} ${ms(s.fromMs)}-${ms(s.toMs)}`);
 };
 
 describe('where a fish lay', () => {
@@ -61,7 +63,7 @@ describe('where a fish lay', () => {
 
   test('says which box and how it is wrapped; asked for one pack it follows that one', () => {
     const book = Book.EMPTY.withEntries([...BASE, pack('one', '18:30', 'fridge'), pack('two', '18:40', 'freezer')]);
-    const lays = historyOf(custodyOf(book, fish)!, book.get('pack', idOf('one')));
+    const lays = historyOf(book, custodyOf(book, fish)!, () => POLLACK, book.get('pack', idOf('one')));
     expect(lays.find((l) => l.keeping === 'box')?.box).toBe(BOX);
     expect(lays.at(-1)).toMatchObject({ keeping: 'fridge', wrapping: 'bag', box: null });
     expect(lays.every((l, i) => i === 0 || lays[i - 1]!.atMs <= l.atMs)).toBe(true);

@@ -1,12 +1,17 @@
 import type { Keeping } from '@dagboek/core/fresh';
+import { ICE_LASTS_H, TYPICAL_C } from '@dagboek/core/fresh';
+import { type Boundary, type ConductionBody, type Exposure, flesh, meets } from '@dagboek/core/heat';
 import type { Wrapping } from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
-import { iceSince } from '../box/ice-lasts.ts';
-import type { PackState } from '../state/states.ts';
+import { type ById, type Filling, fillingsFrom } from '../box/filling.ts';
+import type { Book } from '../state/book.ts';
+import type { PackState, TripState } from '../state/states.ts';
+import { airAt, airsOf, beforeIce } from './air-about.ts';
 import type { CustodyLine } from './custody.ts';
+import { staysOf, type Stay } from './stays-of.ts';
 
 /** From when on a fish lay somewhere. */
-export interface Lay {
+export interface Lay extends Exposure {
   readonly atMs: number;
   readonly keeping: Keeping;
   /** Id of the box it lay in; null anywhere else. */
@@ -15,32 +20,109 @@ export interface Lay {
   readonly wrapping: Wrapping | null;
 }
 
+const HOUR_MS = 3_600_000;
+/** A box without ice warms on; what it moved by less than this is one stretch, K. */
+const SAME_K = 0.3;
+/** A pack of cut flesh: a slab as thick as fillets lie, m (half of it). */
+const PACK_HALF_M = 0.0125;
+
+const packBody = (fat: 'lean' | 'oily'): ConductionBody => ({ radiusM: PACK_HALF_M, exponent: 0, material: flesh(fat) });
+
 /**
- * Where a fish lay from its death on, in the order of time; before it is killed nothing spoils. The one place that knows:
- * freshness, the clock of histamine, keeping times and the drawn hours all follow it. `into`: the pack to follow it into;
- * without one the pack that is eaten last, or lies longest.
+ * Where a fish lay from its death on and what its skin met, in the order of time; before it is killed nothing spoils. The one place
+ * that knows: freshness, the clock of histamine, its temperature inside, keeping times and the drawn hours all follow it. `into`:
+ * the pack to follow it into; without one the pack that is eaten last, or lies longest.
  */
-export function historyOf(line: CustodyLine, into: PackState | null = null): Lay[] {
+export function historyOf(book: Book, line: CustodyLine, byId: ById, into: PackState | null = null): Lay[] {
   const { fish, cuts, packs } = line;
-  const lays: Lay[] = [];
-  const from = (at: string | undefined, keeping: Keeping, more: Partial<Lay> = {}): void => {
-    if (at) lays.push({ atMs: epochMs(at), keeping, box: null, wrapping: null, ...more });
-  };
-  from((fish.dispatched ?? fish.landed).at, 'air');
-  if (fish.bled && fish.bled.cut !== 'none')
-    from(fish.bled.at, fish.bled.medium === 'sea-water bucket' ? 'bucket' : 'air');
-  if (fish.iced) {
-    // What is noted of the ice afterwards is no longer this fish's.
-    const left = [cuts[0]?.startedAt, ...packs.map((p) => p.storedAt)].flatMap((t) => (t ? [epochMs(t)] : []));
-    const untilMs = Math.min(Number.MAX_SAFE_INTEGER, ...left);
-    for (const { atMs, ice } of iceSince(line.box, epochMs(fish.iced.at), untilMs))
-      lays.push({ atMs, keeping: ice ? 'box' : 'box without ice', box: fish.iced.box, wrapping: null });
+  const trip = book.getAny('trip', fish.trip);
+  const lays: Lay[] = beforeIce(fish, trip).map((b) => lay(b.atMs, b.keeping, b.boundary));
+  for (const s of staysOf(book, fish)) lays.push(...inBox(book, s, trip, byId));
+  const airs = airsOf(trip);
+  if (cuts[0]) {
+    const atMs = epochMs(cuts[0].startedAt);
+    lays.push(lay(atMs, 'board', meets('still air', Math.max(TYPICAL_C.board, airAt(airs, atMs)))));
   }
-  from(cuts[0]?.startedAt, 'board');
   const raw = packs.filter((p) => p.form !== 'stock' && p.form !== 'cooked' && !p.discarded);
   const pack = into ?? raw.at(-1);
-  for (const p of pack?.places ?? []) from(p.at, p.place, { wrapping: pack?.wrapping ?? null });
-  return lays.sort((a, b) => a.atMs - b.atMs);
+  for (const p of pack?.places ?? []) {
+    const whole = pack?.form === 'whole';
+    lays.push({
+      ...lay(epochMs(p.at), p.place, meets('fridge', TYPICAL_C[p.place])),
+      wrapping: pack?.wrapping ?? null,
+      ...(whole ? {} : { body: packBody(byId(fish.species)?.fat ?? 'lean') }),
+    });
+  }
+  // It is cut and packed once: what it was before is not cut again at each place.
+  let cut = false;
+  return lays
+    .sort((a, b) => a.atMs - b.atMs)
+    .map((l): Lay => {
+      if (!l.body) return l;
+      if (!cut) return ((cut = true), l);
+      const { body: _, ...rest } = l;
+      return rest;
+    });
+}
+
+const lay = (atMs: number, keeping: Keeping, boundary: Boundary, box: string | null = null): Lay => ({
+  atMs,
+  fromMs: atMs,
+  keeping,
+  boundary,
+  box,
+  wrapping: null,
+});
+
+/** What a fish met while it lay in a box: ice as long as the box has any, then what the box warms to. */
+function inBox(book: Book, stay: Stay, trip: TripState | null, byId: ById): Lay[] {
+  const how = stay.how === 'slurry' ? 'still slurry' : 'wet ice';
+  const fillings = trip ? fillingsFrom(book, stay.box, trip.id, stay.toMs, byId) : [];
+  if (fillings.length === 0) {
+    // Nothing is known of this box.
+    const goneMs = stay.fromMs + ICE_LASTS_H * HOUR_MS;
+    const gone = lay(goneMs, 'box without ice', meets('still air', TYPICAL_C.boxAfter), stay.box);
+    return [lay(stay.fromMs, 'box', meets(how, TYPICAL_C.box), stay.box), ...(goneMs < stay.toMs ? [gone] : [])];
+  }
+  return fillings.flatMap((f, i): Lay[] => {
+    const fromMs = i === 0 ? stay.fromMs : Math.max(stay.fromMs, f.fromMs);
+    const toMs = Math.min(stay.toMs, fillings[i + 1]?.fromMs ?? Number.POSITIVE_INFINITY);
+    return toMs > fromMs ? inFilling(f, stay.box, how, fromMs, toMs) : [];
+  });
+}
+
+function inFilling(f: Filling, box: string, how: 'still slurry' | 'wet ice', fromMs: number, toMs: number): Lay[] {
+  const out: Lay[] = [];
+  const ice = (atMs: number): void => void out.push(lay(atMs, 'box', meets(how, f.meltC), box));
+  let at = fromMs;
+  for (const w of f.course.without) {
+    const [a, b] = [Math.max(w.fromMs, fromMs), Math.min(w.toMs ?? Number.POSITIVE_INFINITY, toMs)];
+    if (b <= a) continue;
+    if (a > at) ice(at);
+    out.push(...warming(f, box, a, b));
+    at = b;
+  }
+  if (at < toMs) ice(at);
+  return out;
+}
+
+/** A box without ice, in stretches of nearly one warmth. */
+function warming(f: Filling, box: string, fromMs: number, toMs: number): Lay[] {
+  const out: Lay[] = [];
+  const { samples } = f.course;
+  let held = Number.NaN;
+  for (let i = 0; i < samples.length; i++) {
+    const s = samples[i]!;
+    const end = samples[i + 1]?.atMs ?? Number.POSITIVE_INFINITY;
+    if (end <= fromMs) continue;
+    if (s.atMs >= toMs) break;
+    const mid = (s.mediumC + (samples[i + 1]?.mediumC ?? s.mediumC)) / 2;
+    if (Math.abs(mid - held) < SAME_K) continue;
+    held = mid;
+    const boundary = meets(s.covered ? 'still water' : 'still air', mid);
+    out.push(lay(Math.max(fromMs, s.atMs), 'box without ice', boundary, box));
+  }
+  return out.length > 0 ? out : [lay(fromMs, 'box without ice', meets('still air', samples.at(-1)?.mediumC ?? TYPICAL_C.boxAfter), box)];
 }
 
 /** A stretch of the history of a fish: where, from when to when, epoch ms. */
@@ -51,8 +133,8 @@ export interface LayStretch {
 }
 
 /** The same as stretches that follow each other up to `untilMs`; neighbours of one kind are one. */
-export function layStretches(line: CustodyLine, untilMs: number): LayStretch[] {
-  const lays = historyOf(line);
+export function layStretches(book: Book, line: CustodyLine, byId: ById, untilMs: number): LayStretch[] {
+  const lays = historyOf(book, line, byId);
   const out: LayStretch[] = [];
   lays.forEach((l, i) => {
     const toMs = Math.min(untilMs, lays[i + 1]?.atMs ?? untilMs);

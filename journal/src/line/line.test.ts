@@ -101,10 +101,12 @@ describe('the line of custody', () => {
 
 describe('freshness of a line', () => {
   const b = Book.EMPTY.withEntries(wholeLine());
+  const fresh = (book: Book, ms: number, byId: (id: string | null) => SpeciesFacts | null = () => POLLACK) =>
+    freshnessOf(book, custodyOf(book, fish)!, byId, ms);
   const evening = Date.parse(at('18:30'));
 
   test('six hours on ice use a few hundredths of eleven days', () => {
-    const f = freshnessOf(lineOf(b), POLLACK, 13, evening);
+    const f = fresh(b, evening);
     expect(f?.used).toBeGreaterThan(0.02);
     expect(f?.used).toBeLessThan(0.06);
     expect(f?.tone).toBe('fresh');
@@ -112,28 +114,28 @@ describe('freshness of a line', () => {
 
   test('it stops when it is eaten', () => {
     const eaten = Date.parse('2026-09-13T19:12:00+01:00');
-    expect(freshnessOf(lineOf(b), POLLACK, 13, eaten + 9e8)?.used).toBe(
-      freshnessOf(lineOf(b), POLLACK, 13, eaten)?.used,
+    expect(fresh(b, eaten + 9e8)?.used).toBe(
+      fresh(b, eaten)?.used,
     );
   });
 
   test('nothing is said of a fish let go, without a name, or alive', () => {
     const alive = Book.EMPTY.withEntries([landed('a', '12:18')]);
-    expect(freshnessOf(lineOf(alive), POLLACK, 13, evening)).toBeNull();
-    expect(freshnessOf(lineOf(b), null, 13, evening)).toBeNull();
+    expect(fresh(alive, evening)).toBeNull();
+    expect(fresh(b, evening, () => null)).toBeNull();
     const back = Book.EMPTY.withEntries([
       landed('a', '12:18'),
       anEntry('fish.released', fish, { reason: 'too short' }),
     ]);
-    expect(freshnessOf(lineOf(back), POLLACK, 13, evening)).toBeNull();
+    expect(fresh(back, evening)).toBeNull();
   });
 
   test('left warm it goes faster', () => {
     const late = Book.EMPTY.withEntries(
       wholeLine().map((e) => (e.kind === 'fish.iced' ? { ...e, at: at('16:00') } : e)),
     );
-    expect(freshnessOf(lineOf(late), POLLACK, 16, evening)!.used).toBeGreaterThan(
-      2 * freshnessOf(lineOf(b), POLLACK, 16, evening)!.used,
+    expect(fresh(late, evening)!.used).toBeGreaterThan(
+      2 * fresh(b, evening)!.used,
     );
   });
 

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { SpeciesFacts } from '@dagboek/core/species';
+import { POLLACK } from '../../../core/src/test-species.test-support.ts';
 import { anEntry, at, idOf, ILSE, TRIP, wholeLine } from '../builders.test-support.ts';
 import { Book, custodyOf, earlierLengths, type Entry, fishInPack, freshnessOfPack, massOf } from '../index.ts';
 
@@ -24,6 +25,7 @@ const stored = (id: string, more: object): Entry =>
   );
 const BOOK = Book.EMPTY.withEntries([...wholeLine(), stored(frozen, {})]);
 const SPECIES = {
+  ...POLLACK,
   id: 'pollack',
   lengthKinds: ['total', 'fork'],
   conversions: [{ from: 'fork', to: 'total', slope: 1.1, sdShare: 0.01 }],
@@ -32,7 +34,7 @@ const SPECIES = {
   iceDays: 11,
   histamine: true,
   hazards: [],
-} as unknown as SpeciesFacts;
+} as SpeciesFacts;
 const ms = (day: string): number => Date.parse(`${day}T12:00:00Z`);
 
 describe('one pack of a fish', () => {

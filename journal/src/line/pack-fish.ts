@@ -38,9 +38,7 @@ export function freshnessOfPack(
   const all = fishInPack(book, pack).flatMap((id) => {
     const line = custodyOf(book, id);
     if (!line) return [];
-    const waterC = book.get('trip', line.fish.trip)?.waterC ?? null;
-    const species = byId(line.fish.species);
-    return freshnessOf(line, species, waterC, cooked ? epochMs(meal.servedAt) : atMs, cooked ? null : pack) ?? [];
+    return freshnessOf(book, line, byId, cooked ? epochMs(meal.servedAt) : atMs, cooked ? null : pack) ?? [];
   });
   return leastFresh(all);
 }

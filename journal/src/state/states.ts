@@ -4,6 +4,7 @@ import type { GEARS } from '../kinds/deck.ts';
 import type { TripNote } from '../kinds/words.ts';
 import type { SIGNS } from '../kinds/incident.ts';
 import type { Licence, Origin, OwnPlace } from '@dagboek/core/rules';
+import type { MeltTest, Walls } from '@dagboek/core/box';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
 import type { Stage } from '@dagboek/core/cut';
@@ -54,6 +55,13 @@ export interface BoxState extends State {
   readonly addedAt: string;
   /** What was noted of its ice, in the order in which the lines came: put in, or seen. */
   readonly ice: readonly Timed<IceNoted>[];
+  /** How it is built; null when nobody has said. */
+  readonly walls: Walls | null;
+  readonly weighed: readonly Timed<{ kg: number }>[];
+  readonly drained: readonly Timed<{ kg: number | null }>[];
+  readonly read: readonly Timed<{ c: number }>[];
+  readonly stands: readonly Timed<{ sun: boolean }>[];
+  readonly tests: readonly Timed<MeltTest>[];
 }
 
 export interface TripState extends State {
@@ -71,6 +79,10 @@ export interface TripState extends State {
   readonly box: string | null;
   readonly iceKg: number | null;
   readonly waterC: number | null;
+  /** Air as it was read or said. */
+  readonly airs: readonly Timed<{ c: number }>[];
+  /** When they mean to be back; null when nobody has said. */
+  readonly homeAt: string | null;
   readonly notes: readonly Timed<TripNote & { by: string }>[];
   readonly harm: readonly Timed<{ text: string; who: string }>[];
 }
@@ -104,7 +116,12 @@ export interface FishState extends State {
   readonly released: Timed<FishReleased> | null;
   readonly dispatched: Timed<FishDispatched> | null;
   readonly bled: Timed<FishBled> | null;
+  /** When it first came onto ice; the box and the way in which it lies now. */
   readonly iced: Timed<FishIced> | null;
+  /** Each box that it was put into, in the order of time. */
+  readonly boxes: readonly Timed<FishIced>[];
+  /** Its middle, as a thermometer read it. */
+  readonly reads: readonly Timed<{ c: number }>[];
   readonly notes: readonly Timed<{ text: string }>[];
   readonly pictures: readonly Timed<FishPictured>[];
   /** To whom it was reported, by the rule that asks for it. */

@@ -35,8 +35,8 @@ export function openTheBook(s: Scribe, atMs: number): Tern {
   s.note('member.joined', t.tomas, atMs, t.ilse, { name: 'Tomas', role: 'rod; cuts and cooks' });
   s.note('member.joined', t.wren, atMs, t.ilse, { name: 'Wren', role: 'rod; keeps the log', born: 2012 });
   s.note('member.joined', t.oda, atMs, t.ilse, { name: 'Oda', role: 'guest' });
-  s.note('box.added', t.blueBox, atMs, t.ilse, { name: 'the blue box', litres: 52 });
-  s.note('box.added', t.deckTub, atMs, t.ilse, { name: 'the deck tub', litres: 20 });
-  s.note('box.added', t.softBag, atMs, t.ilse, { name: 'the soft bag', litres: 14 });
+  s.note('box.added', t.blueBox, atMs, t.ilse, { name: 'the blue box', litres: 52, walls: 'hard, thick' });
+  s.note('box.added', t.deckTub, atMs, t.ilse, { name: 'the deck tub', litres: 20, walls: 'hard, thin' });
+  s.note('box.added', t.softBag, atMs, t.ilse, { name: 'the soft bag', litres: 14, walls: 'soft' });
   return t;
 }

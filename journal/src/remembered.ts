@@ -1,0 +1,19 @@
+/** Answers kept by what they were reckoned from, the ones asked for longest ago given up first. */
+export class Remembered<T> {
+  private readonly kept = new Map<string, T>();
+  constructor(private readonly most: number) {}
+
+  /** The answer for a key: as it was reckoned before, or made now. */
+  of(key: string, make: () => T): T {
+    const known = this.kept.get(key);
+    if (known !== undefined) {
+      this.kept.delete(key);
+      this.kept.set(key, known);
+      return known;
+    }
+    const made = make();
+    this.kept.set(key, made);
+    if (this.kept.size > this.most) this.kept.delete(this.kept.keys().next().value as string);
+    return made;
+  }
+}
