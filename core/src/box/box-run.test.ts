@@ -58,10 +58,22 @@ describe('a box without fish', () => {
   });
 
   test('air that turns, ice that is added, water let out; a box that is filled again after it was warm', () => {
-    const turned = box({ air: [{ atMs: 0, c: 10 }, { atMs: 12 * HOUR, c: 20 }] });
+    const turned = box({
+      air: [
+        { atMs: 0, c: 10 },
+        { atMs: 12 * HOUR, c: 20 },
+      ],
+    });
     expect(8 - last(turned).iceKg).toBeCloseTo((30 * 12 * 3600) / ICE.fusionJ, 9);
     const again = runBox(
-      box({ iceKg: 1, untilMs: 12 * HOUR, events: [{ atMs: 8 * HOUR, kind: 'ice', kg: 3 }, { atMs: 6 * HOUR, kind: 'drained' }] }),
+      box({
+        iceKg: 1,
+        untilMs: 12 * HOUR,
+        events: [
+          { atMs: 8 * HOUR, kind: 'ice', kg: 3 },
+          { atMs: 6 * HOUR, kind: 'drained' },
+        ],
+      }),
     );
     expect(again.goneMs).toBeNull();
     expect(again.without).toHaveLength(1);
@@ -82,9 +94,12 @@ describe('heat and mass are kept', () => {
     fc.assert(
       fc.property(
         fc.array(anyFish, { maxLength: 4 }),
-        fc.array(fc.tuple(fc.constantFrom('ice', 'water', 'drained', 'opened'), fc.double({ min: 0, max: 24, noNaN: true })), {
-          maxLength: 5,
-        }),
+        fc.array(
+          fc.tuple(fc.constantFrom('ice', 'water', 'drained', 'opened'), fc.double({ min: 0, max: 24, noNaN: true })),
+          {
+            maxLength: 5,
+          },
+        ),
         fc.array(
           fc.tuple(fc.double({ min: 0, max: 24, noNaN: true }), fc.constantFrom('full', 'half', 'gone', 3, 0.4)),
           { maxLength: 2 },
@@ -104,7 +119,12 @@ describe('heat and mass are kept', () => {
                     ? { atMs: h * HOUR, kind: 'read', overK: x }
                     : { atMs: h * HOUR, kind: 'weighed', kg: x },
               ),
-              fish: list.map((f, i) => fish(String(i), f.kg, f.inH, { count: f.count, outMs: f.forH === null ? null : (f.inH + f.forH) * HOUR })),
+              fish: list.map((f, i) =>
+                fish(String(i), f.kg, f.inH, {
+                  count: f.count,
+                  outMs: f.forH === null ? null : (f.inH + f.forH) * HOUR,
+                }),
+              ),
               events: did.map(([kind, h]) => ({ atMs: h * HOUR, kind, kg: 2, c: 12 }) as BoxInput['events'][number]),
             }),
           );
@@ -142,7 +162,8 @@ describe('what must hold of every box', () => {
     { minLength: 1, maxLength: 5 },
   );
   const goneAt = (b: BoxInput): number => runBox(b).goneMs ?? Number.POSITIVE_INFINITY;
-  const asFish = (l: readonly (readonly [number, number])[]): BoxFish[] => l.map(([kg, h], i) => fish(String(i), kg, h));
+  const asFish = (l: readonly (readonly [number, number])[]): BoxFish[] =>
+    l.map(([kg, h], i) => fish(String(i), kg, h));
   test('more fish never make the ice last longer, and more ice never makes it last shorter', () => {
     fc.assert(
       fc.property(lists, fc.double({ min: 0.5, max: 6, noNaN: true }), (list, iceKg) => {
@@ -157,7 +178,17 @@ describe('what must hold of every box', () => {
 
   test('more ice never warms the box, at any hour', () => {
     const at = (iceKg: number): number[] => {
-      const { samples } = runBox(box({ iceKg, uaWK: 2, fish: asFish([[2, 1], [1, 4]]), untilMs: 48 * HOUR }));
+      const { samples } = runBox(
+        box({
+          iceKg,
+          uaWK: 2,
+          fish: asFish([
+            [2, 1],
+            [1, 4],
+          ]),
+          untilMs: 48 * HOUR,
+        }),
+      );
       return Array.from({ length: 48 }, (_, h) => samples.findLast((s) => s.atMs <= h * HOUR)!.mediumC);
     };
     const [little, more, much] = [at(2), at(4), at(8)];
@@ -179,7 +210,11 @@ describe('what must hold of every box', () => {
 
   test('a slurry stays below 0 while there is ice', () => {
     const b = runBox(
-      box({ meltC: SLURRY_C, fish: [fish('a', 1, 0.5, { how: 'still slurry' })], events: [{ atMs: 0, kind: 'water', kg: 4, c: 12 }] }),
+      box({
+        meltC: SLURRY_C,
+        fish: [fish('a', 1, 0.5, { how: 'still slurry' })],
+        events: [{ atMs: 0, kind: 'water', kg: 4, c: 12 }],
+      }),
     );
     expect(b.samples.at(-1)!.mediumC).toBe(SLURRY_C);
   });
@@ -188,7 +223,10 @@ describe('what must hold of every box', () => {
     const at = (found: IceFinding) => runBox(box({ found: [found], untilMs: 10 * HOUR }));
     const gone = at({ atMs: 4 * HOUR, kind: 'seen', word: 'gone' });
     expect(gone.without[0]).toMatchObject({ fromMs: 4 * HOUR });
-    expect(gone.corrected[0]).toMatchObject({ isKg: 0, reckonedKg: expect.closeTo(8 - (18 * 4 * 3600) / ICE.fusionJ, 1) });
+    expect(gone.corrected[0]).toMatchObject({
+      isKg: 0,
+      reckonedKg: expect.closeTo(8 - (18 * 4 * 3600) / ICE.fusionJ, 1),
+    });
     const half = at({ atMs: 4 * HOUR, kind: 'seen', word: 'half' }).corrected[0]!;
     expect(half.isKg).toBeCloseTo(6, 9);
     expect(at({ atMs: 4 * HOUR, kind: 'seen', word: 'full' }).corrected[0]!).toMatchObject({ isKg: half.reckonedKg });

@@ -1,4 +1,13 @@
-import { type Boundary, COARSE_FO, Conduction, type ConductionBody, FLESH, INSULATED, meets, type Transfer } from '../heat/index.ts';
+import {
+  type Boundary,
+  COARSE,
+  Conduction,
+  type ConductionBody,
+  FLESH,
+  INSULATED,
+  meets,
+  type Transfer,
+} from '../heat/index.ts';
 import { ICE_BELOW_K, type IceFinding, shareSeen } from './seen.ts';
 import { ICE, liningJK, openingJ, SUN_K } from './walls.ts';
 
@@ -135,7 +144,7 @@ interface Inside {
 }
 
 function enter(fish: BoxFish): Inside {
-  const flesh = new Conduction(fish.body, fish.startC, CELLS, COARSE_FO);
+  const flesh = new Conduction(fish.body, fish.startC, CELLS, COARSE);
   for (const b of fish.before) flesh.march(b.seconds, b.boundary);
   const { radiusM, exponent } = fish.body;
   const volume = (fish.massKg / FLESH.density) * fish.count;
@@ -228,11 +237,27 @@ export function runBox(input: BoxInput): BoxCourse {
     .sort((a, b) => a.atMs - b.atMs);
   const inside = new Map<string, Inside>();
   const corrected: BoxCorrected[] = [];
-  const L = { correctedJ: 0, correctedKg: 0, wallsJ: 0, openingsJ: 0, fishJ: 0, addedJ: 0, drainedJ: 0, addedKg: 0, drainedKg: 0 };
+  const L = {
+    correctedJ: 0,
+    correctedKg: 0,
+    wallsJ: 0,
+    openingsJ: 0,
+    fishJ: 0,
+    addedJ: 0,
+    drainedJ: 0,
+    addedKg: 0,
+    drainedKg: 0,
+  };
   const [startJ, startKg] = [pool.j, pool.kg];
   const samples: BoxSample[] = [];
   const without: { fromMs: number; toMs: number | null }[] = [];
-  let [at, degreeS, otherJ, iceAdded, youngMs] = [fromMs, 0, input.precooled ? 0 : pool.j + pool.kg * ICE.fusionJ, 0, 0];
+  let [at, degreeS, otherJ, iceAdded, youngMs] = [
+    fromMs,
+    0,
+    input.precooled ? 0 : pool.j + pool.kg * ICE.fusionJ,
+    0,
+    0,
+  ];
   /** What came into the pool in the last step, W. */
   let power = uaWK * airAt(input, fromMs);
   const hasIce = (): boolean => forEver || pool.iceKg > 0;
@@ -245,7 +270,16 @@ export function runBox(input: BoxInput): BoxCourse {
   const sample = (): void => {
     const iceKg = pool.iceKg;
     const covered = isCovered();
-    samples.push({ atMs: at, iceKg, waterKg: pool.kg - iceKg, mediumC: pool.c, covered, degreeS, otherJ, addedKg: iceAdded });
+    samples.push({
+      atMs: at,
+      iceKg,
+      waterKg: pool.kg - iceKg,
+      mediumC: pool.c,
+      covered,
+      degreeS,
+      otherJ,
+      addedKg: iceAdded,
+    });
     const open = without.at(-1)?.toMs === null;
     if (hasIce() && open) without[without.length - 1] = { fromMs: without.at(-1)!.fromMs, toMs: at };
     else if (!hasIce() && !open) without.push({ fromMs: at, toMs: null });

@@ -62,7 +62,7 @@ describe('what was seen of the ice', () => {
 
 describe('the leak of a box', () => {
   test('nothing found: it is what it usually is', () => {
-    const known = leakKnown(GRID, usualWeights(USUAL));
+    const known = leakKnown(GRID, usualWeights());
     expect(known.uaWK).toBeCloseTo(USUAL.uaWK, 3);
     expect(known.sdLn).toBeCloseTo(USUAL.sdLn, 2);
     expect(known.low).toBeCloseTo(USUAL.uaWK * Math.exp(-1.96 * USUAL.sdLn), 1);
@@ -73,7 +73,7 @@ describe('the leak of a box', () => {
     const truth = USUAL.uaWK * 1.6;
     const kg = iceAt(truth, 9, 12);
     const sd = (f: IceFinding): number => {
-      const w = together(usualWeights(USUAL), leakLikelihood(filling([f]), GRID, { kg: 9, sdKg: 0.3 }));
+      const w = together(usualWeights(), leakLikelihood(filling([f]), GRID, { kg: 9, sdKg: 0.3 }));
       const known = leakKnown(GRID, w);
       expect(known.low < truth && truth < known.high).toBe(true);
       return known.sdLn;
@@ -92,7 +92,7 @@ describe('the leak of a box', () => {
       { atMs: 5 * HOUR, kind: 'poured', kg: melted(0, 5) },
       { atMs: 11 * HOUR, kind: 'poured', kg: melted(5, 11) },
     ];
-    const known = leakKnown(GRID, together(usualWeights(USUAL), leakLikelihood(filling(found), GRID, { kg: 9, sdKg: 1 })));
+    const known = leakKnown(GRID, together(usualWeights(), leakLikelihood(filling(found), GRID, { kg: 9, sdKg: 1 })));
     expect(Math.abs(Math.log(known.uaWK / truth))).toBeLessThan(0.15);
     expect(known.sdLn).toBeLessThan(USUAL.sdLn * 0.65);
   });
@@ -103,7 +103,7 @@ describe('the leak of a box', () => {
     let [leaks, ices] = [0, 0];
     for (let b = 0; b < BOXES; b++) {
       const truth = USUAL.uaWK * Math.exp(USUAL.sdLn * normal(rng));
-      let weights = usualWeights(USUAL);
+      let weights = usualWeights();
       for (let trip = 0; trip < 3; trip++) {
         const first = { kg: 9, sdKg: 0.9 };
         const kg = Math.max(0, normal(rng, first.kg, first.sdKg));
@@ -134,10 +134,13 @@ describe('the leak of a box', () => {
   });
 
   test('the ice of a filling: between its bounds, and gone when its middle is', () => {
-    const known = iceBand(filling([]), icePosterior(filling([]), GRID, usualWeights(USUAL), { kg: 3, sdKg: 0.3 }));
+    const known = iceBand(filling([]), icePosterior(filling([]), GRID, usualWeights(), { kg: 3, sdKg: 0.3 }));
     known.midKg.forEach((v, k) => expect(known.lowKg[k]! <= v && v <= known.highKg[k]!).toBe(true));
     expect(known.gone.early!).toBeLessThan(known.gone.middle ?? Number.POSITIVE_INFINITY);
-    const posterior = icePosterior(filling([]), GRID, weightsOf(GRID, { uaWK: 1.5, sdLn: 0.03 }), { kg: 3, sdKg: 0.01 });
+    const posterior = icePosterior(filling([]), GRID, weightsOf(GRID, { uaWK: 1.5, sdLn: 0.03 }), {
+      kg: 3,
+      sdKg: 0.01,
+    });
     const sure = iceBand(filling([]), posterior);
     const hours = (3 * ICE.fusionJ) / (1.5 * 18 * 3600 + 400_000 / 12);
     expect(sure.gone.middle! / HOUR).toBeCloseTo(hours, 0);

@@ -23,7 +23,7 @@ const [LEAKS, ICES] = [49, 21];
 const REACH = 3.5;
 
 /** A trial that has less of the whole weight than this moves no interval. */
-const NEGLIGIBLE = 1e-5;
+const NEGLIGIBLE = 1e-4;
 
 /** Leaks that are tried of a box, W/K, evenly on the logarithm round what is usual for it. */
 export function leakGrid(usual: Leak): Float64Array {
@@ -34,7 +34,7 @@ export function leakGrid(usual: Leak): Float64Array {
 }
 
 /** How likely each leak of the grid is by what the box usually is; sums to 1. */
-export function usualWeights(usual: Leak): Float64Array {
+export function usualWeights(): Float64Array {
   const w = Float64Array.from({ length: LEAKS }, (_, i) => Math.exp(-((REACH * ((2 * i) / (LEAKS - 1) - 1)) ** 2) / 2));
   return normalised(w);
 }
@@ -238,7 +238,8 @@ function between(list: readonly Float64Array[], n: number, every: number, at: Re
   let before = 0;
   for (let k = 1; k < n; k++) {
     if (k % every !== 0 && k !== n - 1 && !at.has(k)) continue;
-    for (const v of list) for (let i = before + 1; i < k; i++) v[i] = v[before]! + ((v[k]! - v[before]!) * (i - before)) / (k - before);
+    for (const v of list)
+      for (let i = before + 1; i < k; i++) v[i] = v[before]! + ((v[k]! - v[before]!) * (i - before)) / (k - before);
     before = k;
   }
 }

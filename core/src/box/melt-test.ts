@@ -14,7 +14,8 @@ const [SCALE_KG, AIR_K] = [0.1, 1.5];
 
 /** What a melt test says of a box: heat through its walls, W/K, and how sure. A sentence when it cannot say. */
 export function meltTestLeak(t: MeltTest): Leak | string {
-  if (!(t.iceKg > 0) || !(t.hours > 0) || !(t.leftKg >= 0)) return 'Weigh the ice before and after, and note the hours.';
+  if (!(t.iceKg > 0) || !(t.hours > 0) || !(t.leftKg >= 0))
+    return 'Weigh the ice before and after, and note the hours.';
   if (t.leftKg > t.iceKg) return 'There cannot be more ice left than went in: was water weighed with it?';
   if (t.leftKg === 0) return 'All the ice is gone, so nobody knows since when. Look earlier next time.';
   if (t.airC <= 2) return 'In air so cold nothing melts that says anything: test it in a warm room.';

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { Conduction, fishBody, type Bodied, meets } from '../heat/index.ts';
 import { POLLACK } from '../test-species.test-support.ts';
 import {
+  boxLevels,
   heatToGive,
   ICE,
   iceOdds,
@@ -78,7 +79,13 @@ describe('whether the ice lasts', () => {
 
   test('more ice, shade, a tighter box, cooling before and fewer fish never lower the chance', () => {
     const base = iceOdds(input({ iceKg: 3, sun: true, precooled: false })).lasts;
-    const better: Partial<OddsInput>[] = [{ iceKg: 5 }, { sun: false }, { precooled: true }, { leak: { uaWK: 0.6, sdLn: 0.2 } }, { trips: [[]] }];
+    const better: Partial<OddsInput>[] = [
+      { iceKg: 5 },
+      { sun: false },
+      { precooled: true },
+      { leak: { uaWK: 0.6, sdLn: 0.2 } },
+      { trips: [[]] },
+    ];
     for (const b of better)
       expect(iceOdds(input({ iceKg: 3, sun: true, precooled: false, ...b })).lasts).toBeGreaterThan(base);
   });
@@ -95,13 +102,17 @@ describe('whether the ice lasts', () => {
 describe('a slurry', () => {
   test('fits the box with its fish: two parts of ice to one of water', () => {
     fc.assert(
-      fc.property(fc.double({ min: 10, max: 200, noNaN: true }), fc.double({ min: 0, max: 40, noNaN: true }), (litres, kg) => {
-        const r = slurryRecipe(litres, kg, 14, 12);
-        if (!r) return expect(kg / 1.05).toBeGreaterThan(litres * 0.9 - 2);
-        expect(r.litres).toBeLessThanOrEqual(litres * 0.9 + 1e-9);
-        expect(r.iceKg / r.seaL).toBeLessThanOrEqual(2 + 1e-9);
-        expect(r.iceKg / r.seaL).toBeGreaterThan(1);
-      }),
+      fc.property(
+        fc.double({ min: 10, max: 200, noNaN: true }),
+        fc.double({ min: 0, max: 40, noNaN: true }),
+        (litres, kg) => {
+          const r = slurryRecipe(litres, kg, 14, 12);
+          if (!r) return expect(kg / 1.05).toBeGreaterThan(litres * 0.9 - 2);
+          expect(r.litres).toBeLessThanOrEqual(litres * 0.9 + 1e-9);
+          expect(r.iceKg / r.seaL).toBeLessThanOrEqual(2 + 1e-9);
+          expect(r.iceKg / r.seaL).toBeGreaterThan(1);
+        },
+      ),
     );
   });
   test('says when its ice is not enough for warm fish, and when there is no room', () => {
@@ -109,5 +120,28 @@ describe('a slurry', () => {
     expect(slurryRecipe(30, 22, 26, 26)!.enough).toBe(false);
     expect(slurryRecipe(20, 18.6, 14, 12)).toBeNull();
     expect(() => slurryRecipe(0, 1, 14, 12)).toThrow(RangeError);
+  });
+});
+
+describe('how high a box is filled', () => {
+  test('ice as it was poured, water in its gaps first, then above; fish among it', () => {
+    expect(boxLevels({ iceKg: 10, waterKg: 0, fishKg: 0 })).toEqual({ topL: 20, waterL: 0 });
+    expect(boxLevels({ iceKg: 0, waterKg: 5, fishKg: 2.1 })).toEqual({ topL: 7, waterL: 7 });
+    const slurry = boxLevels({ iceKg: 10, waterKg: 20, fishKg: 0 });
+    expect(slurry.waterL).toBeGreaterThanOrEqual(slurry.topL - 1e-9);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 40, noNaN: true }),
+        fc.double({ min: 0, max: 40, noNaN: true }),
+        (iceKg, kg) => {
+          const [a, b] = [
+            boxLevels({ iceKg, waterKg: kg, fishKg: 3 }),
+            boxLevels({ iceKg, waterKg: kg + 1, fishKg: 3 }),
+          ];
+          expect(b.waterL).toBeGreaterThanOrEqual(a.waterL - 1e-9);
+          expect(b.topL).toBeGreaterThanOrEqual(a.topL - 1e-9);
+        },
+      ),
+    );
   });
 });

@@ -63,7 +63,8 @@ const MARKS = 20;
  */
 export function iceOdds(input: OddsInput, progress: (share: number) => void = () => undefined): Odds {
   if (input.trips.length === 0) throw new RangeError('odds want a catch to reckon with');
-  if (!(input.runs >= 1) || !(input.homeH > 0) || !(input.iceKg >= 0)) throw new RangeError('odds want runs, hours and ice');
+  if (!(input.runs >= 1) || !(input.homeH > 0) || !(input.iceKg >= 0))
+    throw new RangeError('odds want runs, hours and ice');
   const rng = seeded(input.seed);
   const runs = Math.floor(input.runs);
   const melted = new Float64Array(runs);

@@ -5,8 +5,18 @@ export const ICE_WORDS = ['full', 'half', 'a few lumps', 'gone'] as const;
 export type IceWord = (typeof ICE_WORDS)[number];
 
 /** A word is said from this share of the most that lay in it; an eye errs by so much. */
-const FROM: Readonly<Record<IceWord, number>> = { full: 0.75, half: 0.3, 'a few lumps': 0.02, gone: Number.NEGATIVE_INFINITY };
-const UP_TO: Readonly<Record<IceWord, number>> = { full: Number.POSITIVE_INFINITY, half: 0.75, 'a few lumps': 0.3, gone: 0.02 };
+const FROM: Readonly<Record<IceWord, number>> = {
+  full: 0.75,
+  half: 0.3,
+  'a few lumps': 0.02,
+  gone: Number.NEGATIVE_INFINITY,
+};
+const UP_TO: Readonly<Record<IceWord, number>> = {
+  full: Number.POSITIVE_INFINITY,
+  half: 0.75,
+  'a few lumps': 0.3,
+  gone: 0.02,
+};
 export const EYE_SD = 0.1;
 /** Of wet ice weighed, and of water poured off, kg and share. */
 const SCALE = { kg: 0.15, share: 0.03 } as const;
@@ -29,7 +39,10 @@ const density = (x: number, mean: number, sd: number): number => Math.exp(-((x -
 const SLIP = 1e-4;
 
 /** Shares of the most that lay in the box between which a word is said, 0 to 1. */
-export const shareSeen = (word: IceWord): readonly [number, number] => [Math.max(0, FROM[word]), word === 'gone' ? 0 : Math.min(1, UP_TO[word])];
+export const shareSeen = (word: IceWord): readonly [number, number] => [
+  Math.max(0, FROM[word]),
+  word === 'gone' ? 0 : Math.min(1, UP_TO[word]),
+];
 
 /** The word that an eye says for a share of ice: `error` is what it errs by. */
 export function wordFor(share: number, error: number): IceWord {

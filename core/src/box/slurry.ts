@@ -23,7 +23,8 @@ const SOLID_KG_PER_L = 0.917;
  * at `seaC`. Null when the fish leave no room for any. Throws RangeError for what cannot be.
  */
 export function slurryRecipe(litres: number, fishKg: number, fishC: number, seaC: number): SlurryRecipe | null {
-  if (!(litres > 0) || !(fishKg >= 0)) throw new RangeError('a box holds more than nothing, and fish weigh nothing or more');
+  if (!(litres > 0) || !(fishKg >= 0))
+    throw new RangeError('a box holds more than nothing, and fish weigh nothing or more');
   const fishL = fishKg / (FLESH.density / 1000);
   const room = litres * FILLED - fishL;
   // One part of water fills the gaps of two of ice only partly: what is poured floats, and solid ice is what counts.

@@ -97,9 +97,15 @@ describe('ice-days used', () => {
         fc.double({ min: 0, max: 96, noNaN: true }),
         fc.integer({ min: 0, max: 12 }),
         (a, more, hour) => {
-          const c = course(15, [[0, 15], [hour, 0]]);
+          const c = course(15, [
+            [0, 15],
+            [hour, 0],
+          ]);
           expect(iceDaysUsed(c, (a + more) * H)).toBeGreaterThanOrEqual(iceDaysUsed(c, a * H) - 1e-12);
-          const later = course(15, [[0, 15], [hour + 1, 0]]);
+          const later = course(15, [
+            [0, 15],
+            [hour + 1, 0],
+          ]);
           expect(iceDaysUsed(later, a * H)).toBeGreaterThanOrEqual(iceDaysUsed(c, a * H) - 2e-3);
         },
       ),
@@ -146,7 +152,11 @@ describe('freshness used', () => {
     const warm = history(course(14, [[0, 14]]), { chilledMs: null });
     const f = freshness({ ...base, history: warm, untilMs: 10 * H, histamine: true });
     expect(f.used).toBeLessThan(0.6);
-    expect(f).toMatchObject({ tone: 'past', histamine: { state: 'over' }, daysLeft: { raw: 0, freezing: 0, cooking: 0 } });
+    expect(f).toMatchObject({
+      tone: 'past',
+      histamine: { state: 'over' },
+      daysLeft: { raw: 0, freezing: 0, cooking: 0 },
+    });
     expect(freshness({ ...base, history: warm, untilMs: 10 * H }).histamine).toBeNull();
   });
 
@@ -179,7 +189,13 @@ describe('stiffness', () => {
     expect(of(cold, 200)).toBeLessThan(of(cold, 1000));
     expect(of(cold, 1000, true)).toBeGreaterThan(of(cold, 1000) * 1.7);
     // Warm for the first hours only: between the two.
-    const part = of(course(14, [[0, 14], [1, 0]]), 1000);
+    const part = of(
+      course(14, [
+        [0, 14],
+        [1, 0],
+      ]),
+      1000,
+    );
     expect(part).toBeGreaterThan(of(warm, 1000));
     expect(part).toBeLessThan(of(cold, 1000));
   });

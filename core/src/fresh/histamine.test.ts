@@ -62,8 +62,19 @@ describe('until ice', () => {
     expect(clock(6.1, [[0, 'air']], { waterC: 26 }).state).toBe('over');
     expect(clock(6.1, [[0, 'air']], { massG: 20_000 })).toMatchObject({ state: 'over', limitH: 6 });
     // Hours to ice stay what they were, days later.
-    expect(clock(60, [[0, 'air'], [9.5, 'ice'], [20, 'freezer']]).state).toBe('over');
-    expect(clock(20, [[0, 'air'], [2, 'ice']]).state).toBe('within');
+    expect(
+      clock(60, [
+        [0, 'air'],
+        [9.5, 'ice'],
+        [20, 'freezer'],
+      ]).state,
+    ).toBe('over');
+    expect(
+      clock(20, [
+        [0, 'air'],
+        [2, 'ice'],
+      ]).state,
+    ).toBe('within');
   });
   test('exactly at the hours it is near, a minute later it is over', () => {
     expect(clock(9, [[0, 'air']]).state).toBe('near');
@@ -71,7 +82,12 @@ describe('until ice', () => {
     // Three quarters of nine.
     expect(clock(6.75, [[0, 'air']]).state).toBe('near');
     expect(clock(6.74, [[0, 'air']]).state).toBe('within');
-    expect(clock(30, [[0, 'air'], [9, 'ice']]).limit).toBe('later');
+    expect(
+      clock(30, [
+        [0, 'air'],
+        [9, 'ice'],
+      ]).limit,
+    ).toBe('later');
   });
   test('at 28° itself the longer limit holds, above it the shorter; and so at nine kilos', () => {
     expect(clock(1, [[0, 'air']], { waterC: 25 }).limitH).toBe(9);
@@ -80,7 +96,10 @@ describe('until ice', () => {
     expect(clock(1, [[0, 'air']], { massG: HISTAMINE_LIMITS.largeG + 1 }).limitH).toBe(6);
   });
   test('ice that is only noted later does not count yet', () => {
-    const list = [[0, 'air'], [5, 'ice']] as const;
+    const list = [
+      [0, 'air'],
+      [5, 'ice'],
+    ] as const;
     expect(clock(3, list)).toMatchObject({ limit: 'to ice', hours: 3, overAtMs: 9 * H });
     expect(clock(5, list)).toMatchObject({ limit: 'later', hours: 0 });
   });
@@ -88,39 +107,115 @@ describe('until ice', () => {
 
 describe('after it was chilled', () => {
   test('cooling down on ice does not count, however large it is', () => {
-    expect(clock(40, [[0, 'air'], [1, 'ice']], { massG: 8000 }).hours).toBe(0);
-    expect(clock(100, [[0, 'air'], [1, 'fridge']]).state).toBe('within');
-    expect(clock(500, [[0, 'air'], [2, 'freezer']])).toMatchObject({ limit: 'later', state: 'within', hours: 0 });
+    expect(
+      clock(
+        40,
+        [
+          [0, 'air'],
+          [1, 'ice'],
+        ],
+        { massG: 8000 },
+      ).hours,
+    ).toBe(0);
+    expect(
+      clock(100, [
+        [0, 'air'],
+        [1, 'fridge'],
+      ]).state,
+    ).toBe('within');
+    expect(
+      clock(500, [
+        [0, 'air'],
+        [2, 'freezer'],
+      ]),
+    ).toMatchObject({ limit: 'later', state: 'within', hours: 0 });
   });
   test('eight warm hours in all, by its middle, over several stretches', () => {
-    const once = clock(15, [[0, 'air'], [1, 'ice'], [10, 'water']]);
+    const once = clock(15, [
+      [0, 'air'],
+      [1, 'ice'],
+      [10, 'water'],
+    ]);
     // In water of 14° its middle passes 4.4° within a few minutes.
     expect(once.hours).toBeGreaterThan(4.6);
     expect(once.hours).toBeLessThan(5);
-    const twice = [[0, 'air'], [1, 'ice'], [10, 'water'], [15, 'ice'], [20, 'water']] as const;
+    const twice = [
+      [0, 'air'],
+      [1, 'ice'],
+      [10, 'water'],
+      [15, 'ice'],
+      [20, 'water'],
+    ] as const;
     expect(clock(22, twice)).toMatchObject({ limit: 'later', state: 'near', limitH: 8 });
     expect(clock(25, twice).state).toBe('over');
     // Above 21° the four hours hold.
-    expect(clock(15, [[0, 'air'], [1, 'ice'], [10, 'water']], { waterC: 24 })).toMatchObject({ state: 'over', limitH: 4 });
+    expect(
+      clock(
+        15,
+        [
+          [0, 'air'],
+          [1, 'ice'],
+          [10, 'water'],
+        ],
+        { waterC: 24 },
+      ),
+    ).toMatchObject({ state: 'over', limitH: 4 });
   });
   test('air warms it slowly, water fast; back on ice it stays warm for a while, which counts', () => {
-    const after = (p: Place): number => clock(13, [[0, 'air'], [1, 'ice'], [10, p]]).hours;
+    const after = (p: Place): number =>
+      clock(13, [
+        [0, 'air'],
+        [1, 'ice'],
+        [10, p],
+      ]).hours;
     expect(after('air')).toBeLessThan(after('water'));
     expect(after('air')).toBeGreaterThan(1);
-    const back = clock(20, [[0, 'air'], [1, 'ice'], [10, 'water'], [13, 'ice']]).hours;
+    const back = clock(20, [
+      [0, 'air'],
+      [1, 'ice'],
+      [10, 'water'],
+      [13, 'ice'],
+    ]).hours;
     expect(back).toBeGreaterThan(after('water') + 0.1);
     expect(back).toBeLessThan(after('water') + 1);
   });
   test('it says when it will be over as it lies, and nothing while it lies cold', () => {
-    expect(clock(5, [[0, 'air'], [1, 'ice']]).overAtMs).toBeNull();
-    const c = clock(11, [[0, 'air'], [1, 'ice'], [10, 'water']]);
+    expect(
+      clock(5, [
+        [0, 'air'],
+        [1, 'ice'],
+      ]).overAtMs,
+    ).toBeNull();
+    const c = clock(11, [
+      [0, 'air'],
+      [1, 'ice'],
+      [10, 'water'],
+    ]);
     expect(c.overAtMs! / H).toBeCloseTo(10 + 8 + (1 - c.hours), 0.5);
     // Whoever asks later gets the same hour.
-    expect(clock(17, [[0, 'air'], [1, 'ice'], [10, 'water']]).overAtMs! / H).toBeCloseTo(c.overAtMs! / H, 1);
-    expect(clock(30, [[0, 'air'], [1, 'ice'], [10, 'water']]).overAtMs! / H).toBeCloseTo(c.overAtMs! / H, 1);
+    expect(
+      clock(17, [
+        [0, 'air'],
+        [1, 'ice'],
+        [10, 'water'],
+      ]).overAtMs! / H,
+    ).toBeCloseTo(c.overAtMs! / H, 1);
+    expect(
+      clock(30, [
+        [0, 'air'],
+        [1, 'ice'],
+        [10, 'water'],
+      ]).overAtMs! / H,
+    ).toBeCloseTo(c.overAtMs! / H, 1);
   });
   test('hours on ice that has gone count: what is warm about it is no cooling', () => {
-    expect(clock(12, [[0, 'air'], [0.1, 'fridge'], [0.2, 'water']]).state).toBe('over');
+    expect(
+      clock(12, [
+        [0, 'air'],
+        [0.1, 'fridge'],
+        [0.2, 'water'],
+      ]).state,
+    ).toBe('over');
   });
 });
 

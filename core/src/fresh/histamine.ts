@@ -83,8 +83,7 @@ function pieces({ atMs, coreC, mediumC }: FleshCourse, fromMs: number, toMs: num
   for (let i = 0; i < atMs.length; i++) {
     const a = Math.max(fromMs, atMs[i]!);
     const b = Math.min(toMs, atMs[i + 1] ?? toMs);
-    if (b > a)
-      list.push({ a, b, ta: courseAt(atMs, coreC, a), tb: courseAt(atMs, coreC, b), mediumC: mediumC[i]! });
+    if (b > a) list.push({ a, b, ta: courseAt(atMs, coreC, a), tb: courseAt(atMs, coreC, b), mediumC: mediumC[i]! });
   }
   return list;
 }

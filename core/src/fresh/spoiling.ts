@@ -15,7 +15,8 @@ function sums(course: FleshCourse, model: SpoilageModel): Float64Array {
   for (let i = 1; i < atMs.length; i++)
     all[i] =
       all[i - 1]! +
-      (((spoilageRate(meanC[i - 1]!, model) + spoilageRate(meanC[i]!, model)) / 2) * (atMs[i]! - atMs[i - 1]!)) / DAY_MS;
+      (((spoilageRate(meanC[i - 1]!, model) + spoilageRate(meanC[i]!, model)) / 2) * (atMs[i]! - atMs[i - 1]!)) /
+        DAY_MS;
   known.set(model, all);
   return all;
 }

@@ -20,13 +20,18 @@ const MOST_ITERATIONS = 60;
 /** TR-BDF2: implicit weight, and weights of its three stages (Bank et al. 1985; gamma = 2 - sqrt 2). */
 const D = 1 - Math.SQRT1_2;
 const W = Math.SQRT2 / 4;
-/** A step grows by so much after each, and to at most this share of R2/alpha. */
+/** A step grows by so much after each. */
 const GROWTH = 1.25;
-const MOST_FO = 1 / 150;
-/** A step that is long enough for what is known of a fish: within a tenth of a degree of the finest. */
-export const COARSE_FO = 1 / 30;
-/** Where no cell gains or loses the heat of so many degrees in a step, steps go on growing: it is nearly at rest. */
-const AT_REST_K = 0.02;
+/** How long steps may be. */
+export interface Pace {
+  /** As a share of R2/alpha. */
+  readonly mostFo: number;
+  /** Where no cell gains or loses the heat of so many degrees in a step, steps go on growing all the same. */
+  readonly restK: number;
+}
+const FINE: Pace = { mostFo: 1 / 150, restK: 0.02 };
+/** Long enough steps for what is known of a fish: within a tenth of a degree of the finest, and some ten times as fast. */
+export const COARSE: Pace = { mostFo: 1 / 30, restK: 0.4 };
 /** A medium that drifts by no more than this since the last march is followed without short steps, K. */
 const DRIFT_K = 0.5;
 /** The first step after a change, as a share of what a cell takes to follow. */
@@ -73,8 +78,7 @@ export class Conduction {
     readonly body: ConductionBody,
     startC: number,
     cells = CELLS,
-    /** The longest step as a share of R2/alpha: longer ones are faster, and err by the square. */
-    private readonly mostFo = MOST_FO,
+    private readonly pace: Pace = FINE,
   ) {
     const { radiusM, exponent } = body;
     if (!(radiusM > 0) || radiusM > 10) throw new RangeError('a body has a half thickness between 0 and 10 m');
@@ -166,7 +170,7 @@ export class Conduction {
       surface.h !== this.met[1].h || Math.abs(surface.mediumC - this.met[1].mediumC) > DRIFT_K || this.stepS === 0;
     this.meet(other, surface);
     const alpha = this.diffusivity();
-    const most = (this.mostFo * this.body.radiusM ** 2) / alpha;
+    const most = (this.pace.mostFo * this.body.radiusM ** 2) / alpha;
     if (changed) this.stepS = Math.min(most, (FIRST_FO_OF_CELL * this.dr ** 2) / alpha);
     let gone = 0;
     while (gone < seconds) {
@@ -177,7 +181,7 @@ export class Conduction {
       gone = dt === left ? seconds : gone + dt;
       const grown = dt * GROWTH;
       if (dt < this.stepS) this.stepS = Math.min(this.stepS, most);
-      else this.stepS = grown <= most || this.moved < AT_REST_K ? grown : Math.max(most, dt / GROWTH);
+      else this.stepS = grown <= most || this.moved < this.pace.restK ? grown : Math.max(most, dt / GROWTH);
       if (seen?.(gone) === true) return;
     }
   }

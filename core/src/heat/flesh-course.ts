@@ -1,6 +1,6 @@
 import type { Boundary } from './boundary.ts';
 import { INSULATED } from './boundary.ts';
-import { COARSE_FO, Conduction, type ConductionBody } from './conduction.ts';
+import { COARSE, Conduction, type ConductionBody } from './conduction.ts';
 
 /** From `fromMs` on the skin meets `boundary`, until the next begins. `body`: what it is cut to from then on. */
 export interface Exposure {
@@ -70,13 +70,13 @@ export function fleshCourse(
   const samples = new Samples();
   const readAs: { atMs: number; c: number; reckonedC: number }[] = [];
   const reads = [...readings].sort((a, b) => a.atMs - b.atMs);
-  let flesh = new Conduction(first.body ?? body, startC, CELLS, COARSE_FO);
+  let flesh = new Conduction(first.body ?? body, startC, CELLS, COARSE);
   samples.add(first.fromMs, flesh, first.boundary.mediumC, true);
   order.forEach((e, i) => {
     const last = i === order.length - 1;
     const until = last ? Number.POSITIVE_INFINITY : order[i + 1]!.fromMs;
     if (until <= e.fromMs) return;
-    if (i > 0 && e.body) flesh = new Conduction(e.body, flesh.meanC, CELLS, COARSE_FO);
+    if (i > 0 && e.body) flesh = new Conduction(e.body, flesh.meanC, CELLS, COARSE);
     const { mediumC } = e.boundary;
     samples.add(e.fromMs, flesh, mediumC, true);
     let at = e.fromMs;

@@ -1,6 +1,6 @@
 // how heat goes through a body
-export { COARSE_FO, Conduction, solveTridiagonal } from './conduction.ts';
-export type { ConductionBody } from './conduction.ts';
+export { COARSE, Conduction, solveTridiagonal } from './conduction.ts';
+export type { ConductionBody, Pace } from './conduction.ts';
 export { INSULATED, meets, TRANSFER } from './boundary.ts';
 export type { Boundary, Transfer } from './boundary.ts';
 export { FLESH, flesh, plainMaterial } from './flesh.ts';

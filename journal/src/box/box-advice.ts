@@ -85,7 +85,8 @@ export function boxAdvice(book: Book, f: Filling, byId: ById, nowMs: number): Bo
   const [first] = hand ? suffersFirst([...hand.inHand, ...hand.bleeding], byId, nowMs) : [];
   if (first && (first.dispatched || first.bled)) out.push({ kind: 'ice first', fish: first.id });
   // In a slurry the water is what cools.
-  if (f.meltC === 0 && inIt.length > 0 && now.waterKg > f.box.litres * WET) out.push({ kind: 'drain', kg: now.waterKg });
+  if (f.meltC === 0 && inIt.length > 0 && now.waterKg > f.box.litres * WET)
+    out.push({ kind: 'drain', kg: now.waterKg });
   const times = new Set(f.openedMs.filter((ms) => ms > nowMs - HOUR_MS && ms <= nowMs)).size;
   if (times > OFTEN) out.push({ kind: 'shut', times });
   return out;

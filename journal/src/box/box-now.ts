@@ -2,8 +2,9 @@ import { sampleBefore } from '@dagboek/core/heat';
 import { epochMs } from '@dagboek/core/time';
 import { fishOnIce } from '../board/waiting.ts';
 import { tripsInOrder } from '../line/order.ts';
+import { staysOf } from '../line/stays-of.ts';
 import type { Book } from '../state/book.ts';
-import type { TripState } from '../state/states.ts';
+import type { FishState, TripState } from '../state/states.ts';
 import { bandOf, type ById, type Filling, fillingOf } from './filling.ts';
 
 const HOUR_MS = 3_600_000;
@@ -80,6 +81,22 @@ export function boxAt(f: Filling, ms: number): BoxNow {
     lateMs: goneMs === null ? null : Math.max(goneMs, band.gone.late ?? goneMs),
     withoutMs: without?.fromMs ?? null,
   };
+}
+
+/** Fish that lay in a box at an instant, the first put in first; of later ones those that lie there now. */
+export function fishInBoxAt(book: Book, f: Filling, ms: number): FishState[] {
+  const lain = f.fish.flatMap((id) => {
+    const fish = book.get('fish', id);
+    const stay = fish && staysOf(book, fish).find((s) => s.box === f.box.id && s.fromMs <= ms && ms < s.toMs);
+    return fish && stay ? [{ fish, fromMs: stay.fromMs }] : [];
+  });
+  // What was left in it from a trip before.
+  const own = new Set(f.fish);
+  const left = fishOnIce(book)
+    .filter((x) => x.iced?.box === f.box.id && !own.has(x.id))
+    .map((fish) => ({ fish, fromMs: epochMs(fish.iced?.at ?? '') }))
+    .filter((x) => x.fromMs <= ms);
+  return [...left, ...lain].sort((a, b) => a.fromMs - b.fromMs).map((x) => x.fish);
 }
 
 /** The trip that a box is filled for now: the one under way with it, or the last of those whose fish still lie in it. Null for an empty box at home. */

@@ -28,7 +28,12 @@ const fish = (word: string, time: string, massG = 1000, box = BOX): Entry[] => {
   const t = ms(time);
   const stamp = (min: number): string => new Date(t + min * 60_000).toISOString().replace('.000Z', 'Z');
   return [
-    anEntry('fish.landed', idOf(word), { trip: TRIP, angler: idOf('ilse'), count: 1, species: 'pollack' }, { at: stamp(0) }),
+    anEntry(
+      'fish.landed',
+      idOf(word),
+      { trip: TRIP, angler: idOf('ilse'), count: 1, species: 'pollack' },
+      { at: stamp(0) },
+    ),
     anEntry('fish.weighed', idOf(word), { massG, how: 'scale' }, { at: stamp(1) }),
     anEntry('fish.dispatched', idOf(word), { how: 'blow to the head' }, { at: stamp(2) }),
     anEntry('fish.bled', idOf(word), { cut: 'both gills', medium: 'hung' }, { at: stamp(3) }),
@@ -36,7 +41,12 @@ const fish = (word: string, time: string, massG = 1000, box = BOX): Entry[] => {
   ];
 };
 const trip = (iceKg: number | null = 6, more: object = {}) =>
-  tripStarted('07:00', { box: BOX, ...(iceKg === null ? { iceKg: undefined as never } : { iceKg }), waterC: 13, ...more });
+  tripStarted('07:00', {
+    box: BOX,
+    ...(iceKg === null ? { iceKg: undefined as never } : { iceKg }),
+    waterC: 13,
+    ...more,
+  });
 const book = (...list: (Entry | Entry[])[]): Book => Book.EMPTY.withEntries([added, other, ...list.flat()]);
 const fillingIn = (b: Book) => fillingOf(b, BOX, TRIP, byId)!;
 
@@ -74,7 +84,12 @@ describe('a box on a trip', () => {
   });
 
   test('what is seen on one trip teaches the next: a box that leaks more than it should', () => {
-    const early = (e: Entry): Entry => ({ ...e, at: e.at.replace('09-12', '09-01'), written: e.at, id: e.id.replace('0191', '0190') });
+    const early = (e: Entry): Entry => ({
+      ...e,
+      at: e.at.replace('09-12', '09-01'),
+      written: e.at,
+      id: e.id.replace('0191', '0190'),
+    });
     const leaky = [
       { ...early(trip(6)), subject: idOf('before') },
       early(looked('19:00', 'a few lumps')),
@@ -87,13 +102,23 @@ describe('a box on a trip', () => {
     expect(taught.known.leak.sdLn).toBeLessThan(fresh.known.leak.sdLn);
     expect(boxAt(taught, ms('12:00')).iceKg).toBeLessThan(boxAt(fresh, ms('12:00')).iceKg);
     // A melt test at home says the contrary, and more surely.
-    const test_ = anEntry('box.tested', BOX, { iceKg: 4, leftKg: 3, hours: 12, airC: 20 }, { at: '2026-09-05T08:00:00+01:00' });
+    const test_ = anEntry(
+      'box.tested',
+      BOX,
+      { iceKg: 4, leftKg: 3, hours: 12, airC: 20 },
+      { at: '2026-09-05T08:00:00+01:00' },
+    );
     expect(fillingIn(book(leaky, later, test_)).known.leak.uaWK).toBeLessThan(taught.known.leak.uaWK);
   });
 
   test('many fish are reckoned as fewer bodies of the same heat', () => {
     const many = Array.from({ length: 120 }, (_, i) => fish(`m${i}`, i % 2 ? '08:00' : '08:20', 200 + (i % 5)));
-    const one = anEntry('fish.landed', idOf('lot'), { trip: TRIP, angler: idOf('ilse'), count: 120, species: 'pollack' }, { at: at('08:10') });
+    const one = anEntry(
+      'fish.landed',
+      idOf('lot'),
+      { trip: TRIP, angler: idOf('ilse'), count: 120, species: 'pollack' },
+      { at: at('08:10') },
+    );
     const lot = [one, ...fish('lot', '08:10', 120 * 202).slice(1)];
     const melted = (b: Book): number => fillingIn(b).course.ledger.fishJ;
     expect(melted(book(trip(20), ...many)) / melted(book(trip(20), lot))).toBeCloseTo(1, 1);
@@ -122,7 +147,9 @@ describe('a fish follows its box', () => {
     const hours = (b: Book): string[] => layStretches(b, custodyOf(b, idOf('a'))!, byId, later).map((s) => s.keeping);
     expect(hours(kept)).toEqual(['air', 'box']);
     expect(hours(lost)).toEqual(['air', 'box', 'box without ice']);
-    const cut = anEntry('cut.started', idOf('c'), { fish: [idOf('a')], route: 'fillets' } as never, { at: at('13:00') });
+    const cut = anEntry('cut.started', idOf('c'), { fish: [idOf('a')], route: 'fillets' } as never, {
+      at: at('13:00'),
+    });
     expect(hours(lost.withEntries([cut]))).toEqual(['air', 'box', 'board']);
   });
 
@@ -137,7 +164,11 @@ describe('a fish follows its box', () => {
   test('moved to another box it follows that one; a thermometer sets it right', () => {
     const moved = anEntry('fish.moved', idOf('a'), { box: SHED }, { at: at('13:00') });
     const b = book(lines, moved, looked('14:00', 'gone'));
-    expect(b.get('fish', idOf('a'))?.iced).toMatchObject({ box: SHED, how: 'layered ice', at: expect.stringContaining('T11:10') });
+    expect(b.get('fish', idOf('a'))?.iced).toMatchObject({
+      box: SHED,
+      how: 'layered ice',
+      at: expect.stringContaining('T11:10'),
+    });
     expect([...new Set(historyOf(b, custodyOf(b, idOf('a'))!, byId).map((l) => l.box))]).toEqual([null, BOX, SHED]);
     const read = anEntry('fish.read', idOf('a'), { c: 9 }, { at: at('12:40') });
     const after = coreTemperatureOf(book(lines, read), idOf('a'), byId, ms('12:41'))!;
@@ -148,7 +179,8 @@ describe('a fish follows its box', () => {
 });
 
 describe('what is to be done', () => {
-  const kinds = (b: Book, time: string): string[] => boxAdvice(b, currentFilling(b, BOX, byId)!, byId, ms(time)).map((a) => a.kind);
+  const kinds = (b: Book, time: string): string[] =>
+    boxAdvice(b, currentFilling(b, BOX, byId)!, byId, ms(time)).map((a) => a.kind);
   const home = { homeAt: at('17:30') };
   test('enough until home, or so much more by when', () => {
     expect(kinds(book(trip(14, home), fish('a', '08:00')), '10:00')).toEqual(['enough']);
@@ -165,7 +197,10 @@ describe('what is to be done', () => {
   test('no ice comes first; too full, a warm fish waiting, water and an open lid are said', () => {
     const b = book(trip(1, home), fish('a', '08:00'), looked('12:00', 'gone'));
     expect(kinds(b, '13:00')[0]).toBe('no ice');
-    const waiting = [landed('w', '12:50'), anEntry('fish.dispatched', idOf('w'), { how: 'blow to the head' }, { at: at('12:51') })];
+    const waiting = [
+      landed('w', '12:50'),
+      anEntry('fish.dispatched', idOf('w'), { how: 'blow to the head' }, { at: at('12:51') }),
+    ];
     expect(kinds(book(trip(14, home), fish('a', '08:00'), waiting), '13:00')).toContain('ice first');
     expect(kinds(book(trip(14, home), fish('a', '08:00', 45_000)), '13:00')).toContain('too full');
     const open = ['11:10', '11:15', '11:20', '11:25', '11:30', '11:35'].map((t) => looked(t, 'full'));
@@ -177,7 +212,9 @@ describe('what is to be done', () => {
   });
   test('an empty box at home asks for nothing', () => {
     const ended = anEntry('trip.ended', TRIP, {}, { at: at('18:00') });
-    const cut = anEntry('cut.started', idOf('c'), { fish: [idOf('a')], route: 'fillets' } as never, { at: at('19:00') });
+    const cut = anEntry('cut.started', idOf('c'), { fish: [idOf('a')], route: 'fillets' } as never, {
+      at: at('19:00'),
+    });
     const b = book(trip(9), fish('a', '08:00'), ended, cut);
     expect(boxAdvice(b, fillingIn(b), byId, ms('20:00'))).toEqual([]);
     expect(fillingIn(b).course.samples.at(-1)!.atMs).toBe(ms('19:00'));

@@ -101,7 +101,11 @@ interface Facts {
 function factsOf(book: Book, box: BoxState, trip: TripState | null, byId: ById): Facts | null {
   const carried = trip?.box === box.id;
   const list = trip ? fishOfTrip(book, trip.id) : [];
-  const stays = list.flatMap((f) => staysOf(book, f).filter((s) => s.box === box.id).map((s) => ({ f, s })));
+  const stays = list.flatMap((f) =>
+    staysOf(book, f)
+      .filter((s) => s.box === box.id)
+      .map((s) => ({ f, s })),
+  );
   const firstIn = Math.min(...stays.map((x) => x.s.fromMs));
   const fromMs = carried && trip ? Math.min(epochMs(trip.startedAt), firstIn) : firstIn;
   if (!Number.isFinite(fromMs)) return null;
@@ -148,7 +152,10 @@ function factsOf(book: Book, box: BoxState, trip: TripState | null, byId: ById):
       outMs: Number.isFinite(s.toMs) ? s.toMs : null,
       startC: seaC,
       before: before
-        .map((b, k) => ({ seconds: (Math.min(before[k + 1]?.atMs ?? s.fromMs, s.fromMs) - b.atMs) / 1000, boundary: b.boundary }))
+        .map((b, k) => ({
+          seconds: (Math.min(before[k + 1]?.atMs ?? s.fromMs, s.fromMs) - b.atMs) / 1000,
+          boundary: b.boundary,
+        }))
         .filter((b) => b.seconds > 0),
       how: s.how === 'slurry' ? 'still slurry' : 'wet ice',
     };
@@ -172,7 +179,11 @@ function factsOf(book: Book, box: BoxState, trip: TripState | null, byId: ById):
     meltC,
     stands,
     sun: stands.at(-1)?.sun ?? false,
-    openedMs: [...stays.flatMap(({ s }) => [s.fromMs, s.toMs]), ...events.map((e) => e.atMs), ...found.map((e) => e.atMs)]
+    openedMs: [
+      ...stays.flatMap(({ s }) => [s.fromMs, s.toMs]),
+      ...events.map((e) => e.atMs),
+      ...found.map((e) => e.atMs),
+    ]
       .filter(Number.isFinite)
       .sort((a, b) => a - b),
     closedMs: trip?.endedAt && out ? Math.max(epochMs(trip.endedAt), lastOut) : null,
@@ -185,7 +196,13 @@ function fewer(fish: readonly BoxFish[], lnMass = 0.15, ms = 900_000): readonly 
   const groups = new Map<string, BoxFish[]>();
   for (const f of fish) {
     const at = (x: number | null): number | null => (x === null ? null : Math.round(x / ms));
-    const key = [f.body.material.slope(1), Math.round(Math.log(f.massKg) / lnMass), at(f.inMs), at(f.outMs), f.how].join();
+    const key = [
+      f.body.material.slope(1),
+      Math.round(Math.log(f.massKg) / lnMass),
+      at(f.inMs),
+      at(f.outMs),
+      f.how,
+    ].join();
     groups.set(key, [...(groups.get(key) ?? []), f]);
   }
   const one = [...groups.values()].map((g): BoxFish => {
@@ -224,7 +241,18 @@ function keyOf(f: Facts): string {
     x.how,
   ]);
   const air = aboutIt(f).map((a) => [a.atMs, a.c]);
-  return JSON.stringify([f.box.litres, f.fromMs, f.nextMs, fish, f.events, f.found, f.firstIce, f.meltC, air, f.closedMs]);
+  return JSON.stringify([
+    f.box.litres,
+    f.fromMs,
+    f.nextMs,
+    fish,
+    f.events,
+    f.found,
+    f.firstIce,
+    f.meltC,
+    air,
+    f.closedMs,
+  ]);
 }
 
 /** When the last thing of a filling happened, epoch ms. */
@@ -266,20 +294,31 @@ function meltingOf(f: Facts, key: string): Melting {
 }
 
 /** What is known of the leak of a box from its walls, its melt tests and the fillings before one. */
-function weightsBefore(book: Book, box: BoxState, beforeMs: number, byId: ById): { grid: Float64Array; weights: Float64Array } {
+function weightsBefore(
+  book: Book,
+  box: BoxState,
+  beforeMs: number,
+  byId: ById,
+): { grid: Float64Array; weights: Float64Array } {
   const usual = usualLeak(box.litres, box.walls);
   const grid = leakGrid(usual);
-  let weights = usualWeights(usual);
+  let weights = usualWeights();
   for (const t of box.tests) {
     const leak = meltTestLeak(t);
     if (typeof leak !== 'string' && epochMs(t.at) < beforeMs) weights = together(weights, weightsOf(grid, leak));
   }
-  const looks = [...box.ice.filter((w) => w.seen !== null), ...box.weighed, ...box.read, ...box.drained].map((w) => epochMs(w.at));
+  const looks = [...box.ice.filter((w) => w.seen !== null), ...box.weighed, ...box.read, ...box.drained].map((w) =>
+    epochMs(w.at),
+  );
   if (looks.length === 0) return { grid, weights };
   // Only fillings in which somebody looked can teach.
   const trips = tripsWith(book, box.id);
   const taught = trips
-    .map((t, i) => ({ t, from: epochMs(t.startedAt), to: trips[i + 1] ? epochMs(trips[i + 1]!.startedAt) : Number.POSITIVE_INFINITY }))
+    .map((t, i) => ({
+      t,
+      from: epochMs(t.startedAt),
+      to: trips[i + 1] ? epochMs(trips[i + 1]!.startedAt) : Number.POSITIVE_INFINITY,
+    }))
     .filter(({ from, to }) => from < beforeMs && looks.some((ms) => ms >= from && ms < to))
     .slice(-TEACH);
   for (const { t } of taught) {
@@ -359,6 +398,8 @@ export function bandOf(f: Pick<Filling, 'known' | 'melting'>): IceBand {
 export function fillingsFrom(book: Book, boxId: string, tripId: string, untilMs: number, byId: ById): Filling[] {
   const own = fillingOf(book, boxId, tripId, byId);
   if (!own) return [];
-  const later = tripsWith(book, boxId).filter((t) => epochMs(t.startedAt) >= own.nextMs && epochMs(t.startedAt) < untilMs);
+  const later = tripsWith(book, boxId).filter(
+    (t) => epochMs(t.startedAt) >= own.nextMs && epochMs(t.startedAt) < untilMs,
+  );
   return [own, ...later.flatMap((t) => fillingOf(book, boxId, t.id, byId) ?? [])];
 }

@@ -103,7 +103,8 @@ export const ICE_SEEN = ICE_WORDS;
 
 /** What was noted of the ice of a box: so much put in, or so much seen. */
 export type IceNoted =
-  | { readonly kg: number; readonly seen: null; /** Sea water with it, l. */ readonly seaL?: number } | { readonly kg: null; readonly seen: (typeof ICE_SEEN)[number] };
+  | { readonly kg: number; readonly seen: null; /** Sea water with it, l. */ readonly seaL?: number }
+  | { readonly kg: null; readonly seen: (typeof ICE_SEEN)[number] };
 
 /** Ice was put in. Subject: the box. */
 export class BoxFilled extends AsTyped {

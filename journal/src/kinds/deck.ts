@@ -137,10 +137,15 @@ export class FishIced {
   @IsIn(ICINGS) how!: (typeof ICINGS)[number];
 }
 
+/** Layers of a box, from the water up. */
+export const LAYERS = ['bottom', 'middle', 'top'] as const;
+export type Layer = (typeof LAYERS)[number];
+
 /** Laid elsewhere: into another box, or otherwise in the same. */
 export class FishMoved {
   @IsString() @MinLength(1, { message: 'Choose the box.' }) @MaxLength(60) box!: string;
   @IsOptional() @IsIn(ICINGS) how?: (typeof ICINGS)[number];
+  @IsOptional() @IsIn(LAYERS) layer?: Layer;
 }
 
 /** A thermometer in its middle. */

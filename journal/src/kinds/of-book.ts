@@ -125,7 +125,7 @@ export const BOOK_KINDS = {
   }),
   'box.filled': ofBox({
     facts: BoxFilled,
-    fold: (s, f) => 
+    fold: (s, f) =>
       void s.ice.push({ kg: f.kg, seen: null, ...(f.seaL ? { seaL: f.seaL } : {}), at: f.at, about: f.about }),
     say: (f, { units }) =>
       `${sayIce({ kg: f.kg, seen: null, ...(f.seaL ? { seaL: f.seaL } : {}) }, units)}${sayAsTyped(f, ['kg'], 'heavy', units)}.`,

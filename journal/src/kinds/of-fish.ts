@@ -20,6 +20,7 @@ import {
   GEARS,
   HOOKS,
   ICINGS,
+  LAYERS,
   METHODS,
   ORIGINS,
   RELEASE_REASONS,
@@ -65,6 +66,7 @@ export const FISH = subjectOf<'fish', FishLanded>({
     bled: null,
     iced: null,
     boxes: [],
+    layer: null,
     reads: [],
     notes: [],
     reported: [],
@@ -179,9 +181,15 @@ export const FISH_KINDS = {
       const lies = { box: m.box, how: m.how ?? s.iced.how };
       s.iced = { ...s.iced, ...lies };
       s.boxes.push({ ...lies, at: m.at, about: m.about });
+      s.layer = m.layer ?? null;
     },
-    say: (m, names) => `Moved to ${names.box(m.box)}${m.how ? `: ${m.how}` : ''}.`,
-    fields: [boxField('box', 'Box'), choiceField('how', 'How', ICINGS, { optional: true })],
+    say: (m, names) =>
+      `Moved to ${[names.box(m.box), ...(m.layer ? [`the ${m.layer}`] : []), ...(m.how ? [m.how] : [])].join(', ')}.`,
+    fields: [
+      boxField('box', 'Box'),
+      choiceField('how', 'How', ICINGS, { optional: true }),
+      choiceField('layer', 'Layer', LAYERS, { optional: true }),
+    ],
   }),
   'fish.read': kind({
     facts: FishRead,

@@ -40,9 +40,15 @@ export class TripStarted extends AsTyped {
   iceKg?: number;
   @IsOptional() @IsNumber() @Min(-2, { message: 'Sea water so cold is ice.' }) @Max(35) waterC?: number;
   /** Air, as it was read or said, degC. */
-  @IsOptional() @IsNumber() @Min(-40) @Max(55, { message: 'Air so hot is none to fish in: is the unit right?' }) airC?: number;
+  @IsOptional()
+  @IsNumber()
+  @Min(-40)
+  @Max(55, { message: 'Air so hot is none to fish in: is the unit right?' })
+  airC?: number;
   /** When they mean to be back, as an instant. */
-  @IsOptional() @Satisfies('The time of coming home is an instant, such as 2026-09-12T17:30:00+01:00.', isInstant) homeAt?: string;
+  @IsOptional()
+  @Satisfies('The time of coming home is an instant, such as 2026-09-12T17:30:00+01:00.', isInstant)
+  homeAt?: string;
 }
 
 /** Moved to other waters. Subject: the trip. What is landed after it was caught there. */

@@ -112,7 +112,8 @@ describe('what the larder holds', () => {
       ),
       stored('left', 2, '2026-09-11', { form: 'cooked', wrapping: 'box', meal: idOf('m2') }),
     ];
-    const species = () => aSpecies({ id: 'mackerel', name: 'Mackerel', fat: 'oily', keeping: 'oily small', iceDays: 6, histamine: true });
+    const species = () =>
+      aSpecies({ id: 'mackerel', name: 'Mackerel', fat: 'oily', keeping: 'oily small', iceDays: 6, histamine: true });
     const of = (iced: string) =>
       packsHeld(Book.EMPTY.withEntries(late(iced)), species, day, Date.parse('2026-09-12T12:00:00Z'));
     expect(of('16:30').map((h) => [h.pack.number, isNotToEat(h), packTone(h, '2026-09-11')])).toEqual([

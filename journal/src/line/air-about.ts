@@ -27,7 +27,8 @@ export function airsOf(trip: TripState | null): AirFrom[] {
 }
 
 /** The air at an instant, degC. */
-export const airAt = (airs: readonly AirFrom[], ms: number): number => airs.findLast((a) => a.atMs <= ms)?.c ?? TYPICAL_C.air;
+export const airAt = (airs: readonly AirFrom[], ms: number): number =>
+  airs.findLast((a) => a.atMs <= ms)?.c ?? TYPICAL_C.air;
 
 /** From an instant on a fish lay there and met that, before it came onto ice. */
 export interface Before {

@@ -51,7 +51,10 @@ export function coreTemperature(book: Book, line: CustodyLine, byId: ById, nowMs
   const coreC = courseAt(history.course.atMs, history.course.coreC, nowMs);
   const cold = coreC <= COLD_C;
   const turns = crossings(history);
-  const [lastCold, nextCold] = [turns.findLast((t) => t.cold && t.atMs <= nowMs), turns.find((t) => t.cold && t.atMs > nowMs)];
+  const [lastCold, nextCold] = [
+    turns.findLast((t) => t.cold && t.atMs <= nowMs),
+    turns.find((t) => t.cold && t.atMs > nowMs),
+  ];
   const coldMs = cold ? (lastCold?.atMs ?? history.deathMs) : (nextCold?.atMs ?? null);
   const warmMs = turns.find((t) => !t.cold && t.atMs > Math.max(nowMs, coldMs ?? nowMs))?.atMs ?? null;
   const read = history.course.readAs.findLast((r) => r.atMs <= nowMs) ?? null;
@@ -76,13 +79,18 @@ export function coreAt(history: Pick<FleshHistory, 'course'>, atMs: readonly num
 }
 
 /** The instants of a course between two others, with its middle: for drawing. */
-export function coreLine(history: Pick<FleshHistory, 'course'>, fromMs: number, toMs: number): { atMs: number; c: number }[] {
+export function coreLine(
+  history: Pick<FleshHistory, 'course'>,
+  fromMs: number,
+  toMs: number,
+): { atMs: number; c: number }[] {
   const { atMs, coreC } = history.course;
   const at = (ms: number): { atMs: number; c: number } => ({ atMs: ms, c: courseAt(atMs, coreC, ms) });
   const from = Math.max(fromMs, atMs[0]!);
   if (toMs <= from) return [];
   const out = [at(from)];
-  for (let i = sampleBefore(atMs, from) + 1; i < atMs.length && atMs[i]! < toMs; i++) out.push({ atMs: atMs[i]!, c: coreC[i]! });
+  for (let i = sampleBefore(atMs, from) + 1; i < atMs.length && atMs[i]! < toMs; i++)
+    out.push({ atMs: atMs[i]!, c: coreC[i]! });
   out.push(at(toMs));
   return out;
 }

@@ -33,7 +33,9 @@ const said = (list: Entry[], until = '23:00') => {
   const book = Book.EMPTY.withEntries(list);
   const line = custodyOf(book, fish)!;
   const ms = (t: number): string => new Date(t + 3_600_000).toISOString().slice(11, 16);
-  return layStretches(book, line, () => POLLACK, Date.parse(at(until))).map((s) => `${s.keeping} ${ms(s.fromMs)}-${ms(s.toMs)}`);
+  return layStretches(book, line, () => POLLACK, Date.parse(at(until))).map(
+    (s) => `${s.keeping} ${ms(s.fromMs)}-${ms(s.toMs)}`,
+  );
 };
 
 describe('where a fish lay', () => {

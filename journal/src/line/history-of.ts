@@ -26,7 +26,11 @@ const SAME_K = 0.3;
 /** A pack of cut flesh: a slab as thick as fillets lie, m (half of it). */
 const PACK_HALF_M = 0.0125;
 
-const packBody = (fat: 'lean' | 'oily'): ConductionBody => ({ radiusM: PACK_HALF_M, exponent: 0, material: flesh(fat) });
+const packBody = (fat: 'lean' | 'oily'): ConductionBody => ({
+  radiusM: PACK_HALF_M,
+  exponent: 0,
+  material: flesh(fat),
+});
 
 /**
  * Where a fish lay from its death on and what its skin met, in the order of time; before it is killed nothing spoils. The one place
@@ -122,7 +126,9 @@ function warming(f: Filling, box: string, fromMs: number, toMs: number): Lay[] {
     const boundary = meets(s.covered ? 'still water' : 'still air', mid);
     out.push(lay(Math.max(fromMs, s.atMs), 'box without ice', boundary, box));
   }
-  return out.length > 0 ? out : [lay(fromMs, 'box without ice', meets('still air', samples.at(-1)?.mediumC ?? TYPICAL_C.boxAfter), box)];
+  return out.length > 0
+    ? out
+    : [lay(fromMs, 'box without ice', meets('still air', samples.at(-1)?.mediumC ?? TYPICAL_C.boxAfter), box)];
 }
 
 /** A stretch of the history of a fish: where, from when to when, epoch ms. */

@@ -114,9 +114,7 @@ describe('freshness of a line', () => {
 
   test('it stops when it is eaten', () => {
     const eaten = Date.parse('2026-09-13T19:12:00+01:00');
-    expect(fresh(b, eaten + 9e8)?.used).toBe(
-      fresh(b, eaten)?.used,
-    );
+    expect(fresh(b, eaten + 9e8)?.used).toBe(fresh(b, eaten)?.used);
   });
 
   test('nothing is said of a fish let go, without a name, or alive', () => {
@@ -134,9 +132,7 @@ describe('freshness of a line', () => {
     const late = Book.EMPTY.withEntries(
       wholeLine().map((e) => (e.kind === 'fish.iced' ? { ...e, at: at('16:00') } : e)),
     );
-    expect(fresh(late, evening)!.used).toBeGreaterThan(
-      2 * fresh(b, evening)!.used,
-    );
+    expect(fresh(late, evening)!.used).toBeGreaterThan(2 * fresh(b, evening)!.used);
   });
 
   test('weight: by the scale, else from the length, a lot shared among its fish', () => {

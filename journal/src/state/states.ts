@@ -8,7 +8,7 @@ import type { MeltTest, Walls } from '@dagboek/core/box';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
 import type { Stage } from '@dagboek/core/cut';
-import type { FishBled, FishDispatched, FishIced, FishReleased } from '../kinds/deck.ts';
+import type { FishBled, FishDispatched, FishIced, FishReleased, Layer } from '../kinds/deck.ts';
 import type { FishPictured } from '../kinds/picture.ts';
 import type { Entry } from '../entry.ts';
 import type { Logged } from '../logged.ts';
@@ -120,6 +120,8 @@ export interface FishState extends State {
   readonly iced: Timed<FishIced> | null;
   /** Each box that it was put into, in the order of time. */
   readonly boxes: readonly Timed<FishIced>[];
+  /** Where it was laid in its box; null: where there was room. */
+  readonly layer: Layer | null;
   /** Its middle, as a thermometer read it. */
   readonly reads: readonly Timed<{ c: number }>[];
   readonly notes: readonly Timed<{ text: string }>[];

@@ -2,6 +2,7 @@ import type { RulePack } from '@dagboek/core/rules';
 import { addDays, civilDay, epochMs, instantOf, stamp } from '@dagboek/core/time';
 import type { Entry } from '@dagboek/journal';
 import type { Species } from '../load.ts';
+import { meltTested } from './box-story.ts';
 import { openTheBook } from './crew.ts';
 import { cutAndPack, type MadePack, serve } from './kitchen.ts';
 import { correctedApart, fastClock, leftWarm, notedTwice, stung } from './mishaps.ts';
@@ -96,6 +97,7 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   // Tonight's dinner thaws in the fridge, should nothing be caught.
   const tonight = freezer.at(-1);
   if (tonight) s.note('pack.moved', tonight.id, nowMs - 7 * HOUR, tern.tomas, { place: 'fridge' });
+  meltTested(s, tern.blueBox, nowMs - 265 * DAY, tern.tomas);
   writeToday(s, others, tern, rules, today);
   return [...s.entries, ...others.entries].filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
 }

@@ -18,10 +18,12 @@ export function writeToday(s: Scribe, others: Scribe, t: Tern, rules: RulePack, 
     box: t.blueBox,
     iceKg: 9,
     waterC: 13.1,
+    homeAt: instantOf(day, '20:15', rules.timeZone),
   });
   s.note('trip.noted', trip, at('07:15'), t.wren, {
     topic: 'weather',
     text: 'South-west 3, half cloud. Slack water at 15:20.',
+    airC: 14.5,
   });
 
   seenToday(others, t, trip, at);

@@ -5,6 +5,7 @@ import { rankLikely } from '@dagboek/core/key';
 import type { Entry } from '@dagboek/journal';
 import type { Species } from '../load.ts';
 import type { Tern } from './crew.ts';
+import { BLUE_LEAKS, boxSeen } from './box-story.ts';
 import { HOUR, MIN, type Scribe } from './scribe.ts';
 
 /** A kept fish, as the kitchen needs to know it. */
@@ -82,6 +83,20 @@ export function writeTrip(
     );
   }
   const endMs = startMs + hours * HOUR;
+  if (kept.length > 0)
+    boxSeen(s, {
+      tripId,
+      box,
+      litres: afloat ? 52 : 14,
+      walls: afloat ? 'hard, thick' : 'soft',
+      leaks: afloat ? BLUE_LEAKS : 1,
+      by: skipper,
+      startMs,
+      endMs,
+      iceKg: afloat ? 9 : 3,
+      waterC,
+      fishKg: kept.reduce((kg, k) => kg + k.massG / 1000, 0),
+    });
   s.note('trip.ended', tripId, endMs, skipper, { rodHours: Math.round(hours * crew.length * 10) / 10 });
   return { tripId, endMs, kept };
 }

@@ -2,10 +2,11 @@ import { Controller, Get, Header, type MessageEvent, Query, Sse } from '@nestjs/
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
 import { loadRulePacks, loadSpecies } from '@dagboek/packs';
 import { Type } from 'class-transformer';
-import { IsInt, IsISO8601, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
+import { IsInt, IsISO8601, IsNumber, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
 import type { PositionReading, ScaleEvent, SkyReading, ThermometerEvent } from '@dagboek/journal';
 import { seeded } from '@dagboek/core/random';
 import { simulatedBowlC } from '@dagboek/core/harm';
+import { simulatedCoreC, simulatedProbe, simulatedProbeC } from '@dagboek/core/probe';
 import { simulatedLoadG, simulatedScaleG } from '@dagboek/core/scale';
 import { interval, map, type Observable, take, timer } from 'rxjs';
 import { Clock } from '../common/clock.ts';
@@ -25,6 +26,12 @@ class ScaleDto {
   @ApiProperty() @Type(() => Number) @IsInt() @Min(0) @Max(4_294_967_295) seed!: number;
 }
 
+class ProbeDto {
+  /** What it is put into is reckoned at, degC. */
+  @ApiProperty() @Type(() => Number) @IsNumber() @Min(-30) @Max(40) about!: number;
+  @ApiProperty() @Type(() => Number) @IsInt() @Min(0) @Max(4_294_967_295) seed!: number;
+}
+
 class ThermometerDto {
   /** When the water was made hot last, ISO. */
   @ApiProperty() @IsISO8601() since!: string;
@@ -37,6 +44,8 @@ const LOST_OF = 40;
 /** The simulated scale reads so often, ms, and goes to sleep after so many readings. */
 const READ_MS = 200;
 const MOST_READINGS = 600;
+/** The thermometer for fish reads so often, ms. */
+const PROBE_MS = 500;
 
 const RULES = loadRulePacks(loadSpecies());
 
@@ -81,6 +90,24 @@ export class DevicesController {
       take(MOST_READINGS),
       map((i) => {
         const data: ScaleEvent = { g: simulatedScaleG(loadG, i * READ_MS, rng), simulated: true };
+        return { data };
+      }),
+    );
+  }
+
+  @Sse('probe')
+  @ApiOperation({
+    summary:
+      'Readings of the simulated thermometer that is put into a fish or among ice, two a second: it settles, drifts, drops out and now and then hangs.',
+  })
+  probe(@Query() { about, seed }: ProbeDto): Observable<MessageEvent> {
+    const rng = seeded(seed);
+    const trueC = simulatedCoreC(about, rng);
+    const probe = simulatedProbe(rng);
+    return interval(PROBE_MS).pipe(
+      take(MOST_READINGS),
+      map((i) => {
+        const data: ThermometerEvent = { c: simulatedProbeC(probe, trueC, i * PROBE_MS, rng), simulated: true };
         return { data };
       }),
     );

@@ -316,7 +316,7 @@ function FishRow({ fish, trip, number, now }: { fish: FishState; trip: TripState
   const line = custodyOf(book, fish.id);
   if (!line) return null;
   const s = byId(fish.species);
-  const fresh = freshnessOf(line, s, trip.waterC, now);
+  const fresh = freshnessOf(book, line, byId, now);
   return (
     <Row className={line.where === 'struck' ? 'line struck-row' : 'line'} time={time(fish.landed.at)}>
       <Link to={`/fish/${fish.id}`} className="log-grid as-row diary-row">

@@ -1,6 +1,8 @@
 import { type CustodyLine, layStretches, type LayStretch } from '@dagboek/journal';
 import type { Keeping } from '@dagboek/core/fresh';
 import { saySpan } from '@dagboek/core/time';
+import { useCatalogue } from '../kit/catalogue.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWidth } from '../kit/use-width.ts';
 
 const WORDS: Readonly<Record<Keeping, { readonly what: string; readonly warm: boolean }>> = {
@@ -11,14 +13,15 @@ const WORDS: Readonly<Record<Keeping, { readonly what: string; readonly warm: bo
   board: { what: 'board', warm: true },
   fridge: { what: 'fridge', warm: false },
   freezer: { what: 'freezer', warm: false },
-  gone: { what: 'gone', warm: false },
 };
 
 /** The same hours by the clock: how long warm, on ice, on the board, in the larder. Short stretches are widened to be seen. */
 export function HourStrip({ line, now }: { line: CustodyLine; now: number }) {
   const [ref, width] = useWidth(420);
+  const { book } = useBook();
+  const { byId } = useCatalogue();
   if (line.fish.released || (!line.fish.dispatched && !line.fish.iced)) return <div ref={ref} />;
-  const list = layStretches(line, line.eatenAt ? Date.parse(line.eatenAt) : now).map((s) => ({
+  const list = layStretches(book, line, byId, line.eatenAt ? Date.parse(line.eatenAt) : now).map((s) => ({
     ...s,
     ...WORDS[s.keeping],
   }));

@@ -132,7 +132,7 @@ function DeckRow({
   const line = custodyOf(book, fish.id);
   if (!line) return null;
   const species = byId(fish.species);
-  const fresh = freshnessOf(line, species, trip.waterC, now);
+  const fresh = freshnessOf(book, line, byId, now);
   const struck = line.where === 'struck';
   const unfinished = line.where === 'in hand' || line.where === 'bleeding';
   const name = sayFish(fish, names);

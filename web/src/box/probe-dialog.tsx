@@ -1,0 +1,105 @@
+import type { BoxState, FishState } from '@dagboek/journal';
+import { useState } from 'react';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
+import { Chips } from '../kit/ui/chips.tsx';
+import { Dialog } from '../kit/ui/dialog.tsx';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { useProbe } from '../kit/use-probe.ts';
+import { amountTrouble, asTyped, sayTemperature, typedAmount } from '../kit/units.ts';
+
+const WORDS = {
+  lost: 'No reading. Is it switched on?',
+  settles: 'It is still settling: leave it in.',
+  settled: 'Settled.',
+  jumps: 'It jumps: push it in again, and see to its plug. Not taken.',
+  stuck: 'It says the same to the last digit: it hangs. Switch it off and on. Not taken.',
+  'out of range': 'Nothing here is so warm or so cold: it is broken. Not taken.',
+} as const;
+type Into = 'fish' | 'box';
+
+/** A thermometer in a fish or among the ice: the reading sets the box right, and says by how much it was off. Typed where there is none. */
+export function ProbeDialog({
+  box,
+  mediumC,
+  chosen,
+  onClose,
+}: {
+  box: BoxState;
+  mediumC: number;
+  chosen: { readonly fish: FishState; readonly name: string; readonly coreC: number } | null;
+  onClose: () => void;
+}) {
+  const { write } = useWrite();
+  const [into, setInto] = useState<Into>(chosen ? 'fish' : 'box');
+  const [typed, setTyped] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const reckonedC = into === 'fish' && chosen ? chosen.coreC : mediumC;
+  const put = async (c: number, more: object = {}): Promise<void> => {
+    const r: WriteResult =
+      into === 'fish' && chosen
+        ? await write('fish.read', chosen.fish.id, { c, ...more })
+        : await write('box.read', box.id, { c, ...more });
+    if (r.ok) onClose();
+    else if (r.why) setTrouble(r.why);
+  };
+  const take = (): void => {
+    const read = typedAmount('temperature', typed);
+    const wrong = amountTrouble('temperature', typed, 'the reading');
+    if (wrong || !read) return setTrouble(wrong ?? 'Type what it reads.');
+    void put(read.value, asTyped({ c: read }));
+  };
+  return (
+    <Dialog title="Thermometer" open onClose={onClose}>
+      {chosen && (
+        <Chips
+          label="Into"
+          options={[
+            { value: 'fish' as const, text: `the middle of ${chosen.name}` },
+            { value: 'box' as const, text: 'the ice or the water of the box' },
+          ]}
+          value={into}
+          onChange={setInto}
+        />
+      )}
+      <p className="hint">
+        {into === 'fish'
+          ? 'Through the gill opening or the vent into the thickest of the back, its tip in the middle. Mind the spines.'
+          : 'Between the fish, not against the wall.'}{' '}
+        Reckoned at {sayTemperature(Math.round(reckonedC * 10) / 10)}.
+      </p>
+      <Reading key={into} aboutC={reckonedC} onTake={(c) => void put(c)} />
+      <div className="measure-row">
+        <Quantity label="Or typed" amount="temperature" value={typed} onChange={setTyped} onEnter={take} />
+        <DeckKey name="Read" note="as it was typed" onClick={take} />
+      </div>
+      <Trouble says={trouble} />
+    </Dialog>
+  );
+}
+
+/** What the thermometer reads, and the key that takes it once it has settled. */
+function Reading({ aboutC, onTake }: { aboutC: number; onTake: (c: number) => void }) {
+  const [go, setGo] = useState(0);
+  const probe = useProbe(true, aboutC, go);
+  const c = 'c' in probe ? Math.round(probe.c * 10) / 10 : null;
+  return (
+    <>
+      <p className="scale-reading">
+        <span className="num">{c === null ? '–' : sayTemperature(c)}</span>
+        {probe.simulated && <small>simulated thermometer</small>}
+      </p>
+      <p role="status">{WORDS[probe.state]}</p>
+      <div className="keys">
+        <DeckKey
+          act
+          name={probe.state === 'settled' && c !== null ? `Take ${sayTemperature(c)}` : 'Take it'}
+          waits={probe.state === 'settled' ? undefined : 'when it has settled'}
+          onClick={() => c !== null && onTake(c)}
+        />
+        <DeckKey name="Off and on" note="begins to read anew" onClick={() => setGo(go + 1)} />
+      </div>
+    </>
+  );
+}
