@@ -29,7 +29,7 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
   'box.weighed': fc.record({ kg: fc.integer({ min: 0, max: 9 }) }),
   'box.drained': fc.constantFrom({}, { kg: 2 }),
   'box.read': fc.record({ c: fc.integer({ min: -1, max: 12 }) }),
-  'box.stands': fc.record({ sun: fc.boolean() }),
+  'box.stands': fc.record({ where: fc.constantFrom('sun', 'shade') }),
   'box.tested': fc.record({
     iceKg: fc.constant(4),
     leftKg: fc.integer({ min: 1, max: 3 }),

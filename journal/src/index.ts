@@ -139,6 +139,8 @@ export { COLD_C, coreAt, coreLine, coreTemperature, coreTemperatureOf } from './
 export type { CoreTemperature } from './line/core-temperature.ts';
 export { bandOf, fillingOf, leakBefore } from './box/filling.ts';
 export type { ById, Filling } from './box/filling.ts';
+export { icePlan } from './box/ice-plan.ts';
+export type { IcePlan, PlanClass } from './box/ice-plan.ts';
 export { boxAt, currentFilling, fishInBoxAt, tripOfBox } from './box/box-now.ts';
 export type { BoxNow } from './box/box-now.ts';
 export { boxAdvice } from './box/box-advice.ts';

@@ -103,6 +103,8 @@ describe('what is asked, and how', () => {
     expect(told.sort()).toEqual([
       'get /api/devices/position waters',
       'get /api/devices/position zone',
+      'get /api/devices/probe about',
+      'get /api/devices/probe seed',
       'get /api/devices/scale about',
       'get /api/devices/scale seed',
       'get /api/devices/sky waters',

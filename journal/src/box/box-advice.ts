@@ -82,7 +82,7 @@ export function boxAdvice(book: Book, f: Filling, byId: ById, nowMs: number): Bo
   } else out.push({ kind: 'enough', untilMs: now.earlyMs ?? untilMs, home });
   if (boxRoom(book, f.box, f.trip?.endedAt ? null : f.trip, byId).tooFull) out.push({ kind: 'too full' });
   const hand = open && f.trip ? fishInHand(book, f.trip.id) : null;
-  const [first] = hand ? suffersFirst([...hand.inHand, ...hand.bleeding], byId, nowMs) : [];
+  const [first] = hand ? suffersFirst(book, [...hand.inHand, ...hand.bleeding], byId, nowMs) : [];
   if (first && (first.dispatched || first.bled)) out.push({ kind: 'ice first', fish: first.id });
   // In a slurry the water is what cools.
   if (f.meltC === 0 && inIt.length > 0 && now.waterKg > f.box.litres * WET)

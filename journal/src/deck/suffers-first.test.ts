@@ -1,13 +1,16 @@
 import { expect, test } from '@jest/globals';
-import type { SpeciesFacts } from '@dagboek/core/species';
+import { aSpecies } from '../../../core/src/test-species.test-support.ts';
 import { anEntry, at, idOf, landed, TRIP, tripStarted } from '../builders.test-support.ts';
 import { Book, fishOfTrip, suffersFirst } from '../index.ts';
 
-const KINDS: Readonly<Record<string, Partial<SpeciesFacts>>> = {
-  pollack: { iceDays: 11 },
-  mackerel: { iceDays: 5, histamine: true },
-  herring: { iceDays: 5 },
-};
+const KINDS = new Map(
+  [
+    aSpecies({ id: 'pollack', name: 'Pollack', iceDays: 11 }),
+    aSpecies({ id: 'mackerel', name: 'Mackerel', iceDays: 5, histamine: true }),
+    aSpecies({ id: 'herring', name: 'Herring', iceDays: 5 }),
+  ].map((s) => [s.id, s]),
+);
+const byId = (id: string | null) => KINDS.get(id ?? '') ?? null;
 const killed = (fish: string, time: string) =>
   anEntry('fish.dispatched', idOf(fish), { how: 'blow to the head' }, { at: at(time) });
 
@@ -23,10 +26,10 @@ test('a mackerel that was killed after a pollack goes onto the ice before it; a 
     killed('herring', '12:21'),
   ]);
   const order = (time: string): string[] =>
-    suffersFirst(fishOfTrip(book, TRIP), (id) => KINDS[id ?? ''] as SpeciesFacts, Date.parse(at(time))).map(
-      (f) => f.id,
-    );
+    suffersFirst(book, fishOfTrip(book, TRIP), byId, Date.parse(at(time))).map((f) => f.id);
   expect(order('12:40')).toEqual(['mackerel', 'herring', 'pollack', 'alive'].map(idOf));
   // At first the pollack has waited so much longer.
   expect(order('12:22')).toEqual(['pollack', 'mackerel', 'herring', 'alive'].map(idOf));
+  // Near its clock it goes before whatever else has waited.
+  expect(order('19:30')[0]).toBe(idOf('mackerel'));
 });

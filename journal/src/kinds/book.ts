@@ -1,7 +1,6 @@
 import {
   ArrayMaxSize,
   IsArray,
-  IsBoolean,
   IsIn,
   IsInt,
   IsNumber,
@@ -136,9 +135,12 @@ export class BoxRead extends AsTyped {
   c!: number;
 }
 
+export const BOX_STANDS = ['sun', 'shade'] as const;
+
 /** Where it stands from now on. Subject: the box. */
 export class BoxStands {
-  @IsBoolean({ message: 'Say whether it stands in the sun.' }) sun!: boolean;
+  @IsIn(BOX_STANDS, { message: 'Say whether it stands in the sun or in the shade.' })
+  where!: (typeof BOX_STANDS)[number];
 }
 
 /** Shut at home with so much ice for so long: what its walls let through. Subject: the box. */

@@ -1,4 +1,5 @@
 import {
+  BOX_STANDS,
   BookError,
   BookOpened,
   BoxAdded,
@@ -159,9 +160,9 @@ export const BOOK_KINDS = {
   }),
   'box.stands': ofBox({
     facts: BoxStands,
-    fold: (s, x) => void s.stands.push({ sun: x.sun, at: x.at, about: x.about }),
-    say: (x) => (x.sun ? 'Stands in the sun.' : 'Stands in the shade.'),
-    fields: [],
+    fold: (s, x) => void s.stands.push({ sun: x.where === 'sun', at: x.at, about: x.about }),
+    say: (x) => `Stands in the ${x.where}.`,
+    fields: [choiceField('where', 'Stands in the', BOX_STANDS)],
   }),
   'box.tested': ofBox({
     facts: BoxTested,

@@ -109,7 +109,7 @@ export function stung(s: Scribe, t: Tern, tripId: string, atMs: number): void {
 
 /** What else was seen today, noted by one tap each. */
 export function seenToday(s: Scribe, t: Tern, tripId: string, at: (time: string) => number): void {
-  s.aside('box.stands', t.blueBox, at('11:40'), t.ilse, { sun: true });
+  s.aside('box.stands', t.blueBox, at('11:40'), t.ilse, { where: 'sun' });
   s.aside('trip.noted', tripId, at('11:41'), t.wren, { topic: 'weather', text: 'sun out', airC: 17.5 });
   s.aside('box.looked', t.blueBox, at('12:50'), t.ilse, { ice: 'half' });
   s.aside('trip.noted', tripId, at('08:05'), t.wren, { topic: 'ground', text: 'drifting', depthM: 24 });

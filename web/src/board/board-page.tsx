@@ -1,4 +1,12 @@
-import { custodyOf, fishForTheBoard, type FishState, freshnessOfFish, lastCut, massOf } from '@dagboek/journal';
+import {
+  custodyOf,
+  fishForTheBoard,
+  type FishState,
+  freshnessOfFish,
+  lastCut,
+  massOf,
+  stiffnessOf,
+} from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
@@ -18,7 +26,11 @@ import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
 import { type RouteName, routesFor } from '@dagboek/core/cut';
+import { sayStiff, shortStiff, STIFF_WHY } from '../kit/stiff-words.ts';
 import { massParts, sayLength } from '../kit/units.ts';
+
+/** Of so many it is said when they are stiff; more would be a page of its own. */
+const MOST_STIFF = 4;
 
 /** The cutting board: choose fish of one kind, a cut, and who has the knife; and the cuts under way. */
 export function BoardPage() {
@@ -29,7 +41,8 @@ export function BoardPage() {
   const navigate = useNavigate();
   const { write } = useWrite();
   const now = useNow(60_000);
-  const { shortDay, day } = useFormat();
+  const format = useFormat();
+  const { shortDay, day } = format;
   const waiting = fishForTheBoard(book);
   const cutters = useCrew().members;
   const lastBy = lastCut(book)?.by;
@@ -60,6 +73,14 @@ export function BoardPage() {
     const r = await write('cut.started', id, { fish: [...chosen], route: way, by: knife });
     if (r.ok) void navigate(`/board/${id}`);
     else setTrouble(r.why);
+  };
+  const stiffOf = (id: string) => {
+    const line = custodyOf(book, id);
+    return line && stiffnessOf(book, line, byId);
+  };
+  const stiffIn = (id: string): string[] => {
+    const s = stiffOf(id);
+    return s ? [shortStiff(s, now)] : [];
   };
   const open = book.cutsWithoutPack();
   return (
@@ -113,7 +134,7 @@ export function BoardPage() {
                     <span className="icon">{s && <FigureView spec={s.figure} size={96} plain />}</span>
                     <span className="name">
                       {sayFish(f, names)}
-                      {where !== 'box' && <small>{where}</small>}
+                      <small>{[...(where !== 'box' && where ? [where] : []), ...stiffIn(f.id)].join(', ')}</small>
                     </span>
                     <span className="num-cell">{f.length ? sayLength(f.length.mm) : ''}</span>
                     <span className="num-cell">
@@ -137,6 +158,20 @@ export function BoardPage() {
                     clock={freshnessOfFish(book, f.id, byId, now)?.histamine}
                   />
                 ))}
+              {chosen.slice(0, MOST_STIFF).map((id) => {
+                const s = stiffOf(id);
+                return (
+                  s && (
+                    <p key={id} className="hint">
+                      {sayFish(
+                        waiting.find((f) => f.id === id)!,
+                        names,
+                      )}
+                      : {sayStiff(s, now, format)} {STIFF_WHY}
+                    </p>
+                  )
+                );
+              })}
               <Chips
                 label="Cut"
                 options={routes.map((value) => ({ value, text: value }))}

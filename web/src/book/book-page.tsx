@@ -257,7 +257,7 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
           </Row>
         )}
         <Paged items={rows} keyOf={(f) => f.id} more="More of this trip">
-          {(f) => <FishRow fish={f} trip={trip} number={item.numberOf(f.id)} now={now} />}
+          {(f) => <FishRow fish={f} number={item.numberOf(f.id)} now={now} />}
         </Paged>
         {(folded > 0 || all) && fish.length > 0 && !open && (
           <Row className="line">
@@ -308,7 +308,7 @@ function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[
   );
 }
 
-function FishRow({ fish, trip, number, now }: { fish: FishState; trip: TripState; number: string; now: number }) {
+function FishRow({ fish, number, now }: { fish: FishState; number: string; now: number }) {
   const { book } = useBook();
   const { byId } = useCatalogue();
   const names = useNames();

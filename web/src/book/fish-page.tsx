@@ -27,7 +27,6 @@ import { FigureView } from '../kit/figure-view.tsx';
 import { FirstMark } from '../kit/first-mark.tsx';
 import { percent, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { warmSide } from '@dagboek/core/fresh';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { meanMark } from '../kit/mean-mark.ts';
 import { Page, Row } from '../kit/page.tsx';
@@ -35,6 +34,7 @@ import { Photo } from '../kit/photos/photos.tsx';
 import { PlatesRow } from '../kit/plates-row.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useWidth } from '../kit/use-width.ts';
+import { FishCold } from './fish-cold.tsx';
 import { HourStrip } from './hour-strip.tsx';
 import { SettleName } from './settle-name.tsx';
 import { LENGTH_UNIT, lengthNumber, massParts, units } from '../kit/units.ts';
@@ -133,7 +133,7 @@ function Fish({ fish }: { fish: FishState }) {
             <b>% of the freshness used{line.eatenAt ? ' when eaten' : ''}</b>
             <small>
               {TONE_WORD[fresh.tone]}; {fresh.iceDaysUsed.toFixed(1)} of about {fresh.iceDaysAllowed.toFixed(0)} days on
-              ice. {warmSide(units)}
+              ice.
             </small>
           </p>
         )}
@@ -192,6 +192,7 @@ function Fish({ fish }: { fish: FishState }) {
             </p>
           )}
           <HourStrip line={line} now={now} />
+          <FishCold line={line} now={now} />
           <Pictures fish={fish} name={name} />
           {(line.where === 'in hand' || line.where === 'bleeding') && (
             <div className="keys">

@@ -54,7 +54,7 @@ export function BoxKeys({
       </div>
       <p className="line-keys">
         <LineKey onClick={() => setOpen('weighed')}>The ice was weighed</LineKey>
-        <LineKey onClick={() => void write('box.stands', box.id, { sun: !sun })}>
+        <LineKey onClick={() => void write('box.stands', box.id, { where: sun ? 'shade' : 'sun' })}>
           {sun ? 'It stands in the shade now' : 'It stands in the sun now'}
         </LineKey>
       </p>

@@ -99,7 +99,7 @@ export function DeckLog({
       </Row>
       {items.slice(hidden.length).map((i) =>
         'fish' in i ? (
-          <DeckRow key={i.fish.id} fish={i.fish} number={numberOf(i.fish.id)} trip={trip} onChoose={onChoose} />
+          <DeckRow key={i.fish.id} fish={i.fish} number={numberOf(i.fish.id)} onChoose={onChoose} />
         ) : (
           <Row key={`${i.at} ${i.note.text}`} className="line" time={time(i.at)}>
             <p className="log-sentence">
@@ -112,17 +112,7 @@ export function DeckLog({
   );
 }
 
-function DeckRow({
-  fish,
-  number,
-  trip,
-  onChoose,
-}: {
-  fish: FishState;
-  number: string;
-  trip: TripState;
-  onChoose: (id: string) => void;
-}) {
+function DeckRow({ fish, number, onChoose }: { fish: FishState; number: string; onChoose: (id: string) => void }) {
   const { book } = useBook();
   const { byId } = useCatalogue();
   const names = useNames();
@@ -131,7 +121,6 @@ function DeckRow({
   const { time } = useFormat();
   const line = custodyOf(book, fish.id);
   if (!line) return null;
-  const species = byId(fish.species);
   const fresh = freshnessOf(book, line, byId, now);
   const struck = line.where === 'struck';
   const unfinished = line.where === 'in hand' || line.where === 'bleeding';

@@ -58,6 +58,7 @@ export function DeckPage() {
   const choose = (id: string | null): void =>
     setSearch(id ? { fish: id } : {}, { replace: true, preventScrollReset: true });
   const waiting = suffersFirst(
+    book,
     inHand.filter((f) => f.id !== current?.id),
     byId,
     nowMs(),

@@ -1,25 +1,40 @@
 import { COLD_C, type CoreTemperature } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import type { Format } from './format.ts';
-import { sayTemperature } from './units.ts';
+import { sayTemperature, sayTemperatureDifference } from './units.ts';
 
 /** A tenth of a degree is more than is known of a body that was never read. */
 const half = (c: number): number => Math.round(c * 2) / 2;
 
+/** Further ahead than this nobody plans, ms. */
+const AHEAD_MS = 12 * 3_600_000;
+
+/** ", warm again at 01:50": where its box runs out of ice before long. */
+function warmAgain({ warmMs }: CoreTemperature, { time, zone }: Format, nowMs: number): string {
+  return warmMs === null || warmMs > nowMs + AHEAD_MS ? '' : `, warm again at ${time(stamp(warmMs, zone))}`;
+}
+
+/** ", by a thermometer; reckoned 1.2° colder": by how much the reckoning was off. */
+function readOff({ read }: CoreTemperature): string {
+  if (!read) return '';
+  const off = Math.round(read.offK * 10) / 10;
+  if (Math.abs(off) < 0.3) return ', as a thermometer said';
+  return `, set by a thermometer that said ${sayTemperatureDifference(Math.abs(off))} ${off > 0 ? 'less' : 'more'}`;
+}
+
 /** "9.5° inside, below 4.4° at 15:20": how cold it is, and when it is cold enough. */
-export function sayCore(core: CoreTemperature, { time, zone, day, dayOfMs }: Format, nowMs: number): string {
+export function sayCore(core: CoreTemperature, format: Format, nowMs: number): string {
+  const { time, zone, day, dayOfMs } = format;
   const inside = `${sayTemperature(half(core.coreC))} inside`;
   if (core.coldMs === null)
     return core.cold ? `${inside}, cold enough` : `${inside}, and not getting cold where it lies`;
   const at = stamp(core.coldMs, zone);
   const when = day(at) === dayOfMs(nowMs) ? time(at) : `${time(at)} on another day`;
   return core.cold
-    ? day(at) === dayOfMs(nowMs)
-      ? `${inside}, cold since ${when}`
-      : `${inside}, cold enough`
-    : `${inside}, below ${sayTemperature(COLD_C)} at ${when}`;
+    ? `${inside}, ${day(at) === dayOfMs(nowMs) ? `cold since ${when}` : 'cold enough'}${warmAgain(core, format, nowMs)}${readOff(core)}`
+    : `${inside}, below ${sayTemperature(COLD_C)} at ${when}${readOff(core)}`;
 }
 
 /** Said wherever a temperature inside is shown. */
 export const CORE_HOW =
-  'Inside: reckoned by conduction, from its kind, its weight and where it lay; the media are typical until they are read.';
+  'Inside: reckoned by conduction, from its kind, its weight and where it lay; its box as it is reckoned.';

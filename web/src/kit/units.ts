@@ -37,6 +37,7 @@ export const sayDepths = (low: number, high: number): string => core.sayDepths(l
 export const heavyNumber = (kg: number): string => core.heavyNumber(kg, units);
 export const sayHeavy = (kg: number): string => core.sayHeavy(kg, units);
 export const sayTemperature = (c: number): string => core.sayTemperature(c, units);
+export const sayTemperatureDifference = (k: number): string => core.sayTemperatureDifference(k, units);
 export const sayVolume = (l: number): string => core.sayVolume(l, units);
 export const sayDistance = (km: number): string => core.sayDistance(km, units);
 export const sayTime = (hhmm: string): string => core.sayTime(hhmm, units);

@@ -1,8 +1,8 @@
-import { tripsInOrder } from '@dagboek/journal';
+import { type Book, type BoxState, icePlan, tripsInOrder } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useNames, useRules } from '../kit/catalogue.ts';
+import { type Species, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useFormat } from '../kit/format.ts';
@@ -16,8 +16,31 @@ import { Quantity } from '../kit/ui/quantity.tsx';
 import { DateTimeField } from '../kit/ui/when.tsx';
 import { Link } from 'react-router';
 import { useCrew } from '../kit/crew.ts';
+import { type BoxOnTheDay, IceToCarry } from './ice-to-carry.tsx';
 import { RulesHere } from './rules-here.tsx';
 import { amountTrouble, asTyped, inField, sayVolume, typedAmount } from '../kit/units.ts';
+
+const HOUR_MS = 3_600_000;
+/** Where nobody knows how long a trip lasts. */
+const USUAL_H = 7;
+
+/** A typed amount; null while there is none, or none that can be read. */
+function numberIn(kind: 'heavy' | 'temperature', text: string): number | null {
+  const value = typedAmount(kind, text)?.value;
+  return value === undefined || Number.isNaN(value) ? null : value;
+}
+
+/** Hours that a trip to a zone usually lasts in this book. */
+function usualHours(
+  book: Book,
+  box: BoxState | null,
+  zone: string,
+  byId: (id: string | null) => Species | null,
+): number {
+  if (!box) return USUAL_H;
+  const plan = icePlan(book, box, zone, nowMs(), byId);
+  return plan.from === 'assumed' ? USUAL_H : Math.max(1, Math.round(plan.hours * 2) / 2);
+}
 
 /** Waters and zone, when, who, which box, how much ice. The last trip's answers stand ready. */
 export function StartTrip() {
@@ -38,8 +61,13 @@ export function StartTrip() {
   const [box, setBox] = useState<string | null>(boxes.find((b) => b.id === last?.box)?.id ?? boxes[0]?.id ?? null);
   const [ice, setIce] = useState('');
   const [water, setWater] = useState('');
+  const [onTheDay, onDay] = useState<BoxOnTheDay[]>([]);
+  const [home, setHome] = useState<number | null>(null);
   const [atMs, setAt] = useState(() => nowMs());
   const [trouble, setTrouble] = useState<{ field?: string; why: string } | null>(null);
+  const { byId } = useCatalogue();
+  const chosenBox = boxes.find((b) => b.id === box) ?? null;
+  const homeMs = home ?? atMs + usualHours(book, chosenBox, zone ?? '', byId) * HOUR_MS;
   const sky = useSky(rules?.id ?? '', zone ?? '');
   const zones = rules?.zones ?? [{ id: 'anywhere', name: 'Anywhere', about: 'no rules known' }];
   const start = async (): Promise<void> => {
@@ -64,10 +92,13 @@ export function StartTrip() {
         ...(box ? { box } : {}),
         ...(iceKg !== null ? { iceKg } : {}),
         ...(waterC !== null ? { waterC } : {}),
+        ...(sky.reading ? { airC: sky.reading.weather.airC } : {}),
+        ...(homeMs > atMs ? { homeAt: stamp(homeMs, tz) } : {}),
         ...asTyped(read),
       },
       { atMs },
     );
+    if (r.ok && box && onTheDay.includes('in the sun')) await write('box.stands', box, { where: 'sun' }, { atMs });
     if (r.ok) void navigate('/deck');
     else setTrouble(r);
   };
@@ -119,6 +150,7 @@ export function StartTrip() {
             <Link to="/crew">Another person, box or place</Link> <Link to="/hurt">Someone is hurt</Link>
           </p>
           <DateTimeField label="Leaving" valueMs={atMs} onChange={setAt} />
+          <DateTimeField label="Back at about" valueMs={homeMs} onChange={setHome} />
         </Row>
         <Row className="pad question" time={<b className="q">3</b>}>
           <h2>The cold</h2>
@@ -143,6 +175,20 @@ export function StartTrip() {
               </LineKey>
             )}
           </div>
+          {chosenBox && (
+            <IceToCarry
+              box={chosenBox}
+              zone={zone ?? ''}
+              startMs={atMs}
+              homeMs={homeMs}
+              iceKg={numberIn('heavy', ice)}
+              airC={sky.reading?.weather.airC ?? null}
+              waterC={numberIn('temperature', water)}
+              onTheDay={onTheDay}
+              onDay={onDay}
+              onTake={(kg) => setIce(inField('heavy', kg))}
+            />
+          )}
           {sky.weather && (
             <p className="hint">
               Now there: {sky.weather}.{sky.tide ? ` ${sky.tide}.` : ''}

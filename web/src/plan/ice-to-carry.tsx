@@ -1,0 +1,146 @@
+import { slurryRecipe } from '@dagboek/core/box';
+import { airC as typicalAir, TYPICAL_C } from '@dagboek/core/fresh';
+import { type BoxState, icePlan } from '@dagboek/journal';
+import { useMemo } from 'react';
+import { useCatalogue } from '../kit/catalogue.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { ManyChips } from '../kit/ui/chips.tsx';
+import { LineKey } from '../kit/ui/key.tsx';
+import { heavyNumber, HEAVY_UNIT, sayHeavy, sayTemperature, sayVolume } from '../kit/units.ts';
+import { useSettledValue } from '../kit/use-settled-value.ts';
+import { useIceOdds } from '../kit/workers/use-ice-odds.ts';
+import { TwentyMarks } from './twenty-marks.tsx';
+
+const HOUR_MS = 3_600_000;
+/** Typing is waited for before it is reckoned, ms. */
+const TYPING_MS = 350;
+const MOST_H = 46;
+
+/** What is so about the box on the day. */
+export type BoxOnTheDay = 'in the sun' | 'cooled before';
+export const ON_THE_DAY: readonly BoxOnTheDay[] = ['in the sun', 'cooled before'];
+
+/** "19 of 20". */
+const ofTwenty = (share: number): string => `${Math.floor(share * 20 + 0.5)} of 20`;
+
+/** How much ice to carry so that it outlasts the trip, from what earlier trips there brought, this box and the day. */
+export function IceToCarry({
+  box,
+  zone,
+  startMs,
+  homeMs,
+  iceKg,
+  airC,
+  waterC,
+  onTheDay,
+  onDay,
+  onTake,
+}: {
+  box: BoxState;
+  zone: string;
+  startMs: number;
+  homeMs: number;
+  /** As typed; null while nothing was. */
+  iceKg: number | null;
+  airC: number | null;
+  waterC: number | null;
+  onTheDay: readonly BoxOnTheDay[];
+  onDay: (v: BoxOnTheDay[]) => void;
+  onTake: (kg: number) => void;
+}) {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const plan = useMemo(() => icePlan(book, box, zone, startMs, byId), [book, box, zone, startMs, byId]);
+  const homeH = Math.min(MOST_H, (homeMs - startMs) / HOUR_MS);
+  const water = waterC ?? TYPICAL_C.unknownWater;
+  const air = airC ?? typicalAir(waterC);
+  const sun = onTheDay.includes('in the sun');
+  const precooled = onTheDay.includes('cooled before');
+  const asked = useSettledValue(
+    homeH > 0.2 ? { plan, iceKg, homeH, airC: air, waterC: water, sun, precooled } : null,
+    TYPING_MS,
+  );
+  const { told, share, why, again } = useIceOdds(asked);
+  const slurry = slurryRecipe(box.litres, plan.fishKg, water, water);
+  return (
+    <div className="ice-to-carry" aria-live="polite">
+      <h3>Ice to carry</h3>
+      <ManyChips
+        label="The box"
+        options={ON_THE_DAY.map((value) => ({ value, text: value }))}
+        values={[...onTheDay]}
+        onChange={(v) => onDay(v)}
+      />
+      {homeH <= 0.2 && <p className="hint">Say when you mean to be back: then it can be reckoned.</p>}
+      {why !== null && (
+        <p className="asks">
+          The odds could not be reckoned here. As a rule of thumb a third as much ice as fish, and a kilo for every two
+          hours in the sun. <LineKey onClick={again}>Try again</LineKey>
+        </p>
+      )}
+      {told === null && why === null && homeH > 0.2 && (
+        <p role="status" className="hint">
+          Reckoning five thousand such days{share === null ? '' : `: ${Math.round(share * 100)} %`}…
+        </p>
+      )}
+      {told && (
+        <>
+          <p className="num huge-num">
+            {heavyNumber(told.neededKg)}
+            <u>{HEAVY_UNIT}</u>
+          </p>
+          <p>
+            <b>
+              {iceKg === null ? 'Nineteen of twenty such days' : `${ofTwenty(told.lasts)} such days`} it outlasts the
+              trip
+              {iceKg === null ? '' : ` with ${sayHeavy(told.iceKg)}`}.
+            </b>{' '}
+            A dot is a day, where its ice ends.{' '}
+            {iceKg !== told.neededKg && (
+              <LineKey onClick={() => onTake(told.neededKg)}>Take {sayHeavy(told.neededKg)}</LineKey>
+            )}
+          </p>
+          <TwentyMarks twenty={told.twenty} startMs={startMs} homeH={homeH} />
+          <ul className="amounts" aria-label="Other amounts">
+            {told.amounts.map((a) => (
+              <li key={a.kg} className={a.kg === told.iceKg ? 'on' : undefined}>
+                <b>{sayHeavy(a.kg)}</b>
+                <small>{ofTwenty(a.lasts)}</small>
+              </li>
+            ))}
+          </ul>
+          <p>
+            {told.inShade !== null && `In the shade: ${ofTwenty(told.inShade)}. `}
+            {told.cooled !== null && `Cooled overnight before: ${ofTwenty(told.cooled)}. `}
+            {told.bestKg < told.neededKg &&
+              `${told.inShade !== null && told.cooled !== null ? 'Both together save' : 'That saves'} ${sayHeavy(told.neededKg - told.bestKg)} of ice.`}
+          </p>
+        </>
+      )}
+      {slurry && told && (
+        <p>
+          <b>Slurry:</b> {sayVolume(Math.round(told.iceKg * 5) / 10)} of sea water to {sayHeavy(told.iceKg)} of ice, one
+          to two by weight, so that the fish swim in it. With {sayHeavy(Math.round(plan.fishKg * 10) / 10)} of fish
+          these {sayVolume(box.litres)} hold up to {sayHeavy(Math.floor(slurry.iceKg))} and{' '}
+          {sayVolume(Math.floor(slurry.seaL))}.
+          {slurry.enough ? '' : ' Even so it is too little for fish so warm: take a second box.'}
+        </p>
+      )}
+      {!slurry && (
+        <p className="asks">
+          So many fish as a usual trip brings, {sayHeavy(Math.round(plan.fishKg))}, leave no room for ice in this box.
+        </p>
+      )}
+      <p className="hint">
+        {plan.from === 'this zone'
+          ? `From the catches of ${plan.trips.length} trips to this zone`
+          : plan.from === 'all trips'
+            ? `From the catches of ${plan.trips.length} trips elsewhere: there are too few to this zone`
+            : 'From an assumed catch of three fish: there is no trip yet to go by'}
+        , air about {sayTemperature(air)}
+        {airC === null ? ' (typical, on the warm side)' : ''}, and a box that lets in {plan.leak.uaWK.toFixed(1)} watts
+        for each degree, as far as it is known.
+      </p>
+    </div>
+  );
+}
