@@ -262,39 +262,3 @@ test('the night is kept over a reload, and a settings line can be corrected', as
   await page.goto(`${demo.url}/box`);
   await expect(page.getByText('25 l')).toBeVisible();
 });
-
-test('the box says how cold each fish is inside, and since when', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/box`);
-  const rows = page.getByRole('region', { name: 'the blue box' });
-  await expect(rows.getByText(/^−?\d+(\.5)?° inside, cold since \d\d:\d\d$/)).toHaveCount(6);
-  await rows.getByRole('link').last().click();
-  await expect(page.getByText(/inside, cold since 13:5\d\.$/)).toBeVisible();
-});
-
-test('the ice of a box: seen gone, what lies in it warms and says so; ice put in is counted; a bad amount is refused', async ({
-  page,
-  demo,
-}) => {
-  await page.goto(`${demo.url}/box`);
-  const box = page.getByRole('region', { name: 'the blue box' });
-  await expect(box.getByText(/At 11:40: full of ice; taken to last 21 h/)).toBeVisible();
-  await box.getByRole('button', { name: /^Look under the lid/ }).click();
-  await mouse.choose(page.getByRole('radio', { name: '10 min ago' }));
-  await page.getByRole('button', { name: 'gone' }).click();
-  await expect(box.getByText(/At 14:1\d: the ice is gone; taken to be gone for/)).toBeVisible();
-  await box.getByRole('button', { name: /^Ice added/ }).click();
-  await page.getByRole('button', { name: /^Put in/ }).click();
-  await expect(page.getByRole('alert')).toHaveText('Say how much ice went in.');
-  await page.getByRole('textbox', { name: 'Ice' }).fill('3');
-  await page.getByRole('button', { name: /^Put in/ }).click();
-  await expect(box.getByText(/At 14:2\d: 3 kg of ice added; taken to last/)).toBeVisible();
-  await expect
-    .poll(async () => (await entriesOf(demo)).slice(-2).map((e) => [e.kind, e.facts]))
-    .toEqual([
-      ['box.looked', { ice: 'gone' }],
-      ['box.filled', { kg: 3 }],
-    ]);
-  // The fish that came before lay ten minutes without ice, and its page says so.
-  await box.getByRole('link').last().click();
-  await expect(page.getByText(/in the box without ice \d+ min/)).toBeVisible();
-});

@@ -117,11 +117,11 @@ export interface BoxCourse {
   readonly corrected: readonly BoxCorrected[];
 }
 
-/** Steps of the box while a fish still cools, later, and when the ice is gone, s. */
-const [EARLY_S, LATER_S, WARM_S] = [600, 3600, 900];
-const YOUNG_MS = 3 * 3_600_000;
+/** Steps of the box while a fish still cools, later, when the ice is just gone, and when it has warmed for a while, s. */
+const [EARLY_S, LATER_S, WARM_S, WARMED_S] = [600, 3600, 900, 1800];
+const [YOUNG_MS, WARMING_MS] = [3 * 3_600_000, 5 * 3_600_000];
 /** Cells of a fish in the box: its heat is what counts here. */
-const CELLS = 16;
+const CELLS = 12;
 /** Water at least so much of the fish covers them, so that they warm in water and not in air. */
 const COVERED = 0.25;
 /** Ice below this is none, kg. */
@@ -398,7 +398,14 @@ export function runBox(input: BoxInput): BoxCourse {
     const turn = airTurns.find((ms) => ms > at) ?? untilMs;
     const until = Math.min(untilMs, turn, happens[k]?.atMs ?? untilMs);
     // As long as the ice surely lasts.
-    const most = hasIce() ? (at < youngMs ? EARLY_S : LATER_S) : WARM_S;
+    const goneMs = without.at(-1)?.fromMs ?? at;
+    const most = hasIce()
+      ? at < youngMs
+        ? EARLY_S
+        : LATER_S
+      : at < Math.max(youngMs, goneMs + WARMING_MS)
+        ? WARM_S
+        : WARMED_S;
     const ends = !forEver && pool.iceKg > 0 && power > 0 ? Math.max(TO_THE_END_S, -pool.j / power) : most;
     goOn(Math.min(most, ends, (until - at) / 1000));
     sample();

@@ -33,7 +33,7 @@ const FINE: Pace = { mostFo: 1 / 150, restK: 0.02 };
 /** Long enough steps for what is known of a fish: within a tenth of a degree of the finest, and some ten times as fast. */
 export const COARSE: Pace = { mostFo: 1 / 30, restK: 0.4 };
 /** A medium that drifts by no more than this since the last march is followed without short steps, K. */
-const DRIFT_K = 0.5;
+const DRIFT_K = 1;
 /** The first step after a change, as a share of what a cell takes to follow. */
 const FIRST_FO_OF_CELL = 0.25;
 
@@ -67,6 +67,10 @@ export class Conduction {
   private readonly slope: Float64Array;
   /** Conductance of the face beneath each cell, and of the surface last, W/K of `heat`'s measure. */
   private readonly through: Float64Array;
+  /** The same where nothing is frozen. */
+  private readonly wet: Float64Array;
+  /** Whether nothing was frozen when the flux was last reckoned: then one round of Newton is exact. */
+  private linear = false;
   private readonly lower: Float64Array;
   private readonly diag: Float64Array;
   private readonly upper: Float64Array;
@@ -97,6 +101,7 @@ export class Conduction {
     [this.start, this.flux1, this.flux2, this.flux3] = [make(), make(), make(), make()];
     [this.t, this.lower, this.diag, this.upper, this.rest] = [make(), make(), make(), make(), make()];
     [this.correction, this.k, this.slope, this.through] = [make(), make(), make(), make(cells + 1)];
+    this.wet = this.area.map((a) => (a * body.material.linear.k) / this.dr);
   }
 
   /** Temperature of the middle (of the other side of a slab), degC: through the two innermost cells, as flat as it lies there. */
@@ -246,9 +251,13 @@ export class Conduction {
 
   /** Heat that flows into each cell now, W, into `flux`; returns what comes in by both sides together. */
   private flow(flux: Float64Array): number {
-    const { n, t, k, through, area, dr } = this;
-    this.body.material.lookUp(this.enthalpy, t, k, this.slope);
+    const { n, t, k, through, area, dr, enthalpy } = this;
+    const { linear } = this.body.material;
     const [other, surface] = this.met;
+    this.linear = true;
+    for (let i = 0; i < n; i++) if (enthalpy[i]! < linear.from) this.linear = false;
+    if (this.linear) return this.flowWet(flux, other, surface);
+    this.body.material.lookUp(enthalpy, t, k, this.slope);
     through[0] = this.out(0, 0, other);
     through[n] = this.out(n - 1, n, surface);
     let below = through[0] * (other.mediumC - t[0]!);
@@ -267,6 +276,32 @@ export class Conduction {
     return inner + outer;
   }
 
+  /** The same where nothing is frozen: everything is in proportion. */
+  private flowWet(flux: Float64Array, other: Boundary, surface: Boundary): number {
+    const { n, t, k, slope, through, wet, enthalpy } = this;
+    const { c0, perJ } = this.body.material.linear;
+    k[0] = k[n - 1] = this.body.material.linear.k;
+    slope.fill(perJ);
+    through.set(wet);
+    through[0] = this.out(0, 0, other);
+    through[n] = this.out(n - 1, n, surface);
+    let before = c0 + enthalpy[0]! * perJ;
+    t[0] = before;
+    let below = through[0] * (other.mediumC - before);
+    const inner = below;
+    for (let i = 1; i < n; i++) {
+      const here = c0 + enthalpy[i]! * perJ;
+      const q = wet[i]! * (before - here);
+      flux[i - 1] = below - q;
+      t[i] = here;
+      below = q;
+      before = here;
+    }
+    const outer = through[n]! * (surface.mediumC - before);
+    flux[n - 1] = below + outer;
+    return inner + outer;
+  }
+
   /**
    * Solves `volume enthalpy - a flux(enthalpy) = rest` by Newton's method on the enthalpy, whose temperature grows with it, so
    * that it comes down to the one answer also where it freezes. `flux` holds that of the enthalpy as it stands, `inflow` what
@@ -277,6 +312,7 @@ export class Conduction {
     const enough = TOLERANCE / this.body.material.slope(1);
     let q = inflow;
     for (let round = 0; ; round++) {
+      const wasLinear = this.linear;
       let done = true;
       for (let i = 0; i < n; i++) {
         const residual = volume[i]! * enthalpy[i]! - a * flux[i]! - rest[i]!;
@@ -293,6 +329,8 @@ export class Conduction {
       solveTridiagonal(lower, diag, upper, correction);
       for (let i = 0; i < n; i++) enthalpy[i]! += correction[i]!;
       q = this.flow(flux);
+      // What is in proportion before and after is met by one round.
+      if (wasLinear && this.linear) return q;
     }
   }
 }

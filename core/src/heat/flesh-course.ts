@@ -27,7 +27,7 @@ export interface FleshCourse {
 }
 
 /** Cells of the body: to a tenth of a degree, and twice as fast as the finest. */
-const CELLS = 24;
+const CELLS = 16;
 /** A sample is kept when it moved by so much, degC, or so long after the last, ms. */
 const [MOVED_C, AT_LEAST_MS] = [0.08, 1_800_000];
 /** What is so near to its medium is at rest, degC; nothing is followed for longer than so many ms in one medium. */

@@ -8,6 +8,8 @@ export interface Material {
   slope(h: number): number;
   /** Conductivity at a temperature, W/(m K). */
   conductivity(c: number): number;
+  /** From this enthalpy on it is unfrozen: linear, of one conductivity. */
+  readonly linear: { readonly from: number; readonly c0: number; readonly perJ: number; readonly k: number };
   /** The same of many enthalpies at once, into `c`, `k` and `slope`: the solver asks for nothing else. */
   lookUp(h: Float64Array, c: Float64Array, k: Float64Array, slope: Float64Array): void;
 }
@@ -18,6 +20,7 @@ export const plainMaterial = (rhoC: number, k: number): Material => ({
   temperature: (h) => h / rhoC,
   slope: () => 1 / rhoC,
   conductivity: () => k,
+  linear: { from: Number.NEGATIVE_INFINITY, c0: 0, perJ: 1 / rhoC, k },
   lookUp: (h, c, ks, slope) => {
     for (let i = 0; i < h.length; i++) {
       c[i] = h[i]! / rhoC;
@@ -64,6 +67,7 @@ export function flesh(fat: 'lean' | 'oily'): Material {
     temperature: (h) => (h >= 0 ? from + h / warm : h >= frozen ? from + h / between : to + (h - frozen) / cold),
     slope: (h) => (h >= 0 ? perWarm : h >= frozen ? perBetween : perCold),
     conductivity: conductivityAt,
+    linear: { from: 0, c0: from, perJ: perWarm, k: wet },
     lookUp: (h, c, k, slope) => {
       for (let i = 0; i < h.length; i++) {
         const x = h[i]!;

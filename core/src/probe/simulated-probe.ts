@@ -3,7 +3,7 @@ import { normal, type Rng } from '../random/index.ts';
 /** A thin thermometer, as the stand-in has it. */
 const PROBE = {
   /** Out of the air it comes to what it is put into by e in so long, ms. */
-  tauMs: 2600,
+  tauMs: 1600,
   airC: 17,
   noiseK: 0.03,
   /** It reads to hundredths, and is off by so much, 1 sd. */

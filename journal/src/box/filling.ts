@@ -66,7 +66,7 @@ const ASSUMED = { share: 1 / 3, sd: 0.5 } as const;
 /** Fillings that teach a box's leak: the last so many of which something was seen. */
 const TEACH = 12;
 /** More bodies than this are put together by kind, weight and hour. */
-const MOST_BODIES = 48;
+const MOST_BODIES = 24;
 /** A box is followed so long after what was last noted, and so long after its ice is gone, h. */
 const [AFTER_H, WARM_H, MOST_H] = [72, 48, 14 * 24];
 

@@ -22,7 +22,7 @@ export interface Lay extends Exposure {
 
 const HOUR_MS = 3_600_000;
 /** A box without ice warms on; what it moved by less than this is one stretch, K. */
-const SAME_K = 0.3;
+const SAME_K = 0.5;
 /** A pack of cut flesh: a slab as thick as fillets lie, m (half of it). */
 const PACK_HALF_M = 0.0125;
 

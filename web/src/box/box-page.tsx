@@ -10,6 +10,7 @@ import { massParts, sayVolume } from '../kit/units.ts';
 import { useNow } from '../kit/use-now.ts';
 import { capital } from '../kit/names-in-text.ts';
 import { AstrayBox } from './astray-box.tsx';
+import { BoxKnown } from './melt-test.tsx';
 import { BoxSection } from './box-section.tsx';
 
 /** The boxes now: those that hold something first, each as it is reckoned; then the empty ones. */
@@ -58,6 +59,7 @@ function EmptyBox({ box }: { box: BoxState }) {
           {capital(box.name)} <small>{sayVolume(box.litres)}</small>
         </h2>
         <p>Empty. It is filled when a trip sets out with it, or a fish is laid into it.</p>
+        <BoxKnown box={box} />
       </Row>
     </section>
   );

@@ -29,11 +29,14 @@ import { BoxFish } from './box-fish.tsx';
 import { BoxKeys } from './box-keys.tsx';
 import { type DrawnInBox, BoxView } from './box-view.tsx';
 import { boxHeadline, sayAdd, sayAt, sayHowSure, sayIceCourse, sayRest } from './box-words.ts';
+import { BoxKnown } from './melt-test.tsx';
 import { MoveFish } from './move-fish.tsx';
 
 const HOUR_MS = 3_600_000;
 /** Looked ahead so far at least, and so long after the ice is gone, at most so far. */
 const [AHEAD_H, AFTER_H, MOST_H] = [6, 3, 60];
+/** So many fish and lots are drawn; the rest stand in the list. */
+const MOST_DRAWN = 60;
 /** Lines of fish in the chart: more would be a thicket. */
 const MOST_LINES = 6;
 const STEP_MS = 600_000;
@@ -75,7 +78,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
   const add = sayAdd(advice, format, now);
   const inIt = fishInBoxAt(book, filling, at);
   const numbers = new Map([...new Set(inIt.map((f) => f.trip))].flatMap((t) => [...fishNumbers(book, t)]));
-  const drawn: DrawnInBox[] = inIt.map((fish) => {
+  const drawn: DrawnInBox[] = inIt.slice(0, MOST_DRAWN).map((fish) => {
     const core = coreTemperatureOf(book, fish.id, byId, at);
     const clock = freshnessOfFish(book, fish.id, byId, at)?.histamine ?? null;
     const number = numbers.get(fish.id) ?? '?';
@@ -131,6 +134,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
             filling={filling}
             now={then}
             fish={drawn}
+            more={inIt.length - drawn.length}
             fishKg={fishKg}
             chosen={chosen}
             onChoose={(id) => setChosen(chosen === id ? null : id)}
@@ -170,6 +174,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
         <details className="how-sure">
           <summary>How sure is this?</summary>
           <p>{sayHowSure(current, filling)}</p>
+          <BoxKnown box={box} />
         </details>
       </Row>
       <BoxFish lines={inIt.filter((f) => f.iced?.box === box.id)} now={now} />

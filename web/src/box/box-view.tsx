@@ -34,6 +34,7 @@ export function BoxView({
   filling,
   now,
   fish,
+  more,
   fishKg,
   chosen,
   onChoose,
@@ -41,6 +42,8 @@ export function BoxView({
   filling: Filling;
   now: BoxNow;
   fish: readonly DrawnInBox[];
+  /** How many lie in it besides. */
+  more: number;
   fishKg: number;
   chosen: string | null;
   onChoose: (id: string) => void;
@@ -163,7 +166,7 @@ export function BoxView({
         </div>
         <LayerTargets box={filling.box.id} />
       </div>
-      {leftOut > 0 && <p className="box-more">and {leftOut} more, which find no room in the drawing</p>}
+      {leftOut + more > 0 && <p className="box-more">and {leftOut + more} more, which find no room in the drawing</p>}
       <ul className="box-tray" aria-label="Fish in the box">
         {fish.slice(0, MOST_IN_TRAY).map((f) => (
           <Badge
@@ -174,7 +177,9 @@ export function BoxView({
             onChoose={() => onChoose(f.fish.id)}
           />
         ))}
-        {fish.length > MOST_IN_TRAY && <li className="box-more">and {fish.length - MOST_IN_TRAY} more, below</li>}
+        {fish.length + more > MOST_IN_TRAY && (
+          <li className="box-more">and {fish.length + more - MOST_IN_TRAY} more, below</li>
+        )}
       </ul>
     </div>
   );

@@ -23,7 +23,7 @@ export function NoteDialog({ trip, onClose }: { trip: TripState; onClose: () => 
   const [depth, setDepth] = useState('');
   const [cost, setCost] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
-  const note = async (words: string): Promise<void> => {
+  const note = async (words: string, more: { airC?: number } = {}): Promise<void> => {
     const deep = topic === 'ground' ? typedAmount('depth', depth) : null;
     const paid = topic === 'cost' && cost.trim() !== '' ? typedNumber(cost) : null;
     const wrong = deep
@@ -37,6 +37,7 @@ export function NoteDialog({ trip, onClose }: { trip: TripState; onClose: () => 
       text: words,
       ...(deep ? { depthM: deep.value, ...asTyped({ depthM: deep }) } : {}),
       ...(paid !== null ? { cost: paid } : {}),
+      ...more,
     };
     const r = await write('trip.noted', trip.id, facts, { atMs: whenMs(when) });
     if (r.ok) onClose();
@@ -56,7 +57,10 @@ export function NoteDialog({ trip, onClose }: { trip: TripState; onClose: () => 
               type="button"
               name={heard}
               note={sky.reading?.simulated ? 'from the simulated source' : 'from the source'}
-              onClick={() => void note(heard)}
+              onClick={() =>
+                // The box and the fish reckon with the air as it was.
+                void note(heard, topic === 'weather' && sky.reading ? { airC: sky.reading.weather.airC } : {})
+              }
             />
           </li>
         )}

@@ -1,3 +1,4 @@
+import { type Walls, WALLS } from '@dagboek/core/box';
 import type { OwnPlace } from '@dagboek/core/rules';
 import { NO_PACK } from '@dagboek/core/rules';
 import { GROUNDS } from '@dagboek/core/species';
@@ -11,7 +12,7 @@ import { plural } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite, type WriteResult } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
-import { ManyChips } from '../kit/ui/chips.tsx';
+import { Chips, ManyChips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { asTyped, sayVolume, typedAmount } from '../kit/units.ts';
@@ -67,7 +68,7 @@ export function CrewPage() {
               key={b.id}
               state={b}
               name={b.name}
-              more={sayVolume(b.litres)}
+              more={[sayVolume(b.litres), ...(b.walls ? [b.walls] : [])].join(', ')}
               begin="box.added"
               retired={b.retiredAt !== null}
               retire="box.retired"
@@ -206,16 +207,23 @@ function AddBox({ names }: { names: readonly string[] }) {
   const { write } = useWrite();
   const [name, setName] = useState('');
   const [litres, setLitres] = useState('');
+  const [walls, setWalls] = useState<Walls | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const add = async (): Promise<void> => {
     if (taken(names, name)) return setTrouble('A box has this name already.');
     const l = typedAmount('volume', litres);
     if (!l || Number.isNaN(l.value)) return setTrouble(`Write how much it holds, such as ${sayVolume(52)}.`);
-    const r = await write('box.added', newId(), { name: name.trim(), litres: l.value, ...asTyped({ litres: l }) });
+    const r = await write('box.added', newId(), {
+      name: name.trim(),
+      litres: l.value,
+      ...(walls ? { walls } : {}),
+      ...asTyped({ litres: l }),
+    });
     setTrouble(r.ok ? null : r.why);
     if (!r.ok) return;
     setName((now) => (now === name ? '' : now));
     setLitres('');
+    setWalls(null);
   };
   return (
     <AddForm onAdd={() => void add()} trouble={trouble}>
@@ -224,6 +232,7 @@ function AddBox({ names }: { names: readonly string[] }) {
         <input id="new-box" className="input" maxLength={60} value={name} onChange={(e) => setName(e.target.value)} />
       </div>
       <Quantity label="Holds" amount="volume" value={litres} onChange={setLitres} />
+      <Chips label="Walls" options={plain(WALLS)} value={walls} onChange={setWalls} />
       <DeckKey type="submit" name="Add the box" />
     </AddForm>
   );
