@@ -6,7 +6,10 @@ import {
   custodyOf,
   type Entry,
   fishOfTrip,
+  boxAt,
+  currentFilling,
   freshnessOf,
+  freshnessOfFish,
   judgeFish,
   type Kind,
   nextFishNumber,
@@ -62,6 +65,7 @@ function entry(kind: Kind, subject: string, atMs: number, facts: object): Entry 
 function entriesOf(n: number): Entry[] {
   const out: Entry[] = [];
   const trips = Math.ceil(n / FISH_A_TRIP);
+  out.push(entry('box.added', 'box-1', LAST - (trips + 1) * DAY_MS, { name: 'box', litres: 90 }));
   for (let t = 0; t < trips; t++) {
     const trip = `trip-${t}`;
     const began = LAST - (trips - 1 - t) * DAY_MS;
@@ -109,7 +113,16 @@ function msOf(times: readonly number[]): number {
   return mid.reduce((s, x) => s + x, 0) / mid.length;
 }
 
-const ROWS = ['one more entry', 'a verdict', 'a row of the log', 'bags of the day', 'the trip under way', 'the larder'];
+const ROWS = [
+  'one more entry',
+  'a verdict',
+  'a row of the log',
+  'bags of the day',
+  'the trip under way',
+  'the larder',
+  'an older trip of the Book, 40 rows',
+  'the box as it is reckoned',
+];
 const table = new Map<number, { open: number; entries: number; ms: Map<string, number> }>();
 for (const n of SIZES) {
   const entries = entriesOf(n);
@@ -147,6 +160,14 @@ for (const n of SIZES) {
     });
     time('bags of the day', () => bagsOn(book, rules, day, CREW, null, 'Tern'));
     time('the trip under way', () => fishOfTrip(book, openTrip(book)?.id ?? ''));
+    const old = `trip-${Math.floor((r / ROUNDS) * (n / FISH_A_TRIP - 2))}`;
+    time('an older trip of the Book, 40 rows', () =>
+      fishOfTrip(book, old).map((f) => freshnessOfFish(book, f.id, byId, at)),
+    );
+    time('the box as it is reckoned', () => {
+      const f = currentFilling(book, 'box-1', byId);
+      return f && boxAt(f, at);
+    });
     time('the larder', () => packsHeld(book, byId, (iso) => iso.slice(0, 10), at));
   }
   table.set(n, { open, entries: entries.length, ms: new Map([...times].map(([k, v]) => [k, msOf(v)])) });

@@ -1,4 +1,6 @@
+import { type BoxInput, runBox } from '@dagboek/core/box';
 import {
+  COARSE,
   Conduction,
   exactLeft,
   type ExactShape,
@@ -99,4 +101,41 @@ const day = fastest(() => {
     c.march(12 * 3600, meets('wet ice', 0));
   }
 });
+
+/** A box of so many fish over twelve hours, an hour of each coming in after the other. */
+const inBox = (n: number): BoxInput => ({
+  litres: 120,
+  uaWK: 2,
+  fromMs: 0,
+  untilMs: 12 * 3_600_000,
+  iceKg: 40,
+  air: [{ atMs: 0, c: 16 }],
+  sun: false,
+  precooled: false,
+  meltC: 0,
+  events: [],
+  fish: Array.from({ length: n }, (_, i) => ({
+    id: String(i),
+    body: fishBody(pollack, 600 + 30 * i),
+    massKg: 0.6 + 0.03 * i,
+    count: 1,
+    inMs: (i / Math.max(1, n)) * 6 * 3_600_000,
+    outMs: null,
+    startC: 14,
+    before: [],
+    how: 'wet ice' as const,
+  })),
+});
+const [box, alone] = [
+  fastest(() => void runBox(inBox(40))),
+  fastest(() => {
+    for (const f of inBox(40).fish) {
+      const c = new Conduction(f.body, f.startC, 12, COARSE);
+      c.march(12 * 3600 - f.inMs / 1000, meets('wet ice', 0));
+    }
+  }),
+];
+console.log(
+  `The box of forty fish over twelve hours: ${(box * 1000).toFixed(0)} ms, ${(box / alone).toFixed(1)} times its fish alone.`,
+);
 console.log(`Forty fish over twelve hours on ice: ${(day * 1000).toFixed(0)} ms.`);

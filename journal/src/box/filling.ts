@@ -74,9 +74,41 @@ const melts = new Remembered<Melting>(120);
 const likelihoods = new Remembered<Float64Array>(200);
 const courses = new Remembered<Pick<Filling, 'course' | 'known'>>(80);
 
-/** Trips that set out with a box, in the order of time. */
-const tripsWith = (book: Book, boxId: string): readonly TripState[] =>
-  book.reckoned(`trips with box ${boxId}`, ['trip'], [], () => tripsInOrder(book).filter((t) => t.box === boxId));
+interface SetOut {
+  readonly trip: TripState;
+  readonly ms: number;
+}
+
+/** Trips that set out with a box, in the order of time, with when they did: asked for every fish, reckoned once. */
+const tripsWith = (book: Book, boxId: string): readonly SetOut[] =>
+  book.reckoned(`trips with box ${boxId}`, ['trip'], [], () =>
+    tripsInOrder(book)
+      .filter((t) => t.box === boxId)
+      .map((trip) => ({ trip, ms: epochMs(trip.startedAt) })),
+  );
+
+/** Index of the first of them that set out at or after an instant. */
+function firstFrom(list: readonly SetOut[], ms: number): number {
+  let [low, high] = [0, list.length];
+  while (low < high) {
+    const mid = (low + high) >> 1;
+    if (list[mid]!.ms < ms) low = mid + 1;
+    else high = mid;
+  }
+  return low;
+}
+
+const looked = new WeakMap<BoxState, readonly number[]>();
+/** When something was found out about the ice of a box, epoch ms, the last first. */
+function looksOf(box: BoxState): readonly number[] {
+  const known = looked.get(box);
+  if (known) return known;
+  const all = [...box.ice.filter((w) => w.seen !== null), ...box.weighed, ...box.read, ...box.drained]
+    .map((w) => epochMs(w.at))
+    .sort((a, b) => b - a);
+  looked.set(box, all);
+  return all;
+}
 
 interface Facts {
   readonly box: BoxState;
@@ -109,8 +141,10 @@ function factsOf(book: Book, box: BoxState, trip: TripState | null, byId: ById):
   const firstIn = Math.min(...stays.map((x) => x.s.fromMs));
   const fromMs = carried && trip ? Math.min(epochMs(trip.startedAt), firstIn) : firstIn;
   if (!Number.isFinite(fromMs)) return null;
-  const next = tripsWith(book, box.id).find((t) => epochMs(t.startedAt) > fromMs && t.id !== trip?.id);
-  const nextMs = next ? epochMs(next.startedAt) : Number.POSITIVE_INFINITY;
+  const all = tripsWith(book, box.id);
+  const first = firstFrom(all, fromMs);
+  const next = all.slice(first, first + 3).find((t) => t.ms > fromMs && t.trip.id !== trip?.id);
+  const nextMs = next?.ms ?? Number.POSITIVE_INFINITY;
   const within = <T extends { at: string }>(l: readonly T[]): { x: T; ms: number }[] =>
     l.map((x) => ({ x, ms: epochMs(x.at) })).filter(({ ms }) => ms >= fromMs && ms < nextMs);
   const puts = within(box.ice);
@@ -307,21 +341,15 @@ function weightsBefore(
     const leak = meltTestLeak(t);
     if (typeof leak !== 'string' && epochMs(t.at) < beforeMs) weights = together(weights, weightsOf(grid, leak));
   }
-  const looks = [...box.ice.filter((w) => w.seen !== null), ...box.weighed, ...box.read, ...box.drained].map((w) =>
-    epochMs(w.at),
-  );
-  if (looks.length === 0) return { grid, weights };
-  // Only fillings in which somebody looked can teach.
+  // Only fillings in which somebody looked can teach: the last of them.
   const trips = tripsWith(book, box.id);
-  const taught = trips
-    .map((t, i) => ({
-      t,
-      from: epochMs(t.startedAt),
-      to: trips[i + 1] ? epochMs(trips[i + 1]!.startedAt) : Number.POSITIVE_INFINITY,
-    }))
-    .filter(({ from, to }) => from < beforeMs && looks.some((ms) => ms >= from && ms < to))
-    .slice(-TEACH);
-  for (const { t } of taught) {
+  const taught = new Set<TripState>();
+  for (const ms of looksOf(box)) {
+    if (taught.size === TEACH) break;
+    const at = trips[firstFrom(trips, ms + 1) - 1];
+    if (at && at.ms < beforeMs) taught.add(at.trip);
+  }
+  for (const t of taught) {
     const f = factsOf(book, box, t, byId);
     if (!f || f.fromMs >= beforeMs || f.found.length === 0) continue;
     const key = keyOf(f);
@@ -394,12 +422,15 @@ export function bandOf(f: Pick<Filling, 'known' | 'melting'>): IceBand {
   return band;
 }
 
+/** What lay in a box over so many further trips has long gone off: the next ones would change nothing. */
+const MOST_LATER = 3;
+
 /** The fillings of a box from that of a trip on, as long as something may lie on in it: each lasts until the next begins. */
 export function fillingsFrom(book: Book, boxId: string, tripId: string, untilMs: number, byId: ById): Filling[] {
   const own = fillingOf(book, boxId, tripId, byId);
   if (!own) return [];
-  const later = tripsWith(book, boxId).filter(
-    (t) => epochMs(t.startedAt) >= own.nextMs && epochMs(t.startedAt) < untilMs,
-  );
-  return [own, ...later.flatMap((t) => fillingOf(book, boxId, t.id, byId) ?? [])];
+  const trips = tripsWith(book, boxId);
+  const first = firstFrom(trips, own.nextMs);
+  const later = trips.slice(first, first + MOST_LATER).filter((t) => t.ms < untilMs);
+  return [own, ...later.flatMap((t) => fillingOf(book, boxId, t.trip.id, byId) ?? [])];
 }

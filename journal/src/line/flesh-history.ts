@@ -33,10 +33,20 @@ function courseOf(fish: FishState, lays: readonly Lay[], byId: ById, startC: num
   return courses.of(key, () => fleshCourse(body, startC, lays, reads));
 }
 
-/** How warm a fish was, is and will be as it lies; `into`: the pack to follow it into, as in `historyOf`. */
-export function fleshHistory(book: Book, line: CustodyLine, byId: ById, into: PackState | null = null): FleshHistory {
+/**
+ * How warm a fish was, is and will be; `into`: the pack to follow it into, as in `historyOf`. `untilMs`: as it lies then and no
+ * further, for what is asked of the past: what its box will come to changes with each fish that is put beside it, and what was does not.
+ */
+export function fleshHistory(
+  book: Book,
+  line: CustodyLine,
+  byId: ById,
+  into: PackState | null = null,
+  untilMs = Number.POSITIVE_INFINITY,
+): FleshHistory {
   const { fish } = line;
-  const lays = historyOf(book, line, byId, into);
+  const all = historyOf(book, line, byId, into);
+  const lays = all.filter((l, i) => i === 0 || l.atMs <= untilMs);
   const waterC = book.getAny('trip', fish.trip)?.waterC ?? TYPICAL_C.unknownWater;
   return fromLays(fish, lays, byId, waterC);
 }

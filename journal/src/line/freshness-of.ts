@@ -34,7 +34,7 @@ export function freshnessOf(
   if (!species || !mayBeFresh(line)) return null;
   // One pack may be eaten while its sister still lies in the freezer.
   const untilMs = Math.min(nowMs, line.eatenAt && !into ? epochMs(line.eatenAt) : nowMs);
-  const lay = history ?? fleshHistory(book, line, byId, into);
+  const lay = history ?? fleshHistory(book, line, byId, into, untilMs);
   return freshness({
     history: lay,
     massG: lay.massG,

@@ -32,8 +32,8 @@ export interface UsedPart {
 export function usedParts(book: Book, line: CustodyLine, byId: ById, nowMs: number): UsedPart[] {
   const species = byId(line.fish.species);
   if (!species || !mayBeFresh(line)) return [];
-  const { lays, course } = fleshHistory(book, line, byId);
   const untilMs = Math.min(nowMs, line.eatenAt ? epochMs(line.eatenAt) : nowMs);
+  const { lays, course } = fleshHistory(book, line, byId, null, untilMs);
   const model = spoilageModel(species.keeping);
   const out: UsedPart[] = [];
   lays.forEach((l, i) => {
