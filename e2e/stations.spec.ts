@@ -1,4 +1,4 @@
-import { entriesOf, expect, mouse, test, type Page } from './fixtures.ts';
+import { entriesOf, expect, test, type Page } from './fixtures.ts';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 

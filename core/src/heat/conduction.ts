@@ -141,13 +141,16 @@ export class Conduction {
    */
   read(coreC: number): void {
     if (!Number.isFinite(coreC)) throw new RangeError('a reading is a temperature in degC');
-    const { mediumC } = this.met[1];
+    const { h, mediumC } = this.met[1];
     const [was, off] = [this.coreC, this.coreC - mediumC];
     const share = (coreC - mediumC) / off;
-    const stretch = this.met[1].h > 0 && Math.abs(off) > 1 && share > 0.2 && share < 5;
+    const stretch = h > 0 && Math.abs(off) > 1 && share > 0.2 && share < 5;
+    // Between its medium and its middle all of it must lie.
+    const [low, high] = h > 0 ? [Math.min(mediumC, coreC), Math.max(mediumC, coreC)] : [-Infinity, Infinity];
+    const shifted = (t: number): number => Math.min(high, Math.max(low, t + coreC - was));
     for (let i = 0; i < this.n; i++) {
       const t = this.cellC(i);
-      this.enthalpy[i] = this.body.material.enthalpy(stretch ? mediumC + (t - mediumC) * share : t + coreC - was);
+      this.enthalpy[i] = this.body.material.enthalpy(stretch ? mediumC + (t - mediumC) * share : shifted(t));
     }
     this.inflow = null;
     this.stepS = 0;

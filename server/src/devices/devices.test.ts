@@ -108,6 +108,31 @@ describe('the simulated scale', () => {
     await close();
   });
 
+  test('and the thermometer for fish: two readings a second, the same for the same seed; asks for a temperature', async () => {
+    const { url, close } = await listening();
+    const read = async (): Promise<(number | null)[]> => {
+      const stop = new AbortController();
+      const res = await fetch(`${url}/api/devices/probe?about=4.5&seed=11`, { signal: stop.signal });
+      const said: (number | null)[] = [];
+      for await (const chunk of res.body as unknown as AsyncIterable<Uint8Array>) {
+        for (const m of new TextDecoder().decode(chunk).matchAll(/^data: (.*)$/gm)) {
+          const e = JSON.parse(m[1]!) as ThermometerEvent;
+          expect(e.simulated).toBe(true);
+          said.push(e.c);
+        }
+        if (said.length >= 5) break;
+      }
+      stop.abort();
+      return said.slice(0, 5);
+    };
+    const one = await read();
+    expect(await read()).toEqual(one);
+    const given = one.filter((c) => c !== null);
+    expect(given.at(-1)!).toBeLessThan(given[0]!);
+    await request(app.getHttpServer()).get('/api/devices/probe?about=warm&seed=1').expect(400);
+    await close();
+  }, 20_000);
+
   test('asks for a number of grams', async () => {
     await request(app.getHttpServer()).get('/api/devices/scale?about=much&seed=1').expect(400);
   });

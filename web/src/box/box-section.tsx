@@ -8,6 +8,7 @@ import {
   custodyOf,
   type Filling,
   fishInBoxAt,
+  fishOnIce,
   fishNumbers,
   type FishState,
   fleshHistory,
@@ -76,7 +77,11 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
   const then = looked === null ? current : boxAt(filling, at);
   const advice = boxAdvice(book, filling, byId, now);
   const add = sayAdd(advice, format, now);
-  const inIt = fishInBoxAt(book, filling, at);
+  const lying = fishOnIce(book)
+    .filter((f) => f.iced?.box === box.id)
+    .sort((a, b) => Date.parse(a.iced?.at ?? '') - Date.parse(b.iced?.at ?? ''));
+  // What was laid in a moment ago, by a clock that goes ahead, lies in it too.
+  const inIt = looked === null ? lying : fishInBoxAt(book, filling, at);
   const numbers = new Map([...new Set(inIt.map((f) => f.trip))].flatMap((t) => [...fishNumbers(book, t)]));
   const drawn: DrawnInBox[] = inIt.slice(0, MOST_DRAWN).map((fish) => {
     const core = coreTemperatureOf(book, fish.id, byId, at);
@@ -177,7 +182,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
           <BoxKnown box={box} />
         </details>
       </Row>
-      <BoxFish lines={inIt.filter((f) => f.iced?.box === box.id)} now={now} />
+      <BoxFish lines={lying} now={now} />
       {moving && <MoveFish fish={moving} name={sayFish(moving, names)} boxes={boxes} onClose={() => setMoving(null)} />}
     </>
   );

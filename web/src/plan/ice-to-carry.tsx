@@ -66,7 +66,7 @@ export function IceToCarry({
     <div className="ice-to-carry" aria-live="polite">
       <h3>Ice to carry</h3>
       <ManyChips
-        label="The box"
+        label="On the day it is"
         options={ON_THE_DAY.map((value) => ({ value, text: value }))}
         values={[...onTheDay]}
         onChange={(v) => onDay(v)}
