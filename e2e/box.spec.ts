@@ -9,6 +9,46 @@ async function atHour(page: Page, now: string): Promise<void> {
     await route.fulfill({ json: { ...answer, now, clock: 'still' } });
   });
 }
+/** So many more fish on ice in the blue box, as another device would send them. */
+async function manyOnIce(demo: Server, n: number): Promise<void> {
+  const all = await entriesOf(demo);
+  const trip = all.filter((e) => e.kind === 'trip.started').at(-1)!;
+  const box = all.find((e) => e.kind === 'box.added')!.subject;
+  const uuid = (i: number): string => `01910000-0000-7000-8000-${i.toString(16).padStart(12, '0')}`;
+  let made = 1;
+  const entries = Array.from({ length: n }, (_, i) => {
+    const at = new Date(Date.parse('2026-09-12T08:00:00+01:00') + i * 480_000).toISOString().replace('.000Z', 'Z');
+    const line = (kind: string, facts: object) => ({
+      id: uuid(++made),
+      kind,
+      subject: uuid(50_000 + i),
+      at,
+      written: at,
+      member: trip.member,
+      device: 'tests',
+      facts,
+    });
+    return [
+      line('fish.landed', {
+        trip: trip.subject,
+        angler: trip.member,
+        count: 1,
+        species: i % 2 ? 'pollack' : 'mackerel',
+        number: 100 + i,
+      }),
+      line('fish.weighed', { massG: 400 + 20 * i, how: 'scale' }),
+      line('fish.dispatched', { how: 'brain spike' }),
+      line('fish.iced', { box, how: 'layered ice' }),
+    ];
+  }).flat();
+  const res = await fetch(`${demo.url}/api/journal`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ entries }),
+  });
+  expect(res.ok).toBe(true);
+}
+
 const last = async (demo: Server, n: number) => (await entriesOf(demo)).slice(-n).map((e) => [e.kind, e.facts]);
 
 test('the box says how cold each fish is inside, and since when', async ({ page, demo }) => {
@@ -119,6 +159,36 @@ test('a fish is laid elsewhere by keys, and carried to another layer by hand', a
   await page.mouse.move(to.x + to.width / 2, to.y + to.height * 0.25, { steps: 12 });
   await page.mouse.up();
   await expect.poll(() => last(demo, 1)).toMatchObject([['fish.moved', { layer: 'top' }]]);
+});
+
+test('carried into another box that stands further down the page', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/box`);
+  const key = blue(page).getByRole('button', { name: /^3, Pollack/ });
+  await key.scrollIntoViewIfNeeded();
+  const from = await key.boundingBox();
+  if (!from) throw new Error('the key is not there');
+  await page.mouse.move(from.x + 20, from.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 60, from.y + 60, { steps: 4 });
+  const target = await page.locator('.other-boxes > div', { hasText: 'the soft bag' }).boundingBox();
+  if (!target) throw new Error('the boxes are not at hand');
+  await page.mouse.move(target.x + target.width / 2, target.y + 30, { steps: 12 });
+  await page.mouse.up();
+  const bag = page.getByRole('region', { name: 'the soft bag' });
+  await expect(bag.getByRole('button', { name: /^3, Pollack/ })).toBeVisible();
+  await expect.poll(async () => (await last(demo, 1))[0]?.[0]).toBe('fish.moved');
+});
+
+test('forty fish in one box: reckoned beside the page, and the page answers meanwhile', async ({ page, demo }) => {
+  await manyOnIce(demo, 40);
+  await page.goto(`${demo.url}/box`);
+  const box = blue(page);
+  await expect(box.getByText(/and \d+ more, below/)).toBeVisible();
+  await box.getByRole('button', { name: /^Look under the lid/ }).click();
+  await page.getByRole('button', { name: 'a few lumps' }).click();
+  // What stood there stands until it is reckoned anew, and then follows what was seen.
+  await expect(box.getByText(/Seen at 14:2\d: a few lumps of ice/)).toBeVisible();
+  await expect(box.getByText(/Too full|Short of ice|No ice/).first()).toBeVisible();
 });
 
 test('the day goes on: the ice ends, the fish warm, and a mackerel crosses the clock of histamine, here and at the board', async ({

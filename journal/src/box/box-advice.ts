@@ -6,7 +6,8 @@ import { massOf } from '../line/mass-of.ts';
 import type { Book } from '../state/book.ts';
 import { boxAt, type BoxNow } from './box-now.ts';
 import { boxRoom } from './box-room.ts';
-import type { ById, Filling } from './filling.ts';
+import type { Filling } from './filling.ts';
+import type { ById } from './filling-facts.ts';
 
 /** What is to be done with a box, the most urgent first. */
 export type BoxAdvice =

@@ -5,7 +5,8 @@ import { tripsInOrder } from '../line/order.ts';
 import { staysOf } from '../line/stays-of.ts';
 import type { Book } from '../state/book.ts';
 import type { FishState, TripState } from '../state/states.ts';
-import { bandOf, type ById, type Filling, fillingOf } from './filling.ts';
+import { bandOf, type Filling, fillingOf } from './filling.ts';
+import type { ById } from './filling-facts.ts';
 
 const HOUR_MS = 3_600_000;
 

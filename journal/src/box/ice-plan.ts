@@ -5,7 +5,8 @@ import { fishOfTrip, tripsInOrder } from '../line/order.ts';
 import { staysOf } from '../line/stays-of.ts';
 import type { Book } from '../state/book.ts';
 import type { BoxState, TripState } from '../state/states.ts';
-import { type ById, leakBefore } from './filling.ts';
+import { leakBefore } from './filling.ts';
+import type { ById } from './filling-facts.ts';
 
 /** A sort of fish as the odds tell them apart: its body without its functions, so that it can be sent to a worker. */
 export interface PlanClass {

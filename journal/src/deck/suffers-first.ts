@@ -1,4 +1,4 @@
-import type { ById } from '../box/filling.ts';
+import type { ById } from '../box/filling-facts.ts';
 import { freshnessOfFish } from '../line/freshness-of.ts';
 import type { Book } from '../state/book.ts';
 import type { FishState } from '../state/states.ts';

@@ -1,6 +1,6 @@
 import { HISTAMINE_LIMITS } from '@dagboek/core/fresh';
 import { courseAt, sampleBefore } from '@dagboek/core/heat';
-import type { ById } from '../box/filling.ts';
+import type { ById } from '../box/filling-facts.ts';
 import type { Book } from '../state/book.ts';
 import { custodyOf, type CustodyLine } from './custody.ts';
 import { fleshHistory, type FleshHistory } from './flesh-history.ts';

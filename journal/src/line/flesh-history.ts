@@ -1,7 +1,7 @@
 import { type ClockHistory, TYPICAL_C } from '@dagboek/core/fresh';
 import { fleshCourse, type FleshCourse } from '@dagboek/core/heat';
 import { epochMs } from '@dagboek/core/time';
-import type { ById } from '../box/filling.ts';
+import type { ById } from '../box/filling-facts.ts';
 import { Remembered } from '../remembered.ts';
 import type { Book } from '../state/book.ts';
 import type { FishState, PackState } from '../state/states.ts';

@@ -1,6 +1,6 @@
 import { type Freshness, freshness, type Penalty, spoilageModel } from '@dagboek/core/fresh';
 import { epochMs } from '@dagboek/core/time';
-import type { ById } from '../box/filling.ts';
+import type { ById } from '../box/filling-facts.ts';
 import type { Book } from '../state/book.ts';
 import type { FishState, PackState } from '../state/states.ts';
 import { type CustodyLine, custodyOf } from './custody.ts';

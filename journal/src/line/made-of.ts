@@ -9,7 +9,7 @@ import {
 } from '@dagboek/core/fresh';
 import { courseAt, meets } from '@dagboek/core/heat';
 import { epochMs } from '@dagboek/core/time';
-import type { ById } from '../box/filling.ts';
+import type { ById } from '../box/filling-facts.ts';
 import type { Book } from '../state/book.ts';
 import type { CustodyLine } from './custody.ts';
 import { fleshHistory, fromLays } from './flesh-history.ts';

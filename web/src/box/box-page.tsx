@@ -1,4 +1,13 @@
-import { DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import {
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useDndContext,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
 import { type BoxState, fishOnIce, type Layer, massOf, tripOfBox } from '@dagboek/journal';
 import { useCatalogue } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
@@ -11,6 +20,7 @@ import { useNow } from '../kit/use-now.ts';
 import { capital } from '../kit/names-in-text.ts';
 import { AstrayBox } from './astray-box.tsx';
 import { BoxKnown } from './melt-test.tsx';
+import { useReckonings } from './use-reckonings.ts';
 import { BoxSection } from './box-section.tsx';
 
 /** The boxes now: those that hold something first, each as it is reckoned; then the empty ones. */
@@ -19,6 +29,7 @@ export function BoxPage() {
   const { byId } = useCatalogue();
   // Drawn anew by the minute; what was noted a moment ago lies not in the future.
   const now = Math.max(useNow(60_000), nowMs());
+  useReckonings();
   const lines = fishOnIce(book);
   // A box that is used no more still stands here while something lies in it.
   const boxes = book
@@ -38,7 +49,7 @@ export function BoxPage() {
         { label: 'Together', value: massParts(kg).join(' ') },
       ]}
     >
-      <Carried>
+      <Carried boxes={boxes}>
         {inUse.map((b) => (
           <BoxSection key={b.id} box={b} boxes={boxes} now={now} />
         ))}
@@ -65,11 +76,33 @@ function EmptyBox({ box }: { box: BoxState }) {
   );
 }
 
+/** While a fish is carried every box stands at hand, however far down the page it is. */
+function OtherBoxes({ boxes }: { boxes: readonly BoxState[] }) {
+  const { active } = useDndContext();
+  return (
+    <div className={`other-boxes${active ? ' open' : ''}`} aria-hidden={active ? undefined : true}>
+      {boxes.map((b) => (
+        <OtherBox key={b.id} box={b} />
+      ))}
+    </div>
+  );
+}
+
+function OtherBox({ box }: { box: BoxState }) {
+  const { setNodeRef, isOver } = useDroppable({ id: `into ${box.id}`, data: { box: box.id } });
+  return (
+    <div ref={setNodeRef} className={isOver ? 'over' : undefined}>
+      <b>{box.name}</b>
+      <small>{sayVolume(box.litres)}</small>
+    </div>
+  );
+}
+
 /** So far a finger moves before it carries: less is a tap. */
 const FAR_PX = 8;
 
 /** Fish are carried to another layer or box by pointer, finger or keys; what was done stands in the log as a line. */
-function Carried({ children }: { children: React.ReactNode }) {
+function Carried({ boxes, children }: { boxes: readonly BoxState[]; children: React.ReactNode }) {
   const { write } = useWrite();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: FAR_PX } }),
@@ -77,12 +110,13 @@ function Carried({ children }: { children: React.ReactNode }) {
   );
   const drop = ({ active, over }: DragEndEvent): void => {
     const fish = (active.data.current as { fish?: string } | undefined)?.fish;
-    const to = over?.data.current as { box: string; layer: Layer } | undefined;
-    if (fish && to) void write('fish.moved', fish, { box: to.box, layer: to.layer });
+    const to = over?.data.current as { box: string; layer?: Layer } | undefined;
+    if (fish && to) void write('fish.moved', fish, { box: to.box, ...(to.layer ? { layer: to.layer } : {}) });
   };
   return (
     <DndContext sensors={sensors} onDragEnd={drop}>
       {children}
+      {boxes.length > 1 && <OtherBoxes boxes={boxes} />}
     </DndContext>
   );
 }

@@ -1,9 +1,11 @@
 import type { FishState } from '@dagboek/journal';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { useNames } from '../kit/catalogue.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { PapersDialog } from '../kit/papers-dialog.tsx';
+import { lazySoon } from '../kit/lazy-soon.ts';
 import { Key } from '../kit/ui/key.tsx';
+
+const PapersDialog = lazySoon(async () => ({ default: (await import('../kit/papers-dialog.tsx')).PapersDialog }));
 
 /** A rule asks for an age or a licence: noted from here, once for all fish of that person. */
 export function AskPapers({ fish }: { fish: FishState }) {
@@ -19,7 +21,11 @@ export function AskPapers({ fish }: { fish: FishState }) {
         name={<>Papers of {names.member(fish.angler)}</>}
         note="age and licences, once for all"
       />
-      {open && <PapersDialog member={member} onClose={() => setOpen(false)} />}
+      {open && (
+        <Suspense fallback={<p role="status">One moment.</p>}>
+          <PapersDialog member={member} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
     </div>
   );
 }

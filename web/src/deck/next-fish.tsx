@@ -1,11 +1,12 @@
 import { stamp } from '@dagboek/core/time';
 import { fishOfTrip, GEARS, type TripState } from '@dagboek/journal';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { type Species, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId } from '../kit/journal/use-write.ts';
+import { lazySoon } from '../kit/lazy-soon.ts';
 import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
@@ -20,8 +21,9 @@ import { useNarrow } from '../kit/use-width.ts';
 import { DeckFoot } from './deck-foot.tsx';
 import { NoteKey } from './note-key.tsx';
 import { LikelyKeys } from './likely-keys.tsx';
-import { SpearBrief } from './spear-brief.tsx';
 import { useDeckWrite } from './take-back.tsx';
+
+const SpearBrief = lazySoon(async () => ({ default: (await import('./spear-brief.tsx')).SpearBrief }));
 
 const HOUR_MS = 3_600_000;
 
@@ -135,7 +137,11 @@ export function NextFish({
           <LikelyKeys trip={trip} gear={gear} at={thisHour} onLand={(s) => void land(s)} />
         </>
       )}
-      {gear === 'spear' && <SpearBrief />}
+      {gear === 'spear' && (
+        <Suspense fallback={<p role="status">One moment.</p>}>
+          <SpearBrief />
+        </Suspense>
+      )}
       <DeckFoot tripId={trip.id} but={null} step="next" trouble={<Trouble says={trouble} />}>
         {narrow && several && (
           <div className="foot-fields">

@@ -1,7 +1,7 @@
 import { type ComponentType, lazy, type LazyExoticComponent } from 'react';
 
 /** What the first page needs is there by then, ms. */
-const SOON_MS = 3000;
+export const SOON_MS = 3000;
 
 /**
  * A piece that the first page does without: fetched when it is asked for, and soon after the page stands in any case, so that

@@ -1,3 +1,4 @@
+import { reckonBox } from '@dagboek/journal';
 import { planOdds } from './ice-odds.ts';
 import { lookAtPhoto } from './look-at-photo.ts';
 
@@ -5,7 +6,7 @@ import { lookAtPhoto } from './look-at-photo.ts';
 export type Progress = (share: number) => void;
 
 /** Heavy reckoning that is done beside the page, by name. A job takes one thing, may say how far it is, and gives one thing. */
-export const JOBS = { lookAtPhoto, planOdds } as const;
+export const JOBS = { lookAtPhoto, planOdds, reckonBox } as const;
 
 export type Job = keyof typeof JOBS;
 export type InputOf<J extends Job> = Parameters<(typeof JOBS)[J]>[0];
