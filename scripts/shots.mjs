@@ -62,7 +62,7 @@ const browser = await chromium.launch({
   ],
 });
 
-async function shot(name, url, { phone = false, night = false, focused = false, clock = false, act } = {}) {
+async function shot(name, url, { phone = false, night = false, focused = false, clock = false, to = null, act } = {}) {
   const context = await browser.newContext({
     viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
     hasTouch: phone,
@@ -77,6 +77,7 @@ async function shot(name, url, { phone = false, night = false, focused = false, 
   if (act) await act(page);
   if (!focused) await page.evaluate(() => document.activeElement?.blur());
   await page.evaluate(() => scrollTo(0, 0));
+  if (to) await page.getByRole('heading', { name: to }).evaluate((el) => el.scrollIntoView({ block: 'start' }));
   await page.waitForTimeout(400);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
   await context.close();
@@ -89,7 +90,6 @@ const hand = (species, cm) => async (page) => {
 };
 
 // First the views that change nothing, then those that write into the book.
-await shot('plan', `${demo.url}/plan`);
 await shot('box', `${demo.url}/box`);
 await shot('larder', `${demo.url}/larder`);
 await shot('officer', `${demo.url}/plan/officer`);
@@ -173,6 +173,16 @@ await shot('board', `${demo.url}/board`, {
     await p.getByLabel('Gutted').fill('668');
     await key(p, /^Gutted weighed/);
   },
+});
+await shot('plan', `${demo.url}/plan`, {
+  act: async (p) => {
+    await key(p, /End the trip/);
+    await key(p, /The trip ended/);
+    await p.getByText(/Nineteen of twenty such days/).waitFor();
+    await p.getByRole('checkbox', { name: 'in the sun' }).check({ force: true });
+    await p.getByText(/In the shade/).waitFor();
+  },
+  to: 'The cold',
 });
 await browser.close();
 demo.stop();

@@ -47,7 +47,9 @@ export function BoxChart({
   const samples = filling.course.samples.filter((s) => within(s.atMs));
   const end = boxAt(filling, toMs);
   const known = bandOf(filling);
-  const most = Math.max(1, ...samples.map((s) => s.iceKg)) * 1.12;
+  const held = Math.max(1, ...samples.map((s) => s.iceKg));
+  // The band is seen whole, unless next to nothing is known.
+  const most = Math.min(held * 1.6, Math.max(held * 1.12, ...known.highKg));
   const lines = fish.map((f) => ({ ...f, line: coreLine(f.history, Math.max(f.fromMs, fromMs), toMs) }));
   const warmest = Math.max(10, ...lines.flatMap((l) => l.line.map((p) => p.c)));
   const [iceY, coreY] = [

@@ -1,6 +1,6 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { boxLevels } from '@dagboek/core/box';
-import { depthShare } from '@dagboek/core/species';
+import { depthShare, thicknessShare } from '@dagboek/core/species';
 import { type BoxNow, type Filling, type FishState, type Layer, LAYERS } from '@dagboek/journal';
 import { type CSSProperties, useId } from 'react';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
@@ -10,6 +10,8 @@ import { type Laid, layFish } from './lay-fish.ts';
 
 /** The inside of the box as it is drawn, px; walls, lid and what stands beside it come on top. */
 const [W, H, WALL, LID] = [360, 236, 24, 26];
+/** Fish are drawn up to this share of the box at least, however little ice is left. */
+const FISH_SHARE = 0.48;
 /** Boxes are longer than they are wide and high. */
 const LONGER = 1.6;
 /** A fish that was not measured is drawn so long, mm. */
@@ -64,12 +66,14 @@ export function BoxView({
     drawn.map(({ f, id: key }) => {
       const s = byId(f.fish.species);
       const lengthMm = f.fish.length?.mm ?? ANY_MM;
-      return { id: key, lengthMm, depthMm: lengthMm * (s ? depthShare(s.shape) : 0.22), layer: f.fish.layer };
+      const depthMm = lengthMm * (s ? depthShare(s.shape) : 0.22);
+      const thickMm = lengthMm * (s ? thicknessShare(s.shape) : 0.11);
+      return { id: key, lengthMm, depthMm, thickMm, layer: f.fish.layer };
     }),
-    { width: W, height: Math.max(40, Math.min(H, Math.max(top, fishKg > 0 ? H * 0.5 : 0))), perMm },
+    { width: W, height: Math.max(40, Math.min(H, Math.max(top, fishKg > 0 ? H * FISH_SHARE : 0))), perMm },
   );
   const y0 = LID + H;
-  const fishHeight = Math.max(40, Math.min(H, Math.max(top, fishKg > 0 ? H * 0.5 : 0)));
+  const fishHeight = Math.max(40, Math.min(H, Math.max(top, fishKg > 0 ? H * FISH_SHARE : 0)));
   const over = levels.topL > litres;
   const said = `${filling.box.name}: ${sayHeavy(Math.round(now.iceKg * 10) / 10)} of ice, ${sayHeavy(Math.round(now.waterKg * 10) / 10)} of water, ${fish.length} fish and lots`;
   return (
@@ -164,6 +168,11 @@ export function BoxView({
             );
           })}
         </div>
+        {now.iceKg > 0.02 && (
+          <svg viewBox={`0 0 ${ALL_W} ${ALL_H}`} className="box-svg ice-over" aria-hidden="true">
+            <rect x={WALL + 1} y={y0 - top} width={W - 2} height={Math.max(1, top - 1)} fill={`url(#${id}i)`} />
+          </svg>
+        )}
         <LayerTargets box={filling.box.id} />
       </div>
       {leftOut + more > 0 && <p className="box-more">and {leftOut + more} more, which find no room in the drawing</p>}

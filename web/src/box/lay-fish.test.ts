@@ -7,6 +7,7 @@ const fish = (id: string, lengthMm: number, layer: ToLay['layer'] = null): ToLay
   id,
   lengthMm,
   depthMm: lengthMm * 0.2,
+  thickMm: lengthMm * 0.1,
   layer,
 });
 

@@ -5,6 +5,8 @@ export interface ToLay {
   readonly id: string;
   readonly lengthMm: number;
   readonly depthMm: number;
+  /** From side to side: they lie on their sides, and lie as high as this upon each other. */
+  readonly thickMm: number;
   readonly layer: Layer | null;
 }
 
@@ -58,14 +60,14 @@ function rows(
   down: number,
 ): { laid: Laid[]; leftOut: number } {
   const laid: Laid[] = [];
-  let [x, y, rowDepth, row] = [0, 0, 0, 0];
+  let [x, y, rowThick, row] = [0, 0, 0, 0];
   let leftOut = 0;
   for (const f of order) {
     const length = Math.min(width, f.lengthMm * perMm);
     const depth = Math.max(6, f.depthMm * perMm);
     if (x > 0 && x + length > width) {
-      [x, y, row] = [0, y + rowDepth * down, row + 1];
-      rowDepth = 0;
+      [x, y, row] = [0, y + rowThick * down, row + 1];
+      rowThick = 0;
     }
     if (y + depth > height) {
       leftOut++;
@@ -75,7 +77,7 @@ function rows(
     const at = row % 2 === 0 ? x : width - x - length;
     laid.push({ id: f.id, x: at, y: height - y - depth, length, depth, flip: row % 2 === 1 });
     x += length * along + 4;
-    rowDepth = Math.max(rowDepth, depth);
+    rowThick = Math.max(rowThick, f.thickMm * perMm);
   }
   return { laid, leftOut };
 }
