@@ -93,6 +93,19 @@ test('seen gone, what lies in it warms and says so; the large key wants ice now'
   await expect(box.getByText(/The reckoning was off by \d(\.\d)? kg, and was set right\./)).toBeVisible();
   await expect(box.getByRole('button', { name: /^Add \d+(\.5)? kg now/ })).toBeVisible();
   await expect.poll(() => last(demo, 1)).toEqual([['box.looked', { ice: 'gone' }]]);
+  // The line stands with the box, and can be mended there.
+  await box.getByText(/^\d lines of this box since 06:40/).click();
+  await box.getByRole('button', { name: /^Correct: Under the lid: the ice is gone/ }).click();
+  await page.getByRole('dialog').getByLabel('Ice').selectOption('a few lumps');
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Correct it/ })
+    .click();
+  await expect(box.getByText(/Seen at 14:1\d: a few lumps of ice/)).toBeVisible();
+  await box.getByRole('button', { name: /^Look under the lid/ }).click();
+  await mouse.choose(page.getByRole('radio', { name: '10 min ago' }));
+  await page.getByRole('button', { name: 'gone', exact: true }).click();
+  await expect(box.getByText('No ice', { exact: true })).toBeVisible();
   await box.locator('.line').last().getByRole('link').click();
   await expect(page.getByText(/in the box without ice \d+ min/).first()).toBeVisible();
 });

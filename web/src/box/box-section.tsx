@@ -20,6 +20,7 @@ import { stamp } from '@dagboek/core/time';
 import { useId, useState } from 'react';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
+import { LogLines } from '../kit/facts/log-lines.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { capital } from '../kit/names-in-text.ts';
 import { Row } from '../kit/page.tsx';
@@ -100,6 +101,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
   const end = Math.min(now + MOST_H * HOUR_MS, Math.max(now + AHEAD_H * HOUR_MS, gone + AFTER_H * HOUR_MS));
   const start = Math.max(filling.fromMs, now - MOST_H * HOUR_MS);
   const word = lastWord(filling, format, now);
+  const lines = box.log.filter((l) => Date.parse(l.now.at) >= filling.fromMs);
   return (
     <>
       <Row className="box-top" time={<b className="box-clock">{format.time(stamp(now, format.zone))}</b>}>
@@ -181,6 +183,14 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
           <p>{sayHowSure(current, filling)}</p>
           <BoxKnown box={box} />
         </details>
+        {lines.length > 0 && (
+          <details className="how-sure">
+            <summary>
+              {plural(lines.length, 'line')} of this box since {sayAt(filling.fromMs, format, now)}
+            </summary>
+            <LogLines lines={lines} from={stamp(filling.fromMs, format.zone)} />
+          </details>
+        )}
       </Row>
       <BoxFish lines={lying} now={now} />
       {moving && <MoveFish fish={moving} name={sayFish(moving, names)} boxes={boxes} onClose={() => setMoving(null)} />}
