@@ -121,6 +121,7 @@ test('a rule asks for a licence; noted once, it counts for every fish, on the sh
   await expect(verdict.getByRole('img', { name: 'Answer first' })).toBeVisible();
   await page.getByRole('button', { name: /^Papers of Marit/ }).click();
   const dialog = page.getByRole('dialog', { name: 'Marit: papers' });
+  await expect(dialog).toBeVisible();
   // What has just opened takes no taps for a moment.
   await expect(page.locator('.settling')).toHaveCount(0);
   await dialog.getByRole('radio', { name: 'holds it' }).check({ force: true });

@@ -59,7 +59,7 @@ export type { CustodyLine, Knot, KnotKind, Whereabouts } from './line/custody.ts
 export { historyOf, layStretches } from './line/history-of.ts';
 export type { Lay, LayStretch } from './line/history-of.ts';
 export { freshnessOf, freshnessOfFish, penaltiesOf } from './line/freshness-of.ts';
-export { massOf } from './line/mass-of.ts';
+export { bestWeightOf, massOf } from './line/mass-of.ts';
 export { fleshHistory } from './line/flesh-history.ts';
 export type { FleshHistory } from './line/flesh-history.ts';
 export { handlingCost, stiffnessOf, usedParts } from './line/made-of.ts';

@@ -5,4 +5,6 @@ export { ROUTE_NAMES, routesFor } from './routes-for.ts';
 export { nextStage, stageName, stagesOf } from './stages-of.ts';
 export type { StageOf } from './stages-of.ts';
 export type { MassBalance, Stage, StageYield, Weighings } from './mass-balance.ts';
+export { mostInPacks, oddWeighing } from './check-weighing.ts';
+export { piecesInPack } from './pieces-in-pack.ts';
 export { againstUsual, expectedStage } from './expected-yield.ts';

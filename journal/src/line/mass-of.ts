@@ -1,5 +1,6 @@
 import { asFirstKind, expectedWeight } from '@dagboek/core/measure';
 import type { SpeciesFacts } from '@dagboek/core/species';
+import type { Book } from '../state/book.ts';
 import type { FishState } from '../state/states.ts';
 
 /**
@@ -15,4 +16,20 @@ export function massOf(
   const middle = fish.length.longestMm ? (fish.length.mm + fish.length.longestMm) / 2 : fish.length.mm;
   const mm = asFirstKind(species, middle, fish.length.kind);
   return mm === null ? null : { g: expectedWeight(species, mm).massG, how: 'estimated' };
+}
+
+/** Grams of a fish or lot that lay on the board by itself and was weighed round; by the last cut that did so. */
+export const weighedAlone = (book: Book, fishId: string): number | undefined =>
+  book.naming('cut', fishId).findLast((c) => c.fish.length === 1 && c.stages.round)?.stages.round?.massG;
+
+/** Weight of one fish, grams, as it is best known: by the scale on deck, whole on the board, or estimated as in `massOf`. */
+export function bestWeightOf(
+  book: Book,
+  fish: FishState,
+  species: SpeciesFacts | null,
+): { g: number; how: 'scale' | 'board' | 'estimated' } | null {
+  const own = massOf(fish, species);
+  if (own?.how === 'scale') return own;
+  const board = weighedAlone(book, fish.id);
+  return board === undefined ? own : { g: board / fish.count, how: 'board' };
 }

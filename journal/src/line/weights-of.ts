@@ -2,6 +2,7 @@ import type { WeighedFish } from '@dagboek/core/measure';
 import type { LengthKind } from '@dagboek/core/species';
 import type { Book } from '../state/book.ts';
 import type { FishState } from '../state/states.ts';
+import { weighedAlone } from './mass-of.ts';
 
 /** A single fish that was measured and weighed whole, by the scale on the deck or on the board. */
 export interface WeighedState extends WeighedFish {
@@ -17,7 +18,3 @@ export function weightsOf(book: Book, speciesId: string, kind: LengthKind): Weig
     return massG ? [{ fish, lengthMm: fish.length.mm, massG }] : [];
   });
 }
-
-/** Grams of a fish that lay on the board by itself and was weighed round; by the last cut that did so. */
-const weighedAlone = (book: Book, fishId: string): number | undefined =>
-  book.naming('cut', fishId).findLast((c) => c.fish.length === 1 && c.stages.round)?.stages.round?.massG;

@@ -1,4 +1,13 @@
-import { massBalance, nextStage, routeOf, stageName, type StageOf, stagesOf, staysWhole } from '@dagboek/core/cut';
+import {
+  massBalance,
+  nextStage,
+  oddWeighing,
+  routeOf,
+  stageName,
+  type StageOf,
+  stagesOf,
+  staysWhole,
+} from '@dagboek/core/cut';
 import { byproductCaution } from '@dagboek/core/harm';
 import {
   BYPRODUCT_USES,
@@ -89,7 +98,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
               cut={cut}
               stage={next}
               species={species}
-              suggested={next.stage === 'round' ? known : null}
+              known={known}
               weighed={weighed}
               startedAt={time(cut.startedAt)}
               since={now - Date.parse(cut.startedAt)}
@@ -107,6 +116,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
               cut={cut}
               species={species}
               pieces={count}
+              known={known}
               open={next === null || cut.stages.fillets !== undefined || staysWhole(route)}
             />
           )}
@@ -164,7 +174,7 @@ function Weighing({
   cut,
   stage,
   species,
-  suggested,
+  known,
   weighed,
   startedAt,
   since,
@@ -172,12 +182,15 @@ function Weighing({
   cut: CutState;
   stage: StageOf;
   species: Species;
-  suggested: number | null;
+  /** What was known of the fish before, g. */
+  known: number | null;
   weighed: boolean;
   startedAt: string;
   since: number;
 }) {
   const { write } = useWrite();
+  const suggested = stage.stage === 'round' ? known : null;
+  const [asked, setAsked] = useState<string | null>(null);
   const [value, setValue] = useState(suggested ? inField('mass', Math.round(suggested)) : '');
   const [error, setError] = useState<string | null>(null);
   const weigh = async (): Promise<void> => {
@@ -191,6 +204,8 @@ function Weighing({
       units,
     );
     if (!balance.ok) return setError(balance.why);
+    const ask = oddWeighing(species, routeOf(cut.route), w, stage.stage, massG, known, units);
+    if (ask && asked !== ask) return setAsked(ask);
     const r = await write('cut.weighed', cut.id, {
       stage: stage.stage,
       massG,
@@ -235,7 +250,7 @@ function Weighing({
             label={stage.name}
             amount="mass"
             value={value}
-            onChange={setValue}
+            onChange={(v) => (setValue(v), setError(null), setAsked(null))}
             error={error}
             onEnter={() => void weigh()}
           />
@@ -248,11 +263,16 @@ function Weighing({
           )}
         </div>
       </div>
+      {asked && (
+        <p className="asks" role="alert">
+          <b>Look again.</b> {asked} If it is right, press the key once more.
+        </p>
+      )}
       <div className="keys foot-keys">
         <DeckKey
           act
           name={`${stage.short ?? stage.name} weighed`}
-          note="writes the weight"
+          note={asked ? 'writes it as it stands' : 'writes the weight'}
           onClick={() => void weigh()}
         />
       </div>

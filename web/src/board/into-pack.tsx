@@ -1,4 +1,4 @@
-import { outweighs, routeOf, WATER_ALLOWANCE } from '@dagboek/core/cut';
+import { mostInPacks, outweighs, piecesInPack, routeOf, WATER_ALLOWANCE } from '@dagboek/core/cut';
 import { packCautions } from '@dagboek/core/harm';
 import { keepUntil, type PackForm, type PackPlace, type Wrapping } from '@dagboek/core/larder';
 import { sayDate, stamp } from '@dagboek/core/time';
@@ -11,6 +11,7 @@ import {
   packNumber,
   PLACES,
   WRAPPINGS,
+  weighingsOf,
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -24,6 +25,7 @@ import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
 import { asTyped, degrees, inField, sayGrams, typedAmount } from '../kit/units.ts';
 import { KeyLink } from '../kit/ui/key.tsx';
 
@@ -32,11 +34,14 @@ export function IntoPack({
   cut,
   species,
   pieces,
+  known,
   open,
 }: {
   cut: CutState;
   species: Species;
   pieces: number;
+  /** What was known of the fish before the board, g. */
+  known: number | null;
   open: boolean;
 }) {
   const { book } = useBook();
@@ -54,6 +59,7 @@ export function IntoPack({
   const [place, setPlace] = useState<PackPlace>('fridge');
   const [wrapping, setWrapping] = useState<Wrapping | null>(null);
   const [kind, setKind] = useState<PackForm>(form);
+  const [piecesText, setPieces] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const wrap = wrapping ?? (place === 'fridge' ? 'cloth' : 'vacuum');
   const done = meat !== undefined && left < meat.massG * WATER_ALLOWANCE;
@@ -68,15 +74,26 @@ export function IntoPack({
     day: day(stamp(now, zone)),
     ...(fresh ? { fresh } : {}),
   });
-  const count = kind === form ? pieces * route.pieces : pieces;
+  const all = kind === form ? pieces * route.pieces : pieces;
+  const leftPieces = Math.max(0, all - packs.filter((p) => p.form === kind).reduce((n, p) => n + (p.pieces ?? 0), 0));
+  const packG = typedAmount('mass', grams)?.value ?? 0;
+  const usual = Math.max(1, piecesInPack(leftPieces, done ? 0 : left, Number.isNaN(packG) ? left : packG));
+  const typedPieces = typedNumber(piecesText);
+  const count = typedPieces === null || Number.isNaN(typedPieces) ? usual : Math.max(1, Math.round(typedPieces));
   const what = `${species.name}, ${kind === 'stock' ? 'frames for stock' : kind === 'whole' ? (pieces > 1 ? `${pieces} whole` : 'whole') : kind === 'roe' ? 'roe' : `${count} ${count === 1 ? kind.replace(/s$/, '') : kind}`}`;
   const store = async (): Promise<void> => {
     const read = typedAmount('mass', grams, Math.round(left));
     if (!read || Number.isNaN(read.value))
       return setTrouble(`Give the weight of the pack, for example ${sayGrams(420)}.`);
     const massG = read.value;
-    if (meat && kind !== 'stock' && kind !== 'roe' && outweighs(inPacks + massG, meat.massG))
-      return setTrouble(`${sayGrams(inPacks + massG)} in packs is more than the ${sayGrams(meat.massG)} on the board.`);
+    const most = mostInPacks(weighingsOf(cut), known);
+    if (most !== null && kind !== 'stock' && kind !== 'roe' && outweighs(inPacks + massG, most))
+      return setTrouble(`${sayGrams(inPacks + massG)} in packs is more than the ${sayGrams(most)} on the board.`);
+    // Frames and roe come off the whole, and can be no more than it.
+    const round = cut.stages.round?.massG;
+    const whole = mostInPacks({ stages: round === undefined ? {} : { round }, byproducts: {} }, known);
+    if (whole !== null && outweighs(massG, whole))
+      return setTrouble(`A pack of ${sayGrams(massG)} is more than the whole fish of ${sayGrams(whole)}.`);
     const r = await write('pack.stored', newId(), {
       number,
       what,
@@ -91,7 +108,10 @@ export function IntoPack({
       ...asTyped({ massG: read }),
     });
     setTrouble(r.ok ? null : r.why);
-    if (r.ok) setTyped(null);
+    if (r.ok) {
+      setTyped(null);
+      setPieces('');
+    }
   };
   if (!open && packs.length === 0) return null;
   return (
@@ -112,6 +132,7 @@ export function IntoPack({
       {done && packs.length > 0 && <p>All of it is packed.</p>}
       <div className="by-row">
         <Quantity label={`Pack ${number}`} amount="mass" value={grams} onChange={setTyped} />
+        <Quantity label="Pieces" whole value={piecesText} onChange={setPieces} placeholder={String(usual)} />
         <Chips label="Where" options={plain(PLACES)} value={place} onChange={setPlace} />
         <Chips label="Wrapped in" options={plain(WRAPPINGS)} value={wrap} onChange={setWrapping} />
         <div className="field">

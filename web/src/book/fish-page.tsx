@@ -1,5 +1,6 @@
 import { routeOf, stagesOf } from '@dagboek/core/cut';
 import {
+  bestWeightOf,
   custodyOf,
   type CutState,
   doubtsOf,
@@ -8,7 +9,6 @@ import {
   type FishState,
   coreTemperatureOf,
   freshnessOfFish,
-  massOf,
   packNumber,
   placeAt,
   tripsInOrder,
@@ -60,7 +60,7 @@ function Fish({ fish }: { fish: FishState }) {
   const line = custodyOf(book, fish.id);
   if (!line) return <MissingPage />;
   const fresh = freshnessOfFish(book, line.fish.id, byId, now);
-  const mass = massOf(fish, species);
+  const mass = bestWeightOf(book, fish, species);
   const core = coreTemperatureOf(book, fish.id, byId, now);
   // What was struck of it stays readable here, with the rest of its log.
   const cuts = book.namingAny('cut', fish.id);
@@ -123,7 +123,7 @@ function Fish({ fish }: { fish: FishState }) {
             {massParts(mass.g * fish.count)[0]}
             <u>
               {massParts(mass.g * fish.count)[1]}
-              {mass.how === 'estimated' ? ' est.' : ''}
+              {mass.how === 'estimated' ? ' est.' : mass.how === 'board' ? ' on the board' : ''}
             </u>
           </p>
         )}

@@ -82,18 +82,22 @@ function OtherBoxes({ boxes }: { boxes: readonly BoxState[] }) {
   return (
     <div className={`other-boxes${active ? ' open' : ''}`} aria-hidden={active ? undefined : true}>
       {boxes.map((b) => (
-        <OtherBox key={b.id} box={b} />
+        <OtherBox key={b.id} box={b} open={active !== null} />
       ))}
     </div>
   );
 }
 
-function OtherBox({ box }: { box: BoxState }) {
+function OtherBox({ box, open }: { box: BoxState; open: boolean }) {
   const { setNodeRef, isOver } = useDroppable({ id: `into ${box.id}`, data: { box: box.id } });
   return (
     <div ref={setNodeRef} className={isOver ? 'over' : undefined}>
-      <b>{box.name}</b>
-      <small>{sayVolume(box.litres)}</small>
+      {open && (
+        <>
+          <b>{box.name}</b>
+          <small>{sayVolume(box.litres)}</small>
+        </>
+      )}
     </div>
   );
 }
