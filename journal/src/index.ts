@@ -135,7 +135,7 @@ export type { Costs } from './diary/costs-of.ts';
 export { freezerRoom } from './larder/freezer-room.ts';
 export type { FreezerRoom } from './larder/freezer-room.ts';
 export { predatorsAbout } from './deck/predators-about.ts';
-export { COLD_C, coreAt, coreLine, coreTemperature, coreTemperatureOf } from './line/core-temperature.ts';
+export { COLD_C, coreLine, coreTemperature, coreTemperatureOf } from './line/core-temperature.ts';
 export type { CoreTemperature } from './line/core-temperature.ts';
 export { bandOf, fillingOf, leakBefore } from './box/filling.ts';
 export type { Filling } from './box/filling.ts';

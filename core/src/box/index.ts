@@ -21,7 +21,7 @@ export {
   weightsOf,
 } from './leak.ts';
 export type { FirstIce, IceBand, IcePosterior, LeakKnown, Melting } from './leak.ts';
-export { bothLeaks, meltTestLeak } from './melt-test.ts';
+export { meltTestLeak } from './melt-test.ts';
 export type { MeltTest } from './melt-test.ts';
 // before a trip
 export { slurryRecipe } from './slurry.ts';

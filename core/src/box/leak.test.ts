@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { normal, seeded } from '../random/index.ts';
 import {
-  bothLeaks,
   EYE_SD,
   ICE,
   type IceFinding,
@@ -161,10 +160,4 @@ describe('a melt test', () => {
     [{ iceKg: 2, leftKg: 1, hours: 2, airC: 0 }, /warm room/],
     [{ iceKg: 2, leftKg: 1.9, hours: 2, airC: 20 }, /Too little has melted/],
   ] as const)('asks for what it lacks: %o', (t, says) => expect(meltTestLeak(t)).toMatch(says));
-  test('two that agree are surer than either', () => {
-    const both = bothLeaks({ uaWK: 1, sdLn: 0.3 }, { uaWK: 1.2, sdLn: 0.1 });
-    expect(both.sdLn).toBeLessThan(0.1);
-    expect(both.uaWK).toBeGreaterThan(1.15);
-    expect(both.uaWK).toBeLessThan(1.2);
-  });
 });

@@ -24,12 +24,3 @@ export function meltTestLeak(t: MeltTest): Leak | string {
   const uaWK = (melted * ICE.fusionJ) / (t.hours * 3600 * t.airC);
   return { uaWK, sdLn: Math.hypot((SCALE_KG * Math.SQRT2) / melted, AIR_K / t.airC) };
 }
-
-/** Two things that are known of one leak, together: weighed by how sure each is. */
-export function bothLeaks(a: Leak, b: Leak): Leak {
-  const [wa, wb] = [a.sdLn ** -2, b.sdLn ** -2];
-  return {
-    uaWK: Math.exp((wa * Math.log(a.uaWK) + wb * Math.log(b.uaWK)) / (wa + wb)),
-    sdLn: (wa + wb) ** -0.5,
-  };
-}

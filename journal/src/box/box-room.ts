@@ -1,3 +1,5 @@
+import { ICE_KG_PER_L } from '@dagboek/core/box';
+import { FLESH } from '@dagboek/core/heat';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { massOf } from '../line/mass-of.ts';
 import type { Book } from '../state/book.ts';
@@ -6,9 +8,7 @@ import { fishOnIce } from '../board/waiting.ts';
 
 /** Whole fish as they lie beside and on each other fill so much of their room. Typical of round fish. */
 const FISH_FILLS = 0.6;
-const FISH_KG_PER_L = 1.05;
-/** Broken ice as it is poured, kg in a litre. Typical: flakes 0.45, cubes 0.55. */
-const ICE_KG_PER_L = 0.5;
+const FISH_KG_PER_L = FLESH.density / 1000;
 
 /** What fills a box, litres as it lies. */
 export interface BoxRoom {

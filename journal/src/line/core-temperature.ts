@@ -73,11 +73,6 @@ export function coreTemperatureOf(book: Book, fishId: string, byId: ById, nowMs:
   return line && coreTemperature(book, line, byId, nowMs);
 }
 
-/** Its middle at many instants, degC: for drawing. */
-export function coreAt(history: Pick<FleshHistory, 'course'>, atMs: readonly number[]): number[] {
-  return atMs.map((ms) => courseAt(history.course.atMs, history.course.coreC, ms));
-}
-
 /** The instants of a course between two others, with its middle: for drawing. */
 export function coreLine(
   history: Pick<FleshHistory, 'course'>,
