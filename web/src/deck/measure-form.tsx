@@ -1,11 +1,4 @@
-import {
-  asFirstKind,
-  checkLength,
-  checkWeight,
-  expectedWeight,
-  MEASURE_ERRORS,
-  type MeasureCheck,
-} from '@dagboek/core/measure';
+import { asFirstKind, checkLength, checkWeight, expectedWeight, type MeasureCheck } from '@dagboek/core/measure';
 import { LENGTH_WORDS } from '@dagboek/core/rules';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { Verdict } from '@dagboek/core/rules';
@@ -38,12 +31,6 @@ const METHOD_WORDS: Record<MeasureMethod, string> = {
 const METHOD_KEY = 'dagboek.method';
 /** Ways of measuring in which a number is read and typed. */
 const READ_OFF = METHODS.filter((m) => m !== 'photo');
-/** How far a way of measuring may err, in words. */
-export const sayError = (m: MeasureMethod, lengthMm: number, sdMm: number | null = null): string => {
-  const e = MEASURE_ERRORS[m];
-  return `good to ${sayLength(sdMm ?? e.fixedMm + e.share * lengthMm)}`;
-};
-
 /** One step of the pad, mm, and how it is called: half a centimetre, or a quarter of an inch. */
 const STEP =
   units.length === 'in'

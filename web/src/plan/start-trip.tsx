@@ -1,6 +1,6 @@
 import { type Book, type BoxState, icePlan, tripsInOrder } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type Species, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
@@ -67,7 +67,8 @@ export function StartTrip() {
   const [trouble, setTrouble] = useState<{ field?: string; why: string } | null>(null);
   const { byId } = useCatalogue();
   const chosenBox = boxes.find((b) => b.id === box) ?? null;
-  const homeMs = home ?? atMs + usualHours(book, chosenBox, zone ?? '', byId) * HOUR_MS;
+  const hours = useMemo(() => usualHours(book, chosenBox, zone ?? '', byId), [book, chosenBox, zone, byId]);
+  const homeMs = home ?? atMs + hours * HOUR_MS;
   const sky = useSky(rules?.id ?? '', zone ?? '');
   const zones = rules?.zones ?? [{ id: 'anywhere', name: 'Anywhere', about: 'no rules known' }];
   const start = async (): Promise<void> => {
