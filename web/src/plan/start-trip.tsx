@@ -176,20 +176,6 @@ export function StartTrip() {
               </LineKey>
             )}
           </div>
-          {chosenBox && (
-            <IceToCarry
-              box={chosenBox}
-              zone={zone ?? ''}
-              startMs={atMs}
-              homeMs={homeMs}
-              iceKg={numberIn('heavy', ice)}
-              airC={sky.reading?.weather.airC ?? null}
-              waterC={numberIn('temperature', water)}
-              onTheDay={onTheDay}
-              onDay={onDay}
-              onTake={(kg) => setIce(inField('heavy', kg))}
-            />
-          )}
           {sky.weather && (
             <p className="hint">
               Now there: {sky.weather}.{sky.tide ? ` ${sky.tide}.` : ''}
@@ -204,6 +190,21 @@ export function StartTrip() {
           <div className="keys">
             <DeckKey act type="submit" name="Cast off" note="writes the start of the trip" />
           </div>
+          {/* Beneath the key: what it reckons comes late, and nothing is to move under the finger. */}
+          {chosenBox && (
+            <IceToCarry
+              box={chosenBox}
+              zone={zone ?? ''}
+              startMs={atMs}
+              homeMs={homeMs}
+              iceKg={numberIn('heavy', ice)}
+              airC={sky.reading?.weather.airC ?? null}
+              waterC={numberIn('temperature', water)}
+              onTheDay={onTheDay}
+              onDay={onDay}
+              onTake={(kg) => setIce(inField('heavy', kg))}
+            />
+          )}
         </Row>
       </form>
       <RulesHere zone={zone} day={day(stamp(atMs, tz))} />
