@@ -99,3 +99,19 @@ test.describe('a newer version comes in the middle', () => {
     for (const folder of [data, web]) rmSync(folder, { recursive: true, force: true });
   });
 });
+
+test('the measuring form does not come to the device: it is said, nothing is lost, and it comes by itself', async ({
+  page,
+  demo,
+}) => {
+  const form = '**/assets/measure-form-*.js';
+  await page.route(form, (r) => r.abort());
+  await page.goto(`${demo.url}/deck`);
+  await page.getByRole('button', { name: /^Turbot/ }).click();
+  await expect(page.getByText(/This part is not on this device yet/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Turbot/ })).toBeVisible();
+  await page.unroute(form);
+  await page.getByLabel(/^Length/).fill('45');
+  await page.getByRole('button', { name: /^Measured/ }).click();
+  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('45');
+});

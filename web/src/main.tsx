@@ -3,7 +3,7 @@ import { App } from './app/app.tsx';
 import { readySound } from './kit/alarm/ring.ts';
 import { applyHand } from './kit/hand.ts';
 import { applyTheme } from './kit/page.tsx';
-import { SOON_MS } from './kit/lazy-soon.ts';
+import { SOON_MS } from './kit/lazy-soon.tsx';
 import './styles/app.css';
 
 applyTheme();

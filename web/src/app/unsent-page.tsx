@@ -1,11 +1,11 @@
 import { NOT_JOINED, sayEntry } from '@dagboek/journal';
-import { Suspense, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useNames } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useJournal, useOutbox, useReached, useSentAgain, useWhyNotReached } from '../kit/journal/journal-context.tsx';
 import type { OutboxItem } from '../kit/journal/outbox.ts';
-import { lazySoon } from '../kit/lazy-soon.ts';
+import { lazySoon } from '../kit/lazy-soon.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { usePhotoShelf, useFileUrl, useWaitingPhotos } from '../kit/photos/photos.tsx';
 import { ClockNotice } from './clock-notice.tsx';
@@ -83,11 +83,7 @@ export function UnsentPage() {
         </ul>
       </Row>
       <WaitingPictures />
-      {mend && (
-        <Suspense fallback={<p role="status">One moment.</p>}>
-          <MendDialog item={mend} onClose={() => setMend(null)} />
-        </Suspense>
-      )}
+      {mend && <MendDialog item={mend} onClose={() => setMend(null)} />}
     </Page>
   );
 }

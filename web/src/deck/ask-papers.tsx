@@ -1,8 +1,8 @@
 import type { FishState } from '@dagboek/journal';
-import { Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useNames } from '../kit/catalogue.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { lazySoon } from '../kit/lazy-soon.ts';
+import { lazySoon } from '../kit/lazy-soon.tsx';
 import { Key } from '../kit/ui/key.tsx';
 
 const PapersDialog = lazySoon(async () => ({ default: (await import('../kit/papers-dialog.tsx')).PapersDialog }));
@@ -21,11 +21,7 @@ export function AskPapers({ fish }: { fish: FishState }) {
         name={<>Papers of {names.member(fish.angler)}</>}
         note="age and licences, once for all"
       />
-      {open && (
-        <Suspense fallback={<p role="status">One moment.</p>}>
-          <PapersDialog member={member} onClose={() => setOpen(false)} />
-        </Suspense>
-      )}
+      {open && <PapersDialog member={member} onClose={() => setOpen(false)} />}
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import type { Verdict } from '@dagboek/core/rules';
 import { custodyOf, type DeckStep, deckStep, type FishState, massOf, placeAt, type TripState } from '@dagboek/journal';
-import { Suspense, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { sayFish, type Species, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
@@ -9,7 +9,7 @@ import { FishOnBoard } from '../kit/fish-on-board.tsx';
 import { useFormat } from '../kit/format.ts';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { lazySoon } from '../kit/lazy-soon.ts';
+import { lazySoon } from '../kit/lazy-soon.tsx';
 import { Row } from '../kit/page.tsx';
 import { Ticking } from '../kit/ticking.tsx';
 import { useNarrow } from '../kit/use-width.ts';
@@ -26,8 +26,8 @@ import { useVerdict } from './use-verdict.ts';
 import { VerdictPanel } from './verdict-panel.tsx';
 import { LENGTH_UNIT, lengthNumber, sayBy, sayMass } from '../kit/units.ts';
 
-/** Comes after the page: a fish has no length before it has a name. */
-const MeasureForm = lazySoon(async () => ({ default: (await import('./measure-form.tsx')).MeasureForm }));
+/** A fish has no length before it has a name: the form comes a second after the page. */
+const MeasureForm = lazySoon(async () => ({ default: (await import('./measure-form.tsx')).MeasureForm }), 1000);
 
 const since = (ms: number, narrow: boolean): string => {
   const s = Math.max(0, Math.floor(ms / 1000));
@@ -258,18 +258,16 @@ function Measuring({
         </p>
       )}
       {/* Begun anew when the rule asks for another kind of length. */}
-      <Suspense fallback={<p role="status">One moment.</p>}>
-        <MeasureForm
-          key={`${needs ?? ''}${fish.length?.at ?? ''}`}
-          fish={fish}
-          species={species}
-          wants={needs}
-          verdict={verdict}
-          {...(fish.length ? {} : { onUnmeasured })}
-          {...(onLeave ? { onDone: onLeave } : {})}
-          onGone={onGone}
-        />
-      </Suspense>
+      <MeasureForm
+        key={`${needs ?? ''}${fish.length?.at ?? ''}`}
+        fish={fish}
+        species={species}
+        wants={needs}
+        verdict={verdict}
+        {...(fish.length ? {} : { onUnmeasured })}
+        {...(onLeave ? { onDone: onLeave } : {})}
+        onGone={onGone}
+      />
     </>
   );
 }

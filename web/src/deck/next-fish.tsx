@@ -1,12 +1,12 @@
 import { stamp } from '@dagboek/core/time';
 import { fishOfTrip, GEARS, type TripState } from '@dagboek/journal';
-import { Suspense, useState } from 'react';
+import { useState } from 'react';
 import { type Species, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId } from '../kit/journal/use-write.ts';
-import { lazySoon } from '../kit/lazy-soon.ts';
+import { lazySoon } from '../kit/lazy-soon.tsx';
 import { Row } from '../kit/page.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
@@ -137,11 +137,7 @@ export function NextFish({
           <LikelyKeys trip={trip} gear={gear} at={thisHour} onLand={(s) => void land(s)} />
         </>
       )}
-      {gear === 'spear' && (
-        <Suspense fallback={<p role="status">One moment.</p>}>
-          <SpearBrief />
-        </Suspense>
-      )}
+      {gear === 'spear' && <SpearBrief />}
       <DeckFoot tripId={trip.id} but={null} step="next" trouble={<Trouble says={trouble} />}>
         {narrow && several && (
           <div className="foot-fields">

@@ -1,7 +1,7 @@
 import type { TripState } from '@dagboek/journal';
-import { Suspense, useState } from 'react';
+import { useState } from 'react';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { lazySoon } from '../kit/lazy-soon.ts';
+import { lazySoon } from '../kit/lazy-soon.tsx';
 
 const NoteDialog = lazySoon(async () => ({ default: (await import('./note-dialog.tsx')).NoteDialog }));
 
@@ -11,11 +11,7 @@ export function NoteKey({ trip }: { trip: TripState }) {
   return (
     <>
       <DeckKey type="button" name="Note" note="lost fish, sighting, tide" onClick={() => setOpen(true)} />
-      {open && (
-        <Suspense fallback={<p role="status">One moment.</p>}>
-          <NoteDialog trip={trip} onClose={() => setOpen(false)} />
-        </Suspense>
-      )}
+      {open && <NoteDialog trip={trip} onClose={() => setOpen(false)} />}
     </>
   );
 }

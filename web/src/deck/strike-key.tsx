@@ -1,7 +1,7 @@
 import type { FishState } from '@dagboek/journal';
-import { Suspense, useState } from 'react';
+import { useState } from 'react';
 import { DeckKey, StrikeMark } from '../kit/deck-key.tsx';
-import { lazySoon } from '../kit/lazy-soon.ts';
+import { lazySoon } from '../kit/lazy-soon.tsx';
 
 const StrikeDialog = lazySoon(async () => ({ default: (await import('./strike-dialog.tsx')).StrikeDialog }));
 
@@ -17,11 +17,7 @@ export function StrikeKey({ fish }: { fish: FishState }) {
         note="nothing is erased"
         onClick={() => setOpen(true)}
       />
-      {open && (
-        <Suspense fallback={<p role="status">One moment.</p>}>
-          <StrikeDialog fish={fish} onClose={() => setOpen(false)} />
-        </Suspense>
-      )}
+      {open && <StrikeDialog fish={fish} onClose={() => setOpen(false)} />}
     </>
   );
 }
