@@ -1,121 +1,8 @@
-import {
-  type Boundary,
-  COARSE,
-  Conduction,
-  type ConductionBody,
-  FLESH,
-  INSULATED,
-  meets,
-  type Transfer,
-} from '../heat/index.ts';
+import { type Boundary, COARSE, Conduction, FLESH, INSULATED, meets } from '../heat/index.ts';
+import type { BoxFish, BoxEvent, BoxInput, BoxSample, BoxCorrected, BoxCourse } from './box-types.ts';
+import { Pool } from './pool.ts';
 import { ICE_BELOW_K, type IceFinding, shareSeen } from './seen.ts';
 import { ICE, liningJK, openingJ, SUN_K } from './walls.ts';
-
-/** Air about the box from an instant on, degC. */
-export interface AirFrom {
-  readonly atMs: number;
-  readonly c: number;
-}
-
-/** One fish, or a lot of equal ones, that lies in the box for a while. */
-export interface BoxFish {
-  readonly id: string;
-  readonly body: ConductionBody;
-  /** Of one, kg. */
-  readonly massKg: number;
-  readonly count: number;
-  readonly inMs: number;
-  /** Null while it lies there. */
-  readonly outMs: number | null;
-  /** Temperature throughout when it was killed, and what its skin met until it came in. */
-  readonly startC: number;
-  readonly before: readonly { readonly seconds: number; readonly boundary: Boundary }[];
-  /** How it lies while there is ice. */
-  readonly how: Extract<Transfer, 'wet ice' | 'still slurry' | 'sloshing slurry'>;
-}
-
-/** What is done with the box. */
-export type BoxEvent =
-  | { readonly atMs: number; readonly kind: 'ice'; readonly kg: number }
-  | { readonly atMs: number; readonly kind: 'water'; readonly kg: number; readonly c: number }
-  | { readonly atMs: number; readonly kind: 'drained' }
-  | { readonly atMs: number; readonly kind: 'opened' };
-
-export interface BoxInput {
-  readonly litres: number;
-  /** Heat through its walls, W/K. */
-  readonly uaWK: number;
-  readonly fromMs: number;
-  readonly untilMs: number;
-  /** Ice in it at first, kg. */
-  readonly iceKg: number;
-  /** In the order of time; the first holds from the beginning. */
-  readonly air: readonly AirFrom[];
-  readonly sun: boolean;
-  /** Its lining was cooled before. */
-  readonly precooled: boolean;
-  /** What its ice melts at: 0, or SLURRY_C with sea water. */
-  readonly meltC: number;
-  readonly events: readonly BoxEvent[];
-  readonly fish: readonly BoxFish[];
-  /** What was found out about it: the box is set right by it. */
-  readonly found?: readonly IceFinding[];
-  /** As if the ice lasted for ever: for what melts it, whatever the walls. */
-  readonly iceForEver?: boolean;
-}
-
-/** The box at an instant. */
-export interface BoxSample {
-  readonly atMs: number;
-  readonly iceKg: number;
-  readonly waterKg: number;
-  readonly mediumC: number;
-  /** Whether its water covers the fish, were there no ice. */
-  readonly covered: boolean;
-  /** Since the beginning: air above the medium times seconds, K s; heat by all but walls, J; ice that was put in, kg. */
-  readonly degreeS: number;
-  readonly otherJ: number;
-  readonly addedKg: number;
-}
-
-/** Heat and mass that came and went: `startJ` + what came - what went = `endJ`, and so with mass. */
-export interface BoxLedger {
-  readonly startJ: number;
-  readonly wallsJ: number;
-  readonly openingsJ: number;
-  readonly fishJ: number;
-  /** Of ice and water put in, and water let out, against water at the melting point. */
-  readonly addedJ: number;
-  readonly drainedJ: number;
-  readonly endJ: number;
-  readonly startKg: number;
-  readonly addedKg: number;
-  readonly drainedKg: number;
-  readonly endKg: number;
-  /** What findings set right. */
-  readonly correctedJ: number;
-  readonly correctedKg: number;
-}
-
-/** A finding that set the box right: what was reckoned, and what it was. */
-export interface BoxCorrected {
-  readonly atMs: number;
-  readonly kind: IceFinding['kind'];
-  readonly reckonedKg: number;
-  readonly isKg: number;
-  readonly reckonedC: number;
-  readonly isC: number;
-}
-
-export interface BoxCourse {
-  readonly samples: readonly BoxSample[];
-  /** When the ice was gone and none came after, epoch ms; null while it lasts. */
-  readonly goneMs: number | null;
-  /** When there was none, each from when to when; the last without an end when none came. */
-  readonly without: readonly { readonly fromMs: number; readonly toMs: number | null }[];
-  readonly ledger: BoxLedger;
-  readonly corrected: readonly BoxCorrected[];
-}
 
 /** Steps of the box while a fish still cools, later, when the ice is just gone, and when it has warmed for a while, s. */
 const [EARLY_S, LATER_S, WARM_S, WARMED_S] = [600, 3600, 900, 1800];
@@ -124,14 +11,16 @@ const [YOUNG_MS, WARMING_MS] = [3 * 3_600_000, 5 * 3_600_000];
 const CELLS = 12;
 /** Water at least so much of the fish covers them, so that they warm in water and not in air. */
 const COVERED = 0.25;
-/** Ice below this is none, kg. */
-const CRUMB_KG = 1e-6;
 /** Where the ice ends within a step, the step ends there; none is shorter than so many s for it. */
 const TO_THE_END_S = 20;
 /** A reading so far over the melting point means that there is no ice; one below it that there is some, a lump at least. */
 const LUMP_KG = 0.2;
 /** A fish so near to its ice is as cold as that, K. */
 const REST_K = 0.03;
+/** A step in which the ice ends leaves the water no warmer than this, K, unless it is as short as that, s. */
+const [LEFT_OVER_K, SHORTEST_S] = [0.2, 0.5];
+/** A guessed medium agrees with what comes of it to so much, K; it is tried again so far beside. */
+const [AGREED_K, PROBE_K] = [0.1, 0.8];
 /** What happens within so many ms happens at once. */
 const AT_ONCE_MS = 0.5;
 
@@ -150,43 +39,6 @@ function enter(fish: BoxFish): Inside {
   const volume = (fish.massKg / FLESH.density) * fish.count;
   const scale = volume / flesh.measure;
   return { fish, flesh, scale, skinM2: (volume * (exponent + 1)) / radiusM };
-}
-
-/** The ice, the water and the lining as one: heat against water at the melting point, and what it comes to. */
-class Pool {
-  kg: number;
-  j: number;
-  constructor(
-    iceKg: number,
-    liningC: number,
-    readonly meltC: number,
-    readonly liningJK: number,
-  ) {
-    this.kg = iceKg;
-    this.j = -iceKg * ICE.fusionJ + liningJK * (liningC - meltC);
-  }
-  get iceKg(): number {
-    const kg = this.j >= 0 ? 0 : Math.min(this.kg, -this.j / ICE.fusionJ);
-    return kg < CRUMB_KG ? 0 : kg;
-  }
-  /** J/K of what is not ice. */
-  get heatJK(): number {
-    return this.kg * ICE.waterJ + this.liningJK;
-  }
-  /** So much of it is ice, the rest water at the melting point. */
-  setIce(kg: number): void {
-    if (kg === this.iceKg) return;
-    this.kg = Math.max(this.kg, kg);
-    this.j = -kg * ICE.fusionJ;
-  }
-  /** No ice, and so warm. */
-  warm(c: number): void {
-    this.j = this.heatJK * Math.max(0, c - this.meltC);
-  }
-  get c(): number {
-    // Colder than all frozen it cannot get: nothing here is colder than its ice.
-    return this.j <= 0 ? this.meltC : this.meltC + this.j / this.heatJK;
-  }
 }
 
 interface Happening {
@@ -320,7 +172,10 @@ export function runBox(input: BoxInput): BoxCourse {
     L.correctedKg += pool.kg - kg;
     corrected.push({ atMs: f.atMs, kind: f.kind, reckonedKg, isKg: pool.iceKg, reckonedC, isC: pool.c });
   };
+  /** How fast it warmed in the last step without ice, K/s; null when something happened since. */
+  let rateK: number | null = null;
   const happen = (h: Happening): void => {
+    rateK = null;
     if (h.found) {
       opened();
       correct(h.found);
@@ -351,40 +206,93 @@ export function runBox(input: BoxInput): BoxCourse {
   };
   const meet = (mediumC: number, how: BoxFish['how'], covered: boolean): Boundary =>
     meets(hasIce() ? how : covered ? 'still water' : 'still air', mediumC);
-  const goOn = (seconds: number): void => {
-    const airC = airAt(input, at);
-    const ice = hasIce();
-    const before = pool.c;
-    const covered = isCovered();
-    let mediumC = before;
-    if (!ice) {
-      // Where the medium will be, by what its walls and skins give it, implicitly: so that little water does not overshoot.
-      let [pull, weight] = [uaWK * airC, uaWK];
-      for (const i of inside.values()) {
-        const g = i.skinM2 * meet(before, i.fish.how, covered).h;
-        pull += g * i.flesh.surfaceC;
-        weight += g;
-      }
-      const cap = pool.heatJK / seconds;
-      mediumC = (before + (cap * before + pull) / (cap + weight)) / 2;
-    } else if (forEver) mediumC = meltC;
-    let fishJ = 0;
+  /** Lets the fish go on in a medium of so many degrees; what they give it, J. */
+  const fishIn = (mediumC: number, seconds: number, covered: boolean): number => {
+    let j = 0;
     for (const i of inside.values()) {
       // As cold as what it lies in: nothing goes through its skin.
-      if (ice && Math.abs(i.flesh.surfaceC - mediumC) < REST_K && Math.abs(i.flesh.coreC - mediumC) < REST_K) continue;
+      const rest = Math.abs(i.flesh.surfaceC - mediumC) < REST_K && Math.abs(i.flesh.coreC - mediumC) < REST_K;
+      if (rest && hasIce()) continue;
       const was = i.flesh.heatIn;
       i.flesh.march(seconds, meet(mediumC, i.fish.how, covered), INSULATED);
-      fishJ -= (i.flesh.heatIn - was) * i.scale;
+      j -= (i.flesh.heatIn - was) * i.scale;
     }
-    const walls = uaWK * (airC - mediumC) * seconds;
+    return j;
+  };
+  const save = (): (() => void) => {
+    const kept = [...inside.values()].map((i) => ({ i, state: i.flesh.save() }));
+    return () => {
+      for (const { i, state } of kept) i.flesh.restore(state);
+    };
+  };
+  const take = (seconds: number, walls: number, fishJ: number, overC: number): void => {
     pool.j += walls + fishJ;
     power = (walls + fishJ) / seconds;
     L.wallsJ += walls;
     L.fishJ += fishJ;
     otherJ += fishJ;
-    degreeS += (airC - mediumC) * seconds;
+    degreeS += overC * seconds;
     at += seconds * 1000;
   };
+  /** With ice the medium stands; a step in which the ice ends is made shorter until hardly anything is left over. */
+  const onIce = (seconds: number): void => {
+    const airC = airAt(input, at);
+    const walls = uaWK * (airC - meltC) * seconds;
+    // The most that the skins can give: where the ice is more than that, nothing is to be taken back.
+    let most = walls;
+    for (const i of inside.values())
+      most += i.skinM2 * meet(meltC, i.fish.how, false).h * Math.max(0, i.flesh.surfaceC - meltC) * seconds;
+    const back = !forEver && most > -pool.j ? save() : null;
+    const fishJ = fishIn(meltC, seconds, isCovered());
+    if (back && pool.j + walls + fishJ > LEFT_OVER_K * pool.heatJK && seconds > SHORTEST_S) {
+      back();
+      return onIce(seconds / 2);
+    }
+    take(seconds, walls, fishJ, airC - meltC);
+    rateK = null;
+  };
+  /**
+   * Without ice the medium warms with its walls and the skins of the fish, which may be far more than it: its mean over the step is
+   * guessed from the skins as they are, and mended once from what the fish then give (they answer in proportion), so that a cupful of
+   * water among many fish neither rings nor overshoots.
+   */
+  const warmOn = (seconds: number): void => {
+    const airC = airAt(input, at);
+    const covered = isCovered();
+    const [fromC, cap] = [pool.c, pool.heatJK];
+    let [pull, weight] = [uaWK * (airC - fromC), uaWK];
+    for (const i of inside.values()) {
+      const g = i.skinM2 * meet(fromC, i.fish.how, covered).h;
+      pull += g * (i.flesh.surfaceC - fromC);
+      weight += g;
+    }
+    // Second order where it may be, and where it must not ring wholly implicit.
+    const theta = (weight * seconds) / cap > 1 ? 1 : 0.5;
+    const back = save();
+    const tried = (c: number): { walls: number; fishJ: number; off: number } => {
+      const walls = uaWK * (airC - c) * seconds;
+      const fishJ = fishIn(c, seconds, covered);
+      return { walls, fishJ, off: fromC + (walls + fishJ) / cap - (fromC + (c - fromC) / theta) };
+    };
+    // As it warmed in the last step, where that is known; else as the skins are.
+    let c =
+      rateK === null
+        ? fromC + (theta * seconds * pull) / (cap + theta * seconds * weight)
+        : fromC + theta * seconds * rateK;
+    let now = tried(c);
+    if (Math.abs(now.off) > AGREED_K) {
+      back();
+      const [first, firstOff] = [c, now.off];
+      const second = first + Math.max(-PROBE_K, Math.min(PROBE_K, firstOff * theta));
+      const { off } = tried(second);
+      back();
+      c = off === firstOff ? second : second - (off * (second - first)) / (off - firstOff);
+      now = tried(c);
+    }
+    take(seconds, now.walls, now.fishJ, airC - c);
+    rateK = (pool.c - fromC) / seconds;
+  };
+  const goOn = (seconds: number): void => (hasIce() ? onIce(seconds) : warmOn(seconds));
   sample();
   const airTurns = input.air.map((a) => a.atMs).filter((ms) => ms > fromMs && ms < untilMs);
   let k = 0;

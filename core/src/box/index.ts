@@ -5,7 +5,16 @@ export { boxLevels } from './levels.ts';
 export type { BoxLevels } from './levels.ts';
 // how it goes with the ice and the fish in it
 export { runBox } from './box-run.ts';
-export type { AirFrom, BoxCorrected, BoxCourse, BoxEvent, BoxFish, BoxInput, BoxLedger, BoxSample } from './box-run.ts';
+export type {
+  AirFrom,
+  BoxCorrected,
+  BoxCourse,
+  BoxEvent,
+  BoxFish,
+  BoxInput,
+  BoxLedger,
+  BoxSample,
+} from './box-types.ts';
 // what was found out about it
 export { EYE_SD, ICE_BELOW_K, ICE_WORDS, likelihood, shareSeen, wordFor } from './seen.ts';
 export type { IceFinding, IceWord } from './seen.ts';

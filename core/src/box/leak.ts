@@ -1,4 +1,4 @@
-import type { BoxSample } from './box-run.ts';
+import type { BoxSample } from './box-types.ts';
 import { type IceFinding, likelihood } from './seen.ts';
 import { ICE, type Leak } from './walls.ts';
 

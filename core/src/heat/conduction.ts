@@ -12,6 +12,14 @@ export interface ConductionBody {
   readonly material: Material;
 }
 
+/** What a body is at an instant: see `save`. */
+export interface ConductionState {
+  readonly enthalpy: Float64Array;
+  readonly heatIn: number;
+  readonly stepS: number;
+  readonly met: readonly [Boundary, Boundary];
+}
+
 /** So many cells from the middle to the surface: with these the exact series is met to 0.1 degC. */
 const CELLS = 40;
 /** Tolerance of each step, as a share of the heat that a degree is. */
@@ -161,6 +169,16 @@ export class Conduction {
     const x = Math.min(this.n - 1, Math.max(0, share * this.n - 0.5));
     const i = Math.min(this.n - 2, Math.floor(x));
     return this.cellC(i) + (x - i) * (this.cellC(i + 1) - this.cellC(i));
+  }
+
+  /** What it is now, so that a step can be tried and taken back. */
+  save(): ConductionState {
+    return { enthalpy: this.enthalpy.slice(), heatIn: this.heatIn, stepS: this.stepS, met: this.met };
+  }
+
+  restore({ enthalpy, heatIn, stepS, met }: ConductionState): void {
+    this.enthalpy.set(enthalpy);
+    [this.heatIn, this.stepS, this.met, this.inflow] = [heatIn, stepS, met, null];
   }
 
   /**

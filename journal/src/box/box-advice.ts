@@ -1,3 +1,6 @@
+import { ICE } from '@dagboek/core/box';
+import { TYPICAL_C } from '@dagboek/core/fresh';
+import { FLESH } from '@dagboek/core/heat';
 import { epochMs } from '@dagboek/core/time';
 import { fishOnIce } from '../board/waiting.ts';
 import { fishInHand } from '../deck/in-hand.ts';
@@ -50,12 +53,26 @@ const up = (kg: number): number => Math.max(0.5, Math.ceil(kg * 2) / 2);
 
 /** Ice to add so that the box lasts with near certainty: what melts between its earliest end and then, and enough to cover the fish. */
 function iceShort(f: Filling, now: BoxNow, fishKg: number, untilMs: number): number {
-  const fromMs = now.earlyMs ?? now.atMs;
-  if (now.withoutMs === null && fromMs >= untilMs) return 0;
-  const early = now.withoutMs === null ? fromMs : now.atMs;
   const { uaWK, high } = f.known.leak;
+  const cover = Math.min(fishKg * COVERS, LEAST_KG);
+  if (now.withoutMs !== null) {
+    // What lies in it is cooled down again, and then the walls are held.
+    const over = Math.max(0, now.mediumC - f.meltC);
+    const warm = (fishKg * FLESH.heatLean + now.waterKg * ICE.waterJ) * over;
+    const walls = high * airOverK(f) * ((untilMs - now.atMs) / 1000);
+    return (warm + walls) / ICE.fusionJ + cover;
+  }
+  const fromMs = now.earlyMs ?? now.atMs;
+  if (fromMs >= untilMs) return 0;
   const rate = Math.max(now.meltKgH, 0.05) * (high / uaWK);
-  return rate * ((untilMs - early) / HOUR_MS) + Math.min(fishKg * COVERS, LEAST_KG);
+  return rate * ((untilMs - fromMs) / HOUR_MS) + cover;
+}
+
+/** Air about a box over what its ice melts at, K: as it was last. */
+function airOverK(f: Filling): number {
+  const [a, b] = f.melting.samples.slice(-2);
+  const seconds = a && b ? (b.atMs - a.atMs) / 1000 : 0;
+  return a && b && seconds > 0 ? Math.max(0, (b.degreeS - a.degreeS) / seconds) : TYPICAL_C.air;
 }
 
 /** When the ice first is less than so much, as reckoned. */
