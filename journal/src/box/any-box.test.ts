@@ -58,7 +58,7 @@ function reckoned(book: Book): unknown[] {
       coreTemperature(book, line, byId, ms),
       usedParts(book, line, byId, ms),
       handlingCost(book, line, byId, ms),
-      stiffnessOf(book, line, byId),
+      stiffnessOf(book, line, byId, ms),
     ]);
   });
   return [boxes, fish];

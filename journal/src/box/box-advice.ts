@@ -5,12 +5,12 @@ import { epochMs } from '@dagboek/core/time';
 import { fishOnIce } from '../board/waiting.ts';
 import { fishInHand } from '../deck/in-hand.ts';
 import { suffersFirst } from '../deck/suffers-first.ts';
-import { massOf } from '../line/mass-of.ts';
 import type { Book } from '../state/book.ts';
 import { boxAt, type BoxNow } from './box-now.ts';
 import { boxRoom } from './box-room.ts';
 import type { Filling } from './filling.ts';
 import type { ById } from './filling-facts.ts';
+import { kilosOf } from './kilos.ts';
 
 /** What is to be done with a box, the most urgent first. */
 export type BoxAdvice =
@@ -84,7 +84,7 @@ function fallsTo(f: Filling, kg: number, fromMs: number): number | null {
 export function boxAdvice(book: Book, f: Filling, byId: ById, nowMs: number): BoxAdvice[] {
   const now = boxAt(f, nowMs);
   const inIt = fishOnIce(book).filter((x) => x.iced?.box === f.box.id);
-  const fishKg = inIt.reduce((kg, x) => kg + ((massOf(x, byId(x.species))?.g ?? 0) * x.count) / 1000, 0);
+  const fishKg = kilosOf(inIt, byId).kg;
   const open = f.trip !== null && !f.trip.endedAt && f.trip.box === f.box.id;
   if (inIt.length === 0 && !open) return [];
   const { untilMs, home } = untilOf(f, nowMs);

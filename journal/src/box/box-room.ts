@@ -1,7 +1,7 @@
 import { ICE_KG_PER_L } from '@dagboek/core/box';
 import { FLESH } from '@dagboek/core/heat';
 import type { SpeciesFacts } from '@dagboek/core/species';
-import { massOf } from '../line/mass-of.ts';
+import { kilosOf } from './kilos.ts';
 import type { Book } from '../state/book.ts';
 import type { BoxState, TripState } from '../state/states.ts';
 import { fishOnIce } from '../board/waiting.ts';
@@ -30,12 +30,7 @@ export function boxRoom(
   byId: (id: string | null) => SpeciesFacts | null,
 ): BoxRoom {
   const inIt = fishOnIce(book).filter((f) => f.iced?.box === box.id);
-  let [kg, unweighed] = [0, 0];
-  for (const f of inIt) {
-    const mass = massOf(f, byId(f.species));
-    if (mass) kg += (mass.g * f.count) / 1000;
-    else unweighed += f.count;
-  }
+  const { kg, unweighed } = kilosOf(inIt, byId);
   const sinceMs = trip ? Date.parse(trip.startedAt) : Number.POSITIVE_INFINITY;
   const added = box.ice.filter((w) => Date.parse(w.at) >= sinceMs).reduce((sum, w) => sum + (w.kg ?? 0), 0);
   const fishL = kg / FISH_KG_PER_L / FISH_FILLS;

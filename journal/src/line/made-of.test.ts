@@ -62,11 +62,11 @@ describe('what its handling cost', () => {
 test('when it is stiff follows how warm it lay and how it was killed; one that lives or went back is not asked', () => {
   const sets = (...list: Entry[]): number => {
     const { book, line } = ask(...list);
-    return stiffnessOf(book, line, byId)!.sets.middle;
+    return stiffnessOf(book, line, byId, ms('18:00'))!.sets.middle;
   };
   const soon = sets(kill('12:01'), bleed('12:02'), ice('12:10'));
   expect(sets(kill('12:01'), bleed('12:02'))).toBeLessThan(soon);
   expect(sets(kill('12:01', { wired: true }), bleed('12:02'), ice('12:10'))).toBeGreaterThan(soon + HOUR);
   const alive = Book.EMPTY.withEntries(start);
-  expect(stiffnessOf(alive, custodyOf(alive, idOf('a'))!, byId)).toBeNull();
+  expect(stiffnessOf(alive, custodyOf(alive, idOf('a'))!, byId, ms('18:00'))).toBeNull();
 });

@@ -3,8 +3,10 @@ import {
   iceDaysUsed,
   type Keeping,
   spoilageModel,
+  stiffAt,
   type Stiffness,
   stiffness,
+  type StiffNow,
   TYPICAL_C,
 } from '@dagboek/core/fresh';
 import { courseAt, meets } from '@dagboek/core/heat';
@@ -93,9 +95,15 @@ function asBled(line: CustodyLine): CustodyLine {
   return { ...line, fish: { ...fish, bled, dispatched: fish.dispatched && { ...fish.dispatched, gutPierced: false } } };
 }
 
-/** When a whole fish sets in and passes; null for one that was not killed, let go, or eaten. */
-export function stiffnessOf(book: Book, line: CustodyLine, byId: ById): Stiffness | null {
+/** When a whole fish sets in and passes, and what it most likely is at `nowMs`; null for one that was not killed, let go, or eaten. */
+export function stiffnessOf(
+  book: Book,
+  line: CustodyLine,
+  byId: ById,
+  nowMs: number,
+): (Stiffness & { readonly now: StiffNow }) | null {
   if (!mayBeFresh(line) || line.where === 'eaten') return null;
   const { course, deathMs, massG } = fleshHistory(book, line, byId);
-  return stiffness(course, deathMs, massG, line.fish.dispatched?.wired ?? false);
+  const s = stiffness(course, deathMs, massG, line.fish.dispatched?.wired ?? false);
+  return { ...s, now: stiffAt(s, nowMs) };
 }

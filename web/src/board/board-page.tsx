@@ -76,11 +76,11 @@ export function BoardPage() {
   };
   const stiffOf = (id: string) => {
     const line = custodyOf(book, id);
-    return line && stiffnessOf(book, line, byId);
+    return line && stiffnessOf(book, line, byId, now);
   };
   const stiffIn = (id: string): string[] => {
     const s = stiffOf(id);
-    return s ? [shortStiff(s, now)] : [];
+    return s ? [shortStiff(s)] : [];
   };
   const open = book.cutsWithoutPack();
   return (
@@ -167,7 +167,7 @@ export function BoardPage() {
                         waiting.find((f) => f.id === id)!,
                         names,
                       )}
-                      : {sayStiff(s, now, format)} {STIFF_WHY}
+                      : {sayStiff(s, format)} {STIFF_WHY}
                     </p>
                   )
                 );

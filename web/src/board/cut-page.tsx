@@ -1,19 +1,11 @@
-import {
-  massBalance,
-  nextStage,
-  oddWeighing,
-  routeOf,
-  stageName,
-  type StageOf,
-  stagesOf,
-  staysWhole,
-} from '@dagboek/core/cut';
+import { massBalance, nextStage, routeOf, stageName, type StageOf, stagesOf, staysWhole } from '@dagboek/core/cut';
 import { byproductCaution } from '@dagboek/core/harm';
 import {
   BYPRODUCT_USES,
   type CutState,
   doubtsOf,
   freshnessOfFish,
+  judgeWeighing,
   massOf,
   packNumber,
   weighingsOf,
@@ -197,15 +189,9 @@ function Weighing({
     const read = typedAmount('mass', value, suggested === null ? undefined : Math.round(suggested));
     if (!read || Number.isNaN(read.value)) return setError(`Give the weight, for example ${sayGrams(668)}.`);
     const massG = read.value;
-    const w = weighingsOf(cut);
-    const balance = massBalance(
-      { ...w, stages: { ...w.stages, [stage.stage]: massG } },
-      (s) => stageName(routeOf(cut.route), s),
-      units,
-    );
-    if (!balance.ok) return setError(balance.why);
-    const ask = oddWeighing(species, routeOf(cut.route), w, stage.stage, massG, known, units);
-    if (ask && asked !== ask) return setAsked(ask);
+    const judged = judgeWeighing(cut, species, stage.stage, massG, known, units);
+    if (judged && 'cannot' in judged) return setError(judged.cannot);
+    if (judged && asked !== judged.asks) return setAsked(judged.asks);
     const r = await write('cut.weighed', cut.id, {
       stage: stage.stage,
       massG,

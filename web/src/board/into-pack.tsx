@@ -1,4 +1,4 @@
-import { mostInPacks, outweighs, piecesInPack, routeOf, WATER_ALLOWANCE } from '@dagboek/core/cut';
+import { routeOf, WATER_ALLOWANCE } from '@dagboek/core/cut';
 import { packCautions } from '@dagboek/core/harm';
 import { keepUntil, type PackForm, type PackPlace, type Wrapping } from '@dagboek/core/larder';
 import { sayDate, stamp } from '@dagboek/core/time';
@@ -8,10 +8,11 @@ import {
   freshnessOfFish,
   leastFresh,
   nextPackNumber,
+  nextPieces,
+  packTrouble,
   packNumber,
   PLACES,
   WRAPPINGS,
-  weighingsOf,
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -26,7 +27,7 @@ import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
-import { asTyped, degrees, inField, sayGrams, typedAmount } from '../kit/units.ts';
+import { asTyped, degrees, inField, sayGrams, typedAmount, units } from '../kit/units.ts';
 import { KeyLink } from '../kit/ui/key.tsx';
 
 /** What comes off the board goes into packs: how much, how wrapped, where; and until when it keeps. */
@@ -74,10 +75,8 @@ export function IntoPack({
     day: day(stamp(now, zone)),
     ...(fresh ? { fresh } : {}),
   });
-  const all = kind === form ? pieces * route.pieces : pieces;
-  const leftPieces = Math.max(0, all - packs.filter((p) => p.form === kind).reduce((n, p) => n + (p.pieces ?? 0), 0));
   const packG = typedAmount('mass', grams)?.value ?? 0;
-  const usual = Math.max(1, piecesInPack(leftPieces, done ? 0 : left, Number.isNaN(packG) ? left : packG));
+  const usual = nextPieces(cut, packs, kind, pieces, done ? 0 : left, Number.isNaN(packG) ? left : packG);
   const typedPieces = typedNumber(piecesText);
   const count = typedPieces === null || Number.isNaN(typedPieces) ? usual : Math.max(1, Math.round(typedPieces));
   const what = `${species.name}, ${kind === 'stock' ? 'frames for stock' : kind === 'whole' ? (pieces > 1 ? `${pieces} whole` : 'whole') : kind === 'roe' ? 'roe' : `${count} ${count === 1 ? kind.replace(/s$/, '') : kind}`}`;
@@ -86,14 +85,8 @@ export function IntoPack({
     if (!read || Number.isNaN(read.value))
       return setTrouble(`Give the weight of the pack, for example ${sayGrams(420)}.`);
     const massG = read.value;
-    const most = mostInPacks(weighingsOf(cut), known);
-    if (most !== null && kind !== 'stock' && kind !== 'roe' && outweighs(inPacks + massG, most))
-      return setTrouble(`${sayGrams(inPacks + massG)} in packs is more than the ${sayGrams(most)} on the board.`);
-    // Frames and roe come off the whole, and can be no more than it.
-    const round = cut.stages.round?.massG;
-    const whole = mostInPacks({ stages: round === undefined ? {} : { round }, byproducts: {} }, known);
-    if (whole !== null && outweighs(massG, whole))
-      return setTrouble(`A pack of ${sayGrams(massG)} is more than the whole fish of ${sayGrams(whole)}.`);
+    const trouble = packTrouble(cut, packs, kind, massG, known, units);
+    if (trouble) return setTrouble(trouble);
     const r = await write('pack.stored', newId(), {
       number,
       what,

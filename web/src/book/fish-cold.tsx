@@ -1,4 +1,4 @@
-import { GOOD_FOR, type Keeping, warmSide } from '@dagboek/core/fresh';
+import { type Keeping, warmSide } from '@dagboek/core/fresh';
 import {
   coreLine,
   COLD_C,
@@ -40,7 +40,7 @@ export function FishCold({ line, now }: { line: CustodyLine; now: number }) {
   const cost = handlingCost(book, line, byId, now);
   const stiff =
     line.where === 'in hand' || line.where === 'bleeding' || line.where === 'box'
-      ? stiffnessOf(book, line, byId)
+      ? stiffnessOf(book, line, byId, now)
       : null;
   const parts = usedParts(book, line, byId, now);
   return (
@@ -49,7 +49,7 @@ export function FishCold({ line, now }: { line: CustodyLine; now: number }) {
       <CoreLine line={line} now={now} />
       {stiff && (
         <p>
-          {sayStiff(stiff, now, format)} {STIFF_WHY}
+          {sayStiff(stiff, format)} {STIFF_WHY}
         </p>
       )}
       {!line.eatenAt && line.where !== 'larder' && (
@@ -93,7 +93,7 @@ export function FishCold({ line, now }: { line: CustodyLine; now: number }) {
           {fresh.penalties.length > 0
             ? `, fewer because ${fresh.penalties.map((p) => PENALTY[p]).join(' and ')},`
             : ''}{' '}
-          a third is good raw, half for the freezer ({Math.round(GOOD_FOR.freezing * 100)} %). {warmSide(units)}
+          a third is good raw, half for the freezer. {warmSide(units)}
         </p>
       </details>
     </>

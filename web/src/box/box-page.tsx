@@ -8,7 +8,7 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import { type BoxState, fishOnIce, type Layer, massOf, tripOfBox } from '@dagboek/journal';
+import { type BoxState, fishOnIce, type Layer, kilosOf, tripOfBox } from '@dagboek/journal';
 import { useCatalogue } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { plural } from '../kit/format.ts';
@@ -37,7 +37,7 @@ export function BoxPage() {
     .filter((b) => (book.stands(b) && b.retiredAt === null) || lines.some((f) => f.iced?.box === b.id));
   const known = new Set(boxes.map((b) => b.id));
   const astray = lines.filter((f) => !known.has(f.iced?.box ?? ''));
-  const kg = lines.reduce((g, f) => g + (massOf(f, byId(f.species))?.g ?? 0) * f.count, 0);
+  const { kg } = kilosOf(lines, byId);
   const inUse = boxes.filter((b) => tripOfBox(book, b.id) !== null);
   const empty = boxes.filter((b) => !inUse.includes(b));
   return (
@@ -46,7 +46,7 @@ export function BoxPage() {
       first={{ label: 'Boxes', value: boxes.length }}
       cells={[
         { label: 'On ice', value: plural(book.countOnIce, 'fish', 'fish') },
-        { label: 'Together', value: massParts(kg).join(' ') },
+        { label: 'Together', value: massParts(kg * 1000).join(' ') },
       ]}
     >
       <Carried boxes={boxes}>

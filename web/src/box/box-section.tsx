@@ -13,7 +13,7 @@ import {
   type FishState,
   fleshHistory,
   freshnessOfFish,
-  massOf,
+  levelsIn,
   sayIce,
 } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
@@ -90,7 +90,6 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
     const number = numbers.get(fish.id) ?? '?';
     return { fish, number, coreC: core?.coreC ?? null, cold: core?.cold ?? true, danger: clock?.state === 'over' };
   });
-  const fishKg = inIt.reduce((kg, f) => kg + ((massOf(f, byId(f.species))?.g ?? 0) * f.count) / 1000, 0);
   const nameOf = (id: string): string => {
     const f = book.getAny('fish', id);
     return f ? `No. ${fishNumbers(book, f.trip).get(id) ?? '?'}, ${sayFish(f, names)},` : 'A fish';
@@ -142,7 +141,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
             now={then}
             fish={drawn}
             more={inIt.length - drawn.length}
-            fishKg={fishKg}
+            levels={levelsIn(then, inIt, byId)}
             chosen={chosen}
             onChoose={(id) => setChosen(chosen === id ? null : id)}
           />

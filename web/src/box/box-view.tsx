@@ -1,7 +1,6 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
-import { boxLevels } from '@dagboek/core/box';
 import { depthShare, thicknessShare } from '@dagboek/core/species';
-import { type BoxNow, type Filling, type FishState, type Layer, LAYERS } from '@dagboek/journal';
+import { type BoxNow, type Filling, type FishState, type Layer, LAYERS, type levelsIn } from '@dagboek/journal';
 import { type CSSProperties, useId } from 'react';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { figureOf, figureUrl } from '../kit/figure-view.tsx';
@@ -37,7 +36,7 @@ export function BoxView({
   now,
   fish,
   more,
-  fishKg,
+  levels,
   chosen,
   onChoose,
 }: {
@@ -46,7 +45,7 @@ export function BoxView({
   fish: readonly DrawnInBox[];
   /** How many lie in it besides. */
   more: number;
-  fishKg: number;
+  levels: ReturnType<typeof levelsIn>;
   chosen: string | null;
   onChoose: (id: string) => void;
 }) {
@@ -57,7 +56,6 @@ export function BoxView({
   const perL = H / litres;
   const longMm = 100 * Math.cbrt(litres / LONGER) * LONGER;
   const perMm = W / longMm;
-  const levels = boxLevels({ iceKg: now.iceKg, waterKg: now.waterKg, fishKg });
   const [top, water] = [Math.min(H, levels.topL * perL), Math.min(H, levels.waterL * perL)];
   const drawn = fish.flatMap((f) =>
     Array.from({ length: Math.min(f.fish.count, MOST_OF_LOT) }, (_, i) => ({ f, id: `${f.fish.id} ${i}` })),
@@ -70,10 +68,10 @@ export function BoxView({
       const thickMm = lengthMm * (s ? thicknessShare(s.shape) : 0.11);
       return { id: key, lengthMm, depthMm, thickMm, layer: f.fish.layer };
     }),
-    { width: W, height: Math.max(40, Math.min(H, Math.max(top, fishKg > 0 ? H * FISH_SHARE : 0))), perMm },
+    { width: W, height: Math.max(40, Math.min(H, Math.max(top, fish.length > 0 ? H * FISH_SHARE : 0))), perMm },
   );
   const y0 = LID + H;
-  const fishHeight = Math.max(40, Math.min(H, Math.max(top, fishKg > 0 ? H * FISH_SHARE : 0)));
+  const fishHeight = Math.max(40, Math.min(H, Math.max(top, fish.length > 0 ? H * FISH_SHARE : 0)));
   const over = levels.topL > litres;
   const said = `${filling.box.name}: ${sayHeavy(Math.round(now.iceKg * 10) / 10)} of ice, ${sayHeavy(Math.round(now.waterKg * 10) / 10)} of water, ${fish.length} fish and lots`;
   return (

@@ -1,5 +1,4 @@
-import { meltTestLeak } from '@dagboek/core/box';
-import type { BoxState } from '@dagboek/journal';
+import { type BoxState, lastMeltTest, meltTestTrouble } from '@dagboek/journal';
 import { saySpan, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { nowMs } from '../kit/clock.ts';
@@ -56,8 +55,8 @@ export function MeltTestDialog({ box, onClose }: { box: BoxState; onClose: () =>
     if (!put || !rest || !warm || h === null)
       return setTrouble('Say how much went in, how much is left, after how many hours, and how warm the room was.');
     const test = { iceKg: put.value, leftKg: rest.value, hours: Math.round(h * 100) / 100, airC: warm.value };
-    const leak = meltTestLeak(test);
-    if (typeof leak === 'string') return setTrouble(leak);
+    const says = meltTestTrouble(test);
+    if (says !== null) return setTrouble(says);
     const r = await write('box.tested', box.id, { ...test, ...asTyped({ iceKg: put, leftKg: rest, airC: warm }) });
     if (!r.ok) return setTrouble(r.why);
     setBegun(null);
@@ -122,14 +121,13 @@ export function MeltTestDialog({ box, onClose }: { box: BoxState; onClose: () =>
 export function BoxKnown({ box }: { box: BoxState }) {
   const { shortDay, day } = useFormat();
   const [open, setOpen] = useState(false);
-  const last = [...box.tests].sort((a, b) => Date.parse(a.at) - Date.parse(b.at)).at(-1);
-  const leak = last ? meltTestLeak(last) : null;
+  const last = lastMeltTest(box);
   return (
     <>
       <p className="hint">
         {box.walls ? `Walls: ${box.walls}. ` : 'Nobody has said how it is built. '}
-        {last && leak && typeof leak !== 'string'
-          ? `Tested on ${shortDay(day(last.at))} in ${sayTemperature(last.airC)}: ${leak.uaWK.toFixed(1)} watts for each degree.`
+        {last
+          ? `Tested on ${shortDay(day(last.at))} in ${sayTemperature(last.airC)}: ${last.uaWK.toFixed(1)} watts for each degree.`
           : 'Not tested yet: a night in the shed with a few kilos of ice tells how much it lets in.'}{' '}
         <LineKey onClick={() => setOpen(true)}>Melt test</LineKey>
       </p>

@@ -1,6 +1,9 @@
-import { stiffAt, type Stiffness, type StiffNow } from '@dagboek/core/fresh';
+import type { StiffNow } from '@dagboek/core/fresh';
+import type { stiffnessOf } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import type { Format } from './format.ts';
+
+type Stiff = NonNullable<ReturnType<typeof stiffnessOf>>;
 
 const WORDS: Readonly<Record<StiffNow, string>> = {
   'not yet': 'Not stiff yet.',
@@ -20,11 +23,11 @@ const SHORT: Readonly<Record<StiffNow, string>> = {
 const QUARTER_MS = 900_000;
 
 /** How stiff a fish most likely is, in two or three words. */
-export const shortStiff = (s: Stiffness, nowMs: number): string => SHORT[stiffAt(s, nowMs)];
+export const shortStiff = (s: Stiff): string => SHORT[s.now];
 
 /** How stiff a fish most likely is, and when it sets in or passes, with its window. */
-export function sayStiff(s: Stiffness, nowMs: number, { time, zone, day, shortDay }: Format): string {
-  const state = stiffAt(s, nowMs);
+export function sayStiff(s: Stiff, { time, zone, day, shortDay }: Format): string {
+  const state = s.now;
   const at = (ms: number): string => {
     const t = stamp(Math.round(ms / QUARTER_MS) * QUARTER_MS, zone);
     return `${shortDay(day(t)).slice(0, 3)} ${time(t)}`;

@@ -1,6 +1,4 @@
-import { slurryRecipe } from '@dagboek/core/box';
-import { airC as typicalAir, TYPICAL_C } from '@dagboek/core/fresh';
-import { type BoxState, icePlan } from '@dagboek/journal';
+import { type BoxState, icePlan, planDay, planSlurry } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { useCatalogue } from '../kit/catalogue.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
@@ -11,10 +9,8 @@ import { useSettledValue } from '../kit/use-settled-value.ts';
 import { useIceOdds } from '../kit/workers/use-ice-odds.ts';
 import { TwentyMarks } from './twenty-marks.tsx';
 
-const HOUR_MS = 3_600_000;
 /** Typing is waited for before it is reckoned, ms. */
 const TYPING_MS = 350;
-const MOST_H = 46;
 
 /** What is so about the box on the day. */
 export type BoxOnTheDay = 'in the sun' | 'cooled before';
@@ -51,17 +47,12 @@ export function IceToCarry({
   const { book } = useBook();
   const { byId } = useCatalogue();
   const plan = useMemo(() => icePlan(book, box, zone, startMs, byId), [book, box, zone, startMs, byId]);
-  const homeH = Math.min(MOST_H, (homeMs - startMs) / HOUR_MS);
-  const water = waterC ?? TYPICAL_C.unknownWater;
-  const air = airC ?? typicalAir(waterC);
+  const day = planDay(startMs, homeMs, airC, waterC);
   const sun = onTheDay.includes('in the sun');
   const precooled = onTheDay.includes('cooled before');
-  const asked = useSettledValue(
-    homeH > 0.2 ? { plan, iceKg, homeH, airC: air, waterC: water, sun, precooled } : null,
-    TYPING_MS,
-  );
+  const asked = useSettledValue(day ? { plan, iceKg, day, sun, precooled } : null, TYPING_MS);
   const { told, share, why, again } = useIceOdds(asked);
-  const slurry = slurryRecipe(box.litres, plan.fishKg, water, water);
+  const slurry = planSlurry(plan, waterC);
   return (
     <div className="ice-to-carry" aria-live="polite">
       <h3>Ice to carry</h3>
@@ -71,19 +62,19 @@ export function IceToCarry({
         values={[...onTheDay]}
         onChange={(v) => onDay(v)}
       />
-      {homeH <= 0.2 && <p className="hint">Say when you mean to be back: then it can be reckoned.</p>}
+      {!day && <p className="hint">Say when you mean to be back: then it can be reckoned.</p>}
       {why !== null && (
         <p className="asks">
           The odds could not be reckoned here. As a rule of thumb a third as much ice as fish, and a kilo for every two
           hours in the sun. <LineKey onClick={again}>Try again</LineKey>
         </p>
       )}
-      {told === null && why === null && homeH > 0.2 && (
+      {told === null && why === null && day && (
         <p role="status" className="hint">
           Reckoning five thousand such days{share === null ? '' : `: ${Math.round(share * 100)} %`}…
         </p>
       )}
-      {told && (
+      {told && day && (
         <>
           <p className="num huge-num">
             {heavyNumber(told.neededKg)}
@@ -100,7 +91,7 @@ export function IceToCarry({
               <LineKey onClick={() => onTake(told.neededKg)}>Take {sayHeavy(told.neededKg)}</LineKey>
             )}
           </p>
-          <TwentyMarks twenty={told.twenty} startMs={startMs} homeH={homeH} />
+          <TwentyMarks twenty={told.twenty} startMs={startMs} homeH={day.homeH} />
           <ul className="amounts" aria-label="Other amounts">
             {told.amounts.map((a) => (
               <li key={a.kg} className={a.kg === told.iceKg ? 'on' : undefined}>
@@ -137,9 +128,8 @@ export function IceToCarry({
           : plan.from === 'all trips'
             ? `From the catches of ${plan.trips.length} trips elsewhere: there are too few to this zone`
             : 'From an assumed catch of three fish: there is no trip yet to go by'}
-        , air about {sayTemperature(air)}
-        {airC === null ? ' (typical, on the warm side)' : ''}, and a box that lets in {plan.leak.uaWK.toFixed(1)} watts
-        for each degree, as far as it is known.
+        {day ? `, air about ${sayTemperature(day.airC)}${day.airAssumed ? ' (typical, on the warm side)' : ''}` : ''},
+        and a box that lets in {plan.leak.uaWK.toFixed(1)} watts for each degree, as far as it is known.
       </p>
     </div>
   );

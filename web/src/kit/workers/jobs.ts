@@ -1,5 +1,4 @@
-import { reckonBox } from '@dagboek/journal';
-import { planOdds } from './ice-odds.ts';
+import { planOdds, reckonBox } from '@dagboek/journal';
 import { lookAtPhoto } from './look-at-photo.ts';
 
 /** Says how far a job is, 0 to 1. */

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { compute, type NotComputed } from './compute.ts';
-import type { OddsAsked, OddsTold } from './ice-odds.ts';
+import type { OddsAsked, OddsTold } from '@dagboek/journal';
 
 /** The odds that ice lasts, reckoned beside the page; given up when something else is asked. */
 export function useIceOdds(asked: OddsAsked | null): {

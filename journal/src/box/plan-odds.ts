@@ -1,15 +1,40 @@
-import { iceOdds, lastsWith, type Odds, releaseOf } from '@dagboek/core/box';
+import { iceOdds, lastsWith, type Odds, releaseOf, slurryRecipe, type SlurryRecipe } from '@dagboek/core/box';
+import { airC as typicalAirC, TYPICAL_C } from '@dagboek/core/fresh';
 import { flesh } from '@dagboek/core/heat';
-import type { IcePlan } from '@dagboek/journal';
-import type { Progress } from './jobs.ts';
+import type { IcePlan } from './ice-plan.ts';
+
+/** The day that is planned, with what is typical where nobody said: hours until home, air and water. */
+export interface PlanDay {
+  readonly homeH: number;
+  readonly airC: number;
+  /** The air was not read: it is typical, and on the warm side. */
+  readonly airAssumed: boolean;
+  readonly waterC: number;
+}
+
+const HOUR_MS = 3_600_000;
+/** The odds are followed for so long, h; a trip shorter than this is none yet. */
+const [MOST_H, LEAST_H] = [46, 0.2];
+
+/** The day between two instants; null where home does not lie after the start. */
+export function planDay(startMs: number, homeMs: number, airC: number | null, waterC: number | null): PlanDay | null {
+  const homeH = Math.min(MOST_H, (homeMs - startMs) / HOUR_MS);
+  if (!(homeH > LEAST_H)) return null;
+  const water = waterC ?? TYPICAL_C.unknownWater;
+  return { homeH, airC: airC ?? typicalAirC(waterC), airAssumed: airC === null, waterC: water };
+}
+
+/** A slurry in this box with what a usual trip brings; null where the fish leave no room for one. */
+export const planSlurry = (plan: IcePlan, waterC: number | null): SlurryRecipe | null => {
+  const water = waterC ?? TYPICAL_C.unknownWater;
+  return slurryRecipe(plan.litres, plan.fishKg, water, water);
+};
 
 /** What is asked of the odds: a plan, the day, and the ice that is carried; null: as much as nineteen days in twenty need. */
 export interface OddsAsked {
   readonly plan: IcePlan;
   readonly iceKg: number | null;
-  readonly homeH: number;
-  readonly airC: number;
-  readonly waterC: number;
+  readonly day: PlanDay;
   readonly sun: boolean;
   readonly precooled: boolean;
 }
@@ -38,13 +63,13 @@ const [STEP_KG, BESIDE_KG] = [0.5, 2];
 const up = (kg: number): number => Math.ceil(kg / STEP_KG) * STEP_KG;
 
 /** Many days like the one that is planned, beside the page: whether the ice lasts, how much is needed, what would help. */
-export function planOdds(asked: OddsAsked, progress: Progress): OddsTold {
-  const { plan } = asked;
+export function planOdds(asked: OddsAsked, progress: (share: number) => void = () => undefined): OddsTold {
+  const { plan, day } = asked;
   const classes = plan.classes.map((c) => ({
     fat: c.fat,
     release: releaseOf({ radiusM: c.radiusM, exponent: c.exponent, material: flesh(c.fat) }),
   }));
-  const parts = 3;
+  const parts = 5;
   const of = (part: number, more: { iceKg: number; sun?: boolean; precooled?: boolean }): Odds =>
     iceOdds(
       {
@@ -52,10 +77,10 @@ export function planOdds(asked: OddsAsked, progress: Progress): OddsTold {
         runs: RUNS,
         litres: plan.litres,
         leak: plan.leak,
-        homeH: asked.homeH,
-        airC: asked.airC,
+        homeH: day.homeH,
+        airC: day.airC,
         airSdC: AIR_SD,
-        waterC: asked.waterC,
+        waterC: day.waterC,
         sun: asked.sun,
         precooled: asked.precooled,
         classes,
@@ -77,8 +102,8 @@ export function planOdds(asked: OddsAsked, progress: Progress): OddsTold {
     lasts: own.lasts,
     twenty: own.twenty,
     amounts: amounts.map((kg) => ({ kg, lasts: lastsWith(own, kg) })),
-    inShade: asked.sun ? of(2, { iceKg, sun: false }).lasts : null,
-    cooled: asked.precooled ? null : of(2, { iceKg, precooled: true }).lasts,
+    inShade: asked.sun ? of(3, { iceKg, sun: false }).lasts : null,
+    cooled: asked.precooled ? null : of(4, { iceKg, precooled: true }).lasts,
     bestKg: up(best.neededKg),
   };
 }
