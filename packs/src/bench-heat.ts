@@ -110,7 +110,6 @@ const inBox = (n: number): BoxInput => ({
   untilMs: 12 * 3_600_000,
   iceKg: 40,
   air: [{ atMs: 0, c: 16 }],
-  sun: false,
   precooled: false,
   meltC: 0,
   events: [],

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { type ConductionBody, flesh, meets } from '../heat/index.ts';
-import { type BoxFish, type BoxInput, ICE, type IceFinding, liningJK, openingJ, runBox, SLURRY_C } from './index.ts';
+import { type BoxFish, type BoxInput, ICE, type IceFinding, liningJK, openingJ, runBox, SLURRY_C, SUN_K } from './index.ts';
 
 const HOUR = 3_600_000;
 const body = (radiusM: number): ConductionBody => ({ radiusM, exponent: 0.8, material: flesh('lean') });
@@ -24,7 +24,6 @@ const box = (more: Partial<BoxInput> = {}): BoxInput => ({
   untilMs: 24 * HOUR,
   iceKg: 8,
   air: [{ atMs: 0, c: 18 }],
-  sun: false,
   precooled: true,
   meltC: 0,
   events: [],
@@ -52,7 +51,7 @@ describe('a box without fish', () => {
     const base = last(box()).iceKg;
     const warm = last(box({ precooled: false })).iceKg;
     expect((base - warm) * ICE.fusionJ).toBeCloseTo(liningJK(50) * 18, 3);
-    expect(base - last(box({ sun: true })).iceKg).toBeCloseTo((8 * 86_400) / ICE.fusionJ, 9);
+    expect(base - last(box({ air: [{ atMs: 0, c: 18 + SUN_K }] })).iceKg).toBeCloseTo((8 * 86_400) / ICE.fusionJ, 9);
     const opened = box({ events: [{ atMs: HOUR, kind: 'opened' }] });
     expect((base - last(opened).iceKg) * ICE.fusionJ).toBeCloseTo(openingJ(50, 18, 0), 3);
   });

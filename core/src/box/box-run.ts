@@ -2,7 +2,7 @@ import { type Boundary, COARSE, Conduction, FLESH, INSULATED, meets } from '../h
 import type { BoxFish, BoxEvent, BoxInput, BoxSample, BoxCorrected, BoxCourse } from './box-types.ts';
 import { Pool } from './pool.ts';
 import { ICE_BELOW_K, type IceFinding, shareSeen } from './seen.ts';
-import { ICE, liningJK, openingJ, SUN_K } from './walls.ts';
+import { ICE, liningJK, openingJ } from './walls.ts';
 
 /** Steps of the box while a fish still cools, later, when the ice is just gone, and when it has warmed for a while, s. */
 const [EARLY_S, LATER_S, WARM_S, WARMED_S] = [600, 3600, 900, 1800];
@@ -49,11 +49,11 @@ interface Happening {
   readonly found: IceFinding | null;
 }
 
-/** Air about the box at an instant: the last that was said, with the sun. */
+/** Air about the box at an instant: the last that was said. */
 function airAt(input: BoxInput, ms: number): number {
   let c = input.air[0]?.c ?? 18;
   for (const a of input.air) if (a.atMs <= ms) c = a.c;
-  return c + (input.sun ? SUN_K : 0);
+  return c;
 }
 
 function check(input: BoxInput): void {

@@ -39,9 +39,8 @@ export interface BoxInput {
   readonly untilMs: number;
   /** Ice in it at first, kg. */
   readonly iceKg: number;
-  /** In the order of time; the first holds from the beginning. */
+  /** In the order of time; the first holds from the beginning. Sun on it counts as air SUN_K warmer. */
   readonly air: readonly AirFrom[];
-  readonly sun: boolean;
   /** Its lining was cooled before. */
   readonly precooled: boolean;
   /** What its ice melts at: 0, or SLURRY_C with sea water. */

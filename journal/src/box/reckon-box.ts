@@ -61,8 +61,6 @@ const inputOf = (f: FillingFacts, untilMs: number): Omit<BoxInput, 'uaWK' | 'ice
   fromMs: f.fromMs,
   untilMs: Math.max(f.fromMs, untilMs),
   air: f.air,
-  // The sun stands in the air about it.
-  sun: false,
   // The box stood open in the air before: its lining is as warm as that.
   precooled: false,
   meltC: f.meltC,
