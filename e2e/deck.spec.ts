@@ -10,7 +10,10 @@ const SIZES = [
 
 /** Presses keys one after another, each once it may be pressed, and counts them. */
 async function taps(page: Page, keys: readonly (string | RegExp)[]): Promise<number> {
-  for (const name of keys) {
+  for (const [i, name] of keys.entries()) {
+    // The digits after a name are those of the length.
+    if (/^\d$/.test(String(name)) && keys[i - 1] instanceof RegExp)
+      await expect(button(page, /^Measured/)).toBeVisible();
     const key = typeof name === 'string' ? page.getByRole('button', { name, exact: true }) : button(page, name);
     await expect(page.locator('.settling')).toHaveCount(0);
     await key.first().tap();

@@ -5,6 +5,7 @@ import { BrokenPage } from './broken-page.tsx';
 import { UnsentPage } from './unsent-page.tsx';
 import { MissingPage } from './missing-page.tsx';
 import { Frame } from './frame.tsx';
+import { Notice } from './notice.tsx';
 
 /** Where the book opens: at the trip under way, else at the diary. */
 function Start() {
@@ -16,6 +17,7 @@ export const router = createBrowserRouter([
   {
     element: <Frame />,
     ErrorBoundary: BrokenPage,
+    HydrateFallback: () => <Notice title="Opening the page">One moment.</Notice>,
     children: [
       { path: '/', element: <Start /> },
       { path: '/welcome', lazy: async () => ({ Component: (await import('../plan/welcome-page.tsx')).WelcomePage }) },
