@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { buildAnatomy } from './anatomy.ts';
 import { describeFigure } from './describe.ts';
 import { drawFish } from './fish-figure.ts';
-import { cutsOf, landmarks, targetsOf, traitAnchors } from './landmarks.ts';
+import { landmarks, targetsOf, traitAnchors } from './landmarks.ts';
 import type { FigureSpec } from './spec.ts';
 
 /** A plain round fish, to see what the drawing derives from it. */
@@ -88,14 +88,6 @@ describe('anatomy', () => {
     expect(bleed.at(-1)![1]).toBeGreaterThan(bleed[0]![1]);
   });
 
-  test('cuts stay on the fish, behind the head and before the tail', () => {
-    for (const plan of ['fillet', 'butterfly', 'steaks'] as const) {
-      const cuts = cutsOf(an, plan);
-      expect(cuts.length).toBeGreaterThan(2);
-      for (const [x] of cuts.flatMap((c) => c.points)) expect(x > 120 && x < 880).toBe(true);
-    }
-  });
-
   test('(u, v) hugs the body: -1 is the back, +1 the belly', () => {
     for (const u of [0.1, 0.3, 0.6]) {
       expect(an.body.at(u, -1)[1]).toBeCloseTo(an.body.topAt(u), 6);
@@ -158,7 +150,7 @@ describe('drawing', () => {
       { measure: 'total' as const },
       { hazards: true },
       { target: true },
-      { cuts: 'fillet' as const },
+      { cuts: { now: ['belly' as const] } },
       { traits: ['tail'] },
     ]) {
       expect(drawFish(FISH, { size: 900, ...o }).svg.length).toBeGreaterThan(plain.length);
@@ -167,7 +159,8 @@ describe('drawing', () => {
   });
 
   test('steps of a cut are lettered, traits numbered, so that they are not mistaken for each other', () => {
-    expect(drawFish(FISH, { size: 900, cuts: 'fillet' }).svg).toMatch(/>a<\/text>/);
+    expect(drawFish(FISH, { size: 900, cuts: { later: ['belly'], named: true } }).svg).toMatch(/>a<\/text>/);
+    expect(drawFish(FISH, { size: 900, cuts: { now: ['belly'], numbers: { belly: '4' } } }).svg).toMatch(/>4<\/text>/);
     expect(drawFish(FISH, { size: 900, traits: ['tail'] }).svg).toMatch(/>1<\/text>/);
   });
 

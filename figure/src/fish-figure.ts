@@ -2,10 +2,9 @@ import { bender, type Bounds, boundsOf, buildAnatomy, type Detail, type Warp } f
 import { describeFigure } from './describe.ts';
 import { drawFigure } from './draw.ts';
 import { silentParts } from './hazards.ts';
-import type { CutPlan } from './landmarks.ts';
+import { type CutDrawing, drawCuts } from './cuts/draw-cuts.ts';
 import { landmarks } from './landmarks.ts';
 import {
-  drawCuts,
   drawHazards,
   drawMeasure,
   drawNotes,
@@ -33,7 +32,8 @@ export interface FigureOptions {
   hazardLines?: boolean;
   /** Where to spike and where to bleed. */
   target?: boolean;
-  cuts?: CutPlan;
+  /** Lines of the knife. */
+  cuts?: CutDrawing;
   traits?: readonly string[];
   traitLabels?: boolean;
   /** Translations of the built-in labels. */
@@ -104,12 +104,18 @@ export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFi
   const m = marginPx * unit;
   const frame = { x0: raw.x0 - m, x1: raw.x1 + m, y0: raw.y0 - m, y1: raw.y1 + m };
   const full: FigureOptions = detail === 'icon' ? {} : options;
-  if (full.cuts) drawCuts(pen, an, full.cuts, words, notes);
+  const outside = full.cuts ? drawCuts(pen, an, full.cuts, notes).map(warp) : [];
   if (full.hazards) drawHazards(pen, an, words, notes);
   if (full.target) drawTargets(pen, an, words, notes);
   if (full.traits) drawTraits(an, full.traits, full.traitLabels ?? false, notes);
   if (notes.some((n) => n.side === 'top')) frame.y0 = raw.y0 - pen.px(36);
   if (notes.some((n) => n.side === 'bottom')) frame.y1 = raw.y1 + pen.px(36);
+  for (const [x, y] of outside) {
+    frame.x0 = Math.min(frame.x0, x - m);
+    frame.x1 = Math.max(frame.x1, x + m);
+    frame.y0 = Math.min(frame.y0, y - m);
+    frame.y1 = Math.max(frame.y1, y + m);
+  }
   drawNotes(pen, notes, raw, frame);
   if (full.measure) {
     drawMeasure(pen, an, full.measure, words, frame.y1 + pen.px(14));

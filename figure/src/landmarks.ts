@@ -1,5 +1,5 @@
 import type { Anatomy, Body } from './anatomy.ts';
-import { clamp, dist, lerp, mix2, range, spline } from './maths.ts';
+import { dist, lerp, mix2, range, spline } from './maths.ts';
 import type { PatternSpec, Place, Pt } from './spec.ts';
 import { L } from './units.ts';
 
@@ -108,83 +108,6 @@ function patternAnchor(body: Body, p: PatternSpec, places: Place[] | null): Pt {
     vs = p.v ?? [-1, 1];
   if (p.type === 'stripes') return body.at(lerp(us[0], us[1], 0.55), p.at?.[0] ?? 0);
   return body.at(p.at ? p.at[p.at.length >> 1] : lerp(us[0], us[1], 0.45), lerp(vs[0], vs[1], 0.4));
-}
-
-/** Cut lines for one plan. Each: points, hidden (dashed light), label. */
-export type CutPlan = 'fillet' | 'steaks' | 'butterfly';
-export interface CutLine {
-  label: string | null;
-  points: Pt[];
-  hidden?: boolean;
-}
-export function cutsOf(an: Anatomy, plan: CutPlan): CutLine[] {
-  const { spec, body } = an,
-    lm = landmarks(an),
-    e = body.end,
-    lines: CutLine[] = [];
-  const along = (u0: number, u1: number, v: number | ((t: number) => number)): Pt[] =>
-    range(24, (_, t) => body.at(lerp(u0, u1, t), typeof v === 'function' ? v(t) : v));
-  if (spec.plan === 'ray') {
-    const a = lm.brain[0] / L + 0.005,
-      b = spec.discEnd ?? 0.55;
-    for (const s of [-1, 1])
-      lines.push({
-        label: s < 0 ? 'free the wing' : null,
-        points: range(24, (_, t): Pt => [
-          lerp(a, b, t) * L,
-          s * L * (lerp(0.078, 0.046, t) + 0.02 * Math.sin(Math.PI * t)),
-        ]),
-      });
-    return lines;
-  }
-  if (plan === 'steaks') {
-    const step = clamp((body.maxDepth / L) * 0.32, 0.04, 0.085),
-      from = lm.gillU + 0.03,
-      n = Math.floor((e - 0.05 - from) / step);
-    return range(n + 1, (i) => ({
-      label: i === 0 ? 'steaks' : null,
-      points: range(10, (_, t) => body.at(from + i * step, lerp(-1.04, 1.04, t))),
-    }));
-  }
-  if (plan === 'butterfly') {
-    lines.push({ label: 'open belly', points: along(lm.ventU, lm.gillU - 0.04, 0.985) });
-    lines.push({ label: 'on to tail', points: along(lm.ventU + 0.01, e - 0.03, 0.93) });
-    lines.push({ label: 'free backbone', points: along(lm.gillU + 0.02, e - 0.03, -0.05), hidden: true });
-    return lines;
-  }
-  const pecU = Math.max(lm.gillU + 0.012, (lm.pectoral?.[0] ?? lm.gillU * L) / L + 0.012),
-    pelU = (lm.pelvic?.[0] ?? 0) / L;
-  const bellyU =
-    pelU > lm.gillU - 0.03 && pelU < lm.gillU + 0.1
-      ? Math.max(pecU - 0.01, pelU + 0.014)
-      : Math.max(lm.gillU + 0.005, pecU - 0.02);
-  lines.push({
-    label: 'behind head',
-    points: spline(
-      [
-        body.at(lm.gillU - 0.02, -1.03),
-        body.at(lerp(lm.gillU, pecU, 0.5), -0.5),
-        body.at(pecU, 0.1),
-        body.at(lerp(pecU, bellyU, 0.75), 0.7),
-        body.at(bellyU, 1.03),
-      ],
-      6,
-    ),
-  });
-  if (spec.plan === 'flat') {
-    lines.push({ label: 'down the backbone', points: along(pecU, e - 0.01, -0.02) });
-    for (const s of [-1, 1])
-      lines.push({
-        label: s < 0 ? 'out to the fin edge' : null,
-        hidden: true,
-        points: along(lm.gillU + 0.01, e - 0.02, s * 0.86),
-      });
-  } else {
-    lines.push({ label: 'along the back', points: along(lm.gillU - 0.005, e - 0.015, -0.86) });
-    lines.push({ label: 'over the ribs', hidden: true, points: along(pecU, lm.ventU, (t) => lerp(0.1, 0.55, t)) });
-  }
-  lines.push({ label: 'tail', points: range(8, (_, t) => body.at(e - 0.012, lerp(-1.1, 1.1, t))) });
-  return lines;
 }
 
 /** Where to place the spike and the bleeding cut. */

@@ -1,10 +1,10 @@
 import type { Anatomy, Bounds } from './anatomy.ts';
 import { type HazardMark, hazardsOf } from './hazards.ts';
-import { cutsOf, type CutPlan, landmarks, type Side, targetsOf, traitAnchors } from './landmarks.ts';
-import { mix2, polar } from './maths.ts';
+import { landmarks, type Side, targetsOf, traitAnchors } from './landmarks.ts';
+import { mix2 } from './maths.ts';
 import type { Pen } from './pen.ts';
 import type { Pt } from './spec.ts';
-import { CUT, HAZARD, L, PAPER, RULE, TARGET } from './units.ts';
+import { HAZARD, L, PAPER, RULE, TARGET } from './units.ts';
 
 export interface Note {
   p: Pt;
@@ -13,6 +13,8 @@ export interface Note {
   text: string;
   label: string;
   color: string;
+  /** Of a badge that is filled; paper where left out. */
+  fill?: string;
 }
 export type Words = Readonly<Record<string, string>>;
 const KIND_LETTER: Record<HazardMark['kind'], string> = {
@@ -52,7 +54,7 @@ export function drawTargets(pen: Pen, an: Anatomy, words: Words, notes: Note[]):
   notes.push({ p, side: 'top', badge: 'circle', text: '+', label: words.spike ?? 'brain spike', color: TARGET });
   if (t.bleed.length < 3) return;
   pen.line(t.bleed, 5, PAPER, 0.7);
-  if (t.hidden) pen.raw(dashed(pen, t.bleed, 2.4, TARGET, '5 4'));
+  if (t.hidden) pen.dashed(t.bleed, 2.4, TARGET, '5 4');
   else pen.line(t.bleed, 2.4, TARGET);
   notes.push({
     p: t.bleed[t.bleed.length - 2],
@@ -62,41 +64,6 @@ export function drawTargets(pen: Pen, an: Anatomy, words: Words, notes: Note[]):
     label: (words.bleed ?? 'bleeding cut') + (t.hidden ? ' (underside)' : ''),
     color: TARGET,
   });
-}
-
-const dashed = (pen: Pen, pts: readonly Pt[], w: number, color: string, dash: string): string =>
-  `<path d="${pen.d(pts)}" fill="none" stroke="${color}" stroke-width="${pen.num(pen.px(w))}" stroke-dasharray="${dash
-    .split(' ')
-    .map((n) => pen.num(pen.px(+n)))
-    .join(' ')}" stroke-linecap="round"/>`;
-
-export function drawCuts(pen: Pen, an: Anatomy, plan: CutPlan, words: Words, notes: Note[]): void {
-  let n = 0;
-  for (const c of cutsOf(an, plan)) {
-    pen.line(c.points, c.hidden ? 3 : 4.5, PAPER, 0.65);
-    pen.raw(dashed(pen, c.points, c.hidden ? 1.3 : 2.2, CUT, c.hidden ? '2 4' : '8 4'));
-    const end = c.points[c.points.length - 1],
-      before = c.points[c.points.length - 3] ?? c.points[0];
-    const a = (Math.atan2(end[1] - before[1], end[0] - before[0]) * 180) / Math.PI;
-    if (!c.hidden && plan !== 'steaks')
-      pen.fill([polar(end, a, pen.px(5)), polar(end, a + 140, pen.px(7)), polar(end, a - 140, pen.px(7))], CUT);
-    if (!c.label) continue;
-    const k =
-      c.points[
-        Math.floor(
-          c.points.length * (c.label === 'tail' || c.label === 'behind head' || c.label === 'steaks' ? 0.12 : 0.55),
-        )
-      ];
-    const low = c.points.every((q) => q[1] > (an.body.topAt(q[0] / L) + an.body.bottomAt(q[0] / L)) / 2);
-    notes.push({
-      p: k,
-      side: low ? 'bottom' : 'top',
-      badge: 'circle',
-      text: String.fromCharCode(97 + n++),
-      label: words[c.label] ?? c.label,
-      color: CUT,
-    });
-  }
 }
 
 export function drawTraits(an: Anatomy, traits: readonly string[], labels: boolean, notes: Note[]): void {
@@ -208,7 +175,7 @@ export function drawNotes(pen: Pen, notes: readonly Note[], b: Bounds, frame: Bo
       pen.raw(
         n.badge === 'diamond'
           ? `<path d="M${num(n.x)} ${num(y - r * 1.15)}l${num(r * 1.15)} ${num(r * 1.15)}l${num(-r * 1.15)} ${num(r * 1.15)}l${num(-r * 1.15)} ${num(-r * 1.15)}Z" fill="${n.color}"/>`
-          : `<circle cx="${num(n.x)}" cy="${num(y)}" r="${num(r)}" fill="${PAPER}" stroke="${n.color}" stroke-width="${num(px(1.4))}"/>`,
+          : `<circle cx="${num(n.x)}" cy="${num(y)}" r="${num(r)}" fill="${n.fill ?? PAPER}" stroke="${n.color}" stroke-width="${num(px(1.4))}"/>`,
       );
       pen.raw(
         textAt(

@@ -63,6 +63,14 @@ export function makePen(unit: number, detail: Detail, warp: Warp, ids: string) {
       ),
     line: (pts: readonly Pt[], w: number, color?: string, opacity?: number): void =>
       pen.paths([pts], w, color, opacity),
+    /** A dashed line; `dash` in px. */
+    dashed: (pts: readonly Pt[], w: number, color: string, dash: string): void =>
+      void out.push(
+        `<path d="${d(pts)}" fill="none" stroke="${color}" stroke-width="${num(px(w))}" stroke-dasharray="${dash
+          .split(' ')
+          .map((n) => num(px(+n)))
+          .join(' ')}" stroke-linecap="round"/>`,
+      ),
     /** Discs [[centre, radius], ...] in one path. */
     dots: (list: readonly (readonly [Pt, number])[], color: string, opacity = 1): void =>
       void (

@@ -21,6 +21,7 @@ const day = fc.constantFrom('2026-09-10', '2026-09-12');
 const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object> } = {
   'book.opened': fc.record({ name, waters: fc.constantFrom('bay', 'none'), from: fc.constantFrom('boat', 'shore') }),
   'book.error': fc.record({ method: fc.constantFrom('board', 'tape'), sdMm: fc.integer({ min: 1, max: 9 }) }),
+  'book.way': fc.record({ of: fc.constantFrom('skin', 'rinse'), is: fc.constantFrom('on', 'off', 'sea water') }),
   'member.joined': fc.record({ name, licences: fc.constantFrom([], [{ name: 'permit', until: '2026-12-31' }]) }),
   'member.left': fc.constant({}),
   'box.added': fc.record({ name, litres: fc.integer({ min: 10, max: 90 }) }),
@@ -81,6 +82,8 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
     route: fc.constant('fillet from the tail'),
     by: fc.constant(TOMAS),
   }),
+  'cut.stepped': fc.record({ step: fc.constantFrom('hands', 'guts out', 'unheard of') }),
+  'cut.way': fc.record({ of: fc.constantFrom('skin', 'rinse'), is: fc.constantFrom('on', 'sea water') }),
   'cut.weighed': fc.record({ stage: fc.constantFrom('round', 'gutted', 'fillets'), massG: grams }),
   'cut.byproduct': fc.record({ what: name, massG: grams, use: fc.constantFrom('stock', 'bait') }),
   'cut.found': fc.record({ text: name }),

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { POLLACK } from '../test-species.test-support.ts';
-import { againstUsual, expectedStage, massBalance } from './index.ts';
+import { expectedStage, massBalance } from './index.ts';
 
 const balance = (stages: Record<string, number>, byproducts: Record<string, number> = {}) =>
   massBalance({ stages, byproducts });
@@ -78,9 +78,5 @@ describe('against the usual', () => {
     expect(expectedStage(POLLACK, 'trimmed', 1000)).toEqual([340, 420]);
     expect(expectedStage(POLLACK, 'round', 1000)).toBeNull();
     expect(expectedStage({ yields: {} }, 'trimmed', 1000)).toBeNull();
-  });
-
-  test('under, usual, over', () => {
-    expect([330, 340, 420, 421].map((g) => againstUsual(g, [340, 420]))).toEqual(['under', 'usual', 'usual', 'over']);
   });
 });

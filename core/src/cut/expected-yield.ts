@@ -14,7 +14,3 @@ export function expectedStage(
   const share = species.yields[stage];
   return share ? [share[0] * roundG, share[1] * roundG] : null;
 }
-
-/** How a weight stands against the usual. */
-export const againstUsual = (massG: number, usual: readonly [number, number]): 'under' | 'usual' | 'over' =>
-  massG < usual[0] ? 'under' : massG > usual[1] ? 'over' : 'usual';

@@ -11,29 +11,40 @@ const ROUND: readonly RouteName[] = [
   'fillet from the tail',
   'fillet from the head',
   'butterfly',
+  'whole for the pan',
   'gutted whole',
   'steaks',
+  'field way, frame and guts in one',
 ];
 const ARMOURED: readonly RouteName[] = [
   'tail on the bone',
   'fillet from the tail',
   'fillet from the head',
+  'whole for the pan',
   'gutted whole',
 ];
-const FLAT: readonly RouteName[] = ['flatfish, four fillets', 'gutted whole', 'steaks'];
+const FLAT: readonly RouteName[] = ['flatfish, four fillets', 'flatfish, two fillets', 'flatfish, whole', 'steaks'];
 
 /** By the class of yield, which follows the build; a class left out is cut like any round fish. */
 const BY_CLASS: Readonly<Record<string, readonly RouteName[]>> = {
   turbot: FLAT,
   sole: FLAT,
   ray: ['wings'],
-  shark: ['steaks', 'fillet from the head', 'gutted whole'],
-  squid: ['butterfly', 'gutted whole'],
-  eel: ['steaks', 'gutted whole', 'fillet from the head'],
-  tuna: ['fillet from the head', 'steaks', 'gutted whole'],
+  shark: ['steaks', 'fillet from the head', 'tail on the bone', 'gutted whole'],
+  squid: ['tube and arms'],
+  eel: ['steaks', 'gutted whole', 'fillet from the head', 'whole for the pan'],
+  tuna: ['four loins', 'fillet from the head', 'steaks', 'gutted whole'],
   gurnard: ARMOURED,
-  scorpion: ['tail on the bone', 'fillet from the head', 'gutted whole'],
-  salmonid: ['fillet from the head', 'gutted whole', 'butterfly', 'steaks'],
+  scorpion: ['tail on the bone', 'fillet from the head', 'whole for the pan', 'gutted whole'],
+  salmonid: ['fillet from the head', 'whole for the pan', 'gutted whole', 'butterfly', 'steaks'],
+  mackerel: [
+    'fillet from the head',
+    'fillet from the tail',
+    'butterfly',
+    'whole for the pan',
+    'gutted whole',
+    'field way, frame and guts in one',
+  ],
   none: [],
 };
 

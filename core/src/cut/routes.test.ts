@@ -52,7 +52,11 @@ describe('a route', () => {
       for (const s of stagesOf(routeOf(r.name))) expect(s.caution ?? '').not.toMatch(/thorn|spine|venom|sting/i);
   });
   test('on which nothing is cut off is packed at once', () => {
-    expect(CUT_ROUTES.filter((r) => staysWhole(r)).map((r) => r.name)).toEqual(['gutted whole']);
+    expect(CUT_ROUTES.filter((r) => staysWhole(r)).map((r) => r.name)).toEqual([
+      'gutted whole',
+      'whole for the pan',
+      'flatfish, whole',
+    ]);
   });
   test('calls no two stations alike', () => {
     for (const r of CUT_ROUTES) {

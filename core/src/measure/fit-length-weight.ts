@@ -1,5 +1,5 @@
 import { linearRegression } from 'simple-statistics';
-import { studentQuantile } from './student-quantile.ts';
+import { studentQuantile } from '../stats/index.ts';
 import { type Refusal, refuse } from '../result/index.ts';
 import type { SpeciesFacts } from '../species/index.ts';
 

@@ -1,1 +1,2 @@
 export { normalCdf, normalQuantile } from './distributions.ts';
+export { studentQuantile } from './student-quantile.ts';

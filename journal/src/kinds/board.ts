@@ -4,18 +4,44 @@ import {
   IsArray,
   IsIn,
   IsNumber,
+  IsOptional,
   IsString,
   Max,
   MaxLength,
   Min,
   MinLength,
 } from 'class-validator';
-import { type RouteName, ROUTE_NAMES } from '@dagboek/core/cut';
+import { type Purpose, PURPOSES, type RouteName, ROUTE_NAMES, type Stage, WAYS, type WayName } from '@dagboek/core/cut';
 import { AsTyped } from './as-typed.ts';
+import { Satisfies } from './satisfies.ts';
 
 export const ROUTES: readonly RouteName[] = ROUTE_NAMES;
 export const BYPRODUCT_USES = ['stock', 'bait', 'tonight', 'bin'] as const;
 const WEIGHT = { message: 'A weight is more than 0.' };
+
+const WAY_NAMES: readonly WayName[] = WAYS.map((w) => w.of);
+
+/** What a weighing should come to, as shares of the whole, and of how many cuts that was learned. */
+export interface Expected {
+  readonly stage: Stage;
+  readonly low: number;
+  readonly mid: number;
+  readonly high: number;
+  readonly n: number;
+}
+const isShare = (x: unknown): boolean => typeof x === 'number' && x > 0 && x < 1;
+const areExpected = (list: unknown): boolean =>
+  Array.isArray(list) &&
+  list.length <= 4 &&
+  list.every(
+    (e: Partial<Expected> | null) =>
+      ['gutted', 'fillets', 'trimmed'].includes(e?.stage ?? '') &&
+      [e?.low, e?.mid, e?.high].every(isShare) &&
+      e!.low! <= e!.mid! &&
+      e!.mid! <= e!.high! &&
+      Number.isInteger(e?.n) &&
+      e!.n! >= 0,
+  );
 
 /** One or several fish of a kind onto the board. Subject: the cut. */
 export class CutStarted {
@@ -28,6 +54,30 @@ export class CutStarted {
   @IsIn(ROUTES, { message: 'Choose a cut.' }) route!: RouteName;
   /** Member id of the one with the knife. */
   @IsString() @MaxLength(60) by!: string;
+  /** What the meat is for; left out: the pan. */
+  @IsOptional() @IsIn(PURPOSES, { message: 'Say what it is for.' }) purpose?: Purpose;
+  /** Written down before the first cut, so that the comparison is honest. */
+  @IsOptional()
+  @Satisfies('An expectation has a stage and shares of the whole, from low to high.', areExpected)
+  expected?: Expected[];
+}
+
+/** A step of the route that was done. Subject: the cut. */
+export class CutStepped {
+  /** The step's name as `@dagboek/core/cut` has it, or one of a newer version. */
+  @IsString() @MinLength(1) @MaxLength(60) step!: string;
+}
+
+/** How this cut is done where schools differ, against the house way. Subject: the cut. */
+export class CutWay {
+  @IsIn(WAY_NAMES, { message: 'Choose what it is about.' }) of!: WayName;
+  @IsString() @MinLength(1) @MaxLength(60) is!: string;
+}
+
+/** The house way where schools differ. Subject: the book. */
+export class BookWay {
+  @IsIn(WAY_NAMES, { message: 'Choose what it is about.' }) of!: WayName;
+  @IsString() @MinLength(1) @MaxLength(60) is!: string;
 }
 
 /** A weighing at one stage. */

@@ -16,6 +16,8 @@ import {
   MemberLeft,
 } from './book.ts';
 import { WALLS } from '@dagboek/core/box';
+import { wayOf } from '@dagboek/core/cut';
+import { BookWay } from './board.ts';
 import { sayHeavy, sayLength, sayTemperature, sayVolume } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
@@ -36,6 +38,7 @@ export const BOOK = subjectOf<'book', BookOpened>({
     from: s.from,
     places: s.places ?? [],
     errors: {},
+    ways: {},
   }),
   links: () => [],
   hangsOn: () => ({}),
@@ -89,6 +92,14 @@ export const BOOK_KINDS = {
     fold: 'begins',
     say: (b) => `${b.name}, ${b.from === 'boat' ? `from ${b.boat ?? 'a boat'}` : 'from the shore'}.`,
     fields: [textField('name', 'Name of the book'), textField('boat', 'Boat', { optional: true })],
+  }),
+  'book.way': ofBook({
+    facts: BookWay,
+    fold: (s, w) => {
+      s.ways = { ...s.ways, [w.of]: w.is };
+    },
+    say: (w) => `House way. ${wayOf(w.of)?.ask ?? capital(w.of)}: ${w.is}.`,
+    fields: [],
   }),
   'book.error': ofBook({
     facts: BookError,

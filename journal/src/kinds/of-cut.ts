@@ -1,4 +1,5 @@
-import { BYPRODUCT_USES, CutByproduct, CutFound, CutStarted, CutWeighed, ROUTES } from './board.ts';
+import { stepOf, wayOf } from '@dagboek/core/cut';
+import { BYPRODUCT_USES, CutByproduct, CutFound, CutStarted, CutStepped, CutWay, CutWeighed, ROUTES } from './board.ts';
 import { sayMass } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
@@ -11,7 +12,19 @@ const STAGE_WORDS = { round: 'Whole', gutted: 'Gutted', fillets: 'Fillets', trim
 export const CUT = subjectOf<'cut', CutStarted>({
   begins: 'cut.started',
   readableWhenStruck: true,
-  begin: (s) => ({ startedAt: s.at, fish: s.fish, route: s.route, by: s.by, stages: {}, byproducts: [], found: [] }),
+  begin: (s) => ({
+    startedAt: s.at,
+    fish: s.fish,
+    route: s.route,
+    by: s.by,
+    purpose: s.purpose ?? 'pan',
+    expected: s.expected ?? [],
+    ways: {},
+    steps: [],
+    stages: {},
+    byproducts: [],
+    found: [],
+  }),
   links: (s) => s.fish.map((to) => ({ to, role: 'fish' as const })),
   hangsOn: (s) => ({ all: s.fish }),
 });
@@ -31,6 +44,20 @@ export const CUT_KINDS = {
     say: (w, { units }) =>
       `${STAGE_WORDS[w.stage]}: ${sayMass(w.massG, units)}${sayAsTyped(w, ['massG'], 'mass', units)}.`,
     fields: [massField('massG', 'Weight')],
+  }),
+  'cut.stepped': kind({
+    facts: CutStepped,
+    fold: (s, d, line) => void s.steps.push({ step: d.step, entryId: line.now.id, at: d.at, about: d.about }),
+    say: (d) => `${stepOf(d.step)?.name ?? d.step}.`,
+    fields: [],
+  }),
+  'cut.way': kind({
+    facts: CutWay,
+    fold: (s, w) => {
+      s.ways = { ...s.ways, [w.of]: w.is };
+    },
+    say: (w) => `${wayOf(w.of)?.ask ?? capital(w.of)}, this time: ${w.is}.`,
+    fields: [],
   }),
   'cut.byproduct': kind({
     facts: CutByproduct,

@@ -7,7 +7,8 @@ import type { Licence, Origin, OwnPlace } from '@dagboek/core/rules';
 import type { MeltTest, Walls } from '@dagboek/core/box';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
-import type { Stage } from '@dagboek/core/cut';
+import type { Purpose, Stage, Ways } from '@dagboek/core/cut';
+import type { Expected } from '../kinds/board.ts';
 import type { FishBled, FishDispatched, FishIced, FishReleased, Layer } from '../kinds/deck.ts';
 import type { FishPictured } from '../kinds/picture.ts';
 import type { Entry } from '../entry.ts';
@@ -33,6 +34,8 @@ export interface BookState extends State {
   readonly places: readonly OwnPlace[];
   /** Error of a way of measuring as the crew have found it, 1 sd in mm; one left out errs as usual. */
   readonly errors: Readonly<Partial<Record<MeasureMethod, number>>>;
+  /** The house way where those who cut disagree. */
+  readonly ways: Ways;
 }
 export interface MemberState extends State {
   readonly kind: 'member';
@@ -136,6 +139,13 @@ export interface CutState extends State {
   readonly fish: readonly string[];
   readonly route: string;
   readonly by: string;
+  readonly purpose: Purpose;
+  /** What each weighing should come to, written down before the first cut; empty where nobody did. */
+  readonly expected: readonly Expected[];
+  /** Where this cut differs from the house way. */
+  readonly ways: Ways;
+  /** Steps that were noted as done, in order. */
+  readonly steps: readonly Timed<{ step: string; entryId: string }>[];
   readonly stages: Readonly<Partial<Record<Stage, Timed<{ massG: number }>>>>;
   readonly byproducts: readonly Timed<{ what: string; massG: number; use: string; entryId: string }>[];
   readonly found: readonly Timed<{ text: string }>[];

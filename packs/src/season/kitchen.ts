@@ -1,4 +1,6 @@
-import { expectedStage } from '@dagboek/core/cut';
+import { type PastCut, expectedStage, type Stage, YieldModel } from '@dagboek/core/cut';
+import { expectedWeight } from '@dagboek/core/measure';
+import type { Expected } from '@dagboek/journal';
 import type { Species } from '../load.ts';
 import type { Tern } from './crew.ts';
 import { DAY, HOUR, MIN, type Scribe } from './scribe.ts';
@@ -28,6 +30,35 @@ const DISHES = [
 ];
 const METHODS = ['pan-fried', 'roasted', 'grilled', 'poached', 'steamed', 'simmered in a sauce'] as const;
 
+/** What the crew's own cuts have taught so far, by what comes off and stage: the expectation of the next is written out of it. */
+export type Learned = Map<string, PastCut[]>;
+const STAGES = ['gutted', 'fillets', 'trimmed'] as const;
+const keyOf = (species: Species, stage: Stage): string =>
+  stage === 'gutted' ? stage : `${species.keeping === 'ray' ? 'wings' : 'fillets'} ${stage}`;
+
+/** A cut as the yield model takes it, and what it should come to. */
+const asked = (
+  species: Species,
+  by: string,
+  massG: number,
+  usual: readonly [number, number],
+): Omit<PastCut, 'share'> => ({
+  species: species.id,
+  by,
+  massG,
+  usual,
+  usualG: expectedWeight(species, (species.usualMm[0] + species.usualMm[1]) / 2).massG,
+});
+const expectedOf = (learned: Learned, species: Species, by: string, massG: number): Expected[] =>
+  STAGES.flatMap((stage): Expected[] => {
+    const usual = species.yields[stage];
+    // Nobody guts a ray before its wings come off.
+    if (!usual || (stage === 'gutted' && species.keeping === 'ray')) return [];
+    const e = new YieldModel(learned.get(keyOf(species, stage)) ?? []).expect(asked(species, by, massG, usual));
+    const short = (x: number): number => Math.round(x * 1e4) / 1e4;
+    return [{ stage, low: short(e.low), mid: short(e.mid), high: short(e.high), n: e.n }];
+  });
+
 /**
  * The evening's cutting: fish of a kind together, weighed at each stage, packed. `skill` 0..1 moves the yield within
  * the species' usual range, so that the one with the knife can be seen to learn.
@@ -40,6 +71,9 @@ export function cutAndPack(
   by: string,
   skill: number,
   nextNumber: () => number,
+  learned: Learned,
+  /** Each step was noted too, not the weighings alone. */
+  stepwise: boolean,
 ): MadePack[] {
   const packs: MadePack[] = [];
   let at = startMs;
@@ -48,7 +82,16 @@ export function cutAndPack(
     const massG = group.reduce((g, k) => g + k.massG, 0);
     const cut = s.id(at);
     const fish = group.map((k) => k.id);
-    s.note('cut.started', cut, at, by, { fish, route: CUTS[species.keeping] ?? 'fillet from the tail', by });
+    const count = group.reduce((n, k) => n + k.count, 0);
+    s.note('cut.started', cut, at, by, {
+      fish,
+      route: CUTS[species.keeping] ?? 'fillet from the tail',
+      by,
+      expected: expectedOf(learned, species, by, massG / count),
+    });
+    if (stepwise)
+      for (const [i, step] of ['hands', 'wipe'].entries())
+        s.aside('cut.stepped', cut, at + (i + 1) * 15_000, by, { step });
     const weigh = (stage: 'round' | 'gutted' | 'fillets' | 'trimmed', g: number, min: number): number => {
       s.note('cut.weighed', cut, (at += min * MIN), by, { stage, massG: Math.round(g) });
       return Math.round(g);
@@ -64,6 +107,19 @@ export function cutAndPack(
     const gutted = weigh('gutted', share('gutted', round), 3 * group.length);
     const fillets = weigh('fillets', share('fillets', gutted), 4 * group.length);
     const trimmed = weigh('trimmed', share('trimmed', fillets), 3 * group.length);
+    for (const [stage, g] of [
+      ['gutted', gutted],
+      ['fillets', fillets],
+      ['trimmed', trimmed],
+    ] as const) {
+      const usual = species.yields[stage];
+      if (!usual) continue;
+      const key = keyOf(species, stage);
+      learned.set(key, [
+        ...(learned.get(key) ?? []),
+        { ...asked(species, by, round / count, usual), share: g / round },
+      ]);
+    }
     if (s.chance(0.5))
       s.note('cut.byproduct', cut, at + MIN, by, {
         what: 'frame and head',
@@ -85,7 +141,7 @@ export function cutAndPack(
       const id = s.id((at += 2 * MIN));
       const frozen = halves === 2 && i === 1 ? true : s.chance(0.22);
       const number = nextNumber();
-      const pieces = Math.max(1, Math.round((group.reduce((n, k) => n + k.count, 0) * 2) / halves));
+      const pieces = Math.max(1, Math.round((count * 2) / halves));
       const mass = Math.max(1, Math.floor(trimmed / halves));
       s.note('pack.stored', id, at, by, {
         number,

@@ -4,7 +4,7 @@ import type { Entry } from '@dagboek/journal';
 import type { Species } from '../load.ts';
 import { meltTested } from './box-story.ts';
 import { openTheBook } from './crew.ts';
-import { cutAndPack, type MadePack, serve } from './kitchen.ts';
+import { cutAndPack, type Learned, type MadePack, serve } from './kitchen.ts';
 import { correctedApart, fastClock, leftWarm, notedTwice, stung } from './mishaps.ts';
 import { DAY, HOUR, MIN, Scribe } from './scribe.ts';
 import { writeToday } from './today.ts';
@@ -66,6 +66,7 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   let packNumber = 0;
   const nextNumber = (): number => ++packNumber;
   const freezer: MadePack[] = [];
+  const learned: Learned = new Map();
   OUTINGS.forEach((o, i) => {
     const day = addDays(today, -o.daysAgo);
     const startMs = epochMs(instantOf(day, s.pick(['06:30', '07:10', '08:00', '09:20']), rules.timeZone));
@@ -87,7 +88,18 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
     if (o.daysAgo === 42) correctedApart(others, tern, readOnce(s.entries, trip.kept));
     if (o.daysAgo === 70) notedTwice(s, tern, trip.tripId, trip.endMs - 40 * MIN, o.fish + 1);
     if (trip.kept.length > 0)
-      homeward(s, rules.timeZone, tern, trip.kept, trip.endMs, 0.25 + 0.55 * progress, nextNumber, freezer, nowMs);
+      homeward(
+        s,
+        rules.timeZone,
+        tern,
+        trip.kept,
+        trip.endMs,
+        0.25 + 0.55 * progress,
+        nextNumber,
+        freezer,
+        nowMs,
+        learned,
+      );
     if (o.daysAgo === 28) leftWarm(s, tern, trip.tripId, trip.endMs - 30 * MIN, o.fish + 1, nextNumber());
   });
   // A pack that was forgotten, and thrown away knowingly.
@@ -97,6 +109,7 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   // Tonight's dinner thaws in the fridge, should nothing be caught.
   const tonight = freezer.at(-1);
   if (tonight) s.note('pack.moved', tonight.id, nowMs - 7 * HOUR, tern.tomas, { place: 'fridge' });
+  s.aside('book.way', tern.book, nowMs - 300 * DAY, tern.tomas, { of: 'guts', is: 'bait' });
   meltTested(s, tern.blueBox, nowMs - 265 * DAY, tern.tomas);
   writeToday(s, others, tern, rules, today);
   return [...s.entries, ...others.entries].filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
@@ -124,6 +137,7 @@ function homeward(
   nextNumber: () => number,
   freezer: MadePack[],
   nowMs: number,
+  learned: Learned,
 ): void {
   const cutter = s.chance(0.8) ? tern.tomas : tern.ilse;
   const packs = cutAndPack(
@@ -134,6 +148,8 @@ function homeward(
     cutter,
     cutter === tern.tomas ? skill : 0.5,
     nextNumber,
+    learned,
+    nowMs - endMs < 30 * DAY,
   );
   packs
     .filter((p) => !p.frozen)

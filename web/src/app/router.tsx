@@ -36,6 +36,10 @@ export const router = createBrowserRouter([
       { path: '/box', lazy: async () => ({ Component: (await import('../box/box-page.tsx')).BoxPage }) },
       { path: '/board', lazy: async () => ({ Component: (await import('../board/board-page.tsx')).BoardPage }) },
       { path: '/board/:id', lazy: async () => ({ Component: (await import('../board/cut-page.tsx')).CutPage }) },
+      {
+        path: '/board/:id/steps',
+        lazy: async () => ({ Component: (await import('../board/steps-page.tsx')).StepsPage }),
+      },
       { path: '/larder', lazy: async () => ({ Component: (await import('../larder/larder-page.tsx')).LarderPage }) },
       { path: '/larder/:id', lazy: async () => ({ Component: (await import('../larder/pack-page.tsx')).PackPage }) },
       { path: '/table', lazy: async () => ({ Component: (await import('../table/table-page.tsx')).TablePage }) },

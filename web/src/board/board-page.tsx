@@ -1,5 +1,9 @@
 import {
+  ANY_G,
   custodyOf,
+  expectationsFor,
+  longestOf,
+  onTheBoard,
   fishForTheBoard,
   type FishState,
   freshnessOfFish,
@@ -19,13 +23,16 @@ import { Page, Row } from '../kit/page.tsx';
 import { usePen } from '../kit/pen.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { useCrew } from '../kit/crew.ts';
+import { useKept } from '../kit/use-kept.ts';
 import { useNow } from '../kit/use-now.ts';
 import { Paged } from '../kit/ui/paged.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
-import { type RouteName, routesFor } from '@dagboek/core/cut';
+import { proposeRoutes, type Purpose, type RouteName, routesFor } from '@dagboek/core/cut';
+import { HouseWays } from './house-ways.tsx';
+import { WhichRoute } from './which-route.tsx';
 import { sayStiff, shortStiff, STIFF_WHY } from '../kit/stiff-words.ts';
 import { massParts, sayLength } from '../kit/units.ts';
 
@@ -49,12 +56,14 @@ export function BoardPage() {
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [by, setBy] = useState<string | null>(null);
   const [route, setRoute] = useState<RouteName | null>(null);
+  const [pan, setPan] = useKept('board.pan-cm', 28);
+  const [purpose, setPurpose] = useState<Purpose>('pan');
   const [trouble, setTrouble] = useState<string | null>(null);
   const first = waiting.find((f) => f.id === chosen[0]) ?? null;
   const species = byId(first?.species);
   const routes = routesFor(species);
   const knife = by ?? lastBy ?? pen;
-  const way = route && routes.includes(route) ? route : routes[0];
+  const lies = onTheBoard(book, chosen, species);
   const toggle = (f: FishState): void => {
     setTrouble(null);
     if (chosen.includes(f.id)) return setChosen(chosen.filter((x) => x !== f.id));
@@ -70,7 +79,9 @@ export function BoardPage() {
   const start = async (): Promise<void> => {
     if (!knife || !way) return;
     const id = newId();
-    const r = await write('cut.started', id, { fish: [...chosen], route: way, by: knife });
+    const massG = lies.knownG === null ? null : lies.knownG / Math.max(1, lies.count);
+    const expected = species ? expectationsFor(book, { species, route: way, by: knife, massG }, byId) : [];
+    const r = await write('cut.started', id, { fish: [...chosen], route: way, by: knife, purpose, expected });
     if (r.ok) void navigate(`/board/${id}`);
     else setTrouble(r.why);
   };
@@ -82,6 +93,18 @@ export function BoardPage() {
     const s = stiffOf(id);
     return s ? [shortStiff(s)] : [];
   };
+  const proposals = species
+    ? proposeRoutes(species, {
+        massG: lies.knownG ?? lies.count * ANY_G,
+        count: lies.count,
+        purpose,
+        stiff: chosen.map((id) => stiffOf(id)?.now ?? null).find((x) => x === 'stiff' || x === 'setting in') ?? null,
+        lengthMm: longestOf(lies.fish),
+        panMm: purpose === 'whole' && pan > 0 ? pan * 10 : null,
+      })
+    : [];
+  const offered = species ? proposals.map((p) => p.route) : routes;
+  const way = route && offered.includes(route) ? route : offered[0];
   const open = book.cutsWithoutPack();
   return (
     <Page
@@ -172,11 +195,15 @@ export function BoardPage() {
                   )
                 );
               })}
-              <Chips
-                label="Cut"
-                options={routes.map((value) => ({ value, text: value }))}
-                value={way ?? null}
-                onChange={setRoute}
+              <WhichRoute
+                species={species}
+                proposals={proposals}
+                purpose={purpose}
+                onPurpose={(p) => (setPurpose(p), setRoute(null))}
+                route={way ?? null}
+                onRoute={setRoute}
+                pan={pan}
+                onPan={setPan}
               />
               <Chips
                 label="Who has the knife"
@@ -222,6 +249,7 @@ export function BoardPage() {
             Cut away from hand and body, and know where the blade goes if it slips. Dry hands, a cut-proof glove on the
             other one. Wash and cover cuts.
           </p>
+          <HouseWays />
           <h2 className="ruled">Cut before it is stiff, or after</h2>
           <p>
             A stiff fish tears and leaves meat on the bone: usually 1 to 10 hours after death it sets in, and passes

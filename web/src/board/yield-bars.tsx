@@ -1,5 +1,6 @@
-import { againstUsual, expectedStage, massBalance, routeOf, stagesOf } from '@dagboek/core/cut';
-import { type CutState, weighingsOf } from '@dagboek/journal';
+import { massBalance, routeOf, stagesOf } from '@dagboek/core/cut';
+import { PLATE_G } from '@dagboek/core/plates';
+import { againstExpected, bracketsOf, type CutState, weighingsOf } from '@dagboek/journal';
 import { percent } from '../kit/format.ts';
 import type { Species } from '../kit/catalogue.ts';
 import { useWidth } from '../kit/use-width.ts';
@@ -13,7 +14,8 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
   const balance = result.ok ? result.balance : null;
   const top = Math.max(round ?? 0, ...Object.values(cut.stages).map((s) => s.massG), 1);
   const route = routeOf(cut.route);
-  const usualMeat = species && round !== null ? expectedStage(species, 'trimmed', round, route) : null;
+  const judged = againstExpected(cut);
+  const written = cut.expected.length > 0 ? Math.max(...cut.expected.map((e) => e.n)) : null;
   const x = (g: number): number => (g / top) * (width - 4) + 2;
   return (
     <div ref={ref} className="yield">
@@ -21,7 +23,8 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
       {round === null && <p>Weigh it whole first, and every stage stands against it.</p>}
       {stagesOf(route, cut.stages).map(({ stage, name }) => {
         const g = cut.stages[stage]?.massG ?? null;
-        const usual = species && round !== null ? expectedStage(species, stage, round, route) : null;
+        const brackets = bracketsOf(cut, species, stage, round);
+        const usual = brackets && ([brackets.lowG, brackets.highG] as const);
         const [n, u] = massParts(g ?? 0);
         return (
           <div key={stage} className="bar">
@@ -70,8 +73,8 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
       {balance?.yield !== null && balance && (
         <p>
           <b>{percent(balance.yield)}</b> of the whole fish is meat to eat
-          {usualMeat && cut.stages.trimmed
-            ? `, ${{ under: 'under the usual', usual: 'in the usual run', over: 'over the usual' }[againstUsual(cut.stages.trimmed.massG, usualMeat)]}`
+          {judged
+            ? `, ${{ under: 'under what was expected', usual: 'within what was expected', over: 'over what was expected' }[judged.verdict]}`
             : ''}
           .
           {balance.unaccountedG !== null
@@ -79,7 +82,26 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
             : ''}
         </p>
       )}
-      <small>Brackets: typical of the species, not a fact about this fish.</small>
+      {judged && Math.abs(judged.offG) >= 5 && (
+        <p>
+          {judged.offG < 0
+            ? `${sayGrams(-judged.offG)} fewer than the middle of it: ${sayPlates(-judged.offG)} stayed on the frame.`
+            : `${sayGrams(judged.offG)} more than the middle of it: ${sayPlates(judged.offG)}.`}
+        </p>
+      )}
+      <small>
+        {written === null
+          ? 'Brackets: typical of the species; nothing was written down before this cut.'
+          : written > 0
+            ? `Brackets: written down before the cut, out of ${written} cuts of this kind in the book; they hold nine in ten.`
+            : 'Brackets: written down before the cut; typical of the species, since the book has too few cuts of it.'}
+      </small>
     </div>
   );
 }
+
+/** A mass as a share of a plate, in words. */
+const sayPlates = (g: number): string => {
+  const plates = g / PLATE_G;
+  return plates < 0.15 ? 'a mouthful' : `${Math.round(plates * 10) / 10} of a plate`;
+};

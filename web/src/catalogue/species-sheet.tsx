@@ -1,5 +1,6 @@
 import type { Species } from '@dagboek/catalogue';
 import { LENGTH_WORDS } from '@dagboek/core/rules';
+import { routeOf, routesFor, stepIds, stepOf } from '@dagboek/core/cut';
 import { deepSentences } from '@dagboek/core/harm';
 import { type KeyedSpecies, keyTable, splitPair, type Trait } from '@dagboek/core/key';
 import type { FigureOptions, FigureSpec, Part } from '@dagboek/figure';
@@ -34,8 +35,16 @@ const optionsFor = (view: View, s: Species): FigureOptions =>
       : view === 'dispatch'
         ? { target: true }
         : view === 'cuts'
-          ? { cuts: s.figure.plan === 'squid' ? 'butterfly' : 'fillet' }
+          ? { cuts: { later: knifeLines(s), named: true } }
           : {};
+
+/** Lines of the knife on the route that suits it best; shears, scraper and tweezers left out. */
+const knifeLines = (s: Species) =>
+  routesFor(s)
+    .slice(0, 1)
+    .flatMap((r) => stepIds(routeOf(r).steps))
+    .flatMap((id) => (stepOf(id)?.pose || stepOf(id)?.caution ? (stepOf(id)?.lines ?? []) : []))
+    .filter((l) => l !== 'venomous spines' && l !== 'gills' && l !== 'v-cut' && l !== 'dark line');
 
 /** A mark worth knowing: a trait that parts this species from one it is taken for. */
 interface Mark {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { lazySoon } from '../kit/lazy-soon.tsx';
 
-const ScaleDialog = lazySoon(async () => ({ default: (await import('./scale-dialog.tsx')).ScaleDialog }));
+const ScaleDialog = lazySoon(async () => ({ default: (await import('../kit/scale-dialog.tsx')).ScaleDialog }));
 
 /** The key that reads the scale: a settled reading is taken by one tap. `aboutG`: what the fish is reckoned at, for the stand-in. */
 export function ScaleKey({ fish, aboutG, onTake }: { fish: FishState; aboutG: number; onTake: (g: number) => void }) {
@@ -11,7 +11,7 @@ export function ScaleKey({ fish, aboutG, onTake }: { fish: FishState; aboutG: nu
   return (
     <>
       <DeckKey type="button" name="Scale" note="takes a settled reading" onClick={() => setOpen(true)} />
-      {open && <ScaleDialog fish={fish} aboutG={aboutG} onTake={onTake} onClose={() => setOpen(false)} />}
+      {open && <ScaleDialog ofId={fish.id} aboutG={aboutG} onTake={onTake} onClose={() => setOpen(false)} />}
     </>
   );
 }

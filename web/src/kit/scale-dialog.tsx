@@ -1,30 +1,30 @@
-import type { FishState } from '@dagboek/journal';
 import { useState } from 'react';
-import { DeckKey } from '../kit/deck-key.tsx';
-import { Dialog } from '../kit/ui/dialog.tsx';
-import { massParts, sayMass } from '../kit/units.ts';
-import { useScale } from '../kit/use-scale.ts';
+import { DeckKey } from './deck-key.tsx';
+import { Dialog } from './ui/dialog.tsx';
+import { massParts, sayMass } from './units.ts';
+import { useScale } from './use-scale.ts';
 
 const WORDS = {
   lost: 'No reading. Is it switched on?',
-  empty: 'Hang the fish on it.',
+  empty: 'Nothing is on it yet.',
   swings: 'It swings: wait a moment.',
   settled: 'Settled.',
 } as const;
 
 /** What the scale reads, and the key that takes it once it has settled. */
 export function ScaleDialog({
-  fish,
+  ofId,
   aboutG,
   onTake,
   onClose,
 }: {
-  fish: FishState;
+  /** What is weighed: the same weighs the same again on the simulated scale. */
+  ofId: string;
   aboutG: number;
   onTake: (g: number) => void;
   onClose: () => void;
 }) {
-  const scale = useScale(true, fish.id, aboutG);
+  const scale = useScale(true, ofId, aboutG);
   // What hangs on it beside the fish: a bag, a sling.
   const [tareG, setTareG] = useState(0);
   const g = 'g' in scale ? Math.max(0, scale.g - tareG) : null;

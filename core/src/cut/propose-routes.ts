@@ -1,0 +1,163 @@
+import type { StiffNow } from '../fresh/index.ts';
+import { PLATE_G } from '../plates/index.ts';
+import type { SpeciesFacts } from '../species/index.ts';
+import { expectedStage } from './expected-yield.ts';
+import type { Purpose } from './route/cut-case.ts';
+import { type CutRoute, type RouteName, routeOf } from './routes.ts';
+import { type Cuttable, routesFor } from './routes-for.ts';
+
+/** A route for the fish in hand: what it gives, and what speaks for or against it. */
+export interface Proposal {
+  readonly route: RouteName;
+  /** What comes off the board to be packed or cooked, g. */
+  readonly offBoardG: number;
+  readonly onTheBone: boolean;
+  readonly plates: number;
+  readonly reasons: readonly string[];
+}
+
+export interface ProposeFor {
+  /** Of all fish together, g. */
+  readonly massG: number;
+  readonly count: number;
+  readonly purpose: Purpose;
+  /** Null where nothing is known of it. */
+  readonly stiff: StiffNow | null;
+  /** Length of one, mm; null where it was not measured. */
+  readonly lengthMm: number | null;
+  /** The pan or dish that it must lie in, mm; null for any. */
+  readonly panMm: number | null;
+}
+
+export interface ProposeSpecies extends Cuttable, Pick<SpeciesFacts, 'yields'> {
+  readonly figure: Cuttable['figure'] & { readonly gill?: { readonly u: number } };
+}
+
+/** Raw fish on the bone for one adult, g: whole, and in steaks or as a tail without its head. */
+const WHOLE_PLATE_G = 400;
+const BONE_PLATE_G = 220;
+/** Head and guts off, share of the whole: 58 to 70 in a hundred. */
+const HEADED = 0.64;
+const TAIL_ALONE = 0.5;
+/** Below, a fillet is a mouthful; above, a fish wants steaks or loins, g. */
+const SMALL_G = 300;
+const LARGE_G = 3500;
+
+const FILLETS: readonly RouteName[] = [
+  'fillet from the head',
+  'fillet from the tail',
+  'flatfish, four fillets',
+  'flatfish, two fillets',
+  'four loins',
+  'wings',
+  'tube and arms',
+  'field way, frame and guts in one',
+];
+const WHOLE: readonly RouteName[] = [
+  'whole for the pan',
+  'flatfish, whole',
+  'butterfly',
+  'gutted whole',
+  'tail on the bone',
+];
+
+/** Which routes serve a purpose, best first; what is left out serves it less. */
+const SERVES: Readonly<Record<Purpose, readonly RouteName[]>> = {
+  pan: [...FILLETS, 'steaks', 'tail on the bone', 'butterfly'],
+  whole: WHOLE,
+  raw: FILLETS,
+  freezer: [...FILLETS, 'steaks', 'gutted whole'],
+  stock: ['gutted whole', 'flatfish, whole', 'tail on the bone'],
+};
+
+function gives(
+  species: ProposeSpecies,
+  route: CutRoute,
+  massG: number,
+): Pick<Proposal, 'offBoardG' | 'onTheBone' | 'plates'> {
+  const mid = (stage: 'gutted' | 'trimmed'): number => {
+    const usual = expectedStage(species, stage, massG, { ...route, usual: [stage] });
+    return usual ? (usual[0] + usual[1]) / 2 : massG * (stage === 'gutted' ? 0.85 : 0.38);
+  };
+  const plates = (g: number, plateG: number): number => Math.floor(g / plateG + 1e-9);
+  if (route.form === 'fillets' || route.form === 'wings' || route.name === 'tube and arms') {
+    const g = mid('trimmed');
+    return { offBoardG: g, onTheBone: false, plates: plates(g, PLATE_G) };
+  }
+  if (route.name === 'steaks' || route.name === 'tail on the bone' || route.name === 'butterfly') {
+    const g = massG * (route.name === 'tail on the bone' ? TAIL_ALONE : HEADED);
+    return { offBoardG: g, onTheBone: route.name !== 'butterfly', plates: plates(g, BONE_PLATE_G) };
+  }
+  return { offBoardG: mid('gutted'), onTheBone: true, plates: plates(massG, WHOLE_PLATE_G) };
+}
+
+const isFilleting = (r: RouteName): boolean => FILLETS.includes(r) && r !== 'tube and arms';
+
+/**
+ * The routes that a species takes, best first for what it is meant for, with what each gives and why. Empty for what is never eaten.
+ * Masses in g above 0, lengths in mm.
+ */
+export function proposeRoutes(species: ProposeSpecies, of: ProposeFor): Proposal[] {
+  const eachG = of.massG / Math.max(1, of.count);
+  const serves = SERVES[of.purpose];
+  const scored = routesFor(species).map((name, usual) => {
+    const route = routeOf(name);
+    const reasons: string[] = [];
+    const place = serves.indexOf(name);
+    // Whole, the purpose orders them; else what is usual of the species does.
+    const [byPlace, byUsual] = of.purpose === 'whole' || of.purpose === 'stock' ? [0.3, 0.02] : [0.05, 0.3];
+    let score = place < 0 ? -4 : 2 - place * byPlace;
+    score -= usual * byUsual;
+    if (place < 0) reasons.push(AGAINST[of.purpose]);
+    else if (place < 3) reasons.push(FOR[of.purpose]);
+    if (of.stiff === 'stiff' || of.stiff === 'setting in') {
+      if (isFilleting(name)) {
+        score -= 2.5;
+        reasons.push('It is stiff now: it tears, and more stays on the frame. Wait, or leave it whole.');
+      } else if (WHOLE.includes(name)) reasons.push('Stiffness does it no harm.');
+    }
+    if (eachG < SMALL_G && isFilleting(name)) {
+      score -= 2;
+      reasons.push('So small a fish gives a mouthful a side; whole or butterflied more is eaten of it.');
+    }
+    if (eachG > LARGE_G && WHOLE.includes(name) && name !== 'gutted whole') {
+      score -= 2;
+      reasons.push('Too thick to cook through evenly in one.');
+    }
+    if (eachG > LARGE_G && (name === 'steaks' || name === 'four loins')) {
+      score += 0.6;
+      reasons.push('Large enough for pieces as thick as two fingers.');
+    }
+    if (of.panMm !== null && of.lengthMm !== null && (name === 'whole for the pan' || name === 'flatfish, whole'))
+      reasons.push(inPan(of.lengthMm, of.panMm, species.figure.gill?.u ?? 0.25));
+    return { score, usual, proposal: { route: name, ...gives(species, route, of.massG), reasons } };
+  });
+  return scored.sort((a, b) => b.score - a.score || a.usual - b.usual).map((s) => s.proposal);
+}
+
+const FOR: Readonly<Record<Purpose, string>> = {
+  pan: 'Boneless, even, and done in minutes.',
+  whole: 'Cooked on the bone it stays moist, and nothing is left on a frame.',
+  raw: 'Lean pieces without bone, dark line or skin.',
+  freezer: 'Freezes fast and flat, and leaves little air around it.',
+  stock: 'The whole of it goes into the pot, without gills.',
+};
+const AGAINST: Readonly<Record<Purpose, string>> = {
+  pan: 'Takes longer to cook, and has bones.',
+  whole: 'It comes apart on the way.',
+  raw: 'Bones and skin would have to come off all the same.',
+  freezer: 'Takes more room, and freezes slowly.',
+  stock: 'What makes a stock is left over from it anyway.',
+};
+
+/** Whether a fish lies in a pan: whole, without its head, or not. */
+function inPan(lengthMm: number, panMm: number, headU: number): string {
+  const cm = (mm: number): string => String(Math.round(mm / 10));
+  if (lengthMm <= panMm) return `${cm(lengthMm)} cm lie in a pan of ${cm(panMm)}.`;
+  const headless = lengthMm * (1 - headU);
+  if (headless <= panMm)
+    return `${cm(lengthMm)} cm are too long for a pan of ${cm(panMm)}; without its head ${cm(headless)} are left, and fit.`;
+  const body = headless - lengthMm * 0.14;
+  if (body <= panMm) return `Head and tail off, ${cm(body)} cm of it lie in a pan of ${cm(panMm)}.`;
+  return `Even without head and tail ${cm(body)} cm are longer than a pan of ${cm(panMm)}: halve it, or take the oven.`;
+}

@@ -1,0 +1,102 @@
+import {
+  cutCase,
+  nextStep,
+  routeOf,
+  type Stage,
+  type StepDue,
+  type StepSpecies,
+  stepsOf,
+  stepsUpTo,
+  type Ways,
+} from '@dagboek/core/cut';
+import type { SpeciesFacts } from '@dagboek/core/species';
+import { ANY_G } from '../line/body-of.ts';
+import { massOf } from '../line/mass-of.ts';
+import type { Book } from '../state/book.ts';
+import type { CutState, FishState } from '../state/states.ts';
+
+type ById = (id: string | null | undefined) => (SpeciesFacts & StepSpecies) | null;
+
+/** The house way; of a cut, with what is done otherwise this time. */
+export const waysOf = (book: Book, cut?: Pick<CutState, 'ways'>): Ways => ({
+  ...book.all('book')[0]?.ways,
+  ...cut?.ways,
+});
+
+/** What lies on the board together, and what was known of it before. */
+export interface OnTheBoard {
+  readonly fish: readonly FishState[];
+  readonly count: number;
+  /** All of them together, g, by the scale on deck or out of their lengths; null where one is not known. */
+  readonly knownG: number | null;
+  /** Every one was on the scale. */
+  readonly weighed: boolean;
+}
+
+/** The fish of a cut. */
+export function onTheBoard(book: Book, fishIds: readonly string[], species: SpeciesFacts | null): OnTheBoard {
+  const fish = fishIds.flatMap((f) => book.getAny('fish', f) ?? []);
+  const knownG = fish.reduce<number | null>((g, f) => {
+    const m = massOf(f, species);
+    return g === null || !m ? null : g + m.g * f.count;
+  }, 0);
+  return {
+    fish,
+    count: fish.reduce((n, f) => n + f.count, 0),
+    knownG: fish.length === 0 ? null : knownG,
+    weighed: fish.every((f) => f.mass?.how === 'scale'),
+  };
+}
+
+/** Whether fish came gutted onto this board: an earlier cut of them did it. */
+const wasGutted = (book: Book, cut: Pick<CutState, 'id' | 'fish' | 'startedAt'>): boolean =>
+  cut.fish.some((f) =>
+    book
+      .naming('cut', f)
+      .some(
+        (c) =>
+          c.id !== cut.id &&
+          c.startedAt < cut.startedAt &&
+          (c.stages.gutted !== undefined || c.steps.some((s) => s.step === 'guts out')),
+      ),
+  );
+
+/** A cut step by step: all that are due, those done, the one that comes next. */
+export interface CutProgress {
+  readonly steps: readonly StepDue[];
+  readonly done: ReadonlySet<string>;
+  readonly next: StepDue | null;
+  readonly ways: Ways;
+}
+
+/** Where a cut stands on its route. `species`: of its fish. */
+export function progressOf(book: Book, cut: CutState, species: ReturnType<ById>): CutProgress {
+  const ways = waysOf(book, cut);
+  const route = routeOf(cut.route);
+  if (!species) return { steps: [], done: new Set(), next: null, ways };
+  const lies = onTheBoard(book, cut.fish, species);
+  const roundG = cut.stages.round?.massG ?? lies.knownG;
+  const massG = roundG === null ? ANY_G : roundG / Math.max(1, lies.count);
+  const steps = stepsOf(route, cutCase(species, { massG, gutted: wasGutted(book, cut), purpose: cut.purpose, ways }));
+  const noted = cut.steps.map((s) => s.step);
+  const next = nextStep(steps, noted, cut.stages);
+  const reached = next === null ? steps.length : steps.indexOf(next);
+  // What the knife has passed is done or left out; only what was noted or weighed counts as done.
+  const done = new Set(
+    steps
+      .slice(0, reached)
+      .filter((s) => noted.includes(s.id) || (s.weigh && cut.stages[s.weigh] !== undefined))
+      .map((s) => s.id as string),
+  );
+  return { steps, done, next, ways };
+}
+
+/** The steps that lead to a weighing of a cut, the weighing last. */
+export const stepsToward = (progress: CutProgress, stage: Stage): StepDue[] => stepsUpTo(progress.steps, stage);
+
+/** Length of the longest of some fish, mm; null where none was measured. */
+export const longestOf = (fish: readonly FishState[]): number | null =>
+  fish.reduce<number | null>((mm, f) => {
+    const own = f.length ? (f.length.longestMm ?? f.length.mm) : null;
+    return own === null ? mm : Math.max(mm ?? 0, own);
+  }, null);

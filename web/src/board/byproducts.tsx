@@ -1,0 +1,75 @@
+import { massBalance, routeOf, stageName } from '@dagboek/core/cut';
+import { byproductCaution } from '@dagboek/core/harm';
+import { BYPRODUCT_USES, type CutState, weighingsOf } from '@dagboek/journal';
+import { useState } from 'react';
+import type { Species } from '../kit/catalogue.ts';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { Chips, plain } from '../kit/ui/chips.tsx';
+import { Key } from '../kit/ui/key.tsx';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { asTyped, sayGrams, typedAmount, units } from '../kit/units.ts';
+
+/** Parts beside the meat: what, how much, what for; and what was found inside. */
+export function Byproducts({ cut, species }: { cut: CutState; species: Species | null }) {
+  const { write } = useWrite();
+  const [what, setWhat] = useState('frame and head');
+  const caution = byproductCaution(what, species);
+  const [grams, setGrams] = useState('');
+  const [use, setUse] = useState<(typeof BYPRODUCT_USES)[number]>('stock');
+  const [found, setFound] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const add = async (): Promise<void> => {
+    const read = typedAmount('mass', grams);
+    if (!read || Number.isNaN(read.value))
+      return setTrouble(`Give the weight of the by-product, for example ${sayGrams(120)}.`);
+    const massG = read.value;
+    const w = weighingsOf(cut);
+    const balance = massBalance(
+      { ...w, byproducts: { ...w.byproducts, [what]: (w.byproducts[what] ?? 0) + massG } },
+      (s) => stageName(routeOf(cut.route), s),
+      units,
+    );
+    if (!balance.ok) return setTrouble(balance.why);
+    const r = await write('cut.byproduct', cut.id, { what: what.trim(), massG, use, ...asTyped({ massG: read }) });
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) setGrams('');
+  };
+  const note = async (): Promise<void> => {
+    const r = await write('cut.found', cut.id, { text: found.trim() });
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) setFound('');
+  };
+  return (
+    <>
+      <h2>Where the rest goes</h2>
+      <div className="by-row">
+        <div className="field">
+          <label htmlFor="what">What</label>
+          <input id="what" className="input" list="parts" value={what} onChange={(e) => setWhat(e.target.value)} />
+          <datalist id="parts">
+            {['frame and head', 'cheeks', 'throat', 'roe', 'liver', 'trimmings', 'skin', 'guts'].map((p) => (
+              <option key={p} value={p} />
+            ))}
+          </datalist>
+        </div>
+        <Quantity label="Weight of it" amount="mass" value={grams} onChange={setGrams} />
+        <Chips label="For" options={plain(BYPRODUCT_USES)} value={use} onChange={setUse} />
+        <Key onClick={() => void add()} name="Note the part" />
+      </div>
+      <div className="by-row">
+        <div className="field grow">
+          <label htmlFor="found">Found inside: stomach, sex, worms, a cut gut</label>
+          <input id="found" className="input" value={found} onChange={(e) => setFound(e.target.value)} />
+        </div>
+        <Key onClick={() => void note()} name="Note the find" />
+      </div>
+      {caution && (
+        <p className="asks" role="status">
+          {caution}
+        </p>
+      )}
+      <Trouble says={trouble} />
+    </>
+  );
+}

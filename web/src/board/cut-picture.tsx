@@ -1,0 +1,54 @@
+import type { StepDue } from '@dagboek/core/cut';
+import { type CutDrawing, drawSection } from '@dagboek/figure';
+import type { Species } from '../kit/catalogue.ts';
+import { FigurePlate } from '../kit/figure-view.tsx';
+
+/** The lines of some steps as they are drawn: made, this one, to come; each step's first line bears its number. */
+export function linesOf(
+  steps: readonly StepDue[],
+  at: StepDue | null,
+  done: ReadonlySet<string>,
+  numberOf: (s: StepDue) => number,
+): CutDrawing {
+  const now = at?.lines ?? [];
+  const rest = steps.filter((s) => s !== at);
+  const lines = (of: readonly StepDue[]) => of.flatMap((s) => s.lines ?? []).filter((l) => !now.includes(l));
+  return {
+    now,
+    made: lines(rest.filter((s) => done.has(s.id))),
+    later: lines(rest.filter((s) => !done.has(s.id))),
+    numbers: Object.fromEntries(
+      [...steps].reverse().flatMap((s) => (s.lines?.[0] ? [[s.lines[0], String(numberOf(s))]] : [])),
+    ),
+    knife: at?.pose !== undefined,
+  };
+}
+
+/** The fish with the lines of the knife, and the blade in section beside it. */
+export function CutPicture({
+  species,
+  cuts,
+  at,
+  size,
+  section = true,
+}: {
+  species: Species;
+  cuts: CutDrawing;
+  at: StepDue | null;
+  size: number;
+  section?: boolean;
+}) {
+  const blade = section && at?.pose ? drawSection(species.figure, at.pose, species.shape.widthToDepth, 128) : null;
+  return (
+    <div className="cut-picture">
+      <FigurePlate spec={species.figure} size={size} options={{ cuts }} />
+      {blade && (
+        <figure className="section">
+          {/* The drawing comes from our own pure function. */}
+          <div dangerouslySetInnerHTML={{ __html: blade.svg }} />
+          <figcaption>In section: {at?.pose}</figcaption>
+        </figure>
+      )}
+    </div>
+  );
+}

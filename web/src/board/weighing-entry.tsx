@@ -1,0 +1,108 @@
+import { nextStep, type StageOf } from '@dagboek/core/cut';
+import { saySpan } from '@dagboek/core/time';
+import { bracketsOf, type CutProgress, type CutState, stepsToward } from '@dagboek/journal';
+import type { Species } from '../kit/catalogue.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { HazardStrip } from '../kit/hazard-strip.tsx';
+import { Row } from '../kit/page.tsx';
+import { useWidth } from '../kit/use-width.ts';
+import { KeyLink } from '../kit/ui/key.tsx';
+import { sayGramsRange } from '../kit/units.ts';
+import { CutPicture, linesOf } from './cut-picture.tsx';
+import { Histamine } from './histamine.tsx';
+import { StepList } from './step-list.tsx';
+import { useWeighing } from './use-weighing.ts';
+import { Asked, WeighField } from './weigh-field.tsx';
+
+/** The weighing that comes next: what to do before it, drawn on this fish, and the weight. */
+export function WeighingEntry({
+  cut,
+  progress,
+  stage,
+  species,
+  known,
+  weighed,
+  startedAt,
+  since,
+}: {
+  cut: CutState;
+  progress: CutProgress;
+  stage: StageOf;
+  species: Species;
+  /** What was known of the fish before, g. */
+  known: number | null;
+  weighed: boolean;
+  startedAt: string;
+  since: number;
+}) {
+  const weighing = useWeighing(cut, species, stage.stage, known);
+  const [ref, width] = useWidth(490);
+  const steps = stepsToward(progress, stage.stage);
+  const cuts = steps.filter((s) => !s.weigh);
+  const at = nextStep(cuts, [...progress.done], {});
+  const numberOf = (s: { id: string }): number => progress.steps.findIndex((x) => x.id === s.id) + 1;
+  const brackets = bracketsOf(cut, species, stage.stage, cut.stages.round?.massG ?? known);
+  const { caution } = stage;
+  const aboutG = stage.stage === 'round' ? known : (brackets?.midG ?? null);
+  return (
+    <Row
+      className="open-entry"
+      time={
+        <>
+          <b className="now-time">{startedAt}</b>
+          <span>on the board</span>
+          <b className="since">{saySpan(since)}</b>
+        </>
+      }
+    >
+      <h2 className="step-sentence">{stage.todo}</h2>
+      <HazardStrip hazards={species.hazards} aid={species.id} />
+      {stage.stage === 'round' && <Histamine cut={cut} />}
+      {caution && (
+        <div className="hazard-strip blade" role="note">
+          <strong>Blade</strong>
+          <p>{caution}</p>
+        </div>
+      )}
+      <div className="cut-body">
+        <div className="cut-figure" ref={ref}>
+          <CutPicture
+            species={species}
+            size={Math.min(560, Math.max(300, width))}
+            at={at}
+            cuts={linesOf(cuts, at, progress.done, numberOf)}
+            section={false}
+          />
+          <StepList steps={cuts} at={at} done={progress.done} numberOf={numberOf} />
+        </div>
+        <WeighField
+          label={stage.name}
+          of={`${cut.id}${stage.stage.length}`}
+          weighing={weighing}
+          aboutG={aboutG}
+          autoFocus
+          onEnter={() => void weighing.weigh()}
+          hint={
+            weighing.suggested !== null
+              ? weighed
+                ? 'As weighed on deck. Weigh again if it has drained.'
+                : 'Estimated from the length; better weighed.'
+              : brackets
+                ? `Expected ${sayGramsRange(brackets.lowG, brackets.highG)}.`
+                : undefined
+          }
+        />
+      </div>
+      <Asked asked={weighing.asked} />
+      <div className="keys foot-keys">
+        <DeckKey
+          act
+          name={`${stage.short ?? stage.name} weighed`}
+          note={weighing.asked ? 'writes it as it stands' : 'writes the weight'}
+          onClick={() => void weighing.weigh()}
+        />
+        <KeyLink to={`/board/${cut.id}/steps`} name="Step by step" note="one a screen, for gloves" />
+      </div>
+    </Row>
+  );
+}
