@@ -12,6 +12,7 @@ import {
 } from '@dagboek/core/cut';
 import { expectedWeight } from '@dagboek/core/measure';
 import type { SpeciesFacts } from '@dagboek/core/species';
+import { epochMs } from '@dagboek/core/time';
 import type { Expected } from '../kinds/board.ts';
 import type { Book } from '../state/book.ts';
 import type { CutState } from '../state/states.ts';
@@ -126,7 +127,8 @@ export function knifeOf(book: Book, by: string, speciesId: string | null, byId: 
   const mine = book
     .all('cut')
     .slice(-LATEST)
-    .filter((c) => c.by === by);
+    .filter((c) => c.by === by)
+    .sort((a, b) => epochMs(a.startedAt) - epochMs(b.startedAt));
   const scored = mine.flatMap((cut) => {
     const a = againstExpected(cut);
     return a ? [{ cut, a }] : [];

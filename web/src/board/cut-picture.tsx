@@ -24,31 +24,20 @@ export function linesOf(
   };
 }
 
-/** The fish with the lines of the knife, and the blade in section beside it. */
-export function CutPicture({
-  species,
-  cuts,
-  at,
-  size,
-  section = true,
-}: {
-  species: Species;
-  cuts: CutDrawing;
-  at: StepDue | null;
-  size: number;
-  section?: boolean;
-}) {
-  const blade = section && at?.pose ? drawSection(species.figure, at.pose, species.shape.widthToDepth, 128) : null;
+/** The fish with the lines of the knife. */
+export function CutPicture({ species, cuts, size }: { species: Species; cuts: CutDrawing; size: number }) {
+  return <FigurePlate spec={species.figure} size={size} options={{ cuts }} />;
+}
+
+/** How the blade lies, in a cut through this fish. */
+export function BladeSection({ species, at }: { species: Species; at: StepDue }) {
+  if (!at.pose) return null;
+  const { svg } = drawSection(species.figure, at.pose, species.shape.widthToDepth, 128);
   return (
-    <div className="cut-picture">
-      <FigurePlate spec={species.figure} size={size} options={{ cuts }} />
-      {blade && (
-        <figure className="section">
-          {/* The drawing comes from our own pure function. */}
-          <div dangerouslySetInnerHTML={{ __html: blade.svg }} />
-          <figcaption>In section: {at?.pose}</figcaption>
-        </figure>
-      )}
-    </div>
+    <figure className="section">
+      {/* The drawing comes from our own pure function. */}
+      <div dangerouslySetInnerHTML={{ __html: svg }} />
+      <figcaption>Blade {at.pose}</figcaption>
+    </figure>
   );
 }

@@ -17,7 +17,7 @@ import { KeyLink } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { useWidth } from '../kit/use-width.ts';
 import { sayGramsRange } from '../kit/units.ts';
-import { CutPicture, linesOf } from './cut-picture.tsx';
+import { BladeSection, CutPicture, linesOf } from './cut-picture.tsx';
 import { SchoolKeys } from './school-keys.tsx';
 import { StepClock } from './step-clock.tsx';
 import { CAN_SPEAK, useAloud } from './use-aloud.ts';
@@ -173,7 +173,6 @@ function Step({
           <CutPicture
             species={species}
             size={Math.min(720, Math.max(280, width - 40))}
-            at={step}
             cuts={linesOf(
               steps.filter((s) => s === step || (done.has(s.id) && s.lines && !s.weigh)),
               step,
@@ -182,16 +181,21 @@ function Step({
             )}
           />
         )}
-        {step.spare && (
-          <p>
-            <b>Spare:</b> {step.spare}
-          </p>
-        )}
-        {step.tools && (
-          <p className="hint">
-            <b>At hand:</b> {step.tools.join(', ')}.
-          </p>
-        )}
+        <div className="step-side">
+          <BladeSection species={species} at={step} />
+          <div>
+            {step.spare && (
+              <p>
+                <b>Spare:</b> {step.spare}
+              </p>
+            )}
+            {step.tools && (
+              <p className="hint">
+                <b>At hand:</b> {step.tools.join(', ')}.
+              </p>
+            )}
+          </div>
+        </div>
         {step.clock && <StepClock of={`${cut.id}.${step.id}`} clock={step.clock} />}
         {weighsNow && (
           <WeighField

@@ -69,9 +69,7 @@ export function WeighingEntry({
           <CutPicture
             species={species}
             size={Math.min(560, Math.max(300, width))}
-            at={at}
             cuts={linesOf(cuts, at, progress.done, numberOf)}
-            section={false}
           />
           <StepList steps={cuts} at={at} done={progress.done} numberOf={numberOf} />
         </div>

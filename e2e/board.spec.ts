@@ -1,0 +1,156 @@
+import type { Page } from '@playwright/test';
+import { entriesOf, expect, test, type Server } from './fixtures.ts';
+
+const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
+const kinds = async (demo: Server, from: number): Promise<string[]> =>
+  (await entriesOf(demo)).slice(from).map((e) => e.kind);
+
+/** A fish of the box onto the board, by a way. */
+async function ontoTheBoard(page: Page, demo: Server, row: RegExp, way: RegExp): Promise<void> {
+  await page.goto(`${demo.url}/board`);
+  await page.locator('.board-row').filter({ hasText: row }).first().click();
+  const more = button(page, /^All \d+ ways/);
+  if (await more.isVisible()) await more.click();
+  await page.getByRole('radio', { name: way }).check();
+  await button(page, /^Onto the board/).click();
+  await expect(page.getByRole('heading', { name: 'Weigh it whole, wiped.' })).toBeVisible();
+}
+
+test('a round fish, step by step with the space bar: one step a screen, each noted, weighed where it is due, and back to look', async ({
+  page,
+  demo,
+}) => {
+  await ontoTheBoard(page, demo, /Pollack/, /from the tail/);
+  const from = (await entriesOf(demo)).length - 1;
+  await page.getByRole('link', { name: /^Step by step/ }).click();
+  await expect(page.getByRole('heading', { name: /Glove on the hand/ })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: /Wipe it with a dry cloth/ })).toBeVisible();
+  // Back looks, and takes nothing back.
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByRole('heading', { name: /Glove on the hand/ })).toBeVisible();
+  await page.keyboard.press('PageDown');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'On the scale: whole.' })).toBeVisible();
+  // An unlikely weight is asked about here too; a space in the field is no key.
+  const field = page.getByLabel('Whole', { exact: true });
+  await field.fill('50');
+  await button(page, /^Whole/).click();
+  await expect(page.getByRole('alert')).toContainText('Look again');
+  await field.fill('790');
+  await button(page, /^Whole/).click();
+  await expect(page.getByRole('heading', { name: /Open the belly/ })).toBeVisible();
+  await expect(page.locator('.step-screen svg').first()).toBeVisible();
+  await expect(page.locator('.step-side')).toContainText('Gut and gall');
+  // What was noted survives a reload, and the knife stands where it stood.
+  await page.reload();
+  await expect(page.getByRole('heading', { name: /Open the belly/ })).toBeVisible();
+  await expect.poll(() => kinds(demo, from)).toEqual(['cut.started', 'cut.stepped', 'cut.stepped', 'cut.weighed']);
+  for (const next of [/Draw the guts/, /Cut the gills/, /scrape the dark kidney/, /On the scale: gutted/]) {
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('heading', { name: next })).toBeVisible();
+  }
+  // Not weighed: it goes on without.
+  await button(page, /^Not weighed/).click();
+  await expect(page.getByRole('heading', { name: /Notch it before the tail/ })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('list', { name: 'Steps', exact: true })).toBeVisible();
+  await expect(page.getByText('Belly open.')).toBeVisible();
+});
+
+test('what it should yield is written down with the start, and the weighing stands against it', async ({
+  page,
+  demo,
+}) => {
+  await ontoTheBoard(page, demo, /Pollack/, /from the tail/);
+  await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('cut.started');
+  const started = (await entriesOf(demo)).at(-1)!;
+  const expected = started.facts['expected'] as { stage: string; low: number; mid: number; high: number; n: number }[];
+  expect(expected.map((e) => e.stage)).toEqual(['gutted', 'fillets', 'trimmed']);
+  expect(expected[2]!.n).toBeGreaterThan(3);
+  await button(page, /^Whole weighed/).click();
+  await page.getByLabel('Gutted', { exact: true }).fill('670');
+  await button(page, /^Gutted weighed/).click();
+  await page.getByLabel('Fillets, skin on', { exact: true }).fill('350');
+  await button(page, /^Fillets weighed/).click();
+  await page.getByLabel('Trimmed', { exact: true }).fill('260');
+  await button(page, /^Trimmed weighed/).click();
+  await expect(page.locator('.yield')).toContainText(/written down before the cut, out of \d+ cuts/);
+  await expect(page.locator('.yield')).toContainText(/under what was expected/);
+  await expect(page.locator('.yield')).toContainText(/of a plate stayed on the frame/);
+  await expect(page.getByRole('region', { name: 'How the knife does' })).toContainText(/Last 10 cuts/);
+});
+
+test('the purpose proposes the route, the pan says whether it fits, and the house way decides the steps', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/board`);
+  await page
+    .locator('.board-row')
+    .filter({ hasText: /Black seabream/ })
+    .first()
+    .click();
+  await page.getByRole('radio', { name: 'cooked whole' }).check({ force: true });
+  await expect(page.getByRole('radio', { name: /^whole for the pan/ })).toBeChecked();
+  await expect(page.getByText(/cm are too long for a pan of 28; without its head/)).toBeVisible();
+  await page.getByLabel('The pan or dish is long').fill('40');
+  await expect(page.getByText(/lie in a pan of 40/)).toBeVisible();
+  // The house leaves the scales on, from now on.
+  await page.getByText('House ways').click();
+  await page.getByRole('group', { name: 'Scales' }).getByRole('radio', { name: 'on' }).click({ force: true });
+  await expect.poll(async () => (await entriesOf(demo)).at(-1)?.facts).toEqual({ of: 'scales', is: 'on' });
+  await button(page, /^Onto the board/).click();
+  const steps = page.getByRole('list', { name: 'Steps to this weighing' });
+  await expect(steps).toContainText('Wipe it with a dry cloth');
+  await button(page, /^Whole weighed/).click();
+  await expect(steps).toContainText('Cut the fins off');
+  await expect(steps).not.toContainText('Scale it');
+  // Against the house way, this time: at its step.
+  await page.getByRole('link', { name: /^Step by step/ }).click();
+  await expect(page.getByRole('heading', { name: /Cut the fins off/ })).toBeVisible();
+  for (const next of [/Open the belly/, /Draw the guts out/]) {
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('heading', { name: next })).toBeVisible();
+  }
+  await page.getByText(/^Guts go to/).click();
+  await button(page, /This time: the bin/).click();
+  await expect.poll(async () => (await entriesOf(demo)).at(-1)?.facts).toEqual({ of: 'guts', is: 'the bin' });
+  await expect(page.getByText(/against the house way/)).toBeVisible();
+});
+
+test.describe('by touch', () => {
+  test.use({ viewport: { width: 360, height: 640 }, hasTouch: true, isMobile: true });
+
+  test('a lot is butterflied with gloves: the keys are large, nothing is wider than the phone, a double tap notes one step', async ({
+    page,
+    demo,
+  }) => {
+    await page.goto(`${demo.url}/board`);
+    await page
+      .locator('.board-row')
+      .filter({ hasText: /mackerel/ })
+      .first()
+      .tap();
+    await button(page, /^Onto the board/).tap();
+    await page.getByRole('link', { name: /^Step by step/ }).tap();
+    await expect(page.locator('.settling')).toHaveCount(0);
+    for (const key of await page.locator('.step-keys .key').all()) {
+      const box = (await key.boundingBox())!;
+      expect(box.height).toBeGreaterThanOrEqual(64);
+    }
+    await button(page, /^Hands ready/).dblclick();
+    await expect(page.getByRole('heading', { name: /Wipe it/ })).toBeVisible();
+    await expect
+      .poll(
+        async () => (await entriesOf(demo)).filter((e) => e.kind === 'cut.stepped' && e.device !== 'tern-phone').length,
+      )
+      .toBe(1);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+    await expect(page.locator('.settling')).toHaveCount(0);
+    await button(page, /^Wiped/).tap();
+    await button(page, /^From the scale/).tap();
+    await button(page, /^Take 2/).tap({ timeout: 20_000 });
+    await expect(page.getByLabel('Whole', { exact: true })).toHaveValue(/2/);
+  });
+});

@@ -1,0 +1,90 @@
+import { describe, expect, test } from '@jest/globals';
+import { loadSpecies } from '@dagboek/packs';
+import { anEntry, at, idOf, landed, TOMAS, tripStarted } from '../builders.test-support.ts';
+import { Book, type Entry, longestOf, onTheBoard, progressOf, stepsToward, waysOf } from '../index.ts';
+
+const SPECIES = loadSpecies();
+const species = (id: string) => SPECIES.find((s) => s.id === id)!;
+const CUT = idOf('cut');
+const BOOK = idOf('the book');
+const begun = (
+  route: 'fillet from the tail' | 'tail on the bone' | 'gutted whole',
+  fish = 'a',
+  cut = CUT,
+  time = '18:00',
+): Entry => anEntry('cut.started', cut, { fish: [idOf(fish)], route, by: TOMAS }, { at: at(time) });
+const stepped = (step: string, time = '18:05'): Entry => anEntry('cut.stepped', CUT, { step }, { at: at(time) });
+const opened = anEntry('book.opened', BOOK, { name: 'b', waters: 'none', from: 'boat' }, { at: at('06:00') });
+const book = (...more: Entry[]): Book => Book.EMPTY.withEntries([opened, tripStarted(), landed('a', '12:00'), ...more]);
+const progress = (b: Book, id = 'pollack') => progressOf(b, b.get('cut', CUT)!, species(id));
+const ids = (list: readonly { id: string }[]): string[] => list.map((s) => s.id);
+
+describe('a cut, step by step', () => {
+  test('hands first; what is noted or weighed is done, and the knife stands after it', () => {
+    const fresh = progress(book(begun('fillet from the tail')));
+    expect([fresh.next?.id, fresh.done.size]).toEqual(['hands', 0]);
+    const on = progress(
+      book(
+        begun('fillet from the tail'),
+        stepped('hands'),
+        anEntry('cut.weighed', CUT, { stage: 'round', massG: 800 }, { at: at('18:06') }),
+      ),
+    );
+    expect(on.next?.id).toBe('open the belly');
+    // The wipe was passed over: neither done nor asked for again.
+    expect([...on.done]).toEqual(['hands', 'weigh whole']);
+    expect(ids(stepsToward(on, 'gutted')).slice(0, 2)).toEqual(['open the belly', 'guts out']);
+  });
+
+  test('a step that is struck is not done; one of a newer version stands in the log and changes nothing', () => {
+    const step = stepped('hands');
+    const struck = anEntry('log.struck', CUT, {}, { strikes: step.id, at: at('18:07') });
+    expect(progress(book(begun('fillet from the tail'), step, struck)).next?.id).toBe('hands');
+    const newer = book(begun('fillet from the tail'), stepped('folded into a swan'));
+    expect(progress(newer).next?.id).toBe('hands');
+    expect(newer.get('cut', CUT)!.steps).toHaveLength(1);
+  });
+
+  test('the house way holds for every cut, and one cut may differ from it', () => {
+    const house = anEntry('book.way', BOOK, { of: 'rinse', is: 'sea water' }, { at: at('07:00') });
+    const own = anEntry('cut.way', CUT, { of: 'rinse', is: 'fresh water' }, { at: at('18:02') });
+    const b = book(house, begun('fillet from the tail'));
+    expect(ids(progress(b).steps)).toContain('rinse, sea');
+    const differs = b.withEntries([own]);
+    expect(ids(progress(differs).steps)).toContain('rinse, fresh');
+    expect(waysOf(differs)).toEqual({ rinse: 'sea water' });
+  });
+
+  test('spines that sting come off before it is wiped or weighed', () => {
+    const b = book(landed('w', '12:10', { species: 'greater-weever' }), begun('tail on the bone', 'w'));
+    expect(ids(progress(b, 'greater-weever').steps).slice(0, 3)).toEqual(['hands', 'spines off', 'wipe']);
+  });
+
+  test('what an earlier cut gutted is not gutted again', () => {
+    const first = idOf('first cut');
+    const b = book(
+      begun('gutted whole', 'a', first, '15:00'),
+      anEntry('cut.weighed', first, { stage: 'gutted', massG: 700 }, { at: at('15:10') }),
+      begun('fillet from the tail'),
+    );
+    expect(ids(progress(b).steps)).not.toContain('open the belly');
+    expect(ids(progressOf(b, b.get('cut', first)!, species('pollack')).steps)).toContain('open the belly');
+  });
+});
+
+test('what lies on the board: how many, and what was known of all of them', () => {
+  const lot = [
+    landed('l', '12:30', { species: 'mackerel', count: 8 }),
+    anEntry('fish.weighed', idOf('l'), { massG: 2440, how: 'scale' }, { at: at('12:31') }),
+    anEntry('fish.measured', idOf('a'), { lengthMm: 440, lengthKind: 'total', method: 'board' }, { at: at('12:01') }),
+  ];
+  const b = book(...lot);
+  expect(onTheBoard(b, [idOf('l')], species('mackerel'))).toMatchObject({ count: 8, knownG: 2440, weighed: true });
+  const one = onTheBoard(b, [idOf('a')], species('pollack'));
+  expect(one.weighed).toBe(false);
+  expect(one.knownG).toBeGreaterThan(600);
+  expect(onTheBoard(book(), [idOf('a')], species('pollack')).knownG).toBeNull();
+  expect(onTheBoard(b, [], null).knownG).toBeNull();
+  expect(longestOf(one.fish)).toBe(440);
+  expect(longestOf([])).toBeNull();
+});
