@@ -82,6 +82,11 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
     route: fc.constant('fillet from the tail'),
     by: fc.constant(TOMAS),
   }),
+  'cut.finding': fc.constantFrom(
+    { of: 'gut', is: 'pierced' },
+    { of: 'worms', is: 'round worms', count: 2 },
+    { of: 'sex', is: 'hen' },
+  ),
   'cut.stepped': fc.record({ step: fc.constantFrom('hands', 'guts out', 'unheard of') }),
   'cut.way': fc.record({ of: fc.constantFrom('skin', 'rinse'), is: fc.constantFrom('on', 'sea water') }),
   'cut.weighed': fc.record({ stage: fc.constantFrom('round', 'gutted', 'fillets'), massG: grams }),

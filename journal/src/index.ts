@@ -89,7 +89,7 @@ export type { Tried } from './rules/rule-trial.ts';
 export { reportsDue } from './rules/reports-due.ts';
 export type { ReportDue } from './rules/reports-due.ts';
 // what the larder holds
-export { heldPack, isNotToEat, packsHeld, packTone } from './larder/packs-held.ts';
+export { heldPack, isNotToEat, packsHeld, packTone, whyNotToEat } from './larder/packs-held.ts';
 export type { HeldPack } from './larder/packs-held.ts';
 export { nextPackNumber, packNumber } from './larder/pack-numbers.ts';
 // the diary, and how the stations stand
@@ -147,6 +147,8 @@ export { judgeWeighing, nextPieces, packTrouble } from './board/judge-weighing.t
 export { ANY_G } from './line/body-of.ts';
 export { longestOf, onTheBoard, progressOf, stepsToward, waysOf } from './board/at-the-board.ts';
 export type { CutProgress, OnTheBoard } from './board/at-the-board.ts';
+export { findingsOfCuts, foundInPack, stomachsOf } from './board/findings.ts';
+export type { Stomachs } from './board/findings.ts';
 export { againstExpected, bracketsOf, expectationsFor, knifeOf } from './board/expectation.ts';
 export type { KnifeOf } from './board/expectation.ts';
 export type { Expected } from './kinds/board.ts';

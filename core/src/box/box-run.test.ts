@@ -1,7 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { type ConductionBody, flesh, meets } from '../heat/index.ts';
-import { type BoxFish, type BoxInput, ICE, type IceFinding, liningJK, openingJ, runBox, SLURRY_C, SUN_K } from './index.ts';
+import {
+  type BoxFish,
+  type BoxInput,
+  ICE,
+  type IceFinding,
+  liningJK,
+  openingJ,
+  runBox,
+  SLURRY_C,
+  SUN_K,
+} from './index.ts';
 
 const HOUR = 3_600_000;
 const body = (radiusM: number): ConductionBody => ({ radiusM, exponent: 0.8, material: flesh('lean') });

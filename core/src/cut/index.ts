@@ -27,3 +27,6 @@ export { against, CONTROL_Z, knifeChart, LEAST_POINTS } from './knife-chart.ts';
 export type { Against, KnifeChart } from './knife-chart.ts';
 export { proposeRoutes } from './propose-routes.ts';
 export type { Proposal, ProposeFor } from './propose-routes.ts';
+// what was found inside
+export { allThatFollows, FINDINGS, findKind, sayFinding, whatFollows } from './findings.ts';
+export type { AllThatFollows, Find, Finding, FindingOf, FindKind, Follows } from './findings.ts';

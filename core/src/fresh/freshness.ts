@@ -5,7 +5,7 @@ import type { SpoilageModel } from './spoilage-rate.ts';
 export type FreshTone = 'fresh' | 'half' | 'use' | 'past';
 
 /** What was done to a fish that shortens its time, and the share of its time that remains. Typical. */
-export const HANDLING_PENALTY = { notBled: 0.8, gutBurst: 0.6 } as const;
+export const HANDLING_PENALTY = { notBled: 0.8, gutBurst: 0.6, freshWater: 0.9 } as const;
 export type Penalty = keyof typeof HANDLING_PENALTY;
 
 /** Shares of its time within which a fish may be eaten raw (where nothing else forbids it), and is worth freezing. Typical. */

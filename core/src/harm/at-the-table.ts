@@ -1,3 +1,4 @@
+import type { AllThatFollows } from '../cut/index.ts';
 import { sayDegrees, sayTemperatureDifference, type Units } from '../units/index.ts';
 
 /** What the one who cooks must know of a species. */
@@ -44,9 +45,13 @@ export interface Caution {
 
 /**
  * The cautions for a meal: those of every kind in it, each said once, the gravest first. With several kinds each is named.
- * `method`: as the meal's entry has it.
+ * `method`: as the meal's entry has it. `found`: what was found in each pack on the board, by the pack's own name.
  */
-export function tableCautions(species: readonly Eaten[], method: string): Caution[] {
+export function tableCautions(
+  species: readonly Eaten[],
+  method: string,
+  found: readonly { readonly of: string; readonly follows: AllThatFollows }[] = [],
+): Caution[] {
   const kinds = [...new Map(species.map((s) => [s.id, s])).values()];
   const named = (s: Eaten, say: string): string => (kinds.length > 1 ? `${s.name}: ${lower(say)}` : say);
   const stop: string[] = [];
@@ -69,8 +74,15 @@ export function tableCautions(species: readonly Eaten[], method: string): Cautio
   const minded = [...mind].map(([say, names]) =>
     kinds.length > 1 && names.length < kinds.length ? `${names.join(' and ')}: ${lower(say)}` : say,
   );
+  const foundStop = found.flatMap(({ of, follows }) => [
+    ...follows.bin.map((say) => `${of}: ${lower(say)}`),
+    ...(leavesRaw(method) ? follows.raw.map((say) => `${of}: ${lower(say)}`) : []),
+  ]);
+  stop.unshift(...foundStop);
+  const foundMind = found.flatMap(({ of, follows }) => follows.cooking.map((say) => `${of}: ${lower(say)}`));
   return [
     ...[...new Set(stop)].map((say): Caution => ({ say, grade: 'stop' })),
+    ...foundMind.map((say): Caution => ({ say, grade: 'mind' })),
     ...minded.map((say): Caution => ({ say, grade: 'mind' })),
     ...(kinds.length > 0 ? [{ say: AT_RISK, grade: 'mind' } as const] : []),
   ];

@@ -3,6 +3,7 @@ import {
   ArrayMinSize,
   IsArray,
   IsIn,
+  IsInt,
   IsNumber,
   IsOptional,
   IsString,
@@ -11,7 +12,17 @@ import {
   Min,
   MinLength,
 } from 'class-validator';
-import { type Purpose, PURPOSES, type RouteName, ROUTE_NAMES, type Stage, WAYS, type WayName } from '@dagboek/core/cut';
+import {
+  FINDINGS,
+  type FindingOf,
+  type Purpose,
+  PURPOSES,
+  type RouteName,
+  ROUTE_NAMES,
+  type Stage,
+  WAYS,
+  type WayName,
+} from '@dagboek/core/cut';
 import { AsTyped } from './as-typed.ts';
 import { Satisfies } from './satisfies.ts';
 
@@ -19,6 +30,7 @@ export const ROUTES: readonly RouteName[] = ROUTE_NAMES;
 export const BYPRODUCT_USES = ['stock', 'bait', 'tonight', 'bin'] as const;
 const WEIGHT = { message: 'A weight is more than 0.' };
 
+const FINDING_NAMES: readonly FindingOf[] = FINDINGS.map((f) => f.of);
 const WAY_NAMES: readonly WayName[] = WAYS.map((w) => w.of);
 
 /** What a weighing should come to, as shares of the whole, and of how many cuts that was learned. */
@@ -72,6 +84,14 @@ export class CutStepped {
 export class CutWay {
   @IsIn(WAY_NAMES, { message: 'Choose what it is about.' }) of!: WayName;
   @IsString() @MinLength(1) @MaxLength(60) is!: string;
+}
+
+/** Something found when it was opened, of a kind from which something may follow. Subject: the cut. */
+export class CutFinding {
+  @IsIn(FINDING_NAMES, { message: 'Choose what it is about.' }) of!: FindingOf;
+  @IsString() @MinLength(1, { message: 'Say what was found.' }) @MaxLength(60) is!: string;
+  @IsOptional() @IsInt() @Min(1, { message: 'A count is 1 or more.' }) @Max(999) count?: number;
+  @IsOptional() @IsString() @MaxLength(60) where?: string;
 }
 
 /** The house way where schools differ. Subject: the book. */

@@ -1,5 +1,15 @@
-import { stepOf, wayOf } from '@dagboek/core/cut';
-import { BYPRODUCT_USES, CutByproduct, CutFound, CutStarted, CutStepped, CutWay, CutWeighed, ROUTES } from './board.ts';
+import { sayFinding, stepOf, wayOf } from '@dagboek/core/cut';
+import {
+  BYPRODUCT_USES,
+  CutByproduct,
+  CutFinding,
+  CutFound,
+  CutStarted,
+  CutStepped,
+  CutWay,
+  CutWeighed,
+  ROUTES,
+} from './board.ts';
 import { sayMass } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
@@ -24,6 +34,7 @@ export const CUT = subjectOf<'cut', CutStarted>({
     stages: {},
     byproducts: [],
     found: [],
+    findings: [],
   }),
   links: (s) => s.fish.map((to) => ({ to, role: 'fish' as const })),
   hangsOn: (s) => ({ all: s.fish }),
@@ -73,6 +84,21 @@ export const CUT_KINDS = {
     say: (b, { units }) =>
       `${capital(b.what)}: ${sayMass(b.massG, units)}${sayAsTyped(b, ['massG'], 'mass', units)}, ${b.use === 'bin' ? 'thrown away' : `for ${b.use}`}.`,
     fields: [textField('what', 'What'), massField('massG', 'Weight'), choiceField('use', 'For', BYPRODUCT_USES)],
+  }),
+  'cut.finding': kind({
+    facts: CutFinding,
+    fold: (s, f, line) =>
+      void s.findings.push({
+        of: f.of,
+        is: f.is,
+        count: f.count ?? null,
+        where: f.where ?? null,
+        entryId: line.now.id,
+        at: f.at,
+        about: f.about,
+      }),
+    say: (f) => `${capital(sayFinding(f))}.`,
+    fields: [textField('is', 'What was found')],
   }),
   'cut.found': kind({
     facts: CutFound,

@@ -2,6 +2,7 @@ import { type FreshAtPacking, keepUntil, type KeepUntil } from '@dagboek/core/la
 import type { HistamineClock } from '@dagboek/core/fresh';
 import { epochMs } from '@dagboek/core/time';
 import type { SpeciesFacts } from '@dagboek/core/species';
+import { foundInPack } from '../board/findings.ts';
 import { packNumber } from './pack-numbers.ts';
 import { packLeft } from '../line/order.ts';
 import { freshnessOfPack } from '../line/pack-fish.ts';
@@ -21,6 +22,8 @@ export interface HeldPack {
   readonly keeps: KeepUntil;
   /** The clock of histamine of its fish, where they form any. */
   readonly histamine: HistamineClock | null;
+  /** What was found in it on the board, and what follows. */
+  readonly found: ReturnType<typeof foundInPack>;
 }
 
 /** What the larder holds, the first to be eaten first. `day`: civil day of an instant in the waters' zone; `nowMs`: for the clock of histamine. */
@@ -61,7 +64,8 @@ export function heldPack(
     ...freshAt(book, pack, byId),
   });
   const histamine = freshnessOfPack(book, pack, byId, nowMs)?.histamine ?? null;
-  return { pack, number: packNumber(book, pack), leftG, place: last.place, since, thawed, keeps, histamine };
+  const found = foundInPack(book, pack);
+  return { pack, number: packNumber(book, pack), leftG, place: last.place, since, thawed, keeps, histamine, found };
 }
 
 /** How fresh its fish was when it was packed; nothing when that is not known. */
@@ -75,7 +79,11 @@ function freshAt(
 }
 
 /** Whether nothing of it may be eaten, on whatever day. */
-export const isNotToEat = (p: HeldPack): boolean => p.histamine?.state === 'over';
+export const isNotToEat = (p: HeldPack): boolean => whyNotToEat(p) !== null;
+
+/** Why nothing of it may be eaten, as a sentence without its name; null where it may. */
+export const whyNotToEat = (p: HeldPack): string | null =>
+  p.histamine?.state === 'over' ? 'It is over the line of histamine.' : (p.found.bin[0] ?? null);
 
 /** Tone of a pack by the days it has left. */
 export function packTone(p: HeldPack, today: string): 'fresh' | 'half' | 'use' | 'past' {

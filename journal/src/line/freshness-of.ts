@@ -1,3 +1,4 @@
+import { allThatFollows } from '@dagboek/core/cut';
 import { type Freshness, freshness, type Penalty, spoilageModel } from '@dagboek/core/fresh';
 import { epochMs } from '@dagboek/core/time';
 import type { ById } from '../box/filling-facts.ts';
@@ -6,11 +7,26 @@ import type { FishState, PackState } from '../state/states.ts';
 import { type CustodyLine, custodyOf } from './custody.ts';
 import { fleshHistory, type FleshHistory } from './flesh-history.ts';
 
-/** What was done to a fish that shortens its time. One still in hand may yet be bled, so it is not punished for it. */
-export function penaltiesOf(line: CustodyLine): Penalty[] {
+/**
+ * What was done to a fish by `untilMs` that shortens its time. One still in hand may yet be bled, so it is not punished for it. A gut
+ * that was pierced at sea and noted again on the board counts once.
+ */
+export function penaltiesOf(line: CustodyLine, untilMs = Infinity): Penalty[] {
   const { fish } = line;
   const bled = line.where === 'in hand' || (fish.bled !== null && fish.bled.cut !== 'none');
-  return [...(bled ? [] : ['notBled' as const]), ...(fish.dispatched?.gutPierced ? ['gutBurst' as const] : [])];
+  const cuts = line.cuts.filter((c) => c.struck === null);
+  const by = <T extends { readonly at: string }>(list: readonly T[]): T[] =>
+    list.filter((x) => epochMs(x.at) <= untilMs);
+  const found = allThatFollows(cuts.flatMap((c) => by(c.findings))).penalties;
+  const rinsed = cuts.some((c) => by(c.steps).some((s) => s.step === 'rinse, fresh'));
+  return [
+    ...new Set<Penalty>([
+      ...(bled ? [] : ['notBled' as const]),
+      ...(fish.dispatched?.gutPierced ? ['gutBurst' as const] : []),
+      ...found,
+      ...(rinsed ? ['freshWater' as const] : []),
+    ]),
+  ];
 }
 
 /** Whether freshness is a question: of a fish that was killed, and is neither let go nor thrown away. */
@@ -42,7 +58,7 @@ export function freshnessOf(
     iceDaysAllowed: species.iceDays,
     model: spoilageModel(species.keeping),
     histamine: species.histamine ?? false,
-    penalties: penaltiesOf(line),
+    penalties: penaltiesOf(line, untilMs),
   });
 }
 

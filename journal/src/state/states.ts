@@ -7,7 +7,7 @@ import type { Licence, Origin, OwnPlace } from '@dagboek/core/rules';
 import type { MeltTest, Walls } from '@dagboek/core/box';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
-import type { Purpose, Stage, Ways } from '@dagboek/core/cut';
+import type { Finding, Purpose, Stage, Ways } from '@dagboek/core/cut';
 import type { Expected } from '../kinds/board.ts';
 import type { FishBled, FishDispatched, FishIced, FishReleased, Layer } from '../kinds/deck.ts';
 import type { FishPictured } from '../kinds/picture.ts';
@@ -149,6 +149,7 @@ export interface CutState extends State {
   readonly stages: Readonly<Partial<Record<Stage, Timed<{ massG: number }>>>>;
   readonly byproducts: readonly Timed<{ what: string; massG: number; use: string; entryId: string }>[];
   readonly found: readonly Timed<{ text: string }>[];
+  readonly findings: readonly Timed<Finding & { entryId: string }>[];
 }
 
 export interface PackState extends State {

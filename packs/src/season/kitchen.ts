@@ -59,6 +59,27 @@ const expectedOf = (learned: Learned, species: Species, by: string, massG: numbe
     return [{ stage, low: short(e.low), mid: short(e.mid), high: short(e.high), n: e.n }];
   });
 
+/** What was seen when it was opened: mostly the stomach, now and then a worm, roe in its season. */
+function look(s: Scribe, species: Species, cut: string, atMs: number, by: string): void {
+  const note = (
+    of: 'stomach' | 'sex' | 'roe' | 'worms' | 'gut' | 'flesh',
+    is: string,
+    more: { count?: number; where?: string } = {},
+  ): void => void s.aside('cut.finding', cut, atMs, by, { of, is, ...more });
+  if (!s.besideChance(0.7)) return;
+  const flat = species.keeping === 'flat';
+  note(
+    'stomach',
+    s.besidePick(
+      flat ? ['bristle worms', 'mussels', 'nothing'] : ['sand eels', 'sand eels', 'small fish', 'crabs', 'nothing'],
+    ),
+  );
+  if (s.besideChance(0.5)) note('sex', s.besidePick(['hen', 'cock']));
+  if (s.besideChance(0.2))
+    note('worms', 'round worms', { count: s.besidePick([1, 1, 2, 4]), where: 'in the belly lining' });
+  if (s.besideChance(0.06)) note('gut', 'pierced');
+}
+
 /**
  * The evening's cutting: fish of a kind together, weighed at each stage, packed. `skill` 0..1 moves the yield within
  * the species' usual range, so that the one with the knife can be seen to learn.
@@ -136,6 +157,7 @@ export function cutAndPack(
           'Hen, roe just starting.',
         ]),
       });
+    look(s, species, cut, at + 2 * MIN, by);
     const halves = trimmed > 900 ? 2 : 1;
     for (let i = 0; i < halves; i++) {
       const id = s.id((at += 2 * MIN));

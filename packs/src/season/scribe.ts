@@ -60,6 +60,14 @@ export class Scribe {
     return this.note(kind, subject, atMs, member, facts, {}, this.besides);
   }
 
+  /** Chance and choice for what is noted besides. */
+  besideChance(p: number): boolean {
+    return this.besides() < p;
+  }
+  besidePick<T>(list: readonly T[]): T {
+    return pick(this.besides, list);
+  }
+
   /** Corrects an entry, some minutes after it was noted. */
   amend<K extends Kind>(
     was: Entry,

@@ -1,8 +1,10 @@
-import { massBalance, routeOf, stageName } from '@dagboek/core/cut';
+import { allThatFollows, massBalance, routeOf, stageName } from '@dagboek/core/cut';
 import { byproductCaution } from '@dagboek/core/harm';
 import { BYPRODUCT_USES, type CutState, weighingsOf } from '@dagboek/journal';
 import { useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
+import { FoundNote } from '../kit/found-note.tsx';
+import { FindForm } from './find-form.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Key } from '../kit/ui/key.tsx';
@@ -42,7 +44,10 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
   };
   return (
     <>
-      <h2>Where the rest goes</h2>
+      <h2>What was found</h2>
+      <FindForm cut={cut} />
+      <FoundNote of={species?.name ?? 'It'} finds={cut.findings} follows={allThatFollows(cut.findings)} />
+      <h2 className="after">Where the rest goes</h2>
       <div className="by-row">
         <div className="field">
           <label htmlFor="what">What</label>
@@ -59,10 +64,10 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
       </div>
       <div className="by-row">
         <div className="field grow">
-          <label htmlFor="found">Found inside: stomach, sex, worms, a cut gut</label>
+          <label htmlFor="found">Anything else, in your own words</label>
           <input id="found" className="input" value={found} onChange={(e) => setFound(e.target.value)} />
         </div>
-        <Key onClick={() => void note()} name="Note the find" />
+        <Key onClick={() => void note()} name="Note it" />
       </div>
       {caution && (
         <p className="asks" role="status">

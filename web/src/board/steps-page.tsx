@@ -13,10 +13,12 @@ import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Page } from '../kit/page.tsx';
-import { KeyLink } from '../kit/ui/key.tsx';
+import { Dialog } from '../kit/ui/dialog.tsx';
+import { Key, KeyLink } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { useWidth } from '../kit/use-width.ts';
 import { sayGramsRange } from '../kit/units.ts';
+import { FindForm } from './find-form.tsx';
 import { BladeSection, CutPicture, linesOf } from './cut-picture.tsx';
 import { SchoolKeys } from './school-keys.tsx';
 import { StepClock } from './step-clock.tsx';
@@ -112,6 +114,7 @@ function Step({
   const { knownG } = onTheBoard(book, cut.fish, species);
   const weighing = useWeighing(cut, species, step.weigh ?? 'round', knownG);
   const [trouble, setTrouble] = useState<string | null>(null);
+  const [finding, setFinding] = useState(false);
   const [ref, width] = useWidth(600);
   const hazards = hazardsAt(species.hazards, step);
   const sentence = step.weigh ? `On the scale: ${step.name.toLowerCase()}.` : step.todo;
@@ -223,9 +226,13 @@ function Step({
               Read aloud
             </label>
           )}
+          <Key small name="Found something" note="worms, roe, a cut gut" onClick={() => setFinding(true)} />
           <small>Space bar or pedal goes on, left arrow goes back.</small>
         </div>
       </div>
+      <Dialog title="What was found?" open={finding} wide onClose={() => setFinding(false)}>
+        <FindForm cut={cut} onNoted={() => setFinding(false)} />
+      </Dialog>
       <div className="step-keys">
         <DeckKey
           name="Back"

@@ -27,7 +27,7 @@ const WHERE: Readonly<Record<Keeping, string>> = {
   fridge: 'in the fridge',
   freezer: 'in the freezer',
 };
-const PENALTY = { notBled: 'not bled', gutBurst: 'its gut was pierced' } as const;
+const PENALTY = { notBled: 'not bled', gutBurst: 'its gut was pierced', freshWater: 'rinsed in fresh water' } as const;
 const days = (d: number): string => (d < 0.05 ? 'none' : plural(Math.round(d * 10) / 10, 'day'));
 
 /** How warm a fish was inside, what its freshness is made of, what its handling cost, and when it is stiff. */

@@ -1,4 +1,4 @@
-import { routeOf, stagesOf } from '@dagboek/core/cut';
+import { allThatFollows, routeOf, stagesOf } from '@dagboek/core/cut';
 import {
   bestWeightOf,
   custodyOf,
@@ -12,6 +12,7 @@ import {
   packNumber,
   placeAt,
   tripsInOrder,
+  findingsOfCuts,
 } from '@dagboek/journal';
 import { CORE_HOW, sayCore } from '../kit/core-words.ts';
 import { StruckBanner } from '../kit/struck-banner.tsx';
@@ -27,6 +28,7 @@ import { FigureView } from '../kit/figure-view.tsx';
 import { FirstMark } from '../kit/first-mark.tsx';
 import { percent, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { FoundNote } from '../kit/found-note.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { meanMark } from '../kit/mean-mark.ts';
 import { Page, Row } from '../kit/page.tsx';
@@ -73,6 +75,7 @@ function Fish({ fish }: { fish: FishState }) {
   const wasMm = earlierLengths(fish).at(-1);
   const doubts = [fish, ...line.cuts, ...line.packs].flatMap((s) => doubtsOf(book, s, units));
   const name = sayFish(fish, names);
+  const found = findingsOfCuts(line.cuts);
   return (
     <Page
       title={`Fish ${number}: ${name}`}
@@ -145,6 +148,11 @@ function Fish({ fish }: { fish: FishState }) {
       {fresh && fresh.histamine && fresh.histamine.state !== 'within' && (
         <Row className="note-row">
           <HistamineNote of={name} clock={fresh.histamine} />
+        </Row>
+      )}
+      {found.length > 0 && (
+        <Row className="note-row">
+          <FoundNote of={name} finds={found} follows={allThatFollows(found)} />
         </Row>
       )}
       {fish.orElse.length > 0 && (

@@ -1,7 +1,7 @@
 import { leastOf, rulesAbout } from '@dagboek/core/rules';
 import type { Species } from '@dagboek/catalogue';
 import { inMonths } from '@dagboek/core/time';
-import { firstsOf, type FishState } from '@dagboek/journal';
+import { firstsOf, type FishState, stomachsOf } from '@dagboek/journal';
 import { Link } from 'react-router';
 import { useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
@@ -62,6 +62,7 @@ export function OwnRecord({ species }: { species: Species }) {
       <p>
         <Link to={`/book/weight/${species.id}`}>Weight at length of your own</Link>
       </p>
+      <WhatTheyAte species={species} />
       <h4>Life lists</h4>
       <ul className="plain-list">
         {firsts.map((f) => (
@@ -75,6 +76,36 @@ export function OwnRecord({ species }: { species: Species }) {
     </section>
   );
 }
+
+/** What was in their stomachs, by place and month; nothing before one was looked into. */
+function WhatTheyAte({ species }: { species: Species }) {
+  const { book } = useBook();
+  const names = useNames();
+  const { looked, prey } = stomachsOf(book, species.id);
+  if (looked === 0) return null;
+  return (
+    <>
+      <h4>What they had eaten</h4>
+      <p className="hint">
+        {plural(looked, 'stomach')} looked into{looked < FEW ? ': too few to tell a habit' : ''}.
+      </p>
+      <ul className="plain-list">
+        {prey.map((p) => (
+          <li key={p.is}>
+            {p.is} <b>{p.n}</b>{' '}
+            <small>
+              {p.zones.map(([zone, n]) => `${names.zone(zone)} ${n}`).join(', ')};{' '}
+              {p.months.map((m) => MONTH_NAMES[m - 1]).join(', ')}
+            </small>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+const MONTH_NAMES = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'June', 'July', 'Aug', 'Sept', 'Oct', 'Nov', 'Dec'];
+/** So few stomachs tell of those fish alone. */
+const FEW = 5;
 
 /** Dots on a ruled axis: filled kept, open let go; the least size a dashed line. */
 function Lengths({ species, fish }: { species: Species; fish: readonly FishState[] }) {

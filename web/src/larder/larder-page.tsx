@@ -205,7 +205,9 @@ function Shelf({
                   <small>
                     {h === first ? <b>Eat first. </b> : null}
                     {isNotToEat(h) ? (
-                      <b className="not-to-eat">do not eat: histamine; </b>
+                      <b className="not-to-eat">
+                        {h.histamine?.state === 'over' ? 'do not eat: histamine; ' : 'do not eat; '}
+                      </b>
                     ) : tone === 'past' || tone === 'use' ? (
                       `${TONE_WORD[tone]}; `
                     ) : (

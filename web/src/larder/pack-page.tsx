@@ -1,4 +1,4 @@
-import { custodyOf, heldPack, isNotToEat, packLeft, packNumber } from '@dagboek/journal';
+import { custodyOf, foundInPack, heldPack, isNotToEat, packLeft, packNumber } from '@dagboek/journal';
 import { sayDate, sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -16,6 +16,7 @@ import { Dialog } from '../kit/ui/dialog.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { packCautions } from '@dagboek/core/harm';
 import { StruckBanner } from '../kit/struck-banner.tsx';
+import { FoundNote } from '../kit/found-note.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { degrees, massParts, sayMass } from '../kit/units.ts';
@@ -38,6 +39,7 @@ export function PackPage() {
   const number = packNumber(book, pack);
   const { leftG, eatenG } = packLeft(book, pack);
   const held = heldPack(book, pack, byId, day, now);
+  const found = foundInPack(book, pack);
   const place = pack.places.at(-1)?.place;
   const today = day(stamp(now, zone));
   const meals = book.naming('meal', id);
@@ -96,6 +98,7 @@ export function PackPage() {
                 )}
               </p>
             )}
+            <FoundNote of={`Pack ${number}`} finds={found.finds} follows={found} />
             {packCautions({
               wrapping: pack.wrapping,
               form: pack.form,

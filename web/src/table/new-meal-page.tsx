@@ -1,5 +1,5 @@
 import { outweighs } from '@dagboek/core/cut';
-import { COOKING, DONENESS, type HeldPack, isNotToEat, mealsInOrder, packsHeld } from '@dagboek/journal';
+import { COOKING, DONENESS, type HeldPack, isNotToEat, mealsInOrder, packsHeld, whyNotToEat } from '@dagboek/journal';
 import { meatFrom, PLATE_G, platesFrom } from '@dagboek/core/plates';
 import type { Amount } from '@dagboek/core/units';
 import { daysBetween, sayDate, stamp } from '@dagboek/core/time';
@@ -101,7 +101,7 @@ export function NewMealPage() {
     const notToEat = chosen.find(isNotToEat);
     if (notToEat)
       return setTrouble(
-        `Pack ${notToEat.number} is over the line of histamine and is not eaten. Take it out of the meal, and throw it away.`,
+        `Pack ${notToEat.number} is not eaten. ${whyNotToEat(notToEat)} Take it out of the meal, and throw it away.`,
       );
     if (odd) return setTrouble(`Say how much of pack ${odd.number}, such as ${sayGrams(300)}.`);
     const over = packs.find((p) => outweighs(p.massG, p.left));
@@ -211,7 +211,11 @@ export function NewMealPage() {
                 packs. Follow your food authority.
               </p>
             )}
-            {tableCautions(kinds, method).map((c) => (
+            {tableCautions(
+              kinds,
+              method,
+              chosen.map((h) => ({ of: `Pack ${h.number}`, follows: h.found })),
+            ).map((c) => (
               <p key={c.say} className={c.grade === 'stop' ? 'asks' : 'caution'}>
                 {degrees(c.say)}
               </p>

@@ -1,0 +1,63 @@
+import { allThatFollows, type AllThatFollows, type Finding } from '@dagboek/core/cut';
+import type { Book } from '../state/book.ts';
+import type { CutState, PackState } from '../state/states.ts';
+
+/** Everything found on some cuts, oldest first; of struck ones nothing. */
+export const findingsOfCuts = (cuts: readonly CutState[]): CutState['findings'] =>
+  cuts.filter((c) => c.struck === null).flatMap((c) => c.findings);
+
+/** What was found in the fish of a pack: on the cut that it came off, else on every cut of its fish. */
+export function foundInPack(book: Book, pack: PackState): AllThatFollows & { readonly finds: readonly Finding[] } {
+  const own = pack.cut === null ? null : book.get('cut', pack.cut);
+  const cuts = own
+    ? [own]
+    : [...new Map(pack.fish.flatMap((f) => book.naming('cut', f)).map((c) => [c.id, c])).values()];
+  const finds = findingsOfCuts(cuts);
+  return { ...allThatFollows(finds), finds };
+}
+
+/** What a kind had eaten: of so many stomachs that were looked into, by what was in them. */
+export interface Stomachs {
+  readonly looked: number;
+  readonly prey: readonly {
+    readonly is: string;
+    readonly n: number;
+    /** Zones, the most first. */
+    readonly zones: readonly (readonly [string, number])[];
+    /** Months, 1 to 12, in the order of the year. */
+    readonly months: readonly number[];
+  }[];
+}
+
+/** What was in the stomachs of a species, by place and month of the catch. A lot on one cut counts once. */
+export function stomachsOf(book: Book, speciesId: string): Stomachs {
+  const cuts = new Map<string, CutState>();
+  for (const f of book.fishNamed(speciesId)) for (const c of book.naming('cut', f.id)) cuts.set(c.id, c);
+  let looked = 0;
+  const prey = new Map<string, { n: number; zones: Map<string, number>; months: Set<number> }>();
+  for (const cut of cuts.values()) {
+    const found = [...new Set(cut.findings.filter((f) => f.of === 'stomach').map((f) => f.is))];
+    if (found.length === 0) continue;
+    looked++;
+    const fish = book.getAny('fish', cut.fish[0]);
+    const zone = fish && book.getAny('trip', fish.trip)?.zone;
+    for (const is of found) {
+      const p = prey.get(is) ?? { n: 0, zones: new Map<string, number>(), months: new Set<number>() };
+      p.n++;
+      if (zone) p.zones.set(zone, (p.zones.get(zone) ?? 0) + 1);
+      if (fish) p.months.add(Number(fish.landed.at.slice(5, 7)));
+      prey.set(is, p);
+    }
+  }
+  return {
+    looked,
+    prey: [...prey]
+      .map(([is, p]) => ({
+        is,
+        n: p.n,
+        zones: [...p.zones].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1)),
+        months: [...p.months].sort((a, b) => a - b),
+      }))
+      .sort((a, b) => b.n - a.n || (a.is < b.is ? -1 : 1)),
+  };
+}
