@@ -153,3 +153,89 @@ test.describe('by touch', () => {
     await expect(page.getByLabel('Whole', { exact: true })).toHaveValue(/2/);
   });
 });
+
+test('part of a lot goes onto the board with its history; the others stay on ice', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/board`);
+  await page
+    .locator('.board-row')
+    .filter({ hasText: /8 mackerel/ })
+    .click();
+  await page.getByLabel('How many of them').fill('9');
+  await button(page, /^Onto the board/).click();
+  await expect(page.getByRole('alert')).toContainText('a whole number from 1 to 8');
+  await page.getByLabel('How many of them').fill('3');
+  await button(page, /^Onto the board/).click();
+  await expect(page.getByRole('heading', { name: 'Weigh it whole, wiped.' })).toBeVisible();
+  await expect(page.getByText('3 mackerel', { exact: false }).first()).toBeVisible();
+  // Three eighths of 2,440 g.
+  await expect(page.getByLabel('Whole', { exact: true })).toHaveValue('915');
+  await page.goto(`${demo.url}/board`);
+  await expect(page.locator('.board-row').filter({ hasText: /5 mackerel/ })).toBeVisible();
+  await expect(page.locator('.board-row').filter({ hasText: /3 mackerel/ })).toHaveCount(0);
+});
+
+test('worms seen are noted with what follows, go with the pack, and stand before the meal', async ({ page, demo }) => {
+  await ontoTheBoard(page, demo, /Ballan wrasse/, /from the tail/);
+  await button(page, /^Whole weighed/).click();
+  await page.getByRole('radio', { name: 'Worms', exact: true }).click({ force: true });
+  await page.getByRole('radio', { name: 'round worms' }).click({ force: true });
+  await page.getByRole('radio', { name: 'in the flesh' }).click({ force: true });
+  await page.getByLabel('How many, if counted').fill('-2');
+  await button(page, /^Note the find/).click();
+  await expect(page.getByRole('alert')).toContainText('A count is a whole number');
+  await page.getByLabel('How many, if counted').fill('2');
+  await expect(page.getByText(/60° in the middle for a minute kills worms/)).toBeVisible();
+  await button(page, /^Note the find/).click();
+  await expect(page.getByText('Found: 2 round worms in the flesh.')).toBeVisible();
+  await expect
+    .poll(async () => (await entriesOf(demo)).at(-1)?.facts)
+    .toEqual({
+      of: 'worms',
+      is: 'round worms',
+      count: 2,
+      where: 'in the flesh',
+    });
+  for (const [label, g] of [
+    ['Gutted', '720'],
+    ['Fillets, skin on', '380'],
+    ['Trimmed', '310'],
+  ] as const) {
+    await page.getByLabel(label, { exact: true }).fill(g);
+    await button(page, /weighed/).click();
+  }
+  await button(page, /^Packed/).click();
+  await page.locator('.packs-made').getByRole('link').click();
+  await expect(page.getByText(/Worms were seen: not raw/)).toBeVisible();
+  await button(page, /^Cook it/).click();
+  await page.getByRole('radio', { name: 'raw', exact: true }).click({ force: true });
+  await expect(page.getByText(/Pack \d+: worms were seen: not raw/)).toBeVisible();
+  // What they had eaten stands with the kind.
+  await page.goto(`${demo.url}/catalogue/pollack`);
+  await expect(page.getByText(/stomachs looked into/)).toBeVisible();
+});
+
+test('spines that sting stand first, and again where a hand comes near them', async ({ page, demo }) => {
+  // A weever out of the water, onto ice, onto the board.
+  await page.goto(`${demo.url}/deck`);
+  await button(page, /^Greater weever/).click();
+  await page.getByLabel(/^Length/).fill('36.4');
+  await button(page, /^Measured/).click();
+  for (const key of [/^Dispatched/, /^Bled/, /^Onto ice/, /^Onto ice now/]) {
+    await expect(page.locator('.settling')).toHaveCount(0);
+    await button(page, key).first().click();
+  }
+  await ontoTheBoard(page, demo, /Greater weever/, /tail on the bone/);
+  await expect(page.getByRole('note', { name: 'Hazards' })).toContainText('Venomous');
+  const steps = page.getByRole('list', { name: 'Steps to this weighing' });
+  await expect(steps.getByRole('listitem').nth(1)).toContainText('Cut the venomous spines off before anything else');
+  await page.getByRole('link', { name: /^Step by step/ }).click();
+  for (const at of [/Glove on the hand/, /Cut the venomous spines off/]) {
+    await expect(page.getByRole('heading', { name: at })).toBeVisible();
+    await expect(page.getByRole('note', { name: 'Hazards' })).toContainText('Venomous');
+    if (String(at).includes('Glove')) await page.keyboard.press('Space');
+  }
+  // The other school, one tap away.
+  await page.getByText(/^Venomous spines:/).click();
+  await button(page, /This time: left, and cut round/).click();
+  await expect(page.getByRole('heading', { name: /Leave the spines where they are/ })).toBeVisible();
+});

@@ -147,6 +147,9 @@ export { judgeWeighing, nextPieces, packTrouble } from './board/judge-weighing.t
 export { ANY_G } from './line/body-of.ts';
 export { longestOf, onTheBoard, progressOf, stepsToward, waysOf } from './board/at-the-board.ts';
 export type { CutProgress, OnTheBoard } from './board/at-the-board.ts';
+export { partOfLot } from './board/part-of-lot.ts';
+export { meatOf, usedOf } from './board/used.ts';
+export type { UsedOf } from './board/used.ts';
 export { findingsOfCuts, foundInPack, stomachsOf } from './board/findings.ts';
 export type { Stomachs } from './board/findings.ts';
 export { againstExpected, bracketsOf, expectationsFor, knifeOf } from './board/expectation.ts';

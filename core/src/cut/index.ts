@@ -30,3 +30,6 @@ export type { Proposal, ProposeFor } from './propose-routes.ts';
 // what was found inside
 export { allThatFollows, FINDINGS, findKind, sayFinding, whatFollows } from './findings.ts';
 export type { AllThatFollows, Find, Finding, FindingOf, FindKind, Follows } from './findings.ts';
+export { apportion } from './apportion.ts';
+export { PART_USES, usedShare } from './used-share.ts';
+export type { CutMasses, PartUse, UsedShare } from './used-share.ts';

@@ -14,6 +14,7 @@ import {
 } from 'class-validator';
 import {
   FINDINGS,
+  PART_USES,
   type FindingOf,
   type Purpose,
   PURPOSES,
@@ -27,7 +28,7 @@ import { AsTyped } from './as-typed.ts';
 import { Satisfies } from './satisfies.ts';
 
 export const ROUTES: readonly RouteName[] = ROUTE_NAMES;
-export const BYPRODUCT_USES = ['stock', 'bait', 'tonight', 'bin'] as const;
+export const BYPRODUCT_USES = PART_USES;
 const WEIGHT = { message: 'A weight is more than 0.' };
 
 const FINDING_NAMES: readonly FindingOf[] = FINDINGS.map((f) => f.of);

@@ -82,7 +82,7 @@ export const CUT_KINDS = {
         about: b.about,
       }),
     say: (b, { units }) =>
-      `${capital(b.what)}: ${sayMass(b.massG, units)}${sayAsTyped(b, ['massG'], 'mass', units)}, ${b.use === 'bin' ? 'thrown away' : `for ${b.use}`}.`,
+      `${capital(b.what)}: ${sayMass(b.massG, units)}${sayAsTyped(b, ['massG'], 'mass', units)}, ${b.use === 'bin' ? 'thrown away' : b.use === 'the water' ? 'back to the water' : `for ${b.use}`}.`,
     fields: [textField('what', 'What'), massField('massG', 'Weight'), choiceField('use', 'For', BYPRODUCT_USES)],
   }),
   'cut.finding': kind({

@@ -3,6 +3,8 @@ import {
   custodyOf,
   expectationsFor,
   longestOf,
+  nextFishNumber,
+  partOfLot,
   onTheBoard,
   fishForTheBoard,
   type FishState,
@@ -25,6 +27,8 @@ import { Chips } from '../kit/ui/chips.tsx';
 import { useCrew } from '../kit/crew.ts';
 import { useKept } from '../kit/use-kept.ts';
 import { useNow } from '../kit/use-now.ts';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
 import { Paged } from '../kit/ui/paged.tsx';
 import { UsedCell } from '../kit/custody/used-cell.tsx';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
@@ -32,6 +36,7 @@ import { HistamineNote } from '../kit/histamine-note.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
 import { proposeRoutes, type Purpose, type RouteName, routesFor } from '@dagboek/core/cut';
 import { HouseWays } from './house-ways.tsx';
+import { UsedShares } from './used-shares.tsx';
 import { WhichRoute } from './which-route.tsx';
 import { sayStiff, shortStiff, STIFF_WHY } from '../kit/stiff-words.ts';
 import { massParts, sayLength } from '../kit/units.ts';
@@ -46,7 +51,7 @@ export function BoardPage() {
   const names = useNames();
   const { pen } = usePen();
   const navigate = useNavigate();
-  const { write } = useWrite();
+  const { writeAll } = useWrite();
   const now = useNow(60_000);
   const format = useFormat();
   const { shortDay, day } = format;
@@ -56,6 +61,7 @@ export function BoardPage() {
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [by, setBy] = useState<string | null>(null);
   const [route, setRoute] = useState<RouteName | null>(null);
+  const [part, setPart] = useState('');
   const [pan, setPan] = useKept('board.pan-cm', 28);
   const [purpose, setPurpose] = useState<Purpose>('pan');
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -64,8 +70,14 @@ export function BoardPage() {
   const routes = routesFor(species);
   const knife = by ?? lastBy ?? pen;
   const lies = onTheBoard(book, chosen, species);
+  // Of one lot a part may be cut: the others stay where they are.
+  const lot = chosen.length === 1 && first && first.count > 1 ? first : null;
+  const typed = typedNumber(part);
+  const taken = lot ? (typed ?? lot.count) : lies.count;
+  const takenG = lies.knownG === null || lies.count === 0 ? null : (lies.knownG * taken) / lies.count;
   const toggle = (f: FishState): void => {
     setTrouble(null);
+    setPart('');
     if (chosen.includes(f.id)) return setChosen(chosen.filter((x) => x !== f.id));
     if (first && first.species !== f.species)
       return setTrouble(
@@ -81,7 +93,14 @@ export function BoardPage() {
     const id = newId();
     const massG = lies.knownG === null ? null : lies.knownG / Math.max(1, lies.count);
     const expected = species ? expectationsFor(book, { species, route: way, by: knife, massG }, byId) : [];
-    const r = await write('cut.started', id, { fish: [...chosen], route: way, by: knife, purpose, expected });
+    if (lot && !(Number.isInteger(taken) && taken >= 1 && taken <= lot.count))
+      return setTrouble(`Of a lot of ${lot.count}, a whole number from 1 to ${lot.count} goes onto the board.`);
+    const partId = lot && taken < lot.count ? newId() : null;
+    const facts = { fish: partId ? [partId] : [...chosen], route: way, by: knife, purpose, expected };
+    const r = await writeAll([
+      ...(lot && partId ? partOfLot(lot, taken, partId, nextFishNumber(book, lot.trip)) : []),
+      { kind: 'cut.started', subject: id, facts },
+    ]);
     if (r.ok) void navigate(`/board/${id}`);
     else setTrouble(r.why);
   };
@@ -95,8 +114,8 @@ export function BoardPage() {
   };
   const proposals = species
     ? proposeRoutes(species, {
-        massG: lies.knownG ?? lies.count * ANY_G,
-        count: lies.count,
+        massG: takenG !== null && takenG > 0 ? takenG : Math.max(1, lies.count) * ANY_G,
+        count: Math.max(1, Number.isNaN(taken) ? 1 : taken),
         purpose,
         stiff: chosen.map((id) => stiffOf(id)?.now ?? null).find((x) => x === 'stiff' || x === 'setting in') ?? null,
         lengthMm: longestOf(lies.fish),
@@ -195,6 +214,16 @@ export function BoardPage() {
                   )
                 );
               })}
+              {lot && (
+                <Quantity
+                  label="How many of them"
+                  unit={`of ${lot.count}`}
+                  whole
+                  value={part}
+                  placeholder={String(lot.count)}
+                  onChange={(v) => (setPart(v), setTrouble(null))}
+                />
+              )}
               <WhichRoute
                 species={species}
                 proposals={proposals}
@@ -250,6 +279,7 @@ export function BoardPage() {
             other one. Wash and cover cuts.
           </p>
           <HouseWays />
+          <UsedShares />
           <h2 className="ruled">Cut before it is stiff, or after</h2>
           <p>
             A stiff fish tears and leaves meat on the bone: usually 1 to 10 hours after death it sets in, and passes

@@ -12,6 +12,27 @@ import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { asTyped, sayGrams, typedAmount, units } from '../kit/units.ts';
 
+const PARTS = [
+  'frame and head',
+  'frame',
+  'head',
+  'cheeks',
+  'throat',
+  'belly',
+  'roe',
+  'milt',
+  'liver',
+  'skin',
+  'trimmings',
+  'guts',
+];
+/** What is to be known of where a part goes. */
+const USE_NOTES: Readonly<Partial<Record<(typeof BYPRODUCT_USES)[number], string>>> = {
+  stock: 'Gills out and blood-stained parts cut off first, or it turns bitter and grey.',
+  'the water': 'Not in a harbour, off a bathing beach, in a lake, or where a rule forbids it.',
+  animals: 'No bones that were cooked, nothing salted, nothing of a fish that is not eaten.',
+};
+
 /** Parts beside the meat: what, how much, what for; and what was found inside. */
 export function Byproducts({ cut, species }: { cut: CutState; species: Species | null }) {
   const { write } = useWrite();
@@ -53,7 +74,7 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
           <label htmlFor="what">What</label>
           <input id="what" className="input" list="parts" value={what} onChange={(e) => setWhat(e.target.value)} />
           <datalist id="parts">
-            {['frame and head', 'cheeks', 'throat', 'roe', 'liver', 'trimmings', 'skin', 'guts'].map((p) => (
+            {PARTS.map((p) => (
               <option key={p} value={p} />
             ))}
           </datalist>
@@ -69,6 +90,7 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
         </div>
         <Key onClick={() => void note()} name="Note it" />
       </div>
+      {USE_NOTES[use] && <p className="hint">{USE_NOTES[use]}</p>}
       {caution && (
         <p className="asks" role="status">
           {caution}
