@@ -137,6 +137,7 @@ test.describe('Board', () => {
     await page.getByRole('checkbox', { name: /Ballan wrasse/ }).click();
     await expect(page.getByRole('alert')).toContainText('One species at a time');
     await pollack.nth(1).check();
+    await page.getByRole('radio', { name: /^fillet from the tail/ }).check();
     await button(page, /Onto the board/).click();
     await expect(page.getByLabel('Whole', { exact: true })).toHaveValue('2100');
     await button(page, /^Whole weighed/).click();
@@ -155,9 +156,9 @@ test.describe('Board', () => {
     await page.getByLabel('Weight of it').fill('700');
     await button(page, 'Note the part').click();
     await expect(page.getByText('Frame and head: 700 g, for stock.')).toBeVisible();
-    await page.getByLabel(/^Found inside/).fill('sand eels');
-    await button(page, 'Note the find').click();
-    await expect(page.getByText('sand eels')).toBeVisible();
+    await page.getByLabel(/^Anything else/).fill('sand eels');
+    await button(page, 'Note it').click();
+    await expect(page.getByText('sand eels Ilse')).toBeVisible();
     await page.getByLabel('Trimmed', { exact: true }).fill('800');
     await button(page, /^Trimmed weighed/).click();
     const packs = page.locator('.by-row').filter({ hasText: 'Where' });

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { buildAnatomy } from './anatomy.ts';
+import { cutOverlay } from './cuts/cut-overlay.ts';
 import { describeFigure } from './describe.ts';
 import { drawFish } from './fish-figure.ts';
 import { landmarks, targetsOf, traitAnchors } from './landmarks.ts';
@@ -150,7 +151,7 @@ describe('drawing', () => {
       { measure: 'total' as const },
       { hazards: true },
       { target: true },
-      { cuts: { now: ['belly' as const] } },
+      { cuts: cutOverlay({ now: ['belly'] }) },
       { traits: ['tail'] },
     ]) {
       expect(drawFish(FISH, { size: 900, ...o }).svg.length).toBeGreaterThan(plain.length);
@@ -159,8 +160,12 @@ describe('drawing', () => {
   });
 
   test('steps of a cut are lettered, traits numbered, so that they are not mistaken for each other', () => {
-    expect(drawFish(FISH, { size: 900, cuts: { later: ['belly'], named: true } }).svg).toMatch(/>a<\/text>/);
-    expect(drawFish(FISH, { size: 900, cuts: { now: ['belly'], numbers: { belly: '4' } } }).svg).toMatch(/>4<\/text>/);
+    expect(drawFish(FISH, { size: 900, cuts: cutOverlay({ later: ['belly'], named: true }) }).svg).toMatch(
+      />a<\/text>/,
+    );
+    expect(drawFish(FISH, { size: 900, cuts: cutOverlay({ now: ['belly'], numbers: { belly: '4' } }) }).svg).toMatch(
+      />4<\/text>/,
+    );
     expect(drawFish(FISH, { size: 900, traits: ['tail'] }).svg).toMatch(/>1<\/text>/);
   });
 

@@ -2,7 +2,7 @@ import { bender, type Bounds, boundsOf, buildAnatomy, type Detail, type Warp } f
 import { describeFigure } from './describe.ts';
 import { drawFigure } from './draw.ts';
 import { silentParts } from './hazards.ts';
-import { type CutDrawing, drawCuts } from './cuts/draw-cuts.ts';
+import type { CutOverlay } from './cuts/cut-overlay.ts';
 import { landmarks } from './landmarks.ts';
 import {
   drawHazards,
@@ -32,8 +32,8 @@ export interface FigureOptions {
   hazardLines?: boolean;
   /** Where to spike and where to bleed. */
   target?: boolean;
-  /** Lines of the knife. */
-  cuts?: CutDrawing;
+  /** Lines of the knife, with what draws them: see `cutOverlay`. */
+  cuts?: CutOverlay;
   traits?: readonly string[];
   traitLabels?: boolean;
   /** Translations of the built-in labels. */
@@ -104,7 +104,7 @@ export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFi
   const m = marginPx * unit;
   const frame = { x0: raw.x0 - m, x1: raw.x1 + m, y0: raw.y0 - m, y1: raw.y1 + m };
   const full: FigureOptions = detail === 'icon' ? {} : options;
-  const outside = full.cuts ? drawCuts(pen, an, full.cuts, notes).map(warp) : [];
+  const outside = full.cuts ? full.cuts.draw(pen, an, notes).map(warp) : [];
   if (full.hazards) drawHazards(pen, an, words, notes);
   if (full.target) drawTargets(pen, an, words, notes);
   if (full.traits) drawTraits(an, full.traits, full.traitLabels ?? false, notes);

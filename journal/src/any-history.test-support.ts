@@ -87,7 +87,7 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
     { of: 'worms', is: 'round worms', count: 2 },
     { of: 'sex', is: 'hen' },
   ),
-  'cut.stepped': fc.record({ step: fc.constantFrom('hands', 'guts out', 'unheard of') }),
+  'cut.stepped': fc.record({ step: fc.constantFrom('hands ready', 'guts out', 'unheard of') }),
   'cut.way': fc.record({ of: fc.constantFrom('skin', 'rinse'), is: fc.constantFrom('on', 'sea water') }),
   'cut.weighed': fc.record({ stage: fc.constantFrom('round', 'gutted', 'fillets'), massG: grams }),
   'cut.byproduct': fc.record({ what: name, massG: grams, use: fc.constantFrom('stock', 'bait') }),

@@ -1,4 +1,5 @@
 import type { Penalty } from '../fresh/index.ts';
+import { type Finding, type FindingOf, penaltyOf } from './finding.ts';
 
 /** What follows from a find, in sentences of its own; nothing where nothing does. */
 export interface Follows {
@@ -6,8 +7,6 @@ export interface Follows {
   readonly keeping?: string;
   readonly cooking?: string;
   readonly raw?: string;
-  /** What shortens its time. */
-  readonly penalty?: Penalty;
   /** It is cooked through, whatever was frozen. */
   readonly cook?: boolean;
   /** It is not eaten. */
@@ -18,7 +17,7 @@ export interface Find extends Follows {
 }
 /** Something to look for when a fish is opened. A name stands in the log for ever. */
 export interface FindKind {
-  readonly of: string;
+  readonly of: FindingOf;
   readonly ask: string;
   readonly finds: readonly Find[];
   /** Any words of one's own beside the ones offered. */
@@ -27,11 +26,8 @@ export interface FindKind {
   readonly where?: readonly string[];
 }
 
-const WORMS: Follows = {
-  cooking: 'Cook it through: 60° in the middle for a minute kills worms; acid, salt and smoke do not.',
-  raw: 'Worms were seen: not raw, however it was frozen; there may be more than were found.',
-  cook: true,
-};
+const COOK_WORMS = 'Cook it through: 60° in the middle for a minute kills worms; acid, salt and smoke do not.';
+const NOT_RAW_WORMS = 'Worms were seen: not raw, however it was frozen; there may be more than were found.';
 
 /**
  * What can be found, and what follows. Sources: Codex CXC 52 (parasites, gut, bruises); Regulation (EC) 853/2004 Annex III (visible
@@ -72,14 +68,15 @@ export const FINDINGS = [
     where: ['in the flesh', 'in the belly lining', 'in the gut'],
     finds: [
       { is: 'none seen' },
-      { is: 'round worms', ...WORMS },
-      { is: 'tapeworm', ...WORMS },
+      { is: 'round worms', cooking: COOK_WORMS, raw: NOT_RAW_WORMS, cook: true },
+      { is: 'tapeworm', cooking: COOK_WORMS, raw: NOT_RAW_WORMS, cook: true },
       {
         is: 'flukes',
-        ...WORMS,
+        cooking: COOK_WORMS,
         raw: 'Flukes stand freezing: never raw.',
+        cook: true,
       },
-      { is: 'worms, kind not known', ...WORMS },
+      { is: 'worms, kind not known', cooking: COOK_WORMS, raw: NOT_RAW_WORMS, cook: true },
     ],
   },
   {
@@ -89,7 +86,6 @@ export const FINDINGS = [
       { is: 'whole' },
       {
         is: 'pierced',
-        penalty: 'gutBurst',
         keeping: 'What a gut lets out eats into the flesh: about six tenths of its time are left. Use it first.',
         cooking: 'Wipe it, and cut away what is dyed or soft.',
         raw: 'Not raw: germs of the gut are on the flesh.',
@@ -97,7 +93,6 @@ export const FINDINGS = [
       },
       {
         is: 'burst by itself',
-        penalty: 'gutBurst',
         keeping: 'It had fed, and its gut went by itself: about six tenths of its time are left. Use it first.',
         cooking: 'Cut the belly flaps away where they are soft.',
         raw: 'Not raw: germs of the gut are on the flesh.',
@@ -169,17 +164,6 @@ export const FINDINGS = [
   },
 ] as const satisfies readonly FindKind[];
 
-export type FindingOf = (typeof FINDINGS)[number]['of'];
-
-/** A find as it was noted. */
-export interface Finding {
-  readonly of: string;
-  readonly is: string;
-  /** How many, where they were counted. */
-  readonly count?: number | null;
-  readonly where?: string | null;
-}
-
 /** A kind of find by its name. */
 export const findKind = (of: string): FindKind | undefined => FINDINGS.find((k) => k.of === of);
 
@@ -204,21 +188,7 @@ export function allThatFollows(finds: readonly Finding[]): AllThatFollows {
     cooking: said('cooking'),
     raw: said('raw'),
     bin: said('bin'),
-    penalties: [...new Set(all.flatMap((f) => f.penalty ?? []))],
+    penalties: [...new Set(finds.flatMap((f) => penaltyOf(f) ?? []))],
     cook: all.some((f) => f.cook === true),
   };
-}
-
-/** "3 round worms in the belly lining", "gut pierced", "sand eels in the stomach". */
-export function sayFinding(f: Finding): string {
-  const n = f.count ? `${f.count} ` : '';
-  const where = f.where ? ` ${f.where}` : '';
-  if (f.of === 'stomach') return `${f.is} in the stomach`;
-  if (f.of === 'gut') return `gut ${f.is}`;
-  if (f.of === 'flesh') return `flesh ${f.is}`;
-  if (f.of === 'roe') return `roe ${f.is}`;
-  if (f.of === 'smell') return `smells ${f.is}`;
-  if (f.of === 'damage' && f.is === 'none') return 'no damage';
-  if (f.of === 'worms' && f.is === 'none seen') return 'no worms seen';
-  return `${n}${f.is}${where}`;
 }

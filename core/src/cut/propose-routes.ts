@@ -2,7 +2,7 @@ import type { StiffNow } from '../fresh/index.ts';
 import { PLATE_G } from '../plates/index.ts';
 import type { SpeciesFacts } from '../species/index.ts';
 import { expectedStage } from './expected-yield.ts';
-import type { Purpose } from './route/cut-case.ts';
+import type { Purpose } from './route/purpose.ts';
 import { type CutRoute, type RouteName, routeOf } from './routes.ts';
 import { type Cuttable, routesFor } from './routes-for.ts';
 
@@ -105,7 +105,7 @@ export function proposeRoutes(species: ProposeSpecies, of: ProposeFor): Proposal
     const reasons: string[] = [];
     const place = serves.indexOf(name);
     // Whole, the purpose orders them; else what is usual of the species does.
-    const [byPlace, byUsual] = of.purpose === 'whole' || of.purpose === 'stock' ? [0.3, 0.02] : [0.05, 0.3];
+    const [byPlace, byUsual] = of.purpose === 'whole' || of.purpose === 'stock' ? [0.3, 0.02] : [0.01, 0.3];
     let score = place < 0 ? -4 : 2 - place * byPlace;
     score -= usual * byUsual;
     if (place < 0) reasons.push(AGAINST[of.purpose]);

@@ -1,4 +1,4 @@
-import { type RouteName, CUT_ROUTES } from './routes.ts';
+import type { RouteName } from './routes.ts';
 
 /** What a species is to the one who cuts it. */
 export interface Cuttable {
@@ -59,6 +59,3 @@ export function routesFor(species: Cuttable | null): readonly RouteName[] {
   if (stings && species.yieldClass === 'cod') return ARMOURED;
   return BY_CLASS[species.yieldClass] ?? ROUND;
 }
-
-/** Every route's name, for what is kept in the log. */
-export const ROUTE_NAMES: readonly RouteName[] = CUT_ROUTES.map((r) => r.name);

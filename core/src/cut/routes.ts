@@ -1,12 +1,13 @@
 import type { PackForm } from '../larder/index.ts';
 import type { Stage } from './mass-balance.ts';
 import type { Condition } from './route/cut-case.ts';
-import type { CutStep } from './route/step.ts';
-import { type StepId, stepOf } from './route/steps.ts';
-import type { WayName } from './route/ways.ts';
+import type { Weighing } from './route/step.ts';
+import type { StepId } from './route/steps.ts';
+import { type WeighingId, WEIGHINGS } from './route/weighings.ts';
+import type { WayName } from './route/way-names.ts';
 
 /** A step of a route, and when it is due; alone it always is. */
-export type RouteItem = StepId | readonly [StepId, ...Condition[]];
+export type RouteItem = StepId | WeighingId | readonly [StepId, ...Condition[]];
 
 /** A way through the board, as data: its steps, what it gives, and how each weighing is called on it. */
 export interface CutRoute {
@@ -22,50 +23,50 @@ export interface CutRoute {
   readonly usual: readonly Stage[];
 }
 
-export type RouteStage = Pick<CutStep, 'name' | 'short' | 'todo' | 'caution'>;
+export type RouteStage = Omit<Weighing, 'weigh'>;
 
 const way = <const O extends WayName, const I extends string>(of: O, is: I) => ({ of, is }) as const;
 
 /** Before anything is cut: hands, venomous spines by the house way, cleaned, weighed. */
 const BEGIN = [
-  'hands',
+  'hands ready',
   ['spines off', 'venomous', way('spines', 'cut off first')],
-  ['spines left', 'venomous', way('spines', 'left, and cut round')],
-  ['wipe', way('rinse', 'a cloth only')],
-  ['rinse, sea', way('rinse', 'sea water')],
-  ['rinse, fresh', way('rinse', 'fresh water')],
+  ['spines left on', 'venomous', way('spines', 'left, and cut round')],
+  ['wiped', way('rinse', 'a cloth only')],
+  ['rinsed in sea water', way('rinse', 'sea water')],
+  ['rinsed in fresh water', way('rinse', 'fresh water')],
   'weigh whole',
 ] as const satisfies readonly RouteItem[];
 const GUT = [
-  ['open the belly', 'not gutted'],
+  ['belly open', 'not gutted'],
   ['guts out', 'not gutted'],
   ['gills out', 'not gutted'],
-  'kidney',
+  'blood line scraped',
   'weigh gutted',
 ] as const satisfies readonly RouteItem[];
 const GUT_FLAT = [
-  ['gut pocket', 'not gutted'],
+  ['gut pocket open', 'not gutted'],
   ['guts out', 'not gutted'],
   'weigh gutted',
 ] as const satisfies readonly RouteItem[];
-const SCALE = [['scale', 'scaly', way('scales', 'off'), way('skin', 'on')]] as const satisfies readonly RouteItem[];
+const SCALE = [['scaled', 'scaly', way('scales', 'off'), way('skin', 'on')]] as const satisfies readonly RouteItem[];
 const SKIN = [
-  ['skin, blade', way('skin', 'off'), way('skinning', 'with the blade')],
-  ['skin, pull', way('skin', 'off'), way('skinning', 'by pulling')],
+  ['skinned', way('skin', 'off'), way('skinning', 'with the blade')],
+  ['skin pulled off', way('skin', 'off'), way('skinning', 'by pulling')],
 ] as const satisfies readonly RouteItem[];
 const TRIM = [
-  'ribs',
+  'ribs off',
   ...SKIN,
-  ['tweezers', 'pin bones', way('pin bones', 'with tweezers')],
-  ['v-cut', 'pin bones', way('pin bones', 'with a V-cut')],
-  ['dark line', 'dark line'],
-  ['cheeks', 'big head'],
+  ['pin bones out', 'pin bones', way('pin bones', 'with tweezers')],
+  ['pin bones cut out', 'pin bones', way('pin bones', 'with a V-cut')],
+  ['dark line out', 'dark line'],
+  ['cheeks and throat out', 'big head'],
   'weigh trimmed',
 ] as const satisfies readonly RouteItem[];
 
 /** The names of a route's steps, those that are not always due too. */
-export const stepIds = (steps: readonly RouteItem[]): StepId[] =>
-  steps.map((item): StepId => (typeof item === 'string' ? item : item[0]));
+export const stepIds = (steps: readonly RouteItem[]): (StepId | WeighingId)[] =>
+  steps.map((item) => (typeof item === 'string' ? item : item[0]));
 
 function route<const N extends string>(
   name: N,
@@ -73,8 +74,9 @@ function route<const N extends string>(
 ): CutRoute & { readonly name: N } {
   const stages: Partial<Record<Stage, RouteStage>> = {};
   for (const id of stepIds(of.steps)) {
-    const { weigh, ...step } = stepOf(id) as CutStep;
-    if (weigh) stages[weigh] = step;
+    if (!Object.hasOwn(WEIGHINGS, id)) continue;
+    const { weigh, ...stage }: Weighing = WEIGHINGS[id as WeighingId];
+    stages[weigh] = stage;
   }
   return { name, ...of, stages };
 }
@@ -86,12 +88,30 @@ export const CUT_ROUTES = [
   route('fillet from the head', {
     ...FILLETS,
     pieces: 2,
-    steps: [...BEGIN, ...SCALE, ...GUT, 'behind the head', 'side one, head', 'side two', 'weigh fillets', ...TRIM],
+    steps: [
+      ...BEGIN,
+      ...SCALE,
+      ...GUT,
+      'cut in behind the head',
+      'side one off, from the head',
+      'side two off',
+      'weigh fillets',
+      ...TRIM,
+    ],
   }),
   route('fillet from the tail', {
     ...FILLETS,
     pieces: 2,
-    steps: [...BEGIN, ...SCALE, ...GUT, 'notch the tail', 'side one, tail', 'side two', 'weigh fillets', ...TRIM],
+    steps: [
+      ...BEGIN,
+      ...SCALE,
+      ...GUT,
+      'notched at the tail',
+      'side one off, from the tail',
+      'side two off',
+      'weigh fillets',
+      ...TRIM,
+    ],
   }),
   route('gutted whole', { form: 'whole', pieces: 1, usual: ['gutted'], steps: [...BEGIN, ...GUT] }),
   route('whole for the pan', {
@@ -101,13 +121,13 @@ export const CUT_ROUTES = [
     steps: [
       ...BEGIN,
       'fins off',
-      ['scale', 'scaly', way('scales', 'off')],
-      ['open the belly', 'not gutted'],
+      ['scaled', 'scaly', way('scales', 'off')],
+      ['belly open', 'not gutted'],
       ['guts out', 'not gutted'],
       ['gills out', 'not gutted'],
-      'kidney',
-      ['slash', 'thick'],
-      'head off',
+      'blood line scraped',
+      ['flanks slashed', 'thick'],
+      'head off for the pan',
       'weigh gutted',
     ],
   }),
@@ -117,10 +137,10 @@ export const CUT_ROUTES = [
     usual: ['gutted'],
     steps: [
       ...BEGIN,
-      ['scale', 'scaly', way('scales', 'off')],
+      ['scaled', 'scaly', way('scales', 'off')],
       ...GUT,
       'head and tail off',
-      'cut steaks',
+      'steaks cut',
       'weigh steaks',
     ],
   }),
@@ -130,10 +150,10 @@ export const CUT_ROUTES = [
     usual: ['gutted'],
     steps: [
       ...BEGIN,
-      ['scale', 'scaly', way('scales', 'off')],
+      ['scaled', 'scaly', way('scales', 'off')],
       ...GUT,
-      'belly to the tail',
-      'lift the backbone',
+      'open to the tail',
+      'backbone out',
       'weigh flat',
     ],
   }),
@@ -143,9 +163,9 @@ export const CUT_ROUTES = [
     steps: [
       ...BEGIN,
       ...GUT_FLAT,
-      'middle line',
-      'out to the edge',
-      'blind side',
+      'middle line cut',
+      'eyed side off',
+      'blind side off',
       'weigh four',
       ...SKIN,
       'weigh trimmed',
@@ -154,25 +174,33 @@ export const CUT_ROUTES = [
   route('flatfish, two fillets', {
     ...FILLETS,
     pieces: 2,
-    steps: [...BEGIN, ...GUT_FLAT, 'round the edge', 'blind side, one', 'weigh two', ...SKIN, 'weigh trimmed'],
+    steps: [
+      ...BEGIN,
+      ...GUT_FLAT,
+      'eyed side off in one',
+      'blind side off in one',
+      'weigh two',
+      ...SKIN,
+      'weigh trimmed',
+    ],
   }),
   route('flatfish, whole', {
     form: 'whole',
     pieces: 1,
     usual: ['gutted'],
-    steps: [...BEGIN, 'fins off', ...GUT_FLAT.slice(0, 2), 'head off', 'weigh gutted'],
+    steps: [...BEGIN, 'fins off', ...GUT_FLAT.slice(0, 2), 'head off for the pan', 'weigh gutted'],
   }),
   route('wings', {
     form: 'wings',
     pieces: 2,
     usual: ['fillets', 'trimmed'],
-    steps: [...BEGIN, 'free the wings', 'weigh wings', 'rest wings', 'skin wings', 'weigh skinned wings'],
+    steps: [...BEGIN, 'wings off', 'weigh wings', 'wings soaked', 'wings skinned', 'weigh skinned wings'],
   }),
   route('tail on the bone', {
     form: 'whole',
     pieces: 1,
     usual: [],
-    steps: [...BEGIN, 'head and guts off', 'skin the tail', 'weigh tail'],
+    steps: [...BEGIN, 'head and guts off', 'tail skinned', 'weigh tail'],
   }),
   route('four loins', {
     ...FILLETS,
@@ -180,12 +208,12 @@ export const CUT_ROUTES = [
     usual: ['fillets', 'trimmed'],
     steps: [
       ...BEGIN,
-      'head off, tuna',
-      'upper loins',
-      'lower loins',
+      'head off with the guts',
+      'back loins off',
+      'belly loins off',
       'weigh loins',
       ...SKIN,
-      'loins, dark line',
+      'dark line off the loins',
       'weigh trimmed',
     ],
   }),
@@ -193,17 +221,20 @@ export const CUT_ROUTES = [
     ...FILLETS,
     pieces: 2,
     usual: ['fillets', 'trimmed'],
-    steps: [...BEGIN, ...SCALE, 'both backs', 'frame off', 'weigh fillets', ...TRIM],
+    steps: [...BEGIN, ...SCALE, 'back opened', 'frame, head and guts off', 'weigh fillets', ...TRIM],
   }),
   route('tube and arms', {
     form: 'whole',
     pieces: 1,
     usual: ['trimmed'],
-    steps: [...BEGIN, 'arms off', 'beak', 'draw the guts', 'skin the mantle', 'open the mantle', 'weigh tube'],
+    steps: [...BEGIN, 'arms off', 'beak out', 'head and guts drawn', 'mantle skinned', 'mantle opened', 'weigh tube'],
   }),
 ] as const satisfies readonly CutRoute[];
 
 export type RouteName = (typeof CUT_ROUTES)[number]['name'];
+
+/** Every route's name, for what is kept in the log. */
+export const ROUTE_NAMES: readonly RouteName[] = CUT_ROUTES.map((r) => r.name);
 
 /** Whether nothing is cut off on a route: such a fish may be packed before it is weighed on the board. */
 export const staysWhole = (r: CutRoute): boolean => !r.stages.fillets && !r.stages.trimmed;

@@ -31,7 +31,7 @@ function fromEdge(p: Pt, shape: readonly Pt[]): number {
   return best;
 }
 const linesFor = (s: (typeof SPECIES)[number]): CutLineName[] => [
-  ...new Set(routesFor(s).flatMap((r) => stepIds(routeOf(r).steps).flatMap((id) => stepOf(id)!.lines ?? []))),
+  ...new Set(routesFor(s).flatMap((r) => stepIds(routeOf(r).steps).flatMap((id) => stepOf(id)?.lines ?? []))),
 ];
 
 describe('lines of the knife, on every shipped species that takes the route', () => {

@@ -51,6 +51,11 @@ const thinU = (an: Anatomy): number => {
   const k = range(60, (_, t) => lerp(from, end - 0.03, t)).find((u) => depth(u) < 0.36 * maxDepth);
   return k ?? end - 0.03;
 };
+/** From where to where steaks are cut, u. */
+export const steakSpan = (an: Anatomy): { from: number; to: number } => ({
+  from: shoulderU(an) + 0.012,
+  to: thinU(an),
+});
 /** Between the bases of a fin a little inside of the edge. */
 const finBase = (an: Anatomy, f: Anatomy['fins'][number], v: number): Pt[] => {
   const us = f.rays.map((r) => r.base[0] / L);
@@ -176,10 +181,9 @@ const DRAW: Readonly<Record<CutLineName, Draw>> = {
     });
   },
   steaks: (an, o) => {
-    const from = shoulderU(an) + 0.012;
-    const to = thinU(an);
-    const step = clamp(o.steakU ?? (an.body.maxDepth / L) * 0.32, 0.025, 0.2);
-    const n = Math.max(1, Math.floor((to - from) / step + 1e-9));
+    const { from, to } = steakSpan(an);
+    const step = clamp(o.steakU ?? (an.body.maxDepth / L) * 0.32, 0.012, 0.4);
+    const n = Math.max(0, Math.floor((to - from) / step + 1e-9));
     return range(n + 1, (i) => ({ points: across(an, from + i * step), plain: true, opens: true }));
   },
   'dark line': (an) => {

@@ -22,26 +22,26 @@ const ids = (list: readonly { id: string }[]): string[] => list.map((s) => s.id)
 describe('a cut, step by step', () => {
   test('hands first; what is noted or weighed is done, and the knife stands after it', () => {
     const fresh = progress(book(begun('fillet from the tail')));
-    expect([fresh.next?.id, fresh.done.size]).toEqual(['hands', 0]);
+    expect([fresh.next?.id, fresh.done.size]).toEqual(['hands ready', 0]);
     const on = progress(
       book(
         begun('fillet from the tail'),
-        stepped('hands'),
+        stepped('hands ready'),
         anEntry('cut.weighed', CUT, { stage: 'round', massG: 800 }, { at: at('18:06') }),
       ),
     );
-    expect(on.next?.id).toBe('open the belly');
+    expect(on.next?.id).toBe('belly open');
     // The wipe was passed over: neither done nor asked for again.
-    expect([...on.done]).toEqual(['hands', 'weigh whole']);
-    expect(ids(stepsToward(on, 'gutted')).slice(0, 2)).toEqual(['open the belly', 'guts out']);
+    expect([...on.done]).toEqual(['hands ready', 'weigh whole']);
+    expect(ids(stepsToward(on, 'gutted')).slice(0, 2)).toEqual(['belly open', 'guts out']);
   });
 
   test('a step that is struck is not done; one of a newer version stands in the log and changes nothing', () => {
-    const step = stepped('hands');
+    const step = stepped('hands ready');
     const struck = anEntry('log.struck', CUT, {}, { strikes: step.id, at: at('18:07') });
-    expect(progress(book(begun('fillet from the tail'), step, struck)).next?.id).toBe('hands');
+    expect(progress(book(begun('fillet from the tail'), step, struck)).next?.id).toBe('hands ready');
     const newer = book(begun('fillet from the tail'), stepped('folded into a swan'));
-    expect(progress(newer).next?.id).toBe('hands');
+    expect(progress(newer).next?.id).toBe('hands ready');
     expect(newer.get('cut', CUT)!.steps).toHaveLength(1);
   });
 
@@ -49,15 +49,15 @@ describe('a cut, step by step', () => {
     const house = anEntry('book.way', BOOK, { of: 'rinse', is: 'sea water' }, { at: at('07:00') });
     const own = anEntry('cut.way', CUT, { of: 'rinse', is: 'fresh water' }, { at: at('18:02') });
     const b = book(house, begun('fillet from the tail'));
-    expect(ids(progress(b).steps)).toContain('rinse, sea');
+    expect(ids(progress(b).steps)).toContain('rinsed in sea water');
     const differs = b.withEntries([own]);
-    expect(ids(progress(differs).steps)).toContain('rinse, fresh');
+    expect(ids(progress(differs).steps)).toContain('rinsed in fresh water');
     expect(waysOf(differs)).toEqual({ rinse: 'sea water' });
   });
 
   test('spines that sting come off before it is wiped or weighed', () => {
     const b = book(landed('w', '12:10', { species: 'greater-weever' }), begun('tail on the bone', 'w'));
-    expect(ids(progress(b, 'greater-weever').steps).slice(0, 3)).toEqual(['hands', 'spines off', 'wipe']);
+    expect(ids(progress(b, 'greater-weever').steps).slice(0, 3)).toEqual(['hands ready', 'spines off', 'wiped']);
   });
 
   test('what an earlier cut gutted is not gutted again', () => {
@@ -67,8 +67,8 @@ describe('a cut, step by step', () => {
       anEntry('cut.weighed', first, { stage: 'gutted', massG: 700 }, { at: at('15:10') }),
       begun('fillet from the tail'),
     );
-    expect(ids(progress(b).steps)).not.toContain('open the belly');
-    expect(ids(progressOf(b, b.get('cut', first)!, species('pollack')).steps)).toContain('open the belly');
+    expect(ids(progress(b).steps)).not.toContain('belly open');
+    expect(ids(progressOf(b, b.get('cut', first)!, species('pollack')).steps)).toContain('belly open');
   });
 });
 

@@ -67,7 +67,7 @@ describe('what was found on the board follows the fish', () => {
       finding('gut', 'pierced'),
     ]);
     expect(used(twice, '20:00')).toBeCloseTo(used(book(), '20:00') / 0.6, 6);
-    const rinsed = book(anEntry('cut.stepped', CUT, { step: 'rinse, fresh' }, { at: at('18:03') }));
+    const rinsed = book(anEntry('cut.stepped', CUT, { step: 'rinsed in fresh water' }, { at: at('18:03') }));
     expect(used(rinsed, '20:00')).toBeCloseTo(used(book(), '20:00') / 0.9, 6);
   });
 

@@ -13,7 +13,7 @@ import {
   MinLength,
 } from 'class-validator';
 import {
-  FINDINGS,
+  FINDING_NAMES,
   PART_USES,
   type FindingOf,
   type Purpose,
@@ -21,7 +21,7 @@ import {
   type RouteName,
   ROUTE_NAMES,
   type Stage,
-  WAYS,
+  WAY_NAMES,
   type WayName,
 } from '@dagboek/core/cut';
 import { AsTyped } from './as-typed.ts';
@@ -30,9 +30,6 @@ import { Satisfies } from './satisfies.ts';
 export const ROUTES: readonly RouteName[] = ROUTE_NAMES;
 export const BYPRODUCT_USES = PART_USES;
 const WEIGHT = { message: 'A weight is more than 0.' };
-
-const FINDING_NAMES: readonly FindingOf[] = FINDINGS.map((f) => f.of);
-const WAY_NAMES: readonly WayName[] = WAYS.map((w) => w.of);
 
 /** What a weighing should come to, as shares of the whole, and of how many cuts that was learned. */
 export interface Expected {

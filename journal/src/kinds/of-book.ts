@@ -16,7 +16,6 @@ import {
   MemberLeft,
 } from './book.ts';
 import { WALLS } from '@dagboek/core/box';
-import { wayOf } from '@dagboek/core/cut';
 import { BookWay } from './board.ts';
 import { sayHeavy, sayLength, sayTemperature, sayVolume } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
@@ -98,7 +97,7 @@ export const BOOK_KINDS = {
     fold: (s, w) => {
       s.ways = { ...s.ways, [w.of]: w.is };
     },
-    say: (w) => `House way. ${wayOf(w.of)?.ask ?? capital(w.of)}: ${w.is}.`,
+    say: (w) => `House way. ${capital(w.of)}: ${w.is}.`,
     fields: [],
   }),
   'book.error': ofBook({

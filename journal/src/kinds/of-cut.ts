@@ -1,4 +1,4 @@
-import { sayFinding, stepOf, wayOf } from '@dagboek/core/cut';
+import { sayFinding, WEIGHINGS } from '@dagboek/core/cut';
 import {
   BYPRODUCT_USES,
   CutByproduct,
@@ -59,7 +59,11 @@ export const CUT_KINDS = {
   'cut.stepped': kind({
     facts: CutStepped,
     fold: (s, d, line) => void s.steps.push({ step: d.step, entryId: line.now.id, at: d.at, about: d.about }),
-    say: (d) => `${stepOf(d.step)?.name ?? d.step}.`,
+    // The name of a step tells what was done; a weighing that was passed over was not.
+    say: (d) =>
+      Object.hasOwn(WEIGHINGS, d.step)
+        ? `${WEIGHINGS[d.step as keyof typeof WEIGHINGS].name}: not weighed.`
+        : `${capital(d.step)}.`,
     fields: [],
   }),
   'cut.way': kind({
@@ -67,7 +71,7 @@ export const CUT_KINDS = {
     fold: (s, w) => {
       s.ways = { ...s.ways, [w.of]: w.is };
     },
-    say: (w) => `${wayOf(w.of)?.ask ?? capital(w.of)}, this time: ${w.is}.`,
+    say: (w) => `${capital(w.of)}, this time: ${w.is}.`,
     fields: [],
   }),
   'cut.byproduct': kind({

@@ -1,4 +1,4 @@
-import { allThatFollows } from '@dagboek/core/cut';
+import { penaltyOf } from '@dagboek/core/cut';
 import { type Freshness, freshness, type Penalty, spoilageModel } from '@dagboek/core/fresh';
 import { epochMs } from '@dagboek/core/time';
 import type { ById } from '../box/filling-facts.ts';
@@ -17,8 +17,8 @@ export function penaltiesOf(line: CustodyLine, untilMs = Infinity): Penalty[] {
   const cuts = line.cuts.filter((c) => c.struck === null);
   const by = <T extends { readonly at: string }>(list: readonly T[]): T[] =>
     list.filter((x) => epochMs(x.at) <= untilMs);
-  const found = allThatFollows(cuts.flatMap((c) => by(c.findings))).penalties;
-  const rinsed = cuts.some((c) => by(c.steps).some((s) => s.step === 'rinse, fresh'));
+  const found = cuts.flatMap((c) => by(c.findings)).flatMap((f) => penaltyOf(f) ?? []);
+  const rinsed = cuts.some((c) => by(c.steps).some((s) => s.step === 'rinsed in fresh water'));
   return [
     ...new Set<Penalty>([
       ...(bled ? [] : ['notBled' as const]),

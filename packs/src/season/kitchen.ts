@@ -111,7 +111,7 @@ export function cutAndPack(
       expected: expectedOf(learned, species, by, massG / count),
     });
     if (stepwise)
-      for (const [i, step] of ['hands', 'wipe'].entries())
+      for (const [i, step] of ['hands ready', 'wiped'].entries())
         s.aside('cut.stepped', cut, at + (i + 1) * 15_000, by, { step });
     const weigh = (stage: 'round' | 'gutted' | 'fillets' | 'trimmed', g: number, min: number): number => {
       s.note('cut.weighed', cut, (at += min * MIN), by, { stage, massG: Math.round(g) });

@@ -13,6 +13,7 @@ import { useNow } from '../kit/use-now.ts';
 import { Byproducts } from './byproducts.tsx';
 import { IntoPack } from './into-pack.tsx';
 import { KnifeTrend } from './knife-trend.tsx';
+import { useSteaks } from './use-steaks.ts';
 import { WeighingEntry } from './weighing-entry.tsx';
 import { YieldBars } from './yield-bars.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
@@ -33,7 +34,9 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
   const names = useNames();
   const { time, shortDay, day } = useFormat();
   const now = useNow();
-  const { fish, count, knownG: known, weighed } = onTheBoard(book, cut.fish, species);
+  const lies = onTheBoard(book, cut.fish, species);
+  const { fish, count, knownG: known, weighed } = lies;
+  const steaks = useSteaks(cut, species, lies);
   const progress = progressOf(book, cut, species);
   const route = routeOf(cut.route);
   const next = nextStage(route, cut.stages);
@@ -89,7 +92,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
             <IntoPack
               cut={cut}
               species={species}
-              pieces={count}
+              pieces={count * Math.max(1, steaks?.plan.steaksG.length ?? 1)}
               known={known}
               open={next === null || cut.stages.fillets !== undefined || staysWhole(route)}
             />

@@ -1,5 +1,5 @@
 import type { StepDue } from '@dagboek/core/cut';
-import { type CutDrawing, drawSection } from '@dagboek/figure';
+import { type CutDrawing, cutOverlay, drawSection } from '@dagboek/figure';
 import type { Species } from '../kit/catalogue.ts';
 import { FigurePlate } from '../kit/figure-view.tsx';
 
@@ -26,7 +26,7 @@ export function linesOf(
 
 /** The fish with the lines of the knife. */
 export function CutPicture({ species, cuts, size }: { species: Species; cuts: CutDrawing; size: number }) {
-  return <FigurePlate spec={species.figure} size={size} options={{ cuts }} />;
+  return <FigurePlate spec={species.figure} size={size} options={{ cuts: cutOverlay(cuts) }} />;
 }
 
 /** How the blade lies, in a cut through this fish. */

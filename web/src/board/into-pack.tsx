@@ -22,7 +22,9 @@ import { useFormat } from '../kit/format.ts';
 import { nowMs } from '../kit/clock.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { useCrew } from '../kit/crew.ts';
 import { Row } from '../kit/page.tsx';
+import { Portions } from './portions.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
@@ -56,6 +58,8 @@ export function IntoPack({
   const inPacks = packs.filter((p) => p.form !== 'stock').reduce((g, p) => g + p.massG, 0);
   const left = meat ? Math.max(0, meat.massG - inPacks) : 0;
   const number = nextPackNumber(book);
+  const last = packs.filter((p) => p.form !== 'stock').at(-1);
+  const heads = Math.max(1, useCrew().members.length);
   const [typed, setTyped] = useState<string | null>(null);
   const [place, setPlace] = useState<PackPlace>('fridge');
   const [wrapping, setWrapping] = useState<Wrapping | null>(null);
@@ -123,6 +127,9 @@ export function IntoPack({
         ))}
       </ul>
       {done && packs.length > 0 && <p>All of it is packed.</p>}
+      {!done && left > 0 && route.form !== 'whole' && (
+        <Portions leftG={left} heads={heads} onTake={(g) => (setTyped(inField('mass', g)), setTrouble(null))} />
+      )}
       <div className="by-row">
         <Quantity label={`Pack ${number}`} amount="mass" value={grams} onChange={setTyped} />
         <Quantity label="Pieces" whole value={piecesText} onChange={setPieces} placeholder={String(usual)} />
@@ -158,6 +165,9 @@ export function IntoPack({
           note={`writes pack ${number}`}
           onClick={() => void store()}
         />
+        {last && (
+          <KeyLink to={`/table/new?pack=${last.id}`} name="To the table" note={`with pack ${packNumber(book, last)}`} />
+        )}
         {packs.length > 0 && <KeyLink to="/larder" name="To the larder" />}
       </div>
     </Row>

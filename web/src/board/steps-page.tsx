@@ -21,8 +21,10 @@ import { sayGramsRange } from '../kit/units.ts';
 import { FindForm } from './find-form.tsx';
 import { BladeSection, CutPicture, linesOf } from './cut-picture.tsx';
 import { SchoolKeys } from './school-keys.tsx';
+import { SteaksPlanned } from './steaks-planned.tsx';
 import { StepClock } from './step-clock.tsx';
 import { CAN_SPEAK, useAloud } from './use-aloud.ts';
+import { useSteaks } from './use-steaks.ts';
 import { useWeighing } from './use-weighing.ts';
 import { Asked, WeighField } from './weigh-field.tsx';
 
@@ -111,7 +113,9 @@ function Step({
   const { book } = useBook();
   const { write } = useWrite();
   const navigate = useNavigate();
-  const { knownG } = onTheBoard(book, cut.fish, species);
+  const lies = onTheBoard(book, cut.fish, species);
+  const { knownG } = lies;
+  const steaks = useSteaks(cut, species, lies);
   const weighing = useWeighing(cut, species, step.weigh ?? 'round', knownG);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [finding, setFinding] = useState(false);
@@ -176,12 +180,15 @@ function Step({
           <CutPicture
             species={species}
             size={Math.min(720, Math.max(280, width - 40))}
-            cuts={linesOf(
-              steps.filter((s) => s === step || (done.has(s.id) && s.lines && !s.weigh)),
-              step,
-              done,
-              (s) => steps.indexOf(s) + 1,
-            )}
+            cuts={{
+              ...linesOf(
+                steps.filter((s) => s === step || (done.has(s.id) && s.lines && !s.weigh)),
+                step,
+                done,
+                (s) => steps.indexOf(s) + 1,
+              ),
+              ...(steaks ? { steakU: steaks.u } : {}),
+            }}
           />
         )}
         <div className="step-side">
@@ -199,6 +206,9 @@ function Step({
             )}
           </div>
         </div>
+        {steaks && step.id === 'steaks cut' && (
+          <SteaksPlanned plan={steaks.plan} thickMm={steaks.thickMm} onThick={steaks.setThickMm} />
+        )}
         {step.clock && <StepClock of={`${cut.id}.${step.id}`} clock={step.clock} />}
         {weighsNow && (
           <WeighField

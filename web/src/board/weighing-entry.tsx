@@ -1,16 +1,19 @@
 import { nextStep, type StageOf } from '@dagboek/core/cut';
 import { saySpan } from '@dagboek/core/time';
-import { bracketsOf, type CutProgress, type CutState, stepsToward } from '@dagboek/journal';
+import { bracketsOf, type CutProgress, type CutState, onTheBoard, stepsToward } from '@dagboek/journal';
 import type { Species } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
+import { useBook } from '../kit/journal/journal-context.tsx';
 import { Row } from '../kit/page.tsx';
 import { useWidth } from '../kit/use-width.ts';
 import { KeyLink } from '../kit/ui/key.tsx';
 import { sayGramsRange } from '../kit/units.ts';
 import { CutPicture, linesOf } from './cut-picture.tsx';
 import { Histamine } from './histamine.tsx';
+import { SteaksPlanned } from './steaks-planned.tsx';
 import { StepList } from './step-list.tsx';
+import { useSteaks } from './use-steaks.ts';
 import { useWeighing } from './use-weighing.ts';
 import { Asked, WeighField } from './weigh-field.tsx';
 
@@ -37,6 +40,8 @@ export function WeighingEntry({
 }) {
   const weighing = useWeighing(cut, species, stage.stage, known);
   const [ref, width] = useWidth(490);
+  const { book } = useBook();
+  const steaks = useSteaks(cut, species, onTheBoard(book, cut.fish, species));
   const steps = stepsToward(progress, stage.stage);
   const cuts = steps.filter((s) => !s.weigh);
   const at = nextStep(cuts, [...progress.done], {});
@@ -69,7 +74,7 @@ export function WeighingEntry({
           <CutPicture
             species={species}
             size={Math.min(560, Math.max(300, width))}
-            cuts={linesOf(cuts, at, progress.done, numberOf)}
+            cuts={{ ...linesOf(cuts, at, progress.done, numberOf), ...(steaks ? { steakU: steaks.u } : {}) }}
           />
           <StepList steps={cuts} at={at} done={progress.done} numberOf={numberOf} />
         </div>
@@ -91,6 +96,9 @@ export function WeighingEntry({
           }
         />
       </div>
+      {steaks && stage.stage !== 'round' && (
+        <SteaksPlanned plan={steaks.plan} thickMm={steaks.thickMm} onThick={steaks.setThickMm} />
+      )}
       <Asked asked={weighing.asked} />
       <div className="keys foot-keys">
         <DeckKey

@@ -3,7 +3,7 @@ import { LENGTH_WORDS } from '@dagboek/core/rules';
 import { routeOf, routesFor, stepIds, stepOf } from '@dagboek/core/cut';
 import { deepSentences } from '@dagboek/core/harm';
 import { type KeyedSpecies, keyTable, splitPair, type Trait } from '@dagboek/core/key';
-import type { FigureOptions, FigureSpec, Part } from '@dagboek/figure';
+import { cutOverlay, type FigureOptions, type FigureSpec, type Part } from '@dagboek/figure';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../kit/catalogue.ts';
@@ -35,7 +35,7 @@ const optionsFor = (view: View, s: Species): FigureOptions =>
       : view === 'dispatch'
         ? { target: true }
         : view === 'cuts'
-          ? { cuts: { later: knifeLines(s), named: true } }
+          ? { cuts: cutOverlay({ later: knifeLines(s), named: true }) }
           : {};
 
 /** Lines of the knife on the route that suits it best; shears, scraper and tweezers left out. */

@@ -1,10 +1,8 @@
 import { type Bodied, fishBody } from '../../heat/index.ts';
 import type { Hazard } from '../../species/index.ts';
-import { schoolOf, type WayChoice, type Ways } from './ways.ts';
-
-/** What the meat is for; it decides what comes off. */
-export const PURPOSES = ['pan', 'whole', 'raw', 'freezer', 'stock'] as const;
-export type Purpose = (typeof PURPOSES)[number];
+import type { Purpose } from './purpose.ts';
+import type { WayChoice, Ways } from './way-names.ts';
+import { schoolOf } from './ways.ts';
 
 /** What is true of the fish in hand and decides whether a step is due. */
 export type CaseFlag =
@@ -23,10 +21,10 @@ export interface CutCase {
   readonly flags: ReadonlySet<CaseFlag>;
 }
 
-const SCALY = new Set(['cod', 'bass', 'bream', 'perch', 'salmonid']);
-const DARK = new Set(['mackerel', 'tuna']);
-const NO_PIN_BONES = new Set(['tuna', 'eel', 'shark', 'ray', 'squid', 'sole', 'turbot', 'none']);
-const TOUGH = new Set(['eel', 'shark', 'ray', 'sole', 'scorpion', 'gurnard']);
+const SCALY = /* @__PURE__ */ new Set(['cod', 'bass', 'bream', 'perch', 'salmonid']);
+const DARK = /* @__PURE__ */ new Set(['mackerel', 'tuna']);
+const NO_PIN_BONES = /* @__PURE__ */ new Set(['tuna', 'eel', 'shark', 'ray', 'squid', 'sole', 'turbot', 'none']);
+const TOUGH = /* @__PURE__ */ new Set(['eel', 'shark', 'ray', 'sole', 'scorpion', 'gurnard']);
 /** A fish thicker than this, m, is slashed: heat would be long on its way to the bone. */
 const THICK_M = 0.035;
 /** From so heavy on there is something in cheeks and throat, g. */

@@ -1,5 +1,5 @@
 import type { Stage } from '../mass-balance.ts';
-import type { WayChoice } from './ways.ts';
+import type { WayChoice } from './way-names.ts';
 
 /**
  * Lines of the knife by name. The figure draws each by the landmarks of the fish in hand (`@dagboek/figure`, cut-lines), so that a
@@ -64,12 +64,20 @@ export type BladePose =
 export const TOUCHES = ['fins', 'gills', 'mouth', 'head', 'skin', 'belly', 'blood', 'flesh', 'tail'] as const;
 export type Touch = (typeof TOUCHES)[number];
 
-/** One step at the board: one sentence, one cut. */
-export interface CutStep {
-  /** What has then been done, as the key and the log say it. */
+/** A weighing on a route. */
+export interface Weighing {
   readonly name: string;
-  /** The same in one word, for a key or a station; the name where left out. */
+  /** In one word, for a key or a station; the name where left out. */
   readonly short?: string;
+  /** What to do before it, in one sentence. */
+  readonly todo: string;
+  /** How the blade is kept from the hands; nothing where none is used. */
+  readonly caution?: string;
+  readonly weigh: Stage;
+}
+
+/** One step at the board: one sentence, one cut. Its name in the log tells what has then been done. */
+export interface CutStep {
   /** One sentence: what to do. */
   readonly todo: string;
   /** How it feels when it is right, in a second voice. */
@@ -84,8 +92,6 @@ export interface CutStep {
   readonly tools?: readonly string[];
   /** Where a clock helps: from and to, minutes, and what for. */
   readonly clock?: { readonly fromMin: number; readonly toMin: number; readonly of: string };
-  /** What is weighed once it is done. */
-  readonly weigh?: Stage;
   /** The house way that decides how it is done, shown with its other school. */
   readonly way?: WayChoice['of'];
 }

@@ -19,6 +19,7 @@ import {
   stepsUpTo,
   WAYS,
   type Ways,
+  WEIGHINGS,
 } from '../index.ts';
 
 const SPECIES = loadSpecies();
@@ -39,33 +40,33 @@ const anyWays = fc.record(
 describe('the steps of a route', () => {
   test('a pollack from the tail, skinned by the house', () => {
     expect(of('pollack', 'fillet from the tail')).toEqual([
-      'hands',
-      'wipe',
+      'hands ready',
+      'wiped',
       'weigh whole',
-      'open the belly',
+      'belly open',
       'guts out',
       'gills out',
-      'kidney',
+      'blood line scraped',
       'weigh gutted',
-      'notch the tail',
-      'side one, tail',
-      'side two',
+      'notched at the tail',
+      'side one off, from the tail',
+      'side two off',
       'weigh fillets',
-      'ribs',
-      'skin, blade',
-      'tweezers',
+      'ribs off',
+      'skinned',
+      'pin bones out',
       'weigh trimmed',
     ]);
   });
 
   test('spines come off before the fish is wiped or weighed; the other school leaves them', () => {
     expect(of('greater-weever', 'tail on the bone').slice(0, 4)).toEqual([
-      'hands',
+      'hands ready',
       'spines off',
-      'wipe',
+      'wiped',
       'weigh whole',
     ]);
-    expect(of('greater-weever', 'tail on the bone', { spines: 'left, and cut round' })[1]).toBe('spines left');
+    expect(of('greater-weever', 'tail on the bone', { spines: 'left, and cut round' })[1]).toBe('spines left on');
     expect(of('pollack', 'fillet from the tail')).not.toContain('spines off');
     // Poison in the flesh, or a bite, is no spine.
     expect(of('conger', 'steaks')).not.toContain('spines off');
@@ -73,24 +74,24 @@ describe('the steps of a route', () => {
 
   test('what was gutted at sea is not gutted again', () => {
     const steps = of('pollack', 'fillet from the tail', {}, { gutted: true });
-    expect(steps).not.toContain('open the belly');
+    expect(steps).not.toContain('belly open');
     expect(steps).toContain('weigh gutted');
   });
 
   test('scales come off where the skin is eaten, and before the belly is opened', () => {
     const steps = of('seabass', 'fillet from the head', { skin: 'on' });
-    expect(steps.indexOf('scale')).toBeGreaterThan(0);
-    expect(steps.indexOf('scale')).toBeLessThan(steps.indexOf('open the belly'));
-    expect(of('seabass', 'fillet from the head')).not.toContain('scale');
-    expect(of('mackerel', 'fillet from the head', { skin: 'on' })).not.toContain('scale');
+    expect(steps.indexOf('scaled')).toBeGreaterThan(0);
+    expect(steps.indexOf('scaled')).toBeLessThan(steps.indexOf('belly open'));
+    expect(of('seabass', 'fillet from the head')).not.toContain('scaled');
+    expect(of('mackerel', 'fillet from the head', { skin: 'on' })).not.toContain('scaled');
   });
 
   test('the dark line comes out raw or frozen, or always by the house way; a thick fish is slashed', () => {
-    expect(of('mackerel', 'fillet from the head')).not.toContain('dark line');
-    expect(of('mackerel', 'fillet from the head', {}, { purpose: 'raw' })).toContain('dark line');
-    expect(of('mackerel', 'fillet from the head', { 'dark line': 'out always' })).toContain('dark line');
-    expect(of('seabass', 'whole for the pan', {}, { massG: 1500 })).toContain('slash');
-    expect(of('seabass', 'whole for the pan', {}, { massG: 120 })).not.toContain('slash');
+    expect(of('mackerel', 'fillet from the head')).not.toContain('dark line out');
+    expect(of('mackerel', 'fillet from the head', {}, { purpose: 'raw' })).toContain('dark line out');
+    expect(of('mackerel', 'fillet from the head', { 'dark line': 'out always' })).toContain('dark line out');
+    expect(of('seabass', 'whole for the pan', {}, { massG: 1500 })).toContain('flanks slashed');
+    expect(of('seabass', 'whole for the pan', {}, { massG: 120 })).not.toContain('flanks slashed');
   });
 
   test('an unknown school is that of the default; every way of a step is one there is', () => {
@@ -110,10 +111,10 @@ describe('the steps of a route', () => {
           for (const name of routesFor(s)) {
             const steps = stepsOf(routeOf(name), cutCase(s, { massG, gutted, purpose, ways }));
             const ids = steps.map((x) => x.id);
-            expect(ids[0]).toBe('hands');
+            expect(ids[0]).toBe('hands ready');
             expect(new Set(ids).size).toBe(ids.length);
             const stings = s.hazards.some((h) => h.kind === 'venomous' && !['mouth', 'flesh', 'skin'].includes(h.part));
-            expect(ids[1] === 'spines off' || ids[1] === 'spines left').toBe(stings);
+            expect(ids[1] === 'spines off' || ids[1] === 'spines left on').toBe(stings);
             const weighed = steps.flatMap((x) => x.weigh ?? []);
             expect(weighed[0]).toBe('round');
             expect(weighed).toEqual(Object.keys(routeOf(name).stages));
@@ -134,24 +135,38 @@ describe('going on', () => {
     cutCase(species('thornback-ray'), { massG: 3000, gutted: false, purpose: 'pan', ways: {} }),
   );
   test('the next is the first after all that was done or weighed; what was passed over stays so', () => {
-    expect(nextStep(steps, [], {})?.id).toBe('hands');
-    expect(nextStep(steps, ['hands'], {})?.id).toBe('wipe');
-    expect(nextStep(steps, [], { round: 1 })?.id).toBe('free the wings');
-    expect(nextStep(steps, ['rest wings', 'hands'], { round: 1 })?.id).toBe('skin wings');
+    expect(nextStep(steps, [], {})?.id).toBe('hands ready');
+    expect(nextStep(steps, ['hands ready'], {})?.id).toBe('wiped');
+    expect(nextStep(steps, [], { round: 1 })?.id).toBe('wings off');
+    expect(nextStep(steps, ['wings soaked', 'hands ready'], { round: 1 })?.id).toBe('wings skinned');
     expect(nextStep(steps, [], { trimmed: 1 })).toBeNull();
     // A step of another route or a newer version changes nothing.
-    expect(nextStep(steps, ['unheard of', 'kidney'], {})?.id).toBe('hands');
+    expect(nextStep(steps, ['unheard of', 'blood line scraped'], {})?.id).toBe('hands ready');
   });
 });
 
 describe('what hurts at a step', () => {
   const weever = species('greater-weever').hazards;
+  const CASE = { massG: 1000, gutted: false, purpose: 'pan' as const, ways: {} };
+  test('lifted whole onto the scale it is by the fins and covers that it hurts', () => {
+    const whole = stepsOf(routeOf('tail on the bone'), cutCase(species('greater-weever'), CASE)).find(
+      (s) => s.weigh === 'round',
+    )!;
+    expect(hazardsAt(weever, whole).some((h) => h.kind === 'venomous')).toBe(true);
+  });
   test('at the hands all of it, later where hands or blade come near, at a weighing nothing', () => {
-    expect(hazardsAt(weever, STEPS.hands)).toHaveLength(weever.length);
+    expect(hazardsAt(weever, STEPS['hands ready'])).toHaveLength(weever.length);
     expect(hazardsAt(weever, STEPS['head and guts off']).some((h) => h.kind === 'venomous')).toBe(true);
-    expect(hazardsAt(weever, STEPS.tweezers)).toEqual([]);
-    expect(hazardsAt(weever, stepOf('weigh whole')!)).toEqual([]);
-    expect(hazardsAt([{ part: 'a part of a newer pack' }], STEPS.tweezers)).toHaveLength(1);
+    expect(hazardsAt(weever, STEPS['pin bones out'])).toEqual([]);
+    expect(
+      hazardsAt(
+        weever,
+        stepsOf(routeOf('fillet from the tail'), cutCase(species('pollack'), CASE)).find(
+          (s) => s.id === 'weigh fillets',
+        )!,
+      ),
+    ).toEqual([]);
+    expect(hazardsAt([{ part: 'a part of a newer pack' }], STEPS['pin bones out'])).toHaveLength(1);
   });
   test('every part that a shipped species hurts with has its place', () => {
     const parts = new Set(SPECIES.flatMap((s) => s.hazards.map((h) => h.part)));
@@ -163,9 +178,10 @@ test('every step is of some route, is written as one sentence, and names lines t
   const used = new Set(CUT_ROUTES.flatMap((r) => stepIds(r.steps)));
   expect(Object.keys(STEPS).filter((id) => !used.has(id as never))).toEqual([]);
   for (const id of used) {
-    const s = stepOf(id)!;
+    const s = stepOf(id) ?? WEIGHINGS[id as keyof typeof WEIGHINGS];
     expect(s.todo).toMatch(/^[A-Z].*\.$/);
     expect(s.todo.length).toBeLessThan(125);
+    if ('weigh' in s) continue;
     for (const line of s.lines ?? []) expect(CUT_LINE_NAMES).toContain(line);
     // A blade in hand is never without a word on where it goes.
     if (s.pose) expect(s.caution).toBeTruthy();

@@ -3,19 +3,36 @@ import type { Hazard } from '../../species/index.ts';
 import type { Stage } from '../mass-balance.ts';
 import type { CutRoute } from '../routes.ts';
 import { type CutCase, isDue } from './cut-case.ts';
-import type { CutStep, Touch } from './step.ts';
+import type { CutStep, Touch, Weighing } from './step.ts';
 import { type StepId, STEPS } from './steps.ts';
+import { type WeighingId, WEIGHINGS } from './weighings.ts';
 
-/** A step that is due, by its name in the log. */
+/** A step that is due, or a weighing, by its name in the log. */
 export interface StepDue extends CutStep {
-  readonly id: StepId;
+  readonly id: StepId | WeighingId;
+  /** What has then been done, as the key says it. */
+  readonly name: string;
+  /** What is weighed; left out where nothing is. */
+  readonly weigh?: Stage;
 }
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+/** What a hand comes near that lifts a whole fish. */
+const LIFTED: readonly Touch[] = ['fins', 'gills', 'mouth', 'head', 'skin', 'belly', 'tail'];
+const dueStep = (id: StepId | WeighingId): StepDue => {
+  if (Object.hasOwn(WEIGHINGS, id)) {
+    const weighing: Weighing = WEIGHINGS[id as WeighingId];
+    // Whole, it is lifted onto the scale by hand.
+    return { ...weighing, id, ...(weighing.weigh === 'round' ? { touches: LIFTED } : {}) };
+  }
+  return { ...(STEPS[id as StepId] as CutStep), id, name: capital(id) };
+};
 
 /** The steps of a route that are due in a case, in their order. */
 export const stepsOf = (route: CutRoute, c: CutCase): StepDue[] =>
   route.steps.flatMap((item): StepDue[] => {
     const [id, ...conditions] = typeof item === 'string' ? [item] : item;
-    return isDue(conditions, c) ? [{ ...(STEPS[id] as CutStep), id }] : [];
+    return isDue(conditions, c) ? [dueStep(id)] : [];
   });
 
 /**

@@ -1,9 +1,11 @@
+import type { WayName, Ways } from './way-names.ts';
+
 /**
  * Where those who cut disagree: each way with its schools, and what speaks for each. The first is the default. A name stands in the
  * log for ever. Source: the schools of practice of the design; rinsing and dark line after FAO Fisheries Technical Paper 348.
  */
 export interface Way {
-  readonly of: string;
+  readonly of: WayName;
   readonly ask: string;
   readonly schools: readonly School[];
 }
@@ -109,15 +111,6 @@ export const WAYS = [
     ],
   },
 ] as const satisfies readonly Way[];
-
-export type WayName = (typeof WAYS)[number]['of'];
-/** The choice of one way. */
-export interface WayChoice {
-  readonly of: WayName;
-  readonly is: string;
-}
-/** The house way, way by way; what is left out is the first school of each. */
-export type Ways = Readonly<Partial<Record<WayName, string>>>;
 
 /** A way by its name. */
 export const wayOf = (of: string): Way | undefined => WAYS.find((w) => w.of === of);

@@ -1,17 +1,15 @@
 import type { CutStep } from '../step.ts';
-import { SHEARS, KNIFE, GLOVE } from './words.ts';
+import { SHEARS, KNIFE, GLOVE } from '../words.ts';
 
 /** Before anything comes off: hands, spines, cleaning, gutting. */
 export const BEGINNING = {
-  hands: {
-    name: 'Hands ready',
+  'hands ready': {
     todo: 'Glove on the hand that holds, knife dry, board fast.',
     how: 'A damp cloth under the board, a bowl for what comes off, nobody within reach of the blade.',
     touches: ['fins', 'gills', 'mouth', 'head', 'skin', 'belly', 'blood', 'flesh', 'tail'],
     tools: [GLOVE, 'damp cloth', 'bowl'],
   },
   'spines off': {
-    name: 'Spines off',
     todo: 'Cut the venomous spines off before anything else.',
     how: 'At the root, into a jar with a lid: they sting for hours after death, and through the freezer.',
     lines: ['venomous spines'],
@@ -20,8 +18,7 @@ export const BEGINNING = {
     tools: [SHEARS, 'jar with a lid', 'thick gloves'],
     way: 'spines',
   },
-  'spines left': {
-    name: 'Spines marked',
+  'spines left on': {
     todo: 'Leave the spines where they are, and know where each one stands.',
     how: 'The knife goes round them in an arc; no finger comes before or over them at any step.',
     lines: ['round the spines'],
@@ -29,31 +26,26 @@ export const BEGINNING = {
     tools: ['thick gloves'],
     way: 'spines',
   },
-  wipe: {
-    name: 'Wiped',
+  wiped: {
     todo: 'Wipe it with a dry cloth; no water.',
     touches: ['skin', 'fins'],
     tools: ['dry cloth'],
     way: 'rinse',
   },
-  'rinse, sea': {
-    name: 'Rinsed in sea water',
+  'rinsed in sea water': {
     todo: 'Rinse it in clean sea water, and dry it.',
     touches: ['skin', 'fins'],
     tools: ['clean sea water', 'dry cloth'],
     way: 'rinse',
   },
-  'rinse, fresh': {
-    name: 'Rinsed in fresh water',
+  'rinsed in fresh water': {
     todo: 'Rinse it under cold water, and dry it at once.',
     how: 'Short, and right before it is cooked: what is kept wet keeps less long.',
     touches: ['skin', 'fins'],
     tools: ['dry cloth'],
     way: 'rinse',
   },
-  'weigh whole': { name: 'Whole', todo: 'Weigh it whole, wiped.', weigh: 'round' },
   'fins off': {
-    name: 'Fins off',
     todo: 'Cut the fins off, from the tail toward the head.',
     how: 'Against their slant the shears do not slip.',
     lines: ['fins'],
@@ -61,8 +53,7 @@ export const BEGINNING = {
     touches: ['fins', 'belly'],
     tools: [SHEARS],
   },
-  scale: {
-    name: 'Scaled',
+  scaled: {
     todo: 'Scale it from the tail to the head.',
     how: 'With the back of the knife, under water or in a bag; before the belly is opened, so that no scale gets in.',
     touches: ['skin', 'fins'],
@@ -70,8 +61,7 @@ export const BEGINNING = {
     clock: { fromMin: 1, toMin: 4, of: 'scraping' },
     way: 'scales',
   },
-  'open the belly': {
-    name: 'Belly open',
+  'belly open': {
     todo: 'Open the belly from the vent to the throat.',
     how: 'Let the edge look up and the fish lie on its back.',
     lines: ['belly'],
@@ -81,8 +71,7 @@ export const BEGINNING = {
     touches: ['belly', 'fins', 'blood'],
     tools: [KNIFE],
   },
-  'gut pocket': {
-    name: 'Pocket open',
+  'gut pocket open': {
     todo: 'Slit the gut pocket behind the gill cover, on the eyed side.',
     how: 'It is small: two fingers are enough.',
     lines: ['gut pocket'],
@@ -93,7 +82,6 @@ export const BEGINNING = {
     tools: [KNIFE],
   },
   'guts out': {
-    name: 'Guts out',
     todo: 'Draw the guts out in one, and look at them.',
     how: 'What it ate, hen or cock, worms, a cut gut: note it below.',
     spare: 'The gall, green and bitter. Where it burst: wipe at once, and cut away what it dyed.',
@@ -102,7 +90,6 @@ export const BEGINNING = {
     way: 'guts',
   },
   'gills out': {
-    name: 'Gills out',
     todo: 'Cut the gills at both ends, and lift them out.',
     how: 'They spoil first, and make a stock bitter.',
     lines: ['gills'],
@@ -110,19 +97,12 @@ export const BEGINNING = {
     touches: ['gills', 'mouth', 'blood', 'head'],
     tools: [SHEARS],
   },
-  kidney: {
-    name: 'Blood line scraped',
+  'blood line scraped': {
     todo: 'Slit the skin under the backbone, and scrape the dark kidney out.',
     how: 'A spoon or a thumbnail; then wipe until the cloth stays white.',
     lines: ['kidney line'],
     touches: ['belly', 'blood'],
     tools: ['spoon or stiff brush', 'dry cloth'],
     clock: { fromMin: 1, toMin: 3, of: 'scraping' },
-  },
-  'weigh gutted': {
-    name: 'Gutted',
-    todo: 'Gut it, gills out, wipe it clean, and weigh.',
-    caution: 'Blade up and away from you; only the tip goes in, so that the gut stays whole.',
-    weigh: 'gutted',
   },
 } as const satisfies Readonly<Record<string, CutStep>>;

@@ -1,10 +1,9 @@
 import type { CutStep } from '../step.ts';
-import { HOLD, TAIL, KNIFE, GLOVE } from './words.ts';
+import { HOLD, TAIL, KNIFE, GLOVE } from '../words.ts';
 
 /** Sides off the bone of a round fish, and what is trimmed of them. */
 export const FILLETING = {
-  'notch the tail': {
-    name: 'Notched',
+  'notched at the tail': {
     todo: 'Notch it before the tail, down to the bone, on both sides.',
     lines: ['tail notch'],
     pose: 'into the side, to the bone',
@@ -12,8 +11,7 @@ export const FILLETING = {
     touches: ['tail', 'skin'],
     tools: [KNIFE, GLOVE],
   },
-  'behind the head': {
-    name: 'In behind the head',
+  'cut in behind the head': {
     todo: 'Cut in behind gill cover and breast fin, slanting toward the head, down to the bone.',
     how: 'The thick meat of the neck goes with the fillet, not with the head.',
     lines: ['behind the head'],
@@ -23,8 +21,7 @@ export const FILLETING = {
     touches: ['gills', 'fins', 'head'],
     tools: [KNIFE, GLOVE],
   },
-  'side one, tail': {
-    name: 'Side one off',
+  'side one off, from the tail': {
     todo: 'In at the tail, flat on the bone, and run it to the head.',
     how: 'Edge tipped a hair down to the bone: you hear it tick. Stop behind the fin.',
     lines: ['along the back, tail first', 'behind the head'],
@@ -34,8 +31,7 @@ export const FILLETING = {
     touches: ['fins', 'gills', 'skin'],
     tools: [KNIFE, GLOVE],
   },
-  'side one, head': {
-    name: 'Side one off',
+  'side one off, from the head': {
     todo: 'Turn the edge to the tail, and run it along the backbone.',
     how: 'Long strokes along the back first, then over the ribs, lifting the side as you go.',
     lines: ['along the back', 'over the ribs'],
@@ -45,8 +41,7 @@ export const FILLETING = {
     touches: ['fins', 'gills', 'skin'],
     tools: [KNIFE, GLOVE],
   },
-  'side two': {
-    name: 'Side two off',
+  'side two off': {
     todo: 'Turn it over, and take the other side off the same way.',
     how: 'It lies less firm now: press it flat, and let the blade bend.',
     pose: 'along the bone',
@@ -54,15 +49,7 @@ export const FILLETING = {
     touches: ['fins', 'gills', 'skin'],
     tools: [KNIFE, GLOVE],
   },
-  'weigh fillets': {
-    name: 'Fillets, skin on',
-    short: 'Fillets',
-    todo: 'Take both sides off the bone, and weigh them.',
-    caution: HOLD,
-    weigh: 'fillets',
-  },
-  ribs: {
-    name: 'Ribs off',
+  'ribs off': {
     todo: 'Lift the rib bones off thinly, with the belly lining.',
     lines: ['over the ribs'],
     pose: 'over the ribs',
@@ -70,8 +57,7 @@ export const FILLETING = {
     touches: ['flesh'],
     tools: [KNIFE],
   },
-  'skin, blade': {
-    name: 'Skinned',
+  skinned: {
     todo: 'From the tail end, blade flat on the skin: hold the skin, and saw it forward.',
     how: 'The hand pulls, the knife stands nearly still.',
     lines: ['skin from the tail'],
@@ -81,8 +67,7 @@ export const FILLETING = {
     tools: [KNIFE, 'dry cloth to hold the skin'],
     way: 'skinning',
   },
-  'skin, pull': {
-    name: 'Skin pulled',
+  'skin pulled off': {
     todo: 'Loosen a corner of the skin, and pull it off in one.',
     how: 'A dry cloth or pliers, and a pinch of salt for the grip; hold the flesh down beside it.',
     lines: ['skin from the head'],
@@ -90,8 +75,7 @@ export const FILLETING = {
     tools: ['pliers or a dry cloth'],
     way: 'skinning',
   },
-  tweezers: {
-    name: 'Pin bones out',
+  'pin bones out': {
     todo: 'Stroke the fillet against the grain, and pull each pin bone toward the head.',
     how: 'They stand in a row along the front half. Where the flesh tears, wait until it is no longer stiff.',
     lines: ['pin bones'],
@@ -99,8 +83,7 @@ export const FILLETING = {
     tools: ['tweezers'],
     way: 'pin bones',
   },
-  'v-cut': {
-    name: 'Pin bones cut out',
+  'pin bones cut out': {
     todo: 'Cut along both sides of the row of pin bones, and lift the strip out.',
     lines: ['v-cut'],
     pose: 'either side of the pin bones',
@@ -110,8 +93,7 @@ export const FILLETING = {
     tools: [KNIFE],
     way: 'pin bones',
   },
-  'dark line': {
-    name: 'Dark line out',
+  'dark line out': {
     todo: 'Cut the dark strip along the side out, in a shallow V.',
     how: 'It turns rancid first, and tastes strongest.',
     lines: ['dark line'],
@@ -121,8 +103,7 @@ export const FILLETING = {
     tools: [KNIFE],
     way: 'dark line',
   },
-  cheeks: {
-    name: 'Cheeks and throat out',
+  'cheeks and throat out': {
     todo: 'Cut the cheeks out of the head, and the throat from between the covers.',
     how: 'A knife point round the round muscle behind the eye; two mouthfuls that most throw away.',
     lines: ['cheek', 'throat'],
@@ -130,15 +111,8 @@ export const FILLETING = {
     touches: ['head', 'gills', 'mouth'],
     tools: [KNIFE, GLOVE],
   },
-  'weigh trimmed': {
-    name: 'Trimmed',
-    todo: 'Skin, bone and trim, and weigh what will be eaten.',
-    caution: 'Skin toward you, blade flat and away; keep the fingers off its path.',
-    weigh: 'trimmed',
-  },
   // the field way
-  'both backs': {
-    name: 'Back opened',
+  'back opened': {
     todo: 'Along the back on both sides of the fin, down to the ribs; the belly stays whole.',
     lines: ['along the back', 'behind the head'],
     pose: 'down onto the bone',
@@ -147,8 +121,7 @@ export const FILLETING = {
     touches: ['fins', 'gills', 'skin'],
     tools: [KNIFE, GLOVE],
   },
-  'frame off': {
-    name: 'Frame, head and guts off',
+  'frame, head and guts off': {
     todo: 'Cut the bone at the tail, and draw frame, head and guts off forward in one piece.',
     how: 'Hold the sides down, pull slowly; where it hangs, one touch of the blade on the ribs.',
     lines: ['tail notch', 'over the ribs'],

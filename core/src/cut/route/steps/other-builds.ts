@@ -1,11 +1,10 @@
 import type { CutStep } from '../step.ts';
-import { HOLD, KNIFE, GLOVE } from './words.ts';
+import { HOLD, KNIFE, GLOVE } from '../words.ts';
 
 /** Flatfish, armoured heads, tunas, rays, squid. */
 export const OTHER_BUILDS = {
   // flatfish
-  'middle line': {
-    name: 'Middle line cut',
+  'middle line cut': {
     todo: 'Cut down the side line, from the head to the tail, onto the backbone.',
     lines: ['middle line', 'behind the head'],
     pose: 'down onto the bone',
@@ -14,8 +13,7 @@ export const OTHER_BUILDS = {
     touches: ['skin', 'head'],
     tools: [KNIFE, GLOVE],
   },
-  'out to the edge': {
-    name: 'Eyed side off',
+  'eyed side off': {
     todo: 'From the middle, flat on the side bones, stroke out to the fin edge, one fillet and then the other.',
     how: 'The blade bends along the bones: it rasps, and does not bite.',
     lines: ['out to the fin edge'],
@@ -24,16 +22,14 @@ export const OTHER_BUILDS = {
     touches: ['fins', 'skin'],
     tools: [KNIFE, GLOVE],
   },
-  'blind side': {
-    name: 'Blind side off',
+  'blind side off': {
     todo: 'Turn it, and take two fillets off the blind side the same way.',
     pose: 'flat on the side bones',
     caution: HOLD,
     touches: ['fins', 'skin'],
     tools: [KNIFE, GLOVE],
   },
-  'round the edge': {
-    name: 'Eyed side off',
+  'eyed side off in one': {
     todo: 'From the fin edge in, over the backbone without a stop, and out to the other edge.',
     how: 'One wide fillet: at the backbone lift the tip, step over, and lay it flat again.',
     lines: ['round the fin edge', 'behind the head'],
@@ -43,31 +39,15 @@ export const OTHER_BUILDS = {
     touches: ['fins', 'skin', 'head'],
     tools: [KNIFE, GLOVE],
   },
-  'blind side, one': {
-    name: 'Blind side off',
+  'blind side off in one': {
     todo: 'Turn it, and take the blind side off in one the same way.',
     pose: 'flat on the side bones',
     caution: HOLD,
     touches: ['fins', 'skin'],
     tools: [KNIFE, GLOVE],
   },
-  'weigh four': {
-    name: 'Fillets, skin on',
-    short: 'Fillets',
-    todo: 'Take two fillets off each side, along the middle line first, and weigh them.',
-    caution: HOLD,
-    weigh: 'fillets',
-  },
-  'weigh two': {
-    name: 'Fillets, skin on',
-    short: 'Fillets',
-    todo: 'Take one wide fillet off each side, and weigh both.',
-    caution: HOLD,
-    weigh: 'fillets',
-  },
   // armoured heads
   'head and guts off': {
-    name: 'Head and guts off',
     todo: 'Cut down behind the head through the backbone, stop there, and draw head and guts off in one.',
     how: 'The blade goes behind every spine of the head and round those of the back.',
     lines: ['round the spines', 'head and guts off'],
@@ -76,22 +56,14 @@ export const OTHER_BUILDS = {
     touches: ['head', 'gills', 'fins', 'belly', 'blood'],
     tools: ['heavy knife', GLOVE],
   },
-  'skin the tail': {
-    name: 'Tail skinned',
+  'tail skinned': {
     todo: 'Start the skin at the cut, and pull it off over the tail.',
     lines: ['skin from the head'],
     touches: ['skin', 'fins', 'tail'],
     tools: ['pliers or a dry cloth'],
   },
-  'weigh tail': {
-    name: 'Tail',
-    todo: 'Take head and guts off in one, skin the tail, and weigh it on the bone.',
-    caution: 'Blade away from the hand that holds the tail, in the cut-proof glove.',
-    weigh: 'trimmed',
-  },
   // tunas
-  'head off, tuna': {
-    name: 'Head off',
+  'head off with the guts': {
     todo: 'Cut from behind both breast fins to the neck, break the spine, and take the head off with the guts.',
     lines: ['head off'],
     spare: 'The gut: let it come out with the head.',
@@ -99,8 +71,7 @@ export const OTHER_BUILDS = {
     touches: ['head', 'gills', 'fins', 'belly', 'blood'],
     tools: ['heavy knife', GLOVE],
   },
-  'upper loins': {
-    name: 'Back loins off',
+  'back loins off': {
     todo: 'Cut along the back and along the side line, and lift the back loin off the bone; then the other side.',
     lines: ['along the back', 'middle line'],
     pose: 'along the bone',
@@ -108,8 +79,7 @@ export const OTHER_BUILDS = {
     touches: ['fins', 'skin'],
     tools: ['long knife', GLOVE],
   },
-  'lower loins': {
-    name: 'Belly loins off',
+  'belly loins off': {
     todo: 'Lift the belly loin off over the ribs, on both sides.',
     lines: ['over the ribs', 'belly'],
     pose: 'over the ribs',
@@ -117,8 +87,7 @@ export const OTHER_BUILDS = {
     touches: ['fins', 'belly', 'skin'],
     tools: ['long knife', GLOVE],
   },
-  'loins, dark line': {
-    name: 'Dark line out',
+  'dark line off the loins': {
     todo: 'Cut the dark strip off each loin, and the bloody edge with it.',
     lines: ['dark line'],
     pose: 'either side of the pin bones',
@@ -127,16 +96,8 @@ export const OTHER_BUILDS = {
     tools: ['long knife'],
     way: 'dark line',
   },
-  'weigh loins': {
-    name: 'Loins, skin on',
-    short: 'Loins',
-    todo: 'Take four loins off the bone, and weigh them.',
-    caution: HOLD,
-    weigh: 'fillets',
-  },
   // rays
-  'free the wings': {
-    name: 'Wings off',
+  'wings off': {
     todo: 'Cut along the body, where the wing becomes hard, and free both wings.',
     lines: ['free the wing'],
     pose: 'down beside the body',
@@ -145,78 +106,51 @@ export const OTHER_BUILDS = {
     touches: ['skin', 'tail', 'fins'],
     tools: ['stout knife', GLOVE],
   },
-  'weigh wings': {
-    name: 'Wings, skin on',
-    short: 'Wings',
-    todo: 'Cut both wings off along the body, and weigh them.',
-    caution: 'Blade away from the hand that holds the wing, in the cut-proof glove.',
-    weigh: 'fillets',
-  },
-  'rest wings': {
-    name: 'Wings rested',
+  'wings soaked': {
     todo: 'Lay the wings in iced salt water, a spoonful to the litre, and change it once.',
     how: 'It draws blood and slime; a wing that smells of ammonia still is not eaten.',
     tools: ['iced water', 'salt'],
     clock: { fromMin: 20, toMin: 60, of: 'soaking' },
   },
-  'skin wings': {
-    name: 'Wings skinned',
+  'wings skinned': {
     todo: 'Loosen the skin at the thick edge, and pull it off with pliers, both sides.',
     lines: ['wing skin'],
     caution: 'Pull with pliers, away from you; where the knife helps, it lies flat and points away.',
     touches: ['skin'],
     tools: ['pliers', GLOVE],
   },
-  'weigh skinned wings': {
-    name: 'Wings, skinned',
-    short: 'Skinned',
-    todo: 'Pull the skin off with pliers, and weigh what will be eaten.',
-    caution: 'Pull with pliers, away from you; where the knife helps, it lies flat and points away.',
-    weigh: 'trimmed',
-  },
   // squid and cuttlefish
   'arms off': {
-    name: 'Arms off',
     todo: 'Cut the arms off in one, close before the eyes.',
     lines: ['arms off'],
     caution: HOLD,
     touches: ['mouth', 'head'],
     tools: [KNIFE],
   },
-  beak: {
-    name: 'Beak out',
+  'beak out': {
     todo: 'Press the hard beak out from the middle of the arms.',
     lines: ['beak'],
     touches: ['mouth'],
   },
-  'draw the guts': {
-    name: 'Head and guts drawn',
+  'head and guts drawn': {
     todo: 'Hold the mantle, draw the head out slowly with all that hangs on it, and the quill or bone after it.',
     spare: 'The ink sac, silver and dark: keep it for the pot, or it blackens the board.',
     touches: ['belly', 'flesh'],
     tools: ['bowl'],
     way: 'guts',
   },
-  'skin the mantle': {
-    name: 'Mantle skinned',
+  'mantle skinned': {
     todo: 'Pull the fins off, and the dark skin with them, back to the tip.',
     lines: ['mantle fins'],
     touches: ['skin'],
     tools: ['dry cloth'],
   },
-  'open the mantle': {
-    name: 'Mantle open',
+  'mantle opened': {
     todo: 'Leave the tube whole for rings, or slit it along one side and scrape it flat.',
     lines: ['mantle'],
     pose: 'tip only, edge up',
     caution: 'The blade inside, edge outward and away from the hand.',
     touches: ['flesh'],
     tools: [KNIFE],
-  },
-  'weigh tube': {
-    name: 'Tube and arms',
-    todo: 'Weigh tube, fins and arms, cleaned.',
-    caution: 'Knife laid down, point away, before wet hands lift what they cut.',
-    weigh: 'trimmed',
   },
 } as const satisfies Readonly<Record<string, CutStep>>;

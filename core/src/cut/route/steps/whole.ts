@@ -1,11 +1,10 @@
 import type { CutStep } from '../step.ts';
-import { HOLD, SHEARS, KNIFE, GLOVE } from './words.ts';
+import { HOLD, SHEARS, KNIFE, GLOVE } from '../words.ts';
 
 /** A fish that keeps its shape: for the pan, in steaks, opened flat. */
 export const WHOLE = {
   // whole for the pan, oven or kettle
-  slash: {
-    name: 'Flanks slashed',
+  'flanks slashed': {
     todo: 'Slash the thick of both flanks, down to the bone, two fingers apart.',
     how: 'Heat and salt come in, and the skin does not tear; leave the thin parts whole.',
     lines: ['slashes'],
@@ -15,8 +14,7 @@ export const WHOLE = {
     touches: ['skin', 'fins'],
     tools: [KNIFE, GLOVE],
   },
-  'head off': {
-    name: 'Head off',
+  'head off for the pan': {
     todo: 'Where the pan is too short: head off behind the fin, or the tail off before the fork.',
     how: 'Through a joint of the backbone; feel for it with the tip. The head goes to the stock.',
     lines: ['head off', 'tail off'],
@@ -26,15 +24,13 @@ export const WHOLE = {
   },
   // steaks
   'head and tail off': {
-    name: 'Head and tail off',
     todo: 'Head off behind the fin, tail off where it is thinner than two fingers.',
     lines: ['head off', 'tail off'],
     caution: HOLD,
     touches: ['gills', 'fins', 'head', 'tail'],
     tools: ['serrated knife or saw', GLOVE],
   },
-  'cut steaks': {
-    name: 'Steaks cut',
+  'steaks cut': {
     todo: 'Cut across, each as thick as the first; saw through the backbone, do not press.',
     how: 'From the head on. Where it is too thin to steak, leave the tail in one piece for the pan.',
     lines: ['steaks'],
@@ -43,16 +39,8 @@ export const WHOLE = {
     touches: ['fins', 'skin'],
     tools: ['serrated knife or saw', GLOVE, 'ruler'],
   },
-  'weigh steaks': {
-    name: 'Steaks',
-    todo: 'Head and tail off, cut across into steaks, and weigh them with the bone.',
-    caution:
-      'The backbone wants a saw or a serrated blade; the fish lies flat and dry under the other hand, in the cut-proof glove.',
-    weigh: 'trimmed',
-  },
   // butterfly
-  'belly to the tail': {
-    name: 'Open to the tail',
+  'open to the tail': {
     todo: 'Run the cut on from the vent to the tail, on one side of the bone.',
     lines: ['belly to the tail'],
     pose: 'along the bone',
@@ -61,8 +49,7 @@ export const WHOLE = {
     touches: ['belly', 'fins'],
     tools: [KNIFE, GLOVE],
   },
-  'lift the backbone': {
-    name: 'Backbone out',
+  'backbone out': {
     todo: 'Free the backbone on both sides, snip it at head and tail, and lift it out.',
     lines: ['down the backbone'],
     pose: 'along the bone',
@@ -70,11 +57,5 @@ export const WHOLE = {
     caution: HOLD,
     touches: ['flesh', 'fins'],
     tools: [KNIFE, SHEARS],
-  },
-  'weigh flat': {
-    name: 'Opened flat',
-    todo: 'Open it flat, lift the bone out, and weigh what lies there.',
-    caution: HOLD,
-    weigh: 'trimmed',
   },
 } as const satisfies Readonly<Record<string, CutStep>>;

@@ -1,0 +1,30 @@
+import { routeOf } from '@dagboek/core/cut';
+import { type FigureSpec, steakPlan, type SteakPlan } from '@dagboek/figure';
+import { type CutState, longestOf, type OnTheBoard } from '@dagboek/journal';
+import { useMemo } from 'react';
+import type { Species } from '../kit/catalogue.ts';
+import { useKept } from '../kit/use-kept.ts';
+
+/** Two fingers. */
+const USUAL_MM = 25;
+
+/** The steaks that one fish of a cut gives, and the thickness that they are planned by, kept on this device. Null on other routes. */
+export function useSteaks(
+  cut: CutState,
+  species: Species | null,
+  lies: OnTheBoard,
+): { plan: SteakPlan; thickMm: number; setThickMm: (mm: number) => void; u: number } | null {
+  const [thickMm, setThickMm] = useKept('board.steak-mm', USUAL_MM);
+  const lengthMm = longestOf(lies.fish);
+  const all = cut.stages.gutted?.massG ?? cut.stages.round?.massG ?? lies.knownG;
+  const massG = all === null ? null : all / Math.max(1, lies.count);
+  const isSteaks = routeOf(cut.route).form === 'steaks';
+  const plan = useMemo(
+    () =>
+      isSteaks && species && lengthMm !== null && massG !== null && massG > 0
+        ? steakPlan(species.figure as FigureSpec, { lengthMm, massG, thickMm })
+        : null,
+    [isSteaks, species, lengthMm, massG, thickMm],
+  );
+  return plan && lengthMm !== null ? { plan, thickMm, setThickMm, u: thickMm / lengthMm } : null;
+}
