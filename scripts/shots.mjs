@@ -98,7 +98,6 @@ await shot('book', `${demo.url}/book`);
 await shot('fish', `${demo.url}/fish/${line.fish.id}`);
 await shot('catalogue', `${demo.url}/catalogue`);
 await shot('kind', `${demo.url}/catalogue/greater-weever`);
-await shot('side-by-side', `${demo.url}/catalogue/compare?of=pollack,cod`);
 await shot('map', `${demo.url}/plan/map`, {
   act: async (p) => (
     await p.getByRole('checkbox', { name: /Follow it/ }).check(),
@@ -165,13 +164,24 @@ await shot('deck-phone-night', `${demo.url}/deck`, {
   night: true,
   act: async (p) => (await key(p, /^More/), await key(p, /Name it anew/), await key(p, /^John Dory/)),
 });
+let cutUnderTheKnife = '';
 await shot('board', `${demo.url}/board`, {
   act: async (p) => {
     await p.getByRole('checkbox').nth(1).check();
+    await p.getByRole('radio', { name: /^fillet from the tail/ }).check();
     await key(p, /Onto the board/);
     await key(p, /^Whole weighed/);
     await p.getByLabel('Gutted').fill('668');
     await key(p, /^Gutted weighed/);
+    await p.getByRole('heading', { name: /^Take both sides/ }).waitFor();
+    cutUnderTheKnife = new URL(p.url()).pathname;
+  },
+});
+await shot('board-phone', `${demo.url}${cutUnderTheKnife}/steps`, {
+  phone: true,
+  act: async (p) => {
+    await key(p, /^Notched at the tail/);
+    await p.getByRole('heading', { name: /^In at the tail/ }).waitFor();
   },
 });
 await shot('plan', `${demo.url}/plan`, {

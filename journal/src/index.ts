@@ -145,7 +145,7 @@ export { reckonBox } from './box/reckon-box.ts';
 export type { BoxReckoned, BoxToReckon } from './box/reckon-box.ts';
 export { judgeWeighing, nextPieces, packTrouble } from './board/judge-weighing.ts';
 export { ANY_G } from './line/body-of.ts';
-export { longestOf, onTheBoard, progressOf, stepsToward, waysOf } from './board/at-the-board.ts';
+export { alsoOnTheBoard, longestOf, onTheBoard, progressOf, stepsToward, waysOf } from './board/at-the-board.ts';
 export type { CutProgress, OnTheBoard } from './board/at-the-board.ts';
 export { partOfLot } from './board/part-of-lot.ts';
 export { meatOf, usedOf } from './board/used.ts';

@@ -1,5 +1,5 @@
 export { massBalance, outweighs, STAGE_WORDS, STAGES, WATER_ALLOWANCE } from './mass-balance.ts';
-export { CUT_ROUTES, ROUTE_NAMES, routeOf, staysWhole, stepIds } from './routes.ts';
+export { CUT_ROUTES, isOnTheBone, ROUTE_NAMES, routeOf, staysWhole, stepIds } from './routes.ts';
 export type { CutRoute, RouteName, RouteStage } from './routes.ts';
 export { routesFor } from './routes-for.ts';
 export { nextStage, stageName, stagesOf } from './stages-of.ts';

@@ -3,6 +3,7 @@ import { loadSpecies } from '@dagboek/packs';
 import {
   CUT_ROUTES,
   expectedStage,
+  isOnTheBone,
   massBalance,
   nextStage,
   ROUTE_NAMES,
@@ -50,6 +51,9 @@ describe('a route', () => {
   test('says of the hands and the blade alone: what stings or pricks is told by the species', () => {
     for (const r of CUT_ROUTES)
       for (const s of stagesOf(routeOf(r.name))) expect(s.caution ?? '').not.toMatch(/thorn|spine|venom|sting/i);
+  });
+  test('on the bone are steaks and the tail of an armoured head', () => {
+    expect(CUT_ROUTES.filter((r) => isOnTheBone(r)).map((r) => r.name)).toEqual(['steaks', 'tail on the bone']);
   });
   test('on which nothing is cut off is packed at once', () => {
     expect(CUT_ROUTES.filter((r) => staysWhole(r)).map((r) => r.name)).toEqual([

@@ -239,5 +239,8 @@ export const ROUTE_NAMES: readonly RouteName[] = CUT_ROUTES.map((r) => r.name);
 /** Whether nothing is cut off on a route: such a fish may be packed before it is weighed on the board. */
 export const staysWhole = (r: CutRoute): boolean => !r.stages.fillets && !r.stages.trimmed;
 
+/** Whether what comes off the board holds its bone: its share of the whole is not meat alone. */
+export const isOnTheBone = (r: CutRoute): boolean => r.form === 'steaks' || r.name === 'tail on the bone';
+
 /** A route by its name; one that only a newer version knows is cut and called as fillets are. */
 export const routeOf = (name: string): CutRoute => CUT_ROUTES.find((r) => r.name === name) ?? CUT_ROUTES[0];

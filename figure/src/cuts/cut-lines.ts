@@ -44,11 +44,11 @@ const bellyU = (an: Anatomy): number => {
     ? Math.max(pecU - 0.01, pelU + 0.014)
     : Math.max(lm.gillU + 0.005, pecU - 0.02);
 };
-/** From so far back the body is too thin for steaks, u: less deep than a third of its deepest. */
+/** From so far back the body is too thin for steaks, u: less deep than half of its deepest. */
 const thinU = (an: Anatomy): number => {
   const { end, maxDepth, depth } = an.body;
   const from = landmarks(an).ventU;
-  const k = range(60, (_, t) => lerp(from, end - 0.03, t)).find((u) => depth(u) < 0.36 * maxDepth);
+  const k = range(60, (_, t) => lerp(from, end - 0.03, t)).find((u) => depth(u) < 0.5 * maxDepth);
   return k ?? end - 0.03;
 };
 /** From where to where steaks are cut, u. */
@@ -112,6 +112,7 @@ const DRAW: Readonly<Record<CutLineName, Draw>> = {
   },
   'tail notch': (an) => [{ points: across(an, an.body.end - 0.02) }],
   'tail off': (an) => [{ points: across(an, an.body.end - 0.012) }],
+  'thin tail off': (an) => [{ points: across(an, thinU(an)), opens: true }],
   'head off': (an) => {
     const u = shoulderU(an);
     return [{ points: across(an, u - 0.012, -1, 1, bellyU(an) - u + 0.012), opens: true }];

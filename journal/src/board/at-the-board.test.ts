@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { loadSpecies } from '@dagboek/packs';
 import { anEntry, at, idOf, landed, TOMAS, tripStarted } from '../builders.test-support.ts';
-import { Book, type Entry, longestOf, onTheBoard, progressOf, stepsToward, waysOf } from '../index.ts';
+import { alsoOnTheBoard, Book, type Entry, longestOf, onTheBoard, progressOf, stepsToward, waysOf } from '../index.ts';
 
 const SPECIES = loadSpecies();
 const species = (id: string) => SPECIES.find((s) => s.id === id)!;
@@ -87,4 +87,26 @@ test('what lies on the board: how many, and what was known of all of them', () =
   expect(onTheBoard(b, [], null).knownG).toBeNull();
   expect(longestOf(one.fish)).toBe(440);
   expect(longestOf([])).toBeNull();
+});
+
+test('other kinds on the same board: begun within six hours and not packed, each once, not one’s own', () => {
+  const other = (word: string, species: string, time: string): Entry[] => [
+    landed(word, '12:00', { species }),
+    anEntry(
+      'cut.started',
+      idOf(`cut ${word}`),
+      { fish: [idOf(word)], route: 'gutted whole', by: TOMAS },
+      { at: at(time) },
+    ),
+  ];
+  const b = book(
+    begun('fillet from the tail'),
+    ...other('w', 'greater-weever', '17:50'),
+    ...other('v', 'greater-weever', '17:55'),
+    ...other('p', 'pollack', '17:56'),
+    ...other('old', 'conger', '10:00'),
+  );
+  const cut = b.get('cut', CUT)!;
+  expect(alsoOnTheBoard(b, cut, Date.parse(at('18:10')))).toEqual(['greater-weever']);
+  expect(alsoOnTheBoard(b, cut, Date.parse(at('23:57')))).toEqual([]);
 });

@@ -10,6 +10,7 @@ import {
   type Ways,
 } from '@dagboek/core/cut';
 import type { SpeciesFacts } from '@dagboek/core/species';
+import { epochMs } from '@dagboek/core/time';
 import { ANY_G } from '../line/body-of.ts';
 import { massOf } from '../line/mass-of.ts';
 import type { Book } from '../state/book.ts';
@@ -100,3 +101,17 @@ export const longestOf = (fish: readonly FishState[]): number | null =>
     const own = f.length ? (f.length.longestMm ?? f.length.mm) : null;
     return own === null ? mm : Math.max(mm ?? 0, own);
   }, null);
+
+/** So long after it was begun a cut is still on the board, ms. */
+const SAME_BOARD_MS = 6 * 3_600_000;
+
+/** Species of other kinds that lie on the same board now: of cuts begun within six hours that gave no pack yet. */
+export function alsoOnTheBoard(book: Book, cut: CutState, nowMs: number): string[] {
+  const speciesOf = (c: CutState): string | null => book.getAny('fish', c.fish[0])?.species ?? null;
+  const own = speciesOf(cut);
+  const others = book
+    .cutsWithoutPack()
+    .filter((c) => c.id !== cut.id && nowMs - epochMs(c.startedAt) < SAME_BOARD_MS)
+    .flatMap((c) => speciesOf(c) ?? []);
+  return [...new Set(others)].filter((s) => s !== own);
+}

@@ -19,6 +19,7 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { useWidth } from '../kit/use-width.ts';
 import { sayGramsRange } from '../kit/units.ts';
 import { FindForm } from './find-form.tsx';
+import { OthersOnTheBoard } from './others-on-the-board.tsx';
 import { BladeSection, CutPicture, linesOf } from './cut-picture.tsx';
 import { SchoolKeys } from './school-keys.tsx';
 import { SteaksPlanned } from './steaks-planned.tsx';
@@ -170,6 +171,7 @@ function Step({
         </h2>
         {step.how && <p className="lead">{step.how}</p>}
         <HazardStrip hazards={hazards} aid={species.id} />
+        {(step.id === 'hands ready' || step.weigh === 'round') && <OthersOnTheBoard cut={cut} />}
         {step.caution && (
           <div className="hazard-strip blade" role="note">
             <strong>Blade</strong>

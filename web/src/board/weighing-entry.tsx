@@ -10,6 +10,7 @@ import { useWidth } from '../kit/use-width.ts';
 import { KeyLink } from '../kit/ui/key.tsx';
 import { sayGramsRange } from '../kit/units.ts';
 import { CutPicture, linesOf } from './cut-picture.tsx';
+import { OthersOnTheBoard } from './others-on-the-board.tsx';
 import { Histamine } from './histamine.tsx';
 import { SteaksPlanned } from './steaks-planned.tsx';
 import { StepList } from './step-list.tsx';
@@ -62,6 +63,7 @@ export function WeighingEntry({
     >
       <h2 className="step-sentence">{stage.todo}</h2>
       <HazardStrip hazards={species.hazards} aid={species.id} />
+      <OthersOnTheBoard cut={cut} />
       {stage.stage === 'round' && <Histamine cut={cut} />}
       {caution && (
         <div className="hazard-strip blade" role="note">

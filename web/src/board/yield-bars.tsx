@@ -1,4 +1,4 @@
-import { massBalance, routeOf, stagesOf } from '@dagboek/core/cut';
+import { isOnTheBone, massBalance, routeOf, stagesOf } from '@dagboek/core/cut';
 import { PLATE_G } from '@dagboek/core/plates';
 import { againstExpected, bracketsOf, type CutState, weighingsOf } from '@dagboek/journal';
 import { percent } from '../kit/format.ts';
@@ -14,6 +14,7 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
   const balance = result.ok ? result.balance : null;
   const top = Math.max(round ?? 0, ...Object.values(cut.stages).map((s) => s.massG), 1);
   const route = routeOf(cut.route);
+  const onBone = isOnTheBone(route);
   const judged = againstExpected(cut);
   const written = cut.expected.length > 0 ? Math.max(...cut.expected.map((e) => e.n)) : null;
   const x = (g: number): number => (g / top) * (width - 4) + 2;
@@ -72,7 +73,8 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
       })}
       {balance?.yield !== null && balance && (
         <p>
-          <b>{percent(balance.yield)}</b> of the whole fish is meat to eat
+          <b>{percent(balance.yield)}</b>{' '}
+          {onBone ? 'of the whole fish came off the board, bone and all' : 'of the whole fish is meat to eat'}
           {judged
             ? `, ${{ under: 'under what was expected', usual: 'within what was expected', over: 'over what was expected' }[judged.verdict]}`
             : ''}

@@ -13,6 +13,7 @@ export const CUT_LINE_NAMES = [
   'over the ribs',
   'tail notch',
   'tail off',
+  'thin tail off',
   'head off',
   'head and guts off',
   'down the backbone',

@@ -25,7 +25,7 @@ export const WHOLE = {
   // steaks
   'head and tail off': {
     todo: 'Head off behind the fin, tail off where it is thinner than two fingers.',
-    lines: ['head off', 'tail off'],
+    lines: ['head off', 'thin tail off'],
     caution: HOLD,
     touches: ['gills', 'fins', 'head', 'tail'],
     tools: ['serrated knife or saw', GLOVE],
