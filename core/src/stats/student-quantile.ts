@@ -1,4 +1,4 @@
-import { normalQuantile } from '../stats/index.ts';
+import { normalQuantile } from './distributions.ts';
 
 /**
  * Quantile of Student's t from the normal one (Cornish and Fisher's expansion, Abramowitz and Stegun 26.7.5): good to
