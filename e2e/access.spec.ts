@@ -23,6 +23,7 @@ async function views(page: Page, server: Server): Promise<[string, string][]> {
           ['box', '/box'],
           ['board', '/board'],
           ['cut', `/board/${line.cuts[0].id}`],
+          ['steps', `/board/${line.cuts[0].id}/steps`],
           ['larder', '/larder'],
           ['pack', `/larder/${line.packs[0].id}`],
           ['table', '/table'],

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { entriesOf, expect, test, type Server } from './fixtures.ts';
 
@@ -42,6 +43,13 @@ test('a round fish, step by step with the space bar: one step a screen, each not
   await expect(page.getByRole('heading', { name: /Open the belly/ })).toBeVisible();
   await expect(page.locator('.step-screen svg').first()).toBeVisible();
   await expect(page.locator('.step-side')).toContainText('Gut and gall');
+  expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
+  // What was ticked does not take the pedal's next press.
+  const aloud = page.getByRole('checkbox', { name: 'Read aloud' });
+  if (await aloud.isVisible()) {
+    await aloud.check();
+    await aloud.uncheck();
+  }
   // What was noted survives a reload, and the knife stands where it stood.
   await page.reload();
   await expect(page.getByRole('heading', { name: /Open the belly/ })).toBeVisible();

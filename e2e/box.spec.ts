@@ -227,6 +227,13 @@ test('the day goes on: the ice ends, the fish warm, and a mackerel crosses the c
   await page.goto(`${demo.url}/board`);
   await page.getByRole('checkbox').first().check();
   await expect(page.getByRole('note', { name: 'Do not eat' })).toBeVisible();
+  // It is not cut, and can be thrown away; then it waits nowhere.
+  await page.getByRole('button', { name: /^Onto the board/ }).click();
+  await expect(page.getByRole('alert')).toContainText('8 mackerel is over the line of histamine and is not eaten');
+  await expect(page.locator('.settling')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Thrown away/ }).click();
+  await expect(page.getByRole('checkbox', { name: /mackerel/ })).toHaveCount(0);
+  await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('fish.discarded');
 });
 
 test('a melt test at home: begun, kept over a reload, and told what the walls let through', async ({ page, demo }) => {

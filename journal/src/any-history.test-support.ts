@@ -58,6 +58,7 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
     gear: fc.constantFrom('rod', 'spear'),
   }),
   'fish.named': fc.record({ species, orElse: fc.constantFrom([], ['pollack'], ['mackerel']) }),
+  'fish.discarded': fc.record({ why: name }),
   'fish.measured': fc.record({
     lengthMm: fc.integer({ min: 200, max: 600 }),
     lengthKind: fc.constantFrom('total', 'fork'),

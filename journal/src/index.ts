@@ -147,6 +147,7 @@ export { judgeWeighing, nextPieces, packTrouble } from './board/judge-weighing.t
 export { ANY_G } from './line/body-of.ts';
 export { alsoOnTheBoard, longestOf, onTheBoard, progressOf, stepsToward, waysOf } from './board/at-the-board.ts';
 export type { CutProgress, OnTheBoard } from './board/at-the-board.ts';
+export { cannotBeCut } from './board/may-be-cut.ts';
 export { partOfLot } from './board/part-of-lot.ts';
 export { meatOf, usedOf } from './board/used.ts';
 export type { UsedOf } from './board/used.ts';

@@ -19,6 +19,7 @@ export { stepOf, STEPS } from './route/steps.ts';
 export type { StepId } from './route/steps.ts';
 export { hazardsAt, nextStep, stepsOf, stepsUpTo } from './route/steps-of.ts';
 export type { StepDue } from './route/steps-of.ts';
+export { doneToMeat } from './route/done-to-meat.ts';
 export { PART_TOUCH } from './route/part-touch.ts';
 export { schoolOf, wayOf, WAYS } from './route/ways.ts';
 export type { School, Way } from './route/ways.ts';

@@ -95,6 +95,9 @@ describe('a weighing against it', () => {
     ] as const)
       expect(bracketsOf(not, POLLACK, stage, round)).toBeNull();
     expect(againstExpected(written)).toMatchObject({ offG: -20, verdict: 'usual' });
+    // The way was corrected to steaks: what was expected of fillets is no measure of them.
+    const steaks = { ...written, route: 'steaks' };
+    expect([bracketsOf(steaks, POLLACK, 'trimmed', 1000), againstExpected(steaks)]).toEqual([null, null]);
     expect(againstExpected(not)).toBeNull();
   });
 

@@ -16,11 +16,9 @@ import { epochMs } from '@dagboek/core/time';
 import type { Expected } from '../kinds/board.ts';
 import type { Book } from '../state/book.ts';
 import type { CutState } from '../state/states.ts';
+import { latestCuts } from './latest-cuts.ts';
 
 type ById = (id: string | null | undefined) => SpeciesFacts | null;
-
-/** So many cuts back it is learned: a knife of years ago is another knife, and cost must not grow with the book. */
-const LATEST = 300;
 
 const usualG = (s: SpeciesFacts): number => expectedWeight(s, (s.usualMm[0] + s.usualMm[1]) / 2).massG;
 
@@ -36,18 +34,15 @@ const speciesOf = (book: Book, cut: CutState, byId: ById): SpeciesFacts | null =
   byId(book.getAny('fish', cut.fish[0])?.species);
 
 function pastCuts(book: Book, route: CutRoute, stage: Stage, byId: ById): PastCut[] {
-  return book
-    .all('cut')
-    .slice(-LATEST)
-    .flatMap((c): PastCut[] => {
-      const [round, part] = [c.stages.round?.massG, c.stages[stage]?.massG];
-      if (round === undefined || part === undefined || !comparable(route, routeOf(c.route), stage)) return [];
-      const species = speciesOf(book, c, byId);
-      const usual = species?.yields[stage as 'trimmed'];
-      if (!species || !usual) return [];
-      const massG = round / countOf(book, c);
-      return [{ species: species.id, by: c.by, massG, share: part / round, usual, usualG: usualG(species) }];
-    });
+  return latestCuts(book).flatMap((c): PastCut[] => {
+    const [round, part] = [c.stages.round?.massG, c.stages[stage]?.massG];
+    if (round === undefined || part === undefined || !comparable(route, routeOf(c.route), stage)) return [];
+    const species = speciesOf(book, c, byId);
+    const usual = species?.yields[stage as 'trimmed'];
+    if (!species || !usual) return [];
+    const massG = round / countOf(book, c);
+    return [{ species: species.id, by: c.by, massG, share: part / round, usual, usualG: usualG(species) }];
+  });
 }
 
 /**
@@ -89,10 +84,10 @@ export function bracketsOf(
   readonly n: number;
   readonly written: boolean;
 } | null {
-  if (roundG === null || !(roundG > 0) || stage === 'round') return null;
+  if (roundG === null || !(roundG > 0) || stage === 'round' || !routeOf(cut.route).usual.includes(stage)) return null;
   const e = cut.expected.find((x) => x.stage === stage);
   if (e) return { lowG: e.low * roundG, midG: e.mid * roundG, highG: e.high * roundG, n: e.n, written: true };
-  const usual = routeOf(cut.route).usual.includes(stage) ? species?.yields[stage] : undefined;
+  const usual = species?.yields[stage];
   if (!usual) return null;
   const [low, high] = usual;
   return { lowG: low * roundG, midG: ((low + high) / 2) * roundG, highG: high * roundG, n: 0, written: false };
@@ -101,7 +96,8 @@ export function bracketsOf(
 /** The weighing that a cut is judged by: what will be eaten of it, else the fillets. */
 const judged = (cut: CutState): Expected | undefined =>
   (['trimmed', 'fillets'] as const)
-    .filter((stage) => cut.stages[stage])
+    // Where the route was corrected afterwards, what was expected of the other one is no measure of this.
+    .filter((stage) => cut.stages[stage] && routeOf(cut.route).usual.includes(stage))
     .flatMap((stage) => cut.expected.find((e) => e.stage === stage) ?? [])[0];
 
 /** A cut against what was written down before it; null before it was weighed, or where nobody wrote it down. */
@@ -123,10 +119,13 @@ export interface KnifeOf {
 }
 
 /** How one person's knife does. `speciesId`: for the best on this kind. */
-export function knifeOf(book: Book, by: string, speciesId: string | null, byId: ById): KnifeOf {
-  const mine = book
-    .all('cut')
-    .slice(-LATEST)
+export const knifeOf = (book: Book, by: string, speciesId: string | null, byId: ById): KnifeOf =>
+  book.reckoned(`knife of ${by} on ${speciesId}`, ['cut', 'fish', 'trip'], [byId], () =>
+    reckonKnife(book, by, speciesId, byId),
+  );
+
+function reckonKnife(book: Book, by: string, speciesId: string | null, byId: ById): KnifeOf {
+  const mine = latestCuts(book)
     .filter((c) => c.by === by)
     .sort((a, b) => epochMs(a.startedAt) - epochMs(b.startedAt));
   const scored = mine.flatMap((cut) => {

@@ -1,9 +1,7 @@
 import { routeOf, usedShare, type UsedShare } from '@dagboek/core/cut';
 import type { Book } from '../state/book.ts';
 import type { CutState } from '../state/states.ts';
-
-/** So many cuts back it is reckoned: cost must not grow with the book. */
-const LATEST = 400;
+import { latestCuts } from './latest-cuts.ts';
 
 /** What a cut gave to eat, g: what was trimmed, else the fillets; of a fish that stays whole, what was gutted. Null before that. */
 export function meatOf(cut: CutState): number | null {
@@ -30,8 +28,11 @@ export interface UsedOf {
 }
 
 /** The used share of the last cuts of the book. */
-export function usedOf(book: Book): UsedOf {
-  const cuts = book.all('cut').slice(-LATEST);
+export const usedOf = (book: Book): UsedOf =>
+  book.reckoned('used share', ['cut', 'fish', 'trip'], [], () => reckonUsed(book));
+
+function reckonUsed(book: Book): UsedOf {
+  const cuts = latestCuts(book);
   const apart = (key: (c: CutState) => string | null): (readonly [string, UsedShare])[] => {
     const groups = new Map<string, CutState[]>();
     for (const c of cuts) {

@@ -28,7 +28,7 @@ export interface Dinner {
 /** The boneless meat and the plates of what a trip has kept; `inHand`: the fish that is being decided on, not counted as kept. */
 export function dinnerOf(book: Book, tripId: string, byId: ById, inHand: FishState | null): Dinner {
   const kept = fishOfTrip(book, tripId)
-    .filter((f) => !f.released && f.id !== inHand?.id)
+    .filter((f) => !f.released && !f.discarded && f.id !== inHand?.id)
     .flatMap((f) => meatOfFish(f, byId) ?? []);
   const mine = inHand && !inHand.released ? meatOfFish(inHand, byId) : null;
   return { kept: meatOfAll(kept), withThis: mine ? meatOfAll([...kept, mine]) : null };

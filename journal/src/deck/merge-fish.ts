@@ -20,6 +20,7 @@ const ONE_OF: readonly Kind[] = [
   'fish.bled',
   'fish.iced',
   'fish.released',
+  'fish.discarded',
 ];
 
 /**

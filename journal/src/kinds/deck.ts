@@ -107,6 +107,11 @@ export class FishWeighed extends AsTyped {
   @IsIn(['scale', 'estimated'], { message: 'Say whether it was weighed or estimated.' }) how!: 'scale' | 'estimated';
 }
 
+/** Kept, and thrown away before it came off the board: spoilt, or past the line of histamine. */
+export class FishDiscarded {
+  @IsString() @MinLength(1, { message: 'Say why.' }) @MaxLength(200) why!: string;
+}
+
 /** Put back. */
 export class FishReleased {
   @IsIn(RELEASE_REASONS, { message: 'Say why it went back.' }) reason!: (typeof RELEASE_REASONS)[number];

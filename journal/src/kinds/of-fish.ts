@@ -6,6 +6,7 @@ import {
   BLEED_MEDIA,
   DISPATCHES,
   FishBled,
+  FishDiscarded,
   FishDispatched,
   FishIced,
   FishLanded,
@@ -62,6 +63,7 @@ export const FISH = subjectOf<'fish', FishLanded>({
     length: null,
     mass: null,
     released: null,
+    discarded: null,
     dispatched: null,
     bled: null,
     iced: null,
@@ -144,6 +146,14 @@ export const FISH_KINDS = {
       choiceField('state', 'How it went', RELEASE_STATES, { optional: true }),
       choiceField('hook', 'The hook', HOOKS, { optional: true }),
     ],
+  }),
+  'fish.discarded': kind({
+    facts: FishDiscarded,
+    fold: (s, d) => {
+      s.discarded = { why: d.why, at: d.at, about: d.about };
+    },
+    say: (d) => `Thrown away: ${d.why}.`,
+    fields: [textField('why', 'Why')],
   }),
   'fish.dispatched': kind({
     facts: FishDispatched,

@@ -102,6 +102,7 @@ function whereabouts(
   eatenAt: string | null,
 ): Whereabouts {
   if (fish.released) return 'let go';
+  if (fish.discarded && raw.length === 0) return 'gone';
   if (raw.length > 0 && raw.every((p) => p.discarded)) return 'gone';
   if (eatenAt) return 'eaten';
   if (raw.length > 0) return 'larder';

@@ -31,6 +31,8 @@ export function doubtsOf(book: Book, s: SubjectState, units?: Units): string[] {
       out.push('Killed before it was landed. One of the two times is wrong.');
     if (s.iced && killed && epochMs(s.iced.at) < epochMs(killed.at))
       out.push('On ice before it was killed. One of the two times is wrong.');
+    if (s.discarded && (s.released || book.naming('pack', s.id).length > 0))
+      out.push('Thrown away, and let go or packed too. Strike the one that did not happen.');
     if (s.released && (s.dispatched || s.iced)) out.push('Both let go and kept. Strike the one that did not happen.');
   }
   if (s.kind === 'cut') {

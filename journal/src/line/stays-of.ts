@@ -12,12 +12,12 @@ export interface Stay {
   readonly toMs: number;
 }
 
-/** When a fish left its last box for the board or a pack, epoch ms; infinite while it has not. */
+/** When a fish left its last box for the board, a pack, the water or the bin, epoch ms; infinite while it has not. */
 export function leftBoxMs(book: Book, fish: FishState): number {
   const cuts = book.naming('cut', fish.id).map((c) => epochMs(c.startedAt));
   const packs = book.naming('pack', fish.id).map((p) => epochMs(p.storedAt));
-  const back = fish.released ? [epochMs(fish.released.at)] : [];
-  return Math.min(Number.POSITIVE_INFINITY, ...cuts, ...packs, ...back);
+  const out = [fish.released, fish.discarded].flatMap((x) => (x ? [epochMs(x.at)] : []));
+  return Math.min(Number.POSITIVE_INFINITY, ...cuts, ...packs, ...out);
 }
 
 /** Where a fish lay on ice, in the order of time; nothing for one that never did. */

@@ -20,6 +20,7 @@ describe('folding', () => {
       length: { mm: 440 },
       mass: { g: 790, how: 'scale' },
       released: null,
+      discarded: null,
       bled: { cut: 'both gills' },
       iced: { box: BOX },
     });

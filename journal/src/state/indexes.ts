@@ -211,7 +211,7 @@ type Naming = <K extends SubjectState['kind']>(kind: K, id: string) => StateOf<K
 type Stand = (s: SubjectState) => boolean;
 
 const isUnfinished = (f: FishState, naming: Naming, stand: Stand): boolean =>
-  !f.released && stand(f) && !naming('cut', f.id).some(stand) && !naming('pack', f.id).some(stand);
+  !f.released && !f.discarded && stand(f) && !naming('cut', f.id).some(stand) && !naming('pack', f.id).some(stand);
 
 /** Less than a gram is nothing. */
 function holdsFood(p: PackState, naming: Naming, stand: Stand): boolean {

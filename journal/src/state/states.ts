@@ -117,6 +117,8 @@ export interface FishState extends State {
   }> | null;
   readonly mass: Timed<{ g: number; how: 'scale' | 'estimated' }> | null;
   readonly released: Timed<FishReleased> | null;
+  /** Thrown away before it was packed. */
+  readonly discarded: Timed<{ why: string }> | null;
   readonly dispatched: Timed<FishDispatched> | null;
   readonly bled: Timed<FishBled> | null;
   /** When it first came onto ice; the box and the way in which it lies now. */

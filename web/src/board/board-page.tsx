@@ -1,5 +1,6 @@
 import {
   ANY_G,
+  cannotBeCut,
   custodyOf,
   expectationsFor,
   longestOf,
@@ -26,6 +27,7 @@ import { usePen } from '../kit/pen.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { useCrew } from '../kit/crew.ts';
 import { useKept } from '../kit/use-kept.ts';
+import { nowMs } from '../kit/clock.ts';
 import { useNow } from '../kit/use-now.ts';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
@@ -51,7 +53,7 @@ export function BoardPage() {
   const names = useNames();
   const { pen } = usePen();
   const navigate = useNavigate();
-  const { writeAll } = useWrite();
+  const { write, writeAll } = useWrite();
   const now = useNow(60_000);
   const format = useFormat();
   const { shortDay, day } = format;
@@ -65,6 +67,8 @@ export function BoardPage() {
   const [pan, setPan] = useKept('board.pan-cm', 28);
   const [purpose, setPurpose] = useState<Purpose>('pan');
   const [trouble, setTrouble] = useState<string | null>(null);
+  /** The one that is to be thrown away, once its cutting was refused. */
+  const [spoilt, setSpoilt] = useState<string | null>(null);
   const first = waiting.find((f) => f.id === chosen[0]) ?? null;
   const species = byId(first?.species);
   const routes = routesFor(species);
@@ -77,6 +81,7 @@ export function BoardPage() {
   const takenG = lies.knownG === null || lies.count === 0 ? null : (lies.knownG * taken) / lies.count;
   const toggle = (f: FishState): void => {
     setTrouble(null);
+    setSpoilt(null);
     setPart('');
     if (chosen.includes(f.id)) return setChosen(chosen.filter((x) => x !== f.id));
     if (first && first.species !== f.species)
@@ -91,6 +96,12 @@ export function BoardPage() {
   const start = async (): Promise<void> => {
     if (!knife || !way) return;
     const id = newId();
+    const cannot = cannotBeCut(book, chosen, byId, nowMs(), (f) => {
+      const of = book.getAny('fish', f);
+      return of ? sayFish(of, names) : 'One of them';
+    });
+    setSpoilt(cannot?.spoilt ?? null);
+    if (cannot) return setTrouble(cannot.why);
     const massG = lies.knownG === null ? null : lies.knownG / Math.max(1, lies.count);
     const expected = species ? expectationsFor(book, { species, route: way, by: knife, massG }, byId) : [];
     if (lot && !(Number.isInteger(taken) && taken >= 1 && taken <= lot.count))
@@ -103,6 +114,13 @@ export function BoardPage() {
     ]);
     if (r.ok) void navigate(`/board/${id}`);
     else setTrouble(r.why);
+  };
+  const discard = async (id: string): Promise<void> => {
+    const r = await write('fish.discarded', id, { why: 'past the line of histamine' });
+    setTrouble(r.ok ? null : r.why);
+    if (!r.ok) return;
+    setSpoilt(null);
+    setChosen(chosen.filter((x) => x !== id));
   };
   const stiffOf = (id: string) => {
     const line = custodyOf(book, id);
@@ -255,6 +273,11 @@ export function BoardPage() {
               <p className="trouble" role="alert">
                 {trouble}
               </p>
+              {spoilt && (
+                <div className="keys">
+                  <DeckKey name="Thrown away" note="past the line of histamine" onClick={() => void discard(spoilt)} />
+                </div>
+              )}
             </Row>
           )}
         </div>

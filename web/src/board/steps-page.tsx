@@ -233,7 +233,11 @@ function Step({
                 type="checkbox"
                 className="checkbox"
                 checked={spoken}
-                onChange={(e) => setSpoken(e.target.checked)}
+                onChange={(e) => {
+                  setSpoken(e.target.checked);
+                  // The pedal's next press goes on, and does not turn this off again.
+                  e.target.blur();
+                }}
               />{' '}
               Read aloud
             </label>

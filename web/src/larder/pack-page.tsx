@@ -1,3 +1,4 @@
+import { doneToMeat } from '@dagboek/core/cut';
 import { custodyOf, foundInPack, heldPack, isNotToEat, packLeft, packNumber } from '@dagboek/journal';
 import { sayDate, sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
@@ -40,6 +41,7 @@ export function PackPage() {
   const { leftG, eatenG } = packLeft(book, pack);
   const held = heldPack(book, pack, byId, day, now);
   const found = foundInPack(book, pack);
+  const made = doneToMeat(book.getAny('cut', pack.cut)?.steps.map((s) => s.step) ?? []);
   const place = pack.places.at(-1)?.place;
   const today = day(stamp(now, zone));
   const meals = book.naming('meal', id);
@@ -98,6 +100,7 @@ export function PackPage() {
                 )}
               </p>
             )}
+            {made.length > 0 && <p className="lead">Noted on the board: {made.join(', ')}.</p>}
             <FoundNote of={`Pack ${number}`} finds={found.finds} follows={found} />
             {packCautions({
               wrapping: pack.wrapping,
