@@ -247,3 +247,28 @@ test('spines that sting stand first, and again where a hand comes near them', as
   await button(page, /This time: left, and cut round/).click();
   await expect(page.getByRole('heading', { name: /Leave the spines where they are/ })).toBeVisible();
 });
+
+test('opened on another device before the list of species is there it says so; a step noted by mistake is struck where it is looked at', async ({
+  page,
+  demo,
+  browser,
+}) => {
+  await ontoTheBoard(page, demo, /Pollack/, /from the tail/);
+  await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('cut.started');
+  const other = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+  let release = (): void => undefined;
+  const held = new Promise<void>((r) => (release = r));
+  await other.route('**/api/catalogue', async (route) => (await held, await route.continue()));
+  await other.goto(`${page.url()}/steps`);
+  await expect(other.getByRole('heading', { name: 'One moment' })).toBeVisible();
+  release();
+  await expect(other.getByRole('heading', { name: /Glove on the hand/ })).toBeVisible();
+  await expect(button(other, /^Strike it/)).toHaveCount(0);
+  await other.keyboard.press('Space');
+  await expect(other.getByRole('heading', { name: /Wipe it/ })).toBeVisible();
+  await other.keyboard.press('ArrowLeft');
+  await button(other, /^Strike it/).click();
+  await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('log.struck');
+  await expect(button(other, /^Strike it/)).toHaveCount(0);
+  await other.context().close();
+});

@@ -144,15 +144,26 @@ export { reckonings, setReckoner } from './box/beside.ts';
 export { reckonBox } from './box/reckon-box.ts';
 export type { BoxReckoned, BoxToReckon } from './box/reckon-box.ts';
 export { judgeWeighing, nextPieces, packTrouble } from './board/judge-weighing.ts';
-export { ANY_G } from './line/body-of.ts';
-export { alsoOnTheBoard, longestOf, onTheBoard, progressOf, stepsToward, waysOf } from './board/at-the-board.ts';
+export {
+  alsoOnTheBoard,
+  hazardsOfStep,
+  lineOfStep,
+  longestOf,
+  onTheBoard,
+  progressOf,
+  speciesOnBoard,
+  stepsToward,
+  waysOf,
+} from './board/at-the-board.ts';
+export { cannotBeChosen, lotAlone, ontoTheBoard, whichRoutes } from './board/onto-the-board.ts';
+export type { Begun, Chosen } from './board/onto-the-board.ts';
 export type { CutProgress, OnTheBoard } from './board/at-the-board.ts';
 export { cannotBeCut } from './board/may-be-cut.ts';
 export { partOfLot } from './board/part-of-lot.ts';
 export { meatOf, usedOf } from './board/used.ts';
 export type { UsedOf } from './board/used.ts';
-export { findingsOfCuts, foundInPack, stomachsOf } from './board/findings.ts';
-export type { Stomachs } from './board/findings.ts';
+export { foundInPack, foundOnCuts, stomachsOf } from './board/findings.ts';
+export type { Found, Stomachs } from './board/findings.ts';
 export { againstExpected, bracketsOf, expectationsFor, knifeOf } from './board/expectation.ts';
 export type { KnifeOf } from './board/expectation.ts';
 export type { Expected } from './kinds/board.ts';

@@ -15,6 +15,8 @@ const ROOMS = [
   'web/public',
   'web/index.html',
   'web/vite.config.ts',
+  // What a package says of its side effects decides what the first page fetches.
+  ...['core', 'journal', 'figure', 'catalogue', 'web'].map((p) => `${p}/package.json`),
   'tsconfig.base.json',
   'package-lock.json',
 ];

@@ -32,7 +32,7 @@ export type { AskedCut, PastCut, YieldExpectation } from './yield-model.ts';
 export { against, CONTROL_Z, knifeChart, LEAST_POINTS } from './knife-chart.ts';
 export type { Against, KnifeChart } from './knife-chart.ts';
 export { proposeRoutes } from './propose-routes.ts';
-export type { Proposal, ProposeFor } from './propose-routes.ts';
+export type { Proposal, ProposeFor, ProposeSpecies } from './propose-routes.ts';
 // what was found inside
 export { FINDING_NAMES, penaltyOf, sayFinding } from './finding.ts';
 export type { Finding, FindingOf } from './finding.ts';

@@ -1,7 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import { loadSpecies } from '@dagboek/packs';
 import { anEntry, at, idOf, landed, TOMAS, tripStarted } from '../builders.test-support.ts';
-import { alsoOnTheBoard, Book, type Entry, longestOf, onTheBoard, progressOf, stepsToward, waysOf } from '../index.ts';
+import {
+  alsoOnTheBoard,
+  Book,
+  type Entry,
+  lineOfStep,
+  longestOf,
+  onTheBoard,
+  progressOf,
+  stepsToward,
+  waysOf,
+} from '../index.ts';
 
 const SPECIES = loadSpecies();
 const species = (id: string) => SPECIES.find((s) => s.id === id)!;
@@ -33,7 +43,7 @@ describe('a cut, step by step', () => {
     expect(on.next?.id).toBe('belly open');
     // The wipe was passed over: neither done nor asked for again.
     expect([...on.done]).toEqual(['hands ready', 'weigh whole']);
-    expect(ids(stepsToward(on, 'gutted')).slice(0, 2)).toEqual(['belly open', 'guts out']);
+    expect(ids(stepsToward(on, 'gutted').steps).slice(0, 2)).toEqual(['belly open', 'guts out']);
   });
 
   test('a step that is struck is not done; one of a newer version stands in the log and changes nothing', () => {
@@ -109,4 +119,18 @@ test('other kinds on the same board: begun within six hours and not packed, each
   const cut = b.get('cut', CUT)!;
   expect(alsoOnTheBoard(b, cut, Date.parse(at('18:10')))).toEqual(['greater-weever']);
   expect(alsoOnTheBoard(b, cut, Date.parse(at('23:57')))).toEqual([]);
+});
+
+test('the line that noted a step, or its weighing, can be found to be struck', () => {
+  const weighed = anEntry('cut.weighed', CUT, { stage: 'round', massG: 800 }, { at: at('18:06') });
+  const b = book(begun('fillet from the tail'), stepped('wiped'), weighed);
+  const cut = b.get('cut', CUT)!;
+  const of = (id: string) =>
+    lineOfStep(
+      cut,
+      progress(b).steps.find((s) => s.id === id)!,
+    );
+  expect(of('wiped')?.now.kind).toBe('cut.stepped');
+  expect(of('weigh whole')?.now.id).toBe(weighed.id);
+  expect(of('hands ready')).toBeNull();
 });

@@ -1,6 +1,8 @@
 import {
   cutCase,
+  hazardsAt,
   nextStep,
+  type ProposeSpecies,
   routeOf,
   type Stage,
   type StepDue,
@@ -9,14 +11,34 @@ import {
   stepsUpTo,
   type Ways,
 } from '@dagboek/core/cut';
-import type { SpeciesFacts } from '@dagboek/core/species';
+import type { Hazard, SpeciesFacts } from '@dagboek/core/species';
 import { epochMs } from '@dagboek/core/time';
 import { ANY_G } from '../line/body-of.ts';
 import { massOf } from '../line/mass-of.ts';
+import type { Logged } from '../logged.ts';
+import { standingLine } from '../writing.ts';
 import type { Book } from '../state/book.ts';
 import type { CutState, FishState } from '../state/states.ts';
 
-type ById = (id: string | null | undefined) => (SpeciesFacts & StepSpecies) | null;
+type ById = (id: string | null | undefined) => (SpeciesFacts & CutSpecies) | null;
+/** What the board asks of a species. */
+export type CutSpecies = StepSpecies & ProposeSpecies & { readonly raw: { readonly why: string } };
+
+/**
+ * The species of what lies on the board, as the one with the knife must know it: with the hazards of every kind that one of the fish may
+ * be while its name is not settled. Null without a name, or before the catalogue is there.
+ */
+export function speciesOnBoard<S extends { readonly hazards: readonly Hazard[] }>(
+  book: Book,
+  fishIds: readonly string[],
+  byId: (id: string | null | undefined) => S | null,
+): S | null {
+  const fish = fishIds.flatMap((id) => book.getAny('fish', id) ?? []);
+  const species = byId(fish[0]?.species);
+  if (!species) return null;
+  const others = [...new Set(fish.flatMap((f) => f.orElse))].flatMap((id) => byId(id)?.hazards ?? []);
+  return others.length === 0 ? species : { ...species, hazards: [...species.hazards, ...others] };
+}
 
 /** The house way; of a cut, with what is done otherwise this time. */
 export const waysOf = (book: Book, cut?: Pick<CutState, 'ways'>): Ways => ({
@@ -92,8 +114,20 @@ export function progressOf(book: Book, cut: CutState, species: ReturnType<ById>)
   return { steps, done, next, ways };
 }
 
-/** The steps that lead to a weighing of a cut, the weighing last. */
-export const stepsToward = (progress: CutProgress, stage: Stage): StepDue[] => stepsUpTo(progress.steps, stage);
+/** The steps that lead to a weighing of a cut, without the weighing itself, and the one of them that comes next. */
+export function stepsToward(progress: CutProgress, stage: Stage): { steps: StepDue[]; at: StepDue | null } {
+  const steps = stepsUpTo(progress.steps, stage).filter((s) => !s.weigh);
+  return { steps, at: nextStep(steps, [...progress.done], {}) };
+}
+
+/** What can hurt at a step of a cut. */
+export const hazardsOfStep = (species: { readonly hazards: readonly Hazard[] }, step: StepDue): Hazard[] =>
+  hazardsAt(species.hazards, step);
+
+/** The line that noted a step, or its weighing, so that it can be struck; null where nothing was noted. */
+export const lineOfStep = (cut: CutState, step: StepDue): Logged | null =>
+  standingLine(cut, 'cut.stepped', (s) => s.step === step.id) ??
+  (step.weigh ? standingLine(cut, 'cut.weighed', (w) => w.stage === step.weigh) : null);
 
 /** Length of the longest of some fish, mm; null where none was measured. */
 export const longestOf = (fish: readonly FishState[]): number | null =>

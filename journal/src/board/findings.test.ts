@@ -5,8 +5,8 @@ import {
   Book,
   custodyOf,
   type Entry,
-  findingsOfCuts,
   foundInPack,
+  foundOnCuts,
   freshnessOfFish,
   heldPack,
   isNotToEat,
@@ -91,7 +91,7 @@ describe('what was found on the board follows the fish', () => {
     const pierced = finding('gut', 'pierced');
     expect(foundInPack(book(pack, find, strike(find)), book(pack).get('pack', PACK)!).finds).toEqual([]);
     const gone = book(pierced, strike(begin.at(-1)!));
-    expect(findingsOfCuts(custodyOf(gone, idOf('a'))!.cuts)).toEqual([]);
+    expect(foundOnCuts(custodyOf(gone, idOf('a'))!.cuts).finds).toEqual([]);
     expect(used(gone, '20:00')).toBeCloseTo(used(book(strike(begin.at(-1)!)), '20:00'), 9);
   });
 });

@@ -2,18 +2,24 @@ import { allThatFollows, type AllThatFollows, type Finding } from '@dagboek/core
 import type { Book } from '../state/book.ts';
 import type { CutState, PackState } from '../state/states.ts';
 
-/** Everything found on some cuts, oldest first; of struck ones nothing. */
-export const findingsOfCuts = (cuts: readonly CutState[]): CutState['findings'] =>
-  cuts.filter((c) => c.struck === null).flatMap((c) => c.findings);
+/** What was found, and all that follows. */
+export interface Found extends AllThatFollows {
+  readonly finds: readonly Finding[];
+}
+
+/** Everything found on some cuts, oldest first, and what follows; of struck ones nothing. */
+export function foundOnCuts(cuts: readonly CutState[]): Found {
+  const finds = cuts.filter((c) => c.struck === null).flatMap((c) => c.findings);
+  return { ...allThatFollows(finds), finds };
+}
 
 /** What was found in the fish of a pack: on the cut that it came off, else on every cut of its fish. */
-export function foundInPack(book: Book, pack: PackState): AllThatFollows & { readonly finds: readonly Finding[] } {
+export function foundInPack(book: Book, pack: PackState): Found {
   const own = pack.cut === null ? null : book.get('cut', pack.cut);
   const cuts = own
     ? [own]
     : [...new Map(pack.fish.flatMap((f) => book.naming('cut', f)).map((c) => [c.id, c])).values()];
-  const finds = findingsOfCuts(cuts);
-  return { ...allThatFollows(finds), finds };
+  return foundOnCuts(cuts);
 }
 
 /** What a kind had eaten: of so many stomachs that were looked into, by what was in them. */

@@ -57,7 +57,7 @@ const areExpected = (list: unknown): boolean =>
 export class CutStarted {
   @IsArray()
   @ArrayMinSize(1, { message: 'Choose at least one fish.' })
-  @ArrayMaxSize(60)
+  @ArrayMaxSize(60, { message: 'At most 60 lines go onto the board at once.' })
   @IsString({ each: true })
   @MaxLength(60, { each: true })
   fish!: string[];

@@ -2,7 +2,7 @@ import { type FreshAtPacking, keepUntil, type KeepUntil } from '@dagboek/core/la
 import type { HistamineClock } from '@dagboek/core/fresh';
 import { epochMs } from '@dagboek/core/time';
 import type { SpeciesFacts } from '@dagboek/core/species';
-import { foundInPack } from '../board/findings.ts';
+import { type Found, foundInPack } from '../board/findings.ts';
 import { packNumber } from './pack-numbers.ts';
 import { packLeft } from '../line/order.ts';
 import { freshnessOfPack } from '../line/pack-fish.ts';
@@ -23,7 +23,7 @@ export interface HeldPack {
   /** The clock of histamine of its fish, where they form any. */
   readonly histamine: HistamineClock | null;
   /** What was found in it on the board, and what follows. */
-  readonly found: ReturnType<typeof foundInPack>;
+  readonly found: Found;
 }
 
 /** What the larder holds, the first to be eaten first. `day`: civil day of an instant in the waters' zone; `nowMs`: for the clock of histamine. */

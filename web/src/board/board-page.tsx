@@ -1,18 +1,16 @@
 import {
-  ANY_G,
-  cannotBeCut,
+  cannotBeChosen,
   custodyOf,
-  expectationsFor,
-  longestOf,
-  nextFishNumber,
-  partOfLot,
-  onTheBoard,
   fishForTheBoard,
   type FishState,
   freshnessOfFish,
   lastCut,
+  lotAlone,
   massOf,
+  ontoTheBoard,
+  speciesOnBoard,
   stiffnessOf,
+  whichRoutes,
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -36,7 +34,7 @@ import { UsedCell } from '../kit/custody/used-cell.tsx';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
-import { proposeRoutes, type Purpose, type RouteName, routesFor } from '@dagboek/core/cut';
+import type { Purpose, RouteName } from '@dagboek/core/cut';
 import { HouseWays } from './house-ways.tsx';
 import { UsedShares } from './used-shares.tsx';
 import { WhichRoute } from './which-route.tsx';
@@ -70,49 +68,34 @@ export function BoardPage() {
   /** The one that is to be thrown away, once its cutting was refused. */
   const [spoilt, setSpoilt] = useState<string | null>(null);
   const first = waiting.find((f) => f.id === chosen[0]) ?? null;
-  const species = byId(first?.species);
-  const routes = routesFor(species);
+  const species = speciesOnBoard(book, chosen, byId);
   const knife = by ?? lastBy ?? pen;
-  const lies = onTheBoard(book, chosen, species);
   // Of one lot a part may be cut: the others stay where they are.
-  const lot = chosen.length === 1 && first && first.count > 1 ? first : null;
-  const typed = typedNumber(part);
-  const taken = lot ? (typed ?? lot.count) : lies.count;
-  const takenG = lies.knownG === null || lies.count === 0 ? null : (lies.knownG * taken) / lies.count;
+  const lot = lotAlone(book, chosen);
+  const choice = { fish: chosen, part: lot ? typedNumber(part) : null, purpose };
+  const proposals = whichRoutes(book, choice, purpose === 'whole' && pan > 0 ? pan * 10 : null, byId, now);
+  const way = proposals.find((p) => p.route === route)?.route ?? proposals[0]?.route;
+  const nameOf = (id: string): string => {
+    const f = book.getAny('fish', id);
+    return f ? sayFish(f, names) : 'One of them';
+  };
   const toggle = (f: FishState): void => {
     setTrouble(null);
     setSpoilt(null);
     setPart('');
     if (chosen.includes(f.id)) return setChosen(chosen.filter((x) => x !== f.id));
-    if (first && first.species !== f.species)
-      return setTrouble(
-        `One species at a time: a yield of ${inSentence(names.species(first.species ?? ''))} and ${inSentence(names.species(f.species ?? ''))} together says nothing of either.`,
-      );
-    const s = byId(f.species);
-    if (s && routesFor(s).length === 0)
-      return setTrouble(`${s.name} is not for the table and never goes on the board. ${s.raw.why}`);
+    const cannot = cannotBeChosen(book, f, chosen, byId, (id) => inSentence(names.species(id)));
+    if (cannot) return setTrouble(cannot);
     setChosen([...chosen, f.id]);
   };
   const start = async (): Promise<void> => {
     if (!knife || !way) return;
-    const id = newId();
-    const cannot = cannotBeCut(book, chosen, byId, nowMs(), (f) => {
-      const of = book.getAny('fish', f);
-      return of ? sayFish(of, names) : 'One of them';
-    });
-    setSpoilt(cannot?.spoilt ?? null);
-    if (cannot) return setTrouble(cannot.why);
-    const massG = lies.knownG === null ? null : lies.knownG / Math.max(1, lies.count);
-    const expected = species ? expectationsFor(book, { species, route: way, by: knife, massG }, byId) : [];
-    if (lot && !(Number.isInteger(taken) && taken >= 1 && taken <= lot.count))
-      return setTrouble(`Of a lot of ${lot.count}, a whole number from 1 to ${lot.count} goes onto the board.`);
-    const partId = lot && taken < lot.count ? newId() : null;
-    const facts = { fish: partId ? [partId] : [...chosen], route: way, by: knife, purpose, expected };
-    const r = await writeAll([
-      ...(lot && partId ? partOfLot(lot, taken, partId, nextFishNumber(book, lot.trip)) : []),
-      { kind: 'cut.started', subject: id, facts },
-    ]);
-    if (r.ok) void navigate(`/board/${id}`);
+    const [cutId, partId] = [newId(), newId()];
+    const begun = ontoTheBoard(book, choice, { route: way, by: knife, cutId, partId }, byId, nowMs(), nameOf);
+    setSpoilt(begun.ok ? null : begun.spoilt);
+    if (!begun.ok) return setTrouble(begun.why);
+    const r = await writeAll(begun.writings);
+    if (r.ok) void navigate(`/board/${cutId}`);
     else setTrouble(r.why);
   };
   const discard = async (id: string): Promise<void> => {
@@ -130,18 +113,6 @@ export function BoardPage() {
     const s = stiffOf(id);
     return s ? [shortStiff(s)] : [];
   };
-  const proposals = species
-    ? proposeRoutes(species, {
-        massG: takenG !== null && takenG > 0 ? takenG : Math.max(1, lies.count) * ANY_G,
-        count: Math.max(1, Number.isNaN(taken) ? 1 : taken),
-        purpose,
-        stiff: chosen.map((id) => stiffOf(id)?.now ?? null).find((x) => x === 'stiff' || x === 'setting in') ?? null,
-        lengthMm: longestOf(lies.fish),
-        panMm: purpose === 'whole' && pan > 0 ? pan * 10 : null,
-      })
-    : [];
-  const offered = species ? proposals.map((p) => p.route) : routes;
-  const way = route && offered.includes(route) ? route : offered[0];
   const open = book.cutsWithoutPack();
   return (
     <Page
@@ -206,9 +177,14 @@ export function BoardPage() {
               );
             }}
           </Paged>
-          {chosen.length > 0 && (
+          {chosen.length > 0 && !species && (
             <Row className="open-entry pad">
-              {species && <HazardStrip hazards={species.hazards} aid={species.id} />}
+              <p>The list of species has not reached this device yet: what it is decides how it is cut.</p>
+            </Row>
+          )}
+          {chosen.length > 0 && species && (
+            <Row className="open-entry pad">
+              <HazardStrip hazards={species.hazards} aid={species.id} />
               {waiting
                 .filter((f) => chosen.includes(f.id))
                 .map((f) => (

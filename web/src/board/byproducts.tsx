@@ -1,6 +1,6 @@
-import { allThatFollows, massBalance, routeOf, stageName } from '@dagboek/core/cut';
+import { massBalance, routeOf, stageName } from '@dagboek/core/cut';
 import { byproductCaution } from '@dagboek/core/harm';
-import { BYPRODUCT_USES, type CutState, weighingsOf } from '@dagboek/journal';
+import { BYPRODUCT_USES, type CutState, foundOnCuts, weighingsOf } from '@dagboek/journal';
 import { useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
 import { FoundNote } from '../kit/found-note.tsx';
@@ -67,7 +67,7 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
     <>
       <h2>What was found</h2>
       <FindForm cut={cut} />
-      <FoundNote of={species?.name ?? 'It'} finds={cut.findings} follows={allThatFollows(cut.findings)} />
+      <FoundNote of={species?.name ?? 'It'} found={foundOnCuts([cut])} />
       <h2 className="after">Where the rest goes</h2>
       <div className="by-row">
         <div className="field">

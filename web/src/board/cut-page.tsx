@@ -1,5 +1,14 @@
 import { nextStage, routeOf, type StageOf, stagesOf, staysWhole } from '@dagboek/core/cut';
-import { type CutState, doubtsOf, onTheBoard, packNumber, progressOf } from '@dagboek/journal';
+import {
+  bestWeightOf,
+  type CutState,
+  doubtsOf,
+  type FishState,
+  onTheBoard,
+  packNumber,
+  progressOf,
+  speciesOnBoard,
+} from '@dagboek/journal';
 import { saySpan } from '@dagboek/core/time';
 import { Link, useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
@@ -14,6 +23,8 @@ import { Byproducts } from './byproducts.tsx';
 import { IntoPack } from './into-pack.tsx';
 import { KnifeTrend } from './knife-trend.tsx';
 import { useSteaks } from './use-steaks.ts';
+import { NotKnown } from './not-known.tsx';
+import { PURPOSE_WORDS } from './purpose-words.ts';
 import { WeighingEntry } from './weighing-entry.tsx';
 import { YieldBars } from './yield-bars.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
@@ -26,7 +37,7 @@ export function CutPage() {
   const cut = book.getAny('cut', id);
   const { byId } = useCatalogue();
   if (!cut) return <MissingPage />;
-  return <Cut cut={cut} species={byId(book.getAny('fish', cut.fish[0])?.species)} />;
+  return <Cut cut={cut} species={speciesOnBoard(book, cut.fish, byId)} />;
 }
 
 function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
@@ -43,6 +54,11 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
   const doubts = doubtsOf(book, cut, units);
   const packs = book.naming('pack', cut.id);
   const landed = fish[0]?.landed.at;
+  const weightOf = (f: FishState): string => {
+    const w = bestWeightOf(book, f, species);
+    if (!w) return 'not weighed';
+    return `${sayMass(w.g * f.count)}${{ scale: '', board: ' on the board', estimated: ' estimated' }[w.how]}`;
+  };
   const name = species
     ? `${count > 1 ? `${count} ` : ''}${count > 1 ? inSentence(species.name) : species.name}`
     : 'Fish';
@@ -57,7 +73,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
         },
         {
           label: 'Way',
-          value: `${names.member(cut.by)}, ${cut.route}${cut.purpose === 'pan' ? '' : `, for ${cut.purpose === 'freezer' ? 'the freezer' : cut.purpose === 'whole' ? 'cooking whole' : cut.purpose}`}`,
+          value: `${names.member(cut.by)}, ${cut.route}${cut.purpose === 'pan' ? '' : `, for: ${PURPOSE_WORDS[cut.purpose]}`}`,
         },
         { label: 'Packs', value: packs.length ? packs.map((p) => packNumber(book, p)).join(', ') : 'none yet' },
       ]}
@@ -81,6 +97,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
               since={now - Date.parse(cut.startedAt)}
             />
           )}
+          {!species && <NotKnown fishId={cut.fish[0]} />}
           {doubts.map((d) => (
             <Row key={d} className="pad">
               <p className="asks">
@@ -115,9 +132,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
                 <Link to={`/fish/${f.id}`}>
                   {sayFish(f, names)}, caught by {names.member(f.angler)}
                 </Link>
-                <small>
-                  {f.mass ? `${sayMass(f.mass.g)}${f.mass.how === 'estimated' ? ' estimated' : ''}` : 'not weighed'}
-                </small>
+                <small>{weightOf(f)}</small>
               </li>
             ))}
           </ul>

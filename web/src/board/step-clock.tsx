@@ -7,9 +7,11 @@ import { useNow } from '../kit/use-now.ts';
 
 const MIN_MS = 60_000;
 
-/** A clock for a step that takes a while; it survives a reload, and says when it is enough and when it is too long. */
+/** A clock for a step that takes a while, one at a time; it survives a reload, and says when it is enough and when it is too long. */
 export function StepClock({ of, clock }: { of: string; clock: NonNullable<CutStep['clock']> }) {
-  const [since, setSince] = useKept<number | null>(`board.clock.${of}`, null);
+  const [kept, keep] = useKept<{ of: string; since: number } | null>('board.clock', null);
+  const since = kept?.of === of ? kept.since : null;
+  const setSince = (ms: number | null): void => keep(ms === null ? null : { of, since: ms });
   const now = useNow(1000);
   const range = `${clock.fromMin} to ${clock.toMin} min`;
   if (since === null)

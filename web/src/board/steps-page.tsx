@@ -1,6 +1,15 @@
-import { hazardsAt, routeOf, type StepDue } from '@dagboek/core/cut';
+import { routeOf, type StepDue } from '@dagboek/core/cut';
 import { tellHazards } from '@dagboek/core/harm';
-import { bracketsOf, type CutState, onTheBoard, progressOf } from '@dagboek/journal';
+import {
+  bracketsOf,
+  type CutState,
+  hazardsOfStep,
+  lineOfStep,
+  onTheBoard,
+  progressOf,
+  speciesOnBoard,
+  strikeLine,
+} from '@dagboek/journal';
 import { ArrowLeft } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -8,7 +17,7 @@ import { tinykeys } from 'tinykeys';
 import { MissingPage } from '../app/missing-page.tsx';
 import { useAwake } from '../kit/alarm/use-awake.ts';
 import { type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
-import { DeckKey } from '../kit/deck-key.tsx';
+import { DeckKey, StrikeMark } from '../kit/deck-key.tsx';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
@@ -19,6 +28,7 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { useWidth } from '../kit/use-width.ts';
 import { sayGramsRange } from '../kit/units.ts';
 import { FindForm } from './find-form.tsx';
+import { NotKnown } from './not-known.tsx';
 import { OthersOnTheBoard } from './others-on-the-board.tsx';
 import { BladeSection, CutPicture, linesOf } from './cut-picture.tsx';
 import { SchoolKeys } from './school-keys.tsx';
@@ -35,9 +45,14 @@ export function StepsPage() {
   const { book } = useBook();
   const { byId } = useCatalogue();
   const cut = book.get('cut', id);
-  const species = byId(book.getAny('fish', cut?.fish[0])?.species);
-  if (!cut || !species) return <MissingPage />;
-  return <Steps cut={cut} species={species} />;
+  if (!cut) return <MissingPage />;
+  const species = speciesOnBoard(book, cut.fish, byId);
+  if (species) return <Steps cut={cut} species={species} />;
+  return (
+    <Page title="Step by step" first={{ label: 'Step', value: '' }} cells={[]}>
+      <NotKnown fishId={cut.fish[0]} />
+    </Page>
+  );
 }
 
 function Steps({ cut, species }: { cut: CutState; species: Species }) {
@@ -112,7 +127,7 @@ function Step({
   go: (to: number) => void;
 }) {
   const { book } = useBook();
-  const { write } = useWrite();
+  const { write, writeAll } = useWrite();
   const navigate = useNavigate();
   const lies = onTheBoard(book, cut.fish, species);
   const { knownG } = lies;
@@ -121,7 +136,8 @@ function Step({
   const [trouble, setTrouble] = useState<string | null>(null);
   const [finding, setFinding] = useState(false);
   const [ref, width] = useWidth(600);
-  const hazards = hazardsAt(species.hazards, step);
+  const hazards = hazardsOfStep(species, step);
+  const noted = isNext ? null : lineOfStep(cut, step);
   const sentence = step.weigh ? `On the scale: ${step.name.toLowerCase()}.` : step.todo;
   const aloud = [
     sentence,
@@ -142,6 +158,10 @@ function Step({
     const r = await write('cut.stepped', cut.id, { step: step.id });
     if (r.ok) go(steps.length);
     else setTrouble(r.why);
+  };
+  const strike = async (line: NonNullable<typeof noted>): Promise<void> => {
+    const r = await writeAll([strikeLine(line, 'not done')]);
+    setTrouble(r.ok ? null : r.why);
   };
   const keys = useRef({ on: noteIt, back: () => go(i - 1) });
   keys.current = { on: noteIt, back: () => go(i - 1) };
@@ -215,7 +235,7 @@ function Step({
         {weighsNow && (
           <WeighField
             label={step.name}
-            of={`${cut.id}${step.weigh}`}
+            of={cut.id}
             weighing={weighing}
             aboutG={step.weigh === 'round' ? knownG : (brackets?.midG ?? null)}
             onEnter={() => void noteIt()}
@@ -241,6 +261,15 @@ function Step({
               />{' '}
               Read aloud
             </label>
+          )}
+          {noted && (
+            <Key
+              small
+              mark={<StrikeMark />}
+              name="Strike it"
+              note="it was not done"
+              onClick={() => void strike(noted)}
+            />
           )}
           <Key small name="Found something" note="worms, roe, a cut gut" onClick={() => setFinding(true)} />
           <small>Space bar or pedal goes on, left arrow goes back.</small>

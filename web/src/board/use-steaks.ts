@@ -15,16 +15,17 @@ export function useSteaks(
   lies: OnTheBoard,
 ): { plan: SteakPlan; thickMm: number; setThickMm: (mm: number) => void; u: number } | null {
   const [thickMm, setThickMm] = useKept('board.steak-mm', USUAL_MM);
+  const figure = species?.figure as FigureSpec | undefined;
   const lengthMm = longestOf(lies.fish);
   const all = cut.stages.gutted?.massG ?? cut.stages.round?.massG ?? lies.knownG;
   const massG = all === null ? null : all / Math.max(1, lies.count);
   const isSteaks = routeOf(cut.route).form === 'steaks';
   const plan = useMemo(
     () =>
-      isSteaks && species && lengthMm !== null && massG !== null && massG > 0
-        ? steakPlan(species.figure as FigureSpec, { lengthMm, massG, thickMm })
+      isSteaks && figure && lengthMm !== null && massG !== null && massG > 0
+        ? steakPlan(figure, { lengthMm, massG, thickMm })
         : null,
-    [isSteaks, species, lengthMm, massG, thickMm],
+    [isSteaks, figure, lengthMm, massG, thickMm],
   );
   return plan && lengthMm !== null ? { plan, thickMm, setThickMm, u: thickMm / lengthMm } : null;
 }

@@ -1,4 +1,4 @@
-import { nextStep, type StageOf } from '@dagboek/core/cut';
+import type { StageOf } from '@dagboek/core/cut';
 import { saySpan } from '@dagboek/core/time';
 import { bracketsOf, type CutProgress, type CutState, onTheBoard, stepsToward } from '@dagboek/journal';
 import type { Species } from '../kit/catalogue.ts';
@@ -43,9 +43,7 @@ export function WeighingEntry({
   const [ref, width] = useWidth(490);
   const { book } = useBook();
   const steaks = useSteaks(cut, species, onTheBoard(book, cut.fish, species));
-  const steps = stepsToward(progress, stage.stage);
-  const cuts = steps.filter((s) => !s.weigh);
-  const at = nextStep(cuts, [...progress.done], {});
+  const { steps: cuts, at } = stepsToward(progress, stage.stage);
   const numberOf = (s: { id: string }): number => progress.steps.findIndex((x) => x.id === s.id) + 1;
   const brackets = bracketsOf(cut, species, stage.stage, cut.stages.round?.massG ?? known);
   const { caution } = stage;
@@ -82,7 +80,7 @@ export function WeighingEntry({
         </div>
         <WeighField
           label={stage.name}
-          of={`${cut.id}${stage.stage.length}`}
+          of={cut.id}
           weighing={weighing}
           aboutG={aboutG}
           autoFocus

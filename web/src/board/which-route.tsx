@@ -7,14 +7,8 @@ import { Key } from '../kit/ui/key.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { sayGrams } from '../kit/units.ts';
+import { PURPOSE_WORDS } from './purpose-words.ts';
 
-const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
-  pan: 'the pan',
-  whole: 'cooked whole',
-  raw: 'raw',
-  freezer: 'the freezer',
-  stock: 'stock',
-};
 /** So many routes are shown at once; the others behind a key. */
 const FIRST = 3;
 
@@ -29,7 +23,7 @@ export function WhichRoute({
   pan,
   onPan,
 }: {
-  species: Species | null;
+  species: Species;
   proposals: readonly Proposal[];
   purpose: Purpose;
   onPurpose: (p: Purpose) => void;
@@ -50,7 +44,7 @@ export function WhichRoute({
         value={purpose}
         onChange={onPurpose}
       />
-      {purpose === 'raw' && species && <p className="asks">{species.raw.why}</p>}
+      {purpose === 'raw' && <p className="asks">{species.raw.why}</p>}
       {purpose === 'whole' && (
         <Quantity
           label="The pan or dish is long"

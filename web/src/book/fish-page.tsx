@@ -1,4 +1,4 @@
-import { allThatFollows, routeOf, stagesOf } from '@dagboek/core/cut';
+import { routeOf, stagesOf } from '@dagboek/core/cut';
 import {
   bestWeightOf,
   custodyOf,
@@ -12,7 +12,7 @@ import {
   packNumber,
   placeAt,
   tripsInOrder,
-  findingsOfCuts,
+  foundOnCuts,
 } from '@dagboek/journal';
 import { CORE_HOW, sayCore } from '../kit/core-words.ts';
 import { StruckBanner } from '../kit/struck-banner.tsx';
@@ -75,7 +75,7 @@ function Fish({ fish }: { fish: FishState }) {
   const wasMm = earlierLengths(fish).at(-1);
   const doubts = [fish, ...line.cuts, ...line.packs].flatMap((s) => doubtsOf(book, s, units));
   const name = sayFish(fish, names);
-  const found = findingsOfCuts(line.cuts);
+  const found = foundOnCuts(line.cuts);
   return (
     <Page
       title={`Fish ${number}: ${name}`}
@@ -150,9 +150,9 @@ function Fish({ fish }: { fish: FishState }) {
           <HistamineNote of={name} clock={fresh.histamine} />
         </Row>
       )}
-      {found.length > 0 && (
+      {found.finds.length > 0 && (
         <Row className="note-row">
-          <FoundNote of={name} finds={found} follows={allThatFollows(found)} />
+          <FoundNote of={name} found={found} />
         </Row>
       )}
       {fish.orElse.length > 0 && (

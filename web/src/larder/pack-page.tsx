@@ -101,7 +101,7 @@ export function PackPage() {
               </p>
             )}
             {made.length > 0 && <p className="lead">Noted on the board: {made.join(', ')}.</p>}
-            <FoundNote of={`Pack ${number}`} finds={found.finds} follows={found} />
+            <FoundNote of={`Pack ${number}`} found={found} />
             {packCautions({
               wrapping: pack.wrapping,
               form: pack.form,

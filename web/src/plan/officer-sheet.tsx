@@ -62,6 +62,7 @@ export function OfficerSheet() {
   const state = (f: FishState): string => {
     if (!book.stands(f)) return `Struck${f.struck?.because ? `: ${f.struck.because}` : ''}`;
     if (f.released) return `${f.released.reason}. Back ${time(f.released.at)}`;
+    if (f.discarded) return `Kept, thrown away ${time(f.discarded.at)}`;
     const line = custodyOf(book, f.id);
     if (!f.dispatched) return 'In hand, not decided';
     return line?.where === 'box' ? 'Kept. In ice' : `Kept. ${line?.where === 'bleeding' ? 'Bleeding' : 'Aboard'}`;
