@@ -23,8 +23,12 @@ async function views(page: Page, server: Server): Promise<[string, string][]> {
           ['box', '/box'],
           ['board', '/board'],
           ['cut', `/board/${line.cuts[0].id}`],
+          ['yields', '/board/yields'],
           ['steps', `/board/${line.cuts[0].id}/steps`],
           ['larder', '/larder'],
+          ['store', '/larder/store/freezer'],
+          ['count', '/larder/store/freezer/count'],
+          ['season', '/larder/season'],
           ['pack', `/larder/${line.packs[0].id}`],
           ['table', '/table'],
           ['new meal', '/table/new'],
@@ -186,6 +190,6 @@ test('an address that is opened anew begins at its top, wherever the page before
   await page.evaluate(() => window.scrollTo(0, 500));
   await expect.poll(() => page.evaluate(() => window.scrollY)).toBeGreaterThan(300);
   await page.goto(`${demo.url}/larder`);
-  await expect(page.getByRole('region', { name: 'Freezer' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Chest in the shed' })).toBeVisible();
   expect(await page.evaluate(() => window.scrollY)).toBe(0);
 });

@@ -1,21 +1,13 @@
+import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { entriesOf, expect, test, type Server } from './fixtures.ts';
+import { ontoTheBoard } from './onto-the-board.ts';
 
+const PRACTICE = join(import.meta.dirname, '../web/public/practice');
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 const kinds = async (demo: Server, from: number): Promise<string[]> =>
   (await entriesOf(demo)).slice(from).map((e) => e.kind);
-
-/** A fish of the box onto the board, by a way. */
-async function ontoTheBoard(page: Page, demo: Server, row: RegExp, way: RegExp): Promise<void> {
-  await page.goto(`${demo.url}/board`);
-  await page.locator('.board-row').filter({ hasText: row }).first().click();
-  const more = button(page, /^All \d+ ways/);
-  if (await more.isVisible()) await more.click();
-  await page.getByRole('radio', { name: way }).check();
-  await button(page, /^Onto the board/).click();
-  await expect(page.getByRole('heading', { name: 'Weigh it whole, wiped.' })).toBeVisible();
-}
 
 test('a round fish, step by step with the space bar: one step a screen, each noted, weighed where it is due, and back to look', async ({
   page,
@@ -193,16 +185,24 @@ test('worms seen are noted with what follows, go with the pack, and stand before
   await expect(page.getByRole('alert')).toContainText('A count is a whole number');
   await page.getByLabel('How many, if counted').fill('2');
   await expect(page.getByText(/60° in the middle for a minute kills worms/)).toBeVisible();
+  const picture = page.getByLabel('Picture of the find');
+  await picture.setInputFiles({ name: 'a.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
+  await expect(page.getByRole('alert')).toHaveText(/no picture that this browser can read/);
+  await picture.setInputFiles(join(PRACTICE, 'pollack.jpg'));
+  await expect(page.getByAltText('The picture that goes with the find')).toBeVisible();
   await button(page, /^Note the find/).click();
   await expect(page.getByText('Found: 2 round worms in the flesh.')).toBeVisible();
   await expect
     .poll(async () => (await entriesOf(demo)).at(-1)?.facts)
-    .toEqual({
+    .toMatchObject({
       of: 'worms',
       is: 'round worms',
       count: 2,
       where: 'in the flesh',
+      photo: expect.stringMatching(/^[0-9a-f]{64}$/),
     });
+  const shown = page.getByRole('list', { name: 'Pictures of what was found' }).getByRole('img');
+  await expect.poll(() => shown.evaluate((i) => (i as HTMLImageElement).naturalWidth)).toBeGreaterThan(100);
   for (const [label, g] of [
     ['Gutted', '720'],
     ['Fillets, skin on', '380'],
@@ -271,4 +271,50 @@ test('opened on another device before the list of species is there it says so; a
   await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('log.struck');
   await expect(button(other, /^Strike it/)).toHaveCount(0);
   await other.context().close();
+});
+
+test('one side after the other: pieces add up, survive a reload, and are compared when written', async ({
+  page,
+  demo,
+}) => {
+  await ontoTheBoard(page, demo, /Pollack/, /from the tail/);
+  const wholeG = Number(await page.getByLabel('Whole', { exact: true }).inputValue());
+  const of = (share: number): number => Math.round(wholeG * share);
+  await button(page, /^Whole weighed/).click();
+  await page.getByLabel('Gutted', { exact: true }).fill(String(of(0.88)));
+  await button(page, /^Gutted weighed/).click();
+  const field = page.getByLabel('Fillets, skin on', { exact: true });
+  await button(page, /^And the next piece/).click();
+  await expect(page.getByRole('alert')).toContainText('Give the weight');
+  await field.fill(String(of(0.21)));
+  await button(page, /^And the next piece/).click();
+  await expect(page.getByRole('status').filter({ hasText: 'so far' })).toContainText(`${of(0.21)} g`);
+  await field.fill('99000');
+  await button(page, /^And the next piece/).click();
+  await expect(page.getByRole('alert')).toContainText('cannot');
+  await page.reload();
+  await expect(page.getByRole('status').filter({ hasText: 'so far' })).toContainText(`${of(0.21)} g`);
+  await page.getByLabel('Fillets, skin on', { exact: true }).fill(String(of(0.185)));
+  await button(page, /^Fillets weighed/).click();
+  await expect(
+    page.getByText(
+      `First side ${of(0.21)} g, second ${of(0.185)} g: ${of(0.21) - of(0.185)} g more stayed on the frame under the second`,
+    ),
+  ).toBeVisible();
+  await expect
+    .poll(async () => (await entriesOf(demo)).at(-1)?.facts)
+    .toEqual({ stage: 'fillets', massG: of(0.21) + of(0.185), pieces: [of(0.21), of(0.185)] });
+});
+
+test('what moved the yield: by kind, with its range, and sayable where it is too little', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/board`);
+  await page.getByRole('link', { name: 'What it did to your own yields' }).click();
+  await expect(page.getByRole('heading', { name: 'How stiff it was' })).toBeVisible();
+  await expect(page.getByText(/too few to tell/).first()).toBeVisible();
+  await page.locator('.yields-page').getByRole('radio', { checked: false }).first().click({ force: true });
+  await expect(page).toHaveURL(/kind=[a-z-]+$/);
+  await expect(page.getByText(/, the others each by its own kind/)).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await page.goto(`${demo.url}/board/yields?kind=conger`);
+  await expect(page.getByText(/No conger was weighed whole and trimmed yet/)).toBeVisible();
 });

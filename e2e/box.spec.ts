@@ -1,4 +1,4 @@
-import { entriesOf, expect, mouse, type Page, type Server, test, thumb } from './fixtures.ts';
+import { entriesOf, expect, mouse, onIce, type Page, type Server, test, thumb } from './fixtures.ts';
 
 const blue = (page: Page) => page.getByRole('region', { name: 'the blue box' });
 
@@ -10,44 +10,12 @@ async function atHour(page: Page, now: string): Promise<void> {
   });
 }
 /** So many more fish on ice in the blue box, as another device would send them. */
-async function manyOnIce(demo: Server, n: number): Promise<void> {
-  const all = await entriesOf(demo);
-  const trip = all.filter((e) => e.kind === 'trip.started').at(-1)!;
-  const box = all.find((e) => e.kind === 'box.added')!.subject;
-  const uuid = (i: number): string => `01910000-0000-7000-8000-${i.toString(16).padStart(12, '0')}`;
-  let made = 1;
-  const entries = Array.from({ length: n }, (_, i) => {
-    const at = new Date(Date.parse('2026-09-12T08:00:00+01:00') + i * 480_000).toISOString().replace('.000Z', 'Z');
-    const line = (kind: string, facts: object) => ({
-      id: uuid(++made),
-      kind,
-      subject: uuid(50_000 + i),
-      at,
-      written: at,
-      member: trip.member,
-      device: 'tests',
-      facts,
-    });
-    return [
-      line('fish.landed', {
-        trip: trip.subject,
-        angler: trip.member,
-        count: 1,
-        species: i % 2 ? 'pollack' : 'mackerel',
-        number: 100 + i,
-      }),
-      line('fish.weighed', { massG: 400 + 20 * i, how: 'scale' }),
-      line('fish.dispatched', { how: 'brain spike' }),
-      line('fish.iced', { box, how: 'layered ice' }),
-    ];
-  }).flat();
-  const res = await fetch(`${demo.url}/api/journal`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ entries }),
-  });
-  expect(res.ok).toBe(true);
-}
+const manyOnIce = (demo: Server, n: number): Promise<void> =>
+  onIce(
+    demo,
+    Array.from({ length: n }, (_, i) => ({ species: i % 2 ? 'pollack' : 'mackerel', massG: 400 + 20 * i })),
+    480_000,
+  );
 
 const last = async (demo: Server, n: number) => (await entriesOf(demo)).slice(-n).map((e) => [e.kind, e.facts]);
 

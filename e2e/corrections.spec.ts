@@ -72,8 +72,8 @@ test('the trip ends, and the next begins with the last one’s answers', async (
 
 test('a pack is moved and thrown away, a meal is marked anew', async ({ page, demo }) => {
   await page.goto(`${demo.url}/larder`);
-  await page.getByRole('region', { name: 'Freezer' }).getByRole('link').first().click();
-  await page.getByRole('button', { name: /^To the fridge/ }).click();
+  await page.getByRole('region', { name: 'Chest in the shed' }).locator('a.as-row').first().click();
+  await page.getByRole('button', { name: /^To lowest shelf/ }).click();
   await expect(page.getByText(/not frozen again raw/)).toBeVisible();
   await page.getByRole('button', { name: /^Throw away/ }).click();
   await page.getByRole('button', { name: /^Thrown away/ }).click();

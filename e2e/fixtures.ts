@@ -199,3 +199,41 @@ export async function nameAndMeasure(page: Page, kind: RegExp, cm: string): Prom
   await page.getByLabel(/^Length/).fill(cm);
   await page.getByRole('button', { name: /^Measured/ }).click();
 }
+
+/** More fish on ice in the blue box of the demo book, each `everyMs` after the last from 8 in the morning, as another device would send them. */
+export async function onIce(
+  demo: Server,
+  fish: readonly { readonly species: string; readonly massG: number }[],
+  everyMs = 60_000,
+): Promise<void> {
+  const all = await entriesOf(demo);
+  const trip = all.filter((e) => e.kind === 'trip.started').at(-1)!;
+  const box = all.find((e) => e.kind === 'box.added')!.subject;
+  const uuid = (i: number): string => `01910000-0000-7000-8000-${i.toString(16).padStart(12, '0')}`;
+  let made = 1;
+  const entries = fish.flatMap(({ species, massG }, i) => {
+    const at = new Date(Date.parse('2026-09-12T08:00:00+01:00') + i * everyMs).toISOString().replace('.000Z', 'Z');
+    const line = (kind: string, facts: object) => ({
+      id: uuid(++made),
+      kind,
+      subject: uuid(50_000 + i),
+      at,
+      written: at,
+      member: trip.member,
+      device: 'tests',
+      facts,
+    });
+    return [
+      line('fish.landed', { trip: trip.subject, angler: trip.member, count: 1, species, number: 100 + i }),
+      line('fish.weighed', { massG, how: 'scale' }),
+      line('fish.dispatched', { how: 'brain spike' }),
+      line('fish.iced', { box, how: 'layered ice' }),
+    ];
+  });
+  const res = await fetch(`${demo.url}/api/journal`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ entries }),
+  });
+  expect(res.ok).toBe(true);
+}

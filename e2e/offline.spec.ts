@@ -71,7 +71,7 @@ test('every station opens without a network', async ({ page, context, demo }) =>
     ['/plan', 'Lines of this trip'],
     ['/box', 'The blue box'],
     ['/board', 'Onto the board'],
-    ['/larder', 'Freezer'],
+    ['/larder', 'Chest in the shed'],
     ['/table', 'Meals'],
     ['/book', 'Trip 27'],
   ] as const) {

@@ -127,10 +127,10 @@ test('proportions from a picture reach the key: how round it is speaks for the t
     .click();
   await expect(reader(page)).toHaveCount(0);
   await expect(page.getByRole('list', { name: 'Answers' })).toContainText(/By its picture: depth 6[2-9]/);
-  const names = await page.getByRole('region', { name: 'Candidates' }).getByRole('listitem').allInnerTexts();
-  const place = (name: string): number => names.findIndex((n) => n.includes(name));
-  expect(place('Turbot')).toBeGreaterThanOrEqual(0);
-  expect(place('Brill') === -1 || place('Brill') > place('Turbot')).toBe(true);
+  // What it may be, in the order of the odds, the last ones in the words of the key that keeps them all.
+  const said = (await page.getByRole('region', { name: 'Candidates' }).innerText()).toLowerCase();
+  expect(said).toContain('turbot');
+  expect(said.includes('brill') && said.indexOf('brill') < said.indexOf('turbot')).toBe(false);
 });
 
 test.describe('with the service worker', () => {

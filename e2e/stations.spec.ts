@@ -170,12 +170,12 @@ test.describe('Board', () => {
     await button(page, /^Packed/).click();
     await expect(page.getByText(/^Pollack, 1 fillet\. Eat by/)).toBeVisible();
     await expect(packs.getByLabel(/^Pack \d/)).toHaveValue('300');
-    await packs.getByRole('radio', { name: 'freezer' }).check({ force: true });
+    await packs.getByRole('radio', { name: 'chest in the shed' }).check({ force: true });
     await button(page, /^Packed/).click();
     await expect(page.getByText('All of it is packed.')).toBeVisible();
     await page.goto(`${demo.url}/larder`);
-    await expect(page.getByRole('region', { name: 'Fridge' })).toContainText('500g');
-    await expect(page.getByRole('region', { name: 'Freezer' })).toContainText('300g');
+    await expect(page.getByRole('region', { name: 'Lowest shelf' })).toContainText('500g');
+    await expect(page.getByRole('region', { name: 'Chest in the shed' })).toContainText('300g');
   });
 });
 

@@ -103,8 +103,27 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
     place: fc.constantFrom('fridge', 'freezer'),
     fish: fc.uniqueArray(some('fish'), { maxLength: 2 }),
     cut: some('cut'),
+    from: fc
+      .uniqueArray(some('pack'), { minLength: 1, maxLength: 2 })
+      .map((l) => l.map((pack) => ({ pack, massG: 50 }))),
   }),
-  'pack.moved': fc.record({ place: fc.constantFrom('fridge', 'freezer') }),
+  'pack.taken': fc.record({ massG: grams, is: fc.constantFrom('bait', 'given away') }),
+  'pack.tended': fc.record({ did: fc.constantFrom('towel', 'turn') }),
+  'store.counted': fc.constantFrom({ there: 2, missing: 0 }, { there: 1, missing: 1 }),
+  'store.tended': fc.constant({ did: 'ice' }),
+  'pack.weighed': fc.record({ massG: grams }),
+  'pack.moved': fc.oneof(
+    fc.record({ place: fc.constantFrom('fridge', 'freezer') }),
+    fc.record({ place: fc.constant('freezer'), store: some('store') }),
+  ),
+  'store.added': fc.record({
+    name,
+    is: fc.constantFrom('fridge', 'freezer'),
+    standsFor: fc.constantFrom('fridge', 'freezer'),
+  }),
+  'store.read': fc.record({ c: fc.integer({ min: -25, max: 9 }) }),
+  'store.power': fc.record({ is: fc.constantFrom('off', 'on') }),
+  'store.retired': fc.constant({}),
   'pack.discarded': fc.record({ why: name }),
   'meal.served': fc.record({
     name,

@@ -61,6 +61,25 @@ export const landed = (fish: string, time: string, more: Partial<FactsOf<'fish.l
     { at: at(time) },
   );
 
+/** A pack of 400 g of pollack in the fridge, but for what is said otherwise. `on`: when it was stored. */
+export const packStored = (word: string, more: object = {}, on = at('18:00')): Entry =>
+  anEntry(
+    'pack.stored',
+    idOf(word),
+    {
+      number: 1,
+      what: word,
+      species: 'pollack',
+      form: 'fillets',
+      massG: 400,
+      wrapping: 'cloth',
+      place: 'fridge',
+      fish: [],
+      ...more,
+    } as never,
+    { at: on },
+  );
+
 /** A pollack from the water to the plate, as twelve entries. */
 export function wholeLine(): Entry[] {
   const fish = idOf('a');

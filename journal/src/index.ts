@@ -89,7 +89,7 @@ export type { Tried } from './rules/rule-trial.ts';
 export { reportsDue } from './rules/reports-due.ts';
 export type { ReportDue } from './rules/reports-due.ts';
 // what the larder holds
-export { heldPack, isNotToEat, packsHeld, packTone, whyNotToEat } from './larder/packs-held.ts';
+export { heldPack, isNotToEat, packsHeld, sayPressing, shelvesOf, packTone, whyNotToEat } from './larder/packs-held.ts';
 export type { HeldPack } from './larder/packs-held.ts';
 export { nextPackNumber, packNumber } from './larder/pack-numbers.ts';
 // the diary, and how the stations stand
@@ -148,21 +148,45 @@ export {
   alsoOnTheBoard,
   hazardsOfStep,
   lineOfStep,
+  lengthOnBoard,
   longestOf,
   onTheBoard,
   progressOf,
   speciesOnBoard,
   stepsToward,
   waysOf,
+  severalPieces,
+  sidesOfCut,
 } from './board/at-the-board.ts';
 export { cannotBeChosen, lotAlone, ontoTheBoard, whichRoutes } from './board/onto-the-board.ts';
 export type { Begun, Chosen } from './board/onto-the-board.ts';
 export type { CutProgress, OnTheBoard } from './board/at-the-board.ts';
+export { offalOf, schoolsAt } from './board/offal.ts';
+export type { SchoolsAt } from './board/offal.ts';
 export { cannotBeCut } from './board/may-be-cut.ts';
 export { partOfLot } from './board/part-of-lot.ts';
 export { meatOf, usedOf } from './board/used.ts';
 export type { UsedOf } from './board/used.ts';
-export { foundInPack, foundOnCuts, stomachsOf } from './board/findings.ts';
+export { choresDue } from './larder/chores-due.ts';
+export { countedIn, mendByCount } from './larder/count-store.ts';
+export type { Counted } from './larder/count-store.ts';
+export { seasonReport } from './larder/season-report.ts';
+export type { ReportRow, SeasonReport } from './larder/season-report.ts';
+export { readingOddity } from './larder/reading-oddity.ts';
+// packs taken apart and put together
+export { mergeable, mergePacks, splitPack, takeTrouble } from './larder/repack.ts';
+export type { PackLeft } from './line/pack-left.ts';
+// stores of one's own
+export { courseOfStore, packsIn, storeById, storeNow, storeOfPack, storesOf } from './larder/stores.ts';
+export type { Store, StoreNow } from './larder/stores.ts';
+export { withoutCurrentOf } from './larder/without-current.ts';
+export { rawClockOf } from './larder/raw-clock-of.ts';
+export { rawStandingOf } from './larder/raw-standing.ts';
+export type { RawStanding } from './larder/raw-standing.ts';
+export { cutsOfPack } from './larder/cut-of-pack.ts';
+export { cutKinds, whatMovedYields } from './board/what-moved.ts';
+export type { YieldsMoved } from './board/what-moved.ts';
+export { findPictures, foundInPack, foundOnCuts, stomachsOf } from './board/findings.ts';
 export type { Found, Stomachs } from './board/findings.ts';
 export { againstExpected, bracketsOf, expectationsFor, knifeOf } from './board/expectation.ts';
 export type { KnifeOf } from './board/expectation.ts';

@@ -6,5 +6,6 @@ export interface Names {
   readonly member: (id: string) => string;
   readonly species: (id: string) => string;
   readonly box: (id: string) => string;
+  readonly store: (id: string) => string;
   readonly zone: (id: string) => string;
 }

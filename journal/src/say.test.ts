@@ -11,6 +11,7 @@ test('every entry of a line can be said in a sentence', () => {
     member: (id: string) => ({ [ILSE]: 'Ilse', [TOMAS]: 'Tomas' })[id] ?? 'someone',
     species: () => 'Pollack',
     box: () => 'the blue box',
+    store: () => 'the chest',
     zone: () => 'North Skerries',
   };
   expect(wholeLine().map((e) => sayEntry(e, names))).toEqual([
@@ -81,6 +82,25 @@ test.each<[Parameters<typeof anEntry>[0], object, string]>([
   ['fish.moved', { box: 'blue', layer: 'top', how: 'slurry' }, 'Moved to blue, the top, slurry.'],
   ['fish.read', { c: 6 }, 'Thermometer in its middle: 6°.'],
   [
+    'store.added',
+    { name: 'the chest', is: 'freezer', setC: -22, litres: 180, standsFor: 'freezer' },
+    'The chest: freezer, set to −22°, 180 l. What was in the freezer lies here.',
+  ],
+  ['store.added', { name: 'rail', is: 'ageing rack' }, 'Rail: ageing rack.'],
+  ['store.read', { c: -15 }, 'Read: −15°.'],
+  ['store.read', { c: -15, by: 'thermometer' }, 'Read by the thermometer: −15°.'],
+  ['store.power', { is: 'off' }, 'Without current.'],
+  ['store.power', { is: 'on' }, 'Its current is back.'],
+  ['store.retired', {}, 'No longer used.'],
+  ['store.counted', { there: 3, missing: 0 }, 'Counted: 3 there, as the book has it.'],
+  ['store.counted', { there: 3, missing: 1 }, 'Counted: 3 there, 1 not found.'],
+  ['store.tended', { did: 'ice' }, 'Drained, and its ice topped up.'],
+  ['pack.tended', { did: 'towel' }, 'Towel changed.'],
+  ['pack.tended', { did: 'turn' }, 'Turned.'],
+  ['pack.weighed', { massG: 380, pieces: 1 }, 'Weighed again: 380 g, 1 piece.'],
+  ['pack.taken', { massG: 90, is: 'bait' }, 'Taken out: 90 g, for bait.'],
+  ['pack.moved', { place: 'freezer', store: 's' }, 'Into the chest.'],
+  [
     'trip.noted',
     { topic: 'ground', text: 'anchored', depthM: 36.58, typed: { depthM: '20 fathom' } },
     'Ground: anchored, 37 m (typed 20 fathom).',
@@ -128,6 +148,6 @@ test.each<[Parameters<typeof anEntry>[0], object, string]>([
   ],
 ])('%s %j is said as a person would say it', (kind, facts, says) => {
   const plain = (id: string): string => (id === ILSE ? 'ilse' : id);
-  const names = { units: METRIC, member: plain, species: plain, box: plain, zone: plain };
+  const names = { units: METRIC, member: plain, species: plain, box: plain, store: () => 'the chest', zone: plain };
   expect(sayEntry(anEntry(kind, fish, facts as never), names)).toBe(says);
 });

@@ -40,6 +40,7 @@ const names = {
   member: () => 'Ilse',
   species: (id: string) => id,
   box: () => 'box',
+  store: () => 'the chest',
   zone: (id: string) => id,
 };
 const CREW = ['member-1', 'member-2', 'member-3'];

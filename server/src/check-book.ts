@@ -31,6 +31,7 @@ const kinds = [
   'fish',
   'cut',
   'pack',
+  'store',
   'meal',
   'incident',
   'species',

@@ -1,4 +1,4 @@
-import { studentQuantile } from '../stats/index.ts';
+import { ConjugateRegression, studentQuantile, type Term } from '../stats/index.ts';
 
 /**
  * What a cut should yield, learned from the cuts of a book.
@@ -50,83 +50,42 @@ const scaleOf = ([low, high]: readonly [number, number]): { middle: number; sd: 
 });
 const isUsual = ([low, high]: readonly [number, number]): boolean => low > 0 && low < high && high < 1;
 
-/** Solves `a x = b` for a symmetric, positive definite `a`, by Cholesky. */
-function solve(a: readonly (readonly number[])[], b: readonly number[]): number[] {
-  const n = b.length;
-  const l = a.map((row) => [...row]);
-  for (let i = 0; i < n; i++)
-    for (let j = 0; j <= i; j++) {
-      let sum = a[i]![j]!;
-      for (let k = 0; k < j; k++) sum -= l[i]![k]! * l[j]![k]!;
-      l[i]![j] = i === j ? Math.sqrt(sum) : sum / l[j]![j]!;
-    }
-  const x = [...b];
-  for (let i = 0; i < n; i++) {
-    for (let k = 0; k < i; k++) x[i]! -= l[i]![k]! * x[k]!;
-    x[i]! /= l[i]![i]!;
-  }
-  for (let i = n - 1; i >= 0; i--) {
-    for (let k = i + 1; k < n; k++) x[i]! -= l[k]![i]! * x[k]!;
-    x[i]! /= l[i]![i]!;
-  }
-  return x;
+/** What every cut hangs on. */
+export const yieldTerms = (c: AskedCut): Term[] => [
+  ['way', 1, PRIOR.way],
+  ['slope', Math.log(c.massG / c.usualG), PRIOR.slope],
+  [`species ${c.species}`, 1, PRIOR.species],
+  [`person ${c.by}`, 1, PRIOR.person],
+];
+
+/** A cut that can be: a share below the whole, a mass, a range. */
+export const isSoundCut = (c: PastCut): boolean =>
+  c.share > 0 && c.share < 1 && c.massG > 0 && c.usualG > 0 && isUsual(c.usual);
+
+/** Its share in sd of the species' usual range, counted from the middle of it. */
+export function scoreOf(c: PastCut): number {
+  const { middle, sd } = scaleOf(c.usual);
+  return (logit(c.share) - middle) / sd;
 }
+/** The share that lies so many sd from the middle of a usual range. */
+export function shareAt(z: number, usual: readonly [number, number]): number {
+  const { middle, sd } = scaleOf(usual);
+  return share(middle + z * sd);
+}
+/** The regression before anything was learned, with what every cut hangs on. */
+export const emptyRegression = (): ConjugateRegression => new ConjugateRegression(PRIOR.scatter, SHAPE);
 
 /** The yields of one way of cutting, learned. */
 export class YieldModel {
-  private readonly index = new Map<string, number>();
-  private readonly precision: number[][] = [];
-  private readonly moment: number[] = [];
+  private readonly fit = emptyRegression();
   private readonly bySpecies = new Map<string, number>();
-  private readonly mean: readonly number[];
-  private readonly scatter: number;
-  private readonly shape: number;
 
   /** `past`: cuts of the same way and weighing; those with a share that cannot be are passed over. */
   constructor(past: readonly PastCut[]) {
-    const cuts = past.filter((c) => c.share > 0 && c.share < 1 && c.massG > 0 && c.usualG > 0 && isUsual(c.usual));
-    this.size('way', PRIOR.way);
-    this.size('slope', PRIOR.slope);
-    let squares = 0;
-    for (const c of cuts) {
-      const { middle, sd } = scaleOf(c.usual);
-      const z = (logit(c.share) - middle) / sd;
-      const x = this.row(c, true);
-      for (const [i, vi] of x) {
-        this.moment[i]! += vi * z;
-        for (const [j, vj] of x) this.precision[i]![j]! += vi * vj;
-      }
-      squares += z * z;
+    for (const c of past.filter(isSoundCut)) {
+      this.fit.learn(yieldTerms(c), scoreOf(c));
       this.bySpecies.set(c.species, (this.bySpecies.get(c.species) ?? 0) + 1);
     }
-    this.mean = solve(this.precision, this.moment);
-    this.shape = SHAPE + cuts.length / 2;
-    const fitted = this.mean.reduce((sum, m, i) => sum + m * this.moment[i]!, 0);
-    this.scatter = (SHAPE - 1) * PRIOR.scatter + Math.max(0, squares - fitted) / 2;
-  }
-
-  private size(name: string, variance: number): number {
-    const known = this.index.get(name);
-    if (known !== undefined) return known;
-    const i = this.moment.length;
-    this.index.set(name, i);
-    for (const row of this.precision) row.push(0);
-    this.precision.push(Array.from({ length: i + 1 }, (_, k) => (k === i ? PRIOR.scatter / variance : 0)));
-    this.moment.push(0);
-    return i;
-  }
-
-  /** What a cut hangs on, as places in the model with their weights; one that the model has not met stands outside. */
-  private row(c: AskedCut, learn: boolean): [number, number][] {
-    const at = (name: string, variance: number): number | undefined =>
-      learn ? this.size(name, variance) : this.index.get(name);
-    const places: [number | undefined, number][] = [
-      [this.index.get('way'), 1],
-      [this.index.get('slope'), Math.log(c.massG / c.usualG)],
-      [at(`species ${c.species}`, PRIOR.species), 1],
-      [at(`person ${c.by}`, PRIOR.person), 1],
-    ];
-    return places.flatMap(([i, v]): [number, number][] => (i === undefined ? [] : [[i, v]]));
   }
 
   /**
@@ -137,38 +96,19 @@ export class YieldModel {
     if (!isUsual(c.usual) || !(c.massG > 0) || !(c.usualG > 0))
       throw new RangeError('a usual range and a mass above 0');
     const n = this.bySpecies.get(c.species) ?? 0;
-    const { middle, sd } = scaleOf(c.usual);
-    if (n < LEAST_CUTS) return { low: c.usual[0], mid: share(middle), high: c.usual[1], n: 0 };
-    const [mean, spread] = this.predict(c);
-    const half = studentQuantile(0.5 + level / 2, 2 * this.shape) * spread;
+    if (n < LEAST_CUTS) return { low: c.usual[0], mid: shareAt(0, c.usual), high: c.usual[1], n: 0 };
+    const { mean, spread } = this.fit.sum(yieldTerms(c), true);
+    const half = studentQuantile(0.5 + level / 2, this.fit.degrees) * spread;
     return {
-      low: share(middle + (mean - half) * sd),
-      mid: share(middle + mean * sd),
-      high: share(middle + (mean + half) * sd),
+      low: shareAt(mean - half, c.usual),
+      mid: shareAt(mean, c.usual),
+      high: shareAt(mean + half, c.usual),
       n,
     };
   }
 
-  /** Mean and scale of the Student t that the next such cut follows, in sd of the usual range. */
-  private predict(c: AskedCut): [number, number] {
-    const x = this.row(c, false);
-    const full = this.mean.map(() => 0);
-    let mean = 0;
-    for (const [i, v] of x) {
-      full[i] = v;
-      mean += v * this.mean[i]!;
-    }
-    const known = solve(this.precision, full).reduce((sum, v, i) => sum + v * full[i]!, 0);
-    // A species or person that the model has not met brings the whole of its prior with it.
-    const unmet =
-      (this.index.has(`species ${c.species}`) ? 0 : PRIOR.species) +
-      (this.index.has(`person ${c.by}`) ? 0 : PRIOR.person);
-    return [mean, Math.sqrt((this.scatter / this.shape) * (1 + known + unmet / PRIOR.scatter))];
-  }
-
   /** By how much one person is off all the others on the same fish, as a factor on the odds of the yield; 0 where nothing is known. */
   knife(by: string): number {
-    const i = this.index.get(`person ${by}`);
-    return i === undefined ? 0 : this.mean[i]!;
+    return this.fit.sum([[`person ${by}`, 1, PRIOR.person]]).mean;
   }
 }

@@ -11,5 +11,5 @@ export { iceDaysUsed } from './spoiling.ts';
 export { spoilageModel, spoilageRate } from './spoilage-rate.ts';
 export type { SpoilageModel } from './spoilage-rate.ts';
 // when it is stiff
-export { stiffAt, stiffness } from './stiffness.ts';
+export { STIFF_STATES, stiffAt, stiffness } from './stiffness.ts';
 export type { Stiffness, StiffNow, Window } from './stiffness.ts';

@@ -21,7 +21,9 @@ export interface Stiffness {
   readonly sets: Window;
   readonly passes: Window;
 }
-export type StiffNow = 'not yet' | 'setting in' | 'stiff' | 'passing' | 'passed';
+/** In the order of time; a name stands in the log for ever. */
+export const STIFF_STATES = ['not yet', 'setting in', 'stiff', 'passing', 'passed'] as const;
+export type StiffNow = (typeof STIFF_STATES)[number];
 
 const HOUR_MS = 3_600_000;
 /** Nobody reckons further than so far, h. */

@@ -1,2 +1,31 @@
 export { KEEPING, keepUntil } from './keep-until.ts';
 export type { FreshAtPacking, KeepUntil, PackForm, PackPlace, Wrapping } from './keep-until.ts';
+// where packs lie, and how warm it is there
+export { STORE_FACTS, STORE_KINDS } from './store-kinds.ts';
+export { STORE_ABOUT } from './store-about.ts';
+export type { StoreFacts, StoreKind } from './store-kinds.ts';
+export {
+  meanRate,
+  storeAt,
+  storeCourse,
+  stretchesOf,
+  thawedFrom,
+  THAWS_C,
+  warmerThan,
+  warmUp,
+} from './store-course.ts';
+export type { NamedRate, StoreBody, StoreCourse, StoreMark } from './store-course.ts';
+export { FREEZER_C, keepInStore, keepRate, ratesOf } from './keep-in-store.ts';
+export type { KeepRate, LainSo } from './keep-in-store.ts';
+// freezing that makes raw eating safer
+export { FREEZING_LINES, rawClock, READ_HOLDS_MS, spokenFor } from './raw-clock.ts';
+export type { ClockFacts, FreezingLine, LineClock, RawClock } from './raw-clock.ts';
+export { whyUntil } from './why-until.ts';
+export type { UntilFacts, WhyUntil } from './why-until.ts';
+// what the larder asks for, day by day
+export { CHORE_HOURS, CHORES, choresOf } from './chores.ts';
+export type { Chore, ChoreDone, ChoreOf, ChorePack, ChoreSlot, ChoreStore } from './chores.ts';
+// in words
+export { RAW_CLOCK_NOTE, RAW_CLOCK_WHY } from './raw-words.ts';
+export { REFREEZE, REFROZEN, sayWithoutCurrent, thawedByItself, warmthWords } from './warmth-words.ts';
+export type { WarmthWords, WithoutCurrent } from './warmth-words.ts';

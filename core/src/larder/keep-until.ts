@@ -15,6 +15,8 @@ export const KEEPING = {
     stock: { authority: 8, careful: 6 },
   },
   wrappingFactor: { cloth: 0.5, box: 0.8, bag: 0.5, vacuum: 1.2 } satisfies Record<Wrapping, number>,
+  /** Of an oily fish with its dark line left in, the careful line: it turns rancid first. */
+  darkLineFactor: 0.7,
   source: 'FDA cold storage chart; FSA chilling advice',
 } as const;
 
@@ -58,6 +60,8 @@ export function keepUntil(p: {
   wrapping: Wrapping;
   day: string;
   thawed?: boolean;
+  /** Whether the dark line was cut out of an oily fish; left out: nobody said, and the table stands. */
+  darkLine?: 'out' | 'left' | null;
   fresh?: FreshAtPacking;
 }): KeepUntil {
   if (p.place === 'fridge') {
@@ -69,9 +73,10 @@ export function keepUntil(p: {
   }
   const kind = p.form === 'cooked' ? 'cooked' : p.form === 'stock' ? 'stock' : p.fat;
   const m = KEEPING.freezerMonths[kind];
+  const dark = p.darkLine === 'left' && kind === 'oily' ? KEEPING.darkLineFactor : 1;
   const factor = Math.min(1, KEEPING.wrappingFactor[p.wrapping]);
   const left = p.form === 'cooked' || p.form === 'stock' ? 1 : freezerShare(p.fresh);
-  const careful = addDays(p.day, Math.round(m.careful * 30.4 * KEEPING.wrappingFactor[p.wrapping] * left));
+  const careful = addDays(p.day, Math.round(m.careful * 30.4 * KEEPING.wrappingFactor[p.wrapping] * left * dark));
   // Vacuum may better the careful line, never move it past the authority's.
   const authority =
     factor * left < 1 ? addDays(p.day, Math.round(m.authority * 30.4 * factor * left)) : addMonths(p.day, m.authority);

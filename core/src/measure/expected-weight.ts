@@ -20,3 +20,10 @@ export function expectedWeight(species: Pick<SpeciesFacts, 'weight'>, lengthMm: 
 export function weightOddity(species: Pick<SpeciesFacts, 'weight'>, lengthMm: number, massG: number): number {
   return Math.log(massG / expectedWeight(species, lengthMm).massG) / species.weight.sdLog;
 }
+
+/** The length at which a weight is the one expected, mm, in the species' first length kind. `massG` > 0; RangeError otherwise. */
+export function lengthAtWeight(species: Pick<SpeciesFacts, 'weight'>, massG: number): number {
+  if (!(massG > 0)) throw new RangeError(`lengthAtWeight: mass must be above 0, was ${massG}`);
+  const { a, b } = species.weight;
+  return 10 * (massG / a) ** (1 / b);
+}

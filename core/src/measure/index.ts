@@ -4,7 +4,7 @@ export type { JudgedLength } from './length-error.ts';
 export { certainMarginMm, chanceAtLeast, DOUBT } from './chance-at-least.ts';
 export { asFirstKind, convertLength } from './convert-length.ts';
 // weight at length
-export { expectedWeight, weightOddity } from './expected-weight.ts';
+export { expectedWeight, lengthAtWeight, weightOddity } from './expected-weight.ts';
 export type { ExpectedWeight } from './expected-weight.ts';
 export { B_RANGE, CURVE_PRIOR, fitLengthWeight } from './fit-length-weight.ts';
 export type { CurvePrior, LengthWeightFit, WeighedFish } from './fit-length-weight.ts';

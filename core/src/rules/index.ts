@@ -4,6 +4,9 @@ export type { UnsettledVerdict } from './judge.ts';
 export { LENGTH_WORDS, lengthAs } from './size-rules.ts';
 export { OUTCOMES, stricter } from './verdict.ts';
 export type { Ask, Finding, Outcome, Verdict } from './verdict.ts';
+// what may go back into the water
+export { offalRules } from './offal.ts';
+export type { OffalRules } from './offal.ts';
 // what is left
 export { allowancesLeft, concerns, isAllowance } from './allowances.ts';
 export type { Allowance, AllowanceRule } from './allowances.ts';

@@ -128,7 +128,7 @@ export function licenceSays(rule: Of<'licence'>, f: CatchFacts): Said {
 
 /** Rules that never forbid keeping, but ask for something, or tell something. */
 export function dutySays(
-  rule: Of<'landAs' | 'minimumFillet' | 'report' | 'advice'>,
+  rule: Of<'landAs' | 'minimumFillet' | 'noOffal' | 'report' | 'advice'>,
   f: Pick<CatchFacts, 'units'>,
 ): Said {
   const duty = { outcome: 'keep', duty: true } as const;
@@ -141,6 +141,8 @@ export function dutySays(
         lead: 'Fillets:',
         because: `none shorter than ${sayShortLength(rule.leastMm, f.units)} may be aboard.`,
       };
+    case 'noOffal':
+      return { ...duty, lead: 'Guts and frames:', because: rule.sentence };
     case 'report':
       return { ...duty, lead: 'Report it:', because: `to ${rule.to}, within ${rule.withinHours} hours.` };
     case 'advice':

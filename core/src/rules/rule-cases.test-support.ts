@@ -81,6 +81,7 @@ export const RULES: Readonly<Record<string, readonly Rule[]>> = {
   duties: [
     rule({ id: 'head', kind: 'landAs' as const, species: ['cod'], form: 'with its head' as const }),
     rule({ id: 'fillet', kind: 'minimumFillet' as const, species: ['cod'], leastMm: 250 }),
+    rule({ id: 'offal', kind: 'noOffal' as const, species: [], zones: ['tarn'], sentence: 'No guts into the tarn.' }),
     rule({ id: 'report', kind: 'report' as const, species: ['cod'], withinHours: 24, to: 'the shore office' }),
     rule({ id: 'advice', kind: 'advice' as const, species: ['cod'], sentence: 'Eat it at most twice a week' }),
   ],

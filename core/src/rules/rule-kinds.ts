@@ -252,6 +252,14 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
     bearsOn: 'fishing',
     form: { say: 'no fillet shorter than', fields: [lengthBlank('leastMm', 'Least length')] },
   },
+  noOffal: {
+    says: dutySays,
+    read: () => 'no guts, heads or frames into the water',
+    trouble: noTrouble,
+    shuts: never,
+    bearsOn: 'nothing',
+    form: { say: 'no guts into the water', fields: [] },
+  },
   report: {
     says: dutySays,
     read: (r) => `reported to ${r.to} within ${r.withinHours} hours`,

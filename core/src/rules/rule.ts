@@ -67,6 +67,8 @@ export type Rule = RuleBase &
     | { readonly kind: 'noTake' }
     | { readonly kind: 'landAs'; readonly form: 'whole' | 'with its head' | 'with a patch of skin' }
     | { readonly kind: 'minimumFillet'; readonly leastMm: number }
+    /** Nothing of a cleaned fish goes into the water: guts, frames, heads. */
+    | { readonly kind: 'noOffal' }
     | { readonly kind: 'report'; readonly withinHours: number; readonly to: string }
     | { readonly kind: 'licence'; readonly licence: string }
     | { readonly kind: 'mustNotReturn' }

@@ -39,6 +39,7 @@ const OF_KIND: {
   noTake: {},
   landAs: { must: { form: { enum: ['whole', 'with its head', 'with a patch of skin'] } } },
   minimumFillet: { must: { leastMm: MM } },
+  noOffal: {},
   report: { must: { withinHours: { ...positive, maximum: 87_600 }, to: text } },
   licence: { must: { licence: text } },
   mustNotReturn: {},

@@ -58,6 +58,7 @@ test('there are 150 cases and more, and every kind of rule is among them', () =>
     'minimumFillet',
     'minimumSize',
     'mustNotReturn',
+    'noOffal',
     'noTake',
     'openSeason',
     'overLength',

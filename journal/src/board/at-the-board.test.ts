@@ -1,10 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
+import { expectedWeight, lengthAtWeight } from '@dagboek/core/measure';
 import { loadSpecies } from '@dagboek/packs';
 import { anEntry, at, idOf, landed, TOMAS, tripStarted } from '../builders.test-support.ts';
 import {
   alsoOnTheBoard,
   Book,
   type Entry,
+  lengthOnBoard,
   lineOfStep,
   longestOf,
   onTheBoard,
@@ -133,4 +135,16 @@ test('the line that noted a step, or its weighing, can be found to be struck', (
   expect(of('wiped')?.now.kind).toBe('cut.stepped');
   expect(of('weigh whole')?.now.id).toBe(weighed.id);
   expect(of('hands ready')).toBeNull();
+});
+
+test('a fish that was weighed and not measured is as long as one of its weight; a measured length goes before', () => {
+  const s = species('seabass');
+  const long = lengthOnBoard([], s, 3200)!;
+  expect(expectedWeight(s, long).massG).toBeCloseTo(3200, 6);
+  const measured = book(
+    anEntry('fish.measured', idOf('a'), { lengthMm: 612, lengthKind: 'total', method: 'board' }, { at: at('12:05') }),
+  );
+  expect(lengthOnBoard([measured.get('fish', idOf('a'))!], s, 3200)).toBe(612);
+  expect(lengthOnBoard([], s, null)).toBeNull();
+  expect(() => lengthAtWeight(s, 0)).toThrow(RangeError);
 });

@@ -4,6 +4,8 @@ import {
   nextStep,
   type ProposeSpecies,
   routeOf,
+  type Sides,
+  sidesOf,
   type Stage,
   type StepDue,
   type StepSpecies,
@@ -12,6 +14,7 @@ import {
   type Ways,
 } from '@dagboek/core/cut';
 import type { Hazard, SpeciesFacts } from '@dagboek/core/species';
+import { lengthAtWeight } from '@dagboek/core/measure';
 import { epochMs } from '@dagboek/core/time';
 import { ANY_G } from '../line/body-of.ts';
 import { massOf } from '../line/mass-of.ts';
@@ -135,6 +138,31 @@ export const longestOf = (fish: readonly FishState[]): number | null =>
     const own = f.length ? (f.length.longestMm ?? f.length.mm) : null;
     return own === null ? mm : Math.max(mm ?? 0, own);
   }, null);
+
+/**
+ * Length of what lies on the board, mm: of the longest that was measured, else what one of its weight most likely has. Null where neither
+ * is known. `eachG`: of one fish, g.
+ */
+export function lengthOnBoard(
+  fish: readonly FishState[],
+  species: Pick<SpeciesFacts, 'weight'> | null,
+  eachG: number | null,
+): number | null {
+  const measured = longestOf(fish);
+  if (measured !== null || species === null || eachG === null || !(eachG > 0)) return measured;
+  return lengthAtWeight(species, eachG);
+}
+
+/** Whether more than one piece may lie on the scale at a weighing: several fish, or what comes off one in pieces. */
+export const severalPieces = (book: Book, cut: CutState, stage: Stage): boolean =>
+  onTheBoard(book, cut.fish, null).count > 1 ||
+  ((stage === 'fillets' || stage === 'trimmed') && routeOf(cut.route).pieces > 1);
+
+/** The two sides of a single fish that were weighed apart, trimmed where both were, else as fillets; null where nobody did. */
+export function sidesOfCut(book: Book, cut: CutState): Sides | null {
+  if (routeOf(cut.route).pieces !== 2 || onTheBoard(book, cut.fish, null).count !== 1) return null;
+  return sidesOf(cut.stages.trimmed?.pieces ?? []) ?? sidesOf(cut.stages.fillets?.pieces ?? []);
+}
 
 /** So long after it was begun a cut is still on the board, ms. */
 const SAME_BOARD_MS = 6 * 3_600_000;

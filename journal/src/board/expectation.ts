@@ -33,15 +33,16 @@ const countOf = (book: Book, cut: CutState): number =>
 const speciesOf = (book: Book, cut: CutState, byId: ById): SpeciesFacts | null =>
   byId(book.getAny('fish', cut.fish[0])?.species);
 
-function pastCuts(book: Book, route: CutRoute, stage: Stage, byId: ById): PastCut[] {
-  return latestCuts(book).flatMap((c): PastCut[] => {
+/** Weighed cuts like those of a route, as the yield model takes them. */
+export function pastCuts(book: Book, route: CutRoute, stage: Stage, byId: ById): (PastCut & { cut: CutState })[] {
+  return latestCuts(book).flatMap((c): (PastCut & { cut: CutState })[] => {
     const [round, part] = [c.stages.round?.massG, c.stages[stage]?.massG];
     if (round === undefined || part === undefined || !comparable(route, routeOf(c.route), stage)) return [];
     const species = speciesOf(book, c, byId);
     const usual = species?.yields[stage as 'trimmed'];
     if (!species || !usual) return [];
     const massG = round / countOf(book, c);
-    return [{ species: species.id, by: c.by, massG, share: part / round, usual, usualG: usualG(species) }];
+    return [{ species: species.id, by: c.by, massG, share: part / round, usual, usualG: usualG(species), cut: c }];
   });
 }
 

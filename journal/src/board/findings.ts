@@ -1,4 +1,5 @@
-import { allThatFollows, type AllThatFollows, type Finding } from '@dagboek/core/cut';
+import { allThatFollows, type AllThatFollows, type Finding, sayFinding } from '@dagboek/core/cut';
+import { cutsOfPack } from '../larder/cut-of-pack.ts';
 import type { Book } from '../state/book.ts';
 import type { CutState, PackState } from '../state/states.ts';
 
@@ -15,11 +16,18 @@ export function foundOnCuts(cuts: readonly CutState[]): Found {
 
 /** What was found in the fish of a pack: on the cut that it came off, else on every cut of its fish. */
 export function foundInPack(book: Book, pack: PackState): Found {
-  const own = pack.cut === null ? null : book.get('cut', pack.cut);
-  const cuts = own
-    ? [own]
-    : [...new Map(pack.fish.flatMap((f) => book.naming('cut', f)).map((c) => [c.id, c])).values()];
+  const own = cutsOfPack(book, pack);
+  const cuts =
+    own.length > 0 ? own : [...new Map(pack.fish.flatMap((f) => book.naming('cut', f)).map((c) => [c.id, c])).values()];
   return foundOnCuts(cuts);
+}
+
+/** Pictures of what was found on some cuts, oldest first, each file once. */
+export function findPictures(cuts: readonly CutState[]): { readonly photo: string; readonly of: string }[] {
+  const seen = new Map<string, string>();
+  for (const c of cuts.filter((x) => x.struck === null))
+    for (const f of c.findings) if (f.photo && !seen.has(f.photo)) seen.set(f.photo, sayFinding(f));
+  return [...seen].map(([photo, of]) => ({ photo, of }));
 }
 
 /** What a kind had eaten: of so many stomachs that were looked into, by what was in them. */

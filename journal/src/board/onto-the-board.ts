@@ -1,4 +1,5 @@
 import { proposeRoutes, type Proposal, type Purpose, type RouteName, routesFor } from '@dagboek/core/cut';
+import type { StiffNow } from '@dagboek/core/fresh';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { ANY_G } from '../line/body-of.ts';
 import { custodyOf } from '../line/custody.ts';
@@ -7,7 +8,7 @@ import { nextFishNumber } from '../line/numbers.ts';
 import type { Book } from '../state/book.ts';
 import type { FishState } from '../state/states.ts';
 import type { Writing } from '../writing.ts';
-import { type CutSpecies, longestOf, onTheBoard } from './at-the-board.ts';
+import { type CutSpecies, lengthOnBoard, onTheBoard } from './at-the-board.ts';
 import { expectationsFor } from './expectation.ts';
 import { cannotBeCut } from './may-be-cut.ts';
 import { partOfLot } from './part-of-lot.ts';
@@ -28,6 +29,11 @@ export const lotAlone = (book: Book, fish: readonly string[]): FishState | null 
   return lot && lot.count > 1 ? lot : null;
 };
 
+const stiffOf = (book: Book, fishId: string, byId: ById, nowMs: number): StiffNow | undefined => {
+  const line = custodyOf(book, fishId);
+  return line ? stiffnessOf(book, line, byId, nowMs)?.now : undefined;
+};
+
 const isPart = (lot: FishState, part: number): boolean => Number.isInteger(part) && part >= 1 && part <= lot.count;
 
 /** The routes that the chosen fish take, best first, with what each gives; `panMm`: what it must lie in, null for any. Empty without a name. */
@@ -38,16 +44,13 @@ export function whichRoutes(book: Book, chosen: Chosen, panMm: number | null, by
   const lot = lotAlone(book, chosen.fish);
   const count = lot && chosen.part !== null && isPart(lot, chosen.part) ? chosen.part : Math.max(1, lies.count);
   const eachG = lies.knownG === null ? ANY_G : lies.knownG / Math.max(1, lies.count);
-  const states = chosen.fish.map((id) => {
-    const line = custodyOf(book, id);
-    return line ? stiffnessOf(book, line, byId, nowMs)?.now : undefined;
-  });
+  const states = chosen.fish.map((id) => stiffOf(book, id, byId, nowMs));
   return proposeRoutes(species, {
     massG: eachG * count,
     count,
     purpose: chosen.purpose,
     stiff: states.find((s) => s === 'stiff' || s === 'setting in') ?? null,
-    lengthMm: longestOf(lies.fish),
+    lengthMm: lengthOnBoard(lies.fish, species, lies.knownG === null ? null : eachG),
     panMm,
   });
 }
@@ -83,6 +86,7 @@ export function ontoTheBoard(
   const { knownG, count } = onTheBoard(book, chosen.fish, species);
   const massG = knownG === null ? null : knownG / Math.max(1, count);
   const expected = species ? expectationsFor(book, { species, route: of.route, by: of.by, massG }, byId) : [];
+  const stiff = stiffOf(book, chosen.fish[0] ?? '', byId, nowMs);
   const isSplit = lot !== null && part !== null && part < lot.count;
   const fish = isSplit ? [of.partId] : [...chosen.fish];
   return {
@@ -92,7 +96,7 @@ export function ontoTheBoard(
       {
         kind: 'cut.started',
         subject: of.cutId,
-        facts: { fish, route: of.route, by: of.by, purpose: chosen.purpose, expected },
+        facts: { fish, route: of.route, by: of.by, purpose: chosen.purpose, ...(stiff ? { stiff } : {}), expected },
       },
     ],
   };

@@ -58,6 +58,7 @@ const REASON: Readonly<Record<RuleKind, Reason>> = {
   // These say something of a fish, and are never what sends it back.
   landAs: 'not needed',
   minimumFillet: 'not needed',
+  noOffal: 'not needed',
   report: 'not needed',
   mustNotReturn: 'not needed',
   advice: 'not needed',

@@ -7,6 +7,7 @@ import {
   IsNumber,
   IsOptional,
   IsString,
+  Matches,
   Max,
   MaxLength,
   Min,
@@ -24,6 +25,7 @@ import {
   WAY_NAMES,
   type WayName,
 } from '@dagboek/core/cut';
+import { STIFF_STATES, type StiffNow } from '@dagboek/core/fresh';
 import { AsTyped } from './as-typed.ts';
 import { Satisfies } from './satisfies.ts';
 
@@ -66,6 +68,8 @@ export class CutStarted {
   @IsString() @MaxLength(60) by!: string;
   /** What the meat is for; left out: the pan. */
   @IsOptional() @IsIn(PURPOSES, { message: 'Say what it is for.' }) purpose?: Purpose;
+  /** How stiff the first of them was by its hours and its warmth; left out: nobody knows. */
+  @IsOptional() @IsIn(STIFF_STATES, { message: 'Say how stiff it was.' }) stiff?: StiffNow;
   /** Written down before the first cut, so that the comparison is honest. */
   @IsOptional()
   @Satisfies('An expectation has a stage and shares of the whole, from low to high.', areExpected)
@@ -90,6 +94,12 @@ export class CutFinding {
   @IsString() @MinLength(1, { message: 'Say what was found.' }) @MaxLength(60) is!: string;
   @IsOptional() @IsInt() @Min(1, { message: 'A count is 1 or more.' }) @Max(999) count?: number;
   @IsOptional() @IsString() @MaxLength(60) where?: string;
+  /** SHA-256 of a picture of it, hex, with its size, upright, px; the file is kept apart, by its content. */
+  @IsOptional()
+  @Matches(/^[0-9a-f]{64}$/, { message: 'A picture is named by the 64 hex digits of its content.' })
+  photo?: string;
+  @IsOptional() @IsInt() @Min(1) @Max(20_000) width?: number;
+  @IsOptional() @IsInt() @Min(1) @Max(20_000) height?: number;
 }
 
 /** The house way where schools differ. Subject: the book. */
@@ -103,6 +113,15 @@ export class CutWeighed extends AsTyped {
   @IsIn(['round', 'gutted', 'fillets', 'trimmed'], { message: 'Say which stage was weighed.' }) stage!:
     'round' | 'gutted' | 'fillets' | 'trimmed';
   @IsNumber() @Min(1, WEIGHT) @Max(2_000_000) massG!: number;
+  /** Where it was weighed piece by piece (one side, then the other): each, g; they make the whole weight. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMinSize(2)
+  @ArrayMaxSize(60, { message: 'At most 60 pieces go into one weighing.' })
+  @IsNumber({}, { each: true })
+  @Min(1, { each: true, ...WEIGHT })
+  @Max(2_000_000, { each: true })
+  pieces?: number[];
 }
 
 /** Something else worth keeping, or throwing away knowingly. */

@@ -7,6 +7,7 @@ const NAMES = {
   species: () => 'Greater weever',
   zone: (z: string) => z,
   box: () => 'the box',
+  store: () => 'the chest',
 } as unknown as Parameters<typeof sayEntry>[1];
 const id = idOf('hurt');
 const lines = [

@@ -8,6 +8,7 @@ import { INCIDENT, INCIDENT_KINDS } from './of-incident.ts';
 import { MEAL, MEAL_KINDS } from './of-meal.ts';
 import { OWN_KINDS, RULE, RULES, SPECIES } from './of-own.ts';
 import { PACK, PACK_KINDS } from './of-pack.ts';
+import { STORE, STORE_ENTRY_KINDS } from './of-store.ts';
 import { TRIP, TRIP_KINDS } from './of-trip.ts';
 
 /** Every kind of entry. The first word of a kind is what its subject is. */
@@ -17,6 +18,7 @@ export const KINDS = {
   ...FISH_KINDS,
   ...CUT_KINDS,
   ...PACK_KINDS,
+  ...STORE_ENTRY_KINDS,
   ...MEAL_KINDS,
   ...INCIDENT_KINDS,
   ...OWN_KINDS,
@@ -33,6 +35,7 @@ export const SUBJECTS = {
   fish: FISH,
   cut: CUT,
   pack: PACK,
+  store: STORE,
   meal: MEAL,
   incident: INCIDENT,
   species: SPECIES,
@@ -77,5 +80,6 @@ export * from './picture.ts';
 export * from './rule.ts';
 export * from './rules.ts';
 export * from './species.ts';
+export * from './store.ts';
 export * from './table.ts';
 export * from './trip.ts';

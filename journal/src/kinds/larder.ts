@@ -13,6 +13,7 @@ import {
 } from 'class-validator';
 import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
 import { AsTyped } from './as-typed.ts';
+import { Satisfies } from './satisfies.ts';
 
 export const FORMS = [
   'whole',
@@ -25,6 +26,41 @@ export const FORMS = [
 ] as const satisfies readonly PackForm[];
 export const WRAPPINGS = ['cloth', 'box', 'bag', 'vacuum'] as const satisfies readonly Wrapping[];
 export const PLACES = ['fridge', 'freezer'] as const satisfies readonly PackPlace[];
+
+const arePartsOfPacks = (list: unknown): boolean =>
+  Array.isArray(list) &&
+  list.length >= 1 &&
+  list.length <= 20 &&
+  list.every((p: { pack?: unknown; massG?: unknown; pieces?: unknown } | null) => {
+    const named = typeof p?.pack === 'string' && p.pack.length > 0 && p.pack.length <= 60;
+    const grams = typeof p?.massG === 'number' && p.massG >= 1 && p.massG <= 200_000;
+    return named && grams && (p.pieces === undefined || (Number.isInteger(p.pieces) && Number(p.pieces) >= 1));
+  });
+
+/** Where a part of a pack goes, when nobody eats it at a meal of the book. */
+export const TAKEN_FOR = ['thrown away', 'given away', 'bait', 'eaten elsewhere'] as const;
+/** The same, and what a count did not find. A name stands in the log for ever. */
+export const TAKEN_AS = [...TAKEN_FOR, 'not found'] as const;
+
+/** A part of it was taken out, and not for a meal of the book. Subject: the pack. */
+export class PartTaken extends AsTyped {
+  @IsNumber() @Min(1, { message: 'What was taken weighs more than 0.' }) @Max(200_000) massG!: number;
+  @IsOptional() @IsInt() @Min(1, { message: 'A count is 1 or more.' }) @Max(500) pieces?: number;
+  @IsIn(TAKEN_AS, { message: 'Say what became of it.' }) is!: (typeof TAKEN_AS)[number];
+  @IsOptional() @IsString() @MaxLength(200) why?: string;
+}
+
+export const PACK_TENDED = ['towel', 'turn'] as const;
+/** Its towel was changed, or it was turned. Subject: the pack. */
+export class PackTended {
+  @IsIn(PACK_TENDED, { message: 'Say what was done.' }) did!: (typeof PACK_TENDED)[number];
+}
+
+/** It was weighed again. Subject: the pack. */
+export class PackWeighed extends AsTyped {
+  @IsNumber() @Min(1, { message: 'A pack weighs more than 0.' }) @Max(200_000) massG!: number;
+  @IsOptional() @IsInt() @Min(1, { message: 'A count is 1 or more.' }) @Max(500) pieces?: number;
+}
 
 /** A pack put by. Subject: the pack. */
 export class PackStored extends AsTyped {
@@ -40,10 +76,16 @@ export class PackStored extends AsTyped {
   @IsOptional() @IsInt() @Min(1) @Max(500) pieces?: number;
   @IsIn(WRAPPINGS) wrapping!: Wrapping;
   @IsIn(PLACES, { message: 'Say where it goes.' }) place!: PackPlace;
+  /** The store of one's own; left out: simply the fridge, or the freezer. */
+  @IsOptional() @IsString() @MaxLength(60) store?: string;
   /** Fish in it. */
   @IsArray() @ArrayMaxSize(60) @IsString({ each: true }) @MaxLength(60, { each: true }) fish!: string[];
   /** Cut it came from. */
   @IsOptional() @IsString() @MaxLength(60) cut?: string;
+  /** Packs that it was made out of, and how much of each: a part of one, or several put together. */
+  @IsOptional()
+  @Satisfies('A pack made out of others names each, and how much of it.', arePartsOfPacks)
+  from?: { pack: string; massG: number; pieces?: number }[];
   /** Meal it was left over from. */
   @IsOptional() @IsString() @MaxLength(60) meal?: string;
 }
@@ -51,6 +93,7 @@ export class PackStored extends AsTyped {
 /** Moved, e.g. from the freezer to the fridge to thaw. */
 export class PackMoved {
   @IsIn(PLACES) place!: PackPlace;
+  @IsOptional() @IsString() @MaxLength(60) store?: string;
 }
 
 /** Thrown away, and why. */

@@ -11,6 +11,7 @@ const names = {
   member: () => 'Ilse',
   species: (id: string) => id,
   box: () => 'the box',
+  store: () => 'the chest',
   zone: (id: string) => id,
 };
 /** An entry as a newer version of Dagboek may write it. */

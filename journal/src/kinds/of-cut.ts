@@ -10,13 +10,22 @@ import {
   CutWeighed,
   ROUTES,
 } from './board.ts';
-import { sayMass } from '@dagboek/core/units';
+import { sayMass, type Units } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
 import { choiceField, massField, linesField, memberField, textField } from './field.ts';
 import { capital } from './words.ts';
 
 const kind = kindOf<'cut'>();
+/** The pieces of a weighing; none where its weight was corrected afterwards, since they make another. */
+const piecesOf = (w: CutWeighed): readonly number[] => {
+  const sum = (w.pieces ?? []).reduce((g, x) => g + x, 0);
+  return Math.abs(sum - w.massG) < 0.5 ? (w.pieces ?? []) : [];
+};
+const sayPieces = (w: CutWeighed, units: Units | undefined): string => {
+  const pieces = piecesOf(w);
+  return pieces.length > 0 ? `, piece by piece: ${pieces.map((g) => sayMass(g, units)).join(', ')}` : '';
+};
 const STAGE_WORDS = { round: 'Whole', gutted: 'Gutted', fillets: 'Fillets', trimmed: 'Trimmed' } as const;
 
 export const CUT = subjectOf<'cut', CutStarted>({
@@ -28,6 +37,7 @@ export const CUT = subjectOf<'cut', CutStarted>({
     route: s.route,
     by: s.by,
     purpose: s.purpose ?? 'pan',
+    stiff: s.stiff ?? null,
     expected: s.expected ?? [],
     ways: {},
     steps: [],
@@ -50,10 +60,10 @@ export const CUT_KINDS = {
   'cut.weighed': kind({
     facts: CutWeighed,
     fold: (s, w) => {
-      s.stages = { ...s.stages, [w.stage]: { massG: w.massG, at: w.at, about: w.about } };
+      s.stages = { ...s.stages, [w.stage]: { massG: w.massG, pieces: piecesOf(w), at: w.at, about: w.about } };
     },
     say: (w, { units }) =>
-      `${STAGE_WORDS[w.stage]}: ${sayMass(w.massG, units)}${sayAsTyped(w, ['massG'], 'mass', units)}.`,
+      `${STAGE_WORDS[w.stage]}: ${sayMass(w.massG, units)}${sayAsTyped(w, ['massG'], 'mass', units)}${sayPieces(w, units)}.`,
     fields: [massField('massG', 'Weight')],
   }),
   'cut.stepped': kind({
@@ -97,11 +107,12 @@ export const CUT_KINDS = {
         is: f.is,
         count: f.count ?? null,
         where: f.where ?? null,
+        photo: f.photo ?? null,
         entryId: line.now.id,
         at: f.at,
         about: f.about,
       }),
-    say: (f) => `${capital(sayFinding(f))}.`,
+    say: (f) => `${capital(sayFinding(f))}${f.photo ? ', with a picture' : ''}.`,
     fields: [textField('is', 'What was found')],
   }),
   'cut.found': kind({

@@ -28,7 +28,14 @@ const held = (entries: Entry[]) =>
 
 describe('the room of the freezer', () => {
   const lies = (word: string, massG: number, place = 'freezer') => stored(word, 1, '2026-09-01', { place, massG });
-  const of = (entries: Entry[], litres: number) => freezerRoom(Book.EMPTY.withEntries(entries), litres);
+  const chest = (litres?: number, word = 'chest', standsFor = true): Entry =>
+    anEntry('store.added', idOf(word), {
+      name: word,
+      is: 'freezer',
+      ...(litres ? { litres } : {}),
+      ...(standsFor ? { standsFor: 'freezer' } : {}),
+    });
+  const of = (entries: Entry[], litres: number) => freezerRoom(Book.EMPTY.withEntries([...entries, chest(litres)]));
   test('what lies in it takes its place, what lies elsewhere or was eaten does not', () => {
     const eaten = anEntry('meal.served', idOf('m'), {
       name: 'x',
@@ -38,11 +45,20 @@ describe('the room of the freezer', () => {
       eaters: [ILSE],
     });
     expect(of([lies('a', 500), lies('b', 900), lies('c', 300, 'fridge'), eaten], 10)).toEqual({
+      litres: 10,
       packs: 2,
       heldG: 1000,
       freeG: 5300,
       plates: 33,
     });
+  });
+  test('two freezers: the room of both, and one that is overfull takes none from the other', () => {
+    const both = [lies('a', 9000), chest(1), chest(10, 'drawer', false)];
+    expect(freezerRoom(Book.EMPTY.withEntries(both))).toMatchObject({ litres: 11, packs: 1, freeG: 6300 });
+  });
+  test('while nobody said how large it is nothing is known', () => {
+    expect(freezerRoom(Book.EMPTY)).toBeNull();
+    expect(freezerRoom(Book.EMPTY.withEntries([chest()]))).toBeNull();
   });
   test('an overfull one has none', () => expect(of([lies('a', 900)], 1)).toMatchObject({ freeG: 0, plates: 0 }));
 });

@@ -1,13 +1,30 @@
-import { type FreshAtPacking, keepUntil, type KeepUntil } from '@dagboek/core/larder';
-import type { HistamineClock } from '@dagboek/core/fresh';
-import { epochMs } from '@dagboek/core/time';
+import {
+  type FreshAtPacking,
+  keepInStore,
+  type KeepRate,
+  keepUntil,
+  type KeepUntil,
+  ratesOf,
+  type UntilFacts,
+} from '@dagboek/core/larder';
+import { type HistamineClock, spoilageModel } from '@dagboek/core/fresh';
+import { epochMs, stamp } from '@dagboek/core/time';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { type Found, foundInPack } from '../board/findings.ts';
+import { cutsOfPack } from './cut-of-pack.ts';
+import { lainSo } from './lain-so.ts';
 import { packNumber } from './pack-numbers.ts';
+import { type PackPlaces, placesOf } from './places-of.ts';
+import { type Store, storeNow, storesOf } from './stores.ts';
 import { packLeft } from '../line/order.ts';
 import { freshnessOfPack } from '../line/pack-fish.ts';
 import type { Book } from '../state/book.ts';
 import type { PackState } from '../state/states.ts';
+
+/** Steps of the board that take the dark line out. */
+const DARK_LINE_OUT: readonly string[] = ['dark line out', 'dark line off the loins'];
+/** So many steps of a cut, and more than the weighings were noted. */
+const STEPS_NOTED = 5;
 
 /** A pack that still holds something, and by when to eat it. */
 export interface HeldPack {
@@ -15,10 +32,24 @@ export interface HeldPack {
   /** As it stands on the label. */
   readonly number: string;
   readonly leftG: number;
+  /** Pieces that are left; null where they were never counted. */
+  readonly pieces: number | null;
+  /** Whether it keeps as frozen fish does. */
   readonly place: 'fridge' | 'freezer';
-  /** Civil day it went to where it lies. */
+  readonly store: Store;
+  /** Civil day from which its days count: when it was packed, frozen, or thawed. */
   readonly since: string;
   readonly thawed: boolean;
+  /** When it thawed in a freezer by itself, epoch ms, and in which; null when it did not. */
+  readonly thawedInStore: { readonly atMs: number; readonly store: Store } | null;
+  /** It was thawed once, and frozen again. */
+  readonly refrozen: boolean;
+  /** By its table, at the temperature that the table is for. */
+  readonly table: KeepUntil;
+  /** How fast its days went where it lay, and go now; 1 at the table's temperature. */
+  readonly rates: { readonly mean: KeepRate; readonly now: KeepRate };
+  /** What its days are made of; told by `whyUntil`. */
+  readonly facts: UntilFacts;
   readonly keeps: KeepUntil;
   /** The clock of histamine of its fish, where they form any. */
   readonly histamine: HistamineClock | null;
@@ -41,6 +72,21 @@ export function packsHeld(
     );
 }
 
+/** Packs by the store in which they lie, the stores in their order, one that is no longer used and still holds something last; empty ones left out. */
+export function shelvesOf(
+  book: Book,
+  held: readonly HeldPack[],
+): { readonly store: Store; readonly packs: readonly HeldPack[] }[] {
+  const offered = storesOf(book);
+  const others = [...new Map(held.map((h) => [h.store.id, h.store])).values()].filter(
+    (s) => !offered.some((o) => o.id === s.id),
+  );
+  return [...offered, ...others].flatMap((store) => {
+    const packs = held.filter((h) => h.store.id === store.id);
+    return packs.length > 0 ? [{ store, packs }] : [];
+  });
+}
+
 /** One pack that still holds something; null when it is struck, or nothing is left of it. */
 export function heldPack(
   book: Book,
@@ -49,41 +95,139 @@ export function heldPack(
   day: (at: string) => string,
   nowMs: number,
 ): HeldPack | null {
-  const { leftG } = packLeft(book, pack);
-  const last = pack.places.at(-1);
-  if (leftG < 1 || !last || !book.stands(pack)) return null;
-  const thawed = last.place === 'fridge' && pack.places.some((p) => p.place === 'freezer');
-  const since = day(last.at);
-  const keeps = keepUntil({
-    place: last.place,
-    form: pack.form,
-    fat: byId(pack.species)?.fat ?? 'oily',
-    wrapping: pack.wrapping,
-    day: since,
-    thawed,
-    ...freshAt(book, pack, byId),
-  });
-  const histamine = freshnessOfPack(book, pack, byId, nowMs)?.histamine ?? null;
-  const found = foundInPack(book, pack);
-  return { pack, number: packNumber(book, pack), leftG, place: last.place, since, thawed, keeps, histamine, found };
+  const left = packLeft(book, pack);
+  if (left.leftG < 1 || pack.places.length === 0 || !book.stands(pack)) return null;
+  const species = byId(pack.species);
+  // Of several put together the one that has to be eaten first decides.
+  const all = placesOf(book, pack).map((places) => keepingOf(book, pack, places, species, byId, day, nowMs));
+  const keeping = all.reduce((a, b) => (b.keeps.eatBy < a.keeps.eatBy ? b : a));
+  return {
+    pack,
+    number: packNumber(book, pack),
+    leftG: left.leftG,
+    pieces: left.pieces,
+    ...keeping,
+    refrozen: all.some((k) => k.refrozen),
+    ...harmOf(book, pack, byId, nowMs),
+  };
 }
 
-/** How fresh its fish was when it was packed; nothing when that is not known. */
+type Keeping = Pick<
+  HeldPack,
+  'place' | 'store' | 'since' | 'thawed' | 'thawedInStore' | 'refrozen' | 'table' | 'rates' | 'facts' | 'keeps'
+>;
+
+/** How long what went through some places keeps. */
+function keepingOf(
+  book: Book,
+  pack: PackState,
+  places: PackPlaces,
+  species: SpeciesFacts | null,
+  byId: (id: string | null) => SpeciesFacts | null,
+  day: (at: string) => string,
+  nowMs: number,
+): Keeping {
+  const lain = lainSo(book, places, nowMs);
+  const { store, place, thawed } = lain;
+  const since = day(stamp(lain.fromMs, 'UTC'));
+  const fresh = freshAt(book, pack, byId, place === 'freezer' ? lain.fromMs : epochMs(places[0]!.at));
+  const darkLine = darkLineOf(book, pack);
+  const table = keepUntil({
+    place,
+    form: pack.form,
+    fat: species?.fat ?? 'oily',
+    wrapping: pack.wrapping,
+    darkLine,
+    day: since,
+    thawed,
+    ...(fresh ? { fresh } : {}),
+  });
+  const of = {
+    place,
+    since,
+    today: day(stamp(nowMs, 'UTC')),
+    nowMs,
+    stays: lain.stays,
+    model: species ? spoilageModel(species.keeping) : ('temperate' as const),
+  };
+  const rates = ratesOf(of);
+  const now = storeNow(book, store, nowMs);
+  return {
+    place,
+    store,
+    since,
+    thawed,
+    thawedInStore: lain.thawedInStore,
+    refrozen: lain.refrozen,
+    table,
+    rates,
+    facts: {
+      place,
+      form: pack.form,
+      fat: species?.fat ?? 'oily',
+      wrapping: pack.wrapping,
+      darkLine,
+      thawed,
+      fresh,
+      rates,
+      storeC: now.c,
+      wasRead: now.read !== null,
+    },
+    keeps: keepInStore(table, of),
+  };
+}
+
+/** Whether the dark line was cut out of a pack's fish; null where the steps of its cut were not noted, or have none. Of several cuts the worst. */
+export function darkLineOf(book: Book, pack: PackState): 'out' | 'left' | null {
+  const lines = cutsOfPack(book, pack).map((cut): 'out' | 'left' | null => {
+    const noted = cut.steps.map((s) => s.step);
+    if (noted.some((s) => DARK_LINE_OUT.includes(s))) return 'out';
+    // Whoever noted the steps of a cut to its end, and not this one, left it in.
+    return noted.length >= STEPS_NOTED && cut.stages.trimmed ? 'left' : null;
+  });
+  if (lines.includes('left')) return 'left';
+  return lines.length > 0 && lines.every((l) => l === 'out') ? 'out' : null;
+}
+
+/** How fresh its fish was when it was packed, or frozen; nothing when that is not known. */
 function freshAt(
   book: Book,
   pack: PackState,
   byId: (id: string | null) => SpeciesFacts | null,
-): { fresh?: FreshAtPacking } {
-  const fresh = freshnessOfPack(book, pack, byId, epochMs(pack.storedAt));
-  return fresh ? { fresh: { used: fresh.used, iceDaysAllowed: fresh.iceDaysAllowed } } : {};
+  atMs: number,
+): FreshAtPacking | null {
+  const fresh = freshnessOfPack(book, pack, byId, atMs);
+  return fresh ? { used: fresh.used, iceDaysAllowed: fresh.iceDaysAllowed } : null;
 }
 
+/** What may be wrong with a pack on whatever day: its clock of histamine, and what was found in its fish. */
+export const harmOf = (
+  book: Book,
+  pack: PackState,
+  byId: (id: string | null) => SpeciesFacts | null,
+  nowMs: number,
+): Pick<HeldPack, 'histamine' | 'found'> => ({
+  histamine: freshnessOfPack(book, pack, byId, nowMs)?.histamine ?? null,
+  found: foundInPack(book, pack),
+});
+
 /** Whether nothing of it may be eaten, on whatever day. */
-export const isNotToEat = (p: HeldPack): boolean => whyNotToEat(p) !== null;
+export const isNotToEat = (p: Pick<HeldPack, 'histamine' | 'found'>): boolean => whyNotToEat(p) !== null;
 
 /** Why nothing of it may be eaten, as a sentence without its name; null where it may. */
-export const whyNotToEat = (p: HeldPack): string | null =>
+export const whyNotToEat = (p: Pick<HeldPack, 'histamine' | 'found'>): string | null =>
   p.histamine?.state === 'over' ? 'It is over the line of histamine.' : (p.found.bin[0] ?? null);
+
+/** What presses about a pack, in the few words of a list; `grave`: it is not eaten. Null where nothing does. */
+export function sayPressing(p: HeldPack, today: string): { readonly says: string; readonly grave: boolean } | null {
+  if (isNotToEat(p))
+    return { says: p.histamine?.state === 'over' ? 'do not eat: histamine' : 'do not eat', grave: true };
+  if (p.thawedInStore !== null) return { says: 'thawed by itself', grave: false };
+  const tone = packTone(p, today);
+  if (tone === 'past') return { says: 'past its time', grave: false };
+  if (tone === 'use') return { says: 'use now', grave: false };
+  return p.thawed ? { says: 'thawed', grave: false } : null;
+}
 
 /** Tone of a pack by the days it has left. */
 export function packTone(p: HeldPack, today: string): 'fresh' | 'half' | 'use' | 'past' {

@@ -1,3 +1,4 @@
+import { packLeft } from './order.ts';
 import type { Book } from '../state/book.ts';
 import type { CutState, FishState, MealState, PackState, StateOf } from '../state/states.ts';
 
@@ -91,11 +92,12 @@ export function custodyOf(book: Book, fishId: string, only: PackState | null = n
   tie('frozen', first(raw.map((p) => p.places.find((x) => x.place === 'freezer'))));
   const eatenAt = meals[0]?.servedAt ?? null;
   tie('cooked', eatenAt ? { at: eatenAt } : null);
-  const where = struck ? 'struck' : whereabouts(fish, cuts, raw, eatenAt);
+  const where = struck ? 'struck' : whereabouts(book, fish, cuts, raw, eatenAt);
   return { fish, knots, cuts, packs, meals, eatenAt, where };
 }
 
 function whereabouts(
+  book: Book,
   fish: FishState,
   cuts: readonly CutState[],
   raw: readonly PackState[],
@@ -105,6 +107,8 @@ function whereabouts(
   if (fish.discarded && raw.length === 0) return 'gone';
   if (raw.length > 0 && raw.every((p) => p.discarded)) return 'gone';
   if (eatenAt) return 'eaten';
+  // Given away, or gone for bait, to the last of it.
+  if (raw.length > 0 && raw.every((p) => p.discarded || packLeft(book, p).leftG < 1)) return 'gone';
   if (raw.length > 0) return 'larder';
   if (cuts.length > 0) return 'board';
   if (fish.iced) return 'box';

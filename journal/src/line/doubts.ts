@@ -40,9 +40,13 @@ export function doubtsOf(book: Book, s: SubjectState, units?: Units): string[] {
     if (!b.ok) out.push(b.why);
   }
   if (s.kind === 'pack') {
-    const eaten = packLeft(book, s).eatenG;
-    if (outweighs(eaten, s.massG))
-      out.push(`${sayGrams(eaten, units)} were eaten from a pack of ${sayGrams(s.massG, units)}.`);
+    const { eatenG, takenG, splitG } = packLeft(book, s);
+    const gone = eatenG + takenG + splitG;
+    // Weighed again it may well have given more than its first weight said.
+    if (outweighs(gone, Math.max(s.massG, ...s.weighed.map((w) => w.massG))))
+      out.push(
+        `${sayGrams(gone, units)} were ${gone === eatenG ? 'eaten from' : 'taken out of'} a pack of ${sayGrams(s.massG, units)}.`,
+      );
   }
   for (const line of s.log)
     if (line.conflict.length > 0 && !line.struck)

@@ -1,12 +1,14 @@
 import type { Keeping } from '@dagboek/core/fresh';
 import { ICE_LASTS_H, TYPICAL_C } from '@dagboek/core/fresh';
 import { type Boundary, type ConductionBody, type Exposure, flesh, meets } from '@dagboek/core/heat';
-import type { Wrapping } from '@dagboek/core/larder';
+import { storeAt, stretchesOf, warmerThan, type Wrapping } from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
 import { type Filling, fillingsFrom } from '../box/filling.ts';
 import type { ById } from '../box/filling-facts.ts';
 import type { Book } from '../state/book.ts';
 import type { PackState, TripState } from '../state/states.ts';
+import { courseOfStore, storeOfPlace } from '../larder/stores.ts';
+import { placesOf } from '../larder/places-of.ts';
 import { airAt, airsOf, beforeIce } from './air-about.ts';
 import type { CustodyLine } from './custody.ts';
 import { staysOf, type Stay } from './stays-of.ts';
@@ -50,14 +52,16 @@ export function historyOf(book: Book, line: CustodyLine, byId: ById, into: PackS
   }
   const raw = packs.filter((p) => p.form !== 'stock' && p.form !== 'cooked' && !p.discarded);
   const pack = into ?? raw.at(-1);
-  for (const p of pack?.places ?? []) {
+  const places = pack ? (placesOf(book, pack, fish.id)[0] ?? []) : [];
+  places.forEach((p, i) => {
     const whole = pack?.form === 'whole';
-    lays.push({
-      ...lay(epochMs(p.at), p.place, meets('fridge', TYPICAL_C[p.place])),
-      wrapping: pack?.wrapping ?? null,
-      ...(whole ? {} : { body: packBody(byId(fish.species)?.fat ?? 'lean') }),
-    });
-  }
+    for (const l of inStore(book, p, epochMs(p.at), places[i + 1] ? epochMs(places[i + 1]!.at) : null))
+      lays.push({
+        ...l,
+        wrapping: pack?.wrapping ?? null,
+        ...(whole ? {} : { body: packBody(byId(fish.species)?.fat ?? 'lean') }),
+      });
+  });
   // It is cut and packed once: what it was before is not cut again at each place.
   let cut = false;
   return lays
@@ -78,6 +82,30 @@ const lay = (atMs: number, keeping: Keeping, boundary: Boundary, box: string | n
   box,
   wrapping: null,
 });
+
+/** Frozen nothing spoils: how cold a freezer was matters only where it warmed past this, degC. */
+const FROZEN_C = -6;
+
+/** What a pack met in a store, in stretches of nearly one warmth, each at its warm end. `toMs` null: it lies there still. */
+function inStore(book: Book, p: PackState['places'][number], fromMs: number, toMs: number | null): Lay[] {
+  const store = storeOfPlace(book, p);
+  const course = courseOfStore(book, store);
+  const end = toMs ?? Math.max(fromMs + 1, course.atMs.at(-1)! + 1);
+  const once = (c: number): Lay[] => [lay(fromMs, store.place, meets('fridge', c))];
+  if (store.place === 'freezer' && warmerThan(course, FROZEN_C, fromMs, end).length === 0) return once(store.setC);
+  const stretches = stretchesOf(course, fromMs, end);
+  const warm = (s: { fromC: number; toC: number }): number => Math.max(s.fromC, s.toC);
+  const out: Lay[] = [];
+  let held = Number.NaN;
+  for (const s of stretches) {
+    const c = Math.max(warm(s), store.place === 'freezer' && warm(s) < FROZEN_C ? store.setC : -60);
+    const still = store.place === 'freezer' && c < FROZEN_C && held < FROZEN_C;
+    if (still || Math.abs(c - held) < SAME_K) continue;
+    held = c;
+    out.push(lay(s.fromMs, store.place, meets('fridge', c)));
+  }
+  return out.length > 0 ? out : once(storeAt(course, fromMs));
+}
 
 /** What a fish met while it lay in a box: ice as long as the box has any, then what the box warms to. */
 function inBox(book: Book, stay: Stay, trip: TripState | null, byId: ById): Lay[] {

@@ -1,3 +1,4 @@
+import { leftIn, type PackLeft } from './pack-left.ts';
 import type { Book } from '../state/book.ts';
 import type { CutState, FishState, MealState, PackState, TripState } from '../state/states.ts';
 
@@ -48,10 +49,6 @@ export function fishOfTrip(book: Book, tripId: string): FishState[] {
 /** The trip under way: the last one begun that has not ended. */
 export const openTrip = (book: Book): TripState | null => tripsInOrder(book).findLast((t) => !t.endedAt) ?? null;
 
-/** Grams of a pack eaten so far, and left. A pack thrown away has nothing left. */
-export function packLeft(book: Book, pack: PackState): { eatenG: number; leftG: number } {
-  const eatenG = book
-    .naming('meal', pack.id)
-    .reduce((g, m) => g + m.packs.filter((p) => p.pack === pack.id).reduce((n, p) => n + p.massG, 0), 0);
-  return { eatenG, leftG: pack.discarded ? 0 : Math.max(0, pack.massG - eatenG) };
-}
+/** What is left of a pack, and where the rest went. */
+export const packLeft = (book: Book, pack: PackState): PackLeft =>
+  leftIn(pack, book.naming('meal', pack.id), book.naming('pack', pack.id));

@@ -15,6 +15,7 @@ const names = {
   member: () => 'Ilse',
   species: (id: string) => byId(id)?.name ?? id,
   box: () => 'box',
+  store: () => 'the chest',
   zone: (id: string) => id,
 };
 const moved = (time: string, facts: object): Entry =>

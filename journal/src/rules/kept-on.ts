@@ -49,6 +49,7 @@ function goneOn(book: Book, fishId: string, timeZone: string): string | null {
   if (raw.length === 0 || raw.some((p) => packLeft(book, p).leftG >= 1)) return null;
   const ends = raw.flatMap((p) => [
     ...(p.discarded ? [p.discarded.at] : []),
+    ...p.taken.map((t) => t.at),
     ...book.naming('meal', p.id).map((m) => m.servedAt),
   ]);
   const last = ends

@@ -96,6 +96,7 @@ describe('a rule tried on past catches', () => {
     member: () => 'Ilse',
     species: (id: string) => id,
     box: () => 'box',
+    store: () => 'the chest',
     zone: (id: string) => id,
   };
   const byId = (id: string | null) => (id ? ({ id, lengthKinds: ['total'] } as never) : null);

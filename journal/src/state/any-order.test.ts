@@ -27,7 +27,14 @@ import {
 } from '../index.ts';
 
 const day = (at: string): string => at.slice(0, 10);
-const NAMES = { units: METRIC, member: () => 'x', species: () => 'x', box: () => 'x', zone: () => 'x' };
+const NAMES = {
+  units: METRIC,
+  member: () => 'x',
+  species: () => 'x',
+  box: () => 'x',
+  store: () => 'x',
+  zone: () => 'x',
+};
 const PACKS = [aRulePack()] as never;
 
 /** All that a book says, as text: its states, what is set apart, and what the pages ask. */

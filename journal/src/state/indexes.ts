@@ -1,3 +1,4 @@
+import { leftIn } from '../line/pack-left.ts';
 import { Map as PersistentMap, OrderedSet } from 'immutable';
 import { type LayeredDraft, LayeredMap } from './layered-map.ts';
 import { standsAmong } from './stands.ts';
@@ -86,6 +87,7 @@ export function reindexed(before: Indexes, changed: Changed): Indexes {
     if (s.kind === 'pack') {
       packs.add(s.id);
       if (s.cut) cuts.add(s.cut);
+      for (const f of s.from) packs.add(f.pack);
     }
     if (s.kind === 'cut' || s.kind === 'pack') for (const f of s.fish) fish.add(f);
     if (s.kind === 'meal') for (const p of s.packs) packs.add(p.pack);
@@ -216,10 +218,7 @@ const isUnfinished = (f: FishState, naming: Naming, stand: Stand): boolean =>
 /** Less than a gram is nothing. */
 function holdsFood(p: PackState, naming: Naming, stand: Stand): boolean {
   if (p.discarded) return false;
-  const eaten = naming('meal', p.id)
-    .filter(stand)
-    .reduce((g, m) => g + m.packs.filter((x) => x.pack === p.id).reduce((n, x) => n + x.massG, 0), 0);
-  return p.massG - eaten >= 1;
+  return leftIn(p, naming('meal', p.id).filter(stand), naming('pack', p.id).filter(stand)).leftG >= 1;
 }
 
 /** Ids of all that hangs on a subject, step by step. */

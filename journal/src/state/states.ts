@@ -6,8 +6,10 @@ import type { SIGNS } from '../kinds/incident.ts';
 import type { Licence, Origin, OwnPlace } from '@dagboek/core/rules';
 import type { MeltTest, Walls } from '@dagboek/core/box';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
-import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
+import type { PackForm, PackPlace, StoreKind, Wrapping } from '@dagboek/core/larder';
+import type { PlainStore } from '../kinds/store.ts';
 import type { Finding, Purpose, Stage, Ways } from '@dagboek/core/cut';
+import type { StiffNow } from '@dagboek/core/fresh';
 import type { Expected } from '../kinds/board.ts';
 import type { FishBled, FishDispatched, FishIced, FishReleased, Layer } from '../kinds/deck.ts';
 import type { FishPictured } from '../kinds/picture.ts';
@@ -142,16 +144,18 @@ export interface CutState extends State {
   readonly route: string;
   readonly by: string;
   readonly purpose: Purpose;
+  /** How stiff it was when it was begun; null: nobody wrote it down. */
+  readonly stiff: StiffNow | null;
   /** What each weighing should come to, written down before the first cut; empty where nobody did. */
   readonly expected: readonly Expected[];
   /** Where this cut differs from the house way. */
   readonly ways: Ways;
   /** Steps that were noted as done, in order. */
   readonly steps: readonly Timed<{ step: string; entryId: string }>[];
-  readonly stages: Readonly<Partial<Record<Stage, Timed<{ massG: number }>>>>;
+  readonly stages: Readonly<Partial<Record<Stage, Timed<{ massG: number; pieces: readonly number[] }>>>>;
   readonly byproducts: readonly Timed<{ what: string; massG: number; use: string; entryId: string }>[];
   readonly found: readonly Timed<{ text: string }>[];
-  readonly findings: readonly Timed<Finding & { entryId: string }>[];
+  readonly findings: readonly Timed<Finding & { entryId: string; photo: string | null }>[];
 }
 
 export interface PackState extends State {
@@ -167,9 +171,36 @@ export interface PackState extends State {
   readonly fish: readonly string[];
   readonly cut: string | null;
   readonly meal: string | null;
+  /** Packs that it was made out of, and how much of each. */
+  readonly from: readonly { pack: string; massG: number; pieces?: number }[];
+  /** Parts that were taken out of it, and not for a meal of the book. */
+  readonly taken: readonly Timed<{ massG: number; pieces: number | null; is: string; why: string | null }>[];
+  /** When its towel was changed, or it was turned. */
+  readonly tended: readonly Timed<{ did: 'towel' | 'turn' }>[];
+  /** When it was weighed again. */
+  readonly weighed: readonly Timed<{ massG: number; pieces: number | null }>[];
   /** Where it has lain, in order of time; the last is where it lies. */
-  readonly places: readonly Timed<{ place: PackPlace }>[];
+  readonly places: readonly Timed<{ place: PackPlace; store: string | null }>[];
   readonly discarded: Timed<{ why: string }> | null;
+}
+
+/** A fridge shelf, a tray, a rack, a freezer of one's own. */
+export interface StoreState extends State {
+  readonly kind: 'store';
+  readonly name: string;
+  readonly is: StoreKind;
+  /** What it is set to, degC; null: nobody has said. */
+  readonly setC: number | null;
+  readonly litres: number | null;
+  readonly standsFor: PlainStore | null;
+  readonly addedAt: string;
+  /** Since when it is no longer used; null while it is. */
+  readonly retiredAt: string | null;
+  readonly reads: readonly Timed<{ c: number; by: 'hand' | 'thermometer' }>[];
+  readonly power: readonly Timed<{ is: 'off' | 'on' }>[];
+  readonly tended: readonly Timed<{ did: 'ice' }>[];
+  /** When its packs were counted last; null: never. */
+  readonly countedAt: string | null;
 }
 
 export interface MealState extends State {
@@ -240,6 +271,7 @@ export type SubjectState =
   | FishState
   | CutState
   | PackState
+  | StoreState
   | MealState
   | IncidentState
   | SpeciesState

@@ -1,4 +1,6 @@
 import { type PastCut, expectedStage, type Stage, YieldModel } from '@dagboek/core/cut';
+import { stiffAt, stiffness } from '@dagboek/core/fresh';
+import type { FleshCourse } from '@dagboek/core/heat';
 import { expectedWeight } from '@dagboek/core/measure';
 import type { Expected } from '@dagboek/journal';
 import type { Species } from '../load.ts';
@@ -15,6 +17,10 @@ export interface MadePack {
   readonly frozen: boolean;
   readonly bledSoon: boolean;
 }
+
+const flat = (c: number): Float64Array => Float64Array.of(c);
+/** From the boat to the board on ice, a few degrees warm on the whole. */
+const ON_ICE: FleshCourse = { atMs: flat(0), coreC: flat(4), meanC: flat(4), mediumC: flat(0), readAs: [] };
 
 const CUTS: Record<string, 'fillet from the tail' | 'flatfish, four fillets' | 'wings'> = {
   flat: 'flatfish, four fillets',
@@ -104,11 +110,15 @@ export function cutAndPack(
     const cut = s.id(at);
     const fish = group.map((k) => k.id);
     const count = group.reduce((n, k) => n + k.count, 0);
+    // On ice since the boat: a fish of a trip of some hours.
+    const first = Math.min(...group.map((k) => k.atMs));
+    const stiff = stiffAt(stiffness(ON_ICE, first, massG / count), at);
     s.note('cut.started', cut, at, by, {
       fish,
       route: CUTS[species.keeping] ?? 'fillet from the tail',
       by,
       expected: expectedOf(learned, species, by, massG / count),
+      stiff,
     });
     if (stepwise)
       for (const [i, step] of ['hands ready', 'wiped'].entries())

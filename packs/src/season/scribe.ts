@@ -60,6 +60,11 @@ export class Scribe {
     return this.note(kind, subject, atMs, member, facts, {}, this.besides);
   }
 
+  /** An id out of the other seed. */
+  besideId(atMs: number): string {
+    return this.id(atMs, this.besides);
+  }
+
   /** Chance and choice for what is noted besides. */
   besideChance(p: number): boolean {
     return this.besides() < p;

@@ -7,6 +7,7 @@ import { openTheBook } from './crew.ts';
 import { cutAndPack, type Learned, type MadePack, serve } from './kitchen.ts';
 import { correctedApart, fastClock, leftWarm, notedTwice, stung } from './mishaps.ts';
 import { DAY, HOUR, MIN, Scribe } from './scribe.ts';
+import { storesOfTheTern } from './stores-story.ts';
 import { writeToday } from './today.ts';
 import { type Kept, writeTrip } from './trip.ts';
 
@@ -106,10 +107,19 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   const forgotten = freezer.find((p) => nowMs - p.storedMs > 250 * DAY);
   if (forgotten)
     s.note('pack.discarded', forgotten.id, nowMs - 20 * DAY, tern.tomas, { why: 'freezer burn, bag had a hole' });
-  // Tonight's dinner thaws in the fridge, should nothing be caught.
+  const { tray } = storesOfTheTern(s, tern, nowMs);
+  // Tonight's dinner thaws on ice, should nothing be caught.
   const tonight = freezer.at(-1);
-  if (tonight) s.note('pack.moved', tonight.id, nowMs - 7 * HOUR, tern.tomas, { place: 'fridge' });
+  if (tonight) s.note('pack.moved', tonight.id, nowMs - 7 * HOUR, tern.tomas, { place: 'fridge', store: tray });
   s.aside('book.way', tern.book, nowMs - 300 * DAY, tern.tomas, { of: 'guts', is: 'bait' });
+  // Some of a pack went to a neighbour.
+  const given = freezer.find((p) => p.species.id === 'mackerel' && p.massG > 1000 && nowMs - p.storedMs > 20 * DAY);
+  if (given)
+    s.aside('pack.taken', given.id, nowMs - 9 * DAY, tern.ilse, {
+      massG: 320,
+      is: 'given away',
+      why: 'to the harbour master',
+    });
   meltTested(s, tern.blueBox, nowMs - 265 * DAY, tern.tomas);
   writeToday(s, others, tern, rules, today);
   return [...s.entries, ...others.entries].filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);

@@ -10,7 +10,6 @@ import { useCrew } from '../kit/crew.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { BackUp } from './back-up.tsx';
 import { ChooseAlarm } from './choose-alarm.tsx';
-import { ChooseFreezer } from './choose-freezer.tsx';
 import { ChooseHand } from './choose-hand.tsx';
 import { ChooseUnits } from './choose-units.tsx';
 
@@ -87,9 +86,6 @@ export function AllPage() {
       </Row>
       <Row className="pad ruled">
         <ChooseUnits />
-      </Row>
-      <Row className="pad ruled">
-        <ChooseFreezer />
       </Row>
       <Row className="pad ruled">
         <ChooseHand />

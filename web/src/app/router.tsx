@@ -35,12 +35,28 @@ export const router = createBrowserRouter([
       { path: '/deck', lazy: async () => ({ Component: (await import('../deck/deck-page.tsx')).DeckPage }) },
       { path: '/box', lazy: async () => ({ Component: (await import('../box/box-page.tsx')).BoxPage }) },
       { path: '/board', lazy: async () => ({ Component: (await import('../board/board-page.tsx')).BoardPage }) },
+      {
+        path: '/board/yields',
+        lazy: async () => ({ Component: (await import('../board/yields-page.tsx')).YieldsPage }),
+      },
       { path: '/board/:id', lazy: async () => ({ Component: (await import('../board/cut-page.tsx')).CutPage }) },
       {
         path: '/board/:id/steps',
         lazy: async () => ({ Component: (await import('../board/steps-page.tsx')).StepsPage }),
       },
       { path: '/larder', lazy: async () => ({ Component: (await import('../larder/larder-page.tsx')).LarderPage }) },
+      {
+        path: '/larder/store/:id',
+        lazy: async () => ({ Component: (await import('../larder/store-page.tsx')).StorePage }),
+      },
+      {
+        path: '/larder/season',
+        lazy: async () => ({ Component: (await import('../larder/season-page.tsx')).SeasonPage }),
+      },
+      {
+        path: '/larder/store/:id/count',
+        lazy: async () => ({ Component: (await import('../larder/count-page.tsx')).CountPage }),
+      },
       { path: '/larder/:id', lazy: async () => ({ Component: (await import('../larder/pack-page.tsx')).PackPage }) },
       { path: '/table', lazy: async () => ({ Component: (await import('../table/table-page.tsx')).TablePage }) },
       {

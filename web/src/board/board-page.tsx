@@ -284,6 +284,9 @@ export function BoardPage() {
             A stiff fish tears and leaves meat on the bone: usually 1 to 10 hours after death it sets in, and passes
             after a day or more on ice.
           </p>
+          <p>
+            <Link to="/board/yields">What it did to your own yields</Link>
+          </p>
         </aside>
       </div>
     </Page>

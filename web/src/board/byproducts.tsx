@@ -1,15 +1,17 @@
 import { massBalance, routeOf, stageName } from '@dagboek/core/cut';
 import { byproductCaution } from '@dagboek/core/harm';
-import { BYPRODUCT_USES, type CutState, foundOnCuts, weighingsOf } from '@dagboek/journal';
+import { BYPRODUCT_USES, type CutState, foundOnCuts, offalOf, weighingsOf } from '@dagboek/journal';
 import { useState } from 'react';
-import type { Species } from '../kit/catalogue.ts';
+import { type Species, useRules } from '../kit/catalogue.ts';
 import { FoundNote } from '../kit/found-note.tsx';
+import { useBook } from '../kit/journal/journal-context.tsx';
 import { FindForm } from './find-form.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Key } from '../kit/ui/key.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { useNow } from '../kit/use-now.ts';
 import { asTyped, sayGrams, typedAmount, units } from '../kit/units.ts';
 
 const PARTS = [
@@ -29,13 +31,34 @@ const PARTS = [
 /** What is to be known of where a part goes. */
 const USE_NOTES: Readonly<Partial<Record<(typeof BYPRODUCT_USES)[number], string>>> = {
   stock: 'Gills out and blood-stained parts cut off first, or it turns bitter and grey.',
-  'the water': 'Not in a harbour, off a bathing beach, in a lake, or where a rule forbids it.',
+  'the water': 'Not in a harbour, off a bathing beach or in a lake.',
   animals: 'No bones that were cooked, nothing salted, nothing of a fish that is not eaten.',
 };
+
+/** What the rules say of guts in the water: here as a prohibition, of other waters as a hint; without rules, to ask. */
+function OffalNote({ offal }: { offal: ReturnType<typeof offalOf> }) {
+  if (!offal) return <p className="hint">No rules are known of these waters: ask the local authority first.</p>;
+  return (
+    <>
+      {offal.here.map((r) => (
+        <p key={r.id} className="asks">
+          <b>Not here.</b> {r.sentence} <small>{r.source}</small>
+        </p>
+      ))}
+      {offal.elsewhere.map((r) => (
+        <p key={r.id} className="hint">
+          {r.sentence}
+        </p>
+      ))}
+    </>
+  );
+}
 
 /** Parts beside the meat: what, how much, what for; and what was found inside. */
 export function Byproducts({ cut, species }: { cut: CutState; species: Species | null }) {
   const { write } = useWrite();
+  const { book } = useBook();
+  const offal = offalOf(book, useRules(), cut.fish, useNow());
   const [what, setWhat] = useState('frame and head');
   const caution = byproductCaution(what, species);
   const [grams, setGrams] = useState('');
@@ -91,6 +114,7 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
         <Key onClick={() => void note()} name="Note it" />
       </div>
       {USE_NOTES[use] && <p className="hint">{USE_NOTES[use]}</p>}
+      {use === 'the water' && <OffalNote offal={offal} />}
       {caution && (
         <p className="asks" role="status">
           {caution}

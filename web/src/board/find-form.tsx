@@ -1,5 +1,5 @@
 import { findKind, FINDINGS, type FindingOf, sayFinding, whatFollows } from '@dagboek/core/cut';
-import type { CutState } from '@dagboek/journal';
+import { type CutState, findPictures } from '@dagboek/journal';
 import { useState } from 'react';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Chips, plain } from '../kit/ui/chips.tsx';
@@ -8,6 +8,8 @@ import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { degrees } from '../kit/units.ts';
+import { PictureRow } from '../kit/photos/picture-row.tsx';
+import { FindPhoto, type KeptPhoto } from './find-photo.tsx';
 
 /** What was found inside, of a kind from which something may follow: what follows is said before it is written. */
 export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void }) {
@@ -17,6 +19,7 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
   const [own, setOwn] = useState('');
   const [where, setWhere] = useState<string | null>(null);
   const [count, setCount] = useState('');
+  const [photo, setPhoto] = useState<KeptPhoto | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const kind = findKind(of)!;
   const what = own.trim() || is;
@@ -40,8 +43,10 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
       is: what,
       ...(kind.counted && n !== null && !isNone ? { count: n } : {}),
       ...(where && !isNone ? { where } : {}),
+      ...(photo ? { photo: photo.photo, width: photo.width, height: photo.height } : {}),
     });
     if (!r.ok) return setTrouble(r.why);
+    setPhoto(null);
     turn(of);
     onNoted?.();
   };
@@ -53,6 +58,7 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
           Noted: <b>{noted.join(', ')}</b>.
         </p>
       )}
+      <PictureRow label="Pictures of what was found" of={findPictures([cut])} />
       <Chips
         label="Found"
         hideLabel
@@ -70,7 +76,14 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
         <Chips label="Where" options={plain<string>(kind.where)} value={where} onChange={setWhere} />
       )}
       <div className="by-row">
-        {kind.counted && !isNone && <Quantity label="How many, if counted" whole value={count} onChange={setCount} />}
+        {kind.counted && !isNone && (
+          <Quantity
+            label="How many, if counted"
+            whole
+            value={count}
+            onChange={(v) => (setCount(v), setTrouble(null))}
+          />
+        )}
         {kind.own && (
           <div className="field grow">
             <label htmlFor="own-find">Something else</label>
@@ -83,6 +96,7 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
             />
           </div>
         )}
+        <FindPhoto kept={photo} onKept={setPhoto} />
         <Key onClick={() => void note()} name="Note the find" note={what ? sayFinding({ of, is: what }) : undefined} />
       </div>
       {(['bin', 'keeping', 'cooking', 'raw'] as const).map((k) => {

@@ -1,9 +1,11 @@
 import { schoolOf, WAYS } from '@dagboek/core/cut';
-import { waysOf } from '@dagboek/journal';
+import { offalOf, waysOf } from '@dagboek/journal';
 import { useState } from 'react';
+import { useRules } from '../kit/catalogue.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Chips, plain } from '../kit/ui/chips.tsx';
+import { useNow } from '../kit/use-now.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
 /** The house way where those who cut disagree: one choice each, with what speaks for it. */
@@ -12,6 +14,7 @@ export function HouseWays() {
   const { write } = useWrite();
   const [trouble, setTrouble] = useState<string | null>(null);
   const ways = waysOf(book);
+  const offal = offalOf(book, useRules(), [], useNow());
   const id = book.all('book')[0]?.id;
   if (!id) return null;
   const choose = async (of: (typeof WAYS)[number]['of'], is: string): Promise<void> => {
@@ -31,6 +34,12 @@ export function HouseWays() {
             onChange={(is) => void choose(w.of, is)}
           />
           <small>{schoolOf(ways, w.of).because}</small>
+          {w.of === 'guts' &&
+            [...(offal?.here ?? []), ...(offal?.elsewhere ?? [])].map((r) => (
+              <small key={r.id} className="caution">
+                {r.sentence}
+              </small>
+            ))}
         </div>
       ))}
       <Trouble says={trouble} />

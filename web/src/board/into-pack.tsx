@@ -1,6 +1,6 @@
 import { routeOf, WATER_ALLOWANCE } from '@dagboek/core/cut';
 import { packCautions } from '@dagboek/core/harm';
-import { keepUntil, type PackForm, type PackPlace, type Wrapping } from '@dagboek/core/larder';
+import { keepUntil, type PackForm, type Wrapping } from '@dagboek/core/larder';
 import { sayDate, stamp } from '@dagboek/core/time';
 import {
   type CutState,
@@ -11,7 +11,8 @@ import {
   nextPieces,
   packTrouble,
   packNumber,
-  PLACES,
+  storeOfPack,
+  storesOf,
   WRAPPINGS,
 } from '@dagboek/journal';
 import { useState } from 'react';
@@ -61,7 +62,10 @@ export function IntoPack({
   const last = packs.filter((p) => p.form !== 'stock').at(-1);
   const heads = Math.max(1, useCrew().members.length);
   const [typed, setTyped] = useState<string | null>(null);
-  const [place, setPlace] = useState<PackPlace>('fridge');
+  const stores = storesOf(book);
+  const [storeId, setStore] = useState<string | null>(null);
+  const store = stores.find((s) => s.id === storeId) ?? stores[0]!;
+  const { place } = store;
   const [wrapping, setWrapping] = useState<Wrapping | null>(null);
   const [kind, setKind] = useState<PackForm>(form);
   const [piecesText, setPieces] = useState('');
@@ -84,7 +88,7 @@ export function IntoPack({
   const typedPieces = typedNumber(piecesText);
   const count = typedPieces === null || Number.isNaN(typedPieces) ? usual : Math.max(1, Math.round(typedPieces));
   const what = `${species.name}, ${kind === 'stock' ? 'frames for stock' : kind === 'whole' ? (pieces > 1 ? `${pieces} whole` : 'whole') : kind === 'roe' ? 'roe' : `${count} ${count === 1 ? kind.replace(/s$/, '') : kind}`}`;
-  const store = async (): Promise<void> => {
+  const putBy = async (): Promise<void> => {
     const read = typedAmount('mass', grams, Math.round(left));
     if (!read || Number.isNaN(read.value))
       return setTrouble(`Give the weight of the pack, for example ${sayGrams(420)}.`);
@@ -100,6 +104,7 @@ export function IntoPack({
       pieces: count,
       wrapping: wrap,
       place,
+      ...(store.own ? { store: store.id } : {}),
       fish: [...cut.fish],
       cut: cut.id,
       ...asTyped({ massG: read }),
@@ -121,7 +126,7 @@ export function IntoPack({
               <b className="num">{packNumber(book, p)}</b> {p.what}
             </Link>
             <small>
-              {sayGrams(p.massG)}, {p.wrapping}, {p.places.at(-1)?.place}
+              {sayGrams(p.massG)}, {p.wrapping}, {storeOfPack(book, p).name}
             </small>
           </li>
         ))}
@@ -133,7 +138,12 @@ export function IntoPack({
       <div className="by-row">
         <Quantity label={`Pack ${number}`} amount="mass" value={grams} onChange={setTyped} />
         <Quantity label="Pieces" whole value={piecesText} onChange={setPieces} placeholder={String(usual)} />
-        <Chips label="Where" options={plain(PLACES)} value={place} onChange={setPlace} />
+        <Chips
+          label="Where"
+          options={stores.map((s) => ({ value: s.id, text: s.name }))}
+          value={store.id}
+          onChange={setStore}
+        />
         <Chips label="Wrapped in" options={plain(WRAPPINGS)} value={wrap} onChange={setWrapping} />
         <div className="field">
           <label htmlFor="form">Form</label>
@@ -163,7 +173,7 @@ export function IntoPack({
           act={cut.stages.trimmed !== undefined && !done}
           name="Packed"
           note={`writes pack ${number}`}
-          onClick={() => void store()}
+          onClick={() => void putBy()}
         />
         {last && (
           <KeyLink to={`/table/new?pack=${last.id}`} name="To the table" note={`with pack ${packNumber(book, last)}`} />

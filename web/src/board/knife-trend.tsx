@@ -89,6 +89,11 @@ export function KnifeTrend({ by, species }: { by: string; species: Species | nul
           </p>
         </>
       )}
+      {species && (
+        <p>
+          <Link to={`/board/yields?kind=${species.id}`}>What stiffness, season and size did</Link>
+        </p>
+      )}
       {knife.best && species && (
         <p>
           Best on {inSentence(species.name)}: <b>{percent(knife.best.share)}</b>,{' '}

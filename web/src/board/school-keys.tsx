@@ -1,37 +1,42 @@
-import { type CutStep, schoolOf, wayOf } from '@dagboek/core/cut';
-import { type CutState, waysOf } from '@dagboek/journal';
+import type { CutStep } from '@dagboek/core/cut';
+import { type CutState, offalOf, schoolsAt } from '@dagboek/journal';
+import { useRules } from '../kit/catalogue.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Key } from '../kit/ui/key.tsx';
+import { useNow } from '../kit/use-now.ts';
 
-/** How a step is done by the house, and the other schools one tap away, each with what speaks for it. */
+/** How a step is done by the house, and the other schools one tap away, each with what speaks for it and what a rule forbids. */
 export function SchoolKeys({ cut, step }: { cut: CutState; step: CutStep }) {
   const { book } = useBook();
   const { write } = useWrite();
-  const way = step.way && wayOf(step.way);
+  const rules = useRules();
+  const offal = offalOf(book, rules, cut.fish, useNow());
   const of = step.way;
-  if (!way || !of) return null;
-  const now = schoolOf(waysOf(book, cut), of);
-  const house = schoolOf(waysOf(book), of);
+  const schools = of && schoolsAt(book, cut, of, offal);
+  if (!schools) return null;
   return (
     <details className="schools">
       <summary>
-        {way.ask}: <b>{now.is}</b>
-        {now.is !== house.is ? ', against the house way' : ''}
+        {schools.ask}: <b>{schools.now.is}</b>
+        {schools.against ? ', against the house way' : ''}
       </summary>
-      <p>{now.because}</p>
+      <p>{schools.now.because}</p>
+      {schools.forbidden.map((says) => (
+        <p key={says} className="caution">
+          {says}
+        </p>
+      ))}
       <div className="keys">
-        {way.schools
-          .filter((s) => s.is !== now.is)
-          .map((s) => (
-            <Key
-              key={s.is}
-              small
-              name={`This time: ${s.is}`}
-              note={s.because}
-              onClick={() => void write('cut.way', cut.id, { of, is: s.is })}
-            />
-          ))}
+        {schools.others.map((s) => (
+          <Key
+            key={s.is}
+            small
+            name={`This time: ${s.is}`}
+            note={s.because}
+            onClick={() => void write('cut.way', cut.id, { of, is: s.is })}
+          />
+        ))}
       </div>
     </details>
   );

@@ -151,7 +151,7 @@ function Step({
   const weighsNow = isNext && step.weigh !== undefined;
   const noteIt = async (): Promise<void> => {
     if (!isNext) return go(i + 1);
-    if (weighsNow && weighing.value.trim() !== '') {
+    if (weighsNow && !weighing.empty) {
       if (await weighing.weigh()) go(steps.length);
       return;
     }
@@ -287,12 +287,12 @@ function Step({
         />
         <DeckKey
           act={isNext}
-          name={!isNext ? 'On' : weighsNow && weighing.value.trim() === '' ? 'Not weighed' : step.name}
+          name={!isNext ? 'On' : weighsNow && weighing.empty ? 'Not weighed' : step.name}
           note={
             !isNext
               ? 'was done'
               : weighsNow
-                ? weighing.value.trim() === ''
+                ? weighing.empty
                   ? 'goes on without it'
                   : weighing.asked
                     ? 'writes it as it stands'

@@ -1,6 +1,6 @@
 import { routeOf } from '@dagboek/core/cut';
 import { type FigureSpec, steakPlan, type SteakPlan } from '@dagboek/figure';
-import { type CutState, longestOf, type OnTheBoard } from '@dagboek/journal';
+import { type CutState, lengthOnBoard, type OnTheBoard } from '@dagboek/journal';
 import { useMemo } from 'react';
 import type { Species } from '../kit/catalogue.ts';
 import { useKept } from '../kit/use-kept.ts';
@@ -16,9 +16,11 @@ export function useSteaks(
 ): { plan: SteakPlan; thickMm: number; setThickMm: (mm: number) => void; u: number } | null {
   const [thickMm, setThickMm] = useKept('board.steak-mm', USUAL_MM);
   const figure = species?.figure as FigureSpec | undefined;
-  const lengthMm = longestOf(lies.fish);
   const all = cut.stages.gutted?.massG ?? cut.stages.round?.massG ?? lies.knownG;
   const massG = all === null ? null : all / Math.max(1, lies.count);
+  // The whole weight tells the length; gutted it would seem a shorter fish.
+  const whole = cut.stages.round?.massG ?? lies.knownG;
+  const lengthMm = lengthOnBoard(lies.fish, species, whole === null ? null : whole / Math.max(1, lies.count));
   const isSteaks = routeOf(cut.route).form === 'steaks';
   const plan = useMemo(
     () =>

@@ -1,9 +1,27 @@
 import type { StageOf } from '@dagboek/core/cut';
-import { type CutState, judgeWeighing } from '@dagboek/journal';
+import { type CutState, judgeWeighing, severalPieces } from '@dagboek/journal';
 import { useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
+import { useKept } from '../kit/use-kept.ts';
 import { asTyped, inField, sayGrams, typedAmount, units } from '../kit/units.ts';
+
+/** Pieces that were laid on the scale and not written yet, g; they survive a reload, and go when the weighing is written. */
+function useLaid(cut: string, stage: string): [readonly number[], (laid: readonly number[]) => void] {
+  const [all, setAll] = useKept<Readonly<Record<string, readonly number[]>>>('on-the-scale', {});
+  const key = `${cut} ${stage}`;
+  return [
+    all[key] ?? [],
+    (laid) =>
+      setAll(
+        Object.fromEntries([
+          ...Object.entries(all).filter(([k]) => k !== key),
+          ...(laid.length > 0 ? [[key, laid] as const] : []),
+        ]),
+      ),
+  ];
+}
 
 /** One weighing of a cut: what stands in its field, what is said of it, and the writing of it. */
 export function useWeighing(
@@ -14,23 +32,43 @@ export function useWeighing(
   known: number | null,
 ) {
   const { write } = useWrite();
+  const { book } = useBook();
   const suggested = stage === 'round' ? known : null;
   const [asked, setAsked] = useState<string | null>(null);
   const [value, setValue] = useState(suggested ? inField('mass', Math.round(suggested)) : '');
   const [error, setError] = useState<string | null>(null);
+  const [laid, setLaid] = useLaid(cut.id, stage);
   const set = (v: string): void => {
     setValue(v);
     setError(null);
     setAsked(null);
   };
+  const sum = laid.reduce((g, x) => g + x, 0);
+  const readValue = (): ReturnType<typeof typedAmount> => {
+    // What is typed for one of several pieces is no reading of the weight that was suggested for all.
+    const read = typedAmount('mass', value, suggested === null || laid.length > 0 ? undefined : Math.round(suggested));
+    if (read && !Number.isNaN(read.value)) return read;
+    setError(`Give the weight, for example ${sayGrams(668)}.`);
+    return null;
+  };
+  /** Keeps what is in the field as one piece of several, and empties the field for the next. */
+  const lay = (): void => {
+    const read = readValue();
+    if (!read) return;
+    if (!(read.value >= 1)) return setError('A weight is more than 0.');
+    const judged = judgeWeighing(cut, species, stage, sum + read.value, known, units);
+    if (judged && 'cannot' in judged) return setError(judged.cannot);
+    if (laid.length >= 59) return setError('At most 60 pieces go into one weighing.');
+    setLaid([...laid, read.value]);
+    set('');
+  };
   /** Whether it was written. */
   const weigh = async (): Promise<boolean> => {
-    const read = typedAmount('mass', value, suggested === null ? undefined : Math.round(suggested));
-    if (!read || Number.isNaN(read.value)) {
-      setError(`Give the weight, for example ${sayGrams(668)}.`);
-      return false;
-    }
-    const massG = read.value;
+    const all = laid.length > 0 && value.trim() === '';
+    const read = all ? { value: 0, typed: null, named: false } : readValue();
+    if (!read) return false;
+    const pieces = laid.length === 0 ? [] : all ? laid : [...laid, read.value];
+    const massG = sum + read.value;
     const judged = judgeWeighing(cut, species, stage, massG, known, units);
     if (judged && 'cannot' in judged) {
       setError(judged.cannot);
@@ -40,10 +78,28 @@ export function useWeighing(
       setAsked(judged.asks);
       return false;
     }
-    const r = await write('cut.weighed', cut.id, { stage, massG, ...asTyped({ massG: read }) });
+    const r = await write('cut.weighed', cut.id, {
+      stage,
+      massG,
+      ...(pieces.length > 1 ? { pieces: [...pieces] } : asTyped({ massG: read })),
+    });
     if (!r.ok) setError(r.why);
+    else setLaid([]);
     return r.ok;
   };
-  return { value, set, error, asked, weigh, suggested };
+  return {
+    value,
+    set,
+    error,
+    asked,
+    weigh,
+    suggested,
+    several: severalPieces(book, cut, stage),
+    laid,
+    lay,
+    sum,
+    empty: value.trim() === '' && laid.length === 0,
+    unlay: () => setLaid(laid.slice(0, -1)),
+  };
 }
 export type WeighingInHand = ReturnType<typeof useWeighing>;

@@ -6,6 +6,7 @@ import { percent, plural } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
 import { useWidth } from '../kit/use-width.ts';
+import { QUARTERS } from './quarters.ts';
 
 type By = 'person' | 'species' | 'season';
 const BY: { value: By; text: string }[] = [
@@ -24,7 +25,6 @@ const PARTS = [
   { of: 'waste', word: 'thrown away', fill: 'var(--ink-3)' },
   { of: 'lost', word: 'weighed nowhere', fill: 'var(--paper)' },
 ] as const;
-const QUARTERS = ['', 'Jan to March', 'April to June', 'July to Sept', 'Oct to Dec'];
 
 const say = (s: UsedShare): string =>
   PARTS.filter((p) => s[p.of] >= 0.005)

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { Key } from '../kit/ui/key.tsx';
+import { Key, LineKey } from '../kit/ui/key.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
-import { inField } from '../kit/units.ts';
+import { inField, sayGrams } from '../kit/units.ts';
 import { lazySoon } from '../kit/lazy-soon.tsx';
 import type { WeighingInHand } from './use-weighing.ts';
 
@@ -41,6 +41,13 @@ export function WeighField({
         onEnter={onEnter}
       />
       {aboutG !== null && <Key small name="From the scale" onClick={() => setScale(true)} />}
+      {weighing.several && <Key small name="And the next piece" note="one at a time" onClick={weighing.lay} />}
+      {weighing.laid.length > 0 && (
+        <p className="laid" role="status">
+          {weighing.laid.map((g) => sayGrams(g)).join(' + ')} = <b>{sayGrams(weighing.sum)}</b> so far.{' '}
+          <LineKey onClick={weighing.unlay}>Take the last one off</LineKey>
+        </p>
+      )}
       {hint && <p className="hint">{hint}</p>}
       {scale && aboutG !== null && (
         <ScaleDialog

@@ -103,6 +103,7 @@ export function WeighingEntry({
       <div className="keys foot-keys">
         <DeckKey
           act
+          again={weighing.asked}
           name={`${stage.short ?? stage.name} weighed`}
           note={weighing.asked ? 'writes it as it stands' : 'writes the weight'}
           onClick={() => void weighing.weigh()}

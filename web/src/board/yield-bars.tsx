@@ -1,6 +1,7 @@
 import { isOnTheBone, massBalance, routeOf, stagesOf } from '@dagboek/core/cut';
 import { PLATE_G } from '@dagboek/core/plates';
-import { againstExpected, bracketsOf, type CutState, weighingsOf } from '@dagboek/journal';
+import { againstExpected, bracketsOf, type CutState, sidesOfCut, weighingsOf } from '@dagboek/journal';
+import { useBook } from '../kit/journal/journal-context.tsx';
 import { percent } from '../kit/format.ts';
 import type { Species } from '../kit/catalogue.ts';
 import { useWidth } from '../kit/use-width.ts';
@@ -16,6 +17,7 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
   const route = routeOf(cut.route);
   const onBone = isOnTheBone(route);
   const judged = againstExpected(cut);
+  const sides = sidesOfCut(useBook().book, cut);
   const written = cut.expected.length > 0 ? Math.max(...cut.expected.map((e) => e.n)) : null;
   const x = (g: number): number => (g / top) * (width - 4) + 2;
   return (
@@ -82,6 +84,14 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
           {balance.unaccountedG !== null
             ? ` ${sayGrams(balance.unaccountedG)} are guts, frame, skin and drip not weighed.`
             : ''}
+        </p>
+      )}
+      {sides && (
+        <p>
+          First side {sayGrams(sides.firstG)}, second {sayGrams(sides.secondG)}:{' '}
+          {sides.lighter
+            ? `${sayGrams(Math.abs(sides.firstG - sides.secondG))} more stayed on the frame under the ${sides.lighter}.`
+            : 'as good as alike.'}
         </p>
       )}
       {judged && Math.abs(judged.offG) >= 5 && (

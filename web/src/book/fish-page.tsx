@@ -5,6 +5,7 @@ import {
   type CutState,
   doubtsOf,
   earlierLengths,
+  findPictures,
   fishNumbers,
   type FishState,
   coreTemperatureOf,
@@ -32,7 +33,7 @@ import { FoundNote } from '../kit/found-note.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { meanMark } from '../kit/mean-mark.ts';
 import { Page, Row } from '../kit/page.tsx';
-import { Photo } from '../kit/photos/photos.tsx';
+import { PictureRow } from '../kit/photos/picture-row.tsx';
 import { PlatesRow } from '../kit/plates-row.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useWidth } from '../kit/use-width.ts';
@@ -270,19 +271,12 @@ function Fish({ fish }: { fish: FishState }) {
   );
 }
 
-/** Its pictures; each opens large. */
+/** Its pictures, and those of what was found in it; each opens large. */
 function Pictures({ fish, name }: { fish: FishState; name: string }) {
   const { time } = useFormat();
-  if (fish.pictures.length === 0) return null;
-  return (
-    <ul className="pictures" aria-label="Pictures">
-      {fish.pictures.map((p) => (
-        <li key={p.photo + p.at}>
-          <Photo hash={p.photo} alt={`${name}, picture of ${time(p.at)}`} />
-        </li>
-      ))}
-    </ul>
-  );
+  const { book } = useBook();
+  const own = fish.pictures.map((p) => ({ photo: p.photo, of: `${name}, picture of ${time(p.at)}` }));
+  return <PictureRow label="Pictures" of={[...own, ...findPictures(book.naming('cut', fish.id))]} />;
 }
 
 /** What was seen on it when it was named. */

@@ -6,17 +6,9 @@ import { Chips } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { useProbe } from '../kit/use-probe.ts';
+import { ProbeReading } from '../kit/probe-reading.tsx';
 import { amountTrouble, asTyped, sayTemperature, typedAmount } from '../kit/units.ts';
 
-const WORDS = {
-  lost: 'No reading. Is it switched on?',
-  settles: 'It is still settling: leave it in.',
-  settled: 'Settled.',
-  jumps: 'It jumps: push it in again, and see to its plug. Not taken.',
-  stuck: 'It says the same to the last digit: it hangs. Switch it off and on. Not taken.',
-  'out of range': 'Nothing here is so warm or so cold: it is broken. Not taken.',
-} as const;
 type Into = 'fish' | 'box';
 
 /** A thermometer in a fish or among the ice: the reading sets the box right, and says by how much it was off. Typed where there is none. */
@@ -69,37 +61,12 @@ export function ProbeDialog({
           : 'Between the fish, not against the wall.'}{' '}
         Reckoned at {sayTemperature(Math.round(reckonedC * 10) / 10)}.
       </p>
-      <Reading key={into} aboutC={reckonedC} onTake={(c) => void put(c)} />
+      <ProbeReading key={into} aboutC={reckonedC} onTake={(c) => void put(c)} />
       <div className="measure-row">
         <Quantity label="Or typed" amount="temperature" value={typed} onChange={setTyped} onEnter={take} />
         <DeckKey name="Read" note="as it was typed" onClick={take} />
       </div>
       <Trouble says={trouble} />
     </Dialog>
-  );
-}
-
-/** What the thermometer reads, and the key that takes it once it has settled. */
-function Reading({ aboutC, onTake }: { aboutC: number; onTake: (c: number) => void }) {
-  const [go, setGo] = useState(0);
-  const probe = useProbe(true, aboutC, go);
-  const c = 'c' in probe ? Math.round(probe.c * 10) / 10 : null;
-  return (
-    <>
-      <p className="scale-reading">
-        <span className="num">{c === null ? '–' : sayTemperature(c)}</span>
-        {probe.simulated && <small>simulated thermometer</small>}
-      </p>
-      <p role="status">{WORDS[probe.state]}</p>
-      <div className="keys">
-        <DeckKey
-          act
-          name={probe.state === 'settled' && c !== null ? `Take ${sayTemperature(c)}` : 'Take it'}
-          waits={probe.state === 'settled' ? undefined : 'when it has settled'}
-          onClick={() => c !== null && onTake(c)}
-        />
-        <DeckKey name="Off and on" note="begins to read anew" onClick={() => setGo(go + 1)} />
-      </div>
-    </>
   );
 }

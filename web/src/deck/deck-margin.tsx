@@ -18,7 +18,7 @@ import { useBook, useBookValue } from '../kit/journal/journal-context.tsx';
 import { BagBoxes, PlatesRow } from '../kit/plates-row.tsx';
 import { orNames } from '../kit/names-in-text.ts';
 import { Chips, plain } from '../kit/ui/chips.tsx';
-import { useHabit, useKept } from '../kit/use-kept.ts';
+import { useHabit } from '../kit/use-kept.ts';
 import { useNow } from '../kit/use-now.ts';
 import { Reports } from './reports.tsx';
 import { sayGrams, sayMass, sayVolume } from '../kit/units.ts';
@@ -152,15 +152,14 @@ function Tonight({ trip, dinner: { kept, withThis } }: { trip: TripState; dinner
 
 /** As much as the freezer takes. */
 function Freezer({ dinner: { kept, withThis } }: { dinner: Dinner }) {
-  const [litres] = useKept('freezer-litres', 0);
-  const room = useBookValue((book) => freezerRoom(book, litres), sameRoom);
-  if (litres <= 0)
+  const room = useBookValue(freezerRoom, sameRoom);
+  if (!room)
     return (
       <>
         <h2>Room in the freezer?</h2>
         <p>
           <Aboard kept={kept} />
-          How large the freezer is stands under <Link to="/all#freezer">All, The freezer</Link>.
+          How large it is nobody said yet: <Link to="/larder/store/freezer">name your freezer, and what it holds</Link>.
         </p>
       </>
     );
@@ -178,8 +177,8 @@ function Freezer({ dinner: { kept, withThis } }: { dinner: Dinner }) {
       </p>
       <p>
         <Aboard kept={kept} />
-        {plural(room.packs, 'pack')} of {sayMass(room.heldG)} in the {sayVolume(litres)} freezer leave room for about{' '}
-        {sayMass(room.freeG)}.{' '}
+        {plural(room.packs, 'pack')} of {sayMass(room.heldG)} in {sayVolume(room.litres)} of freezer leave room for
+        about {sayMass(room.freeG)}.{' '}
         {kept.lowG >= room.freeG && kept.meatG > 0 ? (
           <b>What is aboard fills it: let the next ones go.</b>
         ) : withThis && left > 0 ? (
@@ -192,4 +191,5 @@ function Freezer({ dinner: { kept, withThis } }: { dinner: Dinner }) {
   );
 }
 
-const sameRoom = (a: FreezerRoom, b: FreezerRoom): boolean => a.freeG === b.freeG && a.packs === b.packs;
+const sameRoom = (a: FreezerRoom | null, b: FreezerRoom | null): boolean =>
+  a?.freeG === b?.freeG && a?.packs === b?.packs && a?.litres === b?.litres;

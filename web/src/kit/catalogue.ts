@@ -105,10 +105,11 @@ export function useNames(): Names {
 }
 
 const namesOf = (book: Book, byId: Catalogue['byId'], rules: RulePack | null): Names =>
-  book.reckoned('names', ['member', 'box'], [byId, rules], () => ({
+  book.reckoned('names', ['member', 'box', 'store'], [byId, rules], () => ({
     units,
     member: (id) => book.getAny('member', id)?.name ?? 'someone',
     species: (id) => byId(id)?.name ?? id.replace(/-/g, ' '),
     box: (id) => book.getAny('box', id)?.name ?? 'a box',
+    store: (id) => book.getAny('store', id)?.name ?? 'a store',
     zone: (id) => rules?.zones.find((z) => z.id === id)?.name ?? id.replace(/-/g, ' '),
   }));

@@ -9,6 +9,7 @@ export function DeckKey({
   name,
   note,
   waits,
+  again,
   ...rest
 }: {
   act?: boolean;
@@ -16,8 +17,10 @@ export function DeckKey({
   name: string;
   note?: string | undefined;
   waits?: string | undefined;
+  /** Whenever it is another it takes no tap for a moment, as if it had just appeared: where the same key comes to mean something else. */
+  again?: unknown;
 } & Omit<ButtonHTMLAttributes<HTMLButtonElement>, 'name' | 'children' | 'className'>) {
-  const settled = useSettled();
+  const settled = useSettled(again);
   if (waits)
     return <Key className=" waits" aria-disabled="true" onClick={(e) => e.preventDefault()} name={name} note={waits} />;
   return <Key act={act} className={settlingClass(settled)} mark={mark} name={name} note={note} {...rest} />;

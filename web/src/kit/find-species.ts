@@ -1,5 +1,5 @@
 import type { Species } from '@dagboek/catalogue';
-import Fuse from 'fuse.js';
+import Fuse from 'fuse.js/basic';
 
 /** A species found, with the name that was meant when it is not the one shown. */
 export interface Found {

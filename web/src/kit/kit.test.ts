@@ -40,7 +40,7 @@ describe('slots of the custody line', () => {
 describe('correcting facts', () => {
   test('every kind that a person writes can be corrected, but striking and what has no facts', () => {
     const bare = Object.keys(KINDS).filter((k) => fieldsOf(k).length === 0);
-    // A picture is taken anew, a species or a pack of rules read anew, a rule taken over by another, a way chosen anew, a step struck.
+    // A picture is taken anew, a species or a pack of rules read anew, a rule taken over by another, a way chosen anew, a step struck, a chore done or not.
     expect(bare.sort()).toEqual([
       'book.way',
       'box.retired',
@@ -49,9 +49,13 @@ describe('correcting facts', () => {
       'fish.pictured',
       'log.struck',
       'member.left',
+      'pack.tended',
       'rule.set',
       'rules.added',
       'species.added',
+      'store.counted',
+      'store.retired',
+      'store.tended',
     ]);
     expect(fieldsOf('fish.sung')).toEqual([]);
   });

@@ -1,8 +1,7 @@
-import { type HeldPack, isNotToEat, packsHeld, packTone } from '@dagboek/journal';
+import { type HeldPack, isNotToEat, packsHeld, sayPressing, shelvesOf, type Store, storeNow } from '@dagboek/journal';
 import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time';
 import { Link, useNavigate } from 'react-router';
 import { useCatalogue } from '../kit/catalogue.ts';
-import { TONE_WORD } from '../kit/custody/slots.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
 import { plural, useFormat } from '../kit/format.ts';
@@ -15,9 +14,14 @@ import { type Axis, KeepingHead, KeepingLine } from './keeping-line.tsx';
 import { FREEZING_FOR_RAW } from '@dagboek/core/harm';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { degrees, massParts } from '../kit/units.ts';
+import { sayStoreNow } from './say-store.ts';
+import { CalendarKey, Chores } from './chores.tsx';
+import { StoresList } from './stores-list.tsx';
 
 const FRIDGE: Axis = { from: -4, to: 5 };
 const FREEZER: Axis = { from: -110, to: 240 };
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** What is kept, in the order in which to eat it. */
 export function LarderPage() {
@@ -30,8 +34,7 @@ export function LarderPage() {
   const held = packsHeld(book, byId, day, now);
   const notToEat = held.filter(isNotToEat);
   const edible = held.filter((h) => !isNotToEat(h));
-  const fridge = held.filter((h) => h.place === 'fridge');
-  const freezer = held.filter((h) => h.place === 'freezer');
+  const shelves = shelvesOf(book, held);
   const first = edible.find((h) => today <= h.keeps.authority) ?? edible[0];
   const total = edible.filter((h) => h.pack.form !== 'stock').reduce((g, h) => g + h.leftG, 0);
   const past = edible.filter((h) => today > h.keeps.authority);
@@ -62,28 +65,20 @@ export function LarderPage() {
               <HistamineNote of={`Pack ${h.number}, ${h.pack.what}`} clock={h.histamine} />
             </Row>
           ))}
-          {fridge.length > 0 && (
+          <Chores held={held} />
+          {shelves.map(({ store, packs }) => (
             <Shelf
-              name="Fridge"
-              unit="days"
-              axis={FRIDGE}
-              packs={fridge}
+              key={store.id}
+              store={store}
+              state={sayStoreNow(storeNow(book, store, now))}
+              unit={store.place === 'freezer' ? 'months' : 'days'}
+              axis={store.place === 'freezer' ? FREEZER : FRIDGE}
+              packs={packs}
               today={today}
               figureOf={(id) => all.find((s) => s.id === id) ?? null}
               first={first}
             />
-          )}
-          {freezer.length > 0 && (
-            <Shelf
-              name="Freezer"
-              unit="months"
-              axis={FREEZER}
-              packs={freezer}
-              today={today}
-              figureOf={(id) => all.find((s) => s.id === id) ?? null}
-              first={first}
-            />
-          )}
+          ))}
           {held.length > 0 && (
             <Row className="pad legend-row">
               <ul className="legend">
@@ -140,6 +135,11 @@ export function LarderPage() {
               />
             </div>
           )}
+          <StoresList />
+          {held.length > 0 && <CalendarKey held={held} />}
+          <p>
+            <Link to="/larder/season">The year: caught, eaten, given, thrown out</Link>
+          </p>
           <h2 className="ruled">Raw?</h2>
           <p>
             Nothing here is marked safe to eat raw. Freezing that makes it safer counts from a cold core:{' '}
@@ -152,7 +152,8 @@ export function LarderPage() {
 }
 
 function Shelf({
-  name,
+  store,
+  state,
   unit,
   axis,
   packs,
@@ -160,7 +161,9 @@ function Shelf({
   figureOf,
   first,
 }: {
-  name: string;
+  store: Store;
+  /** How cold it is there. */
+  state: string;
   unit: 'days' | 'months';
   axis: Axis;
   packs: readonly HeldPack[];
@@ -169,11 +172,14 @@ function Shelf({
   first: HeldPack | undefined;
 }) {
   return (
-    <section aria-label={name}>
+    <section aria-label={capital(store.name)}>
       <Row className="shelf-head">
         <div className="pack-grid head">
           <h2>
-            {name} <small>{unit === 'days' ? 'day by day' : 'month by month'}</small>
+            <Link to={`/larder/store/${store.id}`}>{capital(store.name)}</Link>{' '}
+            <small>
+              {state}; {unit === 'days' ? 'day by day' : 'month by month'}
+            </small>
           </h2>
           <KeepingHead axis={axis} today={today} unit={unit} />
         </div>
@@ -182,7 +188,7 @@ function Shelf({
         {(h) => {
           const s = figureOf(h.pack.species);
           const [n, u] = massParts(h.leftG);
-          const tone = packTone(h, today);
+          const pressing = sayPressing(h, today);
           return (
             <Row
               className={`line pack-line${h === first ? ' first' : ''}`}
@@ -203,17 +209,13 @@ function Shelf({
                 <span className="name">
                   {h.pack.what}
                   <small>
+                    {h.pieces !== null && h.pack.pieces !== null && h.pieces < h.pack.pieces
+                      ? `${h.pieces} of ${h.pack.pieces} left; `
+                      : ''}
                     {h === first ? <b>Eat first. </b> : null}
-                    {isNotToEat(h) ? (
-                      <b className="not-to-eat">
-                        {h.histamine?.state === 'over' ? 'do not eat: histamine; ' : 'do not eat; '}
-                      </b>
-                    ) : tone === 'past' || tone === 'use' ? (
-                      `${TONE_WORD[tone]}; `
-                    ) : (
-                      ''
+                    {pressing && (
+                      <>{pressing.grave ? <b className="not-to-eat">{pressing.says}; </b> : `${pressing.says}; `}</>
                     )}
-                    {h.thawed ? 'thawed, ' : ''}
                     {h.pack.wrapping}
                   </small>
                 </span>

@@ -1,5 +1,17 @@
 import { doneToMeat } from '@dagboek/core/cut';
-import { custodyOf, foundInPack, heldPack, isNotToEat, packLeft, packNumber } from '@dagboek/journal';
+import { REFROZEN, thawedByItself, whyUntil } from '@dagboek/core/larder';
+import {
+  custodyOf,
+  cutsOfPack,
+  foundInPack,
+  type HeldPack,
+  heldPack,
+  isNotToEat,
+  mergeable,
+  packLeft,
+  packNumber,
+  storeOfPack,
+} from '@dagboek/journal';
 import { sayDate, sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -20,7 +32,11 @@ import { StruckBanner } from '../kit/struck-banner.tsx';
 import { FoundNote } from '../kit/found-note.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { degrees, massParts, sayMass } from '../kit/units.ts';
+import { degrees, massParts, sayMass, units } from '../kit/units.ts';
+import { MergeDialog, TakeDialog, WeighDialog } from './pack-dialogs.tsx';
+import { MoveKeys } from './move-keys.tsx';
+import { RawClockSection } from './raw-clock.tsx';
+import { storeName } from './say-store.ts';
 
 /** One pack: what, from which fish, until when; moved, cooked or thrown away. */
 export function PackPage() {
@@ -29,36 +45,30 @@ export function PackPage() {
   const { byId } = useCatalogue();
   const names = useNames();
   const navigate = useNavigate();
-  const { write } = useWrite();
   const { day, time, shortDay, zone } = useFormat();
   const now = useNow(60_000);
-  const [throwing, setThrowing] = useState(false);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const [open, setOpen] = useState<'take' | 'weigh' | 'merge' | 'throw' | null>(null);
   const pack = book.getAny('pack', id);
   if (!pack) return <MissingPage />;
   const species = byId(pack.species);
   const number = packNumber(book, pack);
-  const { leftG, eatenG } = packLeft(book, pack);
+  const { leftG, eatenG, takenG, splitG, pieces } = packLeft(book, pack);
   const held = heldPack(book, pack, byId, day, now);
   const found = foundInPack(book, pack);
-  const made = doneToMeat(book.getAny('cut', pack.cut)?.steps.map((s) => s.step) ?? []);
-  const place = pack.places.at(-1)?.place;
+  const made = doneToMeat(cutsOfPack(book, pack).flatMap((c) => c.steps.map((x) => x.step)));
+  const store = storeOfPack(book, pack);
   const today = day(stamp(now, zone));
   const meals = book.naming('meal', id);
   const cut = book.get('cut', pack.cut);
   const from = book.get('meal', pack.meal);
   const [n, u] = massParts(leftG);
-  const move = async (to: 'fridge' | 'freezer'): Promise<void> => {
-    const r = await write('pack.moved', pack.id, { place: to });
-    setTrouble(r.ok ? null : r.why);
-  };
   return (
     <Page
       title={`Pack ${number}`}
       first={{ label: 'Pack', value: number }}
       cells={[
         { label: 'What', value: pack.what },
-        { label: 'Where', value: pack.discarded ? 'thrown away' : leftG < 1 ? 'eaten' : (place ?? '') },
+        { label: 'Where', value: pack.discarded ? 'thrown away' : leftG < 1 ? 'eaten' : store.name },
         { label: 'Since', value: sayDay(day(pack.storedAt)) },
       ]}
     >
@@ -76,7 +86,13 @@ export function PackPage() {
                 <u>{u}</u>
               </span>{' '}
               left of {sayMass(pack.massG)}
-              {eatenG > 0 ? `, ${sayMass(eatenG)} eaten` : ''}.{' '}
+              {eatenG > 0 ? `, ${sayMass(eatenG)} eaten` : ''}
+              {splitG > 0 ? `, ${sayMass(splitG)} in packs of their own` : ''}
+              {takenG > 0 ? `, ${sayMass(takenG)} taken out` : ''}
+              {pieces !== null && pieces !== pack.pieces && leftG >= 1
+                ? `; ${pieces} of ${pack.pieces ?? pieces} pieces`
+                : ''}
+              .{' '}
               {pack.wrapping === 'cloth'
                 ? 'In a dry cloth'
                 : pack.wrapping === 'vacuum'
@@ -100,6 +116,8 @@ export function PackPage() {
                 )}
               </p>
             )}
+            {held?.thawedInStore && <ThawedByItself thawed={held.thawedInStore} />}
+            {held?.refrozen && <p className="caution">{REFROZEN}</p>}
             {made.length > 0 && <p className="lead">Noted on the board: {made.join(', ')}.</p>}
             <FoundNote of={`Pack ${number}`} found={found} />
             {packCautions({
@@ -116,7 +134,7 @@ export function PackPage() {
                 {e}
               </p>
             ))}
-            <Trouble says={trouble} />
+            {held && !isNotToEat(held) && <WhyTheseDays held={held} />}
             {held && (
               <div className="keys">
                 {!isNotToEat(held) && (
@@ -127,18 +145,13 @@ export function PackPage() {
                     onClick={() => void navigate(`/table/new?pack=${pack.id}`)}
                   />
                 )}
-                {place === 'freezer' ? (
-                  <DeckKey name="To the fridge" note="thaw it overnight" onClick={() => void move('fridge')} />
-                ) : (
-                  <DeckKey
-                    name="To the freezer"
-                    {...(held.thawed
-                      ? { waits: 'thawed once already: cook it first' }
-                      : { note: 'the sooner the better' })}
-                    onClick={() => void move('freezer')}
-                  />
+                <MoveKeys pack={pack} held={held} />
+                <DeckKey name="Take some out" note="into a pack, or away" onClick={() => setOpen('take')} />
+                <DeckKey name="Weigh again" note={`by the book ${sayMass(leftG)}`} onClick={() => setOpen('weigh')} />
+                {mergeable(book, pack, byId, now).length > 0 && (
+                  <DeckKey name="Put together" note="with another of its kind" onClick={() => setOpen('merge')} />
                 )}
-                <DeckKey name="Throw away" note="and note why" onClick={() => setThrowing(true)} />
+                <DeckKey name="Throw away" note="and note why" onClick={() => setOpen('throw')} />
               </div>
             )}
           </Row>
@@ -181,7 +194,24 @@ export function PackPage() {
               </p>
             </>
           )}
-          <h2 className={cut || from ? 'ruled' : undefined}>Meals from it</h2>
+          {held && !isNotToEat(held) && <RawClockSection pack={pack} now={now} />}
+          {pack.from.length > 0 && (
+            <>
+              <h2 className="ruled">Made out of</h2>
+              <ul className="plain-list">
+                {pack.from.map((f) => {
+                  const p = book.getAny('pack', f.pack);
+                  return (
+                    <li key={f.pack}>
+                      <Link to={`/larder/${f.pack}`}>{p ? `Pack ${packNumber(book, p)}, ${p.what}` : 'a pack'}</Link>
+                      <small>{sayMass(f.massG)} of it</small>
+                    </li>
+                  );
+                })}
+              </ul>
+            </>
+          )}
+          <h2 className="ruled">Meals from it</h2>
           {meals.length === 0 && <p>None yet.</p>}
           <ul className="plain-list">
             {meals.map((m) => (
@@ -195,8 +225,40 @@ export function PackPage() {
           </ul>
         </aside>
       </div>
-      {throwing && <ThrowDialog packId={pack.id} onClose={() => setThrowing(false)} />}
+      {open === 'throw' && <ThrowDialog packId={pack.id} onClose={() => setOpen(null)} />}
+      {open === 'take' && <TakeDialog pack={pack} onClose={() => setOpen(null)} />}
+      {open === 'weigh' && <WeighDialog pack={pack} onClose={() => setOpen(null)} />}
+      {open === 'merge' && <MergeDialog pack={pack} onClose={() => setOpen(null)} />}
     </Page>
+  );
+}
+
+/** A freezer that failed: when, which, and what becomes of what lay in it. */
+function ThawedByItself({ thawed }: { thawed: NonNullable<HeldPack['thawedInStore']> }) {
+  const { day, time, zone } = useFormat();
+  const at = stamp(thawed.atMs, zone);
+  return (
+    <p className="asks">
+      <b>Thawed by itself</b> about {sayDay(day(at))}, {time(at)}: {storeName(thawed.store)} was too warm.{' '}
+      {thawedByItself(units)}
+    </p>
+  );
+}
+
+/** What its days are made of, each with its source. */
+function WhyTheseDays({ held }: { held: HeldPack }) {
+  return (
+    <details className="why-days">
+      <summary>Why these days</summary>
+      <ul className="plain-list">
+        {whyUntil(held.facts, units).map((w) => (
+          <li key={w.says}>
+            {w.says}
+            {w.source && <small>{w.source}</small>}
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }
 

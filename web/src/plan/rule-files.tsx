@@ -10,6 +10,7 @@ import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { saveFile } from '../kit/save-file.ts';
+import { FileInput } from '../kit/ui/file-input.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { DayField } from '../kit/ui/when.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
@@ -61,19 +62,7 @@ export function RuleFiles({ rules }: { rules: RulePack | null }) {
         Rules are kept as JSON, by a schema that is served at <code>/api/rulebook/schema</code>. A pack that is read in
         holds from the day you say; what was caught before it is judged as it was.
       </p>
-      <input
-        ref={input}
-        type="file"
-        accept="application/json,.json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Rule pack"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) void open(file);
-          e.target.value = '';
-        }}
-      />
+      <FileInput ref={input} accept="application/json,.json" label="Rule pack" onFile={(file) => void open(file)} />
       <div className="keys">
         <DeckKey name="Read a rule file" note="looked at before it is written" onClick={() => input.current?.click()} />
         {rules && (

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Camera, ImagePlus } from 'lucide-react';
 import { useRef } from 'react';
 import { Quantity } from '../../kit/ui/quantity.tsx';
+import { FileInput } from '../../kit/ui/file-input.tsx';
 import { Key } from '../../kit/ui/key.tsx';
 
 /** A practice picture that ships with the application: a simulated camera over a drawn fish. */
@@ -34,22 +35,6 @@ export function ChoosePhoto({
     queryFn: async () => (await (await fetch('/practice/practice.json')).json()) as Practice[],
     staleTime: Infinity,
   });
-  const input = (ref: typeof camera, more: object, label: string) => (
-    <input
-      ref={ref}
-      type="file"
-      accept="image/*"
-      className="sr-only"
-      tabIndex={-1}
-      aria-label={label}
-      onChange={(e) => {
-        const file = e.target.files?.[0];
-        if (file) onFile(file);
-        e.target.value = '';
-      }}
-      {...more}
-    />
-  );
   return (
     <>
       <p>
@@ -61,8 +46,14 @@ export function ChoosePhoto({
         <Quantity label="Board, short side" amount="length" value={board[1]} onChange={(v) => onBoard([board[0], v])} />
       </div>
       <div className="keys">
-        {input(camera, { capture: 'environment' }, 'Picture from the camera')}
-        {input(files, {}, 'Picture from a file')}
+        <FileInput
+          ref={camera}
+          accept="image/*"
+          capture="environment"
+          label="Picture from the camera"
+          onFile={onFile}
+        />
+        <FileInput ref={files} accept="image/*" label="Picture from a file" onFile={onFile} />
         <Key
           act
           onClick={() => camera.current?.click()}

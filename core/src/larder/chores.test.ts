@@ -1,0 +1,122 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { type Chore, type ChoreDone, type ChorePack, choresOf, type ChoreStore, CHORES } from './index.ts';
+
+const ZONE = 'Atlantic/Faroe';
+const HOUR = 3_600_000;
+const ms = (s: string): number => Date.parse(`${s}:00+01:00`);
+const pack = (more: Partial<ChorePack> = {}): ChorePack => ({
+  id: 'p',
+  sinceMs: ms('2026-09-12T18:30'),
+  store: 'fridge',
+  wrapping: 'cloth',
+  raw: true,
+  whole: false,
+  ...more,
+});
+const store = (more: Partial<ChoreStore> = {}): ChoreStore => ({
+  id: 's',
+  is: 'freezer',
+  packs: 3,
+  sinceMs: ms('2026-08-01T12:00'),
+  clock: false,
+  ...more,
+});
+const at = (now: string, packs: ChorePack[], stores: ChoreStore[] = [], done: ChoreDone[] = [], ahead = 3): Chore[] =>
+  choresOf({ packs, stores, done }, ms(now), ZONE, ahead);
+const say = (list: readonly Chore[]): string[] => list.map((c) => `${c.of} ${c.day.slice(8)} ${c.slot} ${c.state}`);
+const did = (of: ChoreDone['of'], when: string, subject = 'p'): ChoreDone => ({ of, subject, atMs: ms(when) });
+
+describe('what the larder asks for', () => {
+  test('towels, morning and evening for two days from the packing, not at once', () => {
+    expect(say(at('2026-09-12T19:30', [pack()]))).toEqual([
+      'towel 13 morning to come',
+      'towel 13 evening to come',
+      'towel 14 morning to come',
+    ]);
+    expect(say(at('2026-09-13T09:00', [pack()]))[0]).toBe('towel 13 morning due');
+    // The evening's has come: the morning's is missed, and named.
+    expect(say(at('2026-09-13T15:00', [pack()])).slice(0, 2)).toEqual([
+      'towel 13 morning missed',
+      'towel 13 evening due',
+    ]);
+    expect(say(at('2026-09-13T15:00', [pack()], [], [did('towel', '2026-09-13T07:10')]))[0]).toBe(
+      'towel 13 morning done',
+    );
+    for (const none of [pack({ wrapping: 'vacuum' }), pack({ store: 'freezer' }), pack({ raw: false })])
+      expect(at('2026-09-13T09:00', [none])).toEqual([]);
+  });
+
+  test('a tray of ice twice a day while something lies on it; on the rack whole fish are turned and weighed', () => {
+    const tray = store({ is: 'ice tray', sinceMs: ms('2026-09-10T12:00') });
+    expect(say(at('2026-09-12T09:00', [], [tray], [], 0))).toEqual([
+      'ice 11 morning missed',
+      'ice 11 evening missed',
+      'ice 12 morning due',
+      'ice 12 evening to come',
+    ]);
+    expect(at('2026-09-12T09:00', [], [{ ...tray, packs: 0 }])).toEqual([]);
+    const whole = pack({ store: 'ageing rack', whole: true, wrapping: 'cloth' });
+    expect(say(at('2026-09-13T09:00', [whole], [], [did('turn', '2026-09-13T08:30')], 0))).toEqual([
+      'turn 13 morning done',
+      'weigh 13 morning due',
+    ]);
+  });
+
+  test('a freezer once a week from its last reading, each day while a clock runs in it', () => {
+    const read = [did('read', '2026-09-09T08:10', 's')];
+    expect(say(at('2026-09-12T09:00', [], [store()], read, 6))).toEqual(['read 16 morning to come']);
+    expect(say(at('2026-09-18T09:00', [], [store()], read, 2))).toEqual(['read 18 morning due']);
+    expect(say(at('2026-09-12T09:00', [], [store()], [], 2))).toEqual(['read 12 morning due']);
+    expect(say(at('2026-09-12T09:00', [], [store({ clock: true })], read, 1))).toEqual([
+      'read 11 morning missed',
+      'read 12 morning due',
+      'read 13 morning to come',
+    ]);
+  });
+
+  test('the clocks are put back in between: the hours stay those of the house', () => {
+    const now = Date.parse('2026-10-24T12:00:00Z');
+    const list = choresOf(
+      { packs: [], stores: [store({ is: 'ice tray', sinceMs: now - 80 * HOUR })], done: [] },
+      now,
+      ZONE,
+      2,
+    );
+    const hours = list.map((c) => new Date(c.atMs).toISOString().slice(5, 16));
+    expect(hours.filter((h) => h.startsWith('10-24'))).toEqual(['10-24T07:00', '10-24T18:00']);
+    expect(hours.filter((h) => h.startsWith('10-26'))).toEqual(['10-26T08:00', '10-26T19:00']);
+  });
+
+  test('any larder: in order, each once, nothing due that is not of its kind, done after it was done', () => {
+    const packs = fc.array(
+      fc.record({
+        id: fc.constantFrom('a', 'b', 'c'),
+        sinceMs: fc.integer({ min: ms('2026-09-01T00:00'), max: ms('2026-09-12T00:00') }),
+        store: fc.constantFrom('fridge' as const, 'ice tray' as const, 'ageing rack' as const, 'freezer' as const),
+        wrapping: fc.constantFrom('cloth', 'vacuum'),
+        raw: fc.boolean(),
+        whole: fc.boolean(),
+      }),
+      { maxLength: 3 },
+    );
+    fc.assert(
+      fc.property(packs, fc.constantFrom(...CHORES), (list, of) => {
+        const own = [...new Map(list.map((p) => [p.id, p])).values()];
+        const before = choresOf({ packs: own, stores: [store()], done: [] }, ms('2026-09-12T09:00'), ZONE, 3);
+        expect([...before].sort((a, b) => a.atMs - b.atMs).map((c) => c.atMs)).toEqual(before.map((c) => c.atMs));
+        expect(new Set(before.map((c) => `${c.of}${c.subject}${c.atMs}`)).size).toBe(before.length);
+        const due = before.find((c) => c.of === of && c.state === 'due');
+        if (!due) return;
+        const after = choresOf(
+          { packs: own, stores: [store()], done: [{ of, subject: due.subject, atMs: ms('2026-09-12T09:01') }] },
+          ms('2026-09-12T09:02'),
+          ZONE,
+          3,
+        );
+        const still = after.filter((c) => c.of === of && c.subject === due.subject && c.state === 'due');
+        expect(still).toEqual([]);
+      }),
+    );
+  });
+});

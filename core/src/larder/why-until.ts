@@ -1,0 +1,83 @@
+import { sayTemperature, type Units } from '../units/index.ts';
+import { type FreshAtPacking, KEEPING, type PackForm, type PackPlace, type Wrapping } from './keep-until.ts';
+import type { KeepRate } from './keep-in-store.ts';
+
+/** One thing that a pack's days are made of, and where it is written. */
+export interface WhyUntil {
+  readonly says: string;
+  readonly source?: string;
+}
+
+/** What the days of a pack hang on. */
+export interface UntilFacts {
+  readonly place: PackPlace;
+  readonly form: PackForm;
+  readonly fat: 'lean' | 'oily';
+  readonly wrapping: Wrapping;
+  readonly darkLine: 'out' | 'left' | null;
+  readonly thawed: boolean;
+  readonly fresh: FreshAtPacking | null;
+  readonly rates: { readonly mean: KeepRate; readonly now: KeepRate };
+  /** Of its store now, degC, and whether that was ever read. */
+  readonly storeC: number;
+  readonly wasRead: boolean;
+}
+
+const TABLES = 'FDA cold storage chart; FSA chilling advice';
+const FROZEN_SOURCE = 'FAO, Torry Advisory Note 28';
+const times = (x: number): string => (x >= 9.5 ? String(Math.round(x)) : x.toFixed(1)).replace(/\.0$/, '');
+const inHundred = (x: number): string => `${Math.round(x * 100)} in 100`;
+
+/** Why a pack keeps as long as it does: the table, the fish, the wrapping, the store; each with its source. The order is that of the reckoning. */
+export function whyUntil(f: UntilFacts, units?: Units): WhyUntil[] {
+  const out: WhyUntil[] = [];
+  const cooked = f.form === 'cooked' || f.form === 'stock';
+  if (f.place === 'fridge') {
+    const table = f.form === 'cooked' ? KEEPING.fridgeCookedDays : KEEPING.fridgeRawDays;
+    out.push(
+      f.thawed
+        ? { says: 'Thawed: one day, whoever keeps it.', source: TABLES }
+        : {
+            says: `${f.form === 'cooked' ? 'Cooked' : 'Raw'}, in the fridge: the authorities say ${table.authority} days; a careful keeper, dry and in changed towels, ${table.careful}.`,
+            source: TABLES,
+          },
+    );
+    if (f.fresh && !cooked && !f.thawed)
+      out.push({
+        says: `${inHundred(f.fresh.used)} of its time on ice was used when it was packed: what is left counts, where that is less.`,
+        source: 'FAO Fisheries Technical Paper 348',
+      });
+  } else {
+    const months = KEEPING.freezerMonths[f.form === 'cooked' ? 'cooked' : f.form === 'stock' ? 'stock' : f.fat];
+    out.push({
+      says: `${f.form === 'cooked' ? 'Cooked' : f.form === 'stock' ? 'Stock' : f.fat === 'lean' ? 'Lean fish' : 'Oily fish'}, frozen at ${sayTemperature(-18, units)}: ${months.careful} months at their best, ${months.authority} by the authority’s chart.`,
+      source: TABLES,
+    });
+    const w = KEEPING.wrappingFactor[f.wrapping];
+    if (w !== 1)
+      out.push({
+        says: `Wrapped in ${f.wrapping === 'vacuum' ? 'vacuum' : f.wrapping === 'cloth' ? 'a cloth' : `a ${f.wrapping}`}: ${times(w)} times as long; air dries it and turns its fat.`,
+      });
+    if (f.darkLine === 'left' && f.fat === 'oily' && !cooked)
+      out.push({
+        says: `The dark line was left in: ${times(KEEPING.darkLineFactor)} times as long; it turns rancid first.`,
+      });
+    if (f.darkLine === 'out' && f.fat === 'oily') out.push({ says: 'The dark line is out: nothing is taken off.' });
+    if (f.fresh && !cooked && f.fresh.used > 1 / 3)
+      out.push({
+        says: `${inHundred(f.fresh.used)} of its time was used before it froze: freezing keeps what is left.`,
+      });
+  }
+  const at = `${sayTemperature(Math.round(f.storeC * 10) / 10, units)}${f.wasRead ? '' : ', as nobody read it'}`;
+  const line = f.place === 'fridge' ? 'authority' : 'careful';
+  const { now, mean } = f.rates;
+  if (Math.abs(now[line] - 1) > 0.02)
+    out.push({
+      says: `Its store is at ${at}: a day there costs ${times(now[line])} of the table’s.`,
+      source: f.place === 'freezer' ? FROZEN_SOURCE : 'FAO Fisheries Technical Paper 348',
+    });
+  else out.push({ says: `Its store is at ${at}: a day there is a day of the table.` });
+  if (Math.abs(mean[line] - now[line]) > 0.05)
+    out.push({ says: `Up to now, as warm as it was, a day cost ${times(mean[line])}.` });
+  return out;
+}

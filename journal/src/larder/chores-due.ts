@@ -1,0 +1,51 @@
+import { type Chore, type ChoreDone, choresOf, type ChorePack, type ChoreStore } from '@dagboek/core/larder';
+import { epochMs } from '@dagboek/core/time';
+import type { Book } from '../state/book.ts';
+import type { HeldPack } from './packs-held.ts';
+import { storeNow, storesOf } from './stores.ts';
+
+const DAY_MS = 86_400_000;
+/** Freezing for raw takes a week: for so long after a pack was frozen its freezer is read every day, ms. */
+const CLOCK_MS = 9 * DAY_MS;
+/** Colder than this a freezer may run such a clock, degC. */
+const CLOCK_C = -20;
+/** What was done longer ago says nothing of the chores of these days, ms. */
+const BACK_MS = 10 * DAY_MS;
+
+/**
+ * What the larder asks for today and in the next days; see `choresOf`. `held`: what it holds (`packsHeld`). Only stores of one's own are
+ * read: the plain ones have no thermometer.
+ */
+export function choresDue(book: Book, held: readonly HeldPack[], nowMs: number, zone: string, daysAhead = 1): Chore[] {
+  const packs = held.map(({ pack, store }): ChorePack => ({
+    id: pack.id,
+    sinceMs: epochMs(pack.places.at(-1)!.at),
+    store: store.is,
+    wrapping: pack.wrapping,
+    raw: pack.form !== 'cooked' && pack.form !== 'stock',
+    whole: pack.form === 'whole',
+  }));
+  const stores = storesOf(book).filter((s) => s.own !== null);
+  const done = [
+    ...held.flatMap(({ pack }): ChoreDone[] => [
+      ...pack.tended.map((t) => ({ of: t.did, subject: pack.id, atMs: epochMs(t.at) })),
+      ...pack.weighed.map((w) => ({ of: 'weigh' as const, subject: pack.id, atMs: epochMs(w.at) })),
+    ]),
+    ...stores.flatMap((s): ChoreDone[] => [
+      ...(s.own?.reads ?? []).slice(-20).map((r) => ({ of: 'read' as const, subject: s.id, atMs: epochMs(r.at) })),
+      ...(s.own?.tended ?? []).slice(-20).map((t) => ({ of: t.did, subject: s.id, atMs: epochMs(t.at) })),
+    ]),
+  ].filter((d) => d.atMs > nowMs - BACK_MS);
+  const asked = stores.map((s): ChoreStore => {
+    const inIt = held.filter((h) => h.store.id === s.id);
+    const young = inIt.some((h) => nowMs - epochMs(h.pack.places.at(-1)!.at) < CLOCK_MS);
+    return {
+      id: s.id,
+      is: s.is,
+      packs: inIt.length,
+      sinceMs: inIt.reduce((ms, h) => Math.min(ms, epochMs(h.pack.places.at(-1)!.at)), nowMs),
+      clock: s.place === 'freezer' && young && storeNow(book, s, nowMs).c <= CLOCK_C,
+    };
+  });
+  return choresOf({ packs, stores: asked, done }, nowMs, zone, daysAhead);
+}

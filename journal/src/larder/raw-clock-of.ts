@@ -1,0 +1,95 @@
+import { type LineClock, type RawClock, rawClock, spokenFor, stretchesOf } from '@dagboek/core/larder';
+import { type ConductionBody, type Exposure, flesh, fleshCourse, type FleshCourse, meets } from '@dagboek/core/heat';
+import type { SpeciesFacts } from '@dagboek/core/species';
+import { epochMs } from '@dagboek/core/time';
+import { bodyOf } from '../line/body-of.ts';
+import { fishInPack } from '../line/pack-fish.ts';
+import { Remembered } from '../remembered.ts';
+import type { Book } from '../state/book.ts';
+import type { PackState } from '../state/states.ts';
+import { lainSo, type PackStay, staysIn } from './lain-so.ts';
+import { type PackPlaces, placesOf } from './places-of.ts';
+
+/** Flesh goes into the freezer no warmer than so from the fridge, from the board warmer; on the warm side, degC. */
+const FROM_C = 12;
+/** Fillets as they lie in a pack, half of their thickness, m; two layers of them. */
+const PACK_HALF_M = 0.025;
+/** What the store moved by less than this is one stretch, taken at its warm end, K. */
+const SAME_K = 0.25;
+
+const courses = new Remembered<FleshCourse>(60);
+
+/** What the core of a pack met since it was frozen. */
+function exposuresOf(stays: readonly PackStay[], nowMs: number): Exposure[] {
+  const out: Exposure[] = [];
+  let held = Number.NaN;
+  for (const stay of stays) {
+    const stretches = stretchesOf(stay.course, stay.fromMs, Math.max(stay.fromMs + 1, Math.min(nowMs, stay.toMs)));
+    for (const s of stretches) {
+      const c = Math.max(s.fromC, s.toC);
+      if (Math.abs(c - held) < SAME_K) continue;
+      held = c;
+      out.push({ fromMs: s.fromMs, boundary: meets('fridge', c) });
+    }
+  }
+  return out;
+}
+
+/** The body of a pack in the freezer: whole fish as they are, the heaviest; anything else a slab. */
+function bodyOfPack(book: Book, pack: PackState, species: SpeciesFacts | null): ConductionBody {
+  if (pack.form === 'whole' && species) {
+    const fish = fishInPack(book, pack).flatMap((id) => book.getAny('fish', id) ?? []);
+    const bodies = fish.map((f) => bodyOf(f, species).body);
+    if (bodies.length > 0) return bodies.reduce((a, b) => (b.radiusM > a.radiusM ? b : a));
+  }
+  return { radiusM: PACK_HALF_M, exponent: 0, material: flesh(species?.fat ?? 'oily') };
+}
+
+/**
+ * How long the core of a pack has been cold enough, by the lines of the authorities: its flesh by conduction through the freezers that it
+ * lay in, as they were read. Void once it thawed, on purpose or in a freezer that failed.
+ */
+export function rawClockOf(
+  book: Book,
+  pack: PackState,
+  byId: (id: string | null) => SpeciesFacts | null,
+  nowMs: number,
+): RawClock {
+  const clocks = placesOf(book, pack).map((places) => clockThrough(book, pack, places, byId, nowMs));
+  // Of several put together each line is met when it is met for all.
+  return clocks.reduce((a, b) => ({
+    why: a.why ?? b.why,
+    lines: a.lines.map((l, i) => worse(l, b.lines[i]!)),
+  }));
+}
+
+const worse = (a: LineClock, b: LineClock): LineClock => {
+  if (a.met !== b.met) return a.met ? b : a;
+  return a.hours <= b.hours ? a : b;
+};
+
+function clockThrough(
+  book: Book,
+  pack: PackState,
+  places: PackPlaces,
+  byId: (id: string | null) => SpeciesFacts | null,
+  nowMs: number,
+): RawClock {
+  const lain = lainSo(book, places, nowMs);
+  const none = { atMs: [], coreC: [], frozenMs: null, spoken: [], nowMs };
+  if (lain.place !== 'freezer') return rawClock({ ...none, thawed: lain.thawed });
+  const body = bodyOfPack(book, pack, byId(pack.species));
+  const before = staysIn(book, places, nowMs).length > lain.stays.length;
+  const startC = before ? Math.min(FROM_C, 5) : FROM_C;
+  const exposures = exposuresOf(lain.stays, nowMs);
+  const key = JSON.stringify([body.radiusM, body.exponent, body.material.slope(1), startC, exposures]);
+  const { atMs, coreC } = courses.of(key, () => fleshCourse(body, startC, exposures));
+  const spoken = lain.stays.flatMap((s) =>
+    spokenFor(
+      (s.store.own?.reads ?? []).map((r) => epochMs(r.at)),
+      s.fromMs,
+      s.toMs,
+    ),
+  );
+  return rawClock({ atMs, coreC, frozenMs: lain.fromMs, thawed: lain.refrozen, spoken, nowMs });
+}

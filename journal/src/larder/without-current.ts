@@ -1,0 +1,21 @@
+import { thawedFrom, type WithoutCurrent } from '@dagboek/core/larder';
+import { epochMs } from '@dagboek/core/time';
+import type { Book } from '../state/book.ts';
+import { courseOfStore, packsIn, type Store, storeNow } from './stores.ts';
+
+/** How far ahead a store without current is followed, ms. */
+const AHEAD_MS = 7 * 86_400_000;
+
+/** What is known of a store while its current is off: since when, how many packs lie in it, and when they thaw. Null while it has current. */
+export function withoutCurrentOf(
+  book: Book,
+  store: Store,
+  nowMs: number,
+): (WithoutCurrent & { readonly sinceMs: number }) | null {
+  const { offSince } = storeNow(book, store, nowMs);
+  if (offSince === null) return null;
+  const sinceMs = epochMs(offSince);
+  const packs = packsIn(book, store.id).length;
+  const thawsMs = store.place === 'freezer' ? thawedFrom(courseOfStore(book, store), sinceMs, nowMs + AHEAD_MS) : null;
+  return { place: store.place, packs, thawsMs, nowMs, sinceMs };
+}

@@ -1,0 +1,121 @@
+import type { Chore } from '@dagboek/core/larder';
+import { choresDue, type HeldPack, isNotToEat } from '@dagboek/journal';
+import { sayDate, weekday } from '@dagboek/core/time';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { nowMs } from '../kit/clock.ts';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { Row } from '../kit/page.tsx';
+import { saveFile } from '../kit/save-file.ts';
+import { Key, LineKey } from '../kit/ui/key.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { sayChore } from './chore-words.ts';
+
+const DONE = { towel: 'Changed', turn: 'Turned', ice: 'Done', weigh: 'Weigh it', read: 'Read it' } as const;
+/** So many stand open; more are folded, since a list of forty is no list. */
+const MOST = 6;
+const DAYS_AHEAD = 7;
+/** What was done stays in the list so long after its hour, ms. */
+const STAYS_MS = 12 * 3_600_000;
+
+/** What the larder asks for now, one tap each; what was missed is named. */
+export function Chores({ held }: { held: readonly HeldPack[] }) {
+  const { book } = useBook();
+  const { write } = useWrite();
+  const { zone } = useFormat();
+  const navigate = useNavigate();
+  const [all, setAll] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const now = nowMs();
+  const chores = choresDue(book, held, now, zone);
+  const due = chores.filter((c) => c.state === 'due');
+  // What was done since the last hour stays in its place: nothing moves under the finger.
+  const listed = chores.filter((c) => c.state === 'due' || (c.state === 'done' && c.atMs > now - STAYS_MS));
+  const missed = chores.filter((c) => c.state === 'missed');
+  const next = chores.find((c) => c.state === 'to come');
+  if (chores.length === 0) return null;
+  const done = async (c: Chore): Promise<void> => {
+    if (c.of === 'weigh') return void navigate(`/larder/${c.subject}`);
+    if (c.of === 'read') return void navigate(`/larder/store/${c.subject}`);
+    const r =
+      c.of === 'ice'
+        ? await write('store.tended', c.subject, { did: 'ice' })
+        : await write('pack.tended', c.subject, { did: c.of });
+    setTrouble(r.ok ? null : r.why);
+  };
+  return (
+    <Row className="pad chores">
+      <section aria-label="To do">
+        <h2>{due.length === 0 ? 'Nothing to do now' : 'To do'}</h2>
+        <ul className="plain-list">
+          {(all ? listed : listed.slice(0, MOST)).map((c) => (
+            <li key={`${c.of}${c.subject}${c.atMs}`} className="store-line">
+              <span>
+                {sayChore(book, c)} <small>{c.slot}</small>
+              </span>
+              {c.state === 'done' ? (
+                <b className="done-chore">done</b>
+              ) : (
+                <Key
+                  name={DONE[c.of]}
+                  aria-label={`${DONE[c.of]}: ${sayChore(book, c)}`}
+                  onClick={() => void done(c)}
+                />
+              )}
+            </li>
+          ))}
+        </ul>
+        {listed.length > MOST && !all && <Key small name={`All ${listed.length}`} onClick={() => setAll(true)} />}
+        {missed.length > 0 && (
+          <p className="caution">
+            Missed: {missed.map((c) => `${lower(sayChore(book, c))} (${weekday(c.day)} ${c.slot})`).join('; ')}.
+          </p>
+        )}
+        {due.length === 0 && next && (
+          <p className="hint">
+            Next: {lower(sayChore(book, next))}, {weekday(next.day)} {next.slot}.
+          </p>
+        )}
+        <Trouble says={trouble} />
+      </section>
+    </Row>
+  );
+}
+
+const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
+
+/** The chores of the next days, and the days of what is to be eaten, as a file for a calendar. */
+export function CalendarKey({ held }: { held: readonly HeldPack[] }) {
+  const { book } = useBook();
+  const { zone } = useFormat();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const save = async (): Promise<void> => {
+    setTrouble(null);
+    const piece = await import('./larder-calendar.ts').catch(() => null);
+    if (!piece)
+      return setTrouble('The part that writes calendars is not on this device yet; it comes with the next signal.');
+    const now = nowMs();
+    const chores = choresDue(book, held, now, zone, DAYS_AHEAD).filter((c) => c.state !== 'done' && c.atMs > now);
+    const events = chores.map((c) => ({
+      id: `${c.of}-${c.subject}-${c.day}-${c.slot}`,
+      atMs: c.atMs,
+      says: sayChore(book, c),
+    }));
+    const days = held
+      .filter((h) => !isNotToEat(h))
+      .map((h) => ({
+        id: `eat-${h.pack.id}`,
+        day: h.keeps.eatBy,
+        says: `Eat pack ${h.number}, ${h.pack.what}, by ${sayDate(h.keeps.eatBy)}`,
+      }));
+    saveFile('dagboek-larder.ics', piece.larderCalendar(events, days, now), 'text/calendar');
+  };
+  return (
+    <>
+      <LineKey onClick={() => void save()}>Calendar file</LineKey>
+      <Trouble says={trouble} />
+    </>
+  );
+}

@@ -1,0 +1,72 @@
+import { REFREEZE } from '@dagboek/core/larder';
+import { type HeldPack, type PackState, type Store, storeNow, storeOfPack, storesOf } from '@dagboek/journal';
+import { useState } from 'react';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { useNow } from '../kit/use-now.ts';
+import { Dialog } from '../kit/ui/dialog.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { sayStoreNow, storeName } from './say-store.ts';
+
+/** With no more other stores than this each has its own key. */
+const KEYS = 2;
+
+/** Moves a pack: a key for each other store, or one that lists them. What thawed is frozen again only after it was asked about. */
+export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
+  const { book } = useBook();
+  const { write } = useWrite();
+  const now = useNow(60_000);
+  const [listing, setListing] = useState(false);
+  const [refreeze, setRefreeze] = useState<Store | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const here = storeOfPack(book, pack);
+  const others = storesOf(book).filter((s) => s.id !== here.id);
+  const move = async (to: Store): Promise<void> => {
+    const r = await write('pack.moved', pack.id, { place: to.place, ...(to.own ? { store: to.id } : {}) });
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) (setListing(false), setRefreeze(null));
+  };
+  const choose = (to: Store): void => {
+    if (to.place === 'freezer' && held.thawed) (setListing(false), setRefreeze(to));
+    else void move(to);
+  };
+  const note = (to: Store): string => {
+    if (to.place !== here.place) return to.place === 'fridge' ? 'thaw it overnight' : 'the sooner the better';
+    return sayStoreNow(storeNow(book, to, now));
+  };
+  const keyOf = (s: Store) => (
+    <DeckKey key={s.id} name={`To ${storeName(s)}`} note={note(s)} onClick={() => choose(s)} />
+  );
+  return (
+    <>
+      {others.length <= KEYS ? (
+        others.map(keyOf)
+      ) : (
+        <DeckKey name="Move it" note={`from ${storeName(here)}`} onClick={() => setListing(true)} />
+      )}
+      {listing && (
+        <Dialog title="Where to" open onClose={() => setListing(false)}>
+          <div className="keys">{others.map(keyOf)}</div>
+          <Trouble says={trouble} />
+        </Dialog>
+      )}
+      {refreeze && (
+        <Dialog title="Freeze it again?" open onClose={() => setRefreeze(null)}>
+          <p className="asks">{REFREEZE}</p>
+          <div className="keys">
+            <DeckKey name="Leave it" note="cook it by tomorrow" onClick={() => setRefreeze(null)} />
+            <DeckKey
+              act
+              name={`To ${storeName(refreeze)}`}
+              note="it stayed icy, or cold"
+              onClick={() => void move(refreeze)}
+            />
+          </div>
+          <Trouble says={trouble} />
+        </Dialog>
+      )}
+      {!listing && !refreeze && <Trouble says={trouble} />}
+    </>
+  );
+}

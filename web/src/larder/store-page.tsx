@@ -1,0 +1,281 @@
+import { sayWithoutCurrent, warmthWords } from '@dagboek/core/larder';
+import {
+  type HeldPack,
+  heldPack,
+  packsIn,
+  readingOddity,
+  sayPressing,
+  type Store,
+  storeById,
+  storeNow,
+  withoutCurrentOf,
+} from '@dagboek/journal';
+import { sayDate, sayDay, saySpan, stamp } from '@dagboek/core/time';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { MissingPage } from '../app/missing-page.tsx';
+import { useCatalogue } from '../kit/catalogue.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { nowMs } from '../kit/clock.ts';
+import { LogLines } from '../kit/facts/log-lines.tsx';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { Page, Row } from '../kit/page.tsx';
+import { ProbeReading } from '../kit/probe-reading.tsx';
+import { StruckBanner } from '../kit/struck-banner.tsx';
+import { Key, KeyLink } from '../kit/ui/key.tsx';
+import { Dialog } from '../kit/ui/dialog.tsx';
+import { Paged } from '../kit/ui/paged.tsx';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { useNow } from '../kit/use-now.ts';
+import { amountTrouble, asTyped, massParts, sayMass, sayTemperature, typedAmount, units } from '../kit/units.ts';
+import { sayStoreNow, storeName } from './say-store.ts';
+import { StoreChart } from './store-chart.tsx';
+import { StoreForm } from './store-form.tsx';
+
+/** One store: how cold it is and was, what that does to the packs in it; its thermometer, its current. */
+export function StorePage() {
+  const { id = '' } = useParams();
+  const { book } = useBook();
+  const struck = book.getAny('store', id);
+  const store = storeById(book, id);
+  if (store) return <StoreView store={store} />;
+  if (!struck) return <MissingPage />;
+  return (
+    <Page title={struck.name} first={{ label: 'Store', value: '' }} cells={[]}>
+      <StruckBanner state={struck} />
+      <Row className="pad">
+        <h2>{struck.name}</h2>
+        <LogLines lines={struck.log} />
+      </Row>
+    </Page>
+  );
+}
+
+function StoreView({ store }: { store: Store }) {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const { day, time, zone } = useFormat();
+  const { write } = useWrite();
+  // Looked at again each minute, and at once after each line: what was just written is not in the future.
+  useNow(60_000);
+  const now = nowMs();
+  const [open, setOpen] = useState<'read' | 'own' | 'retire' | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [lines, setLines] = useState(12);
+  const { own } = store;
+  const warmth = warmthWords(store.place, units);
+  const off = withoutCurrentOf(book, store, now);
+  const state = storeNow(book, store, now);
+  const held = packsIn(book, store.id)
+    .flatMap((p) => heldPack(book, p, byId, day, now) ?? [])
+    .sort((a, b) => (a.keeps.eatBy < b.keeps.eatBy ? -1 : 1));
+  const grams = held.reduce((g, h) => g + h.leftG, 0);
+  const put = async (kind: 'store.power' | 'store.retired', facts: object): Promise<void> => {
+    const r = await write(kind, store.id, facts as never);
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) setOpen(null);
+  };
+  return (
+    <Page
+      title={store.name}
+      first={{ label: 'Packs', value: held.length }}
+      cells={[
+        { label: 'Store', value: storeName(store) },
+        { label: 'Now', value: sayStoreNow(state) },
+        { label: 'In it', value: held.length === 0 ? 'nothing' : massParts(grams).join(' ') },
+      ]}
+    >
+      <div className="with-margin">
+        <div>
+          {own && <StruckBanner state={own} />}
+          <Row className="pad">
+            <h2 className="huge">{store.name}</h2>
+            <p className="lead">
+              {state.read ? (
+                <>
+                  Read {sayTemperature(state.read.c)} on {sayDay(day(state.read.at))} at {time(state.read.at)}.
+                </>
+              ) : (
+                <>
+                  Nobody has read it yet: it is taken to be at {sayTemperature(store.setC)}
+                  {own?.setC === null || !own ? ', as is usual' : ', as it is set'}.
+                </>
+              )}
+            </p>
+            {off && <WithoutCurrent off={off} />}
+            <StoreChart store={store} now={now} />
+            <p className="hint">
+              Rings are readings. Straight between them; the last holds on. Dashes:{' '}
+              {store.place === 'freezer' ? 'what keeping times are for' : 'no warmer for raw fish'}.
+            </p>
+            <Trouble says={trouble} />
+            <div className="keys">
+              {own && own.retiredAt === null && (
+                <>
+                  <DeckKey act name="Read it" note="typed, or from its thermometer" onClick={() => setOpen('read')} />
+                  <DeckKey
+                    again={off !== null}
+                    name={off ? 'Current is back' : 'Current went off'}
+                    note={off ? 'and read it then' : 'what thaws when, is reckoned'}
+                    onClick={() => void put('store.power', { is: off ? 'on' : 'off' })}
+                  />
+                  <DeckKey
+                    name="No longer used"
+                    {...(held.length > 0
+                      ? { waits: `move its ${held.length === 1 ? 'pack' : `${held.length} packs`} first` }
+                      : { note: 'its lines stay' })}
+                    onClick={() => setOpen('retire')}
+                  />
+                </>
+              )}
+              {held.length > 0 && (
+                <KeyLink
+                  to={`/larder/store/${store.id}/count`}
+                  name="Count it"
+                  note={own?.countedAt ? `last on ${sayDate(day(own.countedAt))}` : 'what is really there'}
+                />
+              )}
+              {!own && (
+                <DeckKey
+                  act
+                  name="Make it your own"
+                  note="a name, and readings that count"
+                  onClick={() => setOpen('own')}
+                />
+              )}
+            </div>
+            {own && own.retiredAt !== null && (
+              <p className="asks">No longer used since {sayDay(day(own.retiredAt))}.</p>
+            )}
+          </Row>
+          <Row className="pad ruled">
+            <h2>What lies in it</h2>
+            {held.length === 0 && <p>Nothing.</p>}
+          </Row>
+          <Paged items={held} keyOf={(h) => h.pack.id} more="More packs">
+            {(h) => <PackLine held={h} today={day(stamp(now, zone))} />}
+          </Paged>
+          {own && (
+            <Row className="pad ruled">
+              <h2>Lines of this store</h2>
+              <LogLines lines={own.log.slice(-lines)} />
+              {own.log.length > lines && (
+                <Key
+                  small
+                  name="Earlier lines"
+                  note={`${own.log.length - lines} more`}
+                  onClick={() => setLines(lines + 40)}
+                />
+              )}
+            </Row>
+          )}
+        </div>
+        <aside className="margin">
+          <h2>What warmth does</h2>
+          {warmth.says.map((says) => (
+            <p key={says}>{says}</p>
+          ))}
+          <small>Sources: {warmth.source}.</small>
+        </aside>
+      </div>
+      {open === 'read' && <ReadDialog store={store} aboutC={state.c} onClose={() => setOpen(null)} />}
+      {open === 'own' && <StoreForm instead={store} onClose={() => setOpen(null)} />}
+      {open === 'retire' && (
+        <Dialog title={`${store.name}: no longer used`} open onClose={() => setOpen(null)}>
+          <p>It is offered nowhere from now on. Its lines stay, and striking this one brings it back.</p>
+          <div className="keys">
+            <DeckKey act name="No longer used" note="writes the entry" onClick={() => void put('store.retired', {})} />
+          </div>
+        </Dialog>
+      )}
+    </Page>
+  );
+}
+
+function PackLine({ held: h, today }: { held: HeldPack; today: string }) {
+  const pressing = sayPressing(h, today);
+  const rate = h.rates.now[h.place === 'freezer' ? 'careful' : 'authority'];
+  return (
+    <Row className="line" time={<b>{h.number}</b>}>
+      <Link to={`/larder/${h.pack.id}`} className="store-line as-row">
+        <span className="name">
+          {h.pack.what}
+          <small>
+            {pressing?.grave ? (
+              <b className="not-to-eat">{pressing.says}</b>
+            ) : (
+              <>
+                {pressing ? `${pressing.says}; ` : ''}
+                {rate > 1.05 ? `its days go ${rate.toFixed(1)} times as fast here; ` : ''}
+                eat by {sayDate(h.keeps.eatBy)}
+              </>
+            )}
+          </small>
+        </span>
+        <span className="num">{sayMass(h.leftG)}</span>
+      </Link>
+    </Row>
+  );
+}
+
+/** A store without current: since when, and what to do, in the order of doing it. */
+function WithoutCurrent({ off }: { off: NonNullable<ReturnType<typeof withoutCurrentOf>> }) {
+  const { day, time, zone } = useFormat();
+  const say = (ms: number): string => `${sayDay(day(stamp(ms, zone)))}, ${time(stamp(ms, zone))}`;
+  const [first, ...then] = sayWithoutCurrent(off, say, units);
+  return (
+    <div className="asks" role="status">
+      <p>
+        <b>Without current for {saySpan(off.nowMs - off.sinceMs)}.</b> {first}
+      </p>
+      {then.map((says) => (
+        <p key={says}>{says}</p>
+      ))}
+    </div>
+  );
+}
+
+function ReadDialog({ store, aboutC, onClose }: { store: Store; aboutC: number; onClose: () => void }) {
+  const { write } = useWrite();
+  const [typed, setTyped] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [asked, setAsked] = useState<string | null>(null);
+  const put = async (c: number, more: object): Promise<void> => {
+    const odd = readingOddity(store, c);
+    if (odd && asked !== odd) return setAsked(odd);
+    const r = await write('store.read', store.id, { c, ...more });
+    if (r.ok) onClose();
+    else setTrouble(r.why);
+  };
+  const take = (): void => {
+    const read = typedAmount('temperature', typed);
+    const wrong = amountTrouble('temperature', typed, 'the reading');
+    if (wrong || !read) return setTrouble(wrong ?? 'Type what it reads.');
+    void put(read.value, asTyped({ c: read }));
+  };
+  return (
+    <Dialog title={`Read ${storeName(store)}`} open onClose={onClose}>
+      <p className="hint">Between the packs, not against the wall, ten minutes with the door shut.</p>
+      <ProbeReading aboutC={aboutC} onTake={(c) => void put(c, { by: 'thermometer' })} />
+      <div className="measure-row">
+        <Quantity
+          label="Or typed"
+          amount="temperature"
+          value={typed}
+          onChange={(v) => (setTyped(v), setAsked(null), setTrouble(null))}
+          onEnter={take}
+        />
+        <DeckKey again={asked} name="Read" note={asked ? 'writes it as it stands' : 'as it was typed'} onClick={take} />
+      </div>
+      {asked && (
+        <p className="asks" role="alert">
+          <b>Look again.</b> {asked} If it is right, press the key once more.
+        </p>
+      )}
+      <Trouble says={trouble} />
+    </Dialog>
+  );
+}
