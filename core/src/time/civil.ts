@@ -1,21 +1,38 @@
-import { Temporal } from 'temporal-polyfill';
+// Temporal as functions: a page takes only those that it uses, a third of the whole.
+import * as Calendar from 'temporal-polyfill/fns/Calendar';
+import * as Instant from 'temporal-polyfill/fns/Instant';
+import * as PlainDate from 'temporal-polyfill/fns/PlainDate';
+import * as PlainDateTime from 'temporal-polyfill/fns/PlainDateTime';
+import * as PlainTime from 'temporal-polyfill/fns/PlainTime';
+import * as ZonedDateTime from 'temporal-polyfill/fns/ZonedDateTime';
+
+const inZone = (epochMs: number, timeZone: string): ZonedDateTime.Record =>
+  Instant.toZonedDateTimeISO(Instant.fromEpochMilliseconds(epochMs), timeZone);
+const clockAt = (at: string, timeZone: string): ZonedDateTime.Record =>
+  Instant.toZonedDateTimeISO(Instant.fromString(at), timeZone);
+/** The only calendar that civil days are written in here. */
+const iso = (id: string): Calendar.Record => {
+  if (id !== 'iso8601') throw new RangeError(`not a civil day: it names the calendar ${id}`);
+  return Calendar.getISO();
+};
+const epochOf = (z: ZonedDateTime.Record): number => ZonedDateTime.toInstant(z).epochMilliseconds;
 
 /** Civil day in a zone, as YYYY-MM-DD. `at`: ISO instant with offset. Throws RangeError on a malformed instant. */
 export function civilDay(at: string, timeZone: string): string {
-  return Temporal.Instant.from(at).toZonedDateTimeISO(timeZone).toPlainDate().toString();
+  return PlainDate.toString(ZonedDateTime.toPlainDate(clockAt(at, timeZone)));
 }
 
 /** Wall-clock time of an instant in a zone, as HH:MM. */
 export function wallTime(at: string, timeZone: string): string {
-  return Temporal.Instant.from(at).toZonedDateTimeISO(timeZone).toPlainTime().toString({ smallestUnit: 'minute' });
+  return PlainTime.toString(ZonedDateTime.toPlainTime(clockAt(at, timeZone)), { smallestUnit: 'minute' });
 }
 
 /** An instant (epoch ms) as ISO with the zone's offset at that moment, e.g. 2026-09-12T14:20:00+01:00. */
 export function stamp(epochMs: number, timeZone: string): string {
-  return Temporal.Instant.fromEpochMilliseconds(Math.floor(epochMs))
-    .toZonedDateTimeISO(timeZone)
-    .toString({ timeZoneName: 'never', smallestUnit: 'millisecond' })
-    .replace(/\.000(?=[+-])/, '');
+  return ZonedDateTime.toString(inZone(Math.floor(epochMs), timeZone), {
+    timeZoneName: 'never',
+    smallestUnit: 'millisecond',
+  }).replace(/\.000(?=[+-])/, '');
 }
 
 const INSTANT =
@@ -54,7 +71,7 @@ export function isTimeZone(zone: unknown): zone is string {
   if (typeof zone !== 'string' || zone === '' || zone.length > 60) return false;
   try {
     // What Temporal reads is what the pages ask it for; `Intl` takes some names that it does not.
-    Temporal.Instant.fromEpochMilliseconds(0).toZonedDateTimeISO(zone);
+    inZone(0, zone);
     return true;
   } catch {
     return false;
@@ -74,17 +91,19 @@ export function epochMs(at: string): number {
 /** An instant moved by milliseconds, written with the offset it had. Throws RangeError on a malformed one. */
 export function movedBy(at: string, ms: number): string {
   const offset = /(?:Z|[+-]\d\d:\d\d)$/.exec(at)?.[0] ?? 'Z';
-  return Temporal.Instant.fromEpochMilliseconds(epochMs(at) + Math.round(ms))
-    .toZonedDateTimeISO(offset === 'Z' ? 'UTC' : offset)
-    .toString({ timeZoneName: 'never', offset: 'never', smallestUnit: 'millisecond' })
+  return ZonedDateTime.toString(inZone(epochMs(at) + Math.round(ms), offset === 'Z' ? 'UTC' : offset), {
+    timeZoneName: 'never',
+    offset: 'never',
+    smallestUnit: 'millisecond',
+  })
     .replace(/\.000$/, '')
     .concat(offset);
 }
 
 /** The instant at which a wall-clock time on a civil day falls in a zone (a skipped hour moves forward). */
 export function instantOf(day: string, time: string, timeZone: string): string {
-  const z = Temporal.PlainDateTime.from(`${day}T${time}`).toZonedDateTime(timeZone, { disambiguation: 'compatible' });
-  return stamp(z.epochMilliseconds, timeZone);
+  const wall = PlainDateTime.fromString(`${day}T${time}`, iso);
+  return stamp(epochOf(PlainDateTime.toZonedDateTime(wall, timeZone, { disambiguation: 'compatible' })), timeZone);
 }
 
 /**
@@ -92,16 +111,14 @@ export function instantOf(day: string, time: string, timeZone: string): string {
  * twice, when clocks go back. A skipped hour moves forward.
  */
 export function instantsOf(day: string, time: string, timeZone: string): string[] {
-  const wall = Temporal.PlainDateTime.from(`${day}T${time}`);
+  const wall = PlainDateTime.fromString(`${day}T${time}`, iso);
   const [a, b] = (['earlier', 'later'] as const).map((disambiguation) =>
-    wall.toZonedDateTime(timeZone, { disambiguation }),
+    PlainDateTime.toZonedDateTime(wall, timeZone, { disambiguation }),
   );
   if (!a || !b) return [];
   // Of a skipped hour `earlier` goes back: the one that moves forward is meant.
-  const twice = a.toPlainDateTime().equals(wall) && b.epochMilliseconds !== a.epochMilliseconds;
-  return twice
-    ? [stamp(a.epochMilliseconds, timeZone), stamp(b.epochMilliseconds, timeZone)]
-    : [stamp(b.epochMilliseconds, timeZone)];
+  const twice = PlainDateTime.equals(ZonedDateTime.toPlainDateTime(a), wall) && epochOf(b) !== epochOf(a);
+  return twice ? [stamp(epochOf(a), timeZone), stamp(epochOf(b), timeZone)] : [stamp(epochOf(b), timeZone)];
 }
 
 const DAY_MS = 86_400_000;
@@ -133,4 +150,4 @@ export function ageOn(born: string, day: string): number {
 
 /** A civil day moved by whole months; the 31st becomes the last day of a shorter month. */
 export const addMonths = (day: string, months: number): string =>
-  Temporal.PlainDate.from(day).add({ months }).toString();
+  PlainDate.toString(PlainDate.addMonths(PlainDate.fromString(day, iso), months));
