@@ -174,7 +174,7 @@ export { seasonReport } from './larder/season-report.ts';
 export type { ReportRow, SeasonReport } from './larder/season-report.ts';
 export { readingOddity } from './larder/reading-oddity.ts';
 // packs taken apart and put together
-export { mergeable, mergePacks, splitPack, takeTrouble } from './larder/repack.ts';
+export { formsOutOf, mergeable, mergePacks, splitPack, takeTrouble } from './larder/repack.ts';
 export type { PackLeft } from './line/pack-left.ts';
 // stores of one's own
 export { courseOfStore, packsIn, storeById, storeNow, storeOfPack, storesOf } from './larder/stores.ts';

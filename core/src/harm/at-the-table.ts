@@ -1,3 +1,4 @@
+import { isBody, isUncooked, type PackForm } from '../larder/index.ts';
 import type { AllThatFollows } from '../cut/index.ts';
 import { sayDegrees, sayTemperatureDifference, type Units } from '../units/index.ts';
 
@@ -93,17 +94,17 @@ const lower = (s: string): string => (/^[A-Z][a-z ]/.test(s) ? s.charAt(0).toLow
 /** What a wrapping and a place ask for, besides the days. Raw fish without air: Clostridium botulinum grows in the cold too. */
 export function packCautions(pack: {
   readonly wrapping: string;
-  readonly form: string;
+  readonly form: PackForm;
   readonly venomous: boolean;
 }): string[] {
-  const raw = pack.form !== 'cooked' && pack.form !== 'stock';
+  const raw = isUncooked(pack.form);
   return [
     ...(pack.wrapping === 'vacuum' && raw
       ? [
           'Vacuum-packed raw fish stays at 3° or colder, and is opened before it thaws: without air a poison grows that does not smell (botulism).',
         ]
       : []),
-    ...(pack.venomous && pack.form === 'whole'
+    ...(pack.venomous && isBody(pack.form)
       ? ['Its spines stay venomous in the freezer: cut them off before it is wrapped, or say so on the label.']
       : []),
   ];

@@ -1,5 +1,10 @@
 export { KEEPING, keepUntil } from './keep-until.ts';
-export type { FreshAtPacking, KeepUntil, PackForm, PackPlace, Wrapping } from './keep-until.ts';
+export type { FreshAtPacking, KeepUntil, PackPlace } from './keep-until.ts';
+// what is in a pack, and how it is wrapped
+export { formFacts, isBody, isFood, isUncooked, PACK_FORMS, packName } from './pack-forms.ts';
+export type { FormFacts, KeepsAs, PackForm } from './pack-forms.ts';
+export { wrapAdvice, WRAPPING_FACTS, wrappingsFor } from './wrappings.ts';
+export type { Wrapping, WrappingFacts } from './wrappings.ts';
 // where packs lie, and how warm it is there
 export { STORE_FACTS, STORE_KINDS } from './store-kinds.ts';
 export { STORE_ABOUT } from './store-about.ts';

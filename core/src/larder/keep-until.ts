@@ -1,20 +1,32 @@
 import { addDays, addMonths } from '../time/index.ts';
+import { formFacts, type KeepsAs, type PackForm } from './pack-forms.ts';
+import { WRAPPING_FACTS, type Wrapping } from './wrappings.ts';
 
 export type PackPlace = 'fridge' | 'freezer';
-export type PackForm = 'whole' | 'fillets' | 'steaks' | 'wings' | 'stock' | 'roe' | 'cooked';
-export type Wrapping = 'cloth' | 'box' | 'bag' | 'vacuum';
 
-/** Keeping times by place. Raw fish in the fridge: authorities say 1-2 days; frozen at -18 degC by fat; cooked 2 days. */
+/**
+ * Keeping times by place. Raw fish in the fridge: authorities say 1-2 days; frozen at -18 degC by fat; cooked 2 days. Cured at home counts as
+ * raw for the authority; hot-smoked at home 10 days at 3 degC or colder (PNW 238, Smoking fish at home).
+ */
 export const KEEPING = {
-  fridgeRawDays: { authority: 2, careful: 3 },
-  fridgeCookedDays: { authority: 2, careful: 3 },
+  fridgeDays: {
+    raw: { authority: 2, careful: 3 },
+    offal: { authority: 2, careful: 2 },
+    cured: { authority: 2, careful: 5 },
+    smoked: { authority: 10, careful: 7 },
+    cooked: { authority: 2, careful: 3 },
+    stock: { authority: 2, careful: 3 },
+  } satisfies Record<KeepsAs, { authority: number; careful: number }>,
   freezerMonths: {
     lean: { authority: 8, careful: 6 },
     oily: { authority: 3, careful: 2 },
+    /** Fat, and soft: as oily fish at its shortest. */
+    offal: { authority: 3, careful: 2 },
+    cured: { authority: 2, careful: 2 },
+    smoked: { authority: 2, careful: 2 },
     cooked: { authority: 3, careful: 2 },
     stock: { authority: 8, careful: 6 },
   },
-  wrappingFactor: { cloth: 0.5, box: 0.8, bag: 0.5, vacuum: 1.2 } satisfies Record<Wrapping, number>,
   /** Of an oily fish with its dark line left in, the careful line: it turns rancid first. */
   darkLineFactor: 0.7,
   source: 'FDA cold storage chart; FSA chilling advice',
@@ -48,6 +60,15 @@ const freezerShare = (fresh: FreshAtPacking | undefined): number =>
 const fridgeDays = (most: number, fresh: FreshAtPacking | undefined): number =>
   fresh ? Math.max(0, Math.min(most, Math.floor((fresh.iceDaysAllowed * (1 - fresh.used)) / FRIDGE_RATE))) : most;
 
+/** What was cooked, salted or smoked begins anew; raw fish goes on from the freshness already used. */
+export const ofFreshness = (k: KeepsAs): boolean => k === 'raw' || k === 'offal';
+
+/** The row of the freezer's table. */
+export function frozenKind(form: PackForm, fat: 'lean' | 'oily'): keyof typeof KEEPING.freezerMonths {
+  const { keepsAs } = formFacts(form);
+  return keepsAs === 'raw' ? fat : keepsAs;
+}
+
 /**
  * How long a pack keeps, by the simple table. `day`: the civil day it went to its place. `fresh`: how fresh its fish was
  * then, since a pack's time starts from the freshness used and not from the day of packing; left out: as fresh as can be.
@@ -64,19 +85,22 @@ export function keepUntil(p: {
   darkLine?: 'out' | 'left' | null;
   fresh?: FreshAtPacking;
 }): KeepUntil {
+  const { keepsAs } = formFacts(p.form);
+  const raw = ofFreshness(keepsAs) ? p.fresh : undefined;
   if (p.place === 'fridge') {
     if (p.thawed) return { authority: addDays(p.day, 1), careful: addDays(p.day, 1), eatBy: addDays(p.day, 1) };
-    const d = p.form === 'cooked' ? KEEPING.fridgeCookedDays : KEEPING.fridgeRawDays;
-    const raw = p.form === 'cooked' || p.form === 'stock' ? undefined : p.fresh;
+    const d = KEEPING.fridgeDays[keepsAs];
     const authority = addDays(p.day, fridgeDays(d.authority, raw));
-    return { authority, careful: addDays(p.day, fridgeDays(d.careful, raw)), eatBy: authority };
+    const careful = addDays(p.day, fridgeDays(d.careful, raw));
+    return { authority, careful, eatBy: careful < authority ? careful : authority };
   }
-  const kind = p.form === 'cooked' ? 'cooked' : p.form === 'stock' ? 'stock' : p.fat;
+  const kind = frozenKind(p.form, p.fat);
   const m = KEEPING.freezerMonths[kind];
   const dark = p.darkLine === 'left' && kind === 'oily' ? KEEPING.darkLineFactor : 1;
-  const factor = Math.min(1, KEEPING.wrappingFactor[p.wrapping]);
-  const left = p.form === 'cooked' || p.form === 'stock' ? 1 : freezerShare(p.fresh);
-  const careful = addDays(p.day, Math.round(m.careful * 30.4 * KEEPING.wrappingFactor[p.wrapping] * left * dark));
+  const own = WRAPPING_FACTS[p.wrapping].factor;
+  const factor = Math.min(1, own);
+  const left = freezerShare(raw);
+  const careful = addDays(p.day, Math.round(m.careful * 30.4 * own * left * dark));
   // Vacuum may better the careful line, never move it past the authority's.
   const authority =
     factor * left < 1 ? addDays(p.day, Math.round(m.authority * 30.4 * factor * left)) : addMonths(p.day, m.authority);

@@ -22,7 +22,7 @@ const says = (more: Partial<UntilFacts> = {}): string =>
 
 test('frozen: by fat, wrapping, dark line, freshness and the store', () => {
   expect(says()).toMatch(/^Oily fish, frozen at −18°: 2 months at their best, 3 by/);
-  expect(says()).toMatch(/in a box: 0.8 times as long/);
+  expect(says()).toMatch(/In a box: 0.8 times as long/);
   expect(says({ darkLine: 'left' })).toMatch(/dark line was left in: 0.7 times/);
   expect(says({ darkLine: 'left', fat: 'lean' })).not.toMatch(/dark line/);
   expect(says({ fresh: { used: 0.6, iceDaysAllowed: 10 } })).toMatch(/60 in 100 of its time was used before it froze/);

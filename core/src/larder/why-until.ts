@@ -1,5 +1,7 @@
 import { sayTemperature, type Units } from '../units/index.ts';
-import { type FreshAtPacking, KEEPING, type PackForm, type PackPlace, type Wrapping } from './keep-until.ts';
+import { type FreshAtPacking, frozenKind, KEEPING, ofFreshness, type PackPlace } from './keep-until.ts';
+import { formFacts, type KeepsAs, type PackForm } from './pack-forms.ts';
+import { type Wrapping, WRAPPING_FACTS, type WrappingFacts } from './wrappings.ts';
 import type { KeepRate } from './keep-in-store.ts';
 
 /** One thing that a pack's days are made of, and where it is written. */
@@ -24,6 +26,15 @@ export interface UntilFacts {
 }
 
 const TABLES = 'FDA cold storage chart; FSA chilling advice';
+const SMOKED_SOURCE = 'PNW 238, Smoking fish at home; FDA cold storage chart';
+const FRIDGE_WORDS: Readonly<Record<KeepsAs, string>> = {
+  raw: 'Raw',
+  offal: 'Roe and liver, raw',
+  cured: 'Cured at home, which counts as raw',
+  smoked: 'Smoked at home, hot through',
+  cooked: 'Cooked',
+  stock: 'Stock',
+};
 const FROZEN_SOURCE = 'FAO, Torry Advisory Note 28';
 const times = (x: number): string => (x >= 9.5 ? String(Math.round(x)) : x.toFixed(1)).replace(/\.0$/, '');
 const inHundred = (x: number): string => `${Math.round(x * 100)} in 100`;
@@ -31,15 +42,16 @@ const inHundred = (x: number): string => `${Math.round(x * 100)} in 100`;
 /** Why a pack keeps as long as it does: the table, the fish, the wrapping, the store; each with its source. The order is that of the reckoning. */
 export function whyUntil(f: UntilFacts, units?: Units): WhyUntil[] {
   const out: WhyUntil[] = [];
-  const cooked = f.form === 'cooked' || f.form === 'stock';
+  const { keepsAs } = formFacts(f.form);
+  const cooked = !ofFreshness(keepsAs);
   if (f.place === 'fridge') {
-    const table = f.form === 'cooked' ? KEEPING.fridgeCookedDays : KEEPING.fridgeRawDays;
+    const table = KEEPING.fridgeDays[keepsAs];
     out.push(
       f.thawed
         ? { says: 'Thawed: one day, whoever keeps it.', source: TABLES }
         : {
-            says: `${f.form === 'cooked' ? 'Cooked' : 'Raw'}, in the fridge: the authorities say ${table.authority} days; a careful keeper, dry and in changed towels, ${table.careful}.`,
-            source: TABLES,
+            says: `${FRIDGE_WORDS[keepsAs]}, in the fridge: the authorities say ${table.authority} days; a careful keeper${keepsAs === 'raw' ? ', dry and in changed towels,' : ''} ${table.careful}.`,
+            source: keepsAs === 'smoked' ? SMOKED_SOURCE : TABLES,
           },
     );
     if (f.fresh && !cooked && !f.thawed)
@@ -48,15 +60,15 @@ export function whyUntil(f: UntilFacts, units?: Units): WhyUntil[] {
         source: 'FAO Fisheries Technical Paper 348',
       });
   } else {
-    const months = KEEPING.freezerMonths[f.form === 'cooked' ? 'cooked' : f.form === 'stock' ? 'stock' : f.fat];
+    const months = KEEPING.freezerMonths[frozenKind(f.form, f.fat)];
     out.push({
-      says: `${f.form === 'cooked' ? 'Cooked' : f.form === 'stock' ? 'Stock' : f.fat === 'lean' ? 'Lean fish' : 'Oily fish'}, frozen at ${sayTemperature(-18, units)}: ${months.careful} months at their best, ${months.authority} by the authority’s chart.`,
+      says: `${keepsAs === 'raw' ? (f.fat === 'lean' ? 'Lean fish' : 'Oily fish') : FRIDGE_WORDS[keepsAs]}, frozen at ${sayTemperature(-18, units)}: ${months.careful} months at their best, ${months.authority} by the authority’s chart.`,
       source: TABLES,
     });
-    const w = KEEPING.wrappingFactor[f.wrapping];
+    const { factor: w, says }: WrappingFacts = WRAPPING_FACTS[f.wrapping];
     if (w !== 1)
       out.push({
-        says: `Wrapped in ${f.wrapping === 'vacuum' ? 'vacuum' : f.wrapping === 'cloth' ? 'a cloth' : `a ${f.wrapping}`}: ${times(w)} times as long; air dries it and turns its fat.`,
+        says: `${says.charAt(0).toUpperCase()}${says.slice(1)}: ${times(w)} times as long; air dries it and turns its fat.`,
       });
     if (f.darkLine === 'left' && f.fat === 'oily' && !cooked)
       out.push({

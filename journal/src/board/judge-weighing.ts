@@ -8,7 +8,7 @@ import {
   type Stage,
   stageName,
 } from '@dagboek/core/cut';
-import type { PackForm } from '@dagboek/core/larder';
+import { formFacts, type PackForm } from '@dagboek/core/larder';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { sayGrams, type Units } from '@dagboek/core/units';
 import { weighingsOf } from '../line/doubts.ts';
@@ -43,8 +43,8 @@ export function packTrouble(
   units: Units,
 ): string | null {
   const w = weighingsOf(cut);
-  const ofMeat = form !== 'stock' && form !== 'roe';
-  const inPacks = packs.filter((p) => p.form !== 'stock').reduce((g, p) => g + p.massG, 0);
+  const ofMeat = formFacts(form).ofFlesh;
+  const inPacks = packs.filter((p) => formFacts(p.form).ofFlesh).reduce((g, p) => g + p.massG, 0);
   const most = mostInPacks(w, knownG);
   if (ofMeat && most !== null && outweighs(inPacks + massG, most))
     return `${sayGrams(inPacks + massG, units)} in packs is more than the ${sayGrams(most, units)} on the board.`;

@@ -11,20 +11,12 @@ import {
   Min,
   MinLength,
 } from 'class-validator';
-import type { PackForm, PackPlace, Wrapping } from '@dagboek/core/larder';
+import { PACK_FORMS, type PackForm, type PackPlace, type Wrapping, WRAPPING_FACTS } from '@dagboek/core/larder';
 import { AsTyped } from './as-typed.ts';
 import { Satisfies } from './satisfies.ts';
 
-export const FORMS = [
-  'whole',
-  'fillets',
-  'steaks',
-  'wings',
-  'stock',
-  'roe',
-  'cooked',
-] as const satisfies readonly PackForm[];
-export const WRAPPINGS = ['cloth', 'box', 'bag', 'vacuum'] as const satisfies readonly Wrapping[];
+export const FORMS = Object.keys(PACK_FORMS) as readonly PackForm[];
+export const WRAPPINGS = Object.keys(WRAPPING_FACTS) as readonly Wrapping[];
 export const PLACES = ['fridge', 'freezer'] as const satisfies readonly PackPlace[];
 
 const arePartsOfPacks = (list: unknown): boolean =>

@@ -1,4 +1,13 @@
-import { type Chore, type ChoreDone, choresOf, type ChorePack, type ChoreStore } from '@dagboek/core/larder';
+import {
+  type Chore,
+  type ChoreDone,
+  choresOf,
+  type ChorePack,
+  type ChoreStore,
+  formFacts,
+  isBody,
+  isFood,
+} from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
 import type { Book } from '../state/book.ts';
 import type { HeldPack } from './packs-held.ts';
@@ -22,8 +31,8 @@ export function choresDue(book: Book, held: readonly HeldPack[], nowMs: number, 
     sinceMs: epochMs(pack.places.at(-1)!.at),
     store: store.is,
     wrapping: pack.wrapping,
-    raw: pack.form !== 'cooked' && pack.form !== 'stock',
-    whole: pack.form === 'whole',
+    raw: formFacts(pack.form).keepsAs === 'raw' && isFood(pack.form),
+    whole: isBody(pack.form),
   }));
   const stores = storesOf(book).filter((s) => s.own !== null);
   const done = [

@@ -1,4 +1,5 @@
 import {
+  formFacts,
   type FreshAtPacking,
   keepInStore,
   type KeepRate,
@@ -99,7 +100,9 @@ export function heldPack(
   if (left.leftG < 1 || pack.places.length === 0 || !book.stands(pack)) return null;
   const species = byId(pack.species);
   // Of several put together the one that has to be eaten first decides.
-  const all = placesOf(book, pack).map((places) => keepingOf(book, pack, places, species, byId, day, nowMs));
+  const all = (isMadeAnew(book, pack) ? [pack.places] : placesOf(book, pack)).map((places) =>
+    keepingOf(book, pack, places, species, byId, day, nowMs),
+  );
   const keeping = all.reduce((a, b) => (b.keeps.eatBy < a.keeps.eatBy ? b : a));
   return {
     pack,
@@ -110,6 +113,16 @@ export function heldPack(
     refrozen: all.some((k) => k.refrozen),
     ...harmOf(book, pack, byId, nowMs),
   };
+}
+
+/** Whether it was salted or smoked out of another pack: its days begin then, and not with the raw fish. */
+function isMadeAnew(book: Book, pack: PackState): boolean {
+  const { keepsAs } = formFacts(pack.form);
+  if (keepsAs !== 'cured' && keepsAs !== 'smoked') return false;
+  return pack.from.every((f) => {
+    const p = book.getAny('pack', f.pack);
+    return p === null || formFacts(p.form).keepsAs !== keepsAs;
+  });
 }
 
 type Keeping = Pick<

@@ -1,4 +1,4 @@
-import { type LineClock, type RawClock, rawClock, spokenFor, stretchesOf } from '@dagboek/core/larder';
+import { isBody, type LineClock, type RawClock, rawClock, spokenFor, stretchesOf } from '@dagboek/core/larder';
 import { type ConductionBody, type Exposure, flesh, fleshCourse, type FleshCourse, meets } from '@dagboek/core/heat';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { epochMs } from '@dagboek/core/time';
@@ -37,7 +37,7 @@ function exposuresOf(stays: readonly PackStay[], nowMs: number): Exposure[] {
 
 /** The body of a pack in the freezer: whole fish as they are, the heaviest; anything else a slab. */
 function bodyOfPack(book: Book, pack: PackState, species: SpeciesFacts | null): ConductionBody {
-  if (pack.form === 'whole' && species) {
+  if (isBody(pack.form) && species) {
     const fish = fishInPack(book, pack).flatMap((id) => book.getAny('fish', id) ?? []);
     const bodies = fish.map((f) => bodyOf(f, species).body);
     if (bodies.length > 0) return bodies.reduce((a, b) => (b.radiusM > a.radiusM ? b : a));

@@ -1,5 +1,5 @@
 import { allThatFollows } from '@dagboek/core/cut';
-import type { RawClock } from '@dagboek/core/larder';
+import { isFood, isUncooked, type RawClock } from '@dagboek/core/larder';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { foundInPack } from '../board/findings.ts';
 import { fishInPack } from '../line/pack-fish.ts';
@@ -26,7 +26,7 @@ export function rawStandingOf(
   byId: (id: string | null) => RawFacts | null,
   nowMs: number,
 ): RawStanding | null {
-  if (pack.form === 'cooked' || pack.form === 'stock') return null;
+  if (!isUncooked(pack.form) || !isFood(pack.form)) return null;
   const fish = fishInPack(book, pack).flatMap((id) => book.getAny('fish', id) ?? []);
   const kinds = [...new Set([pack.species, ...fish.flatMap((f) => [f.species ?? pack.species, ...f.orElse])])];
   const species = kinds.map((id) => byId(id));

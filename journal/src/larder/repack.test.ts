@@ -119,6 +119,25 @@ describe('a pack taken apart', () => {
     expect(new Set(then.packsWithFood().map((x) => x.id))).toEqual(new Set([idOf('a'), idOf('part')]));
   });
 
+  test('smoked, its days begin with the smoke; in portions they go on; no fillet is made of roe', () => {
+    const b = book(stored('a', { place: 'fridge' }));
+    const out = (form: 'smoked' | 'portions', massG = 250) => {
+      const r = splitPack(b, a(b), { ...part, massG, store: storesOf(Book.EMPTY)[0]!, form }, 'Mackerel', idOf('part'));
+      if (!r.ok) throw new Error(r.why);
+      return held(b.withEntries(written(r.writings, '2026-06-02')), idOf('part'), '2026-06-02');
+    };
+    expect(out('portions').since).toBe('2026-06-01');
+    expect(out('smoked')).toMatchObject({ since: '2026-06-02', keeps: { eatBy: '2026-06-09' } });
+    expect(out('smoked').pack.what).toBe('Mackerel, 5 smoked pieces');
+    // All of it may be smoked.
+    expect(out('smoked', 1000).leftG).toBe(1000);
+    const roe = book(stored('a', { form: 'roe', pieces: undefined }));
+    expect(splitPack(roe, a(roe), { ...part, pieces: null, form: 'cured' }, 'Mackerel', idOf('p'))).toMatchObject({
+      ok: false,
+      why: 'Of roe nothing cured is made.',
+    });
+  });
+
   test('all of it, or more, is refused', () => {
     const b = book(stored('a'));
     expect(splitPack(b, a(b), { ...part, massG: 1000 }, 'Mackerel', idOf('p'))).toMatchObject({

@@ -1,4 +1,4 @@
-import type { PackForm, Wrapping } from '@dagboek/core/larder';
+import { formFacts, type PackForm, packName, type Wrapping } from '@dagboek/core/larder';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { sayGrams, type Units } from '@dagboek/core/units';
 import { packLeft } from '../line/order.ts';
@@ -33,9 +33,6 @@ export function takeTrouble(
   return null;
 }
 
-const nameOf = (species: string, pieces: number | null, form: PackForm): string =>
-  pieces === null ? `${species}, ${form}` : `${species}, ${pieces} ${pieces === 1 ? form.replace(/s$/, '') : form}`;
-
 /** What a pack made out of others is: where it lies, how it is wrapped, and its parts. */
 interface Making {
   readonly newId: string;
@@ -43,6 +40,8 @@ interface Making {
   readonly name: string;
   readonly massG: number;
   readonly pieces: number | null;
+  /** Left out: that of the first. */
+  readonly form?: PackForm;
   readonly wrapping: Wrapping;
   readonly place: 'fridge' | 'freezer';
   /** Of one's own; null for a plain one. */
@@ -62,9 +61,9 @@ function made(book: Book, m: Making): Repacked {
         subject: m.newId,
         facts: {
           number: nextPackNumber(book),
-          what: nameOf(m.name, m.pieces, first.form),
+          what: packName(m.name, m.form ?? first.form, m.pieces),
           species: first.species,
-          form: first.form,
+          form: m.form ?? first.form,
           massG: m.massG,
           ...counted(m.pieces),
           wrapping: m.wrapping,
@@ -78,11 +77,25 @@ function made(book: Book, m: Making): Repacked {
   };
 }
 
+/** What may be made out of a form at home, itself first: raw fish is portioned, salted, smoked or used for bait. */
+export function formsOutOf(form: PackForm): PackForm[] {
+  if (formFacts(form).keepsAs === 'raw' && form !== 'bait')
+    return [...new Set<PackForm>([form, 'portions', 'cured', 'smoked', 'bait'])];
+  return form === 'cured' ? ['cured', 'smoked'] : [form];
+}
+
 /** Takes a part of a pack into one of its own: what it is made of, and how long it keeps, goes with it. `species`: its name. */
 export function splitPack(
   book: Book,
   pack: PackState,
-  of: { readonly massG: number; readonly pieces: number | null; readonly wrapping: Wrapping; readonly store: Store },
+  of: {
+    readonly massG: number;
+    readonly pieces: number | null;
+    readonly wrapping: Wrapping;
+    readonly store: Store;
+    /** What was made of it; left out: the same. */
+    readonly form?: PackForm;
+  },
   species: string,
   newId: string,
   units?: Units,
@@ -90,12 +103,17 @@ export function splitPack(
   const trouble = takeTrouble(book, pack, of.massG, of.pieces, units);
   if (trouble) return { ok: false, why: trouble };
   const { leftG } = packLeft(book, pack);
-  if (of.massG >= leftG - 1) return { ok: false, why: 'That is all of it: move the pack, instead.' };
+  const form = of.form ?? pack.form;
+  if (!formsOutOf(pack.form).includes(form)) return { ok: false, why: `Of ${pack.form} nothing ${form} is made.` };
+  // What is salted, smoked or cut up becomes another pack even when nothing stays behind.
+  if (of.massG >= leftG - 1 && form === pack.form)
+    return { ok: false, why: 'That is all of it: move the pack, instead.' };
   return made(book, {
     newId,
     name: species,
     massG: of.massG,
     pieces: of.pieces,
+    form,
     wrapping: of.wrapping,
     place: of.store.place,
     store: of.store.own ? of.store.id : null,

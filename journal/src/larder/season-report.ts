@@ -1,3 +1,4 @@
+import { isUncooked } from '@dagboek/core/larder';
 import { PLATE_G } from '@dagboek/core/plates';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { civilDay } from '@dagboek/core/time';
@@ -83,8 +84,7 @@ function reckonReport(book: Book, from: string, to: string, byId: ById, zone: st
   const end = Date.parse(`${to}T00:00:00Z`) + 2 * 86_400_000;
   for (const f of book.landedAbout(start, end))
     if (within(f.landed.at)) countFish(rowOf(f.species ?? ''), f, byId, within);
-  for (const p of book.all('pack'))
-    if (p.form !== 'cooked' && p.form !== 'stock') countPack(book, rowOf(p.species), p, within);
+  for (const p of book.all('pack')) if (isUncooked(p.form)) countPack(book, rowOf(p.species), p, within);
   const list = [...rows.values()].filter(
     (r) => r.caught > 0 || r.eatenG + r.givenG + r.baitG + r.thrownG + r.lostG > 0,
   );

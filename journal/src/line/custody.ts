@@ -1,3 +1,4 @@
+import { isUncooked } from '@dagboek/core/larder';
 import { packLeft } from './order.ts';
 import type { Book } from '../state/book.ts';
 import type { CutState, FishState, MealState, PackState, StateOf } from '../state/states.ts';
@@ -43,7 +44,7 @@ const byAt =
   (a: T, b: T) =>
     Date.parse(at(a)) - Date.parse(at(b));
 /** Leftovers are packs too, but a fish's first packing is not one of them. */
-const isRawFood = (p: PackState): boolean => p.form !== 'stock' && p.form !== 'cooked';
+const isRawFood = (p: PackState): boolean => isUncooked(p.form);
 
 /**
  * The custody line of one fish; null when the book has no such fish. `only`: the one pack whose strand is meant, since a

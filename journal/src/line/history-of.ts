@@ -1,7 +1,7 @@
 import type { Keeping } from '@dagboek/core/fresh';
 import { ICE_LASTS_H, TYPICAL_C } from '@dagboek/core/fresh';
 import { type Boundary, type ConductionBody, type Exposure, flesh, meets } from '@dagboek/core/heat';
-import { storeAt, stretchesOf, warmerThan, type Wrapping } from '@dagboek/core/larder';
+import { isBody, isUncooked, storeAt, stretchesOf, warmerThan, type Wrapping } from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
 import { type Filling, fillingsFrom } from '../box/filling.ts';
 import type { ById } from '../box/filling-facts.ts';
@@ -50,11 +50,11 @@ export function historyOf(book: Book, line: CustodyLine, byId: ById, into: PackS
     const atMs = epochMs(cuts[0].startedAt);
     lays.push(lay(atMs, 'board', meets('still air', Math.max(TYPICAL_C.board, airAt(airs, atMs)))));
   }
-  const raw = packs.filter((p) => p.form !== 'stock' && p.form !== 'cooked' && !p.discarded);
+  const raw = packs.filter((p) => isUncooked(p.form) && !p.discarded);
   const pack = into ?? raw.at(-1);
   const places = pack ? (placesOf(book, pack, fish.id)[0] ?? []) : [];
   places.forEach((p, i) => {
-    const whole = pack?.form === 'whole';
+    const whole = pack !== undefined && isBody(pack.form);
     for (const l of inStore(book, p, epochMs(p.at), places[i + 1] ? epochMs(places[i + 1]!.at) : null))
       lays.push({
         ...l,

@@ -1,3 +1,4 @@
+import { isUncooked } from '@dagboek/core/larder';
 import {
   type Allowance,
   type AllowanceRule,
@@ -45,7 +46,7 @@ const placeOf = (rules: RulePack, trip: TripState, at: string): { zone: string; 
 
 /** Civil day on which the last of a fish was eaten or thrown away; null while some of it is there. */
 function goneOn(book: Book, fishId: string, timeZone: string): string | null {
-  const raw = book.naming('pack', fishId).filter((p) => p.form !== 'stock' && p.form !== 'cooked');
+  const raw = book.naming('pack', fishId).filter((p) => isUncooked(p.form));
   if (raw.length === 0 || raw.some((p) => packLeft(book, p).leftG >= 1)) return null;
   const ends = raw.flatMap((p) => [
     ...(p.discarded ? [p.discarded.at] : []),

@@ -1,6 +1,15 @@
-import { routeOf, WATER_ALLOWANCE } from '@dagboek/core/cut';
+import { doneToMeat, routeOf, WATER_ALLOWANCE } from '@dagboek/core/cut';
 import { packCautions } from '@dagboek/core/harm';
-import { keepUntil, type PackForm, type Wrapping } from '@dagboek/core/larder';
+import {
+  formFacts,
+  isBody,
+  keepUntil,
+  type PackForm,
+  packName,
+  wrapAdvice,
+  type Wrapping,
+  wrappingsFor,
+} from '@dagboek/core/larder';
 import { sayDate, stamp } from '@dagboek/core/time';
 import {
   type CutState,
@@ -13,7 +22,6 @@ import {
   packNumber,
   storeOfPack,
   storesOf,
-  WRAPPINGS,
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -56,10 +64,10 @@ export function IntoPack({
   const route = routeOf(cut.route);
   const { form } = route;
   const meat = cut.stages.trimmed ?? cut.stages.fillets ?? cut.stages.gutted;
-  const inPacks = packs.filter((p) => p.form !== 'stock').reduce((g, p) => g + p.massG, 0);
+  const inPacks = packs.filter((p) => formFacts(p.form).ofFlesh).reduce((g, p) => g + p.massG, 0);
   const left = meat ? Math.max(0, meat.massG - inPacks) : 0;
   const number = nextPackNumber(book);
-  const last = packs.filter((p) => p.form !== 'stock').at(-1);
+  const last = packs.filter((p) => formFacts(p.form).plates !== 'none').at(-1);
   const heads = Math.max(1, useCrew().members.length);
   const [typed, setTyped] = useState<string | null>(null);
   const stores = storesOf(book);
@@ -70,7 +78,7 @@ export function IntoPack({
   const [kind, setKind] = useState<PackForm>(form);
   const [piecesText, setPieces] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
-  const wrap = wrapping ?? (place === 'fridge' ? 'cloth' : 'vacuum');
+  const wrap = wrapping && wrappingsFor(place).includes(wrapping) ? wrapping : place === 'fridge' ? 'cloth' : 'vacuum';
   const done = meat !== undefined && left < meat.massG * WATER_ALLOWANCE;
   const grams = typed ?? (left > 0 && !done ? inField('mass', Math.round(left)) : '');
   const now = nowMs();
@@ -83,11 +91,13 @@ export function IntoPack({
     day: day(stamp(now, zone)),
     ...(fresh ? { fresh } : {}),
   });
+  const advice = wrapAdvice(wrap, place, kind, !doneToMeat(cut.steps.map((s) => s.step)).includes('skin off'));
   const packG = typedAmount('mass', grams)?.value ?? 0;
   const usual = nextPieces(cut, packs, kind, pieces, done ? 0 : left, Number.isNaN(packG) ? left : packG);
   const typedPieces = typedNumber(piecesText);
   const count = typedPieces === null || Number.isNaN(typedPieces) ? usual : Math.max(1, Math.round(typedPieces));
-  const what = `${species.name}, ${kind === 'stock' ? 'frames for stock' : kind === 'whole' ? (pieces > 1 ? `${pieces} whole` : 'whole') : kind === 'roe' ? 'roe' : `${count} ${count === 1 ? kind.replace(/s$/, '') : kind}`}`;
+  const counted = formFacts(kind).pieces === null ? null : isBody(kind) ? pieces : count;
+  const what = packName(species.name, kind, counted);
   const putBy = async (): Promise<void> => {
     const read = typedAmount('mass', grams, Math.round(left));
     if (!read || Number.isNaN(read.value))
@@ -144,7 +154,7 @@ export function IntoPack({
           value={store.id}
           onChange={setStore}
         />
-        <Chips label="Wrapped in" options={plain(WRAPPINGS)} value={wrap} onChange={setWrapping} />
+        <Chips label="Wrapped in" options={plain(wrappingsFor(place))} value={wrap} onChange={setWrapping} />
         <div className="field">
           <label htmlFor="form">Form</label>
           <select id="form" className="select" value={kind} onChange={(e) => setKind(e.target.value as PackForm)}>
@@ -158,6 +168,7 @@ export function IntoPack({
         {what}. Eat by <b>{sayDate(keeps.eatBy)}</b>; careful keeper’s line {sayDate(keeps.careful)}, authority’s{' '}
         {sayDate(keeps.authority)}.
       </p>
+      {advice && <p className="hint">{advice}</p>}
       {packCautions({
         wrapping: wrap,
         form: kind,

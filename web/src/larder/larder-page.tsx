@@ -1,4 +1,5 @@
 import { type HeldPack, isNotToEat, packsHeld, sayPressing, shelvesOf, type Store, storeNow } from '@dagboek/journal';
+import { formFacts, WRAPPING_FACTS } from '@dagboek/core/larder';
 import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time';
 import { Link, useNavigate } from 'react-router';
 import { useCatalogue } from '../kit/catalogue.ts';
@@ -36,7 +37,7 @@ export function LarderPage() {
   const edible = held.filter((h) => !isNotToEat(h));
   const shelves = shelvesOf(book, held);
   const first = edible.find((h) => today <= h.keeps.authority) ?? edible[0];
-  const total = edible.filter((h) => h.pack.form !== 'stock').reduce((g, h) => g + h.leftG, 0);
+  const total = edible.filter((h) => formFacts(h.pack.form).plates !== 'none').reduce((g, h) => g + h.leftG, 0);
   const past = edible.filter((h) => today > h.keeps.authority);
   const next = edible.find((h) => today <= h.keeps.authority);
   const soon = edible.filter((h) => today <= h.keeps.authority && daysBetween(today, h.keeps.eatBy) <= 2);
@@ -216,7 +217,7 @@ function Shelf({
                     {pressing && (
                       <>{pressing.grave ? <b className="not-to-eat">{pressing.says}; </b> : `${pressing.says}; `}</>
                     )}
-                    {h.pack.wrapping}
+                    {WRAPPING_FACTS[h.pack.wrapping].says}
                   </small>
                 </span>
                 <span className="num mass">

@@ -1,5 +1,6 @@
-import type { Wrapping } from '@dagboek/core/larder';
+import { type PackForm, type Wrapping, wrappingsFor } from '@dagboek/core/larder';
 import {
+  formsOutOf,
   mergeable,
   mergePacks,
   packLeft,
@@ -10,7 +11,6 @@ import {
   storesOf,
   takeTrouble,
   TAKEN_FOR,
-  WRAPPINGS,
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -47,9 +47,13 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
   const [count, setCount] = useState('');
   const [what, setWhat] = useState<For>('a pack of its own');
   const [why, setWhy] = useState('');
+  const [form, setForm] = useState<PackForm>(pack.form);
   const [wrap, setWrap] = useState<Wrapping>(pack.wrapping);
   const [storeId, setStore] = useState(storeOfPack(book, pack).id);
   const [trouble, setTrouble] = useState<string | null>(null);
+  const store = stores.find((s) => s.id === storeId) ?? storeOfPack(book, pack);
+  const wraps = wrappingsFor(store.place);
+  const wrapping = wraps.includes(wrap) ? wrap : 'bag';
   const take = async (): Promise<void> => {
     const wrong = amountTrouble('mass', grams, 'the weight');
     const pieces = typedPieces(count);
@@ -62,8 +66,7 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
     if (cannot) return setTrouble(cannot);
     if (what === 'a pack of its own') {
       const id = newId();
-      const store = stores.find((s) => s.id === storeId) ?? storeOfPack(book, pack);
-      const r = splitPack(book, pack, { massG, pieces, wrapping: wrap, store }, names.species(pack.species), id, units);
+      const r = splitPack(book, pack, { massG, pieces, wrapping, store, form }, names.species(pack.species), id, units);
       if (!r.ok) return setTrouble(r.why);
       const w = await writeAll([...r.writings]);
       if (!w.ok) return setTrouble(w.why);
@@ -99,13 +102,16 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
       <Chips label="For" options={plain(FOR)} value={what} onChange={setWhat} />
       {what === 'a pack of its own' ? (
         <>
-          <Chips label="Wrapped in" options={plain(WRAPPINGS)} value={wrap} onChange={setWrap} />
+          {formsOutOf(pack.form).length > 1 && (
+            <Chips label="As" options={plain(formsOutOf(pack.form))} value={form} onChange={setForm} />
+          )}
           <Chips
             label="Where"
             options={stores.map((s) => ({ value: s.id, text: s.name }))}
-            value={storeId}
+            value={store.id}
             onChange={setStore}
           />
+          <Chips label="Wrapped in" options={plain(wraps)} value={wrapping} onChange={setWrap} />
         </>
       ) : (
         <div className="field">

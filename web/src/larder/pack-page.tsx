@@ -1,5 +1,5 @@
 import { doneToMeat } from '@dagboek/core/cut';
-import { REFROZEN, thawedByItself, whyUntil } from '@dagboek/core/larder';
+import { REFROZEN, thawedByItself, whyUntil, WRAPPING_FACTS } from '@dagboek/core/larder';
 import {
   custodyOf,
   cutsOfPack,
@@ -92,13 +92,7 @@ export function PackPage() {
               {pieces !== null && pieces !== pack.pieces && leftG >= 1
                 ? `; ${pieces} of ${pack.pieces ?? pieces} pieces`
                 : ''}
-              .{' '}
-              {pack.wrapping === 'cloth'
-                ? 'In a dry cloth'
-                : pack.wrapping === 'vacuum'
-                  ? 'Vacuum-packed'
-                  : `In a ${pack.wrapping}`}
-              .
+              . {capital(WRAPPING_FACTS[pack.wrapping].says)}.
             </p>
             <HistamineNote of={`Pack ${number}`} clock={held?.histamine} />
             {held && !isNotToEat(held) && (
@@ -232,6 +226,8 @@ export function PackPage() {
     </Page>
   );
 }
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** A freezer that failed: when, which, and what becomes of what lay in it. */
 function ThawedByItself({ thawed }: { thawed: NonNullable<HeldPack['thawedInStore']> }) {

@@ -1,3 +1,4 @@
+import { formFacts, isBody } from '@dagboek/core/larder';
 import { outweighs } from '@dagboek/core/cut';
 import { COOKING, DONENESS, type HeldPack, isNotToEat, mealsInOrder, packsHeld, whyNotToEat } from '@dagboek/journal';
 import { meatFrom, PLATE_G, platesFrom } from '@dagboek/core/plates';
@@ -84,7 +85,7 @@ export function NewMealPage() {
   const meat = chosen.reduce((g, h) => {
     const taken = taking(h)?.value || 0;
     const s = byId(h.pack.species);
-    return g + (h.pack.form === 'whole' && s ? meatFrom(s, taken) : h.pack.form === 'stock' ? 0 : taken);
+    return g + (isBody(h.pack.form) && s ? meatFrom(s, taken) : formFacts(h.pack.form).plates === 'none' ? 0 : taken);
   }, 0);
   const plates = platesFrom(meat).plates;
   const heads = eaters.length + (typedNumber(guests) || 0);
