@@ -1,0 +1,22 @@
+export { highsSolver } from './highs-solver.ts';
+export type { Mip, MipAnswer, MipSolver } from './mip.ts';
+export { needOf } from './menu.ts';
+export type {
+  Menu,
+  MenuDay,
+  MenuEater,
+  MenuLock,
+  MenuMeal,
+  MenuMeasures,
+  MenuPack,
+  MenuPart,
+  MenuWishes,
+} from './menu.ts';
+export { COSTS, daysOf, menuModel, MERCURY_UNITS, mercuryLimit } from './menu-model.ts';
+export { solveMenu } from './solve-menu.ts';
+export type { Planned } from './solve-menu.ts';
+export { measureMenu } from './measure-menu.ts';
+export { oldestFirst } from './oldest-first.ts';
+export { smallestClash } from './clash.ts';
+export type { Clash, Wish } from './clash.ts';
+export { someLarder } from './some-larder.ts';
