@@ -10,7 +10,7 @@ const DAYS = 7;
 // Its types are written for the other module system: what is imported is the loader itself.
 const solve = highsSolver(await (loadHighs as unknown as typeof loadHighs.default)());
 
-interface Sum extends Record<keyof MenuMeasures | 'meals' | 'plates', number> {}
+type Sum = Record<keyof MenuMeasures | 'meals' | 'plates', number>;
 const none = (): Sum => ({ wasteG: 0, pastBest: 0, kinds: 0, again: 0, short: 0, meals: 0, plates: 0 });
 const sums = { plan: none(), oldest: none() };
 const add = (s: Sum, of: { measures: MenuMeasures; meals: readonly { eatenG: number }[] }): void => {

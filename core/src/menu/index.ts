@@ -20,3 +20,9 @@ export { oldestFirst } from './oldest-first.ts';
 export { smallestClash } from './clash.ts';
 export type { Clash, Wish } from './clash.ts';
 export { someLarder } from './some-larder.ts';
+// in time, and in words
+export { firstDayThawed, TABLE_HOUR, takeOut, thawHours } from './thaw-in-time.ts';
+export type { TakeOut, ThawWay } from './thaw-in-time.ts';
+export { MENU_METHODS, methodsFor, methodsOf } from './method-suits.ts';
+export type { MenuMethod, Suits } from './method-suits.ts';
+export { sayClash, sayEnough, sayTakeOut, sayUnplanned, sayWish, whyThisDay } from './why-this-day.ts';

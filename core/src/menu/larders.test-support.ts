@@ -16,6 +16,7 @@ export const menuPack = (id: string, more: Partial<MenuPack> = {}): MenuPack => 
   atOnce: true,
   mercury: 'low',
   rawMet: false,
+  thawed: false,
   ...more,
 });
 

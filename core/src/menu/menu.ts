@@ -23,6 +23,8 @@ export interface MenuPack {
   readonly lastDay: number;
   /** It is eaten at one meal: frozen, thawed, or a body. */
   readonly atOnce: boolean;
+  /** It was frozen, and does not go back raw. */
+  readonly thawed: boolean;
   readonly mercury: 'low' | 'some' | 'high';
   /** Whether the authority's conditions of freezing are met for eating it raw. */
   readonly rawMet: boolean;

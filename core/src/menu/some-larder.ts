@@ -36,6 +36,7 @@ export function someLarder(seed: number, packs: number, days: number, easy = fal
         form: 'fillets',
         atOnce: true,
         rawMet: false,
+        thawed: false,
         name: species,
         species,
         fat,
