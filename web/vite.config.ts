@@ -44,6 +44,12 @@ export default defineConfig({
             handler: 'NetworkFirst',
             options: { cacheName: 'catalogue-and-rules', networkTimeoutSeconds: 4 },
           },
+          // The solver of the plan of meals: too large for every first visit, kept from the first plan on.
+          {
+            urlPattern: /\/assets\/.*\.wasm$/,
+            handler: 'CacheFirst',
+            options: { cacheName: 'solver', expiration: { maxEntries: 2 }, cacheableResponse: { statuses: [200] } },
+          },
           // A picture never changes: its address is its content.
           {
             urlPattern: /\/api\/photos\/[0-9a-f]{64}/,

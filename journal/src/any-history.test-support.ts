@@ -124,6 +124,13 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
   'store.read': fc.record({ c: fc.integer({ min: -25, max: 9 }) }),
   'store.power': fc.record({ is: fc.constantFrom('off', 'on') }),
   'store.retired': fc.constant({}),
+  'day.planned': fc.record({
+    day: fc.constantFrom('2026-09-12', '2026-09-13'),
+    fish: fc.constantFrom('either', 'no'),
+    packs: fc.uniqueArray(some('pack'), { maxLength: 2 }).map((l) => l.map((pack) => ({ pack }))),
+  }),
+  'member.eats': fc.record({ plates: fc.constantFrom(0.5, 1) }),
+  'book.room': fc.record({ massG: fc.constantFrom(0, 900) }),
   'pack.discarded': fc.record({ why: name }),
   'meal.served': fc.record({
     name,

@@ -169,6 +169,19 @@ export { meatOf, usedOf } from './board/used.ts';
 export type { UsedOf } from './board/used.ts';
 export { choresDue } from './larder/chores-due.ts';
 export { countedIn, mendByCount } from './larder/count-store.ts';
+export {
+  changeDay,
+  firstDayOf,
+  keepMenu,
+  mealDayOf,
+  menuWishes,
+  MOST_PLANNED,
+  mostlyHome,
+  movePack,
+  plannedDay,
+} from './larder/menu-wishes.ts';
+export { dayId } from './kinds/of-day.ts';
+export type { MenuAsked, MenuSpecies } from './larder/menu-wishes.ts';
 export type { Counted } from './larder/count-store.ts';
 export { seasonReport } from './larder/season-report.ts';
 export type { ReportRow, SeasonReport } from './larder/season-report.ts';

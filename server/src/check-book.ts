@@ -33,6 +33,7 @@ const kinds = [
   'pack',
   'store',
   'meal',
+  'day',
   'incident',
   'species',
   'rule',

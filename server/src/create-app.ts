@@ -36,7 +36,8 @@ export async function createApp(
     helmet({
       contentSecurityPolicy: {
         directives: {
-          'script-src': ["'self'"],
+          // The solver of the plan of meals is WebAssembly; no text is ever run as a script.
+          'script-src': ["'self'", "'wasm-unsafe-eval'"],
           'style-src': ["'self'", "'unsafe-inline'"],
           'img-src': ["'self'", 'data:', 'blob:'],
           'upgrade-insecure-requests': null,

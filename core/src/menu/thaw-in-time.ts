@@ -17,13 +17,15 @@ export interface TakeOut {
   /** Days from the first of the plan; negative: it was to be taken out before. */
   readonly day: number;
   readonly hour: number;
+  /** There is no hour to wait for: it is late as it is. */
+  readonly now: boolean;
 }
 
-/** The first day of a plan on which a frozen pack can be on the table. `nowHour`: of the first day, 0 to 24. */
+/** The first day of a plan on which a frozen pack can be on the table. `nowHour`: of the first day, 0 to 24; below 0 while that is still to come. */
 export function firstDayThawed(massG: number, nowHour: number): number {
   if (canThawInWater(massG, TABLE_HOUR - nowHour)) return 0;
-  const hours = thawHours(massG, 'fridge');
-  return Math.max(1, Math.ceil((hours - (TABLE_HOUR - nowHour)) / 24 - 1e-9));
+  const short = thawHours(massG, 'fridge') - (TABLE_HOUR - nowHour);
+  return Math.max(0, Math.ceil(short / 24 - 1e-9));
 }
 
 const canThawInWater = (massG: number, hours: number): boolean => {
@@ -37,13 +39,13 @@ export function takeOut(massG: number, day: number, nowHour: number): TakeOut {
   const left = day * 24 + TABLE_HOUR - nowHour;
   if (left < hours && canThawInWater(massG, left)) {
     const at = Math.max(nowHour, TABLE_HOUR - thawHours(massG, 'cold water') - 0.5);
-    return { how: 'cold water', day, hour: Math.floor(at * 2) / 2 };
+    return { how: 'cold water', day, hour: Math.floor(at * 2) / 2, now: false };
   }
   // Counted back from the meal: the latest of the hours at which people do such things.
-  for (let back = 1; ; back++)
+  for (let back = 0; ; back++)
     for (const hour of [EVENING, MORNING])
       if (back * 24 + TABLE_HOUR - hour >= hours) {
-        const at = { how: 'fridge', day: day - back, hour } as const;
-        return at.day * 24 + at.hour < nowHour ? { how: 'fridge', day: 0, hour: nowHour } : at;
+        const at = { how: 'fridge', day: day - back, hour, now: false } as const;
+        return at.day * 24 + at.hour < nowHour ? { how: 'fridge', day: 0, hour: nowHour, now: true } : at;
       }
 }

@@ -50,7 +50,7 @@ export function sayTakeOut(w: MenuWishes, pack: MenuPack, at: TakeOut, vacuum: b
   const when =
     at.how === 'cold water'
       ? `${weekday(dayAt(w, at.day))} at ${clock(at.hour)} into cold water, changed every half hour`
-      : at.day === 0 && at.hour !== 8 && at.hour !== 21
+      : at.now
         ? 'now, into the fridge, on a tray'
         : `${weekday(dayAt(w, at.day))} ${at.hour >= 17 ? 'evening' : 'morning'}, into the fridge, on a tray`;
   return `Pack ${pack.number} out of the freezer ${when}${vacuum ? (at.how === 'cold water' ? '; open its bag as soon as it has thawed' : '; open its bag first') : ''}.`;

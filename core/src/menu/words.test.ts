@@ -45,10 +45,13 @@ describe('thawing in time', () => {
     expect(firstDayThawed(400, 18.5)).toBe(1);
     expect(firstDayThawed(2000, 14)).toBe(1);
     expect(firstDayThawed(5000, 14)).toBe(3);
-    expect(takeOut(400, 3, 14)).toEqual({ how: 'fridge', day: 2, hour: 21 });
-    expect(takeOut(2500, 3, 14)).toEqual({ how: 'fridge', day: 2, hour: 8 });
-    expect(takeOut(400, 0, 14)).toEqual({ how: 'cold water', day: 0, hour: 17.5 });
-    expect(takeOut(2000, 1, 14)).toEqual({ how: 'fridge', day: 0, hour: 14 });
+    expect(takeOut(400, 3, 14)).toMatchObject({ how: 'fridge', day: 2, hour: 21 });
+    // Before dawn there is still time on the day itself; an evening before the first day counts too.
+    expect([firstDayThawed(2000, 2), firstDayThawed(1500, -3)]).toEqual([1, 0]);
+    expect(takeOut(1500, 0, -3)).toMatchObject({ how: 'fridge', day: -1, hour: 21 });
+    expect(takeOut(2500, 3, 14)).toMatchObject({ how: 'fridge', day: 2, hour: 8 });
+    expect(takeOut(400, 0, 14)).toMatchObject({ how: 'cold water', day: 0, hour: 17.5 });
+    expect(takeOut(2000, 1, 14)).toMatchObject({ how: 'fridge', day: 0, hour: 14, now: true });
   });
 
   test('taken out as it is said, it has thawed by the meal; and is not asked for in the past', () => {

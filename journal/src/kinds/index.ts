@@ -3,6 +3,7 @@ import type { Field } from './field.ts';
 import type { KindDefinition, SubjectDefinition, SubjectKind } from './define-kind.ts';
 import { BOOK, BOOK_KINDS, BOX, MEMBER } from './of-book.ts';
 import { CUT, CUT_KINDS } from './of-cut.ts';
+import { DAY, DAY_KINDS } from './of-day.ts';
 import { FISH, FISH_KINDS } from './of-fish.ts';
 import { INCIDENT, INCIDENT_KINDS } from './of-incident.ts';
 import { MEAL, MEAL_KINDS } from './of-meal.ts';
@@ -20,6 +21,7 @@ export const KINDS = {
   ...PACK_KINDS,
   ...STORE_ENTRY_KINDS,
   ...MEAL_KINDS,
+  ...DAY_KINDS,
   ...INCIDENT_KINDS,
   ...OWN_KINDS,
   /** Takes back another entry; its subject is that of the entry it strikes, and folding knows it by `strikes`. */
@@ -37,6 +39,7 @@ export const SUBJECTS = {
   pack: PACK,
   store: STORE,
   meal: MEAL,
+  day: DAY,
   incident: INCIDENT,
   species: SPECIES,
   rule: RULE,
@@ -73,6 +76,7 @@ export const beginsSomething = (kind: string): boolean =>
 
 export * from './board.ts';
 export * from './book.ts';
+export * from './day.ts';
 export * from './deck.ts';
 export * from './incident.ts';
 export * from './larder.ts';

@@ -17,11 +17,12 @@ import {
 } from './book.ts';
 import { WALLS } from '@dagboek/core/box';
 import { BookWay } from './board.ts';
-import { sayHeavy, sayLength, sayTemperature, sayVolume } from '@dagboek/core/units';
+import { sayHeavy, sayLength, sayMass, sayTemperature, sayVolume } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
 import { amountField, choiceField, lengthField, numberField, textField } from './field.ts';
-import { capital, METHOD_WORDS, sayIce } from './words.ts';
+import { BookRoom, MemberEats } from './day.ts';
+import { capital, list, METHOD_WORDS, sayIce } from './words.ts';
 
 const ofBook = kindOf<'book'>();
 const ofMember = kindOf<'member'>();
@@ -38,6 +39,7 @@ export const BOOK = subjectOf<'book', BookOpened>({
     places: s.places ?? [],
     errors: {},
     ways: {},
+    roomG: null,
   }),
   links: () => [],
   hangsOn: () => ({}),
@@ -51,6 +53,7 @@ export const MEMBER = subjectOf<'member', MemberJoined>({
     role: s.role ?? '',
     bornOn: s.bornOn ?? null,
     licences: s.licences ?? null,
+    eats: null,
     joinedAt: s.at,
     leftAt: null,
   }),
@@ -114,6 +117,35 @@ export const BOOK_KINDS = {
     fold: 'begins',
     say: (m) => `${m.name}${m.role ? `: ${m.role}` : ''}.${sayPapers(m)}`,
     fields: [textField('name', 'Name'), textField('role', 'Mostly does', { optional: true })],
+  }),
+  'member.eats': ofMember({
+    facts: MemberEats,
+    fold: (s, e) => {
+      s.eats = {
+        plates: e.plates,
+        dislikes: e.dislikes ?? [],
+        allergic: e.allergic ?? [],
+        atRisk: e.atRisk ?? false,
+      };
+    },
+    say: (e, names) => {
+      const kinds = (ids: readonly string[]): string => list(ids.map((id) => names.species(id).toLowerCase()));
+      const dislikes = e.dislikes?.length ? ` Rather no ${kinds(e.dislikes)}.` : '';
+      const allergic = e.allergic?.length ? ` Must not eat ${kinds(e.allergic)}.` : '';
+      return `Eats ${e.plates} ${e.plates === 1 ? 'plate' : 'plates'} at a meal.${dislikes}${allergic}${e.atRisk ? ' At risk.' : ''}`;
+    },
+    fields: [numberField('plates', 'Plates at a meal', 'plates')],
+  }),
+  'book.room': ofBook({
+    facts: BookRoom,
+    fold: (s, r) => {
+      s.roomG = r.massG > 0 ? r.massG : null;
+    },
+    say: (r, { units }) =>
+      r.massG > 0
+        ? `${sayMass(r.massG, units)} are to come out of the freezer in the days that are planned.`
+        : 'No room is wanted in the freezer.',
+    fields: [],
   }),
   'member.left': ofMember({
     facts: MemberLeft,

@@ -38,6 +38,8 @@ export interface BookState extends State {
   readonly errors: Readonly<Partial<Record<MeasureMethod, number>>>;
   /** The house way where those who cut disagree. */
   readonly ways: Ways;
+  /** What is to come out of the freezers in the days that are planned, g; null: no matter. */
+  readonly roomG: number | null;
 }
 export interface MemberState extends State {
   readonly kind: 'member';
@@ -49,6 +51,8 @@ export interface MemberState extends State {
   readonly bornOn: string | null;
   /** Licences held; null when nobody has said, empty for none. */
   readonly licences: readonly Licence[] | null;
+  /** Null when nobody has said. */
+  readonly eats: Eats | null;
   readonly joinedAt: string;
 }
 export interface BoxState extends State {
@@ -219,6 +223,28 @@ export interface MealState extends State {
 }
 
 /** Someone who was hurt or fell ill, and what was done. */
+/** What is planned for a civil day. */
+export interface DayState extends State {
+  readonly kind: 'day';
+  readonly day: string;
+  readonly fish: 'either' | 'yes' | 'no';
+  /** Members who eat at home; null: those who mostly do. */
+  readonly home: readonly string[] | null;
+  readonly guests: number;
+  /** Packs for its meal; `meatG` null: all of it. */
+  readonly packs: readonly { readonly pack: string; readonly meatG: number | null; readonly locked: boolean }[];
+  readonly method: string | null;
+  readonly plannedAt: string;
+}
+
+/** How much somebody eats, and what not. */
+export interface Eats {
+  readonly plates: number;
+  readonly dislikes: readonly string[];
+  readonly allergic: readonly string[];
+  readonly atRisk: boolean;
+}
+
 export interface IncidentState extends State {
   readonly kind: 'incident';
   /** What happened: a card of first aid. */
@@ -273,6 +299,7 @@ export type SubjectState =
   | PackState
   | StoreState
   | MealState
+  | DayState
   | IncidentState
   | SpeciesState
   | RuleState

@@ -7,6 +7,7 @@ import { openTheBook } from './crew.ts';
 import { cutAndPack, type Learned, type MadePack, serve } from './kitchen.ts';
 import { correctedApart, fastClock, leftWarm, notedTwice, stung } from './mishaps.ts';
 import { DAY, HOUR, MIN, Scribe } from './scribe.ts';
+import { mealsAhead } from './menu-story.ts';
 import { storesOfTheTern } from './stores-story.ts';
 import { writeToday } from './today.ts';
 import { type Kept, writeTrip } from './trip.ts';
@@ -122,6 +123,8 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
     });
   meltTested(s, tern.blueBox, nowMs - 265 * DAY, tern.tomas);
   writeToday(s, others, tern, rules, today);
+  const held = freezer.filter((p) => p !== forgotten && p !== given);
+  mealsAhead(s, tern, held, tonight, nowMs, rules.timeZone);
   return [...s.entries, ...others.entries].filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
 }
 

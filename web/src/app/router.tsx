@@ -49,6 +49,7 @@ export const router = createBrowserRouter([
         path: '/larder/store/:id',
         lazy: async () => ({ Component: (await import('../larder/store-page.tsx')).StorePage }),
       },
+      { path: '/larder/plan', lazy: async () => ({ Component: (await import('../larder/menu-page.tsx')).MenuPage }) },
       {
         path: '/larder/season',
         lazy: async () => ({ Component: (await import('../larder/season-page.tsx')).SeasonPage }),

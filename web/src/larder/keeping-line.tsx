@@ -52,7 +52,18 @@ export function KeepingHead({ axis, today, unit }: { axis: Axis; today: string; 
 }
 
 /** A pack on the axis: kept since, careful line (dashed post), authority's line (post with hatching beyond). */
-export function KeepingLine({ held, axis, today }: { held: HeldPack; axis: Axis; today: string }) {
+export function KeepingLine({
+  held,
+  axis,
+  today,
+  mealDay = null,
+}: {
+  held: HeldPack;
+  axis: Axis;
+  today: string;
+  /** The day on which it is planned for a meal. */
+  mealDay?: string | null;
+}) {
   const [ref, width] = useWidth(270);
   const tone = packTone(held, today);
   const d = (day: string): number => Math.max(axis.from, Math.min(axis.to, daysBetween(today, day)));
@@ -68,7 +79,7 @@ export function KeepingLine({ held, axis, today }: { held: HeldPack; axis: Axis;
         width={width}
         height="46"
         role="img"
-        aria-label={`kept since ${sayDate(held.since)}; careful keeper to ${sayDate(held.keeps.careful)}, authority to ${sayDate(held.keeps.authority)}`}
+        aria-label={`kept since ${sayDate(held.since)}; careful keeper to ${sayDate(held.keeps.careful)}, authority to ${sayDate(held.keeps.authority)}${mealDay ? `; planned for ${sayDate(mealDay)}` : ''}`}
       >
         <path d={`M${now} 0V46`} stroke="var(--ink)" strokeWidth="2" />
         <ToneLine tone={tone} x1={x0} x2={now} y={23} />
@@ -88,6 +99,16 @@ export function KeepingLine({ held, axis, today }: { held: HeldPack; axis: Axis;
           stroke="var(--ink)"
           strokeWidth="1.4"
         />
+        {mealDay && (
+          <circle
+            cx={xOf(axis, d(mealDay), width)}
+            cy={23}
+            r="7"
+            fill="var(--paper)"
+            stroke={TONE_COLOR[tone]}
+            strokeWidth="2.4"
+          />
+        )}
         {off ? (
           <text x={x0} y={28} style={{ fontWeight: 700 }}>
             //

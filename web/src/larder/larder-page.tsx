@@ -1,4 +1,13 @@
-import { type HeldPack, isNotToEat, packsHeld, sayPressing, shelvesOf, type Store, storeNow } from '@dagboek/journal';
+import {
+  type HeldPack,
+  isNotToEat,
+  mealDayOf,
+  packsHeld,
+  sayPressing,
+  shelvesOf,
+  type Store,
+  storeNow,
+} from '@dagboek/journal';
 import { formFacts, WRAPPING_FACTS } from '@dagboek/core/larder';
 import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time';
 import { Link, useNavigate } from 'react-router';
@@ -17,6 +26,7 @@ import { HistamineNote } from '../kit/histamine-note.tsx';
 import { degrees, massParts } from '../kit/units.ts';
 import { sayStoreNow } from './say-store.ts';
 import { CalendarKey, Chores } from './chores.tsx';
+import { WeekAhead } from './week-ahead.tsx';
 import { StoresList } from './stores-list.tsx';
 
 const FRIDGE: Axis = { from: -4, to: 5 };
@@ -95,6 +105,12 @@ export function LarderPage() {
                   </svg>
                   authority’s line
                 </li>
+                <li>
+                  <svg width="18" height="22" aria-hidden="true">
+                    <circle cx="9" cy="11" r="6" fill="none" stroke="var(--ink)" strokeWidth="2.2" />
+                  </svg>
+                  planned meal
+                </li>
                 <li>Sources: FDA cold storage chart, FSA chilling advice; keeping times are typical.</li>
               </ul>
             </Row>
@@ -136,6 +152,7 @@ export function LarderPage() {
               />
             </div>
           )}
+          <WeekAhead held={held} />
           <StoresList />
           {held.length > 0 && <CalendarKey held={held} />}
           <p>
@@ -172,6 +189,7 @@ function Shelf({
   figureOf: (id: string) => ReturnType<ReturnType<typeof useCatalogue>['byId']>;
   first: HeldPack | undefined;
 }) {
+  const { book } = useBook();
   return (
     <section aria-label={capital(store.name)}>
       <Row className="shelf-head">
@@ -224,7 +242,7 @@ function Shelf({
                   {n}
                   <u>{u}</u>
                 </span>
-                <KeepingLine held={h} axis={axis} today={today} />
+                <KeepingLine held={h} axis={axis} today={today} mealDay={mealDayOf(book, h.pack.id, today)} />
               </Link>
             </Row>
           );

@@ -1,6 +1,15 @@
 import { formFacts, isBody } from '@dagboek/core/larder';
 import { outweighs } from '@dagboek/core/cut';
-import { COOKING, DONENESS, type HeldPack, isNotToEat, mealsInOrder, packsHeld, whyNotToEat } from '@dagboek/journal';
+import {
+  COOKING,
+  DONENESS,
+  type HeldPack,
+  isNotToEat,
+  mealsInOrder,
+  packsHeld,
+  plannedDay,
+  whyNotToEat,
+} from '@dagboek/journal';
 import { meatFrom, PLATE_G, platesFrom } from '@dagboek/core/plates';
 import type { Amount } from '@dagboek/core/units';
 import { daysBetween, sayDate, stamp } from '@dagboek/core/time';
@@ -55,19 +64,34 @@ export function NewMealPage() {
   const { write } = useWrite();
   const { day, zone } = useFormat();
   const held = packsHeld(book, byId, day, nowMs());
-  const asked = search.get('pack');
+  const asked = search.getAll('pack');
+  const planned = plannedDay(book, search.get('day') ?? '');
   const [taken, setTaken] = useState<Readonly<Record<string, string>>>(() => {
-    const first = held.find((h) => h.pack.id === asked);
-    return first ? { [first.pack.id]: inField('mass', Math.round(first.leftG)) } : {};
+    // Of a plan perhaps a part of the pack; without one all that is left.
+    const grams = (h: HeldPack): number => planned?.packs.find((p) => p.pack === h.pack.id)?.meatG ?? h.leftG;
+    return Object.fromEntries(
+      held
+        .filter((h) => asked.includes(h.pack.id))
+        .map((h) => [
+          h.pack.id,
+          inField('mass', Math.round(Math.min(h.leftG, isBody(h.pack.form) ? h.leftG : grams(h)))),
+        ]),
+    );
   });
   const { members } = useCrew();
   const lastMeal = mealsInOrder(book)[0];
-  const [method, setMethod] = useState<(typeof COOKING)[number]>('pan-fried');
+  const [method, setMethod] = useState<(typeof COOKING)[number]>(
+    COOKING.find((c) => c === planned?.method) ?? 'pan-fried',
+  );
   const [cook, setCook] = useState(lastMeal?.cook ?? pen ?? '');
   const [eaters, setEaters] = useState<string[]>(
-    lastMeal ? lastMeal.eaters.filter((id) => members.some((m) => m.id === id)) : members.map((m) => m.id),
+    planned?.home
+      ? [...planned.home]
+      : lastMeal
+        ? lastMeal.eaters.filter((id) => members.some((m) => m.id === id))
+        : members.map((m) => m.id),
   );
-  const [guests, setGuests] = useState('');
+  const [guests, setGuests] = useState(planned?.guests ? String(planned.guests) : '');
   const [name, setName] = useState('');
   const [doneness, setDoneness] = useState<(typeof DONENESS)[number] | null>(null);
   const [core, setCore] = useState('');

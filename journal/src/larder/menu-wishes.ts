@@ -1,0 +1,270 @@
+import { formFacts, isBody, isFood } from '@dagboek/core/larder';
+import {
+  firstDayThawed,
+  type Menu,
+  type MenuDay,
+  type MenuEater,
+  type MenuPack,
+  type MenuWishes,
+  MERCURY_UNITS,
+} from '@dagboek/core/menu';
+import { meatFrom } from '@dagboek/core/plates';
+import { addDays, civilDay, daysBetween, epochMs, stamp, wallTime } from '@dagboek/core/time';
+import { dayId } from '../kinds/of-day.ts';
+import { mealsInOrder } from '../line/order.ts';
+import type { Book } from '../state/book.ts';
+import type { DayState, MealState, MemberState } from '../state/states.ts';
+import type { Writing } from '../writing.ts';
+import { type HeldPack, isNotToEat } from './packs-held.ts';
+import { type RawFacts, rawStandingOf } from './raw-standing.ts';
+
+/** What the plan of meals asks of a species. */
+export type MenuSpecies = RawFacts & { readonly mercury: 'low' | 'some' | 'high' };
+type ById = (id: string | null) => MenuSpecies | null;
+
+/** So many packs go into a plan, those that press most; of more nobody would eat in its days, and reckoning would take minutes. */
+export const MOST_PLANNED = 36;
+const MONTH_MS = 30 * 86_400_000;
+/** Whoever was at fewer of the last month's meals than this share does not mostly eat at home. */
+const MOSTLY = 0.5;
+
+/** What was planned for a day; null when nothing was. */
+export const plannedDay = (book: Book, day: string): DayState | null => book.get('day', dayId(day));
+
+const hourOf = (nowMs: number, zone: string): number => {
+  const [h, m] = wallTime(stamp(nowMs, zone), zone).split(':').map(Number);
+  return h! + m! / 60;
+};
+
+/** The meals of the last 30 days before an instant. */
+const lastMeals = (book: Book, nowMs: number) => {
+  const late: MealState[] = [];
+  for (const m of mealsInOrder(book)) {
+    const ms = epochMs(m.servedAt);
+    if (ms <= nowMs - MONTH_MS) break;
+    if (ms <= nowMs) late.push(m);
+  }
+  return late;
+};
+
+/** From this hour on nobody plans today's dinner any more. */
+const TOO_LATE_H = 20;
+/** A meal of fish after this hour was the dinner. */
+const DINNER_FROM_H = 15;
+
+/** The first day of a plan: today, or tomorrow when the evening is over or its fish was served. */
+export function firstDayOf(book: Book, nowMs: number, zone: string): string {
+  const today = civilDay(stamp(nowMs, zone), zone);
+  const served = lastMeals(book, nowMs).some(
+    (m) => civilDay(m.servedAt, zone) === today && hourOf(epochMs(m.servedAt), zone) >= DINNER_FROM_H,
+  );
+  return served || hourOf(nowMs, zone) >= TOO_LATE_H ? addDays(today, 1) : today;
+}
+
+/** Who mostly eats at home: at half of the last month's meals or more; everyone, when there were none. */
+export function mostlyHome(book: Book, nowMs: number): MemberState[] {
+  const members = book
+    .all('member')
+    .filter((m) => m.leftAt === null)
+    .sort((a, b) => epochMs(a.joinedAt) - epochMs(b.joinedAt) || (a.id < b.id ? -1 : 1));
+  const meals = lastMeals(book, nowMs);
+  const mostly = members.filter((m) => meals.filter((x) => x.eaters.includes(m.id)).length >= meals.length * MOSTLY);
+  return meals.length === 0 || mostly.length === 0 ? members : mostly;
+}
+
+function eaterOf(book: Book, m: MemberState, byId: ById, nowMs: number): MenuEater {
+  const units = lastMeals(book, nowMs)
+    .filter((x) => x.eaters.includes(m.id))
+    .reduce((n, x) => {
+      const kinds = x.packs.flatMap((p) => byId(book.getAny('pack', p.pack)?.species ?? null)?.mercury ?? []);
+      return n + Math.max(0, ...kinds.map((k) => MERCURY_UNITS[k]));
+    }, 0);
+  const plates = m.eats?.plates ?? 1;
+  return {
+    id: m.id,
+    name: m.name,
+    plates,
+    dislikes: m.eats?.dislikes ?? [],
+    allergic: m.eats?.allergic ?? [],
+    atRisk: m.eats?.atRisk ?? false,
+    mercuryUnits: units * plates,
+  };
+}
+
+function menuPack(
+  book: Book,
+  h: HeldPack,
+  byId: ById,
+  today: string,
+  hour: number,
+  zone: string,
+  nowMs: number,
+): MenuPack | null {
+  const species = byId(h.pack.species);
+  const { form } = h.pack;
+  if (isNotToEat(h) || !isFood(form) || formFacts(form).plates === 'none') return null;
+  const frozen = h.place === 'freezer';
+  // A clock of histamine that runs on may end before the authority's day.
+  const over = h.histamine?.overAtMs ?? null;
+  const overDay = over === null || frozen ? Infinity : daysBetween(today, civilDay(stamp(over, zone), zone)) - 1;
+  const lastDay = Math.min(daysBetween(today, h.keeps.authority), overDay);
+  if (lastDay < 0) return null;
+  const raw = rawStandingOf(book, h.pack, byId, nowMs);
+  return {
+    id: h.pack.id,
+    number: h.number,
+    name: h.pack.what,
+    species: h.pack.species,
+    form,
+    fat: species?.fat ?? 'oily',
+    meatG: Math.round(isBody(form) && species ? meatFrom(species, h.leftG) : h.leftG),
+    massG: Math.round(h.leftG),
+    place: h.place,
+    firstDay: frozen ? firstDayThawed(h.leftG, hour) : 0,
+    bestDay: Math.min(lastDay, daysBetween(today, h.keeps.eatBy)),
+    lastDay,
+    atOnce: frozen || h.thawed || isBody(form),
+    thawed: h.thawed,
+    mercury: species?.mercury ?? 'low',
+    rawMet: raw?.clock?.lines.some((l) => l.met) ?? false,
+  };
+}
+
+/** What a plan of meals starts from, and what it leaves out. */
+export interface MenuAsked {
+  readonly wishes: MenuWishes;
+  /** Packs that press less than those that are planned. */
+  readonly beyond: number;
+  /** The hour, of the first day: below 0 while that is still to come. */
+  readonly hour: number;
+}
+
+/**
+ * What a plan of meals starts from: what is held, who eats at home, what was wished and put on a day. `held`: `packsHeld`, the first to be
+ * eaten first; `days`: how many, from `firstDayOf`.
+ */
+export function menuWishes(
+  book: Book,
+  held: readonly HeldPack[],
+  byId: ById,
+  nowMs: number,
+  zone: string,
+  days: number,
+): MenuAsked {
+  const today = firstDayOf(book, nowMs, zone);
+  const hour = hourOf(nowMs, zone) - 24 * daysBetween(civilDay(stamp(nowMs, zone), zone), today);
+  const usual = mostlyHome(book, nowMs);
+  const eaters = new Map<string, MenuEater>();
+  const eater = (id: string): MenuEater[] => {
+    const m = book.get('member', id);
+    if (!m) return [];
+    const known = eaters.get(id) ?? eaterOf(book, m, byId, nowMs);
+    eaters.set(id, known);
+    return [known];
+  };
+  const states = Array.from({ length: days }, (_, d) => plannedDay(book, addDays(today, d)));
+  const locks = states.flatMap((s, day) =>
+    (s?.packs ?? []).filter((p) => p.locked).map((p) => ({ pack: p.pack, day })),
+  );
+  const fit = held.flatMap((h) => menuPack(book, h, byId, today, hour, zone, nowMs) ?? []);
+  const locked = new Set(locks.map((l) => l.pack));
+  const first = [...fit.filter((p) => locked.has(p.id)), ...fit.filter((p) => !locked.has(p.id))];
+  const packs = first.slice(0, Math.max(MOST_PLANNED, locked.size));
+  const there = new Set(packs.map((p) => p.id));
+  return {
+    wishes: {
+      packs,
+      days: states.map((s, d): MenuDay => ({
+        day: addDays(today, d),
+        fish: s?.fish ?? 'either',
+        eaters: (s?.home ?? usual.map((m) => m.id)).flatMap(eater),
+        guests: s?.guests ?? 0,
+      })),
+      // A pack that was eaten meanwhile is on no day any more.
+      locks: locks.filter((l) => there.has(l.pack)),
+      freezerG: book.all('book')[0]?.roomG ?? null,
+    },
+    beyond: first.length - packs.length,
+    hour,
+  };
+}
+
+/** The facts of a day as they stand, to be written anew with a change. */
+export const dayFacts = (book: Book, day: string): Writing['facts'] => {
+  const s = plannedDay(book, day);
+  return {
+    day,
+    fish: s?.fish ?? 'either',
+    ...(s?.home ? { home: [...s.home] } : {}),
+    ...(s?.guests ? { guests: s.guests } : {}),
+    ...(s?.packs.length ? { packs: s.packs.map(packFacts) } : {}),
+    ...(s?.method ? { method: s.method } : {}),
+  };
+};
+const packFacts = (p: DayState['packs'][number]): object => ({
+  pack: p.pack,
+  ...(p.meatG === null ? {} : { meatG: p.meatG }),
+  ...(p.locked ? { locked: true } : {}),
+});
+
+/** A day with a change, as a writing. */
+export const changeDay = (book: Book, day: string, change: Readonly<Record<string, unknown>>): Writing => ({
+  kind: 'day.planned',
+  subject: dayId(day),
+  facts: Object.fromEntries(Object.entries({ ...dayFacts(book, day), ...change }).filter(([, v]) => v !== undefined)),
+});
+
+/**
+ * Puts a pack on a day, to stay there: it leaves the day on which it was. `to` null: it is on no day any more. Nothing when it is there.
+ */
+export function movePack(book: Book, days: readonly string[], pack: string, to: string | null): Writing[] {
+  return days.flatMap((day): Writing[] => {
+    const s = plannedDay(book, day);
+    const on = s?.packs ?? [];
+    const has = on.find((p) => p.pack === pack);
+    if (day === to)
+      return has?.locked
+        ? []
+        : [
+            changeDay(book, day, {
+              packs: [...on.filter((p) => p.pack !== pack).map(packFacts), { pack, locked: true }],
+            }),
+          ];
+    const rest = on.filter((p) => p.pack !== pack).map(packFacts);
+    return has
+      ? [
+          changeDay(book, day, {
+            packs: rest.length > 0 ? rest : undefined,
+            ...(rest.length > 0 ? {} : { method: undefined }),
+          }),
+        ]
+      : [];
+  });
+}
+
+/** What is written down when a plan is kept: the days whose packs, or way of cooking, change. `methods`: one for each meal; null for none. */
+export function keepMenu(book: Book, w: MenuWishes, menu: Menu, methods: readonly (string | null)[]): Writing[] {
+  return w.days.flatMap(({ day }, d): Writing[] => {
+    const at = menu.meals.findIndex((m) => m.day === d);
+    const packs = (menu.meals[at]?.parts ?? []).map((p) => ({
+      pack: p.pack.id,
+      ...(p.meatG < p.pack.meatG ? { meatG: p.meatG } : {}),
+      ...(p.locked ? { locked: true } : {}),
+    }));
+    const method = methods[at] ?? undefined;
+    const s = plannedDay(book, day);
+    const before = JSON.stringify([(s?.packs ?? []).map(packFacts), s?.method ?? undefined]);
+    if (before === JSON.stringify([packs, method])) return [];
+    return [changeDay(book, day, { packs: packs.length > 0 ? packs : undefined, method })];
+  });
+}
+
+/** The day on which a pack is planned, from today on; null when on none. */
+export function mealDayOf(book: Book, pack: string, today: string): string | null {
+  const days = book
+    .naming('day', pack)
+    .map((d) => d.day)
+    .filter((d) => d >= today)
+    .sort();
+  return days[0] ?? null;
+}
