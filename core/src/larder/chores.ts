@@ -2,7 +2,7 @@ import { addDays, civilDay, epochMs, instantOf, stamp } from '../time/index.ts';
 import type { StoreKind } from './store-kinds.ts';
 
 /** What a larder asks for, day by day. A name stands in the log for ever. */
-export const CHORES = ['towel', 'turn', 'ice', 'weigh', 'read'] as const;
+export const CHORES = ['towel', 'turn', 'ice', 'weigh', 'read', 'thaw'] as const;
 export type ChoreOf = (typeof CHORES)[number];
 
 /** When chores are done: the hours of the house, in its own zone. */
@@ -49,6 +49,24 @@ export interface Chore {
 }
 
 const HOUR_MS = 3_600_000;
+
+/** In the order of their hours; of one hour always in the same order. */
+export const byHour = (a: Chore, b: Chore): number =>
+  a.atMs - b.atMs || (a.of < b.of ? -1 : a.of > b.of ? 1 : a.subject < b.subject ? -1 : 1);
+
+/**
+ * A pack that is to be taken out of the freezer for a planned meal: from half a working day before its hour it is due, and stays so until it
+ * lies elsewhere. `atMs`: its hour.
+ */
+export const thawChore = (pack: string, day: string, atMs: number, hour: number, nowMs: number): Chore => ({
+  of: 'thaw',
+  subject: pack,
+  day,
+  slot: hour < 14 ? 'morning' : 'evening',
+  atMs,
+  state: atMs - EARLY_MS <= nowMs ? 'due' : 'to come',
+});
+
 /** Done so long before its hour it counts for it. */
 const EARLY_MS = 5 * HOUR_MS;
 /** What was put by so short a time before needs nothing yet. */
@@ -118,7 +136,7 @@ export function choresOf(
       ...(rota.everyDays === 1 ? daily(rota, marks, days, nowMs, zone) : nowAndThen(rota, marks, days, nowMs, zone)),
     );
   }
-  return out.sort((a, b) => a.atMs - b.atMs || (a.of < b.of ? -1 : a.of > b.of ? 1 : a.subject < b.subject ? -1 : 1));
+  return out.sort(byHour);
 }
 
 const hourOf = (day: string, slot: ChoreSlot, zone: string): number => epochMs(instantOf(day, CHORE_HOURS[slot], zone));

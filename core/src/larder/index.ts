@@ -28,7 +28,7 @@ export type { ClockFacts, FreezingLine, LineClock, RawClock } from './raw-clock.
 export { whyUntil } from './why-until.ts';
 export type { UntilFacts, WhyUntil } from './why-until.ts';
 // what the larder asks for, day by day
-export { CHORE_HOURS, CHORES, choresOf } from './chores.ts';
+export { byHour, CHORE_HOURS, CHORES, choresOf, thawChore } from './chores.ts';
 export type { Chore, ChoreDone, ChoreOf, ChorePack, ChoreSlot, ChoreStore } from './chores.ts';
 // in words
 export { RAW_CLOCK_NOTE, RAW_CLOCK_WHY } from './raw-words.ts';

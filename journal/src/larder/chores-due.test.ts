@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { anEntry, idOf, packStored } from '../builders.test-support.ts';
-import { Book, choresDue, type Entry, packsHeld } from '../index.ts';
+import { Book, choresDue, dayId, type Entry, packsHeld } from '../index.ts';
 
 const day = (iso: string): string => iso.slice(0, 10);
 const on = (date: string, time = '07:00'): string => `${date}T${time}:00Z`;
@@ -47,4 +47,23 @@ test('a freezer is read once a week, each day while a young pack lies in one tha
     'read 12 morning done',
   ]);
   expect(asked(Book.EMPTY.withEntries([pack('old', '2026-08-20', frozen)]), '2026-09-12')).toEqual([]);
+});
+
+test('a pack that is planned is taken out in time, and then no more; one that is eaten first is not asked for', () => {
+  const planned = (date: string): Entry =>
+    anEntry(
+      'day.planned',
+      dayId(date),
+      { day: date, fish: 'either', packs: [{ pack: idOf('f') }] },
+      { at: on('2026-09-11') },
+    );
+  const frozen = pack('f', '2026-09-01', { place: 'freezer', wrapping: 'vacuum' });
+  const b = Book.EMPTY.withEntries([frozen, planned('2026-09-14')]);
+  expect(asked(b, '2026-09-12', '09:00', 2)).toEqual(['thaw 13 evening to come']);
+  expect(asked(b, '2026-09-13', '18:00')).toEqual(['thaw 13 evening due']);
+  // Forgotten, it goes into cold water on the day itself.
+  expect(asked(b, '2026-09-14', '13:00')).toEqual(['thaw 14 evening due']);
+  expect(asked(b, '2026-09-12', '09:00', 0)).toEqual([]);
+  const out = anEntry('pack.moved', idOf('f'), { place: 'fridge' }, { at: on('2026-09-13', '21:00') });
+  expect(asked(b.withEntries([out]), '2026-09-13', '21:30').filter((c) => c.startsWith('thaw'))).toEqual([]);
 });

@@ -1,16 +1,20 @@
 import {
+  byHour,
   type Chore,
   type ChoreDone,
-  choresOf,
   type ChorePack,
+  choresOf,
   type ChoreStore,
   formFacts,
   isBody,
   isFood,
+  thawChore,
 } from '@dagboek/core/larder';
-import { epochMs } from '@dagboek/core/time';
+import { takeOut } from '@dagboek/core/menu';
+import { addDays, civilDay, daysBetween, epochMs, instantOf, stamp } from '@dagboek/core/time';
 import type { Book } from '../state/book.ts';
-import type { HeldPack } from './packs-held.ts';
+import { firstDayOf, hourOfPlan, mealDayOf } from './menu-wishes.ts';
+import { type HeldPack, isNotToEat } from './packs-held.ts';
 import { storeNow, storesOf } from './stores.ts';
 
 const DAY_MS = 86_400_000;
@@ -56,5 +60,28 @@ export function choresDue(book: Book, held: readonly HeldPack[], nowMs: number, 
       clock: s.place === 'freezer' && young && storeNow(book, s, nowMs).c <= CLOCK_C,
     };
   });
-  return choresOf({ packs, stores: asked, done }, nowMs, zone, daysAhead);
+  return [
+    ...choresOf({ packs, stores: asked, done }, nowMs, zone, daysAhead),
+    ...thawing(book, held, nowMs, zone, daysAhead),
+  ].sort(byHour);
 }
+
+/** Packs that lie in a freezer and are planned for a meal: when each is taken out. */
+function thawing(book: Book, held: readonly HeldPack[], nowMs: number, zone: string, daysAhead: number): Chore[] {
+  const first = firstDayOf(book, nowMs, zone);
+  const today = civilDay(stamp(nowMs, zone), zone);
+  const hour = hourOfPlan(nowMs, zone, first);
+  return held.flatMap((h): Chore[] => {
+    if (h.place !== 'freezer' || isNotToEat(h)) return [];
+    const day = mealDayOf(book, h.pack.id, first);
+    if (day === null) return [];
+    const at = takeOut(h.leftG, daysBetween(first, day), hour);
+    const on = addDays(first, at.day);
+    if (daysBetween(today, on) > daysAhead) return [];
+    const whole = Math.floor(Math.max(0, at.hour));
+    const minute = Math.round((Math.max(0, at.hour) % 1) * 60);
+    const atMs = at.now ? nowMs : epochMs(instantOf(on, `${two(whole)}:${two(minute)}`, zone));
+    return [thawChore(h.pack.id, on, atMs, at.hour, nowMs)];
+  });
+}
+const two = (n: number): string => String(n).padStart(2, '0');

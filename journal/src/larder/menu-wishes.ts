@@ -61,6 +61,10 @@ export function firstDayOf(book: Book, nowMs: number, zone: string): string {
   return served || hourOf(nowMs, zone) >= TOO_LATE_H ? addDays(today, 1) : today;
 }
 
+/** The hour now, of the first day of a plan: below 0 while that is still to come. */
+export const hourOfPlan = (nowMs: number, zone: string, first: string): number =>
+  hourOf(nowMs, zone) - 24 * daysBetween(civilDay(stamp(nowMs, zone), zone), first);
+
 /** Who mostly eats at home: at half of the last month's meals or more; everyone, when there were none. */
 export function mostlyHome(book: Book, nowMs: number): MemberState[] {
   const members = book
@@ -152,7 +156,7 @@ export function menuWishes(
   days: number,
 ): MenuAsked {
   const today = firstDayOf(book, nowMs, zone);
-  const hour = hourOf(nowMs, zone) - 24 * daysBetween(civilDay(stamp(nowMs, zone), zone), today);
+  const hour = hourOfPlan(nowMs, zone, today);
   const usual = mostlyHome(book, nowMs);
   const eaters = new Map<string, MenuEater>();
   const eater = (id: string): MenuEater[] => {

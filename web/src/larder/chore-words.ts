@@ -18,6 +18,8 @@ export function sayChore(book: Book, c: Pick<Chore, 'of' | 'subject'>): string {
       return `Weigh ${ofPack(book, c.subject)}`;
     case 'ice':
       return `Drain the ${store}, and top its ice up`;
+    case 'thaw':
+      return `Take ${ofPack(book, c.subject)} out of the freezer for its meal`;
     case 'read':
       return `Read the ${store}`;
   }

@@ -1,5 +1,5 @@
 import type { Chore } from '@dagboek/core/larder';
-import { choresDue, type HeldPack, isNotToEat } from '@dagboek/journal';
+import { choresDue, type HeldPack, isNotToEat, storesOf } from '@dagboek/journal';
 import { sayDate, weekday } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -13,7 +13,14 @@ import { Key, LineKey } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { sayChore } from './chore-words.ts';
 
-const DONE = { towel: 'Changed', turn: 'Turned', ice: 'Done', weigh: 'Weigh it', read: 'Read it' } as const;
+const DONE = {
+  towel: 'Changed',
+  turn: 'Turned',
+  ice: 'Done',
+  weigh: 'Weigh it',
+  read: 'Read it',
+  thaw: 'Taken out',
+} as const;
 /** So many stand open; more are folded, since a list of forty is no list. */
 const MOST = 6;
 const DAYS_AHEAD = 7;
@@ -39,10 +46,16 @@ export function Chores({ held }: { held: readonly HeldPack[] }) {
   const done = async (c: Chore): Promise<void> => {
     if (c.of === 'weigh') return void navigate(`/larder/${c.subject}`);
     if (c.of === 'read') return void navigate(`/larder/store/${c.subject}`);
+    const fridge = storesOf(book).find((s) => s.place === 'fridge');
     const r =
-      c.of === 'ice'
-        ? await write('store.tended', c.subject, { did: 'ice' })
-        : await write('pack.tended', c.subject, { did: c.of });
+      c.of === 'thaw'
+        ? await write('pack.moved', c.subject, {
+            place: 'fridge',
+            ...(fridge?.own ? { store: fridge.id } : {}),
+          })
+        : c.of === 'ice'
+          ? await write('store.tended', c.subject, { did: 'ice' })
+          : await write('pack.tended', c.subject, { did: c.of });
     setTrouble(r.ok ? null : r.why);
   };
   return (
