@@ -180,6 +180,10 @@ export {
   movePack,
   plannedDay,
 } from './larder/menu-wishes.ts';
+export { larderByKind, meatOfPack, packsFound, packsPressing } from './larder/look-in-larder.ts';
+export type { KindHeld } from './larder/look-in-larder.ts';
+export { labelOf } from './larder/label.ts';
+export type { PackLabel } from './larder/label.ts';
 export { dayId } from './kinds/of-day.ts';
 export type { MenuAsked, MenuSpecies } from './larder/menu-wishes.ts';
 export type { Counted } from './larder/count-store.ts';

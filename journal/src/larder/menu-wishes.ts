@@ -8,13 +8,13 @@ import {
   type MenuWishes,
   MERCURY_UNITS,
 } from '@dagboek/core/menu';
-import { meatFrom } from '@dagboek/core/plates';
 import { addDays, civilDay, daysBetween, epochMs, stamp, wallTime } from '@dagboek/core/time';
 import { dayId } from '../kinds/of-day.ts';
 import { mealsInOrder } from '../line/order.ts';
 import type { Book } from '../state/book.ts';
 import type { DayState, MealState, MemberState } from '../state/states.ts';
 import type { Writing } from '../writing.ts';
+import { meatOfPack } from './look-in-larder.ts';
 import { type HeldPack, isNotToEat } from './packs-held.ts';
 import { type RawFacts, rawStandingOf } from './raw-standing.ts';
 
@@ -121,7 +121,7 @@ function menuPack(
     species: h.pack.species,
     form,
     fat: species?.fat ?? 'oily',
-    meatG: Math.round(isBody(form) && species ? meatFrom(species, h.leftG) : h.leftG),
+    meatG: Math.round(meatOfPack(h, byId)),
     massG: Math.round(h.leftG),
     place: h.place,
     firstDay: frozen ? firstDayThawed(h.leftG, hour) : 0,

@@ -23,12 +23,13 @@ export function mealsAhead(
   s.aside('member.eats', tern.tomas, atMs, tern.ilse, { plates: 1.25 });
   if (thawing) plan(1, { packs: [{ pack: thawing.id, locked: true }], method: 'pan-fried' });
   plan(2, { fish: 'no' });
-  const old = frozen.find((p) => p.id !== thawing?.id && p.species.id !== thawing?.species.id);
+  // Of another kind, lean, so that it is still good, and enough for four.
+  const old = frozen.find((p) => p.species.fat === 'lean' && p.species.id !== thawing?.species.id && p.massG > 500);
   if (old)
     plan(3, {
       fish: 'yes',
       guests: 1,
       packs: [{ pack: old.id }],
-      method: old.species.fat === 'oily' ? 'grilled' : 'steamed',
+      method: 'simmered in a sauce',
     });
 }

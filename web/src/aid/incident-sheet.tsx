@@ -7,7 +7,7 @@ import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { degrees } from '../kit/units.ts';
-import { PrintPage } from '../plan/print-page.tsx';
+import { PrintPage } from '../kit/print-page.tsx';
 
 /** What happened, when, and what was done, on one page for a doctor. No place: that is the book's own. */
 export function IncidentSheet() {

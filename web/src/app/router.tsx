@@ -49,6 +49,10 @@ export const router = createBrowserRouter([
         path: '/larder/store/:id',
         lazy: async () => ({ Component: (await import('../larder/store-page.tsx')).StorePage }),
       },
+      {
+        path: '/larder/labels',
+        lazy: async () => ({ Component: (await import('../larder/labels-page.tsx')).LabelsPage }),
+      },
       { path: '/larder/plan', lazy: async () => ({ Component: (await import('../larder/menu-page.tsx')).MenuPage }) },
       {
         path: '/larder/season',

@@ -1,22 +1,29 @@
 import {
   type HeldPack,
   isNotToEat,
+  larderByKind,
   mealDayOf,
+  packsFound,
   packsHeld,
+  packsPressing,
   sayPressing,
   shelvesOf,
-  type Store,
   storeNow,
 } from '@dagboek/journal';
 import { formFacts, WRAPPING_FACTS } from '@dagboek/core/larder';
 import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time';
-import { Link, useNavigate } from 'react-router';
-import { useCatalogue } from '../kit/catalogue.ts';
+import { useCallback, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { Chips } from '../kit/ui/chips.tsx';
+import { Key } from '../kit/ui/key.tsx';
 import { Paged } from '../kit/ui/paged.tsx';
+import { SearchField } from '../kit/ui/search-field.tsx';
+import { canScan, packOfNumber, ScanDialog } from './find-pack.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { platesFrom } from '@dagboek/core/plates';
@@ -32,12 +39,16 @@ import { StoresList } from './stores-list.tsx';
 const FRIDGE: Axis = { from: -4, to: 5 };
 const FREEZER: Axis = { from: -110, to: 240 };
 
+/** So few are seen at a glance. */
+const FEW = 6;
+
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** What is kept, in the order in which to eat it. */
 export function LarderPage() {
   const { book } = useBook();
-  const { byId, all } = useCatalogue();
+  const { byId } = useCatalogue();
+  const names = useNames();
   const { day, zone } = useFormat();
   const now = useNow(60_000);
   const navigate = useNavigate();
@@ -45,7 +56,27 @@ export function LarderPage() {
   const held = packsHeld(book, byId, day, now);
   const notToEat = held.filter(isNotToEat);
   const edible = held.filter((h) => !isNotToEat(h));
-  const shelves = shelvesOf(book, held);
+  const [search, setSearch] = useSearchParams();
+  const [scan, setScan] = useState(false);
+  const closeScan = useCallback(() => setScan(false), []);
+  const look = {
+    text: search.get('q') ?? '',
+    by: search.get('by') === 'kind' ? 'kind' : 'store',
+    only: search.get('only'),
+  };
+  const set = (k: 'q' | 'by' | 'only', v: string | null): void =>
+    setSearch(
+      (old) => {
+        if (v) old.set(k, v);
+        else old.delete(k);
+        return old;
+      },
+      { replace: true },
+    );
+  const within = look.only === 'soon' ? packsPressing(held, today) : held;
+  const shown = packsFound(within, look.text, names.species);
+  const shelves = look.by === 'kind' ? [] : shelvesOf(book, shown);
+  const kinds = look.by === 'kind' ? larderByKind(shown, byId) : [];
   const first = edible.find((h) => today <= h.keeps.authority) ?? edible[0];
   const total = edible.filter((h) => formFacts(h.pack.form).plates !== 'none').reduce((g, h) => g + h.leftG, 0);
   const past = edible.filter((h) => today > h.keeps.authority);
@@ -77,16 +108,74 @@ export function LarderPage() {
             </Row>
           ))}
           <Chores held={held} />
+          {held.length > FEW && (
+            <Row className="pad look-row">
+              <div className="look-bar">
+                <SearchField
+                  label="Find a pack"
+                  placeholder="number, kind, wrapping, store"
+                  value={look.text}
+                  onChange={(q) => set('q', q)}
+                  onEnter={() => {
+                    const id = packOfNumber(book, look.text) ?? (shown.length === 1 ? shown[0]!.pack.id : null);
+                    if (id) void navigate(`/larder/${id}`);
+                  }}
+                />
+                <Chips
+                  label="By"
+                  hideLabel
+                  options={[
+                    { value: 'store', text: 'by store' },
+                    { value: 'kind', text: 'by kind' },
+                  ]}
+                  value={look.by}
+                  onChange={(by) => set('by', by === 'kind' ? 'kind' : null)}
+                />
+                <Chips
+                  label="Which"
+                  hideLabel
+                  options={[
+                    { value: 'all', text: 'all' },
+                    { value: 'soon', text: 'this week' },
+                  ]}
+                  value={look.only === 'soon' ? 'soon' : 'all'}
+                  onChange={(o) => set('only', o === 'soon' ? 'soon' : null)}
+                />
+                {canScan() && <Key small name="Scan a label" onClick={() => setScan(true)} />}
+              </div>
+              <p className="hint" role="status">
+                {shown.length === held.length
+                  ? ''
+                  : shown.length === 0
+                    ? 'No pack is found so.'
+                    : `${plural(shown.length, 'pack')} of ${held.length}: ${massParts(shown.reduce((g, h) => g + h.leftG, 0)).join(' ')}.`}
+              </p>
+            </Row>
+          )}
+          {kinds.map((k) => (
+            <Shelf
+              key={k.species}
+              name={capital(names.species(k.species))}
+              state={`${plural(k.packs.length, 'pack')}, ${massParts(k.massG).join(' ')}, ${plural(k.plates, 'plate')}`}
+              unit="months"
+              axis={FREEZER}
+              packs={k.packs}
+              today={today}
+              figureOf={byId}
+              first={first}
+            />
+          ))}
           {shelves.map(({ store, packs }) => (
             <Shelf
               key={store.id}
-              store={store}
+              name={capital(store.name)}
+              to={`/larder/store/${store.id}`}
               state={sayStoreNow(storeNow(book, store, now))}
               unit={store.place === 'freezer' ? 'months' : 'days'}
               axis={store.place === 'freezer' ? FREEZER : FRIDGE}
               packs={packs}
               today={today}
-              figureOf={(id) => all.find((s) => s.id === id) ?? null}
+              figureOf={byId}
               first={first}
             />
           ))}
@@ -154,6 +243,11 @@ export function LarderPage() {
           )}
           <WeekAhead held={held} />
           <StoresList />
+          {held.length > 0 && (
+            <p>
+              <Link to="/larder/labels">Labels to print</Link>
+            </p>
+          )}
           {held.length > 0 && <CalendarKey held={held} />}
           <p>
             <Link to="/larder/season">The year: caught, eaten, given, thrown out</Link>
@@ -165,12 +259,14 @@ export function LarderPage() {
           </p>
         </aside>
       </div>
+      {scan && <ScanDialog onClose={closeScan} />}
     </Page>
   );
 }
 
 function Shelf({
-  store,
+  name,
+  to,
   state,
   unit,
   axis,
@@ -179,8 +275,10 @@ function Shelf({
   figureOf,
   first,
 }: {
-  store: Store;
-  /** How cold it is there. */
+  name: string;
+  /** Its own page, where it has one. */
+  to?: string;
+  /** How cold it is there, or how much there is. */
   state: string;
   unit: 'days' | 'months';
   axis: Axis;
@@ -191,11 +289,11 @@ function Shelf({
 }) {
   const { book } = useBook();
   return (
-    <section aria-label={capital(store.name)}>
+    <section aria-label={name}>
       <Row className="shelf-head">
         <div className="pack-grid head">
           <h2>
-            <Link to={`/larder/store/${store.id}`}>{capital(store.name)}</Link>{' '}
+            {to ? <Link to={to}>{name}</Link> : name}{' '}
             <small>
               {state}; {unit === 'days' ? 'day by day' : 'month by month'}
             </small>

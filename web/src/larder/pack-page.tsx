@@ -205,6 +205,9 @@ export function PackPage() {
               </ul>
             </>
           )}
+          <p>
+            <Link to={`/larder/labels?packs=${pack.id}&single=1`}>Print its label</Link>
+          </p>
           <h2 className="ruled">Meals from it</h2>
           {meals.length === 0 && <p>None yet.</p>}
           <ul className="plain-list">

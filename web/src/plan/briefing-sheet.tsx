@@ -9,7 +9,7 @@ import { FigureView } from '../kit/figure-view.tsx';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { isGrave, worstHazard } from '@dagboek/core/harm';
-import { PrintPage } from './print-page.tsx';
+import { PrintPage } from '../kit/print-page.tsx';
 import { LENGTH_UNIT, sayTime, shortLength } from '../kit/units.ts';
 
 const AHEAD = 14;

@@ -8,7 +8,7 @@ import { plural, useFormat } from '../kit/format.ts';
 import { useBook, useOutbox } from '../kit/journal/journal-context.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { FateMark } from '../kit/verdict-mark.tsx';
-import { PrintPage, TenCentimetres } from './print-page.tsx';
+import { PrintPage, TenCentimetres } from '../kit/print-page.tsx';
 import { LENGTH_UNIT, lengthNumber, sayLength, sayTime, shortLength } from '../kit/units.ts';
 
 /** How a length was read, when not on the board. */

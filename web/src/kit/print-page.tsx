@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { useTitle } from '../kit/page.tsx';
-import { Key, KeyLink } from '../kit/ui/key.tsx';
+import { useTitle } from './page.tsx';
+import { Key, KeyLink } from './ui/key.tsx';
 
 /** A page to be printed: black on white, one sheet of A4, with its keys on the screen alone. */
 export function PrintPage({
