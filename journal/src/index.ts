@@ -182,6 +182,8 @@ export {
 } from './larder/menu-wishes.ts';
 export { larderByKind, meatOfPack, packsFound, packsPressing } from './larder/look-in-larder.ts';
 export type { KindHeld } from './larder/look-in-larder.ts';
+export { ageingFacts, ageingOf, mayAge, sayAgeing } from './larder/ageing-of.ts';
+export type { Ageing } from './larder/ageing-of.ts';
 export { labelOf } from './larder/label.ts';
 export type { PackLabel } from './larder/label.ts';
 export { dayId } from './kinds/of-day.ts';

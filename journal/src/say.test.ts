@@ -88,6 +88,7 @@ test.each<[Parameters<typeof anEntry>[0], object, string]>([
   ],
   ['store.added', { name: 'rail', is: 'ageing rack' }, 'Rail: ageing rack.'],
   ['store.read', { c: -15 }, 'Read: −15°.'],
+  ['store.read', { c: 1.2, damp: 84 }, 'Read: 1.2°, 84 % damp.'],
   ['store.read', { c: -15, by: 'thermometer' }, 'Read by the thermometer: −15°.'],
   ['store.power', { is: 'off' }, 'Without current.'],
   ['store.power', { is: 'on' }, 'Its current is back.'],

@@ -34,3 +34,15 @@ export type { Chore, ChoreDone, ChoreOf, ChorePack, ChoreSlot, ChoreStore } from
 export { RAW_CLOCK_NOTE, RAW_CLOCK_WHY } from './raw-words.ts';
 export { REFREEZE, REFROZEN, sayWithoutCurrent, thawedByItself, warmthWords } from './warmth-words.ts';
 export type { WarmthWords, WithoutCurrent } from './warmth-words.ts';
+// whole fish on a rack
+export {
+  AGEING,
+  AGEING_AUTHORITY,
+  AGEING_SIGNS,
+  lossCurve,
+  mindAgeing,
+  mustNotAge,
+  readyWindow,
+  weightAfter,
+} from './ageing.ts';
+export type { AgeingFacts, LossCurve, RackWeighing } from './ageing.ts';

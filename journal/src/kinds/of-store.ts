@@ -1,7 +1,7 @@
 import { sayTemperature, sayVolume } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
-import { amountField, choiceField, textField } from './field.ts';
+import { amountField, choiceField, numberField, textField } from './field.ts';
 import {
   KINDS_OF_STORE,
   PLAIN_STORES,
@@ -52,10 +52,10 @@ export const STORE_ENTRY_KINDS = {
   }),
   'store.read': kind({
     facts: StoreRead,
-    fold: (s, r) => void s.reads.push({ c: r.c, by: r.by ?? 'hand', at: r.at, about: r.about }),
+    fold: (s, r) => void s.reads.push({ c: r.c, damp: r.damp ?? null, by: r.by ?? 'hand', at: r.at, about: r.about }),
     say: (r, { units }) =>
-      `Read${r.by === 'thermometer' ? ' by the thermometer' : ''}: ${sayTemperature(r.c, units)}${sayAsTyped(r, ['c'], 'temperature', units)}.`,
-    fields: [amountField('c', 'Temperature', 'temperature')],
+      `Read${r.by === 'thermometer' ? ' by the thermometer' : ''}: ${sayTemperature(r.c, units)}${sayAsTyped(r, ['c'], 'temperature', units)}${r.damp === undefined ? '' : `, ${r.damp} % damp`}.`,
+    fields: [amountField('c', 'Temperature', 'temperature'), numberField('damp', 'Damp', '%', { optional: true })],
   }),
   'store.power': kind({
     facts: StorePower,

@@ -29,6 +29,12 @@ export class StoreRead extends AsTyped {
   @Min(-60, { message: 'No store at home is so cold: is the thermometer well?' })
   @Max(45, { message: 'No store is so hot: is the thermometer well?' })
   c!: number;
+  /** Relative humidity with it, %. */
+  @IsOptional()
+  @IsNumber()
+  @Min(1, { message: 'Damp is a share in a hundred.' })
+  @Max(100, { message: 'Damp is at most 100 %.' })
+  damp?: number;
   @IsOptional() @IsIn(READ_BY) by?: (typeof READ_BY)[number];
 }
 

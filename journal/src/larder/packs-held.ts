@@ -9,10 +9,11 @@ import {
   type UntilFacts,
 } from '@dagboek/core/larder';
 import { type HistamineClock, spoilageModel } from '@dagboek/core/fresh';
-import { epochMs, stamp } from '@dagboek/core/time';
+import { epochMs, stamp, weekday } from '@dagboek/core/time';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { type Found, foundInPack } from '../board/findings.ts';
 import { cutsOfPack } from './cut-of-pack.ts';
+import { type Ageing, ageingOf, mayAge } from './ageing-of.ts';
 import { lainSo } from './lain-so.ts';
 import { packNumber } from './pack-numbers.ts';
 import { type PackPlaces, placesOf } from './places-of.ts';
@@ -52,6 +53,8 @@ export interface HeldPack {
   /** What its days are made of; told by `whyUntil`. */
   readonly facts: UntilFacts;
   readonly keeps: KeepUntil;
+  /** It hangs on a rack to age; null of any that lies elsewhere. */
+  readonly ageing: Ageing | null;
   /** The clock of histamine of its fish, where they form any. */
   readonly histamine: HistamineClock | null;
   /** What was found in it on the board, and what follows. */
@@ -104,12 +107,18 @@ export function heldPack(
     keepingOf(book, pack, places, species, byId, day, nowMs),
   );
   const keeping = all.reduce((a, b) => (b.keeps.eatBy < a.keeps.eatBy ? b : a));
+  const ageing = ageingOf(book, pack, keeping.thawed, byId, day, nowMs);
   return {
     pack,
     number: packNumber(book, pack),
     leftG: left.leftG,
     pieces: left.pieces,
     ...keeping,
+    // On the rack it is eaten while it is ready; the authorities set no line. What must not be aged keeps as any fish of the fridge.
+    ...(ageing?.ready && mayAge(ageing)
+      ? { keeps: { authority: ageing.ready.to, careful: ageing.ready.to, eatBy: ageing.ready.to } }
+      : {}),
+    ageing,
     refrozen: all.some((k) => k.refrozen),
     ...harmOf(book, pack, byId, nowMs),
   };
@@ -237,6 +246,14 @@ export function sayPressing(p: HeldPack, today: string): { readonly says: string
     return { says: p.histamine?.state === 'over' ? 'do not eat: histamine' : 'do not eat', grave: true };
   if (p.thawedInStore !== null) return { says: 'thawed by itself', grave: false };
   const tone = packTone(p, today);
+  if (p.ageing && mayAge(p.ageing) && tone !== 'past') {
+    const day = Math.floor(p.ageing.days) + 1;
+    const { ready } = p.ageing;
+    return {
+      says: `day ${day} of ageing${ready ? (today >= ready.from ? ', ready' : `, ready ${weekday(ready.from)}`) : ''}`,
+      grave: false,
+    };
+  }
   if (tone === 'past') return { says: 'past its time', grave: false };
   if (tone === 'use') return { says: 'use now', grave: false };
   return p.thawed ? { says: 'thawed', grave: false } : null;

@@ -119,7 +119,7 @@ export function courseOfStore(book: Book, store: Store): StoreCourse {
 export interface StoreNow {
   readonly c: number;
   /** The last reading up to then; null: never read. */
-  readonly read: { readonly c: number; readonly at: string } | null;
+  readonly read: { readonly c: number; readonly damp: number | null; readonly at: string } | null;
   /** Since when it is without current; null while it has it. */
   readonly offSince: string | null;
 }

@@ -200,7 +200,7 @@ export interface StoreState extends State {
   readonly addedAt: string;
   /** Since when it is no longer used; null while it is. */
   readonly retiredAt: string | null;
-  readonly reads: readonly Timed<{ c: number; by: 'hand' | 'thermometer' }>[];
+  readonly reads: readonly Timed<{ c: number; damp: number | null; by: 'hand' | 'thermometer' }>[];
   readonly power: readonly Timed<{ is: 'off' | 'on' }>[];
   readonly tended: readonly Timed<{ did: 'ice' }>[];
   /** When its packs were counted last; null: never. */

@@ -8,7 +8,7 @@ import { cutAndPack, type Learned, type MadePack, serve } from './kitchen.ts';
 import { correctedApart, fastClock, leftWarm, notedTwice, stung } from './mishaps.ts';
 import { DAY, HOUR, MIN, Scribe } from './scribe.ts';
 import { mealsAhead } from './menu-story.ts';
-import { storesOfTheTern } from './stores-story.ts';
+import { onTheRail, storesOfTheTern } from './stores-story.ts';
 import { writeToday } from './today.ts';
 import { type Kept, writeTrip } from './trip.ts';
 
@@ -125,6 +125,7 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   writeToday(s, others, tern, rules, today);
   const held = freezer.filter((p) => p !== forgotten && p !== given);
   mealsAhead(s, tern, held, tonight, nowMs, rules.timeZone);
+  onTheRail(s, tern, nowMs, nextNumber());
   return [...s.entries, ...others.entries].filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
 }
 

@@ -30,3 +30,30 @@ export function storesOfTheTern(s: Scribe, tern: ReturnType<typeof openTheBook>,
   read(tray, nowMs - 4 * HOUR, 0.5);
   return { tray };
 }
+
+/** A turbot of the harbour master's, hung in the cellar: weighed and read each morning, and turned. */
+export function onTheRail(s: Scribe, tern: ReturnType<typeof openTheBook>, nowMs: number, number: number): void {
+  const hung = nowMs - 4 * DAY - 5 * HOUR;
+  const [rail, pack] = [s.besideId(hung), s.besideId(hung + 1000)];
+  s.aside('store.added', rail, hung, tern.tomas, { name: 'rail in the cellar', is: 'ageing rack', setC: 1 });
+  s.aside('store.read', rail, hung + 60_000, tern.tomas, { c: 1.2, damp: 84 });
+  s.aside('pack.stored', pack, hung + 120_000, tern.tomas, {
+    number,
+    what: 'Turbot, whole, gutted',
+    species: 'turbot',
+    form: 'gutted',
+    massG: 2140,
+    pieces: 1,
+    wrapping: 'cloth',
+    place: 'fridge',
+    store: rail,
+    fish: [],
+  });
+  const weights = [2104, 2071, 2046, 2018];
+  weights.forEach((massG, d) => {
+    const at = hung + (d + 1) * DAY;
+    s.aside('store.read', rail, at, tern.tomas, { c: s.besidePick([1, 1.2, 1.4]), damp: s.besidePick([82, 84, 86]) });
+    s.aside('pack.weighed', pack, at + 60_000, tern.tomas, { massG });
+    s.aside('pack.tended', pack, at + 120_000, tern.tomas, { did: 'turn' });
+  });
+}

@@ -1,10 +1,10 @@
 import { stamp } from '@dagboek/core/time';
 import { heldPack, labelOf, type PackLabel, packsHeld } from '@dagboek/journal';
-import { useSearchParams } from 'react-router';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useTitle } from '../kit/page.tsx';
+import { useAddressed } from '../kit/use-addressed.ts';
 import { useNow } from '../kit/use-now.ts';
 import { Key, KeyLink } from '../kit/ui/key.tsx';
 import { LabelCard } from './label-card.tsx';
@@ -21,26 +21,22 @@ export function LabelsPage() {
   const { byId } = useCatalogue();
   const names = useNames();
   const { day, zone } = useFormat();
-  const [search, setSearch] = useSearchParams();
   const now = useNow(60_000);
   const today = day(stamp(now, zone));
   const held = packsHeld(book, byId, day, now).sort((a, b) => b.pack.number - a.pack.number);
   const lately = held.filter((h) => now - Date.parse(h.pack.storedAt) < LATELY_MS);
-  const given = search.get('packs');
-  const ids = given === null ? (lately.length > 0 ? lately : held.slice(0, 1)).map((h) => h.pack.id) : given.split(',');
-  const single = search.get('single') === '1';
-  const from = Math.min(ON_SHEET, Math.max(1, Number(search.get('from')) || 1));
-  const set = (change: Readonly<Record<string, string | null>>): void =>
-    setSearch(
-      (old) => {
-        for (const [k, v] of Object.entries(change)) {
-          if (v === null) old.delete(k);
-          else old.set(k, v);
-        }
-        return old;
-      },
-      { replace: true },
-    );
+  const offered = (lately.length > 0 ? lately : held.slice(0, 1)).map((h) => h.pack.id).join(',');
+  const [packs, setPacks] = useAddressed('packs', offered);
+  const [one, setOne] = useAddressed('single');
+  const [place, setPlace] = useAddressed('from');
+  const ids = (packs ?? '').split(',').filter(Boolean);
+  const single = one === '1';
+  const from = Math.min(ON_SHEET, Math.max(1, Number(place) || 1));
+  const choose = (id: string, on: boolean): void =>
+    setPacks((before) => {
+      const rest = (before ?? '').split(',').filter((x) => x !== '' && x !== id);
+      return [...rest, ...(on ? [id] : [])].join(',');
+    });
   const chosen = ids.flatMap((id) => {
     const pack = book.get('pack', id);
     const h = pack ? heldPack(book, pack, byId, day, now) : null;
@@ -69,14 +65,14 @@ export function LabelsPage() {
             type="checkbox"
             className="checkbox"
             checked={single}
-            onChange={(e) => set({ single: e.target.checked ? '1' : null })}
+            onChange={(e) => setOne(e.target.checked ? '1' : null)}
           />
           One label a page
         </label>
         {!single && (
           <label className="from-place">
             First free place{' '}
-            <select className="select" value={from} onChange={(e) => set({ from: e.target.value })}>
+            <select className="select" value={from} onChange={(e) => setPlace(e.target.value)}>
               {Array.from({ length: ON_SHEET }, (_, i) => (
                 <option key={i}>{i + 1}</option>
               ))}
@@ -92,11 +88,7 @@ export function LabelsPage() {
                   type="checkbox"
                   className="checkbox"
                   checked={ids.includes(h.pack.id)}
-                  onChange={(e) =>
-                    set({
-                      packs: (e.target.checked ? [...ids, h.pack.id] : ids.filter((i) => i !== h.pack.id)).join(','),
-                    })
-                  }
+                  onChange={(e) => choose(h.pack.id, e.target.checked)}
                 />
                 {h.number} {h.pack.what}
               </label>
@@ -105,6 +97,7 @@ export function LabelsPage() {
         </details>
       </nav>
       <main tabIndex={0} aria-label="Labels" className="label-sheets">
+        <h1 className="sr-only">Labels</h1>
         {chosen.length === 0 && <p>Choose the packs whose labels are to be printed.</p>}
         {chosen.length > 0 &&
           sheets.map((sheet, s) => (

@@ -13,7 +13,7 @@ import {
 import { formFacts, WRAPPING_FACTS } from '@dagboek/core/larder';
 import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time';
 import { useCallback, useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
@@ -25,6 +25,7 @@ import { Paged } from '../kit/ui/paged.tsx';
 import { SearchField } from '../kit/ui/search-field.tsx';
 import { canScan, packOfNumber, ScanDialog } from './find-pack.tsx';
 import { Page, Row } from '../kit/page.tsx';
+import { useAddressed } from '../kit/use-addressed.ts';
 import { useNow } from '../kit/use-now.ts';
 import { platesFrom } from '@dagboek/core/plates';
 import { type Axis, KeepingHead, KeepingLine } from './keeping-line.tsx';
@@ -56,27 +57,16 @@ export function LarderPage() {
   const held = packsHeld(book, byId, day, now);
   const notToEat = held.filter(isNotToEat);
   const edible = held.filter((h) => !isNotToEat(h));
-  const [search, setSearch] = useSearchParams();
+  const [text, setText] = useAddressed('q');
+  const [by, setBy] = useAddressed('by');
+  const [only, setOnly] = useAddressed('only');
   const [scan, setScan] = useState(false);
   const closeScan = useCallback(() => setScan(false), []);
-  const look = {
-    text: search.get('q') ?? '',
-    by: search.get('by') === 'kind' ? 'kind' : 'store',
-    only: search.get('only'),
-  };
-  const set = (k: 'q' | 'by' | 'only', v: string | null): void =>
-    setSearch(
-      (old) => {
-        if (v) old.set(k, v);
-        else old.delete(k);
-        return old;
-      },
-      { replace: true },
-    );
-  const within = look.only === 'soon' ? packsPressing(held, today) : held;
-  const shown = packsFound(within, look.text, names.species);
-  const shelves = look.by === 'kind' ? [] : shelvesOf(book, shown);
-  const kinds = look.by === 'kind' ? larderByKind(shown, byId) : [];
+  const word = text ?? '';
+  const within = only === 'soon' ? packsPressing(held, today) : held;
+  const shown = packsFound(within, word, names.species);
+  const shelves = by === 'kind' ? [] : shelvesOf(book, shown);
+  const kinds = by === 'kind' ? larderByKind(shown, byId) : [];
   const first = edible.find((h) => today <= h.keeps.authority) ?? edible[0];
   const total = edible.filter((h) => formFacts(h.pack.form).plates !== 'none').reduce((g, h) => g + h.leftG, 0);
   const past = edible.filter((h) => today > h.keeps.authority);
@@ -114,10 +104,10 @@ export function LarderPage() {
                 <SearchField
                   label="Find a pack"
                   placeholder="number, kind, wrapping, store"
-                  value={look.text}
-                  onChange={(q) => set('q', q)}
+                  value={word}
+                  onChange={setText}
                   onEnter={() => {
-                    const id = packOfNumber(book, look.text) ?? (shown.length === 1 ? shown[0]!.pack.id : null);
+                    const id = packOfNumber(book, word) ?? (shown.length === 1 ? shown[0]!.pack.id : null);
                     if (id) void navigate(`/larder/${id}`);
                   }}
                 />
@@ -128,8 +118,8 @@ export function LarderPage() {
                     { value: 'store', text: 'by store' },
                     { value: 'kind', text: 'by kind' },
                   ]}
-                  value={look.by}
-                  onChange={(by) => set('by', by === 'kind' ? 'kind' : null)}
+                  value={by === 'kind' ? 'kind' : 'store'}
+                  onChange={(b) => setBy(b === 'kind' ? 'kind' : null)}
                 />
                 <Chips
                   label="Which"
@@ -138,8 +128,8 @@ export function LarderPage() {
                     { value: 'all', text: 'all' },
                     { value: 'soon', text: 'this week' },
                   ]}
-                  value={look.only === 'soon' ? 'soon' : 'all'}
-                  onChange={(o) => set('only', o === 'soon' ? 'soon' : null)}
+                  value={only === 'soon' ? 'soon' : 'all'}
+                  onChange={(o) => setOnly(o === 'soon' ? 'soon' : null)}
                 />
                 {canScan() && <Key small name="Scan a label" onClick={() => setScan(true)} />}
               </div>

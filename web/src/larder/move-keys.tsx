@@ -1,6 +1,17 @@
 import { REFREEZE } from '@dagboek/core/larder';
-import { type HeldPack, type PackState, type Store, storeNow, storeOfPack, storesOf } from '@dagboek/journal';
+import {
+  ageingFacts,
+  type HeldPack,
+  type PackState,
+  sayAgeing,
+  type Store,
+  storeNow,
+  storeOfPack,
+  storesOf,
+} from '@dagboek/journal';
 import { useState } from 'react';
+import { useCatalogue } from '../kit/catalogue.ts';
+import { units } from '../kit/units.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
@@ -16,8 +27,10 @@ const KEYS = 2;
 export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
   const { book } = useBook();
   const { write } = useWrite();
+  const { byId } = useCatalogue();
   const now = useNow(60_000);
   const [listing, setListing] = useState(false);
+  const [age, setAge] = useState<Store | null>(null);
   const [refreeze, setRefreeze] = useState<Store | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const here = storeOfPack(book, pack);
@@ -25,9 +38,16 @@ export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
   const move = async (to: Store): Promise<void> => {
     const r = await write('pack.moved', pack.id, { place: to.place, ...(to.own ? { store: to.id } : {}) });
     setTrouble(r.ok ? null : r.why);
-    if (r.ok) (setListing(false), setRefreeze(null));
+    if (r.ok) (setListing(false), setRefreeze(null), setAge(null));
+  };
+  // What must not be aged is asked about before it is hung.
+  const forbids = (to: Store): string[] => {
+    if (to.is !== 'ageing rack') return [];
+    const f = ageingFacts(book, pack, to, now, held.leftG, held.thawed, byId, now);
+    return sayAgeing(f, units).stop;
   };
   const choose = (to: Store): void => {
+    if (forbids(to).length > 0) return void (setListing(false), setAge(to));
     if (to.place === 'freezer' && held.thawed) (setListing(false), setRefreeze(to));
     else void move(to);
   };
@@ -51,6 +71,24 @@ export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
           <Trouble says={trouble} />
         </Dialog>
       )}
+      {age && (
+        <Dialog title="Hang it all the same?" open onClose={() => setAge(null)}>
+          <ul className="plain-list asks">
+            {forbids(age).map((f) => (
+              <li key={f}>{f}</li>
+            ))}
+          </ul>
+          <div className="keys">
+            <DeckKey name="Leave it" note="where it lies" onClick={() => setAge(null)} />
+            <DeckKey
+              name={`To ${storeName(age)}`}
+              note="it is not aged, and keeps no longer"
+              onClick={() => void move(age)}
+            />
+          </div>
+          <Trouble says={trouble} />
+        </Dialog>
+      )}
       {refreeze && (
         <Dialog title="Freeze it again?" open onClose={() => setRefreeze(null)}>
           <p className="asks">{REFREEZE}</p>
@@ -66,7 +104,7 @@ export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
           <Trouble says={trouble} />
         </Dialog>
       )}
-      {!listing && !refreeze && <Trouble says={trouble} />}
+      {!listing && !refreeze && !age && <Trouble says={trouble} />}
     </>
   );
 }

@@ -7,6 +7,7 @@ import {
   type HeldPack,
   heldPack,
   isNotToEat,
+  mayAge,
   mergeable,
   packLeft,
   packNumber,
@@ -34,6 +35,7 @@ import { HistamineNote } from '../kit/histamine-note.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { degrees, massParts, sayMass, units } from '../kit/units.ts';
 import { MergeDialog, TakeDialog, WeighDialog } from './pack-dialogs.tsx';
+import { AgeingSection } from './ageing-section.tsx';
 import { MoveKeys } from './move-keys.tsx';
 import { RawClockSection } from './raw-clock.tsx';
 import { storeName } from './say-store.ts';
@@ -61,6 +63,7 @@ export function PackPage() {
   const meals = book.naming('meal', id);
   const cut = book.get('cut', pack.cut);
   const from = book.get('meal', pack.meal);
+  const ages = held?.ageing != null && mayAge(held.ageing);
   const [n, u] = massParts(leftG);
   return (
     <Page
@@ -103,9 +106,16 @@ export function PackPage() {
                   </>
                 ) : (
                   <>
-                    Eat by <b>{sayDay(held.keeps.eatBy)}</b>. Careful keeper’s line {sayDate(held.keeps.careful)},
-                    authority’s {sayDate(held.keeps.authority)}
-                    {held.thawed ? '; thawed, so the next day at the latest, and not frozen again raw' : ''}.
+                    {ages ? 'While it ages: eat by' : 'Eat by'} <b>{sayDay(held.keeps.eatBy)}</b>.
+                    {ages ? (
+                      ' The authorities set no line for ageing.'
+                    ) : (
+                      <>
+                        {' '}
+                        Careful keeper’s line {sayDate(held.keeps.careful)}, authority’s {sayDate(held.keeps.authority)}
+                        {held.thawed ? '; thawed, so the next day at the latest, and not frozen again raw' : ''}.
+                      </>
+                    )}
                   </>
                 )}
               </p>
@@ -149,6 +159,9 @@ export function PackPage() {
               </div>
             )}
           </Row>
+          {held?.ageing && (
+            <AgeingSection ageing={held.ageing} today={today} hung={day(stamp(held.ageing.hungMs, zone))} />
+          )}
           {pack.fish.length > 0 && (
             <Row className="pad ruled">
               <h2>From these fish</h2>

@@ -2,12 +2,14 @@ import { sayWithoutCurrent, warmthWords } from '@dagboek/core/larder';
 import {
   type HeldPack,
   heldPack,
+  isNotToEat,
   packsIn,
   readingOddity,
   sayPressing,
   type Store,
   storeById,
   storeNow,
+  storesOf,
   withoutCurrentOf,
 } from '@dagboek/journal';
 import { sayDate, sayDay, saySpan, stamp } from '@dagboek/core/time';
@@ -27,6 +29,7 @@ import { StruckBanner } from '../kit/struck-banner.tsx';
 import { Key, KeyLink } from '../kit/ui/key.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Paged } from '../kit/ui/paged.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { useNow } from '../kit/use-now.ts';
@@ -63,6 +66,7 @@ function StoreView({ store }: { store: Store }) {
   useNow(60_000);
   const now = nowMs();
   const [open, setOpen] = useState<'read' | 'own' | 'retire' | null>(null);
+  const [taken, setTaken] = useState<HeldPack | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [lines, setLines] = useState(12);
   const { own } = store;
@@ -73,6 +77,15 @@ function StoreView({ store }: { store: Store }) {
     .flatMap((p) => heldPack(book, p, byId, day, now) ?? [])
     .sort((a, b) => (a.keeps.eatBy < b.keeps.eatBy ? -1 : 1));
   const grams = held.reduce((g, h) => g + h.leftG, 0);
+  const fridge = storesOf(book).find((s) => s.place === 'fridge') ?? store;
+  const takeOut = async (h: HeldPack): Promise<void> => {
+    const r = await write('pack.moved', h.pack.id, {
+      place: 'fridge',
+      ...(fridge.own ? { store: fridge.id } : {}),
+    });
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) setTaken(h);
+  };
   const put = async (kind: 'store.power' | 'store.retired', facts: object): Promise<void> => {
     const r = await write(kind, store.id, facts as never);
     setTrouble(r.ok ? null : r.why);
@@ -154,9 +167,21 @@ function StoreView({ store }: { store: Store }) {
           <Row className="pad ruled">
             <h2>What lies in it</h2>
             {held.length === 0 && <p>Nothing.</p>}
+            {taken && (
+              <p role="status">
+                Pack {taken.number}, {taken.pack.what}, lies in {storeName(fridge)} from now on.{' '}
+                <Link to={`/larder/${taken.pack.id}`}>To the pack</Link>
+              </p>
+            )}
           </Row>
           <Paged items={held} keyOf={(h) => h.pack.id} more="More packs">
-            {(h) => <PackLine held={h} today={day(stamp(now, zone))} />}
+            {(h) => (
+              <PackLine
+                held={h}
+                today={day(stamp(now, zone))}
+                onTake={store.place === 'freezer' ? () => void takeOut(h) : null}
+              />
+            )}
           </Paged>
           {own && (
             <Row className="pad ruled">
@@ -195,11 +220,11 @@ function StoreView({ store }: { store: Store }) {
   );
 }
 
-function PackLine({ held: h, today }: { held: HeldPack; today: string }) {
+function PackLine({ held: h, today, onTake }: { held: HeldPack; today: string; onTake: (() => void) | null }) {
   const pressing = sayPressing(h, today);
   const rate = h.rates.now[h.place === 'freezer' ? 'careful' : 'authority'];
   return (
-    <Row className="line" time={<b>{h.number}</b>}>
+    <Row className="line door-line" time={<b>{h.number}</b>}>
       <Link to={`/larder/${h.pack.id}`} className="store-line as-row">
         <span className="name">
           {h.pack.what}
@@ -217,6 +242,9 @@ function PackLine({ held: h, today }: { held: HeldPack; today: string }) {
         </span>
         <span className="num">{sayMass(h.leftG)}</span>
       </Link>
+      {onTake && !isNotToEat(h) && (
+        <Key small name="Take it" aria-label={`Take pack ${h.number} out, into the fridge`} onClick={onTake} />
+      )}
     </Row>
   );
 }
@@ -241,12 +269,20 @@ function WithoutCurrent({ off }: { off: NonNullable<ReturnType<typeof withoutCur
 function ReadDialog({ store, aboutC, onClose }: { store: Store; aboutC: number; onClose: () => void }) {
   const { write } = useWrite();
   const [typed, setTyped] = useState('');
+  const [damp, setDamp] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const [asked, setAsked] = useState<string | null>(null);
   const put = async (c: number, more: object): Promise<void> => {
+    const percent = typedNumber(damp);
+    if (percent !== null && !(percent >= 1 && percent <= 100))
+      return setTrouble('Damp is a number from 1 to 100, as the hygrometer shows it.');
     const odd = readingOddity(store, c);
     if (odd && asked !== odd) return setAsked(odd);
-    const r = await write('store.read', store.id, { c, ...more });
+    const r = await write('store.read', store.id, {
+      c,
+      ...more,
+      ...(percent === null ? {} : { damp: percent }),
+    });
     if (r.ok) onClose();
     else setTrouble(r.why);
   };
@@ -259,6 +295,14 @@ function ReadDialog({ store, aboutC, onClose }: { store: Store; aboutC: number; 
   return (
     <Dialog title={`Read ${storeName(store)}`} open onClose={onClose}>
       <p className="hint">Between the packs, not against the wall, ten minutes with the door shut.</p>
+      {store.is === 'ageing rack' && (
+        <Quantity
+          label="Damp, if you have a hygrometer"
+          unit="%"
+          value={damp}
+          onChange={(v) => (setDamp(v), setTrouble(null))}
+        />
+      )}
       <ProbeReading aboutC={aboutC} onTake={(c) => void put(c, { by: 'thermometer' })} />
       <div className="measure-row">
         <Quantity
