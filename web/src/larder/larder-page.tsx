@@ -12,7 +12,7 @@ import {
 } from '@dagboek/journal';
 import { formFacts, WRAPPING_FACTS } from '@dagboek/core/larder';
 import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time';
-import { useCallback, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
@@ -54,7 +54,8 @@ export function LarderPage() {
   const now = useNow(60_000);
   const navigate = useNavigate();
   const today = day(stamp(now, zone));
-  const held = packsHeld(book, byId, day, now);
+  // Reckoned by what the book says and by the minute, not at every letter that is typed.
+  const held = useMemo(() => packsHeld(book, byId, day, now), [book, byId, day, now]);
   const notToEat = held.filter(isNotToEat);
   const edible = held.filter((h) => !isNotToEat(h));
   const [text, setText] = useAddressed('q');
