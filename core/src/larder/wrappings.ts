@@ -2,7 +2,7 @@
 export interface WrappingFacts {
   /** As a part of a sentence: "in a dry cloth". */
   readonly says: string;
-  /** Times the table's months; the authority's line is never lengthened by it. Source of the loose bag and the glaze: the design's tables. */
+  /** Times the table's months; the authority's line is never lengthened by it. Typical. */
   readonly factor: number;
   /** Where it can be used; null for either. */
   readonly only: 'fridge' | 'freezer' | null;
