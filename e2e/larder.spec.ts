@@ -167,3 +167,48 @@ test('part of a pack is smoked: a pack of its own, whose days begin with the smo
   await page.getByText('Why these days').click();
   await expect(page.getByText('PNW 238, Smoking fish at home; FDA cold storage chart')).toBeVisible();
 });
+
+test('a pack that the board never saw: kind by any name, its days from when it was packed; by keyboard', async ({
+  page,
+  demo,
+}) => {
+  const hand = keyboard(page);
+  await page.goto(`${demo.url}/larder`);
+  await hand.press(page.getByRole('button', { name: 'A pack that the board never saw' }));
+  const dialog = page.getByRole('dialog');
+  await expect(page.locator('.settling')).toHaveCount(0);
+  await hand.press(dialog.getByRole('button', { name: /^Into the larder/ }));
+  await expect(dialog.getByRole('alert')).toContainText('Say which kind it is');
+  await dialog.getByLabel('Which kind').fill('kabeljau');
+  await page.keyboard.press('Enter');
+  await expect(dialog.getByText('Cod', { exact: true })).toBeVisible();
+  await dialog.getByLabel('It weighs').fill('600');
+  await dialog.getByLabel('Pieces').fill('2');
+  await hand.choose(dialog.getByRole('radio', { name: 'yesterday' }));
+  await expect(dialog.getByText(/Eat by 13 September/)).toBeVisible();
+  expect((await new AxeBuilder({ page }).include('dialog').analyze()).violations).toEqual([]);
+  await hand.press(dialog.getByRole('button', { name: /^Into the larder/ }));
+  await expect(page.getByRole('heading', { name: 'Cod, 2 fillets' })).toBeVisible();
+  await expect(page.getByText(/Eat by Sunday 13 September/)).toBeVisible();
+  await expect
+    .poll(async () => (await entriesOf(demo)).at(-1))
+    .toMatchObject({ kind: 'pack.stored', about: true, at: '2026-09-11T18:00:00+01:00', facts: { fish: [] } });
+});
+
+test('a drill of the current: what is still good after some hours, and nothing is written', async ({ page, demo }) => {
+  const before = (await entriesOf(demo)).length;
+  await page.goto(`${demo.url}/larder`);
+  await page
+    .getByRole('link', { name: /Chest in the shed/i })
+    .first()
+    .click();
+  await page.getByText('If the current went off now').click();
+  const slider = page.getByRole('slider');
+  await slider.focus();
+  await page.keyboard.press('Home');
+  await expect(page.getByText(/All of it is still frozen/)).toBeVisible();
+  await page.keyboard.press('End');
+  await expect(page.getByText(/Its outside has been thawing for/)).toBeVisible();
+  await expect(page.getByText(/What still holds ice crystals/)).toBeVisible();
+  expect((await entriesOf(demo)).length).toBe(before);
+});

@@ -198,7 +198,7 @@ export type { PackLeft } from './line/pack-left.ts';
 // stores of one's own
 export { courseOfStore, packsIn, storeById, storeNow, storeOfPack, storesOf } from './larder/stores.ts';
 export type { Store, StoreNow } from './larder/stores.ts';
-export { withoutCurrentOf } from './larder/without-current.ts';
+export { ifCurrentWent, withoutCurrentOf } from './larder/without-current.ts';
 export { rawClockOf } from './larder/raw-clock-of.ts';
 export { rawStandingOf } from './larder/raw-standing.ts';
 export type { RawStanding } from './larder/raw-standing.ts';

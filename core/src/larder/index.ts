@@ -32,8 +32,15 @@ export { byHour, CHORE_HOURS, CHORES, choresOf, thawChore } from './chores.ts';
 export type { Chore, ChoreDone, ChoreOf, ChorePack, ChoreSlot, ChoreStore } from './chores.ts';
 // in words
 export { RAW_CLOCK_NOTE, RAW_CLOCK_WHY } from './raw-words.ts';
-export { REFREEZE, REFROZEN, sayWithoutCurrent, thawedByItself, warmthWords } from './warmth-words.ts';
-export type { WarmthWords, WithoutCurrent } from './warmth-words.ts';
+export {
+  REFREEZE,
+  REFROZEN,
+  sayIfCurrentWent,
+  sayWithoutCurrent,
+  thawedByItself,
+  warmthWords,
+} from './warmth-words.ts';
+export type { CurrentGone, WarmthWords, WithoutCurrent } from './warmth-words.ts';
 // whole fish on a rack
 export {
   AGEING,

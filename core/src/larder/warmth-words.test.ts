@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { keepRate, sayWithoutCurrent, warmthWords, type WithoutCurrent } from './index.ts';
+import { keepRate, sayIfCurrentWent, sayWithoutCurrent, warmthWords, type WithoutCurrent } from './index.ts';
 
 const off = (more: Partial<WithoutCurrent> = {}): string =>
   sayWithoutCurrent({ place: 'freezer', packs: 3, thawsMs: 2000, nowMs: 1000, ...more }, (ms) => `at ${ms}`).join(' ');
@@ -23,4 +23,26 @@ test('without current: the door first; before it thaws what to bring, after it w
   expect(off({ packs: 0 })).toBe('Keep the door shut, and do not open it to look.');
   expect(off({ thawsMs: null })).toBe('Keep the door shut, and do not open it to look.');
   expect(off({ place: 'fridge' })).toMatch(/After four hours/);
+});
+
+test('a drill: still frozen, thawing, a fridge; nothing in it', () => {
+  const of = (more: Partial<Parameters<typeof sayIfCurrentWent>[0]> = {}): string =>
+    sayIfCurrentWent({
+      place: 'freezer',
+      packs: 9,
+      hours: 24,
+      nowC: -20.4,
+      thenC: -13,
+      thawsAfterH: 41.3,
+      ...more,
+    }).join(' ');
+  expect(of()).toMatch(
+    /from −20° to −13°\. All of it is still frozen\. Its outside begins to thaw after about 41 hours/,
+  );
+  expect(of({ thenC: -6 })).toMatch(/its days went faster meanwhile/);
+  expect(of({ thawsAfterH: null })).not.toMatch(/begins to thaw/);
+  expect(of({ hours: 50, thenC: -2 })).toMatch(/thawing for 9 hours\. What still holds ice crystals/);
+  expect(of({ place: 'fridge', hours: 3 })).toMatch(/still good/);
+  expect(of({ place: 'fridge', hours: 6 })).toMatch(/cooked at once, or thrown out/);
+  expect(of({ packs: 0 })).toMatch(/Nothing lies in it/);
 });

@@ -72,3 +72,40 @@ export const REFREEZE =
   'It was frozen once and thawed. Raw fish that thawed is cooked first, then frozen. Only what still holds ice crystals, or never was warmer than a cold fridge, may go back; it loses taste and water each time.';
 /** What stands with a pack that was frozen again. */
 export const REFROZEN = 'Thawed once and frozen again: drier and softer, and nothing for raw.';
+
+/** What a store would come to after some hours without current. */
+export interface CurrentGone {
+  readonly place: PackPlace;
+  readonly packs: number;
+  readonly hours: number;
+  readonly nowC: number;
+  readonly thenC: number;
+  /** Hours until its outside begins to thaw; null when it does not within a week, or is no freezer. */
+  readonly thawsAfterH: number | null;
+}
+
+/** Hours that a fridge holds with its door shut. Source: USDA FSIS, food safety during power outages. */
+const FRIDGE_H = 4;
+
+/** What is still good after some hours without current, as sentences: for a drill, before it happens. Source: as `sayWithoutCurrent`. */
+export function sayIfCurrentWent(f: CurrentGone, units?: Units): string[] {
+  const c = (x: number): string => sayTemperature(Math.round(x), units);
+  if (f.packs === 0) return ['Nothing lies in it: a freezer that is full holds longest.'];
+  if (f.place === 'fridge')
+    return f.hours <= FRIDGE_H
+      ? [`With its door shut it holds ${FRIDGE_H} hours: all in it is still good.`]
+      : [`After ${FRIDGE_H} hours raw fish in it is cooked at once, or thrown out. Carry it to ice before.`];
+  const temperature = `It would go from ${c(f.nowC)} to ${c(f.thenC)}.`;
+  if (f.thawsAfterH === null || f.hours < f.thawsAfterH) {
+    const left =
+      f.thawsAfterH === null ? '' : ` Its outside begins to thaw after about ${Math.round(f.thawsAfterH)} hours.`;
+    return [
+      `${temperature} All of it is still frozen${f.thenC > -12 ? ', and its days went faster meanwhile' : ''}.${left}`,
+      'Keep the door shut. Frozen bottles of water in the empty room make it hold longer: put them in now.',
+    ];
+  }
+  return [
+    `${temperature} Its outside has been thawing for ${Math.max(1, Math.round(f.hours - f.thawsAfterH))} hours.`,
+    thawedByItself(units),
+  ];
+}

@@ -1,7 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import { anEntry, idOf, packStored } from '../builders.test-support.ts';
 import { aSpecies } from '../../../core/src/test-species.test-support.ts';
-import { Book, type Entry, packsIn, rawClockOf, readingOddity, storeById, storeNow, storesOf } from '../index.ts';
+import {
+  Book,
+  type Entry,
+  ifCurrentWent,
+  packsIn,
+  rawClockOf,
+  readingOddity,
+  storeById,
+  storeNow,
+  storesOf,
+} from '../index.ts';
 import { heldPack } from './packs-held.ts';
 
 const day = (iso: string): string => iso.slice(0, 10);
@@ -122,4 +132,16 @@ describe('the clock of freezing of a pack', () => {
     expect(clock(elsewhere, '2026-06-12').lines[0]!.hours).toBeLessThanOrEqual(72);
     expect(clock(elsewhere, '2026-06-12').lines[2]!.met).toBe(false);
   });
+});
+
+test('a drill writes nothing: with more in it a freezer holds longer, and with the current back nothing of an old cut counts', () => {
+  const full = Array.from({ length: 12 }, (_, i) => stored({ massG: 3000, store: CHEST }, '2026-06-01', `p${i}`));
+  const b = book(added({ litres: 100, setC: -20 }), ...full.slice(0, 2), read('2026-06-02', -20));
+  const more = book(added({ litres: 100, setC: -20 }), ...full, read('2026-06-02', -20));
+  const of = (x: Book, hours: number) => ifCurrentWent(x, storeById(x, CHEST)!, hours, ms('2026-06-03'));
+  expect(of(b, 1).nowC).toBeCloseTo(-20, 1);
+  expect(of(b, 24).thenC).toBeGreaterThan(of(b, 6).thenC);
+  expect(of(more, 24).thawsAfterH!).toBeGreaterThan(of(b, 24).thawsAfterH! + 5);
+  expect(of(more, 24)).toMatchObject({ packs: 12, hours: 24, place: 'freezer' });
+  expect(storeNow(b, storeById(b, CHEST)!, ms('2026-06-03')).offSince).toBeNull();
 });

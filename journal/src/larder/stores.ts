@@ -115,6 +115,21 @@ export function courseOfStore(book: Book, store: Store): StoreCourse {
   );
 }
 
+/** How warm a store would be if its current went off at an instant, with what lies in it and the door kept shut. */
+export function courseWithoutCurrent(book: Book, store: Store, offMs: number): StoreCourse {
+  const marks: StoreMark[] = [
+    ...(store.own?.reads ?? []).map((r) => ({ atMs: epochMs(r.at), c: r.c })),
+    ...(store.own?.power ?? []).map((p) => ({ atMs: epochMs(p.at), power: p.is })),
+  ].filter((m) => m.atMs < offMs);
+  const body = {
+    setC: store.setC,
+    massKg: massIn(book, store.id),
+    litres: store.litres ?? USUAL_L,
+    roomC: ROOM_C,
+  };
+  return storeCourse(body, [...marks, { atMs: offMs, power: 'off' }]);
+}
+
 /** What is known of a store's temperature at an instant. */
 export interface StoreNow {
   readonly c: number;

@@ -1,7 +1,7 @@
-import { thawedFrom, type WithoutCurrent } from '@dagboek/core/larder';
+import { type CurrentGone, storeAt, thawedFrom, type WithoutCurrent } from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
 import type { Book } from '../state/book.ts';
-import { courseOfStore, packsIn, type Store, storeNow } from './stores.ts';
+import { courseOfStore, courseWithoutCurrent, packsIn, type Store, storeNow } from './stores.ts';
 
 /** How far ahead a store without current is followed, ms. */
 const AHEAD_MS = 7 * 86_400_000;
@@ -18,4 +18,18 @@ export function withoutCurrentOf(
   const packs = packsIn(book, store.id).length;
   const thawsMs = store.place === 'freezer' ? thawedFrom(courseOfStore(book, store), sinceMs, nowMs + AHEAD_MS) : null;
   return { place: store.place, packs, thawsMs, nowMs, sinceMs };
+}
+
+/** What a store would come to after some hours without current from now on, its door kept shut: for the drill. */
+export function ifCurrentWent(book: Book, store: Store, hours: number, nowMs: number): CurrentGone {
+  const course = courseWithoutCurrent(book, store, nowMs);
+  const thawsMs = store.place === 'freezer' ? thawedFrom(course, nowMs, nowMs + AHEAD_MS) : null;
+  return {
+    place: store.place,
+    packs: packsIn(book, store.id).length,
+    hours,
+    nowC: storeAt(course, nowMs),
+    thenC: storeAt(course, nowMs + hours * 3_600_000),
+    thawsAfterH: thawsMs === null ? null : (thawsMs - nowMs) / 3_600_000,
+  };
 }

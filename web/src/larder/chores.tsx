@@ -1,8 +1,7 @@
 import type { Chore } from '@dagboek/core/larder';
-import { choresDue, type HeldPack, isNotToEat, storesOf } from '@dagboek/journal';
+import { choresDue, type HeldPack, isNotToEat, storeById, storeNow, storesOf } from '@dagboek/journal';
 import { sayDate, weekday } from '@dagboek/core/time';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import { nowMs } from '../kit/clock.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
@@ -11,6 +10,8 @@ import { Row } from '../kit/page.tsx';
 import { saveFile } from '../kit/save-file.ts';
 import { Key, LineKey } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { WeighDialog } from './pack-dialogs.tsx';
+import { ReadDialog } from './read-dialog.tsx';
 import { sayChore } from './chore-words.ts';
 
 const DONE = {
@@ -32,9 +33,9 @@ export function Chores({ held }: { held: readonly HeldPack[] }) {
   const { book } = useBook();
   const { write } = useWrite();
   const { zone } = useFormat();
-  const navigate = useNavigate();
   const [all, setAll] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
+  const [open, setOpen] = useState<Chore | null>(null);
   const now = nowMs();
   const chores = choresDue(book, held, now, zone);
   const due = chores.filter((c) => c.state === 'due');
@@ -42,10 +43,12 @@ export function Chores({ held }: { held: readonly HeldPack[] }) {
   const listed = chores.filter((c) => c.state === 'due' || (c.state === 'done' && c.atMs > now - STAYS_MS));
   const missed = chores.filter((c) => c.state === 'missed');
   const next = chores.find((c) => c.state === 'to come');
+  const store = open?.of === 'read' ? storeById(book, open.subject) : null;
+  const pack = open?.of === 'weigh' ? book.get('pack', open.subject) : null;
   if (chores.length === 0) return null;
   const done = async (c: Chore): Promise<void> => {
-    if (c.of === 'weigh') return void navigate(`/larder/${c.subject}`);
-    if (c.of === 'read') return void navigate(`/larder/store/${c.subject}`);
+    // Read and weighed right here: whoever has walked to the shed walks nowhere else.
+    if (c.of === 'weigh' || c.of === 'read') return setOpen(c);
     const fridge = storesOf(book).find((s) => s.place === 'fridge');
     const r =
       c.of === 'thaw'
@@ -92,6 +95,10 @@ export function Chores({ held }: { held: readonly HeldPack[] }) {
           </p>
         )}
         <Trouble says={trouble} />
+        {store && open && (
+          <ReadDialog store={store} aboutC={storeNow(book, store, now).c} onClose={() => setOpen(null)} />
+        )}
+        {pack && <WeighDialog pack={pack} onClose={() => setOpen(null)} />}
       </section>
     </Row>
   );

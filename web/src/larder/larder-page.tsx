@@ -20,7 +20,8 @@ import { FigureView } from '../kit/figure-view.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
-import { Key } from '../kit/ui/key.tsx';
+import { Key, LineKey } from '../kit/ui/key.tsx';
+import { AddPack } from './add-pack.tsx';
 import { Paged } from '../kit/ui/paged.tsx';
 import { SearchField } from '../kit/ui/search-field.tsx';
 import { canScan, packOfNumber, ScanDialog } from './find-pack.tsx';
@@ -61,6 +62,7 @@ export function LarderPage() {
   const [text, setText] = useAddressed('q');
   const [by, setBy] = useAddressed('by');
   const [only, setOnly] = useAddressed('only');
+  const [adding, setAdding] = useState(false);
   const [scan, setScan] = useState(false);
   const closeScan = useCallback(() => setScan(false), []);
   const word = text ?? '';
@@ -234,6 +236,9 @@ export function LarderPage() {
           )}
           <WeekAhead held={held} />
           <StoresList />
+          <p>
+            <LineKey onClick={() => setAdding(true)}>A pack that the board never saw</LineKey>
+          </p>
           {held.length > 0 && (
             <p>
               <Link to="/larder/labels">Labels to print</Link>
@@ -250,6 +255,7 @@ export function LarderPage() {
           </p>
         </aside>
       </div>
+      {adding && <AddPack onClose={() => setAdding(false)} />}
       {scan && <ScanDialog onClose={closeScan} />}
     </Page>
   );

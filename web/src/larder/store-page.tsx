@@ -4,7 +4,6 @@ import {
   heldPack,
   isNotToEat,
   packsIn,
-  readingOddity,
   sayPressing,
   type Store,
   storeById,
@@ -24,17 +23,16 @@ import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
-import { ProbeReading } from '../kit/probe-reading.tsx';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { Key, KeyLink } from '../kit/ui/key.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Paged } from '../kit/ui/paged.tsx';
-import { typedNumber } from '../kit/ui/typed-number.ts';
-import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { useNow } from '../kit/use-now.ts';
-import { amountTrouble, asTyped, massParts, sayMass, sayTemperature, typedAmount, units } from '../kit/units.ts';
+import { massParts, sayMass, sayTemperature, units } from '../kit/units.ts';
+import { ReadDialog } from './read-dialog.tsx';
 import { sayStoreNow, storeName } from './say-store.ts';
+import { CurrentDrill } from './current-drill.tsx';
 import { StoreChart } from './store-chart.tsx';
 import { StoreForm } from './store-form.tsx';
 
@@ -120,6 +118,7 @@ function StoreView({ store }: { store: Store }) {
             </p>
             {off && <WithoutCurrent off={off} />}
             <StoreChart store={store} now={now} />
+            {!off && own?.retiredAt === null && held.length > 0 && <CurrentDrill store={store} now={now} />}
             <p className="hint">
               Rings are readings. Straight between them; the last holds on. Dashes:{' '}
               {store.place === 'freezer' ? 'what keeping times are for' : 'no warmer for raw fish'}.
@@ -263,63 +262,5 @@ function WithoutCurrent({ off }: { off: NonNullable<ReturnType<typeof withoutCur
         <p key={says}>{says}</p>
       ))}
     </div>
-  );
-}
-
-function ReadDialog({ store, aboutC, onClose }: { store: Store; aboutC: number; onClose: () => void }) {
-  const { write } = useWrite();
-  const [typed, setTyped] = useState('');
-  const [damp, setDamp] = useState('');
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [asked, setAsked] = useState<string | null>(null);
-  const put = async (c: number, more: object): Promise<void> => {
-    const percent = typedNumber(damp);
-    if (percent !== null && !(percent >= 1 && percent <= 100))
-      return setTrouble('Damp is a number from 1 to 100, as the hygrometer shows it.');
-    const odd = readingOddity(store, c);
-    if (odd && asked !== odd) return setAsked(odd);
-    const r = await write('store.read', store.id, {
-      c,
-      ...more,
-      ...(percent === null ? {} : { damp: percent }),
-    });
-    if (r.ok) onClose();
-    else setTrouble(r.why);
-  };
-  const take = (): void => {
-    const read = typedAmount('temperature', typed);
-    const wrong = amountTrouble('temperature', typed, 'the reading');
-    if (wrong || !read) return setTrouble(wrong ?? 'Type what it reads.');
-    void put(read.value, asTyped({ c: read }));
-  };
-  return (
-    <Dialog title={`Read ${storeName(store)}`} open onClose={onClose}>
-      <p className="hint">Between the packs, not against the wall, ten minutes with the door shut.</p>
-      {store.is === 'ageing rack' && (
-        <Quantity
-          label="Damp, if you have a hygrometer"
-          unit="%"
-          value={damp}
-          onChange={(v) => (setDamp(v), setTrouble(null))}
-        />
-      )}
-      <ProbeReading aboutC={aboutC} onTake={(c) => void put(c, { by: 'thermometer' })} />
-      <div className="measure-row">
-        <Quantity
-          label="Or typed"
-          amount="temperature"
-          value={typed}
-          onChange={(v) => (setTyped(v), setAsked(null), setTrouble(null))}
-          onEnter={take}
-        />
-        <DeckKey again={asked} name="Read" note={asked ? 'writes it as it stands' : 'as it was typed'} onClick={take} />
-      </div>
-      {asked && (
-        <p className="asks" role="alert">
-          <b>Look again.</b> {asked} If it is right, press the key once more.
-        </p>
-      )}
-      <Trouble says={trouble} />
-    </Dialog>
   );
 }

@@ -1,0 +1,160 @@
+import { keepUntil, type PackForm, packName, type Wrapping, wrappingsFor } from '@dagboek/core/larder';
+import { addDays, instantOf, sayDate, stamp } from '@dagboek/core/time';
+import { FORMS, nextPackNumber, storesOf } from '@dagboek/journal';
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useCatalogue } from '../kit/catalogue.ts';
+import { nowMs } from '../kit/clock.ts';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { speciesFinder } from '../kit/find-species.ts';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { Chips, plain } from '../kit/ui/chips.tsx';
+import { Dialog } from '../kit/ui/dialog.tsx';
+import { LineKey } from '../kit/ui/key.tsx';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { SearchField } from '../kit/ui/search-field.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { typedNumber } from '../kit/ui/typed-number.ts';
+import { amountTrouble, asTyped, sayGrams, typedAmount } from '../kit/units.ts';
+
+/** So many kinds are offered at a time. */
+const MOST = 5;
+/** Packed so many days ago. Older than a month nobody remembers to the day. */
+const AGO = ['0', '1', '2', '3', '7', '14', '30'] as const;
+type Ago = (typeof AGO)[number];
+const AGO_WORDS: Readonly<Record<Ago, string>> = {
+  '0': 'today',
+  '1': 'yesterday',
+  '2': '2 days ago',
+  '3': '3 days ago',
+  '7': 'a week ago',
+  '14': 'two weeks',
+  '30': 'a month',
+};
+
+/** A pack that the board never saw: given, bought, or packed before there was a book. Its fish have no line, and its days count from the day it was packed. */
+export function AddPack({ onClose }: { onClose: () => void }) {
+  const { book } = useBook();
+  const { all } = useCatalogue();
+  const { write } = useWrite();
+  const { day, zone } = useFormat();
+  const navigate = useNavigate();
+  const find = useMemo(() => speciesFinder(all), [all]);
+  const stores = storesOf(book);
+  const [word, setWord] = useState('');
+  const [kind, setKind] = useState<string | null>(null);
+  const [form, setForm] = useState<PackForm>('fillets');
+  const [grams, setGrams] = useState('');
+  const [count, setCount] = useState('');
+  const [ago, setAgo] = useState<Ago>('0');
+  const [storeId, setStore] = useState(stores[0]!.id);
+  const [wrap, setWrap] = useState<Wrapping | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const store = stores.find((s) => s.id === storeId) ?? stores[0]!;
+  const wraps = wrappingsFor(store.place);
+  const wrapping = wrap && wraps.includes(wrap) ? wrap : store.place === 'fridge' ? 'cloth' : 'bag';
+  const found = word.trim() === '' ? [] : find(word).slice(0, MOST);
+  const species = all.find((s) => s.id === kind) ?? null;
+  const packed = addDays(day(stamp(nowMs(), zone)), -Number(ago));
+  const pieces = typedNumber(count);
+  const keeps = species && keepUntil({ place: store.place, form, fat: species.fat, wrapping, day: packed });
+  const keep = async (): Promise<void> => {
+    if (!species) return setTrouble('Say which kind it is: type its name, and choose it.');
+    const wrong = amountTrouble('mass', grams, 'the weight');
+    const read = typedAmount('mass', grams);
+    if (wrong || !read) return setTrouble(wrong ?? `Say what it weighs, for example ${sayGrams(420)}.`);
+    if (pieces !== null && !(Number.isInteger(pieces) && pieces >= 1))
+      return setTrouble('Pieces are counted in whole numbers.');
+    const id = newId();
+    const r = await write(
+      'pack.stored',
+      id,
+      {
+        number: nextPackNumber(book),
+        what: packName(species.name, form, pieces),
+        species: species.id,
+        form,
+        massG: read.value,
+        ...(pieces === null ? {} : { pieces }),
+        wrapping,
+        place: store.place,
+        ...(store.own ? { store: store.id } : {}),
+        fish: [],
+        ...asTyped({ massG: read }),
+      },
+      // Of another day nobody knows the hour.
+      ago === '0' ? {} : { atMs: Date.parse(instantOf(packed, '18:00', zone)), about: true },
+    );
+    if (!r.ok) return setTrouble(r.why);
+    onClose();
+    void navigate(`/larder/${id}`);
+  };
+  return (
+    <Dialog title="A pack that the board never saw" open onClose={onClose}>
+      <p className="hint">
+        Given, bought, or packed before this book. What its fish went through is not known: keep to the days.
+      </p>
+      {species ? (
+        <p>
+          <b>{species.name}</b> <LineKey onClick={() => setKind(null)}>Another kind</LineKey>
+        </p>
+      ) : (
+        <>
+          <SearchField
+            label="Which kind"
+            value={word}
+            onChange={(w) => (setWord(w), setTrouble(null))}
+            placeholder="in any language"
+            onEnter={() => setKind(found[0]?.species.id ?? null)}
+          />
+          <Chips
+            label="Found"
+            hideLabel
+            options={found.map((f) => ({
+              value: f.species.id,
+              text: f.byName ? `${f.species.name} (${f.byName})` : f.species.name,
+            }))}
+            value={kind}
+            onChange={setKind}
+          />
+        </>
+      )}
+      <div className="field">
+        <label htmlFor="add-form">Form</label>
+        <select id="add-form" className="select" value={form} onChange={(e) => setForm(e.target.value as PackForm)}>
+          {FORMS.map((f) => (
+            <option key={f}>{f}</option>
+          ))}
+        </select>
+      </div>
+      <div className="measure-row">
+        <Quantity label="It weighs" amount="mass" value={grams} onChange={(v) => (setGrams(v), setTrouble(null))} />
+        <Quantity label="Pieces" whole value={count} onChange={setCount} />
+      </div>
+      <Chips
+        label="Packed"
+        options={AGO.map((value) => ({ value, text: AGO_WORDS[value] }))}
+        value={ago}
+        onChange={setAgo}
+      />
+      <Chips
+        label="Where"
+        options={stores.map((s) => ({ value: s.id, text: s.name }))}
+        value={store.id}
+        onChange={setStore}
+      />
+      <Chips label="Wrapped in" options={plain(wraps)} value={wrapping} onChange={setWrap} />
+      {keeps && (
+        <p className="hint">
+          Eat by <b>{sayDate(keeps.eatBy)}</b>; authority’s line {sayDate(keeps.authority)}.
+        </p>
+      )}
+      <Trouble says={trouble} />
+      <div className="keys">
+        <DeckKey act name="Into the larder" note={`writes pack ${nextPackNumber(book)}`} onClick={() => void keep()} />
+      </div>
+    </Dialog>
+  );
+}
