@@ -1,5 +1,4 @@
-import { sayMass } from '../units/index.ts';
-import type { Units } from '../units/index.ts';
+import { sayMass, sayTime, type Units } from '../units/index.ts';
 import { addDays, sayDate, weekday } from '../time/index.ts';
 import type { MenuMeal, MenuPack, MenuPart, MenuWishes } from './menu.ts';
 import type { TakeOut } from './thaw-in-time.ts';
@@ -46,10 +45,10 @@ export function sayEnough(w: MenuWishes, meal: MenuMeal, units?: Units): string 
 }
 
 /** When to take a pack out, as a sentence. */
-export function sayTakeOut(w: MenuWishes, pack: MenuPack, at: TakeOut, vacuum: boolean): string {
+export function sayTakeOut(w: MenuWishes, pack: MenuPack, at: TakeOut, vacuum: boolean, units?: Units): string {
   const when =
     at.how === 'cold water'
-      ? `${weekday(dayAt(w, at.day))} at ${clock(at.hour)} into cold water, changed every half hour`
+      ? `${weekday(dayAt(w, at.day))} at ${sayTime(clock(at.hour), units)} into cold water, changed every half hour`
       : at.now
         ? 'now, into the fridge, on a tray'
         : `${weekday(dayAt(w, at.day))} ${at.hour >= 17 ? 'evening' : 'morning'}, into the fridge, on a tray`;

@@ -95,6 +95,17 @@ function eaterOf(book: Book, m: MemberState, byId: ById, nowMs: number): MenuEat
   };
 }
 
+/** The last day on which a pack may be eaten, counted from the first of the plan; below 0 when it may not. */
+function lastDayOf(h: HeldPack, today: string, zone: string): number {
+  const { form } = h.pack;
+  if (isNotToEat(h) || !isFood(form) || formFacts(form).plates === 'none') return -1;
+  // A clock of histamine that runs on may end before the authority's day.
+  const over = h.histamine?.overAtMs ?? null;
+  const overDay =
+    over === null || h.place === 'freezer' ? Infinity : daysBetween(today, civilDay(stamp(over, zone), zone)) - 1;
+  return Math.min(daysBetween(today, h.keeps.authority), overDay);
+}
+
 function menuPack(
   book: Book,
   h: HeldPack,
@@ -103,16 +114,11 @@ function menuPack(
   hour: number,
   zone: string,
   nowMs: number,
-): MenuPack | null {
+): MenuPack {
   const species = byId(h.pack.species);
   const { form } = h.pack;
-  if (isNotToEat(h) || !isFood(form) || formFacts(form).plates === 'none') return null;
   const frozen = h.place === 'freezer';
-  // A clock of histamine that runs on may end before the authority's day.
-  const over = h.histamine?.overAtMs ?? null;
-  const overDay = over === null || frozen ? Infinity : daysBetween(today, civilDay(stamp(over, zone), zone)) - 1;
-  const lastDay = Math.min(daysBetween(today, h.keeps.authority), overDay);
-  if (lastDay < 0) return null;
+  const lastDay = lastDayOf(h, today, zone);
   const raw = rawStandingOf(book, h.pack, byId, nowMs);
   return {
     id: h.pack.id,
@@ -170,10 +176,13 @@ export function menuWishes(
   const locks = states.flatMap((s, day) =>
     (s?.packs ?? []).filter((p) => p.locked).map((p) => ({ pack: p.pack, day })),
   );
-  const fit = held.flatMap((h) => menuPack(book, h, byId, today, hour, zone, nowMs) ?? []);
+  const fit = held.filter((h) => lastDayOf(h, today, zone) >= 0);
   const locked = new Set(locks.map((l) => l.pack));
-  const first = [...fit.filter((p) => locked.has(p.id)), ...fit.filter((p) => !locked.has(p.id))];
-  const packs = first.slice(0, Math.max(MOST_PLANNED, locked.size));
+  const first = [...fit.filter((h) => locked.has(h.pack.id)), ...fit.filter((h) => !locked.has(h.pack.id))];
+  // Only of those that are planned the freezing for raw is asked: that is the dear part.
+  const packs = first
+    .slice(0, Math.max(MOST_PLANNED, locked.size))
+    .map((h) => menuPack(book, h, byId, today, hour, zone, nowMs));
   const there = new Set(packs.map((p) => p.id));
   return {
     wishes: {

@@ -279,7 +279,10 @@ function takeOuts(
     .filter(({ pack }) => pack.place === 'freezer')
     .map(({ m, pack }) => {
       const at = takeOut(pack.massG, m.day, hour);
-      return { day: at.day, says: sayTakeOut(wishes, pack, at, book.get('pack', pack.id)?.wrapping === 'vacuum') };
+      return {
+        day: at.day,
+        says: sayTakeOut(wishes, pack, at, book.get('pack', pack.id)?.wrapping === 'vacuum', units),
+      };
     });
 }
 
