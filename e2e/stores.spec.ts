@@ -189,6 +189,11 @@ test('chores: one tap each, written in the name of who does it; the calendar fil
   expect(text).not.toMatch(/DTSTART:20260912T0/);
   // What is not to be eaten is no appointment.
   expect(text).not.toMatch(/Eat pack 86/);
+  // The same as an address that a calendar asks by itself.
+  await page.getByRole('button', { name: 'Feed for a calendar' }).click();
+  const feed = await page.getByLabel('Address of the feed').inputValue();
+  const told = await page.request.get(feed);
+  expect((await told.text()).replace(/\r\n /g, '')).toMatch(/SUMMARY:Read the chest in the shed/);
 });
 
 test.describe('counting, by thumb', () => {

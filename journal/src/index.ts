@@ -184,6 +184,7 @@ export { larderByKind, meatOfPack, packsFound, packsPressing } from './larder/lo
 export type { KindHeld } from './larder/look-in-larder.ts';
 export { ageingFacts, ageingOf, mayAge, sayAgeing } from './larder/ageing-of.ts';
 export type { Ageing } from './larder/ageing-of.ts';
+export { sayChore } from './larder/chore-words.ts';
 export { labelOf } from './larder/label.ts';
 export type { PackLabel } from './larder/label.ts';
 export { dayId } from './kinds/of-day.ts';

@@ -90,3 +90,20 @@ describe('the demo season on the server', () => {
     expect(res.headers['x-content-type-options']).toBe('nosniff');
   });
 });
+
+describe('the feed of the larder', () => {
+  test('its address is told behind the door and is a secret; what is due and what is to be eaten by when stands in it', async () => {
+    const { path } = (await get('/api/larder/calendar').expect(200)).body as { path: string };
+    expect(path).toMatch(/^\/api\/larder\/calendar\/[\w-]{32}\.ics$/);
+    expect((await get('/api/larder/calendar')).body).toEqual({ path });
+    const res = await get(path).expect(200);
+    expect(res.headers['content-type']).toContain('text/calendar');
+    const text = res.text.replace(/\r\n /g, '');
+    expect(text).toMatch(/SUMMARY:Drain the ice tray/);
+    expect(text).toMatch(/SUMMARY:Take pack \d+\\, Thornback ray\\, 1 wing out of the freezer/);
+    expect(text).toMatch(/SUMMARY:Eat pack 95/);
+    expect(text).not.toMatch(/Eat pack 86/);
+    for (const wrong of ['x'.repeat(32), 'short', '', path.slice(-36, -5)])
+      expect((await get(`/api/larder/calendar/${wrong}.ics`)).status).toBe(404);
+  });
+});

@@ -1,13 +1,28 @@
-import { Controller, Get } from '@nestjs/common';
+import { Controller, Get, Header, Param } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { packLeft, packNumber } from '@dagboek/journal';
+import { civilDay } from '@dagboek/core/time';
+import { packLeft, packNumber, packsHeld } from '@dagboek/journal';
+import { larderFeed } from '@dagboek/journal/calendar';
+import { loadRulePacks, loadSpecies } from '@dagboek/packs';
 import { BookService } from '../book/book.service.ts';
 import { bare } from '../common/bare.ts';
+import { Clock } from '../common/clock.ts';
+import { ProblemException } from '../common/problem.filter.ts';
+import { BeforeTheDoor } from '../door/only-joined.ts';
+import { FeedKey } from './feed-key.ts';
+
+const SPECIES = loadSpecies();
+const BY_ID = new Map(SPECIES.map((s) => [s.id, s]));
+const ZONES = new Map(loadRulePacks(SPECIES).map((p) => [p.id, p.timeZone]));
 
 @ApiTags('larder')
 @Controller('api/larder')
 export class LarderController {
-  constructor(private readonly books: BookService) {}
+  constructor(
+    private readonly books: BookService,
+    private readonly clock: Clock,
+    private readonly feedKey: FeedKey,
+  ) {}
 
   @Get()
   @ApiOperation({ summary: 'Packs that still hold something, with their numbers and what is left in grams.' })
@@ -18,5 +33,31 @@ export class LarderController {
         .packsWithFood()
         .map((p) => ({ pack: bare(p), number: packNumber(book, p), leftG: packLeft(book, p).leftG })),
     };
+  }
+
+  @Get('calendar')
+  @ApiOperation({ summary: 'Where the feed of the larder for a calendar is; its address is a secret.' })
+  calendar() {
+    return { path: `/api/larder/calendar/${this.feedKey.key()}.ics` };
+  }
+
+  /** A calendar has not joined: the secret in the address is what it shows. */
+  @Get('calendar/:key.ics')
+  @BeforeTheDoor()
+  @Header('content-type', 'text/calendar; charset=utf-8')
+  @Header('cache-control', 'private, max-age=300')
+  @ApiOperation({ summary: 'Chores and days of the larder as an iCalendar feed.' })
+  feed(@Param('key') key: string): string {
+    if (!this.feedKey.fits(key)) throw new ProblemException(404, 'There is no calendar at this address.');
+    const { book } = this.books;
+    const now = this.clock.nowMs();
+    const zone = ZONES.get(book.all('book')[0]?.waters ?? '') ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
+    const held = packsHeld(
+      book,
+      (id) => (id ? (BY_ID.get(id) ?? null) : null),
+      (at) => civilDay(at, zone),
+      now,
+    );
+    return larderFeed(book, held, now, zone);
   }
 }

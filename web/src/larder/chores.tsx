@@ -1,18 +1,16 @@
 import type { Chore } from '@dagboek/core/larder';
-import { choresDue, type HeldPack, isNotToEat, storeById, storeNow, storesOf } from '@dagboek/journal';
-import { sayDate, weekday } from '@dagboek/core/time';
+import { choresDue, type HeldPack, sayChore, storeById, storeNow, storesOf } from '@dagboek/journal';
+import { weekday } from '@dagboek/core/time';
 import { useState } from 'react';
 import { nowMs } from '../kit/clock.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Row } from '../kit/page.tsx';
-import { saveFile } from '../kit/save-file.ts';
-import { Key, LineKey } from '../kit/ui/key.tsx';
+import { Key } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { WeighDialog } from './pack-dialogs.tsx';
 import { ReadDialog } from './read-dialog.tsx';
-import { sayChore } from './chore-words.ts';
 
 const DONE = {
   towel: 'Changed',
@@ -24,7 +22,6 @@ const DONE = {
 } as const;
 /** So many stand open; more are folded, since a list of forty is no list. */
 const MOST = 6;
-const DAYS_AHEAD = 7;
 /** What was done stays in the list so long after its hour, ms. */
 const STAYS_MS = 12 * 3_600_000;
 
@@ -105,37 +102,3 @@ export function Chores({ held }: { held: readonly HeldPack[] }) {
 }
 
 const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
-
-/** The chores of the next days, and the days of what is to be eaten, as a file for a calendar. */
-export function CalendarKey({ held }: { held: readonly HeldPack[] }) {
-  const { book } = useBook();
-  const { zone } = useFormat();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const save = async (): Promise<void> => {
-    setTrouble(null);
-    const piece = await import('./larder-calendar.ts').catch(() => null);
-    if (!piece)
-      return setTrouble('The part that writes calendars is not on this device yet; it comes with the next signal.');
-    const now = nowMs();
-    const chores = choresDue(book, held, now, zone, DAYS_AHEAD).filter((c) => c.state !== 'done' && c.atMs > now);
-    const events = chores.map((c) => ({
-      id: `${c.of}-${c.subject}-${c.day}-${c.slot}`,
-      atMs: c.atMs,
-      says: sayChore(book, c),
-    }));
-    const days = held
-      .filter((h) => !isNotToEat(h))
-      .map((h) => ({
-        id: `eat-${h.pack.id}`,
-        day: h.keeps.eatBy,
-        says: `Eat pack ${h.number}, ${h.pack.what}, by ${sayDate(h.keeps.eatBy)}`,
-      }));
-    saveFile('dagboek-larder.ics', piece.larderCalendar(events, days, now), 'text/calendar');
-  };
-  return (
-    <>
-      <LineKey onClick={() => void save()}>Calendar file</LineKey>
-      <Trouble says={trouble} />
-    </>
-  );
-}

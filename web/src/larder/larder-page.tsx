@@ -34,7 +34,8 @@ import { FREEZING_FOR_RAW } from '@dagboek/core/harm';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { degrees, massParts } from '../kit/units.ts';
 import { sayStoreNow } from './say-store.ts';
-import { CalendarKey, Chores } from './chores.tsx';
+import { CalendarKeys } from './calendar-keys.tsx';
+import { Chores } from './chores.tsx';
 import { WeekAhead } from './week-ahead.tsx';
 import { StoresList } from './stores-list.tsx';
 
@@ -244,7 +245,7 @@ export function LarderPage() {
               <Link to="/larder/labels">Labels to print</Link>
             </p>
           )}
-          {held.length > 0 && <CalendarKey held={held} />}
+          {held.length > 0 && <CalendarKeys held={held} />}
           <p>
             <Link to="/larder/season">The year: caught, eaten, given, thrown out</Link>
           </p>

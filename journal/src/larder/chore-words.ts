@@ -1,5 +1,7 @@
 import type { Chore } from '@dagboek/core/larder';
-import { type Book, packNumber, storeById } from '@dagboek/journal';
+import type { Book } from '../state/book.ts';
+import { packNumber } from './pack-numbers.ts';
+import { storeById } from './stores.ts';
 
 const ofPack = (book: Book, id: string): string => {
   const p = book.getAny('pack', id);

@@ -1,0 +1,55 @@
+import type { HeldPack } from '@dagboek/journal';
+import { useState } from 'react';
+import { nowMs } from '../kit/clock.ts';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { saveFile } from '../kit/save-file.ts';
+import { LineKey } from '../kit/ui/key.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+
+/** Where the server says that its feed is; null when it cannot be asked. */
+async function feedAddress(): Promise<string | null> {
+  const res = await fetch('/api/larder/calendar', { signal: AbortSignal.timeout(6000) }).catch(() => null);
+  const told = res?.ok ? ((await res.json().catch(() => null)) as { path?: unknown } | null) : null;
+  return typeof told?.path === 'string' ? location.origin + told.path : null;
+}
+
+/** The chores of the next days, and the days of what is to be eaten, for a calendar: as a file, or as an address that it asks again and again. */
+export function CalendarKeys({ held }: { held: readonly HeldPack[] }) {
+  const { book } = useBook();
+  const { zone } = useFormat();
+  const [feed, setFeed] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const save = async (): Promise<void> => {
+    setTrouble(null);
+    const piece = await import('@dagboek/journal/calendar').catch(() => null);
+    if (!piece)
+      return setTrouble('The part that writes calendars is not on this device yet; it comes with the next signal.');
+    saveFile('dagboek-larder.ics', piece.larderFeed(book, held, nowMs(), zone), 'text/calendar');
+  };
+  const ask = async (): Promise<void> => {
+    setTrouble(null);
+    const at = await feedAddress();
+    if (at) setFeed(at);
+    else setTrouble('The server tells where its feed is, and is not reached now.');
+  };
+  return (
+    <>
+      <LineKey onClick={() => void save()}>Calendar file</LineKey>{' '}
+      <LineKey onClick={() => void ask()}>Feed for a calendar</LineKey>
+      {feed && (
+        <p className="feed">
+          Give this address to your calendar; it asks again by itself. Whoever has it can read what is in the larder.
+          <input
+            className="input"
+            readOnly
+            value={feed}
+            aria-label="Address of the feed"
+            onFocus={(e) => e.target.select()}
+          />
+        </p>
+      )}
+      <Trouble says={trouble} />
+    </>
+  );
+}
