@@ -29,6 +29,8 @@ async function views(page: Page, server: Server): Promise<[string, string][]> {
           ['store', '/larder/store/freezer'],
           ['count', '/larder/store/freezer/count'],
           ['season', '/larder/season'],
+          ['meals ahead', '/larder/plan'],
+          ['labels', '/larder/labels'],
           ['pack', `/larder/${line.packs[0].id}`],
           ['table', '/table'],
           ['new meal', '/table/new'],

@@ -237,18 +237,24 @@ export function LarderPage() {
           )}
           <WeekAhead held={held} />
           <StoresList />
-          <p>
-            <LineKey onClick={() => setAdding(true)}>A pack that the board never saw</LineKey>
-          </p>
-          {held.length > 0 && (
-            <p>
-              <Link to="/larder/labels">Labels to print</Link>
-            </p>
-          )}
-          {held.length > 0 && <CalendarKeys held={held} />}
-          <p>
-            <Link to="/larder/season">The year: caught, eaten, given, thrown out</Link>
-          </p>
+          <ul className="plain-list">
+            <li>
+              <LineKey onClick={() => setAdding(true)}>A pack that the board never saw</LineKey>
+            </li>
+            {held.length > 0 && (
+              <>
+                <li>
+                  <Link to="/larder/labels">Labels to print</Link>
+                </li>
+                <li>
+                  <CalendarKeys held={held} />
+                </li>
+              </>
+            )}
+            <li>
+              <Link to="/larder/season">The year: caught, eaten, given, thrown out</Link>
+            </li>
+          </ul>
           <h2 className="ruled">Raw?</h2>
           <p>
             Nothing here is marked safe to eat raw. Freezing that makes it safer counts from a cold core:{' '}
