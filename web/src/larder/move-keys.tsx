@@ -21,7 +21,7 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { sayStoreNow, storeName } from './say-store.ts';
 
 /** With no more other stores than this each has its own key. */
-const KEYS = 2;
+const KEYS = 3;
 
 /** Moves a pack: a key for each other store, or one that lists them. What thawed is frozen again only after it was asked about. */
 export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
