@@ -116,6 +116,7 @@ describe('what is asked, and how', () => {
       'get /api/journal limit',
       'get /api/journal seen',
       'get /api/journal seenDigest',
+      'get /api/larder/calendar/{key}.ics key',
       'get /api/photos/{hash} hash',
       'get /api/photos/{hash} size',
       'get /api/trips angler',

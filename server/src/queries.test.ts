@@ -105,5 +105,5 @@ describe('the feed of the larder', () => {
     expect(text).not.toMatch(/Eat pack 86/);
     for (const wrong of ['x'.repeat(32), 'short', '', path.slice(-36, -5)])
       expect((await get(`/api/larder/calendar/${wrong}.ics`)).status).toBe(404);
-  });
+  }, 60_000);
 });
