@@ -95,7 +95,7 @@ await shot('larder', `${demo.url}/larder`);
 await shot('menu-phone', `${demo.url}/larder/plan`, {
   phone: true,
   // Until the solver has answered.
-  act: (p) => p.getByText(/passes its day/).waitFor({ timeout: 60_000 }),
+  act: (p) => p.getByText(/passes its day|cannot be eaten/).waitFor({ timeout: 60_000 }),
 });
 await shot('officer', `${demo.url}/plan/officer`);
 await shot('meal', `${demo.url}/table/${line.meals[0].id}`);
