@@ -94,9 +94,15 @@ test.describe('by thumb', () => {
       .first()
       .tap();
     await thumb.press(page.getByRole('button', { name: /^Take pack 77 out/ }));
-    await expect(page.getByText('Pack 77, Plaice, 2 fillets, lies in lowest shelf from now on.')).toBeVisible();
+    // It stays in its place, so that the second tap of a double tap takes no other.
+    await expect(page.getByRole('status').filter({ hasText: 'in lowest shelf' })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Take pack 77 out/ })).toHaveCount(0);
     await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('pack.moved');
+    const n = (await entriesOf(demo)).length;
+    await page.getByRole('button', { name: /^Take pack 73 out/ }).dblclick();
+    await expect(page.getByRole('status').filter({ hasText: 'in lowest shelf' })).toHaveCount(2);
+    await expect.poll(async () => (await entriesOf(demo)).length).toBe(n + 1);
+    expect((await entriesOf(demo)).at(-1)?.kind).toBe('pack.moved');
     // What is not to be eaten is not taken for dinner.
     await expect(page.getByRole('button', { name: /^Take pack 86 out/ })).toHaveCount(0);
   });

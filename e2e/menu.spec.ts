@@ -92,7 +92,7 @@ test('wishes that clash are named; what was kept stays, and giving one up is eno
 test('a solver that cannot be fetched: said so, and what was kept stands', async ({ page, demo }) => {
   await page.route('**/*.wasm', (r) => r.abort());
   await page.goto(`${demo.url}/larder/plan`);
-  await expect(status(page)).toContainText('could not be reckoned', { timeout: 40_000 });
+  await expect(status(page)).toContainText('is not on this device yet', { timeout: 40_000 });
   await expect(row(page, 'Sunday')).toContainText('Pollack, 2 fillets');
   await expect(page.getByRole('button', { name: /^Keep this plan/ })).toHaveCount(0);
   await page.unroute('**/*.wasm');

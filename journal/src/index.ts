@@ -173,18 +173,23 @@ export {
   changeDay,
   firstDayOf,
   keepMenu,
+  keptMeals,
+  lockPack,
   mealDayOf,
   menuWishes,
   MOST_PLANNED,
   mostlyHome,
   movePack,
   plannedDay,
+  takeOutsFor,
 } from './larder/menu-wishes.ts';
 export { larderByKind, meatOfPack, packsFound, packsPressing } from './larder/look-in-larder.ts';
 export type { KindHeld } from './larder/look-in-larder.ts';
 export { ageingFacts, ageingOf, mayAge, sayAgeing } from './larder/ageing-of.ts';
 export type { Ageing } from './larder/ageing-of.ts';
 export { sayChore } from './larder/chore-words.ts';
+export { keepsByHand, packByHand } from './larder/pack-by-hand.ts';
+export type { PackByHand } from './larder/pack-by-hand.ts';
 export { labelOf } from './larder/label.ts';
 export type { PackLabel } from './larder/label.ts';
 export { dayId } from './kinds/of-day.ts';
@@ -197,7 +202,7 @@ export { readingOddity } from './larder/reading-oddity.ts';
 export { formsOutOf, mergeable, mergePacks, splitPack, takeTrouble } from './larder/repack.ts';
 export type { PackLeft } from './line/pack-left.ts';
 // stores of one's own
-export { courseOfStore, packsIn, storeById, storeNow, storeOfPack, storesOf } from './larder/stores.ts';
+export { courseOfStore, packsIn, storeById, storeNow, storeOfPack, storesOf, thawStore } from './larder/stores.ts';
 export type { Store, StoreNow } from './larder/stores.ts';
 export { ifCurrentWent, withoutCurrentOf } from './larder/without-current.ts';
 export { rawClockOf } from './larder/raw-clock-of.ts';

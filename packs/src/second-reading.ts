@@ -1,3 +1,4 @@
+import { AGEING_AUTHORITY, AGEING_SIGNS } from '@dagboek/core/larder';
 import { GUT_PIERCED, KILL_SIGNS } from '@dagboek/core/handling';
 import { HISTAMINE_LIMITS, warmSide } from '@dagboek/core/fresh';
 import {
@@ -83,6 +84,10 @@ export function secondReading(species: readonly Species[]): string {
       'US FDA hazards guide, chapter 13 (Clostridium botulinum); UK FSA on vacuum packing',
       FOOD,
     ]),
+    ...(['cured', 'smoked'] as const)
+      .flatMap((form) => packCautions({ wrapping: 'box', form, venomous: false }))
+      .map((s) => ['packs', s, 'US FDA Food Code 3-402.11; PNW 238, Smoking fish at home', FOOD]),
+    ...[...AGEING_SIGNS, AGEING_AUTHORITY].map((s) => ['ageing', s, 'our own, from what keepers say; typical', FOOD]),
     ...[{ hazards: [], ciguatera: true }].map((s) => [
       'by-products',
       byproductCaution('liver', s) ?? '',

@@ -54,6 +54,17 @@ describe('packs and by-products', () => {
     expect(packCautions({ wrapping: 'vacuum', form: 'cooked', venomous: false })).toEqual([]);
     expect(packCautions({ wrapping: 'bag', form: 'fillets', venomous: true })).toEqual([]);
     expect(packCautions({ wrapping: 'bag', form: 'whole', venomous: true })[0]).toMatch(/venomous in the freezer/);
+    expect(packCautions({ wrapping: 'bag', form: 'cured', venomous: false })[0]).toMatch(/counts as raw/);
+    expect(packCautions({ wrapping: 'bag', form: 'smoked', venomous: false })[0]).toMatch(
+      /63° in its middle.*Cold-smoked it counts as raw/,
+    );
+    const barbel = { hazards: [{ kind: 'poison', part: 'roe', does: 'It purges.' }] };
+    expect(packCautions({ wrapping: 'bag', form: 'roe', venomous: false, species: barbel })).toEqual([
+      'Not to be eaten: it purges.',
+    ]);
+    expect(packCautions({ wrapping: 'bag', form: 'liver', venomous: false, species: { hazards: [] } })[0]).toMatch(
+      /vitamin A/,
+    );
   });
   test('liver: vitamin A and dioxins, and of reef fish ciguatera; the roe of one is poison', () => {
     expect(byproductCaution('Liver', { hazards: [] })).toMatch(/vitamin A.*dioxins/);

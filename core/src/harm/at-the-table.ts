@@ -91,14 +91,27 @@ export function tableCautions(
 
 const lower = (s: string): string => (/^[A-Z][a-z ]/.test(s) ? s.charAt(0).toLowerCase() + s.slice(1) : s);
 
+/** What salt and smoke do not do. Sources: US FDA Food Code 3-402.11 (parasites); PNW 238 (63 degC in the middle for half an hour). */
+const FORM_CAUTION: Readonly<Partial<Record<PackForm, readonly string[]>>> = {
+  cured: ['Salt and lemon kill no worms: cured fish counts as raw, and is not for those at risk.'],
+  smoked: [
+    'These days are for fish smoked hot through: 63° in its middle for half an hour. Cold-smoked it counts as raw, and keeps as raw fish does.',
+  ],
+};
+
 /** What a wrapping and a place ask for, besides the days. Raw fish without air: Clostridium botulinum grows in the cold too. */
 export function packCautions(pack: {
   readonly wrapping: string;
   readonly form: PackForm;
   readonly venomous: boolean;
+  /** Left out: nothing is said of what comes from its inside. */
+  readonly species?: ByproductOf | null;
 }): string[] {
   const raw = isUncooked(pack.form);
+  const inside = byproductCaution(pack.form, pack.species ?? null);
   return [
+    ...(inside ? [inside] : []),
+    ...(FORM_CAUTION[pack.form] ?? []),
     ...(pack.wrapping === 'vacuum' && raw
       ? [
           'Vacuum-packed raw fish stays at 3° or colder, and is opened before it thaws: without air a poison grows that does not smell (botulism).',
@@ -110,17 +123,24 @@ export function packCautions(pack: {
   ];
 }
 
-/** What is to be known of a by-product that someone would eat; null when nothing. */
-export function byproductCaution(
-  what: string,
-  species: {
-    readonly hazards: readonly { readonly part: string; readonly kind: string; readonly does: string }[];
-    readonly ciguatera?: boolean;
-  } | null,
-): string | null {
+/** What is asked of a species about its inside. */
+interface ByproductOf {
+  readonly hazards: readonly { readonly part: string; readonly kind: string; readonly does: string }[];
+  readonly ciguatera?: boolean;
+}
+
+/** Why a by-product is poison, in the words of its species; null when it is none. */
+export function byproductPoison(what: string, species: ByproductOf | null): string | null {
   const name = what.trim().toLowerCase();
   const poison = species?.hazards.find((h) => h.kind === 'poison' && (h.part === 'flesh' || name.includes(h.part)));
-  if (poison) return `Not to be eaten: ${lower(poison.does)}`;
+  return poison ? `Not to be eaten: ${lower(poison.does)}` : null;
+}
+
+/** What is to be known of a by-product that someone would eat; null when nothing. */
+export function byproductCaution(what: string, species: ByproductOf | null): string | null {
+  const name = what.trim().toLowerCase();
+  const poison = byproductPoison(what, species);
+  if (poison) return poison;
   if (!name.includes('liver')) return null;
   const reef = species?.ciguatera ? ' That of reef fish holds the most ciguatera: leave it.' : '';
   return `Liver holds much vitamin A (not for the pregnant), and dioxins in old and in Baltic fish: seldom, and little.${reef}`;

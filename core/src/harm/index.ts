@@ -16,6 +16,7 @@ export { SPEAR_RULES, surfaceRestMs } from './spear.ts';
 export {
   AT_RISK,
   byproductCaution,
+  byproductPoison,
   CORE_LINE_WORDS,
   CORE_LINES,
   sayCore,

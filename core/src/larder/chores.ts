@@ -56,15 +56,22 @@ export const byHour = (a: Chore, b: Chore): number =>
 
 /**
  * A pack that is to be taken out of the freezer for a planned meal: from half a working day before its hour it is due, and stays so until it
- * lies elsewhere. `atMs`: its hour.
+ * lies elsewhere; `done`: it does. `atMs`: its hour.
  */
-export const thawChore = (pack: string, day: string, atMs: number, hour: number, nowMs: number): Chore => ({
+export const thawChore = (
+  pack: string,
+  day: string,
+  atMs: number,
+  hour: number,
+  nowMs: number,
+  done = false,
+): Chore => ({
   of: 'thaw',
   subject: pack,
   day,
   slot: hour < 14 ? 'morning' : 'evening',
   atMs,
-  state: atMs - EARLY_MS <= nowMs ? 'due' : 'to come',
+  state: done ? 'done' : atMs - EARLY_MS <= nowMs ? 'due' : 'to come',
 });
 
 /** Done so long before its hour it counts for it. */

@@ -20,6 +20,9 @@ export function sayDate(day: string): string {
   return `${d} ${MONTHS[(m ?? 1) - 1]}`;
 }
 
+/** "12 Sep". */
+export const sayShortDate = (day: string): string => sayDate(day).replace(/([A-Z][a-z]{2})[a-z]*/, '$1');
+
 /** Weekday name of a civil day (YYYY-MM-DD), proleptic Gregorian. */
 export function weekday(day: string): string {
   return WEEKDAYS[new Date(`${day}T12:00:00Z`).getUTCDay()] ?? '';

@@ -65,5 +65,8 @@ test('a pack that is planned is taken out in time, and then no more; one that is
   expect(asked(b, '2026-09-14', '13:00')).toEqual(['thaw 14 evening due']);
   expect(asked(b, '2026-09-12', '09:00', 0)).toEqual([]);
   const out = anEntry('pack.moved', idOf('f'), { place: 'fridge' }, { at: on('2026-09-13', '21:00') });
-  expect(asked(b.withEntries([out]), '2026-09-13', '21:30').filter((c) => c.startsWith('thaw'))).toEqual([]);
+  expect(asked(b.withEntries([out]), '2026-09-13', '21:30').filter((c) => c.startsWith('thaw'))).toEqual([
+    'thaw 13 evening done',
+  ]);
+  expect(asked(b.withEntries([out]), '2026-09-14', '12:00').filter((c) => c.startsWith('thaw'))).toEqual([]);
 });

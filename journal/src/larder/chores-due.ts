@@ -66,22 +66,28 @@ export function choresDue(book: Book, held: readonly HeldPack[], nowMs: number, 
   ].sort(byHour);
 }
 
+/** So long what was taken out stands as done, ms. */
+const DONE_MS = 12 * 3_600_000;
+
 /** Packs that lie in a freezer and are planned for a meal: when each is taken out. */
 function thawing(book: Book, held: readonly HeldPack[], nowMs: number, zone: string, daysAhead: number): Chore[] {
   const first = firstDayOf(book, nowMs, zone);
   const today = civilDay(stamp(nowMs, zone), zone);
   const hour = hourOfPlan(nowMs, zone, first);
   return held.flatMap((h): Chore[] => {
-    if (h.place !== 'freezer' || isNotToEat(h)) return [];
+    // Taken out a moment ago it stands as done, in its place: nothing moves under the finger.
+    const done = h.place === 'fridge' && h.thawed && nowMs - epochMs(h.pack.places.at(-1)!.at) < DONE_MS;
+    if ((h.place !== 'freezer' && !done) || isNotToEat(h)) return [];
     const day = mealDayOf(book, h.pack.id, first);
     if (day === null) return [];
     const at = takeOut(h.leftG, daysBetween(first, day), hour);
-    const on = addDays(first, at.day);
+    // What is late is due today, at this hour; of a plan that begins tomorrow the hour is one before its first midnight.
+    const on = at.now ? today : addDays(first, at.day);
+    const wall = ((at.hour % 24) + 24) % 24;
     if (daysBetween(today, on) > daysAhead) return [];
-    const whole = Math.floor(Math.max(0, at.hour));
-    const minute = Math.round((Math.max(0, at.hour) % 1) * 60);
-    const atMs = at.now ? nowMs : epochMs(instantOf(on, `${two(whole)}:${two(minute)}`, zone));
-    return [thawChore(h.pack.id, on, atMs, at.hour, nowMs)];
+    const [h24, min] = [Math.floor(wall), Math.round((wall % 1) * 60)];
+    const atMs = at.now ? nowMs : epochMs(instantOf(on, `${two(h24)}:${two(min)}`, zone));
+    return [thawChore(h.pack.id, on, atMs, wall, nowMs, done)];
   });
 }
 const two = (n: number): string => String(n).padStart(2, '0');

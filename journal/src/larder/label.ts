@@ -1,3 +1,4 @@
+import { byproductPoison } from '@dagboek/core/harm';
 import { doneToMeat } from '@dagboek/core/cut';
 import { formFacts, isBody, WRAPPING_FACTS } from '@dagboek/core/larder';
 import { platesFrom } from '@dagboek/core/plates';
@@ -78,7 +79,8 @@ function doesOf(
 ): Pick<PackLabel, 'does' | 'minds'> {
   const { pack } = h;
   const { keepsAs } = formFacts(pack.form);
-  if (bad) return { does: 'Do not eat.', minds: bad };
+  const poison = keepsAs === 'offal' ? byproductPoison(pack.form, byId(pack.species)) : null;
+  if (bad ?? poison) return { does: 'Do not eat.', minds: bad ?? poison ?? '' };
   if (pack.form === 'bait') return { does: 'Bait.', minds: 'Not for the table.' };
   if (keepsAs === 'stock') return { does: 'Boil.', minds: '' };
   if (keepsAs === 'cooked') return { does: 'Heat it through, once.', minds: '' };

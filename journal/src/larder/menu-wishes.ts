@@ -4,10 +4,17 @@ import {
   type Menu,
   type MenuDay,
   type MenuEater,
+  type MenuMeal,
   type MenuPack,
+  type MenuPart,
   type MenuWishes,
   MERCURY_UNITS,
+  needOf,
+  sayTakeOut,
+  takeOut,
 } from '@dagboek/core/menu';
+import { PLATE_G } from '@dagboek/core/plates';
+import type { Units } from '@dagboek/core/units';
 import { addDays, civilDay, daysBetween, epochMs, stamp, wallTime } from '@dagboek/core/time';
 import { dayId } from '../kinds/of-day.ts';
 import { mealsInOrder } from '../line/order.ts';
@@ -254,6 +261,40 @@ export function movePack(book: Book, days: readonly string[], pack: string, to: 
       : [];
   });
 }
+
+/** Lets a pack that stands on a day stay there, or lets the plan choose again; it stays on its day meanwhile. */
+export const lockPack = (book: Book, day: string, pack: string, locked: boolean): Writing[] => {
+  const on = plannedDay(book, day)?.packs ?? [];
+  if (!on.some((p) => p.pack === pack && p.locked !== locked)) return [];
+  return [changeDay(book, day, { packs: on.map((p) => packFacts(p.pack === pack ? { ...p, locked } : p)) })];
+};
+
+/** What was kept of the days of a plan, as meals: while none is reckoned, or none can be. */
+export const keptMeals = (book: Book, w: MenuWishes): MenuMeal[] =>
+  w.days.flatMap((d, day): MenuMeal[] => {
+    const parts = (plannedDay(book, d.day)?.packs ?? []).flatMap((p): MenuPart[] => {
+      const pack = w.packs.find((x) => x.id === p.pack);
+      return pack ? [{ pack, meatG: p.meatG ?? pack.meatG, locked: p.locked }] : [];
+    });
+    const eatenG = parts.reduce((g, p) => g + p.meatG, 0);
+    return parts.length === 0 ? [] : [{ day, parts, needG: needOf(d, PLATE_G), eatenG, fromBeforeG: 0, leftOverG: 0 }];
+  });
+
+/** What is taken out of the freezer for some meals, and on which day of the plan that is said. */
+export const takeOutsFor = (
+  book: Book,
+  meals: readonly MenuMeal[],
+  { wishes, hour }: MenuAsked,
+  units?: Units,
+): { readonly day: number; readonly says: string }[] =>
+  meals
+    .flatMap((m) => m.parts.map((p) => ({ m, pack: p.pack })))
+    .filter(({ pack }) => pack.place === 'freezer')
+    .map(({ m, pack }) => {
+      const at = takeOut(pack.massG, m.day, hour);
+      const vacuum = book.get('pack', pack.id)?.wrapping === 'vacuum';
+      return { day: Math.max(0, at.day), says: sayTakeOut(wishes, pack, at, vacuum, units) };
+    });
 
 /** What is written down when a plan is kept: the days whose packs, or way of cooking, change. `methods`: one for each meal; null for none. */
 export function keepMenu(book: Book, w: MenuWishes, menu: Menu, methods: readonly (string | null)[]): Writing[] {

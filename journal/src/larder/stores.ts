@@ -71,6 +71,12 @@ const known = (book: Book): Known =>
 /** Stores that packs can be put in, fridges first. */
 export const storesOf = (book: Book): readonly Store[] => known(book).offered;
 
+/** Where what is taken out of a freezer thaws: a fridge, else a tray of ice, else whatever is cold and no freezer. */
+export function thawStore(book: Book): Store {
+  const cold = storesOf(book).filter((s) => s.place === 'fridge');
+  return cold.find((s) => s.is === 'fridge') ?? cold.find((s) => s.is === 'ice tray') ?? cold[0] ?? PLAIN[0]!;
+}
+
 /** A store by its id, one that is no longer used too; null where nobody knows it (a line that has not arrived yet). */
 export const storeById = (book: Book, id: string): Store | null => known(book).byId.get(id) ?? null;
 

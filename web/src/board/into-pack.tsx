@@ -173,6 +173,7 @@ export function IntoPack({
         wrapping: wrap,
         form: kind,
         venomous: species.hazards.some((h) => h.kind === 'venomous'),
+        species,
       }).map((c) => (
         <p key={c} className="asks">
           {degrees(c)}

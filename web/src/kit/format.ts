@@ -1,4 +1,4 @@
-import { addDays, civilDay, sayDate, wallTime, weekday } from '@dagboek/core/time';
+import { addDays, civilDay, sayShortDate, wallTime, weekday } from '@dagboek/core/time';
 import { stamp } from '@dagboek/core/time';
 import { useTimeZone } from './catalogue.ts';
 import { sayTime } from './units.ts';
@@ -28,8 +28,7 @@ function formatIn(zone: string): Format {
   const known = FORMATS.get(zone);
   if (known) return known;
   const day = (at: string): string => civilDay(at, zone);
-  const shortDay = (d: string): string =>
-    `${weekday(d).slice(0, 3)} ${sayDate(d).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}`;
+  const shortDay = (d: string): string => `${weekday(d).slice(0, 3)} ${sayShortDate(d)}`;
   const since = (at: string, after?: string): string | null => {
     if (!after || day(at) === day(after)) return null;
     return day(at) <= addDays(day(after), 6) ? weekday(day(at)).slice(0, 3) : shortDay(day(at)).slice(4);

@@ -1,6 +1,6 @@
-import { keepUntil, type PackForm, packName, type Wrapping, wrappingsFor } from '@dagboek/core/larder';
-import { addDays, instantOf, sayDate, stamp } from '@dagboek/core/time';
-import { FORMS, nextPackNumber, storesOf } from '@dagboek/journal';
+import { type PackForm, type Wrapping, wrappingsFor } from '@dagboek/core/larder';
+import { sayDate, stamp } from '@dagboek/core/time';
+import { FORMS, keepsByHand, nextPackNumber, packByHand, storesOf } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCatalogue } from '../kit/catalogue.ts';
@@ -38,7 +38,7 @@ const AGO_WORDS: Readonly<Record<Ago, string>> = {
 export function AddPack({ onClose }: { onClose: () => void }) {
   const { book } = useBook();
   const { all } = useCatalogue();
-  const { write } = useWrite();
+  const { writeAll } = useWrite();
   const { day, zone } = useFormat();
   const navigate = useNavigate();
   const find = useMemo(() => speciesFinder(all), [all]);
@@ -57,9 +57,9 @@ export function AddPack({ onClose }: { onClose: () => void }) {
   const wrapping = wrap && wraps.includes(wrap) ? wrap : store.place === 'fridge' ? 'cloth' : 'bag';
   const found = word.trim() === '' ? [] : find(word).slice(0, MOST);
   const species = all.find((s) => s.id === kind) ?? null;
-  const packed = addDays(day(stamp(nowMs(), zone)), -Number(ago));
+  const today = day(stamp(nowMs(), zone));
   const pieces = typedNumber(count);
-  const keeps = species && keepUntil({ place: store.place, form, fat: species.fat, wrapping, day: packed });
+  const keeps = species && keepsByHand({ species, form, wrapping, store, daysAgo: Number(ago) }, today);
   const keep = async (): Promise<void> => {
     if (!species) return setTrouble('Say which kind it is: type its name, and choose it.');
     const wrong = amountTrouble('mass', grams, 'the weight');
@@ -68,25 +68,9 @@ export function AddPack({ onClose }: { onClose: () => void }) {
     if (pieces !== null && !(Number.isInteger(pieces) && pieces >= 1))
       return setTrouble('Pieces are counted in whole numbers.');
     const id = newId();
-    const r = await write(
-      'pack.stored',
-      id,
-      {
-        number: nextPackNumber(book),
-        what: packName(species.name, form, pieces),
-        species: species.id,
-        form,
-        massG: read.value,
-        ...(pieces === null ? {} : { pieces }),
-        wrapping,
-        place: store.place,
-        ...(store.own ? { store: store.id } : {}),
-        fish: [],
-        ...asTyped({ massG: read }),
-      },
-      // Of another day nobody knows the hour.
-      ago === '0' ? {} : { atMs: Date.parse(instantOf(packed, '18:00', zone)), about: true },
-    );
+    const told = { species, form, massG: read.value, pieces, wrapping, store, daysAgo: Number(ago) };
+    const w = packByHand(book, told, today, zone, id);
+    const r = await writeAll([{ ...w, facts: { ...w.facts, ...asTyped({ massG: read }) } }]);
     if (!r.ok) return setTrouble(r.why);
     onClose();
     void navigate(`/larder/${id}`);

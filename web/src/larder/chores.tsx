@@ -1,5 +1,5 @@
 import type { Chore } from '@dagboek/core/larder';
-import { choresDue, type HeldPack, sayChore, storeById, storeNow, storesOf } from '@dagboek/journal';
+import { choresDue, type HeldPack, sayChore, storeById, storeNow, thawStore } from '@dagboek/journal';
 import { weekday } from '@dagboek/core/time';
 import { useState } from 'react';
 import { nowMs } from '../kit/clock.ts';
@@ -46,12 +46,12 @@ export function Chores({ held }: { held: readonly HeldPack[] }) {
   const done = async (c: Chore): Promise<void> => {
     // Read and weighed right here: whoever has walked to the shed walks nowhere else.
     if (c.of === 'weigh' || c.of === 'read') return setOpen(c);
-    const fridge = storesOf(book).find((s) => s.place === 'fridge');
+    const fridge = thawStore(book);
     const r =
       c.of === 'thaw'
         ? await write('pack.moved', c.subject, {
             place: 'fridge',
-            ...(fridge?.own ? { store: fridge.id } : {}),
+            ...(fridge.own ? { store: fridge.id } : {}),
           })
         : c.of === 'ice'
           ? await write('store.tended', c.subject, { did: 'ice' })

@@ -4,12 +4,11 @@ import { useCrew } from '../kit/crew.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
-import { Chips } from '../kit/ui/chips.tsx';
+import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
-const PLATES = ['0.25', '0.5', '0.75', '1', '1.25', '1.5', '2'] as const;
-type Plates = (typeof PLATES)[number];
+const PLATES = ['0.25', '0.5', '0.75', '1', '1.25', '1.5', '2'];
 const SAYS = ['eats it', 'rather not', 'must not'] as const;
 type Says = (typeof SAYS)[number];
 
@@ -30,7 +29,9 @@ function Eats({ member, onDone }: { member: string; onDone: () => void }) {
   const { byId } = useCatalogue();
   const { write } = useWrite();
   const eats = book.get('member', member)?.eats ?? null;
-  const [plates, setPlates] = useState<Plates>(PLATES.find((p) => Number(p) === eats?.plates) ?? '1');
+  const [plates, setPlates] = useState(String(eats?.plates ?? 1));
+  // What was corrected by hand may stand in no list.
+  const offered = [...new Set([...PLATES, plates])].sort((a, b) => Number(a) - Number(b));
   const [atRisk, setAtRisk] = useState(eats?.atRisk ?? false);
   const [says, setSays] = useState<Readonly<Record<string, Says>>>(() => ({
     ...Object.fromEntries((eats?.dislikes ?? []).map((id) => [id, 'rather not' as const])),
@@ -54,12 +55,7 @@ function Eats({ member, onDone }: { member: string; onDone: () => void }) {
   };
   return (
     <>
-      <Chips
-        label="Plates at a meal"
-        options={PLATES.map((value) => ({ value, text: value }))}
-        value={plates}
-        onChange={setPlates}
-      />
+      <Chips label="Plates at a meal" options={plain(offered)} value={plates} onChange={setPlates} />
       <label className="check">
         <input type="checkbox" className="checkbox" checked={atRisk} onChange={(e) => setAtRisk(e.target.checked)} />
         Pregnant, a small child, old, or of weak defence: nothing raw, and less mercury

@@ -28,6 +28,11 @@ export function ScanDialog({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate();
   const video = useRef<HTMLVideoElement>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
+  // Lines that arrive meanwhile do not open the camera anew.
+  const known = useRef(book);
+  useEffect(() => {
+    known.current = book;
+  }, [book]);
   // The camera is outside React: it is opened with the dialog, and let go with it.
   useEffect(() => {
     let stream: MediaStream | null = null;
@@ -40,7 +45,7 @@ export function ScanDialog({ onClose }: { onClose: () => void }) {
       const codes = await reader.detect(el).catch(() => []);
       for (const { rawValue } of codes) {
         const id = UUID.exec(rawValue)?.[1];
-        const pack = id ? book.getAny('pack', id) : null;
+        const pack = id ? known.current.getAny('pack', id) : null;
         if (pack && !over) {
           over = true;
           onClose();
@@ -69,7 +74,7 @@ export function ScanDialog({ onClose }: { onClose: () => void }) {
       clearTimeout(timer);
       stream?.getTracks().forEach((t) => t.stop());
     };
-  }, [book, navigate, onClose]);
+  }, [navigate, onClose]);
   return (
     <Dialog title="Scan a label" open onClose={onClose}>
       <video ref={video} className="scan" muted playsInline aria-label="What the camera sees" />

@@ -1,5 +1,5 @@
 import type { PackLabel } from '@dagboek/journal';
-import { sayDate, weekday } from '@dagboek/core/time';
+import { sayShortDate, weekday } from '@dagboek/core/time';
 import { renderSVG } from 'uqr';
 import type { Species } from '../kit/catalogue.ts';
 import { Knot } from '../kit/custody/knot.tsx';
@@ -12,12 +12,11 @@ const [W, Y] = [230, 12];
 /** So many knots stand on it; the hour is written under the first, the one on ice, and the last. */
 const MOST_KNOTS = 8;
 
-const short = (day: string): string => sayDate(day).replace(/([A-Z][a-z]{2})[a-z]*/, '$1');
 /** In this year by its weekday, later with the year. */
 const dayOf = (day: string, today: string): string =>
   Date.parse(day) - Date.parse(today) < 12 * 86_400_000
-    ? `${weekday(day).slice(0, 3)} ${short(day)}`
-    : `${short(day)} ${day.slice(0, 4)}`;
+    ? `${weekday(day).slice(0, 3)} ${sayShortDate(day)}`
+    : `${sayShortDate(day)} ${day.slice(0, 4)}`;
 
 /** A code that opens the pack in this book, wherever it is opened. */
 export const codeOf = (id: string): string => `${location.origin}/larder/${id}`;
@@ -54,8 +53,8 @@ export function LabelCard({ label, species, today }: { label: PackLabel; species
               <small>{label.by.word}</small>
               <b className="label-day">{dayOf(label.by.day, today)}</b>
               <small>
-                authority {short(label.by.authority)}
-                {label.caught ? `; caught ${short(label.caught)}` : ''}
+                authority {sayShortDate(label.by.authority)}
+                {label.caught ? `; caught ${sayShortDate(label.caught)}` : ''}
               </small>
             </>
           ) : (

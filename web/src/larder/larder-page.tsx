@@ -3,6 +3,7 @@ import {
   isNotToEat,
   larderByKind,
   mealDayOf,
+  meatOfPack,
   packsFound,
   packsHeld,
   packsPressing,
@@ -11,7 +12,7 @@ import {
   storeNow,
 } from '@dagboek/journal';
 import { formFacts, WRAPPING_FACTS } from '@dagboek/core/larder';
-import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time';
+import { daysBetween, sayDate, sayDay, sayShortDate, stamp, weekday } from '@dagboek/core/time';
 import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
@@ -27,6 +28,7 @@ import { SearchField } from '../kit/ui/search-field.tsx';
 import { canScan, packOfNumber, ScanDialog } from './find-pack.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { useAddressed } from '../kit/use-addressed.ts';
+import { capital } from '../kit/names-in-text.ts';
 import { useNow } from '../kit/use-now.ts';
 import { platesFrom } from '@dagboek/core/plates';
 import { type Axis, KeepingHead, KeepingLine } from './keeping-line.tsx';
@@ -44,8 +46,6 @@ const FREEZER: Axis = { from: -110, to: 240 };
 
 /** So few are seen at a glance. */
 const FEW = 6;
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** What is kept, in the order in which to eat it. */
 export function LarderPage() {
@@ -73,6 +73,8 @@ export function LarderPage() {
   const kinds = by === 'kind' ? larderByKind(shown, byId) : [];
   const first = edible.find((h) => today <= h.keeps.authority) ?? edible[0];
   const total = edible.filter((h) => formFacts(h.pack.form).plates !== 'none').reduce((g, h) => g + h.leftG, 0);
+  // A whole fish feeds by what it yields, not by its head and bones.
+  const meat = edible.reduce((g, h) => g + meatOfPack(h, byId), 0);
   const past = edible.filter((h) => today > h.keeps.authority);
   const next = edible.find((h) => today <= h.keeps.authority);
   const soon = edible.filter((h) => today <= h.keeps.authority && daysBetween(today, h.keeps.eatBy) <= 2);
@@ -82,7 +84,7 @@ export function LarderPage() {
       first={{ label: 'Packs', value: held.length }}
       cells={[
         { label: 'Day', value: sayDay(today) },
-        { label: 'Together', value: `${massParts(total).join(' ')}, ${plural(platesFrom(total).plates, 'plate')}` },
+        { label: 'Together', value: `${massParts(total).join(' ')}, ${plural(platesFrom(meat).plates, 'plate')}` },
         { label: 'Order', value: 'eat first on top' },
       ]}
     >
@@ -315,12 +317,8 @@ function Shelf({
               className={`line pack-line${h === first ? ' first' : ''}`}
               time={
                 <>
-                  <b>
-                    {unit === 'days'
-                      ? weekday(h.keeps.eatBy).slice(0, 3)
-                      : sayDate(h.keeps.eatBy).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}
-                  </b>
-                  {unit === 'days' && <span>{sayDate(h.keeps.eatBy).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}</span>}
+                  <b>{unit === 'days' ? weekday(h.keeps.eatBy).slice(0, 3) : sayShortDate(h.keeps.eatBy)}</b>
+                  {unit === 'days' && <span>{sayShortDate(h.keeps.eatBy)}</span>}
                 </>
               }
             >

@@ -1,6 +1,6 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { type MenuDay, type MenuMeal, type MenuPart, type MenuWishes, sayEnough, whyThisDay } from '@dagboek/core/menu';
-import { sayDate, weekday } from '@dagboek/core/time';
+import { sayShortDate, weekday } from '@dagboek/core/time';
 import { changeDay, FISH_ON_A_DAY, plannedDay } from '@dagboek/journal';
 import { Lock, LockOpen } from 'lucide-react';
 import { useId, useState } from 'react';
@@ -14,11 +14,8 @@ import { Row } from '../kit/page.tsx';
 import { Chips, ManyChips } from '../kit/ui/chips.tsx';
 import { sayGrams, units } from '../kit/units.ts';
 
-export type PackOnDay = MenuPart;
-
 const FISH_WORDS = { either: 'as it comes', yes: 'fish', no: 'no fish' } as const;
 const GUESTS = Array.from({ length: 13 }, (_, n) => n);
-const short = (date: string): string => sayDate(date).replace(/([A-Z][a-z]{2})[a-z]*/, '$1');
 
 /** One day of the plan: its packs, why, for whom, and what is taken out of the freezer on it. */
 export function MenuDayRow({
@@ -31,6 +28,7 @@ export function MenuDayRow({
   outs,
   dim,
   onMove,
+  onLock,
   onTrouble,
 }: {
   day: MenuDay;
@@ -42,7 +40,8 @@ export function MenuDayRow({
   outs: readonly string[];
   /** It is being reckoned anew. */
   dim: boolean;
-  onMove: (pack: string, to: string | null) => void;
+  onMove: (pack: string, to: string) => void;
+  onLock: (pack: string, on: string, locked: boolean) => void;
   onTrouble: (why: string | null) => void;
 }) {
   const { setNodeRef, isOver } = useDroppable({ id: day.day, data: { day: day.day } });
@@ -54,7 +53,7 @@ export function MenuDayRow({
         time={
           <>
             <b>{name.slice(0, 3)}</b>
-            <span>{short(day.day)}</span>
+            <span>{sayShortDate(day.day)}</span>
           </>
         }
       >
@@ -70,6 +69,7 @@ export function MenuDayRow({
                     day={day.day}
                     days={days}
                     onMove={onMove}
+                    onLock={onLock}
                   />
                 ))}
               </ul>
@@ -117,12 +117,14 @@ function PackCard({
   day,
   days,
   onMove,
+  onLock,
 }: {
-  part: PackOnDay;
+  part: MenuPart;
   why: readonly string[];
   day: string;
   days: readonly string[];
-  onMove: (pack: string, to: string | null) => void;
+  onMove: (pack: string, to: string) => void;
+  onLock: (pack: string, on: string, locked: boolean) => void;
 }) {
   const { byId } = useCatalogue();
   const { pack, meatG, locked } = part;
@@ -156,7 +158,7 @@ function PackCard({
         aria-pressed={locked}
         aria-label={`Pack ${pack.number} stays on this day`}
         title={locked ? 'It stays here; press to let the plan choose' : 'Let it stay here'}
-        onClick={() => onMove(pack.id, locked ? null : day)}
+        onClick={() => onLock(pack.id, day, !locked)}
       >
         {locked ? <Lock size={18} aria-hidden="true" /> : <LockOpen size={18} aria-hidden="true" />}
       </button>
@@ -166,7 +168,7 @@ function PackCard({
       <select id={id} className="select" value={day} onChange={(e) => onMove(pack.id, e.target.value)}>
         {days.map((d) => (
           <option key={d} value={d}>
-            {weekday(d).slice(0, 3)} {short(d)}
+            {weekday(d).slice(0, 3)} {sayShortDate(d)}
           </option>
         ))}
       </select>

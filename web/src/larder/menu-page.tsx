@@ -7,19 +7,21 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import { PLATE_G } from '@dagboek/core/plates';
-import {
-  type MenuMeal,
-  type MenuWishes,
-  needOf,
-  sayClash,
-  sayTakeOut,
-  sayUnplanned,
-  takeOut,
-} from '@dagboek/core/menu';
+import { type MenuMeal, type MenuWishes, sayClash, sayUnplanned } from '@dagboek/core/menu';
 import { sayDate, weekday } from '@dagboek/core/time';
-import { type Book, keepMenu, type MenuAsked, menuWishes, movePack, packsHeld, plannedDay } from '@dagboek/journal';
-import { useMemo, useState } from 'react';
+import {
+  type Book,
+  keepMenu,
+  keptMeals,
+  lockPack,
+  menuWishes,
+  movePack,
+  packsHeld,
+  plannedDay,
+  takeOutsFor,
+  type Writing,
+} from '@dagboek/journal';
+import { useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
@@ -33,16 +35,17 @@ import { LineKey } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { massParts, sayMass, units } from '../kit/units.ts';
-import type { PlannedMeals } from '../kit/workers/plan-meals.ts';
 import { EatsDialog } from './eats-dialog.tsx';
 import { FreezerWish } from './freezer-wish.tsx';
-import { MenuDayRow, type PackOnDay } from './menu-day.tsx';
-import { useMenu } from './use-menu.ts';
+import { MenuDayRow } from './menu-day.tsx';
+import { type MenuFound, useMenu } from './use-menu.ts';
 
 const LENGTHS = ['3', '7', '10'] as const;
 type Length = (typeof LENGTHS)[number];
 /** So far a finger moves before it carries: less is a tap. */
 const FAR_PX = 8;
+/** Two taps within it are one, ms. */
+const DOUBLE_MS = 700;
 /** Wishes are taken anew so often, ms: an hour more or less changes no plan. */
 const HOUR_MS = 3_600_000;
 
@@ -79,11 +82,19 @@ export function MenuPage() {
         )
       : [];
   const list = wishes.days.map((d) => d.day);
-  const move = async (pack: string, to: string | null): Promise<void> => {
-    const writings = movePack(book, list, pack, to);
+  const put = async (writings: readonly Writing[]): Promise<void> => {
     if (writings.length === 0) return;
     const r = await writeAll(writings);
     setTrouble(r.ok ? null : r.why);
+  };
+  const move = (pack: string, to: string): Promise<void> => put(movePack(book, list, pack, to));
+  // The second tap of a double tap would take back what the first did.
+  const tapped = useRef({ pack: '', atMs: 0 });
+  const lock = (pack: string, on: string, locked: boolean): void => {
+    const last = tapped.current;
+    tapped.current = { pack, atMs: performance.now() };
+    if (last.pack === pack && tapped.current.atMs - last.atMs < DOUBLE_MS) return;
+    void put(locked ? movePack(book, list, pack, on) : lockPack(book, on, pack, false));
   };
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: FAR_PX } }),
@@ -94,7 +105,7 @@ export function MenuPage() {
     const to = (over?.data.current as { day?: string } | undefined)?.day;
     if (pack && to) void move(pack, to);
   };
-  const outs = takeOuts(book, shown.meals, asked);
+  const outs = takeOutsFor(book, shown.meals, asked, units);
   return (
     <Page
       title="Meals ahead"
@@ -166,9 +177,10 @@ export function MenuPage() {
                 wishes={shown.wishes}
                 meals={shown.meals}
                 method={shown.methodOf(i)}
-                outs={outs.filter((o) => o.day === i || (i === 0 && o.day < 0)).map((o) => o.says)}
+                outs={outs.filter((o) => o.day === i).map((o) => o.says)}
                 dim={busy && old}
                 onMove={(pack, to) => void move(pack, to)}
+                onLock={lock}
                 onTrouble={setTrouble}
               />
             ))}
@@ -211,7 +223,8 @@ export function MenuPage() {
 }
 
 const WHY_NOT = {
-  'not loaded': 'The part that plans is not on this device yet; it comes with the next signal.',
+  'not loaded':
+    'The part that plans is not on this device yet; it comes with the next signal. What was kept last stands below.',
   'too long': 'Planning took too long on this device, and was given up. Plan fewer days.',
   'given up': '',
   failed: 'The plan could not be reckoned. What was kept last stands below.',
@@ -237,7 +250,7 @@ interface Shown {
 }
 
 /** What the solver found. */
-function fromPlan(plan: PlannedMeals & { readonly of: MenuWishes }): Shown {
+function fromPlan(plan: MenuFound): Shown {
   const meals = plan.planned.ok ? plan.planned.menu.meals : [];
   return {
     meals,
@@ -247,44 +260,14 @@ function fromPlan(plan: PlannedMeals & { readonly of: MenuWishes }): Shown {
 }
 
 /** What was kept, while no plan is reckoned, or none could be. */
-function fromBook(book: Book, wishes: MenuWishes): Shown {
-  const meals = wishes.days.flatMap((d, i): MenuMeal[] => {
-    const parts = (plannedDay(book, d.day)?.packs ?? []).flatMap((p): PackOnDay[] => {
-      const pack = wishes.packs.find((x) => x.id === p.pack);
-      return pack ? [{ pack, meatG: p.meatG ?? pack.meatG, locked: p.locked }] : [];
-    });
-    const eatenG = parts.reduce((g, p) => g + p.meatG, 0);
-    return parts.length === 0
-      ? []
-      : [{ day: i, parts, needG: needOf(d, PLATE_G), eatenG, fromBeforeG: 0, leftOverG: 0 }];
-  });
-  return {
-    meals,
-    wishes,
-    methodOf: (d) => {
-      const method = plannedDay(book, wishes.days[d]!.day)?.method;
-      return method ? { method, why: null } : null;
-    },
-  };
-}
-
-/** What is taken out of the freezer on which day of the plan. */
-function takeOuts(
-  book: Book,
-  meals: readonly MenuMeal[],
-  { wishes, hour }: MenuAsked,
-): { day: number; says: string }[] {
-  return meals
-    .flatMap((m) => m.parts.map((p) => ({ m, pack: p.pack })))
-    .filter(({ pack }) => pack.place === 'freezer')
-    .map(({ m, pack }) => {
-      const at = takeOut(pack.massG, m.day, hour);
-      return {
-        day: at.day,
-        says: sayTakeOut(wishes, pack, at, book.get('pack', pack.id)?.wrapping === 'vacuum', units),
-      };
-    });
-}
+const fromBook = (book: Book, wishes: MenuWishes): Shown => ({
+  meals: keptMeals(book, wishes),
+  wishes,
+  methodOf: (d) => {
+    const method = plannedDay(book, wishes.days[d]!.day)?.method;
+    return method ? { method, why: null } : null;
+  },
+});
 
 const sayMeasures = (m: { wasteG: number; short: number; again: number }): string =>
   [

@@ -31,6 +31,7 @@ import { useNow } from '../kit/use-now.ts';
 import { packCautions } from '@dagboek/core/harm';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { FoundNote } from '../kit/found-note.tsx';
+import { capital } from '../kit/names-in-text.ts';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { degrees, massParts, sayMass, units } from '../kit/units.ts';
@@ -128,6 +129,7 @@ export function PackPage() {
               wrapping: pack.wrapping,
               form: pack.form,
               venomous: species?.hazards.some((h) => h.kind === 'venomous') ?? false,
+              species,
             }).map((c) => (
               <p key={c} className="asks">
                 {degrees(c)}
@@ -242,8 +244,6 @@ export function PackPage() {
     </Page>
   );
 }
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** A freezer that failed: when, which, and what becomes of what lay in it. */
 function ThawedByItself({ thawed }: { thawed: NonNullable<HeldPack['thawedInStore']> }) {

@@ -1,6 +1,6 @@
 import { stretchesOf } from '@dagboek/core/larder';
 import { courseOfStore, type Store } from '@dagboek/journal';
-import { epochMs, sayDate, stamp } from '@dagboek/core/time';
+import { epochMs, sayShortDate, stamp } from '@dagboek/core/time';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { sayTemperature } from '../kit/units.ts';
@@ -56,7 +56,7 @@ export function StoreChart({ store, now }: { store: Store; now: number }) {
             textAnchor="middle"
             style={{ fontSize: 13, fill: 'var(--ink-2)' }}
           >
-            {ms === now ? 'today' : sayDate(day(stamp(ms, zone))).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')}
+            {ms === now ? 'today' : sayShortDate(day(stamp(ms, zone)))}
           </text>
         ))}
       </svg>

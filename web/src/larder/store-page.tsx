@@ -8,7 +8,7 @@ import {
   type Store,
   storeById,
   storeNow,
-  storesOf,
+  thawStore,
   withoutCurrentOf,
 } from '@dagboek/journal';
 import { sayDate, sayDay, saySpan, stamp } from '@dagboek/core/time';
@@ -64,25 +64,30 @@ function StoreView({ store }: { store: Store }) {
   useNow(60_000);
   const now = nowMs();
   const [open, setOpen] = useState<'read' | 'own' | 'retire' | null>(null);
-  const [taken, setTaken] = useState<HeldPack | null>(null);
+  const [taken, setTaken] = useState<readonly HeldPack[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [lines, setLines] = useState(12);
   const { own } = store;
   const warmth = warmthWords(store.place, units);
   const off = withoutCurrentOf(book, store, now);
   const state = storeNow(book, store, now);
+  const byDay = (a: HeldPack, b: HeldPack): number =>
+    a.keeps.eatBy < b.keeps.eatBy ? -1 : a.keeps.eatBy > b.keeps.eatBy ? 1 : a.pack.number - b.pack.number;
   const held = packsIn(book, store.id)
     .flatMap((p) => heldPack(book, p, byId, day, now) ?? [])
-    .sort((a, b) => (a.keeps.eatBy < b.keeps.eatBy ? -1 : 1));
+    .sort(byDay);
+  // What was taken out a moment ago stays in its place: nothing moves under the finger, and a second tap takes no other.
+  const gone = taken.filter((t) => !held.some((h) => h.pack.id === t.pack.id));
+  const listed = [...held, ...gone].sort(byDay);
   const grams = held.reduce((g, h) => g + h.leftG, 0);
-  const fridge = storesOf(book).find((s) => s.place === 'fridge') ?? store;
+  const fridge = thawStore(book);
   const takeOut = async (h: HeldPack): Promise<void> => {
     const r = await write('pack.moved', h.pack.id, {
       place: 'fridge',
       ...(fridge.own ? { store: fridge.id } : {}),
     });
     setTrouble(r.ok ? null : r.why);
-    if (r.ok) setTaken(h);
+    if (r.ok) setTaken([...taken, h]);
   };
   const put = async (kind: 'store.power' | 'store.retired', facts: object): Promise<void> => {
     const r = await write(kind, store.id, facts as never);
@@ -166,19 +171,13 @@ function StoreView({ store }: { store: Store }) {
           <Row className="pad ruled">
             <h2>What lies in it</h2>
             {held.length === 0 && <p>Nothing.</p>}
-            {taken && (
-              <p role="status">
-                Pack {taken.number}, {taken.pack.what}, lies in {storeName(fridge)} from now on.{' '}
-                <Link to={`/larder/${taken.pack.id}`}>To the pack</Link>
-              </p>
-            )}
           </Row>
-          <Paged items={held} keyOf={(h) => h.pack.id} more="More packs">
+          <Paged items={listed} keyOf={(h) => h.pack.id} more="More packs">
             {(h) => (
               <PackLine
                 held={h}
                 today={day(stamp(now, zone))}
-                onTake={store.place === 'freezer' ? () => void takeOut(h) : null}
+                door={gone.includes(h) ? storeName(fridge) : store.place === 'freezer' ? () => void takeOut(h) : null}
               />
             )}
           </Paged>
@@ -219,7 +218,8 @@ function StoreView({ store }: { store: Store }) {
   );
 }
 
-function PackLine({ held: h, today, onTake }: { held: HeldPack; today: string; onTake: (() => void) | null }) {
+/** `door`: takes it out; or where it lies since it was taken out just now. */
+function PackLine({ held: h, today, door }: { held: HeldPack; today: string; door: (() => void) | string | null }) {
   const pressing = sayPressing(h, today);
   const rate = h.rates.now[h.place === 'freezer' ? 'careful' : 'authority'];
   return (
@@ -241,8 +241,13 @@ function PackLine({ held: h, today, onTake }: { held: HeldPack; today: string; o
         </span>
         <span className="num">{sayMass(h.leftG)}</span>
       </Link>
-      {onTake && !isNotToEat(h) && (
-        <Key small name="Take it" aria-label={`Take pack ${h.number} out, into the fridge`} onClick={onTake} />
+      {typeof door === 'string' && (
+        <b role="status" className="done-chore">
+          in {door}
+        </b>
+      )}
+      {typeof door === 'function' && !isNotToEat(h) && (
+        <Key small name="Take it" aria-label={`Take pack ${h.number} out, into the fridge`} onClick={door} />
       )}
     </Row>
   );

@@ -1,4 +1,4 @@
-import { epochMs, instantsOf, readDay, readTime, sayDate, stamp } from '@dagboek/core/time';
+import { epochMs, instantsOf, readDay, readTime, sayShortDate, stamp } from '@dagboek/core/time';
 import { useId, useState } from 'react';
 import { nowMs } from '../clock.ts';
 import { useFormat } from '../format.ts';
@@ -14,7 +14,7 @@ const STEPS = [0, 1, 2, 4, 10] as const;
 const DAY_MS = 86_400_000;
 
 /** "12 Sep 2026". */
-const sayShort = (day: string): string => `${sayDate(day).replace(/([A-Z][a-z]{2})[a-z]*/, '$1')} ${day.slice(0, 4)}`;
+const sayShort = (day: string): string => `${sayShortDate(day)} ${day.slice(0, 4)}`;
 
 /** Sets a time back: one tap each for the usual steps, or the exact time. */
 export function WhenField({ value, onChange }: { value: When; onChange: (w: When) => void }) {
