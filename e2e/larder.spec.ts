@@ -134,7 +134,7 @@ test('on the rack: its day, its weights, when it is ready; fillets are not hung 
   await page.getByLabel(/^Damp/).fill('92');
   await page.getByRole('textbox', { name: 'Or typed' }).fill('5');
   await page.getByRole('button', { name: /as it was typed/ }).click();
-  await expect(page.getByText(/5°, 92 % damp/)).toBeVisible();
+  await expect(page.getByText(/^Read 5°, 92 % damp/)).toBeVisible();
   await page
     .getByRole('link', { name: /Turbot, whole, gutted/ })
     .first()

@@ -1,57 +1,30 @@
-import {
-  type HeldPack,
-  isNotToEat,
-  larderByKind,
-  mealDayOf,
-  meatOfPack,
-  packsFound,
-  packsHeld,
-  packsPressing,
-  sayPressing,
-  shelvesOf,
-  storeNow,
-} from '@dagboek/journal';
-import { formFacts, WRAPPING_FACTS } from '@dagboek/core/larder';
-import { daysBetween, sayDate, sayDay, sayShortDate, stamp, weekday } from '@dagboek/core/time';
-import { useCallback, useMemo, useState } from 'react';
+import { isNotToEat, meatOfPack, packsHeld } from '@dagboek/journal';
+import { formFacts } from '@dagboek/core/larder';
+import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { useCatalogue } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { FigureView } from '../kit/figure-view.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { Chips } from '../kit/ui/chips.tsx';
-import { Key, LineKey } from '../kit/ui/key.tsx';
+import { LineKey } from '../kit/ui/key.tsx';
 import { AddPack } from './add-pack.tsx';
-import { Paged } from '../kit/ui/paged.tsx';
-import { SearchField } from '../kit/ui/search-field.tsx';
-import { canScan, packOfNumber, ScanDialog } from './find-pack.tsx';
 import { Page, Row } from '../kit/page.tsx';
-import { useAddressed } from '../kit/use-addressed.ts';
-import { capital } from '../kit/names-in-text.ts';
 import { useNow } from '../kit/use-now.ts';
 import { platesFrom } from '@dagboek/core/plates';
-import { type Axis, KeepingHead, KeepingLine } from './keeping-line.tsx';
 import { FREEZING_FOR_RAW } from '@dagboek/core/harm';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { degrees, massParts } from '../kit/units.ts';
-import { sayStoreNow } from './say-store.ts';
 import { CalendarKeys } from './calendar-keys.tsx';
 import { Chores } from './chores.tsx';
 import { WeekAhead } from './week-ahead.tsx';
+import { PackList } from './pack-list.tsx';
 import { StoresList } from './stores-list.tsx';
-
-const FRIDGE: Axis = { from: -4, to: 5 };
-const FREEZER: Axis = { from: -110, to: 240 };
-
-/** So few are seen at a glance. */
-const FEW = 6;
 
 /** What is kept, in the order in which to eat it. */
 export function LarderPage() {
   const { book } = useBook();
   const { byId } = useCatalogue();
-  const names = useNames();
   const { day, zone } = useFormat();
   const now = useNow(60_000);
   const navigate = useNavigate();
@@ -60,17 +33,7 @@ export function LarderPage() {
   const held = useMemo(() => packsHeld(book, byId, day, now), [book, byId, day, now]);
   const notToEat = held.filter(isNotToEat);
   const edible = held.filter((h) => !isNotToEat(h));
-  const [text, setText] = useAddressed('q');
-  const [by, setBy] = useAddressed('by');
-  const [only, setOnly] = useAddressed('only');
   const [adding, setAdding] = useState(false);
-  const [scan, setScan] = useState(false);
-  const closeScan = useCallback(() => setScan(false), []);
-  const word = text ?? '';
-  const within = only === 'soon' ? packsPressing(held, today) : held;
-  const shown = packsFound(within, word, names.species);
-  const shelves = by === 'kind' ? [] : shelvesOf(book, shown);
-  const kinds = by === 'kind' ? larderByKind(shown, byId) : [];
   const first = edible.find((h) => today <= h.keeps.authority) ?? edible[0];
   const total = edible.filter((h) => formFacts(h.pack.form).plates !== 'none').reduce((g, h) => g + h.leftG, 0);
   // A whole fish feeds by what it yields, not by its head and bones.
@@ -104,77 +67,7 @@ export function LarderPage() {
             </Row>
           ))}
           <Chores held={held} />
-          {held.length > FEW && (
-            <Row className="pad look-row">
-              <div className="look-bar">
-                <SearchField
-                  label="Find a pack"
-                  placeholder="number, kind, wrapping, store"
-                  value={word}
-                  onChange={setText}
-                  onEnter={() => {
-                    const id = packOfNumber(book, word) ?? (shown.length === 1 ? shown[0]!.pack.id : null);
-                    if (id) void navigate(`/larder/${id}`);
-                  }}
-                />
-                <Chips
-                  label="By"
-                  hideLabel
-                  options={[
-                    { value: 'store', text: 'by store' },
-                    { value: 'kind', text: 'by kind' },
-                  ]}
-                  value={by === 'kind' ? 'kind' : 'store'}
-                  onChange={(b) => setBy(b === 'kind' ? 'kind' : null)}
-                />
-                <Chips
-                  label="Which"
-                  hideLabel
-                  options={[
-                    { value: 'all', text: 'all' },
-                    { value: 'soon', text: 'this week' },
-                  ]}
-                  value={only === 'soon' ? 'soon' : 'all'}
-                  onChange={(o) => setOnly(o === 'soon' ? 'soon' : null)}
-                />
-                {canScan() && <Key small name="Scan a label" onClick={() => setScan(true)} />}
-              </div>
-              <p className="hint" role="status">
-                {shown.length === held.length
-                  ? ''
-                  : shown.length === 0
-                    ? 'No pack is found so.'
-                    : `${plural(shown.length, 'pack')} of ${held.length}: ${massParts(shown.reduce((g, h) => g + h.leftG, 0)).join(' ')}.`}
-              </p>
-            </Row>
-          )}
-          {kinds.map((k) => (
-            <Shelf
-              key={k.species}
-              name={capital(names.species(k.species))}
-              state={`${plural(k.packs.length, 'pack')}, ${massParts(k.massG).join(' ')}, ${plural(k.plates, 'plate')}`}
-              unit="months"
-              axis={FREEZER}
-              packs={k.packs}
-              today={today}
-              figureOf={byId}
-              first={first}
-            />
-          ))}
-          {shelves.map(({ store, packs }) => (
-            <Shelf
-              key={store.id}
-              name={capital(store.name)}
-              to={`/larder/store/${store.id}`}
-              state={sayStoreNow(storeNow(book, store, now))}
-              unit={store.place === 'freezer' ? 'months' : 'days'}
-              axis={store.place === 'freezer' ? FREEZER : FRIDGE}
-              packs={packs}
-              today={today}
-              figureOf={byId}
-              first={first}
-            />
-          ))}
+          <PackList held={held} today={today} first={first} now={now} />
           {held.length > 0 && (
             <Row className="pad legend-row">
               <ul className="legend">
@@ -265,89 +158,6 @@ export function LarderPage() {
         </aside>
       </div>
       {adding && <AddPack onClose={() => setAdding(false)} />}
-      {scan && <ScanDialog onClose={closeScan} />}
     </Page>
-  );
-}
-
-function Shelf({
-  name,
-  to,
-  state,
-  unit,
-  axis,
-  packs,
-  today,
-  figureOf,
-  first,
-}: {
-  name: string;
-  /** Its own page, where it has one. */
-  to?: string;
-  /** How cold it is there, or how much there is. */
-  state: string;
-  unit: 'days' | 'months';
-  axis: Axis;
-  packs: readonly HeldPack[];
-  today: string;
-  figureOf: (id: string) => ReturnType<ReturnType<typeof useCatalogue>['byId']>;
-  first: HeldPack | undefined;
-}) {
-  const { book } = useBook();
-  return (
-    <section aria-label={name}>
-      <Row className="shelf-head">
-        <div className="pack-grid head">
-          <h2>
-            {to ? <Link to={to}>{name}</Link> : name}{' '}
-            <small>
-              {state}; {unit === 'days' ? 'day by day' : 'month by month'}
-            </small>
-          </h2>
-          <KeepingHead axis={axis} today={today} unit={unit} />
-        </div>
-      </Row>
-      <Paged items={packs} keyOf={(h) => h.pack.id} more="More packs">
-        {(h) => {
-          const s = figureOf(h.pack.species);
-          const [n, u] = massParts(h.leftG);
-          const pressing = sayPressing(h, today);
-          return (
-            <Row
-              className={`line pack-line${h === first ? ' first' : ''}`}
-              time={
-                <>
-                  <b>{unit === 'days' ? weekday(h.keeps.eatBy).slice(0, 3) : sayShortDate(h.keeps.eatBy)}</b>
-                  {unit === 'days' && <span>{sayShortDate(h.keeps.eatBy)}</span>}
-                </>
-              }
-            >
-              <Link to={`/larder/${h.pack.id}`} className="pack-grid as-row">
-                <span className="no">{h.number}</span>
-                <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-                <span className="name">
-                  {h.pack.what}
-                  <small>
-                    {h.pieces !== null && h.pack.pieces !== null && h.pieces < h.pack.pieces
-                      ? `${h.pieces} of ${h.pack.pieces} left; `
-                      : ''}
-                    {h === first ? <b>Eat first. </b> : null}
-                    {pressing && (
-                      <>{pressing.grave ? <b className="not-to-eat">{pressing.says}; </b> : `${pressing.says}; `}</>
-                    )}
-                    {WRAPPING_FACTS[h.pack.wrapping].says}
-                  </small>
-                </span>
-                <span className="num mass">
-                  {n}
-                  <u>{u}</u>
-                </span>
-                <KeepingLine held={h} axis={axis} today={today} mealDay={mealDayOf(book, h.pack.id, today)} />
-              </Link>
-            </Row>
-          );
-        }}
-      </Paged>
-    </section>
   );
 }

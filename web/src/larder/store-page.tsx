@@ -12,19 +12,19 @@ import {
   withoutCurrentOf,
 } from '@dagboek/journal';
 import { sayDate, sayDay, saySpan, stamp } from '@dagboek/core/time';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
 import { useCatalogue } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { nowMs } from '../kit/clock.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
-import { useFormat } from '../kit/format.ts';
+import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
 import { StruckBanner } from '../kit/struck-banner.tsx';
-import { Key, KeyLink } from '../kit/ui/key.tsx';
+import { Key, KeyLink, LineKey } from '../kit/ui/key.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Paged } from '../kit/ui/paged.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
@@ -67,6 +67,8 @@ function StoreView({ store }: { store: Store }) {
   const [taken, setTaken] = useState<readonly HeldPack[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [lines, setLines] = useState(12);
+  // On a phone the packs stand a screen below: one tap, and one is at the door.
+  const list = useRef<HTMLHeadingElement>(null);
   const { own } = store;
   const warmth = warmthWords(store.place, units);
   const off = withoutCurrentOf(book, store, now);
@@ -112,7 +114,9 @@ function StoreView({ store }: { store: Store }) {
             <p className="lead">
               {state.read ? (
                 <>
-                  Read {sayTemperature(state.read.c)} on {sayDay(day(state.read.at))} at {time(state.read.at)}.
+                  Read {sayTemperature(state.read.c)}
+                  {state.read.damp === null ? '' : `, ${state.read.damp} % damp,`} on {sayDay(day(state.read.at))} at{' '}
+                  {time(state.read.at)}.
                 </>
               ) : (
                 <>
@@ -121,13 +125,18 @@ function StoreView({ store }: { store: Store }) {
                 </>
               )}
             </p>
+            {listed.length > 0 && (
+              <p>
+                <LineKey onClick={() => list.current?.focus()}>{`Its ${plural(held.length, 'pack')}`}</LineKey>
+              </p>
+            )}
             {off && <WithoutCurrent off={off} />}
             <StoreChart store={store} now={now} />
-            {!off && own?.retiredAt === null && held.length > 0 && <CurrentDrill store={store} now={now} />}
             <p className="hint">
               Rings are readings. Straight between them; the last holds on. Dashes:{' '}
               {store.place === 'freezer' ? 'what keeping times are for' : 'no warmer for raw fish'}.
             </p>
+            {!off && own?.retiredAt === null && held.length > 0 && <CurrentDrill store={store} now={now} />}
             <Trouble says={trouble} />
             <div className="keys">
               {own && own.retiredAt === null && (
@@ -169,7 +178,9 @@ function StoreView({ store }: { store: Store }) {
             )}
           </Row>
           <Row className="pad ruled">
-            <h2>What lies in it</h2>
+            <h2 ref={list} tabIndex={-1}>
+              What lies in it
+            </h2>
             {held.length === 0 && <p>Nothing.</p>}
           </Row>
           <Paged items={listed} keyOf={(h) => h.pack.id} more="More packs">
