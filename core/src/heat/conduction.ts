@@ -126,6 +126,19 @@ export class Conduction {
     return (inside * last + h * mediumC) / (inside + h);
   }
 
+  /** Temperature of a slab's other side, degC, as the last boundary left it. */
+  get otherC(): number {
+    const first = this.cellC(0);
+    const { h, mediumC } = this.met[0];
+    const inside = (2 * this.body.material.conductivity(first)) / this.dr;
+    return (inside * first + h * mediumC) / (inside + h);
+  }
+
+  /** Temperature of each cell, from the middle (or the other side) to the surface, degC. */
+  temperatures(): Float64Array {
+    return this.enthalpy.map((h) => this.body.material.temperature(h));
+  }
+
   /** Mean temperature by the heat in it: what it would come to if it were left alone, degC. */
   get meanC(): number {
     return this.body.material.temperature(this.heat / this.total);

@@ -1,0 +1,52 @@
+import { CORE_LINES } from '../harm/index.ts';
+
+/** How done the crew of a house likes its fish, in the words of a meal. */
+export const DONE_WAYS = ['glassy', 'just parts', 'moist', 'the line'] as const;
+export type DoneWay = (typeof DONE_WAYS)[number];
+
+/** What a way of being done is: the middle at its warmest, degC, and what is seen there. */
+export interface Done {
+  readonly coreC: number;
+  readonly says: string;
+}
+
+/** Middles by the way of the house: domain.md section 5. The line is that of the US authority, 15 s. */
+export const DONE: Readonly<Record<DoneWay, Done>> = {
+  glassy: { coreC: 51, says: 'glassy in the middle, warm, flakes cling' },
+  'just parts': { coreC: 56, says: 'flakes just part, a shade of glass at the bone' },
+  moist: { coreC: 60, says: 'moist and white through' },
+  'the line': { coreC: CORE_LINES.usC, says: 'firm and white through, nothing glassy' },
+};
+
+/** What is asked before a lower choice than the authority's line may be made. */
+export interface DoneAsked {
+  /** Kinds that carry flukes or other things that only heat ends: `raw.verdict` is `cook` or `never`. */
+  readonly cookThrough: readonly { readonly name: string; readonly why: string }[];
+  /** Worms were seen in what is cooked, by the pack's own name. */
+  readonly seen: readonly string[];
+  /** Names of those at risk who eat. */
+  readonly atRisk: readonly string[];
+}
+
+/** Why there is no lower choice than the line: empty when there is one. */
+export function whyOnlyTheLine({ cookThrough, seen, atRisk }: DoneAsked): string[] {
+  return [
+    ...cookThrough.map((k) => `${k.name}: ${k.why}`),
+    ...seen.map((of) => `${of}: worms were seen in it, so it is cooked through.`),
+    ...(atRisk.length > 0
+      ? [`${atRisk.join(' and ')} eats it cooked through.`.replace(/^(.* and .*) eats/, '$1 eat')]
+      : []),
+  ];
+}
+
+/** The way a middle came to, degC; null below the lowest of them. */
+export function doneAt(coreC: number): 'glassy' | 'just parts' | 'moist' | 'dry' | null {
+  if (coreC < 45) return null;
+  if (coreC < 53.5) return 'glassy';
+  if (coreC < 58) return 'just parts';
+  return coreC < 66 ? 'moist' : 'dry';
+}
+
+/** Whether worms are dead at a middle held so long: 60 degC for a minute. */
+export const killsWorms = (coreC: number, heldS: number): boolean =>
+  coreC >= CORE_LINES.parasitesC && heldS >= CORE_LINES.parasitesMin * 60;

@@ -1,0 +1,43 @@
+// what is cooked
+export {
+  PIECE_CUTS,
+  pieceBody,
+  pieceTrouble,
+  THICKNESS_MM,
+  THICKNESS_SD,
+  thicknessOfFish,
+  thicknessOfPiece,
+} from './piece.ts';
+export type { Piece, PieceCut, ThicknessBy } from './piece.ts';
+// how warm it gets
+export { bathAfter, liquidBath, oilBath, panBath, steadyBath } from './vessel-heat.ts';
+export type { Bath } from './vessel-heat.ts';
+export { BOILS_C, wetBoundary } from './fire.ts';
+export type { Fire, Side } from './fire.ts';
+export { cookThrough, cookUntil } from './cook-through.ts';
+export type { Cooked, Course } from './cook-through.ts';
+// how done
+export { DONE, DONE_WAYS, doneAt, killsWorms, whyOnlyTheLine } from './done-ness.ts';
+export type { Done, DoneAsked, DoneWay } from './done-ness.ts';
+// the ways
+export { methodOf, METHODS, settingTrouble, usualSetting } from './methods.ts';
+export type { Method, MethodHeat, MethodId, Place, Setting } from './methods.ts';
+export { methodsThatSuit } from './method-suits.ts';
+export type { MethodFit, ToCook } from './method-suits.ts';
+// how long
+export { cookFor, cookingTrouble, reckonCooking } from './reckon-cooking.ts';
+export type { Cooking, CookingAsked, CookingReckoned } from './reckon-cooking.ts';
+export { rulesOfThumb } from './rules-of-thumb.ts';
+export type { RulesOfThumb } from './rules-of-thumb.ts';
+export { byProbe, simulatedProbe } from './by-probe.ts';
+export type { ByProbe, ProbeReading } from './by-probe.ts';
+// without fire
+export { brineSaltG, erfc, saltCure, saltFor, whiteFrontMm, whiteThroughMin } from './curing.ts';
+export type { SaltCure } from './curing.ts';
+export { mayEatRaw, RAW_CONDITIONS, sayRawVerdict } from './raw-verdict.ts';
+export type { RawPack, RawReason, RawVerdict } from './raw-verdict.ts';
+// what it is cooked in
+export { SOME_KITCHEN, USES, vesselTrouble } from './vessels.ts';
+export type { Kitchen, Vessel } from './vessels.ts';
+export { circleAround, fitIn, footMm2, liesIn, oilLevel, partOf, toCover } from './fits.ts';
+export type { Cover, Fit, Lying, LyingFish, OilLevel, Point } from './fits.ts';

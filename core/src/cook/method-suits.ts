@@ -1,0 +1,57 @@
+import { type Method, METHODS } from './methods.ts';
+import type { PieceCut } from './piece.ts';
+
+/** What is to be cooked, for which a way is sought. */
+export interface ToCook {
+  readonly cut: PieceCut;
+  readonly thicknessMm: number;
+  readonly fat: 'lean' | 'oily';
+  /** Days past its best; below nought before it. */
+  readonly daysPastBest: number;
+  readonly raw: 'not raw' | 'not known' | 'conditions met';
+  /** It was cooked, salted or smoked before. */
+  readonly ready: boolean;
+}
+
+/** A way, whether it suits, and why. `out`: it is not offered as a choice that stands. */
+export interface MethodFit {
+  readonly method: Method;
+  readonly suits: 'well' | 'so so' | 'out';
+  readonly why: string;
+}
+
+/** Every way, those that suit first, each with what speaks for it or against it. */
+export function methodsThatSuit(w: ToCook): MethodFit[] {
+  const fits = METHODS.map((method: Method): MethodFit => {
+    const [least, most] = method.thickMm;
+    if (w.ready && method.id !== 'cakes' && method.id !== 'soup')
+      return { method, suits: 'out', why: 'it is ready as it is, or for cakes and soup' };
+    if (!w.ready && method.id === 'cakes') return { method, suits: 'so so', why: method.whyNot };
+    if (method.middle === 'raw' && w.raw === 'not raw')
+      return { method, suits: 'out', why: 'not raw: the reasons stand with the verdict' };
+    if (!method.cuts.includes(w.cut))
+      return {
+        method,
+        suits: 'out',
+        why: w.cut === 'whole' ? 'not for whole fish' : `not for ${w.cut === 'wing' ? 'wings' : `${w.cut}s`}`,
+      };
+    if (w.thicknessMm < least || w.thicknessMm > most)
+      return {
+        method,
+        suits: 'so so',
+        why:
+          w.thicknessMm > most && method.middle === 'cooked'
+            ? 'thicker than it likes: it takes long, and dries outside'
+            : method.whyNot,
+      };
+    if (method.middle === 'raw' && w.raw === 'not known')
+      return { method, suits: 'so so', why: 'only where its freezing is on record, and it is not' };
+    if (method.middle === 'raw' && w.daysPastBest >= 0) return { method, suits: 'out', why: 'past its best: cook it' };
+    if (method.fat !== 'either' && method.fat !== w.fat) return { method, suits: 'so so', why: method.whyNot };
+    if (w.daysPastBest >= 0 && method.id !== 'simmer' && method.id !== 'soup' && method.id !== 'batter')
+      return { method, suits: 'so so', why: 'it is at the end of its best: a sauce forgives that better' };
+    return { method, suits: 'well', why: method.why };
+  });
+  const order = { well: 0, 'so so': 1, out: 2 } as const;
+  return fits.sort((a, b) => order[a.suits] - order[b.suits]);
+}

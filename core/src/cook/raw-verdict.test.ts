@@ -1,0 +1,90 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { FREEZING_LINES } from '../larder/index.ts';
+import { mayEatRaw, type RawPack, sayRawVerdict } from './raw-verdict.ts';
+
+const clock = (met: readonly ('US' | 'EU')[], hours = 0) =>
+  FREEZING_LINES.map((line) => ({ line, hours, met: met.includes(line.by) && line.c === -20, readyMs: null }));
+const pack = (more: Partial<RawPack> = {}): RawPack => ({
+  of: 'Pack 1',
+  kinds: [{ name: 'Bass', verdict: 'frozen first', why: 'worms' }],
+  unknownKind: false,
+  water: 'sea',
+  lines: clock(['US', 'EU'], 200),
+  found: [],
+  gutPierced: false,
+  histamine: null,
+  daysPast: -1,
+  warmH: 1,
+  ...more,
+});
+
+describe('may it be eaten raw', () => {
+  test('met, where all is on record; it is never called safe', () => {
+    const v = mayEatRaw([pack()], []);
+    expect(v.verdict).toBe('conditions met');
+    expect(v.reasons).toMatchObject([{ of: 'Pack 1', weighs: 'met' }]);
+    expect(sayRawVerdict(v.verdict)).toMatch(/lowers the risk, and does not end it/);
+    for (const word of ['conditions met', 'not known', 'not raw'] as const)
+      expect(sayRawVerdict(word)).not.toMatch(/\bsafe\b/i);
+  });
+  test.each([
+    [
+      'a kind that carries flukes',
+      { kinds: [{ name: 'Tench', verdict: 'cook' as const, why: 'flukes' }] },
+      'Tench: flukes',
+    ],
+    ['worms seen', { found: ['Worms were seen in it.'] }, 'Worms were seen in it.'],
+    ['a pierced gut', { gutPierced: true }, /gut was pierced/],
+    ['histamine', { histamine: 1 }, /histamine/],
+    ['past its days', { daysPast: 1 }, /authority’s days/],
+    ['too long warm', { warmH: 5 }, /above 5° for 5 hours/],
+  ])('not raw: %s, whatever the freezer says', (_, more, say) => {
+    const v = mayEatRaw([pack(more)], []);
+    expect(v.verdict).toBe('not raw');
+    if (typeof say === 'string') expect(v.reasons.map((r) => r.say)).toContain(say);
+    else expect(v.reasons.some((r) => say.test(r.say))).toBe(true);
+  });
+  test('who is at risk eats none, and is named', () => {
+    const v = mayEatRaw([pack()], ['Oda']);
+    expect(v.verdict).toBe('not raw');
+    expect(v.reasons[0]!.say).toMatch(/^Oda: /);
+  });
+  test('not known: no freezing, too short, a kind not settled, warmth not on record, no pack', () => {
+    const why = (more: Partial<RawPack>): string => {
+      const v = mayEatRaw([pack(more)], []);
+      expect(v.verdict).toBe('not known');
+      return v.reasons[0]!.say;
+    };
+    expect(why({ lines: null })).toMatch(/No freezing is on record/);
+    expect(why({ lines: clock([], 30) })).toMatch(/for 30 hours/);
+    expect(why({ lines: clock([]) })).toMatch(/No reading says/);
+    expect(why({ unknownKind: true })).toMatch(/not settled/);
+    expect(why({ warmH: null })).toMatch(/not on record/);
+    expect(mayEatRaw([], []).verdict).toBe('not known');
+  });
+  test('the EU’s day and the US week are told apart', () => {
+    expect(mayEatRaw([pack({ lines: clock(['EU'], 30) })], []).reasons[0]!.say).toMatch(
+      /as the EU asks, and not yet as the US/,
+    );
+    expect(mayEatRaw([pack({ lines: clock(['US'], 30) })], []).reasons[0]!.say).toMatch(/as the US asks/);
+  });
+  test('the worst pack decides: adding one never betters the verdict, and every reason has a source', () => {
+    const rank = ['not raw', 'not known', 'conditions met'];
+    const some = fc.record({
+      gutPierced: fc.boolean(),
+      histamine: fc.option(fc.double({ min: 0, max: 2, noNaN: true })),
+      daysPast: fc.integer({ min: -3, max: 2 }),
+      warmH: fc.option(fc.integer({ min: 0, max: 9 })),
+      lines: fc.constantFrom(null, clock([]), clock(['EU'], 25), clock(['US', 'EU'], 200)),
+      unknownKind: fc.boolean(),
+    });
+    fc.assert(
+      fc.property(fc.array(some, { minLength: 1, maxLength: 4 }), some, (list, one) => {
+        const [a, b] = [mayEatRaw(list.map(pack), []), mayEatRaw([...list.map(pack), pack(one)], [])];
+        expect(rank.indexOf(b.verdict)).toBeLessThanOrEqual(rank.indexOf(a.verdict));
+        expect(b.reasons.every((r) => r.source.length > 3 && r.say.length > 5)).toBe(true);
+      }),
+    );
+  });
+});

@@ -1,0 +1,130 @@
+import type { LineClock } from '../larder/index.ts';
+import { FREEZING_FOR_RAW } from '../harm/index.ts';
+
+/** What is known of one pack that would be eaten raw. */
+export interface RawPack {
+  /** Its own name: "Pack 84". */
+  readonly of: string;
+  readonly kinds: readonly {
+    readonly name: string;
+    readonly verdict: 'never' | 'cook' | 'frozen first';
+    readonly why: string;
+  }[];
+  /** A kind of it is not settled, or not known on this device. */
+  readonly unknownKind: boolean;
+  /** Where it lived; a farmed fish fed on pellets carries hardly a worm, but that is the seller's to declare. */
+  readonly water: 'sea' | 'fresh' | 'both';
+  /** Its clock of freezing; null where it was never frozen. `stillFrozen` or thawed for this meal. */
+  readonly lines: readonly LineClock[] | null;
+  /** What the board found that forbids it. */
+  readonly found: readonly string[];
+  readonly gutPierced: boolean;
+  /** Used up of the time that histamine allows, 0 to 1 and above; null for kinds that make none. */
+  readonly histamine: number | null;
+  /** Days past the authority's line; 0 or less within it. */
+  readonly daysPast: number;
+  /** Warmest it lay in since it was landed, and for how long above 5 degC, hours; null where nobody knows. */
+  readonly warmH: number | null;
+}
+
+/** One reason, and by whom. */
+export interface RawReason {
+  readonly of: string | null;
+  readonly say: string;
+  readonly source: string;
+  readonly weighs: 'not raw' | 'not known' | 'met';
+}
+
+/** Never "safe": what the authority's conditions come to for these packs and these eaters. */
+export interface RawVerdict {
+  readonly verdict: 'not raw' | 'not known' | 'conditions met';
+  readonly reasons: readonly RawReason[];
+}
+
+const US = 'US FDA Food Code 3-402.11';
+const EU = 'Regulation (EC) 853/2004, Annex III';
+const BOOK = 'this book';
+/** Raw fish that lay warmer than a fridge for so long is cooked, h: the four hours of US FDA Food Code 3-501.16. */
+const WARM_MOST_H = 4;
+
+const reasonsOf = (p: RawPack): RawReason[] => {
+  const out: RawReason[] = [];
+  const add = (weighs: RawReason['weighs'], say: string, source: string): void =>
+    void out.push({ of: p.of, say, source, weighs });
+  for (const k of p.kinds)
+    if (k.verdict !== 'frozen first') add('not raw', `${k.name}: ${k.why}`, 'the kind’s own pack');
+  for (const f of p.found) add('not raw', f, 'found on the board');
+  if (p.gutPierced) add('not raw', 'Its gut was pierced: what was in it has been on the flesh.', 'found on the board');
+  if (p.histamine !== null && p.histamine >= 1)
+    add(
+      'not raw',
+      'It was too warm for too long for its kind: histamine may be in it, and neither salt nor fire takes it out.',
+      'US FDA Fish and Fishery Products Hazards and Controls Guidance',
+    );
+  if (p.daysPast > 0) add('not raw', 'It is past the authority’s days.', 'USDA, FSIS and FDA storage charts');
+  if (p.warmH !== null && p.warmH > WARM_MOST_H)
+    add('not raw', `It lay above 5° for ${Math.round(p.warmH)} hours.`, 'US FDA Food Code 3-501.16');
+  if (p.unknownKind) add('not known', 'Its kind is not settled: the strictest that it may be counts.', BOOK);
+  if (out.some((r) => r.weighs === 'not raw')) return out;
+  if (p.lines === null) {
+    add('not known', 'No freezing is on record. Worms are dead only after it.', `${US}; ${EU}`);
+    return out;
+  }
+  const met = p.lines.filter((l) => l.met);
+  const by = (which: LineClock['line']['by']): boolean => met.some((l) => l.line.by === which);
+  if (by('US') && by('EU'))
+    add('met', 'Frozen as both authorities ask, by the readings of its freezer.', `${US}; ${EU}`);
+  else if (by('EU'))
+    add('met', 'Frozen as the EU asks, and not yet as the US does, by the readings of its freezer.', EU);
+  else if (by('US')) add('met', 'Frozen as the US asks, by the readings of its freezer.', US);
+  else {
+    const most = Math.max(0, ...p.lines.filter((l) => l.line.c === -20).map((l) => l.hours));
+    add(
+      'not known',
+      most > 0
+        ? `Its core has been at −20° for ${Math.floor(most)} hours as far as readings speak: not enough yet.`
+        : 'No reading says that its core came to −20°.',
+      `${US}; ${EU}`,
+    );
+  }
+  if (p.warmH === null) add('not known', 'How warm it lay is not on record.', BOOK);
+  return out;
+};
+
+/**
+ * Whether the authorities' conditions for eating it raw are met: over every pack of the meal and everyone who eats. Any reason against it
+ * is enough; what is not known is never counted as met. Cured, cold-smoked and seared with a raw middle are asked the same.
+ */
+export function mayEatRaw(packs: readonly RawPack[], atRisk: readonly string[]): RawVerdict {
+  const eaters: RawReason[] =
+    atRisk.length > 0
+      ? [
+          {
+            of: null,
+            say: `${atRisk.join(' and ')}: the pregnant, the old, the very young and those with weak defences eat no raw fish, frozen or not.`,
+            source: 'US FDA Food Code 3-801.11; EFSA advice',
+            weighs: 'not raw',
+          },
+        ]
+      : [];
+  const none: RawReason[] =
+    packs.length === 0 ? [{ of: null, say: 'No pack is chosen.', source: BOOK, weighs: 'not known' }] : [];
+  const reasons = [...eaters, ...none, ...packs.flatMap(reasonsOf)];
+  const has = (w: RawReason['weighs']): boolean => reasons.some((r) => r.weighs === w);
+  const order = { 'not raw': 0, 'not known': 1, met: 2 } as const;
+  return {
+    verdict: has('not raw') ? 'not raw' : has('not known') ? 'not known' : 'conditions met',
+    reasons: reasons.sort((a, b) => order[a.weighs] - order[b.weighs]),
+  };
+}
+
+/** The verdict in one sentence. Never that it is safe. */
+export const sayRawVerdict = (v: RawVerdict['verdict']): string =>
+  ({
+    'not raw': 'Not raw.',
+    'not known': 'Not known, so not raw.',
+    'conditions met': 'The authority’s conditions for raw fish are met. That lowers the risk, and does not end it.',
+  })[v];
+
+/** What the conditions are. */
+export const RAW_CONDITIONS = FREEZING_FOR_RAW;

@@ -1,0 +1,117 @@
+import type { Bodied } from '../heat/index.ts';
+import { fishBody } from '../heat/index.ts';
+import { type Cooked, type Course, cookThrough, cookUntil, USUAL } from './cook-through.ts';
+import type { Fire } from './fire.ts';
+import { type Method, type Setting, settingTrouble } from './methods.ts';
+import { type Piece, pieceBody, pieceTrouble, THICKNESS_SD, type ThicknessBy } from './piece.ts';
+import { type RulesOfThumb, rulesOfThumb } from './rules-of-thumb.ts';
+
+/** What is asked: one of `pieces` alike in its fire, until its middle has come to `toC`. */
+export interface CookingAsked {
+  readonly method: Method;
+  readonly setting: Setting;
+  readonly piece: Piece;
+  readonly pieces: number;
+  readonly startC: number;
+  readonly toC: number;
+  readonly thicknessBy: ThicknessBy;
+  /** The kind, for the body of a whole fish; null: as round as it is usual. */
+  readonly species: Bodied | null;
+}
+
+/** When it is pulled, where it coasts to, and how sure that is. Times since it was laid in, s. */
+export interface Cooking {
+  readonly ok: true;
+  readonly course: Course;
+  /** Nine in ten of such pieces are ready between these, s. */
+  readonly lowS: number;
+  readonly highS: number;
+  /** How much later each of these makes it, s, for so much of it as is not known: thickness, start, heat. */
+  readonly because: { readonly thicknessS: number; readonly startS: number; readonly heatS: number };
+  /** Minutes on each side, in order; one number where it is not turned. */
+  readonly sidesS: readonly number[];
+  readonly rules: RulesOfThumb;
+}
+export type CookingReckoned = Cooking | { readonly ok: false; readonly why: string };
+
+/** What is not known of a start temperature, K, and of the heat that goes over, in shares: standard deviations. */
+const [START_SD, HEAT_SD] = [1.5, 0.2];
+const NINE_IN_TEN = 1.645;
+/** No piece starts colder or warmer, degC. */
+const START_C = [-30, 45] as const;
+
+/** So long a piece is let rest, and a whole fish, s: longer it is cold outside. */
+const RESTS_S = { piece: 180, whole: 480 } as const;
+
+const fireOf = (a: CookingAsked): Fire => ({
+  restMostS: a.piece.cut === 'whole' ? RESTS_S.whole : RESTS_S.piece,
+  ...a.method.heat!.fire(a.setting),
+});
+
+/** With other heat transfer by a factor. */
+const scaled = (fire: Fire, by: number): Fire => ({
+  ...fire,
+  surface: { ...fire.surface, h: fire.surface.h * by },
+  ...(fire.other ? { other: { ...fire.other, h: fire.other.h * by } } : {}),
+});
+
+const cookedOf = (a: CookingAsked, thicker = 1): Cooked => {
+  const piece = { ...a.piece, thicknessMm: a.piece.thicknessMm * thicker };
+  const exponent = a.species && piece.cut === 'whole' ? fishBody(a.species, piece.massG).exponent : 1;
+  return { body: pieceBody(piece, exponent), pieces: a.pieces, startC: a.startC };
+};
+
+/** What is wrong with what is asked, in a sentence; null when nothing. */
+export function cookingTrouble(a: CookingAsked): string | null {
+  const { heat } = a.method;
+  if (!heat) return `${a.method.name}: there is no fire in it.`;
+  if (!(a.pieces >= 1) || a.pieces > 200) return 'Say how many pieces there are.';
+  if (!(a.startC >= START_C[0] && a.startC <= START_C[1]))
+    return `Fish goes into the heat between ${START_C[0]}° and ${START_C[1]}°.`;
+  if (!(a.toC > 5 && a.toC < 95)) return 'A middle is done between 5° and 95°.';
+  return pieceTrouble(a.piece) ?? settingTrouble(heat, a.setting);
+}
+
+/**
+ * How long it cooks by conduction, with the band of what is not known: each of thickness, start and heat is moved by a standard deviation
+ * and the times they make are put together as independent.
+ */
+export function reckonCooking(a: CookingAsked): CookingReckoned {
+  const trouble = cookingTrouble(a);
+  if (trouble) return { ok: false, why: trouble };
+  const fire = fireOf(a);
+  const what = cookedOf(a);
+  const course = cookUntil(what, fire, a.toC);
+  if (!course)
+    return {
+      ok: false,
+      why:
+        a.method.id === 'poach, heat off'
+          ? `So little liquid does not hold the heat for it: its middle never comes to ${Math.round(a.toC)}°. More of it, or leave the flame on.`
+          : `Its middle never comes to ${Math.round(a.toC)}° so: hotter, or thinner pieces.`,
+    };
+  const wait = (c: Course | null): number => (c ? c.pulledS - course.pulledS : course.pulledS / 2);
+  const other = (what: Cooked, fire: Fire): number => wait(cookUntil(what, fire, a.toC, USUAL, course.pulledS * 1.15));
+  const thicknessS = other(cookedOf(a, 1 + THICKNESS_SD[a.thicknessBy]), fire);
+  const startS = other({ ...what, startC: a.startC - START_SD }, fire);
+  const heatS = other(what, scaled(fire, 1 - HEAT_SD));
+  const half = NINE_IN_TEN * Math.hypot(thicknessS, startS, heatS);
+  const turns = [0, ...(fire.turns ?? []), 1];
+  return {
+    ok: true,
+    course,
+    // A time is off by a factor rather than by minutes: what is late is later than what is early is early.
+    lowS: course.pulledS / (1 + half / course.pulledS),
+    highS: course.pulledS + half,
+    because: { thicknessS, startS, heatS },
+    sidesS: turns.slice(1).map((t, i) => (t - turns[i]!) * course.pulledS),
+    rules: rulesOfThumb(a.method, a.piece),
+  };
+}
+
+/** What becomes of it when it is pulled after so many seconds, whatever was asked for. RangeError for what `cookingTrouble` tells. */
+export function cookFor(a: CookingAsked, seconds: number): Course {
+  const trouble = cookingTrouble(a);
+  if (trouble) throw new RangeError(trouble);
+  return cookThrough(cookedOf(a), fireOf(a), seconds);
+}

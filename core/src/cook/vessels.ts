@@ -1,0 +1,70 @@
+/** The foot of a vessel, inside, mm: round, or as wide and long. `deepMm`: how high its rim. */
+export interface Vessel {
+  readonly id: string;
+  readonly name: string;
+  readonly use: 'pan' | 'pot' | 'kettle' | 'steamer' | 'grill' | 'tray';
+  readonly shape: 'round' | 'oblong';
+  /** Across; of an oblong one its longer side. */
+  readonly longMm: number;
+  readonly wideMm: number;
+  readonly deepMm: number;
+}
+
+/** A kitchen: what may be used at once, and what there is to cook in. */
+export interface Kitchen {
+  readonly hands: number;
+  readonly rings: number;
+  readonly ovens: number;
+  readonly grills: number;
+  readonly vessels: readonly Vessel[];
+}
+
+/** A small kitchen ashore, until a book has its own. */
+export const SOME_KITCHEN: Kitchen = {
+  hands: 1,
+  rings: 2,
+  ovens: 1,
+  grills: 1,
+  vessels: [
+    { id: 'pan', name: 'Iron pan', use: 'pan', shape: 'round', longMm: 260, wideMm: 260, deepMm: 50 },
+    { id: 'pot', name: 'Large pot', use: 'pot', shape: 'round', longMm: 240, wideMm: 240, deepMm: 200 },
+    { id: 'kettle', name: 'Fish kettle', use: 'kettle', shape: 'oblong', longMm: 500, wideMm: 150, deepMm: 110 },
+    { id: 'steamer', name: 'Steamer', use: 'steamer', shape: 'round', longMm: 300, wideMm: 300, deepMm: 110 },
+    { id: 'grate', name: 'Hinged grate', use: 'grill', shape: 'oblong', longMm: 420, wideMm: 300, deepMm: 60 },
+    { id: 'tray', name: 'Oven tray', use: 'tray', shape: 'oblong', longMm: 440, wideMm: 330, deepMm: 30 },
+  ],
+};
+
+/** Which vessels a way to cook takes, the likeliest first. */
+export const USES: Readonly<Record<string, readonly Vessel['use'][]>> = {
+  seared: ['pan'],
+  pan: ['pan'],
+  'pan, whole': ['pan'],
+  grill: ['grill'],
+  'grill, whole': ['grill'],
+  parcel: ['tray'],
+  steam: ['steamer', 'pot'],
+  'poach, from hot': ['kettle', 'pan', 'pot'],
+  'poach, heat off': ['kettle', 'pot'],
+  'poach, from cold': ['kettle', 'pot'],
+  roast: ['tray'],
+  batter: ['pot'],
+  'deep fry': ['pot'],
+  dredge: ['pan', 'pot'],
+  simmer: ['pan', 'pot'],
+  stick: ['grill'],
+  'hot smoke': ['grill'],
+  cakes: ['pan'],
+  soup: ['pot'],
+  stock: ['pot'],
+};
+
+/** What is wrong with a vessel's measures, in a sentence; null when nothing. */
+export function vesselTrouble(v: Pick<Vessel, 'longMm' | 'wideMm' | 'deepMm' | 'name'>): string | null {
+  if (!v.name.trim()) return 'Give it a name, for example Iron pan.';
+  if (!(v.longMm >= 50 && v.longMm <= 2000) || !(v.wideMm >= 50 && v.wideMm <= 2000))
+    return 'Measure its foot inside: between 5 and 200 cm.';
+  if (v.wideMm > v.longMm) return 'It is wider than long: give the longer side first.';
+  if (!(v.deepMm >= 5 && v.deepMm <= 600)) return 'Its rim is between 0.5 and 60 cm high.';
+  return null;
+}
