@@ -5,7 +5,8 @@ import { POLLACK } from '../test-species.test-support.ts';
 import { portion } from './cook.test-support.ts';
 import { cookThrough, cookUntil } from './cook-through.ts';
 import { type Fire, wetBoundary } from './fire.ts';
-import { METHODS, type Method, methodOf, usualSetting } from './methods.ts';
+import type { Method } from './method.ts';
+import { METHODS, methodOf, usualSetting } from './methods.ts';
 import { pieceBody, pieceTrouble, thicknessOfFish, thicknessOfPiece } from './piece.ts';
 import { bathAfter, liquidBath, oilBath, panBath, steadyBath } from './vessel-heat.ts';
 

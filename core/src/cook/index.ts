@@ -21,7 +21,8 @@ export { DONE, DONE_WAYS, doneAt, killsWorms, whyOnlyTheLine } from './done-ness
 export type { Done, DoneAsked, DoneWay } from './done-ness.ts';
 // the ways
 export { methodOf, METHODS, settingTrouble, usualSetting } from './methods.ts';
-export type { Method, MethodHeat, MethodId, Place, Setting } from './methods.ts';
+export type { MethodId } from './methods.ts';
+export type { Method, MethodHeat, Place, Setting } from './method.ts';
 export { methodsThatSuit } from './method-suits.ts';
 export type { MethodFit, ToCook } from './method-suits.ts';
 // how long

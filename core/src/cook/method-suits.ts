@@ -1,4 +1,5 @@
-import { type Method, METHODS } from './methods.ts';
+import type { Method } from './method.ts';
+import { METHODS } from './methods.ts';
 import type { PieceCut } from './piece.ts';
 
 /** What is to be cooked, for which a way is sought. */

@@ -2,7 +2,8 @@ import type { Bodied } from '../heat/index.ts';
 import { fishBody } from '../heat/index.ts';
 import { type Cooked, type Course, cookThrough, cookUntil, USUAL } from './cook-through.ts';
 import type { Fire } from './fire.ts';
-import { type Method, type Setting, settingTrouble } from './methods.ts';
+import type { Method, Setting } from './method.ts';
+import { settingTrouble } from './methods.ts';
 import { type Piece, pieceBody, pieceTrouble, THICKNESS_SD, type ThicknessBy } from './piece.ts';
 import { type RulesOfThumb, rulesOfThumb } from './rules-of-thumb.ts';
 

@@ -1,4 +1,4 @@
-import type { Method } from './methods.ts';
+import type { Method } from './method.ts';
 import type { Piece } from './piece.ts';
 
 /** Ten minutes for each 25 mm through the thickest, at a fierce heat. */

@@ -1,0 +1,58 @@
+import type { Fire } from '../fire.ts';
+import type { Setting } from '../method.ts';
+import type { PieceCut } from '../piece.ts';
+import { liquidBath, oilBath, panBath, steadyBath } from '../vessel-heat.ts';
+
+export const OPEN_BOARD = { h: 8, c: 25, wet: 0.4 } as const;
+export const COVERED = { h: 7, c: 35, wet: 0.12 } as const;
+export const RACK = { h: 8, c: 25, wet: 0.15 } as const;
+/** Air over a pan, warmed by it. */
+export const OVER_PAN = { h: 8, c: 55, wet: 0.3 } as const;
+
+export const evenTurns = (n: number): number[] =>
+  n <= 0 ? [] : n === 1 ? [0.6] : Array.from({ length: n }, (_, i) => (i + 1) / (n + 1));
+
+export const pan = (s: Setting): Fire => ({
+  bath: panBath(s.amount, s.mediumC, 1800),
+  surface: OVER_PAN,
+  other: { h: 250, c: 'bath' },
+  turns: evenTurns(s.turns),
+  rest: OPEN_BOARD,
+});
+/** A round body in a pan rolls its heat round: as if each side met it half the time. */
+export const panWhole = (s: Setting): Fire => ({
+  bath: panBath(s.amount, s.mediumC, 1800),
+  surface: { h: 105, c: 'bath' },
+  rest: OPEN_BOARD,
+});
+export const grill = (s: Setting): Fire => ({
+  bath: steadyBath(s.mediumC),
+  surface: { h: 10, c: 60, wet: 0.3 },
+  other: { h: 60, c: 'bath', wet: 0.2 },
+  turns: evenTurns(s.turns),
+  rest: OPEN_BOARD,
+});
+export const liquid =
+  (heated: boolean, h: number) =>
+  (s: Setting): Fire => ({
+    bath: liquidBath(s.amount, s.mediumC, s.mediumC, heated ? 1800 : 0),
+    surface: { h, c: 'bath' },
+    ...(heated ? {} : { offAt: 0 }),
+    rest: COVERED,
+  });
+export const oil = (s: Setting): Fire => ({
+  bath: oilBath(s.amount, s.mediumC, 2000),
+  surface: { h: 600, c: 'bath' },
+  rest: RACK,
+});
+
+export const HOT_OIL =
+  'Oil no more than half up the pot, fish dry, lid and a dry cloth at hand. Burning oil: heat off, lid on, never water; leave it and call the fire brigade if it goes on. Not aboard a moving boat.';
+export const GAS = 'Gas: the flame in sight, a window open; no stove in a closed cabin.';
+export const OPEN_FIRE =
+  'Fire only where the place and the season allow it, water at hand, and out cold before you leave.';
+export const STEAM = 'Steam scalds: lift the lid away from you.';
+export const KILLS_NONE = 'Acid and salt kill no worms: it counts as raw.';
+
+export const ALL: readonly PieceCut[] = ['fillet', 'portion', 'steak', 'wing', 'whole'];
+export const BONELESS: readonly PieceCut[] = ['fillet', 'portion'];

@@ -1,0 +1,167 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { seeded } from '../random/index.ts';
+import { after, brokenBy, exhaustive, MEANS, someDinner, task } from './dinners.test-support.ts';
+import { type Kitchenwork, planDinner, solveSchedule, type Task, workTrouble } from './index.ts';
+
+const work = (tasks: readonly Task[], within = 600, means = MEANS): Kitchenwork => ({ tasks, within, means });
+/** A clock that stands still: nothing runs out of time. */
+const STILL = { ms: 1, now: () => 0 };
+const endsOf = (w: Kitchenwork): Record<string, number> =>
+  Object.fromEntries(w.tasks.map((t, i) => [t.id, solveSchedule(w, STILL)!.ends[i]!]));
+
+describe('back from serving', () => {
+  test('a chain ends at the serving, each step before the next', () => {
+    const chain = [task('a1', 5), task('a2', 20, { after: [after('a1')] }), task('a3', 3, { after: [after('a2', 2)] })];
+    expect(endsOf(work(chain))).toEqual({ a3: 0, a2: 5, a1: 25 });
+  });
+  test('one pair of hands: one after the other, what spoils worst last', () => {
+    const two = [task('a', 5, { hands: true, spoils: 1 }), task('b', 5, { hands: true, spoils: 3 })];
+    expect(endsOf(work(two))).toEqual({ b: 0, a: 5 });
+    expect(endsOf(work(two, 600, { ...MEANS, hands: 2 }))).toEqual({ a: 0, b: 0 });
+  });
+  test('what may not stand ends last, though it takes longer', () => {
+    const two = [task('a', 9, { hands: true, mayStand: 0, spoils: 1 }), task('b', 2, { hands: true, spoils: 9 })];
+    expect(endsOf(work(two))).toEqual({ a: 0, b: 9 });
+  });
+  test('a turn in the middle is tied to the start', () => {
+    const fish = [
+      task('f1', 10, { place: 'ring' }),
+      task('f2', 1, { hands: true, after: [{ task: 'f1', from: 'start', least: 6, most: 6 }] }),
+    ];
+    expect(endsOf(work(fish))).toEqual({ f1: 0, f2: 3 });
+  });
+  test('put by hand, it stays there, and the others go round it', () => {
+    const two = [task('a', 5, { hands: true, startsBefore: 8 }), task('b', 4, { hands: true })];
+    expect(endsOf(work(two))).toEqual({ a: 3, b: 8 });
+  });
+});
+
+describe('against trying everything', () => {
+  const next = (seed: number) => {
+    const r = seeded(seed);
+    return () => r();
+  };
+  const small = fc
+    .tuple(fc.integer({ min: 0, max: 1e6 }), fc.integer({ min: 4, max: 11 }), fc.integer({ min: 1, max: 2 }))
+    .map(([seed, within, hands]) => {
+      const random = next(seed);
+      const whole = (low: number, high: number): number => low + Math.floor(random() * (high - low + 1));
+      const n = whole(2, 4);
+      const tasks = Array.from({ length: n }, (_, i): Task => {
+        const on = i > 0 && random() < 0.5 ? [`t${whole(0, i - 1)}`] : [];
+        return task(`t${i}`, whole(1, 4), {
+          hands: random() < 0.6,
+          place: random() < 0.5 ? (['oven', 'ring'] as const)[whole(0, 1)]! : null,
+          after: on.map((id) => ({
+            task: id,
+            from: random() < 0.8 ? ('end' as const) : ('start' as const),
+            least: whole(0, 2),
+            most: random() < 0.4 ? whole(2, 4) : null,
+          })),
+          mayStand: random() < 0.4 ? whole(0, 4) : null,
+          spoils: whole(1, 3),
+          ...(random() < 0.1 ? { startsBefore: whole(4, 8) } : {}),
+        });
+      });
+      return { tasks, within, means: { hands, rings: 1, ovens: 1, grills: 1 } };
+    });
+  test('the same cost, and none where there is none, on 400 small dinners', () => {
+    fc.assert(
+      fc.property(small, (w) => {
+        const [found, truth] = [solveSchedule(w, STILL), exhaustive(w)];
+        if (truth === null) return expect(found).toBeNull();
+        expect(found?.proven).toBe(true);
+        expect(brokenBy(w, found!.ends)).toEqual([]);
+        expect(found!.cost).toBe(truth);
+      }),
+      { numRuns: 400 },
+    );
+  });
+});
+
+describe('dinners as they are', () => {
+  test('twenty tasks are proven; every wait is kept and nothing is used twice', () => {
+    for (let seed = 1; seed <= 25; seed++) {
+      const r = seeded(seed);
+      const w = work(
+        someDinner(() => r(), 4, 5),
+        600,
+        { hands: 1 + (seed % 2), rings: 2, ovens: 1, grills: 1 },
+      );
+      const found = solveSchedule(w, { ms: 1, now: () => 0, nodes: 400_000 });
+      if (!found) continue;
+      expect([seed, found.proven]).toEqual([seed, true]);
+      expect(brokenBy(w, found.ends)).toEqual([]);
+    }
+  });
+  test('sixty tasks: a plan that keeps everything, with its gap', () => {
+    const r = seeded(7);
+    const w = work(
+      someDinner(() => r(), 12, 5).map((t) => ({ ...t, mayStand: null })),
+      2000,
+      { hands: 2, rings: 4, ovens: 1, grills: 1 },
+    );
+    const plan = planDinner(w, 1500);
+    if (!plan.ok) throw new Error(plan.why);
+    const ends = w.tasks.map((t) => plan.placed.find((p) => p.task.id === t.id)!.endsBefore);
+    expect(brokenBy(w, ends)).toEqual([]);
+    expect(plan.proven ? plan.gapMin : plan.gapMin >= 0).toBe(plan.proven ? 0 : true);
+  });
+});
+
+describe('a dinner', () => {
+  const potatoes = [
+    task('p1', 4, { hands: true, name: 'Scrub' }),
+    task('p2', 24, { place: 'ring', name: 'Boil', after: [after('p1')], mayStand: 5 }),
+  ];
+  test('on the hour: begun as late as may be, each place and hand told', () => {
+    const plan = planDinner(work(potatoes, 60), 500);
+    expect(plan).toMatchObject({ ok: true, lateMin: 0, clash: null, proven: true, gapMin: 0, beginsBefore: 28 });
+    if (!plan.ok) throw new Error();
+    expect(plan.placed.map((p) => [p.task.id, p.startsBefore, p.slot, p.hand])).toEqual([
+      ['p1', 28, null, 0],
+      ['p2', 24, 0, null],
+    ]);
+  });
+  test('too little time: the chain is named, and the earliest hour', () => {
+    const plan = planDinner(work(potatoes, 20), 500);
+    expect(plan).toMatchObject({ ok: true, lateMin: 8 });
+    expect(plan.ok && plan.clash).toMatch(/^p takes 28 min from its first step, and 20 are left/);
+  });
+  test('too few ovens: they are named', () => {
+    const two = ['a', 'b'].map((id) => task(id, 20, { place: 'oven', mayStand: 5, name: `Roast ${id}` }));
+    const plan = planDinner(work(two, 60), 500);
+    expect(plan).toMatchObject({ ok: false });
+    const may = two.map((t) => ({ ...t, mayStand: 25 }));
+    const late = planDinner(work(may, 30), 500);
+    expect(late).toMatchObject({ ok: true, lateMin: 10 });
+    expect(late.ok && late.clash).toMatch(/^1 oven for 40 min of roast a, roast b is too little for this hour\.$/);
+  });
+  test('late in the middle: what is begun stands, the rest is planned from now', () => {
+    // The boil began 10 min ago with 24 to go; 8 min are left: it is ready 6 late.
+    const begun = potatoes.filter((t) => t.id === 'p2').map((t) => ({ ...t, after: [], minutes: 14, startsBefore: 8 }));
+    expect(planDinner(work(begun, 8), 500)).toMatchObject({ ok: true, lateMin: 6 });
+  });
+  test('what cannot be is said: a circle, no oven, too many, a wait for nothing', () => {
+    const loop = [task('a', 1, { after: [after('b')] }), task('b', 1, { after: [after('a')] })];
+    expect(planDinner(work(loop), 100)).toMatchObject({
+      ok: false,
+      why: expect.stringMatching(/circle: Task a, Task b/),
+    });
+    expect(workTrouble(work([task('a', 5, { place: 'oven' })], 60, { ...MEANS, ovens: 0 }))).toMatch(
+      /^Task a needs an oven, and there is none\.$/,
+    );
+    expect(workTrouble(work(Array.from({ length: 81 }, (_, i) => task(`t${i}`, 1))))).toMatch(/81 tasks/);
+    expect(workTrouble(work([task('a', 1, { after: [after('x')] })]))).toMatch(/not there/);
+    expect(workTrouble(work([task('a', 1.5)]))).toMatch(/whole minutes/);
+    expect(workTrouble(work([task('a', 1), task('a', 2)]))).toMatch(/one name/);
+    const never = [task('a', 5, { mayStand: 0 }), task('b', 1, { after: [after('a', 10, 20)], mayStand: null })];
+    expect(planDinner(work(never), 100)).toMatchObject({ ok: false, why: expect.stringMatching(/at whatever hour/) });
+    expect(planDinner(work([]), 100)).toMatchObject({ ok: true, beginsBefore: 0 });
+  });
+  test('over midnight minutes are minutes: a cure of a night before', () => {
+    const cure = [task('c1', 5, { hands: true }), task('c2', 36 * 60, { after: [after('c1')], mayStand: 60 })];
+    expect(planDinner(work(cure, 40 * 60), 500)).toMatchObject({ ok: true, beginsBefore: 36 * 60 + 5 });
+  });
+});
