@@ -1,0 +1,163 @@
+import { METHODS } from '../cook/index.ts';
+import { amountOf, type Amounts, sayPortion, sensible } from './scale.ts';
+import { type Ingredient, MOST, type Recipe, recipeTrouble, type Step } from './recipe.ts';
+
+/** Where our own facts of a recipe stand in its JSON-LD, so that it comes back as it was. */
+const OWN = 'dagboek:recipe';
+
+const duration = (minutes: number): string => {
+  const h = Math.floor(minutes / 60);
+  return `PT${h > 0 ? `${h}H` : ''}${h === 0 || minutes % 60 > 0 ? `${Math.round(minutes % 60)}M` : ''}`;
+};
+
+/** Minutes of an ISO 8601 duration; null for what is none. */
+export function durationMinutes(text: unknown): number | null {
+  const m = /^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?(?:(\d+)S)?)?$/.exec(typeof text === 'string' ? text.trim() : '');
+  if (!m || m[0] === 'P') return null;
+  const [d, h, min, s] = m.slice(1).map((x) => Number(x ?? 0)) as [number, number, number, number];
+  return d * 1440 + h * 60 + min + s / 60;
+}
+
+/** A recipe for so much, as schema.org Recipe in JSON-LD: readable to others, and whole to us. */
+export function toJsonLd(r: Recipe, amounts: Amounts): object {
+  const cook = r.steps.filter((s) => !s.hands).reduce((m, s) => m + s.minutes, 0);
+  const prepare = r.steps.filter((s) => s.hands).reduce((m, s) => m + s.minutes + s.perPlate * amounts.plates, 0);
+  const method = METHODS.find((m) => m.id === r.method);
+  return {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    identifier: r.id,
+    name: r.name,
+    description: r.says,
+    recipeYield: String(amounts.plates),
+    recipeCategory: r.course,
+    ...(method ? { cookingMethod: method.name } : {}),
+    prepTime: duration(Math.round(prepare)),
+    cookTime: duration(Math.round(cook)),
+    totalTime: duration(Math.round(prepare + cook)),
+    recipeIngredient: [
+      ...(r.from ? [`${amounts.fishG} g ${r.from}`] : []),
+      ...r.ingredients.map((i) => {
+        const n = amountOf(i, amounts);
+        return sayPortion({ name: i.name, unit: i.unit, amount: n === null ? null : sensible(n, i.unit) });
+      }),
+    ],
+    recipeInstructions: r.steps.map((s) => ({ '@type': 'HowToStep', name: s.name, text: s.say })),
+    additionalProperty: { '@type': 'PropertyValue', propertyID: OWN, value: JSON.stringify(r) },
+  };
+}
+
+type Read = { readonly ok: true; readonly recipe: Recipe } | { readonly ok: false; readonly why: string };
+const isObject = (x: unknown): x is Record<string, unknown> => typeof x === 'object' && x !== null && !Array.isArray(x);
+const textOf = (x: unknown): string =>
+  (typeof x === 'string' ? x : isObject(x) ? textOf(x['text'] ?? x['name']) : '').trim();
+const hasType = (x: Record<string, unknown>): boolean => [x['@type']].flat().includes('Recipe');
+
+/** The recipe in a document: itself, one of a list, or one of its graph. */
+function recipeIn(doc: unknown): Record<string, unknown> | null {
+  if (Array.isArray(doc)) return doc.map(recipeIn).find((x) => x !== null) ?? null;
+  if (!isObject(doc)) return null;
+  return hasType(doc) ? doc : recipeIn(doc['@graph'] ?? null);
+}
+
+const NUMBER = /^(\d+(?:[.,]\d+)?)\s*(kg|g|ml|cl|dl|l)?\b\.?\s+(.*)$/i;
+const TO: Readonly<Record<string, readonly [Ingredient['unit'], number]>> = {
+  kg: ['g', 1000],
+  g: ['g', 1],
+  ml: ['ml', 1],
+  cl: ['ml', 10],
+  dl: ['ml', 100],
+  l: ['ml', 1000],
+};
+
+/** "200 g flour" for so many plates; what has no number is to taste, and stands as it was written. */
+function ingredientOf(line: string, plates: number): Ingredient {
+  const m = NUMBER.exec(line.trim());
+  if (!m) return { name: line.trim().slice(0, MOST.name), amount: null, unit: 'g', per: 'dish', allergens: [] };
+  const [unit, by] = TO[m[2]?.toLowerCase() ?? ''] ?? (['piece', 1] as const);
+  return {
+    name: m[3]!.trim().slice(0, MOST.name),
+    amount: (Number(m[1]!.replace(',', '.')) * by) / plates,
+    unit,
+    per: 'plate',
+    allergens: [],
+  };
+}
+
+/** Steps of another's recipe: in their order, by hand, so many minutes each as its times say; they can be changed. */
+function stepsOf(doc: Record<string, unknown>): Step[] {
+  const list = [doc['recipeInstructions']]
+    .flat()
+    .flatMap((x) =>
+      isObject(x) && x['@type'] === 'HowToSection'
+        ? [x['itemListElement']].flat()
+        : typeof x === 'string'
+          ? x.split(/\n+/)
+          : [x],
+    );
+  const texts = list
+    .map((x) => ({
+      say: textOf(isObject(x) ? (x['text'] ?? x['name']) : x),
+      name: isObject(x) ? textOf(x['name']) : '',
+    }))
+    .filter((x) => x.say !== '');
+  const total =
+    durationMinutes(doc['totalTime']) ??
+    (durationMinutes(doc['prepTime']) ?? 0) + (durationMinutes(doc['cookTime']) ?? 0);
+  const each = Math.max(1, Math.round((total || texts.length * 5) / Math.max(1, texts.length)));
+  return texts.slice(0, MOST.steps).map((x, i): Step => ({
+    id: `s${i + 1}`,
+    name: (x.name || x.say).slice(0, 40),
+    say: x.say.slice(0, MOST.say),
+    takes: 'minutes',
+    minutes: Math.min(2880, each),
+    perPlate: 0,
+    hands: true,
+    place: null,
+    after: null,
+    waits: null,
+  }));
+}
+
+/** Reads a recipe out of JSON-LD: one of ours comes back whole; another's as far as it says. `id`: what it is to be called in the book. */
+export function fromJsonLd(text: string, id: string): Read {
+  let doc: unknown;
+  try {
+    doc = JSON.parse(text);
+  } catch {
+    return { ok: false, why: 'That is no JSON: the file was cut off, or is something else.' };
+  }
+  const found = recipeIn(doc);
+  if (!found) return { ok: false, why: 'There is no recipe in it: a schema.org Recipe is looked for.' };
+  const own = [found['additionalProperty']].flat().find((p) => isObject(p) && p['propertyID'] === OWN);
+  if (isObject(own) && typeof own['value'] === 'string') {
+    try {
+      const recipe = { ...(JSON.parse(own['value']) as Recipe), id };
+      if (recipeTrouble(recipe) === null) return { ok: true, recipe };
+    } catch {
+      // It is read as another's then.
+    }
+  }
+  const plates = Math.max(1, Number(/\d+/.exec(String([found['recipeYield']].flat()[0] ?? '4'))?.[0] ?? 4));
+  const recipe: Recipe = {
+    id,
+    name: textOf(found['name']).slice(0, MOST.name),
+    says: textOf(found['description']).slice(0, MOST.say),
+    course: 'fish',
+    method: null,
+    from: null,
+    cuts: [],
+    fat: 'either',
+    ingredients: [found['recipeIngredient'] ?? []]
+      .flat()
+      .slice(0, MOST.ingredients)
+      .map((x) => ingredientOf(textOf(x), plates))
+      .filter((x) => x.name !== ''),
+    steps: stepsOf(found),
+    stands: 10,
+    spoils: 2,
+    leadsTo: [],
+  };
+  const why = recipeTrouble(recipe);
+  return why === null ? { ok: true, recipe } : { ok: false, why };
+}
