@@ -1,3 +1,6 @@
+import { RECIPES } from '@dagboek/core/recipes';
+import type { Task } from '@dagboek/core/schedule';
+import type { DinnerDish } from './kinds/dinner.ts';
 import fc from 'fast-check';
 import { BOX, idOf, ILSE, TOMAS } from './builders.test-support.ts';
 import { aRule, aRulePack, aSpecies } from './documents.test-support.ts';
@@ -16,6 +19,37 @@ const grams = fc.integer({ min: 1, max: 900 });
 const species = fc.constantFrom('pollack', 'mackerel', 'bay-eel');
 const name = fc.constantFrom('Auk', 'Brae', 'Cleft');
 const day = fc.constantFrom('2026-09-10', '2026-09-12');
+
+/** A dish of a dinner, and a step of it, with everything that does not matter filled in. */
+export const aDish = (more: Partial<DinnerDish> = {}): DinnerDish => ({
+  id: 'd',
+  name: 'Pollack on thyme',
+  recipe: 'roast-thyme',
+  packs: [],
+  method: 'roast',
+  mediumC: 200,
+  thicknessMm: 24,
+  startC: 4,
+  toC: 60,
+  pulledC: 53,
+  cookMin: 9,
+  lowMin: 7,
+  highMin: 12,
+  restMin: 3,
+  ...more,
+});
+export const aTask = (id: string, minutes: number, more: Partial<Task> = {}): Task => ({
+  id,
+  dish: 'Pollack on thyme',
+  name: id.split('/').at(-1)!,
+  minutes,
+  hands: false,
+  place: null,
+  after: [],
+  mayStand: null,
+  spoils: 1,
+  ...more,
+});
 
 /** Facts of each kind, as `validateEntry` takes them; few values, so that they meet. Leaving a kind out does not compile. */
 const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object> } = {
@@ -129,6 +163,30 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
     fish: fc.constantFrom('either', 'no'),
     packs: fc.uniqueArray(some('pack'), { maxLength: 2 }).map((l) => l.map((pack) => ({ pack }))),
   }),
+  'dinner.set': fc.record({
+    serveAtMs: fc.constantFrom(1_789_236_000_000, 1_789_239_600_000),
+    dishes: some('pack').map((pack) => [aDish({ packs: [{ pack, massG: 200 }] })]),
+    tasks: fc.constant([aTask('d/cook', 8)]),
+    means: fc.constant({ hands: 1, rings: 2, ovens: 1, grills: 0 }),
+    cook: fc.constant(ILSE),
+    eaters: fc.constant([ILSE, TOMAS]),
+  }),
+  'dinner.put': fc.oneof(
+    fc.record({ task: fc.constant('d/cook'), startMs: fc.constant(1_789_235_000_000) }),
+    fc.record({ task: fc.constant('d/cook') }),
+  ),
+  'dinner.step': fc.record({ task: fc.constantFrom('d/cook', 'd/rest'), did: fc.constantFrom('begun', 'done') }),
+  'dinner.moved': fc.record({ serveAtMs: fc.constantFrom(1_789_236_600_000, 1_789_237_200_000) }),
+  'dinner.read': fc.record({ dish: fc.constant('d'), c: fc.integer({ min: 3, max: 66 }) }),
+  'dinner.ended': fc.constant({}),
+  'recipe.written': fc.record({ recipe: fc.constantFrom(RECIPES[0]!, RECIPES[1]!).map((r) => ({ ...r })) }),
+  'recipe.retired': fc.constant({}),
+  'book.kitchen': fc.record({
+    means: fc.constantFrom({ hands: 1, rings: 2, ovens: 1, grills: 0 }, { hands: 2, rings: 4, ovens: 1, grills: 1 }),
+    vessels: fc.constant([]),
+  }),
+  'book.pantry': fc.record({ has: fc.constantFrom([], ['salt', 'oil']) }),
+  'meal.pictured': fc.record({ photo: fc.constant('a'.repeat(64)) }),
   'member.eats': fc.record({ plates: fc.constantFrom(0.5, 1) }),
   'book.room': fc.record({ massG: fc.constantFrom(0, 900) }),
   'pack.discarded': fc.record({ why: name }),

@@ -43,7 +43,9 @@ export type {
   CutState,
   FishState,
   IncidentState,
+  DinnerState,
   MealState,
+  RecipeState,
   MemberState,
   PackState,
   RulesState,
@@ -168,6 +170,18 @@ export { partOfLot } from './board/part-of-lot.ts';
 export { meatOf, usedOf } from './board/used.ts';
 export type { UsedOf } from './board/used.ts';
 export { choresDue } from './larder/chores-due.ts';
+// the table
+export { kitchenOf, recipeOf, recipesOf } from './table/kitchen-of.ts';
+export { piecesOfPack } from './table/to-cook.ts';
+export type { PiecesOfPack } from './table/to-cook.ts';
+export { atRiskOf, rawPackOf, rawVerdictOf } from './table/raw-verdict-of.ts';
+export { dinnerNow, dinnersOpen, dinnerWork, servedAtBy, stepIs, stepTimes } from './table/dinner-work.ts';
+export type { DinnerNow, StepIs, StepTime, Timer } from './table/dinner-work.ts';
+export { kindsOfMeal, lessonsFor, mealsByMonth, mealsFound } from './table/meals-like.ts';
+export type { Lesson } from './table/meals-like.ts';
+export { mealRecord } from './table/meal-record.ts';
+export type { MealRecord, PackRecord } from './table/meal-record.ts';
+export type { DinnerDish } from './kinds/dinner.ts';
 export { countedIn, mendByCount } from './larder/count-store.ts';
 export {
   changeDay,

@@ -1,5 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { METRIC } from '@dagboek/core/units';
+import { RECIPES } from '@dagboek/core/recipes';
+import { aDish } from './any-history.test-support.ts';
 import { anEntry, idOf, ILSE, landed, TOMAS, TRIP, wholeLine } from './builders.test-support.ts';
 import { sayEntry } from './index.ts';
 
@@ -104,6 +106,37 @@ test.each<[Parameters<typeof anEntry>[0], object, string]>([
   ['day.planned', { day: '2026-09-12', fish: 'no' }, 'Saturday 12 September: no fish.'],
   ['day.planned', { day: '2026-09-12', fish: 'either' }, 'Saturday 12 September: nothing planned.'],
   ['day.planned', { day: '2026-09-12', fish: 'either', home: [] }, 'Saturday 12 September: Nobody at home.'],
+  [
+    'dinner.set',
+    {
+      serveAtMs: 1_789_236_000_000,
+      dishes: [aDish(), aDish({ id: 'e', name: 'New potatoes' })],
+      tasks: [],
+      means: { hands: 1, rings: 2, ovens: 1, grills: 0 },
+      cook: ILSE,
+      eaters: [ILSE, TOMAS],
+      guests: 1,
+    },
+    'Dinner planned: Pollack on thyme and New potatoes, for 3, cooked by ilse.',
+  ],
+  ['dinner.put', { task: 'd/dry', startMs: 1_789_236_000_000 }, 'Step put by hand: dry.'],
+  ['dinner.put', { task: 'd/dry' }, 'Step let go: dry.'],
+  ['dinner.step', { task: 'd/dry', did: 'begun' }, 'Begun: dry.'],
+  ['dinner.step', { task: 'd/dry', did: 'done' }, 'Done: dry.'],
+  ['dinner.moved', { serveAtMs: 1_789_236_000_000 }, 'Served at another hour.'],
+  ['dinner.read', { dish: 'd', c: 54 }, 'Middle read: 54°.'],
+  ['dinner.ended', {}, 'Dinner given up.'],
+  ['dinner.ended', { meal: 'm' }, 'Served.'],
+  ['recipe.written', { recipe: { ...RECIPES[0]! } }, `Recipe written: ${RECIPES[0]!.name}.`],
+  ['recipe.retired', {}, 'Recipe put away.'],
+  [
+    'book.kitchen',
+    { means: { hands: 2, rings: 4, ovens: 1, grills: 1 }, vessels: [] },
+    'The kitchen: 2 at work, 4 rings, 1 in the oven, 1 on the grill; 0 pans and pots.',
+  ],
+  ['book.pantry', { has: [] }, 'Nothing is always in the house.'],
+  ['book.pantry', { has: ['salt', 'oil'] }, 'Always in the house: salt, oil.'],
+  ['meal.pictured', { photo: 'a'.repeat(64) }, 'Pictured.'],
   ['member.eats', { plates: 1 }, 'Eats 1 plate at a meal.'],
   [
     'member.eats',

@@ -34,6 +34,8 @@ const kinds = [
   'store',
   'meal',
   'day',
+  'dinner',
+  'recipe',
   'incident',
   'species',
   'rule',

@@ -27,7 +27,7 @@ export function brokenBy({ tasks, means, within }: Kitchenwork, ends: readonly n
   const out: string[] = [];
   const at = new Map(tasks.map((t, i) => [t.id, { t, end: ends[i]!, start: ends[i]! + t.minutes }]));
   for (const { t, end, start } of at.values()) {
-    if (end < 0 || start > within) out.push(`${t.id} lies outside`);
+    if (end < 0 || (t.startsBefore === undefined && start > within)) out.push(`${t.id} lies outside`);
     if (t.mayStand !== null && end > t.mayStand) out.push(`${t.id} stands ${end}`);
     if (t.startsBefore !== undefined && start !== t.startsBefore) out.push(`${t.id} is not where it was put`);
     for (const a of t.after) {
@@ -57,7 +57,8 @@ export function exhaustive(work: Kitchenwork): number | null {
       if (best === null || c < best) best = c;
       return;
     }
-    for (let e = 0; e + tasks[i]!.minutes <= within; e++) {
+    const most = Math.max(within, tasks[i]!.startsBefore ?? 0);
+    for (let e = 0; e + tasks[i]!.minutes <= most; e++) {
       ends.push(e);
       go();
       ends.pop();

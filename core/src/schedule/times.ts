@@ -24,7 +24,9 @@ export class Times {
     const edges: [number, number, number][] = [];
     tasks.forEach((t, i) => {
       const me = i + 1;
-      edges.push([0, me, 0], [me, 0, t.minutes - within]);
+      edges.push([0, me, 0]);
+      // What was begun may have begun before now.
+      if (t.startsBefore === undefined) edges.push([me, 0, t.minutes - within]);
       if (t.mayStand !== null) edges.push([me, 0, -t.mayStand]);
       if (t.startsBefore !== undefined) {
         const e = t.startsBefore - t.minutes;

@@ -12,6 +12,8 @@ export class IncidentBegun {
   /** Member who was hurt. */
   @IsOptional() @IsString() @MaxLength(60) who?: string;
   @IsOptional() @IsString() @MaxLength(60) trip?: string;
+  /** The meal after which it began. */
+  @IsOptional() @IsString() @MaxLength(60) meal?: string;
 }
 
 /** The limb went into hot water, or the water was made hot again. */

@@ -4,6 +4,7 @@ import type { KindDefinition, SubjectDefinition, SubjectKind } from './define-ki
 import { BOOK, BOOK_KINDS, BOX, MEMBER } from './of-book.ts';
 import { CUT, CUT_KINDS } from './of-cut.ts';
 import { DAY, DAY_KINDS } from './of-day.ts';
+import { DINNER, DINNER_KINDS, RECIPE, RECIPE_KINDS } from './of-dinner.ts';
 import { FISH, FISH_KINDS } from './of-fish.ts';
 import { INCIDENT, INCIDENT_KINDS } from './of-incident.ts';
 import { MEAL, MEAL_KINDS } from './of-meal.ts';
@@ -22,6 +23,8 @@ export const KINDS = {
   ...STORE_ENTRY_KINDS,
   ...MEAL_KINDS,
   ...DAY_KINDS,
+  ...DINNER_KINDS,
+  ...RECIPE_KINDS,
   ...INCIDENT_KINDS,
   ...OWN_KINDS,
   /** Takes back another entry; its subject is that of the entry it strikes, and folding knows it by `strikes`. */
@@ -40,6 +43,8 @@ export const SUBJECTS = {
   store: STORE,
   meal: MEAL,
   day: DAY,
+  dinner: DINNER,
+  recipe: RECIPE,
   incident: INCIDENT,
   species: SPECIES,
   rule: RULE,
@@ -78,6 +83,7 @@ export * from './board.ts';
 export * from './book.ts';
 export * from './day.ts';
 export * from './deck.ts';
+export * from './dinner.ts';
 export * from './incident.ts';
 export * from './larder.ts';
 export * from './picture.ts';

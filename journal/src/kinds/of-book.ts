@@ -22,6 +22,7 @@ import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
 import { amountField, choiceField, lengthField, numberField, textField } from './field.ts';
 import { BookRoom, MemberEats } from './day.ts';
+import { BookKitchen, BookPantry } from './dinner.ts';
 import { capital, list, METHOD_WORDS, sayIce } from './words.ts';
 
 const ofBook = kindOf<'book'>();
@@ -40,6 +41,8 @@ export const BOOK = subjectOf<'book', BookOpened>({
     errors: {},
     ways: {},
     roomG: null,
+    kitchen: null,
+    pantry: [],
   }),
   links: () => [],
   hangsOn: () => ({}),
@@ -135,6 +138,23 @@ export const BOOK_KINDS = {
       return `Eats ${e.plates} ${e.plates === 1 ? 'plate' : 'plates'} at a meal.${dislikes}${allergic}${e.atRisk ? ' At risk.' : ''}`;
     },
     fields: [numberField('plates', 'Plates at a meal', 'plates')],
+  }),
+  'book.kitchen': ofBook({
+    facts: BookKitchen,
+    fold: (s, k) => {
+      s.kitchen = { means: k.means, vessels: k.vessels };
+    },
+    say: ({ means: m, vessels }) =>
+      `The kitchen: ${m.hands} at work, ${m.rings} rings, ${m.ovens} in the oven, ${m.grills} on the grill; ${vessels.length} pans and pots.`,
+    fields: [],
+  }),
+  'book.pantry': ofBook({
+    facts: BookPantry,
+    fold: (s, p) => {
+      s.pantry = p.has;
+    },
+    say: (p) => (p.has.length === 0 ? 'Nothing is always in the house.' : `Always in the house: ${p.has.join(', ')}.`),
+    fields: [],
   }),
   'book.room': ofBook({
     facts: BookRoom,

@@ -15,12 +15,16 @@ export const INCIDENT = subjectOf<'incident', IncidentBegun>({
     by: i.by ?? null,
     who: i.who ?? null,
     trip: i.trip ?? null,
+    meal: i.meal ?? null,
     at: i.at,
     soaks: [],
     notes: [],
     ended: null,
   }),
-  links: (s) => (s.trip ? [{ to: s.trip, role: 'trip' }] : []),
+  links: (s) => [
+    ...(s.trip ? [{ to: s.trip, role: 'trip' as const }] : []),
+    ...(s.meal ? [{ to: s.meal, role: 'meal' as const }] : []),
+  ],
   hangsOn: () => ({}),
 });
 

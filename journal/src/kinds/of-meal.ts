@@ -1,8 +1,17 @@
 import { sayTemperature, typedElsewhere, type Units } from '@dagboek/core/units';
 import { sayAsTyped } from './as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
-import { amountField, choiceField, countField, linesField, memberField, membersField, textField } from './field.ts';
-import { COOKING, DONENESS, MealNoted, MealRated, MealServed, type PackTaken } from './table.ts';
+import {
+  amountField,
+  choiceField,
+  countField,
+  linesField,
+  memberField,
+  membersField,
+  numberField,
+  textField,
+} from './field.ts';
+import { COOKING, DONENESS, MealNoted, MealPictured, MealRated, MealServed, type PackTaken } from './table.ts';
 import { list } from './words.ts';
 
 const kind = kindOf<'meal'>();
@@ -28,6 +37,13 @@ export const MEAL = subjectOf<'meal', MealServed>({
     coreC: s.coreC ?? null,
     marks: {},
     notes: [],
+    dinner: s.dinner ?? null,
+    pulledC: s.pulledC ?? null,
+    cues: s.cues ?? [],
+    beside: s.beside ?? [],
+    cost: s.cost ?? null,
+    sides: {},
+    pictures: [],
   }),
   links: (s) => s.packs.map((p) => ({ to: p.pack, role: 'pack' as const })),
   hangsOn: (s) => ({ all: s.packs.map((p) => p.pack) }),
@@ -47,14 +63,23 @@ export const MEAL_KINDS = {
       countField('guests', 'Guests', { optional: true }),
       choiceField('doneness', 'How done', DONENESS, { optional: true }),
       amountField('coreC', 'Core, if read', 'temperature', { optional: true }),
+      amountField('pulledC', 'Taken off at', 'temperature', { optional: true }),
+      numberField('cost', 'Cost of the rest', '', { optional: true }),
     ],
   }),
   'meal.rated': kind({
     facts: MealRated,
     fold: (s, r) => {
       s.marks = { ...s.marks, [r.eater]: r.mark };
+      const { fish, doing } = r;
+      if (fish !== undefined || doing !== undefined)
+        s.sides = {
+          ...s.sides,
+          [r.eater]: { ...(fish === undefined ? {} : { fish }), ...(doing === undefined ? {} : { doing }) },
+        };
     },
-    say: (r, names) => `${names.member(r.eater)} gave it ${r.mark} of 5.`,
+    say: (r, names) =>
+      `${names.member(r.eater)} gave it ${r.mark} of 5${r.fish === undefined ? '' : `, the fish ${r.fish}`}${r.doing === undefined ? '' : `, how it was done ${r.doing}`}.`,
     fields: [countField('mark', 'Mark, 1 to 5')],
   }),
   'meal.noted': kind({
@@ -62,5 +87,11 @@ export const MEAL_KINDS = {
     fold: (s, n) => void s.notes.push({ text: n.text, at: n.at, about: n.about }),
     say: (n) => n.text,
     fields: [linesField('text', 'Remark')],
+  }),
+  'meal.pictured': kind({
+    facts: MealPictured,
+    fold: (s, p) => void s.pictures.push({ photo: p.photo, at: p.at, about: p.about }),
+    say: () => 'Pictured.',
+    fields: [],
   }),
 };

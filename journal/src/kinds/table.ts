@@ -7,6 +7,7 @@ import {
   IsNumber,
   IsOptional,
   IsString,
+  Matches,
   Max,
   MaxLength,
   Min,
@@ -28,6 +29,11 @@ export const COOKING = [
   'open fire',
   'cured',
   'raw',
+  'seared',
+  'in a parcel',
+  'cakes',
+  'soup',
+  'stock',
 ] as const;
 export const DONENESS = ['glassy', 'just parts', 'moist', 'dry'] as const;
 
@@ -63,6 +69,16 @@ export class MealServed extends AsTyped {
   @IsOptional() @IsInt() @Min(0) @Max(200) guests?: number;
   @IsOptional() @IsIn(DONENESS) doneness?: (typeof DONENESS)[number];
   @IsOptional() @IsNumber() @Min(0) @Max(120) coreC?: number;
+  /** The middle when it was taken off, degC. */
+  @IsOptional() @IsNumber() @Min(-30) @Max(120) pulledC?: number;
+  /** The dinner that it was planned as. */
+  @IsOptional() @IsString() @MaxLength(60) dinner?: string;
+  /** What was seen when it was done. */
+  @IsOptional() @IsArray() @ArrayMaxSize(12) @IsString({ each: true }) @MaxLength(120, { each: true }) cues?: string[];
+  /** Other dishes on the table. */
+  @IsOptional() @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) @MaxLength(80, { each: true }) beside?: string[];
+  /** What it cost beside the fish, in the crew's own money. */
+  @IsOptional() @IsNumber() @Min(0) @Max(100_000) cost?: number;
 }
 
 /** One eater's mark, 1 to 5 in halves. */
@@ -72,6 +88,14 @@ export class MealRated {
   @Min(1, { message: 'Marks run from 1 to 5.' })
   @Max(5, { message: 'Marks run from 1 to 5.' })
   mark!: number;
+  /** The fish, and how it was done, apart: as the mark. */
+  @IsOptional() @IsNumber() @Min(1) @Max(5) fish?: number;
+  @IsOptional() @IsNumber() @Min(1) @Max(5) doing?: number;
+}
+
+/** A picture of it. */
+export class MealPictured {
+  @Matches(/^[0-9a-f]{64}$/, { message: 'A picture is named by the 64 hex digits of its content.' }) photo!: string;
 }
 
 /** What to change, what was good. */

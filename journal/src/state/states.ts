@@ -8,6 +8,10 @@ import type { MeltTest, Walls } from '@dagboek/core/box';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { PackForm, PackPlace, StoreKind, Wrapping } from '@dagboek/core/larder';
 import type { PlainStore } from '../kinds/store.ts';
+import type { DinnerDish } from '../kinds/dinner.ts';
+import type { Vessel } from '@dagboek/core/cook';
+import type { Recipe } from '@dagboek/core/recipes';
+import type { Means, Task } from '@dagboek/core/schedule';
 import type { Finding, Purpose, Stage, Ways } from '@dagboek/core/cut';
 import type { StiffNow } from '@dagboek/core/fresh';
 import type { Expected } from '../kinds/board.ts';
@@ -40,6 +44,10 @@ export interface BookState extends State {
   readonly ways: Ways;
   /** What is to come out of the freezers in the days that are planned, g; null: no matter. */
   readonly roomG: number | null;
+  /** What the kitchen has; null when nobody has said. */
+  readonly kitchen: { readonly means: Means; readonly vessels: readonly Vessel[] } | null;
+  /** What of dry goods is always in the house. */
+  readonly pantry: readonly string[];
 }
 export interface MemberState extends State {
   readonly kind: 'member';
@@ -220,6 +228,19 @@ export interface MealState extends State {
   readonly coreC: number | null;
   readonly marks: Readonly<Record<string, number>>;
   readonly notes: readonly Timed<{ text: string }>[];
+  /** The dinner that it was planned as. */
+  readonly dinner: string | null;
+  /** Its middle when it was taken off, degC. */
+  readonly pulledC: number | null;
+  /** What was seen when it was done. */
+  readonly cues: readonly string[];
+  /** Other dishes on the table. */
+  readonly beside: readonly string[];
+  /** What it cost beside the fish, in the crew's own money. */
+  readonly cost: number | null;
+  /** Marks of each eater for the fish and for the doing, where they were given. */
+  readonly sides: Readonly<Record<string, { readonly fish?: number; readonly doing?: number }>>;
+  readonly pictures: readonly Timed<{ photo: string }>[];
 }
 
 /** Someone who was hurt or fell ill, and what was done. */
@@ -235,6 +256,34 @@ export interface DayState extends State {
   readonly packs: readonly { readonly pack: string; readonly meatG: number | null; readonly locked: boolean }[];
   readonly method: string | null;
   readonly plannedAt: string;
+}
+
+/** A dinner that is planned, or cooked now. */
+export interface DinnerState extends State {
+  readonly kind: 'dinner';
+  readonly serveAtMs: number;
+  readonly dishes: readonly DinnerDish[];
+  readonly tasks: readonly Task[];
+  readonly means: Means;
+  readonly cook: string;
+  readonly eaters: readonly string[];
+  readonly guests: number;
+  /** Starts that were put by hand, epoch ms, by step. */
+  readonly pins: Readonly<Record<string, number>>;
+  /** When steps were begun and done, epoch ms. */
+  readonly begun: Readonly<Record<string, number>>;
+  readonly done: Readonly<Record<string, number>>;
+  readonly reads: readonly Timed<{ dish: string; c: number }>[];
+  readonly ended: Timed<{ meal: string | null }> | null;
+  readonly setAt: string;
+}
+
+/** A recipe of one's own. */
+export interface RecipeState extends State {
+  readonly kind: 'recipe';
+  readonly recipe: Recipe;
+  readonly writtenAt: string;
+  readonly retired: boolean;
 }
 
 /** How much somebody eats, and what not. */
@@ -253,6 +302,8 @@ export interface IncidentState extends State {
   readonly by: string | null;
   readonly who: string | null;
   readonly trip: string | null;
+  /** The meal after which it began. */
+  readonly meal: string | null;
   readonly at: string;
   /** When the water was made hot, and what it read, degC. */
   readonly soaks: readonly Timed<{ waterC: number | null }>[];
@@ -300,6 +351,8 @@ export type SubjectState =
   | StoreState
   | MealState
   | DayState
+  | DinnerState
+  | RecipeState
   | IncidentState
   | SpeciesState
   | RuleState

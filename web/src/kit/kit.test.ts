@@ -40,18 +40,28 @@ describe('slots of the custody line', () => {
 describe('correcting facts', () => {
   test('every kind that a person writes can be corrected, but striking and what has no facts', () => {
     const bare = Object.keys(KINDS).filter((k) => fieldsOf(k).length === 0);
-    // A picture is taken anew, a species or a pack of rules read anew, a rule taken over by another, a way chosen anew, a step struck, a chore done or not, a day or a wish planned anew.
+    // A picture is taken anew, a species or a pack of rules read anew, a rule taken over by another, a way chosen anew, a step struck, a chore done or not, a day, a dinner or a wish planned anew, a kitchen and a recipe written anew.
     expect(bare.sort()).toEqual([
+      'book.kitchen',
+      'book.pantry',
       'book.room',
       'book.way',
       'box.retired',
       'cut.stepped',
       'cut.way',
       'day.planned',
+      'dinner.ended',
+      'dinner.moved',
+      'dinner.put',
+      'dinner.set',
+      'dinner.step',
       'fish.pictured',
       'log.struck',
+      'meal.pictured',
       'member.left',
       'pack.tended',
+      'recipe.retired',
+      'recipe.written',
       'rule.set',
       'rules.added',
       'species.added',

@@ -1,0 +1,194 @@
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+} from 'class-validator';
+import { recipeTrouble } from '@dagboek/core/recipes';
+import { type Kitchenwork, type Means, type Task, workTrouble } from '@dagboek/core/schedule';
+import { vesselTrouble, type Vessel } from '@dagboek/core/cook';
+import { Document, Satisfies } from './satisfies.ts';
+
+/** A time on the clock that is no mistake, epoch ms: 2000 to 2200. */
+const [FIRST_MS, LAST_MS] = [946_684_800_000, 7_258_118_400_000];
+const isObject = (x: unknown): x is Record<string, unknown> => typeof x === 'object' && x !== null && !Array.isArray(x);
+const isText = (x: unknown, most: number): boolean => typeof x === 'string' && x.length > 0 && x.length <= most;
+const isAmount = (x: unknown, most: number): boolean =>
+  x === undefined || x === null || (typeof x === 'number' && Number.isFinite(x) && Math.abs(x) <= most);
+
+/** A dish of a dinner: what it is, of which packs, and what its fish was reckoned at. */
+export interface DinnerDish {
+  readonly id: string;
+  readonly name: string;
+  /** Id of its recipe; null of one that was made up. */
+  readonly recipe: string | null;
+  readonly packs: readonly { readonly pack: string; readonly massG: number }[];
+  /** The way of its fish, see `core/cook`; null of a dish without. */
+  readonly method: string | null;
+  readonly mediumC: number | null;
+  readonly thicknessMm: number | null;
+  readonly startC: number | null;
+  /** The middle that is wanted, where it is taken off, how long and between what, min; null where it is not timed. */
+  readonly toC: number | null;
+  readonly pulledC: number | null;
+  readonly cookMin: number | null;
+  readonly lowMin: number | null;
+  readonly highMin: number | null;
+  readonly restMin: number | null;
+}
+
+function dishesTrouble(list: unknown): string | null {
+  if (!Array.isArray(list) || list.length === 0) return 'A dinner has at least one dish.';
+  if (list.length > 20) return 'More than 20 dishes are a feast: plan it in two.';
+  for (const d of list) {
+    if (!isObject(d) || !isText(d['id'], 60) || !isText(d['name'], 80)) return 'Each dish has a name.';
+    const packs = d['packs'];
+    const named =
+      Array.isArray(packs) &&
+      packs.length <= 30 &&
+      packs.every(
+        (p) =>
+          isObject(p) &&
+          isText(p['pack'], 60) &&
+          typeof p['massG'] === 'number' &&
+          p['massG'] >= 1 &&
+          p['massG'] <= 200_000,
+      );
+    if (!named) return `${String(d['name'])}: name its packs, with what is taken of each.`;
+    for (const k of ['recipe', 'method'] as const)
+      if (d[k] !== null && !isText(d[k], 60)) return `${String(d['name'])}: its recipe or its way is no name.`;
+    for (const k of [
+      'mediumC',
+      'thicknessMm',
+      'startC',
+      'toC',
+      'pulledC',
+      'cookMin',
+      'lowMin',
+      'highMin',
+      'restMin',
+    ] as const)
+      if (!isAmount(d[k], 3000)) return `${String(d['name'])}: a number is out of bounds.`;
+  }
+  return null;
+}
+
+/** Means that are none: nothing of a thing is allowed, a hundred are not. */
+const meansTrouble = (m: unknown): string | null =>
+  isObject(m) &&
+  (['hands', 'rings', 'ovens', 'grills'] as const).every(
+    (k) => Number.isInteger(m[k]) && Number(m[k]) >= 0 && Number(m[k]) <= 12,
+  )
+    ? null
+    : 'Say how many hands, rings, ovens and grills there are: up to 12 of each.';
+
+function tasksTrouble(list: unknown): string | null {
+  if (!Array.isArray(list)) return 'A dinner has its steps.';
+  for (const t of list) {
+    const whole =
+      isObject(t) &&
+      isText(t['id'], 130) &&
+      isText(t['dish'], 80) &&
+      isText(t['name'], 80) &&
+      Array.isArray(t['after']) &&
+      typeof t['hands'] === 'boolean' &&
+      isAmount(t['mayStand'], 3000) &&
+      isAmount(t['spoils'], 100);
+    if (!whole) return 'A step of the dinner cannot be read.';
+  }
+  const many: Means = { hands: 12, rings: 12, ovens: 12, grills: 12 };
+  const work: Kitchenwork = { tasks: list as Task[], means: many, within: 0 };
+  return workTrouble(work);
+}
+
+/** A dinner is planned: the whole of it, each time. Subject: the dinner. The last line holds. */
+export class DinnerSet {
+  @IsInt() @Min(FIRST_MS, { message: 'Say when it is served.' }) @Max(LAST_MS) serveAtMs!: number;
+  @Document(dishesTrouble) dishes!: DinnerDish[];
+  @Document(tasksTrouble) tasks!: Task[];
+  @Document(meansTrouble) means!: Means;
+  @IsString() @MaxLength(60) cook!: string;
+  /** Member ids. */
+  @IsArray() @ArrayMaxSize(30) @IsString({ each: true }) @MaxLength(60, { each: true }) eaters!: string[];
+  @IsOptional() @IsInt() @Min(0) @Max(200) guests?: number;
+}
+
+/** A step is put at a time by hand; left out: it may be wherever it is best again. */
+export class DinnerPut {
+  @IsString() @MaxLength(130) task!: string;
+  @IsOptional() @IsInt() @Min(FIRST_MS) @Max(LAST_MS) startMs?: number;
+}
+
+export const STEP_DID = ['begun', 'done'] as const;
+/** A step was begun or is done. Its time: when. */
+export class DinnerStep {
+  @IsString() @MaxLength(130) task!: string;
+  @IsIn(STEP_DID, { message: 'Say whether it is begun or done.' }) did!: (typeof STEP_DID)[number];
+}
+
+/** It is served at another hour. */
+export class DinnerMoved {
+  @IsInt() @Min(FIRST_MS) @Max(LAST_MS) serveAtMs!: number;
+}
+
+/** The middle of a dish’s fish was read. */
+export class DinnerRead {
+  @IsString() @MaxLength(60) dish!: string;
+  @IsNumber()
+  @Min(-30, { message: 'Colder than any freezer: is the reading right?' })
+  @Max(120, { message: 'Hotter than fish gets: is the tip in the pan?' })
+  c!: number;
+}
+
+/** It is served, or given up. */
+export class DinnerEnded {
+  @IsOptional() @IsString() @MaxLength(60) meal?: string;
+}
+
+/** A recipe of one’s own. Subject: the recipe; the last line holds. */
+export class RecipeWritten {
+  @Document(recipeTrouble) recipe!: Record<string, unknown>;
+}
+/** It is not offered any more. */
+export class RecipeRetired {}
+
+const vesselsTrouble = (list: unknown): string | null => {
+  if (!Array.isArray(list) || list.length > 40) return 'Up to 40 pans and pots.';
+  for (const v of list) {
+    if (!isObject(v) || !isText(v['id'], 60) || typeof v['name'] !== 'string' || v['name'].length > 60)
+      return 'A vessel has a name.';
+    if (
+      !['round', 'oblong'].includes(String(v['shape'])) ||
+      !['pan', 'pot', 'kettle', 'steamer', 'grill', 'tray'].includes(String(v['use']))
+    )
+      return `${v['name']}: say what it is, and whether it is round.`;
+    const trouble = vesselTrouble(v as unknown as Vessel);
+    if (trouble) return `${v['name'] || 'A vessel'}: ${trouble}`;
+  }
+  return null;
+};
+
+/** What the kitchen has. Subject: the book; the last line holds. */
+export class BookKitchen {
+  @Document(meansTrouble) means!: Means;
+  @Document(vesselsTrouble) vessels!: Vessel[];
+}
+
+/** What of dry goods is always in the house. Subject: the book; the last line holds. */
+export class BookPantry {
+  @IsArray()
+  @ArrayMaxSize(200)
+  @IsString({ each: true })
+  @MaxLength(80, { each: true })
+  @Satisfies(
+    'Each thing in the house has a name.',
+    (l) => Array.isArray(l) && l.every((x) => typeof x === 'string' && x.trim() !== ''),
+  )
+  has!: string[];
+}
