@@ -36,6 +36,7 @@ export const aDish = (more: Partial<DinnerDish> = {}): DinnerDish => ({
   lowMin: 7,
   highMin: 12,
   restMin: 3,
+  fire: null,
   ...more,
 });
 export const aTask = (id: string, minutes: number, more: Partial<Task> = {}): Task => ({
@@ -176,6 +177,7 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
     fc.record({ task: fc.constant('d/cook') }),
   ),
   'dinner.step': fc.record({ task: fc.constantFrom('d/cook', 'd/rest'), did: fc.constantFrom('begun', 'done') }),
+  'dinner.lasts': fc.record({ task: fc.constant('d/cook'), minutes: fc.integer({ min: 1, max: 20 }) }),
   'dinner.moved': fc.record({ serveAtMs: fc.constantFrom(1_789_236_600_000, 1_789_237_200_000) }),
   'dinner.read': fc.record({ dish: fc.constant('d'), c: fc.integer({ min: 3, max: 66 }) }),
   'dinner.ended': fc.constant({}),

@@ -171,11 +171,21 @@ export { meatOf, usedOf } from './board/used.ts';
 export type { UsedOf } from './board/used.ts';
 export { choresDue } from './larder/chores-due.ts';
 // the table
+export { likedBefore, mealCost, meanMark } from './table/meal-sums.ts';
 export { kitchenOf, recipeOf, recipesOf } from './table/kitchen-of.ts';
 export { piecesOfPack } from './table/to-cook.ts';
 export type { PiecesOfPack } from './table/to-cook.ts';
 export { atRiskOf, rawPackOf, rawVerdictOf } from './table/raw-verdict-of.ts';
-export { dinnerNow, dinnersOpen, dinnerWork, servedAtBy, stepIs, stepTimes } from './table/dinner-work.ts';
+export {
+  dinnerNow,
+  dinnersOpen,
+  dinnerWork,
+  servedAtBy,
+  stepIs,
+  stepTimes,
+  tasksNow,
+  timersOf,
+} from './table/dinner-work.ts';
 export type { DinnerNow, StepIs, StepTime, Timer } from './table/dinner-work.ts';
 export { kindsOfMeal, lessonsFor, mealsByMonth, mealsFound } from './table/meals-like.ts';
 export type { Lesson } from './table/meals-like.ts';

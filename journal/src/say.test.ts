@@ -123,6 +123,7 @@ test.each<[Parameters<typeof anEntry>[0], object, string]>([
   ['dinner.put', { task: 'd/dry' }, 'Step let go: dry.'],
   ['dinner.step', { task: 'd/dry', did: 'begun' }, 'Begun: dry.'],
   ['dinner.step', { task: 'd/dry', did: 'done' }, 'Done: dry.'],
+  ['dinner.lasts', { task: 'd/dry', minutes: 12 }, 'dry takes 12 min.'],
   ['dinner.moved', { serveAtMs: 1_789_236_000_000 }, 'Served at another hour.'],
   ['dinner.read', { dish: 'd', c: 54 }, 'Middle read: 54°.'],
   ['dinner.ended', {}, 'Dinner given up.'],

@@ -1,6 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { circleAround, fitIn, footMm2, liesIn, type LyingFish, oilLevel, partOf, type Point, toCover } from './fits.ts';
+import {
+  batchesIn,
+  circleAround,
+  fitIn,
+  footMm2,
+  liesIn,
+  type LyingFish,
+  oilLevel,
+  partOf,
+  type Point,
+  toCover,
+} from './fits.ts';
 import { SOME_KITCHEN, USES, type Vessel, vesselTrouble } from './vessels.ts';
 import { METHODS } from './methods.ts';
 
@@ -132,6 +143,13 @@ describe('covers', () => {
     expect(level.tooFull).toBe(false);
     expect(oilLevel(pot, level.mostLitres + 0.1, 0).tooFull).toBe(true);
     expect(oilLevel(pot, level.mostLitres, 0).share).toBeCloseTo(0.5, 9);
+  });
+  test('pieces side by side, and no more than the oil bears', () => {
+    // A portion of 160 g and 25 mm covers 61 cm2; a pan of 26 cm has 531.
+    expect(batchesIn(round(260), 4, 160, 25, null)).toBe(1);
+    expect(batchesIn(round(260), 6, 160, 25, null)).toBe(2);
+    expect(batchesIn(round(240), 4, 160, 25, 2)).toBe(2);
+    expect(batchesIn(round(100), 3, 900, 25, null)).toBe(3);
   });
   test('vessels: what is no vessel is said; each way with fire has one', () => {
     for (const v of SOME_KITCHEN.vessels) expect(vesselTrouble(v)).toBeNull();

@@ -1,3 +1,4 @@
+import { polygonHull } from 'd3-polygon';
 import type { Vessel } from './vessels.ts';
 
 export type Point = readonly [x: number, y: number];
@@ -29,6 +30,10 @@ export interface Fit {
   /** It lies deeper than the rim by so much, mm; 0 when it does not. */
   readonly aboveRimMm: number;
 }
+
+/** The rubber band round some points; null of fewer than three, or of a line. */
+export const hullOf = (points: readonly Point[]): Point[] | null =>
+  polygonHull(points.map((p): [number, number] => [p[0], p[1]]));
 
 /** So finely it is turned. */
 const ANGLES = 90;
@@ -184,4 +189,23 @@ export function oilLevel(vessel: Vessel, litres: number, massG: number): OilLeve
     tooFull: levelMm > vessel.deepMm / 2 + 1e-9,
     mostLitres: (foot * vessel.deepMm) / 2 / 1e6,
   };
+}
+
+/** So much of a foot is covered when pieces lie beside each other without touching. */
+const LAID = 0.68;
+/** Fish for each litre of oil, so that it does not fall below what makes a crust, g. */
+const FISH_PER_LITRE = 160;
+
+/** How often a vessel is filled until all pieces are cooked. `oilLitres`: of deep fat; null of a pan, a tray, a grate. */
+export function batchesIn(
+  vessel: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>,
+  pieces: number,
+  pieceG: number,
+  thicknessMm: number,
+  oilLitres: number | null,
+): number {
+  const areaMm2 = ((pieceG / 1000 / KG_L) * 1e6) / Math.max(1, thicknessMm);
+  const laid = Math.floor((footMm2(vessel) * LAID) / areaMm2);
+  const held = oilLitres === null ? Infinity : Math.floor((oilLitres * FISH_PER_LITRE) / pieceG);
+  return Math.max(1, Math.ceil(pieces / Math.max(1, Math.min(laid, held))));
 }

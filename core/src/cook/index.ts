@@ -40,5 +40,5 @@ export type { RawPack, RawReason, RawVerdict } from './raw-verdict.ts';
 // what it is cooked in
 export { SOME_KITCHEN, USES, vesselTrouble } from './vessels.ts';
 export type { Kitchen, Vessel } from './vessels.ts';
-export { circleAround, fitIn, footMm2, liesIn, oilLevel, partOf, toCover } from './fits.ts';
+export { batchesIn, circleAround, fitIn, footMm2, hullOf, liesIn, oilLevel, partOf, toCover } from './fits.ts';
 export type { Cover, Fit, Lying, LyingFish, OilLevel, Point } from './fits.ts';

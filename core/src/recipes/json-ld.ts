@@ -71,7 +71,7 @@ const TO: Readonly<Record<string, readonly [Ingredient['unit'], number]>> = {
 };
 
 /** "200 g flour" for so many plates; what has no number is to taste, and stands as it was written. */
-function ingredientOf(line: string, plates: number): Ingredient {
+export function readIngredient(line: string, plates: number): Ingredient {
   const m = NUMBER.exec(line.trim());
   if (!m) return { name: line.trim().slice(0, MOST.name), amount: null, unit: 'g', per: 'dish', allergens: [] };
   const [unit, by] = TO[m[2]?.toLowerCase() ?? ''] ?? (['piece', 1] as const);
@@ -151,7 +151,7 @@ export function fromJsonLd(text: string, id: string): Read {
     ingredients: [found['recipeIngredient'] ?? []]
       .flat()
       .slice(0, MOST.ingredients)
-      .map((x) => ingredientOf(textOf(x), plates))
+      .map((x) => readIngredient(textOf(x), plates))
       .filter((x) => x.name !== ''),
     steps: stepsOf(found),
     stands: 10,

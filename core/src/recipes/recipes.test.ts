@@ -7,6 +7,7 @@ import {
   durationMinutes,
   fromJsonLd,
   NO_FISH,
+  plainRecipe,
   type Recipe,
   RECIPES,
   recipesFor,
@@ -60,6 +61,9 @@ describe('the recipes that come with it', () => {
     );
     expect(plan).toMatchObject({ ok: true, lateMin: 0, proven: true });
     if (plan.ok) expect(plan.beginsBefore).toBeLessThan(60);
+  });
+  test('a way without a recipe is a recipe all the same', () => {
+    for (const m of METHODS) expect([m.id, recipeTrouble(plainRecipe(m))]).toEqual([m.id, null]);
   });
   test('for a way the ones of the cut come first', () => {
     expect(recipesFor(RECIPES, { method: 'roast', cut: 'whole', fat: 'lean' })[0]!.id).toBe('roast-whole');

@@ -16,5 +16,5 @@ export {
 } from './civil.ts';
 export { inMonths, inSpan } from './season.ts';
 export type { YearlySpan } from './season.ts';
-export { sayDate, sayDay, sayShortDate, saySpan, weekday } from './say.ts';
+export { sayDate, sayDay, sayMonth, sayShortDate, saySpan, weekday } from './say.ts';
 export { readDay, readTime } from './read-typed.ts';

@@ -20,6 +20,9 @@ export function sayDate(day: string): string {
   return `${d} ${MONTHS[(m ?? 1) - 1]}`;
 }
 
+/** "September 2026" of 2026-09. */
+export const sayMonth = (month: string): string =>
+  `${MONTHS[Number(month.slice(5, 7)) - 1] ?? ''} ${month.slice(0, 4)}`;
 /** "12 Sep". */
 export const sayShortDate = (day: string): string => sayDate(day).replace(/([A-Z][a-z]{2})[a-z]*/, '$1');
 

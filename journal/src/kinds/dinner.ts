@@ -41,6 +41,8 @@ export interface DinnerDish {
   readonly lowMin: number | null;
   readonly highMin: number | null;
   readonly restMin: number | null;
+  /** What the reckoning was asked, so that a probe can correct it; null where it is not timed. */
+  readonly fire: Readonly<Record<string, unknown>> | null;
 }
 
 function dishesTrouble(list: unknown): string | null {
@@ -61,6 +63,8 @@ function dishesTrouble(list: unknown): string | null {
           p['massG'] <= 200_000,
       );
     if (!named) return `${String(d['name'])}: name its packs, with what is taken of each.`;
+    if (d['fire'] !== null && !(isObject(d['fire']) && JSON.stringify(d['fire']).length < 2000))
+      return `${String(d['name'])}: how it was reckoned cannot be read.`;
     for (const k of ['recipe', 'method'] as const)
       if (d[k] !== null && !isText(d[k], 60)) return `${String(d['name'])}: its recipe or its way is no name.`;
     for (const k of [
@@ -130,6 +134,12 @@ export const STEP_DID = ['begun', 'done'] as const;
 export class DinnerStep {
   @IsString() @MaxLength(130) task!: string;
   @IsIn(STEP_DID, { message: 'Say whether it is begun or done.' }) did!: (typeof STEP_DID)[number];
+}
+
+/** A step takes more or fewer minutes than it was planned for. */
+export class DinnerLasts {
+  @IsString() @MaxLength(130) task!: string;
+  @IsInt() @Min(0) @Max(2880, { message: 'Nothing on the stove takes longer than two days.' }) minutes!: number;
 }
 
 /** It is served at another hour. */

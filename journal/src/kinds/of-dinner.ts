@@ -6,6 +6,7 @@ import { kindOf, subjectOf } from './define-kind.ts';
 import { amountField } from './field.ts';
 import {
   DinnerEnded,
+  DinnerLasts,
   DinnerMoved,
   DinnerPut,
   DinnerRead,
@@ -35,6 +36,7 @@ export const DINNER = subjectOf<'dinner', DinnerSet>({
     eaters: s.eaters,
     guests: s.guests ?? 0,
     pins: {},
+    lasts: {},
     begun: {},
     done: {},
     reads: [],
@@ -75,6 +77,14 @@ export const DINNER_KINDS = {
       else s.done = { ...s.done, [p.task]: s.done[p.task] ?? at };
     },
     say: (p) => `${p.did === 'begun' ? 'Begun' : 'Done'}: ${stepName(p.task)}.`,
+    fields: [],
+  }),
+  'dinner.lasts': kind({
+    facts: DinnerLasts,
+    fold: (s, l) => {
+      s.lasts = { ...s.lasts, [l.task]: l.minutes };
+    },
+    say: (l) => `${stepName(l.task)} takes ${l.minutes} min.`,
     fields: [],
   }),
   'dinner.moved': kind({

@@ -270,6 +270,8 @@ export interface DinnerState extends State {
   readonly guests: number;
   /** Starts that were put by hand, epoch ms, by step. */
   readonly pins: Readonly<Record<string, number>>;
+  /** Minutes of steps that take longer or shorter than planned. */
+  readonly lasts: Readonly<Record<string, number>>;
   /** When steps were begun and done, epoch ms. */
   readonly begun: Readonly<Record<string, number>>;
   readonly done: Readonly<Record<string, number>>;

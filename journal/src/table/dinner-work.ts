@@ -16,6 +16,10 @@ export type StepIs = 'to come' | 'running' | 'done';
 export const stepIs = (d: DinnerState, task: string): StepIs =>
   d.done[task] !== undefined ? 'done' : d.begun[task] !== undefined ? 'running' : 'to come';
 
+/** Its steps, each as long as it now is. */
+export const tasksNow = (d: DinnerState): Task[] =>
+  d.tasks.map((t) => (d.lasts[t.id] === undefined ? t : { ...t, minutes: d.lasts[t.id]! }));
+
 /** Minutes before serving, whole, of an instant. */
 const before = (d: DinnerState, ms: number): number => Math.round((d.serveAtMs - ms) / MIN_MS);
 
@@ -27,7 +31,7 @@ const before = (d: DinnerState, ms: number): number => Math.round((d.serveAtMs -
 export function dinnerWork(d: DinnerState, nowMs: number): Kitchenwork {
   const within = Math.floor((d.serveAtMs - nowMs) / MIN_MS);
   const free = { ...d.means };
-  const tasks = d.tasks.map((t): Task => {
+  const tasks = tasksNow(d).map((t): Task => {
     const is = stepIs(d, t.id);
     if (is === 'to come') {
       const pin = d.pins[t.id];
@@ -83,7 +87,7 @@ export const servedAtBy = (d: DinnerState, plan: DinnerPlan): number =>
 export function stepTimes(d: DinnerState, plan: DinnerPlan): StepTime[] {
   if (!plan.ok) return [];
   const serve = servedAtBy(d, plan);
-  const own = new Map(d.tasks.map((t) => [t.id, t]));
+  const own = new Map(tasksNow(d).map((t) => [t.id, t]));
   return plan.placed
     .map((p): StepTime => {
       const task = own.get(p.task.id) ?? p.task;
@@ -128,6 +132,16 @@ export interface DinnerNow {
   readonly timers: readonly Timer[];
 }
 
+/** Timers of all that was begun and is not done, the next to end first. */
+export const timersOf = (d: DinnerState, nowMs: number): Timer[] =>
+  tasksNow(d)
+    .filter((t) => stepIs(d, t.id) === 'running')
+    .map((task) => {
+      const endMs = d.begun[task.id]! + task.minutes * MIN_MS;
+      return { task, endMs, leftMs: endMs - nowMs };
+    })
+    .sort((a, b) => a.leftMs - b.leftMs);
+
 export function dinnerNow(d: DinnerState, steps: readonly StepTime[], nowMs: number): DinnerNow {
   const toCome = steps.filter((s) => s.is === 'to come');
   const now = toCome.filter((s) => s.startMs <= nowMs + MIN_MS / 2);
@@ -135,12 +149,6 @@ export function dinnerNow(d: DinnerState, steps: readonly StepTime[], nowMs: num
     now,
     next: toCome.find((s) => !now.includes(s)) ?? null,
     atWork: steps.filter((s) => s.is === 'running' && s.task.hands),
-    timers: steps
-      .filter((s) => s.is === 'running')
-      .map((s) => {
-        const endMs = d.begun[s.task.id]! + s.task.minutes * MIN_MS;
-        return { task: s.task, endMs, leftMs: endMs - nowMs };
-      })
-      .sort((a, b) => a.leftMs - b.leftMs),
+    timers: timersOf(d, nowMs),
   };
 }

@@ -116,6 +116,10 @@ describe('a dinner on the clock', () => {
     const twice = dinnerOf(step('p/scrub', 'begun', '19:00'), step('p/scrub', 'begun', '19:02'));
     expect(twice.begun['p/scrub']).toBe(ms('19:00'));
   });
+  test('a step that takes longer moves what comes before it', () => {
+    const longer = dinnerOf(anEntry('dinner.lasts', DINNER, { task: 'd/cook', minutes: 14 }));
+    expect(clock(longer, '18:00')['d/cook']).toBe('19:13');
+  });
   test('over midnight: minutes are minutes', () => {
     const late = Book.EMPTY.withEntries([set({ serveAtMs: ms('23:55') + 20 * 60_000 })]).get('dinner', DINNER)!;
     expect(clock(late, '23:00')['d/rest']).toBe('00:12');

@@ -68,6 +68,26 @@ export const router = createBrowserRouter([
         path: '/table/new',
         lazy: async () => ({ Component: (await import('../table/new-meal-page.tsx')).NewMealPage }),
       },
+      {
+        path: '/table/recipes',
+        lazy: async () => ({ Component: (await import('../table/recipes-page.tsx')).RecipesPage }),
+      },
+      {
+        path: '/table/recipes/:id',
+        lazy: async () => ({ Component: (await import('../table/recipe-page.tsx')).RecipePage }),
+      },
+      {
+        path: '/table/kitchen',
+        lazy: async () => ({ Component: (await import('../table/kitchen-page.tsx')).KitchenPage }),
+      },
+      {
+        path: '/table/dinner/:id',
+        lazy: async () => ({ Component: (await import('../table/dinner-page.tsx')).DinnerPage }),
+      },
+      {
+        path: '/table/:id/record',
+        lazy: async () => ({ Component: (await import('../table/record-page.tsx')).RecordPage }),
+      },
       { path: '/table/:id', lazy: async () => ({ Component: (await import('../table/meal-page.tsx')).MealPage }) },
       { path: '/book', lazy: async () => ({ Component: (await import('../book/book-page.tsx')).BookPage }) },
       {

@@ -12,11 +12,17 @@ const WORDS: Readonly<Record<NonNullable<RunningTimer['due']>, string>> = {
   'warm too long': 'has lain warm too long: onto the ice now',
   'top up': 'Top up the hot water, stir, test.',
   'long enough': 'Long enough in hot water, when the pain has gone.',
+  over: 'is over',
 };
 
 /** Where a timer stands in sight already. */
-const standsAt = (t: RunningTimer, path: string): boolean =>
-  t.of === 'bleeding' ? path === '/deck' : path === `/hurt/${t.subject}`;
+const standsAt = (t: RunningTimer, path: string): boolean => path === WHERE[t.of](t.subject);
+
+const WHERE: Readonly<Record<RunningTimer['of'], (subject: string) => string>> = {
+  bleeding: () => '/deck',
+  soak: (id) => `/hurt/${id}`,
+  dinner: (id) => `/table/dinner/${id}`,
+};
 
 /** Rings when a timer comes to its end, whatever page is open, says which, and keeps the screen lit while one runs. */
 export function Timers() {
@@ -50,8 +56,12 @@ export function Timers() {
         const words = t.due ? WORDS[t.due] : '';
         return (
           <p key={t.id}>
-            <Link to={t.of === 'bleeding' ? `/deck?fish=${t.subject}` : `/hurt/${t.subject}`}>
-              {fish ? `${fish.species ? names.species(fish.species) : 'A fish'} ${words}` : words}
+            <Link to={t.of === 'bleeding' ? `/deck?fish=${t.subject}` : WHERE[t.of](t.subject)}>
+              {t.name
+                ? `${t.name} ${words}`
+                : fish
+                  ? `${fish.species ? names.species(fish.species) : 'A fish'} ${words}`
+                  : words}
             </Link>
             <button type="button" onClick={() => setRung(rung.filter((id) => id !== t.id))}>
               Heard

@@ -9,7 +9,7 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { degrees } from '../kit/units.ts';
 import { PictureRow } from '../kit/photos/picture-row.tsx';
-import { FindPhoto, type KeptPhoto } from './find-photo.tsx';
+import { type KeptPhoto, TakePicture } from '../kit/photos/take-picture.tsx';
 
 /** What was found inside, of a kind from which something may follow: what follows is said before it is written. */
 export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void }) {
@@ -96,7 +96,7 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
             />
           </div>
         )}
-        <FindPhoto kept={photo} onKept={setPhoto} />
+        <TakePicture of="the find" kept={photo} onKept={setPhoto} />
         <Key onClick={() => void note()} name="Note the find" note={what ? sayFinding({ of, is: what }) : undefined} />
       </div>
       {(['bin', 'keeping', 'cooking', 'raw'] as const).map((k) => {

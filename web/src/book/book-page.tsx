@@ -21,7 +21,7 @@ import { FirstMark } from '../kit/first-mark.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { LengthCell } from '../kit/length-cell.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { meanMark } from '../kit/mean-mark.ts';
+import { meanMark } from '@dagboek/journal';
 import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { useNarrow } from '../kit/use-width.ts';

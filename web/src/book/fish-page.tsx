@@ -31,7 +31,7 @@ import { percent, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { FoundNote } from '../kit/found-note.tsx';
 import { HistamineNote } from '../kit/histamine-note.tsx';
-import { meanMark } from '../kit/mean-mark.ts';
+import { meanMark } from '@dagboek/journal';
 import { Page, Row } from '../kit/page.tsx';
 import { PictureRow } from '../kit/photos/picture-row.tsx';
 import { PlatesRow } from '../kit/plates-row.tsx';

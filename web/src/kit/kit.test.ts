@@ -51,6 +51,7 @@ describe('correcting facts', () => {
       'cut.way',
       'day.planned',
       'dinner.ended',
+      'dinner.lasts',
       'dinner.moved',
       'dinner.put',
       'dinner.set',

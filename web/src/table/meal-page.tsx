@@ -1,34 +1,31 @@
 import { sayCore } from '@dagboek/core/harm';
-import { nowMs } from '../kit/clock.ts';
-import {
-  amendLine,
-  custodyOf,
-  type MealState,
-  nextPackNumber,
-  packLeft,
-  packNumber,
-  standingLine,
-} from '@dagboek/journal';
+import { mealCost, mealRecord, meanMark, type MealState, packNumber } from '@dagboek/journal';
 import { saySpan, sayDay } from '@dagboek/core/time';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
-import { sayFish, useNames } from '../kit/catalogue.ts';
+import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
-import { DeckKey } from '../kit/deck-key.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
-import { useFormat } from '../kit/format.ts';
+import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
+import { PictureRow } from '../kit/photos/picture-row.tsx';
+import { TakePicture } from '../kit/photos/take-picture.tsx';
 import { PlatesRow } from '../kit/plates-row.tsx';
-import { Quantity } from '../kit/ui/quantity.tsx';
-import { useWidth } from '../kit/use-width.ts';
-import { meanMark } from '../kit/mean-mark.ts';
 import { StruckBanner } from '../kit/struck-banner.tsx';
+import { Chips } from '../kit/ui/chips.tsx';
+import { LineKey } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { asTyped, sayGrams, sayMass, sayTemperature, typedAmount, units } from '../kit/units.ts';
-import { Key } from '../kit/ui/key.tsx';
+import { sayMass, sayTemperature, units } from '../kit/units.ts';
+import { Afterwards } from './afterwards.tsx';
+import { DoneScale } from './done-scale.tsx';
+import { LaidUp } from './laid-up.tsx';
+import { MealMarks } from './meal-marks.tsx';
+
+/** So many lines are drawn; the rest are told. */
+const DRAWN = 8;
 
 /** One meal: its fish from water to plate, how done it was, who liked it, what to change, what was left. */
 export function MealPage() {
@@ -40,26 +37,17 @@ export function MealPage() {
 
 function Meal({ meal }: { meal: MealState }) {
   const { book } = useBook();
+  const { byId } = useCatalogue();
   const names = useNames();
+  const { write } = useWrite();
   const { day, time, shortDay } = useFormat();
-  const packs = meal.packs.flatMap((p) => {
-    const pack = book.getAny('pack', p.pack);
-    return pack ? [{ pack, massG: p.massG, leftG: packLeft(book, pack).leftG }] : [];
-  });
-  const fishIds = [
-    ...new Set(
-      packs.flatMap((p) =>
-        p.pack.fish.length
-          ? p.pack.fish
-          : (book.get('meal', p.pack.meal)?.packs.flatMap((x) => book.get('pack', x.pack)?.fish ?? []) ?? []),
-      ),
-    ),
-  ];
-  const lines = fishIds.flatMap((f) => custodyOf(book, f) ?? []);
-  const first = lines.map((l) => Date.parse(l.fish.landed.at)).sort((a, b) => a - b)[0];
+  const record = mealRecord(book, meal, byId);
+  const { lines } = record;
   const mark = meanMark(meal);
   const grams = meal.packs.reduce((g, p) => g + p.massG, 0);
   const heads = meal.eaters.length + meal.guests;
+  const cost = mealCost(book, meal, byId);
+  const drawn = lines.slice(0, DRAWN);
   return (
     <Page
       title={meal.name}
@@ -67,7 +55,11 @@ function Meal({ meal }: { meal: MealState }) {
       cells={[
         { label: 'Day', value: sayDay(day(meal.servedAt)) },
         { label: 'Cook', value: names.member(meal.cook) },
-        { label: 'Packs', value: `${packs.map((p) => packNumber(book, p.pack)).join(' and ')}, ${sayMass(grams)}` },
+        {
+          label: 'Packs',
+          value: `${record.packs.map((p) => packNumber(book, p.pack)).join(' and ')}, ${sayMass(grams)}`,
+        },
+        ...(meal.beside.length > 0 ? [{ label: 'With', value: meal.beside.join(', ') }] : []),
       ]}
     >
       <StruckBanner state={meal} />
@@ -82,9 +74,9 @@ function Meal({ meal }: { meal: MealState }) {
       >
         <h2 className="huge">{meal.name}</h2>
         <p className="water-to-plate">
-          {first !== undefined && (
+          {record.waterToPlateMs !== null && (
             <>
-              <b className="num">{saySpan(Date.parse(meal.servedAt) - first)}</b>
+              <b className="num">{saySpan(record.waterToPlateMs)}</b>
               <span>from the water to the plate</span>
             </>
           )}
@@ -100,17 +92,20 @@ function Meal({ meal }: { meal: MealState }) {
           <CustodyHead />
         </div>
       </Row>
-      {lines.slice(0, 8).map((l) => (
-        <Row key={l.fish.id} className="line" time={shortDay(day(l.fish.landed.at))}>
-          <Link to={`/fish/${l.fish.id}`} className="log-grid as-row short">
-            <span className="name">{sayFish(l.fish, names)}</span>
-            <CustodyRow line={l} fresh={null} />
-          </Link>
-        </Row>
-      ))}
-      {lines.length > 8 && (
+      <div className="meal-lines">
+        {drawn.map((l) => (
+          <Row key={l.fish.id} className="line" time={shortDay(day(l.fish.landed.at))}>
+            <Link to={`/fish/${l.fish.id}`} className="log-grid as-row short">
+              <span className="name">{sayFish(l.fish, names)}</span>
+              <CustodyRow line={l} fresh={null} />
+            </Link>
+          </Row>
+        ))}
+        {drawn.length > 1 && <LaidUp n={drawn.length} />}
+      </div>
+      {lines.length > DRAWN && (
         <Row className="line">
-          <p className="log-sentence">and {lines.length - 8} more fish</p>
+          <p className="log-sentence">and {lines.length - DRAWN} more fish</p>
         </Row>
       )}
       <div className="three">
@@ -118,170 +113,94 @@ function Meal({ meal }: { meal: MealState }) {
           <Row className="pad">
             <h2>Lines of this meal</h2>
             <LogLines lines={meal.log} />
+            {meal.dinner && (
+              <p>
+                <Link to={`/table/dinner/${meal.dinner}`}>How it was planned and cooked</Link>
+              </p>
+            )}
+            <PictureRow label="Pictures" of={meal.pictures.map((p) => ({ photo: p.photo, of: meal.name }))} />
+            <TakePicture
+              of="the meal"
+              kept={null}
+              onKept={(p) => {
+                if (p) void write('meal.pictured', meal.id, { photo: p.photo });
+              }}
+            />
           </Row>
         </section>
         <section className="pad">
-          <h2>Who liked it</h2>
-          <Marks meal={meal} />
-          <h2 className="ruled">How done it was</h2>
+          <h2>How done it was</h2>
+          {meal.coreC !== null && <DoneScale pulledC={meal.pulledC} peakC={meal.coreC} />}
           <p>
             {meal.method.charAt(0).toUpperCase() + meal.method.slice(1)}
             {meal.doneness ? `, ${meal.doneness}` : ', not noted how done'}
             {meal.coreC !== null ? `; ${sayTemperature(meal.coreC)} in the middle` : ''}. {sayCore(meal.coreC, units)}
           </p>
+          {meal.cues.length > 0 && <p>Seen: {meal.cues.join('; ')}.</p>}
+          <h2 className="ruled">Who liked it</h2>
+          <MealMarks meal={meal} />
+          {cost && (
+            <p>
+              About <b>{cost.plate.toFixed(2)}</b> a plate: {cost.trips.toFixed(2)} of what its trips cost
+              {cost.rest > 0 ? `, ${cost.rest.toFixed(2)} for the rest` : ''}.
+            </p>
+          )}
         </section>
         <section className="pad">
-          <Afterwards meal={meal} packs={packs} />
+          <Afterwards meal={meal} record={record} />
+          <FellIll meal={meal} />
         </section>
       </div>
     </Page>
   );
 }
 
-/** Marks per eater on one axis from 1 to 5; given with one tap. */
-function Marks({ meal }: { meal: MealState }) {
-  const names = useNames();
-  const { write, writeAll } = useWrite();
-  const [ref, width] = useWidth(220);
-  const x = (m: number): number => 8 + ((m - 1) / 4) * (width - 16);
-  return (
-    <ul className="marks">
-      {meal.eaters.map((e) => {
-        const mark = meal.marks[e];
-        return (
-          <li key={e}>
-            <span>{names.member(e)}</span>
-            <span ref={e === meal.eaters[0] ? ref : undefined} className="mark-line">
-              {mark !== undefined && (
-                <svg width={width} height="20" aria-hidden="true">
-                  <path d={`M${x(1)} 10H${x(mark)}`} stroke="var(--teal)" strokeWidth="3" />
-                  <circle cx={x(mark)} cy="10" r="7" fill="var(--paper)" stroke="var(--teal)" strokeWidth="2.4" />
-                  <circle cx={x(mark)} cy="10" r="2.6" fill="var(--teal)" />
-                </svg>
-              )}
-            </span>
-            <select
-              aria-label={`${names.member(e)}’s mark`}
-              className="select"
-              value={mark ?? ''}
-              onChange={(ev) => {
-                const m = Number(ev.target.value);
-                const line = standingLine(meal, 'meal.rated', (f) => f.eater === e);
-                void (line
-                  ? writeAll([amendLine<'meal.rated'>(line, { mark: m }, { atMs: nowMs() })])
-                  : write('meal.rated', meal.id, { eater: e, mark: m }));
-              }}
-            >
-              <option value="" disabled>
-                mark
-              </option>
-              {[5, 4.5, 4, 3.5, 3, 2.5, 2, 1.5, 1].map((m) => (
-                <option key={m} value={m}>
-                  {m}
-                </option>
-              ))}
-            </select>
-          </li>
-        );
-      })}
-    </ul>
-  );
-}
-
-function Afterwards({
-  meal,
-  packs,
-}: {
-  meal: MealState;
-  packs: readonly { pack: { id: string; number: number; species: string; what: string }; leftG: number }[];
-}) {
+/** Someone fell ill after it: noted as what happened to a person, with the meal's whole record a tap away. */
+function FellIll({ meal }: { meal: MealState }) {
   const { book } = useBook();
+  const names = useNames();
   const { write } = useWrite();
-  const [text, setText] = useState('');
-  const [grams, setGrams] = useState('');
+  const navigate = useNavigate();
+  const [open, setOpen] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const leftovers = book.naming('pack', meal.id);
-  const taken = meal.packs.reduce((g, p) => g + p.massG, 0);
-  const note = async (): Promise<void> => {
-    const r = await write('meal.noted', meal.id, { text: text.trim() });
-    setTrouble(r.ok ? null : r.why);
-    if (r.ok) setText((now) => (now === text ? '' : now));
-  };
-  const keep = async (): Promise<void> => {
-    const read = typedAmount('mass', grams);
-    if (!read || Number.isNaN(read.value))
-      return setTrouble(`Give the weight of what is left, for example ${sayGrams(200)}.`);
-    const massG = read.value;
-    if (massG + leftovers.reduce((g, p) => g + p.massG, 0) > taken * 1.5)
-      return setTrouble(
-        `More is left than was cooked: ${sayGrams(taken)} of fish went in. With sauce and all, half as much again is the most that can be.`,
-      );
-    const r = await write('pack.stored', newId(), {
-      number: nextPackNumber(book),
-      what: `${meal.name}, left over`,
-      species: packs[0]?.pack.species ?? 'unknown',
-      form: 'cooked',
-      massG,
-      wrapping: 'box',
-      place: 'fridge',
-      fish: [],
-      meal: meal.id,
-      ...asTyped({ massG: read }),
-    });
-    setTrouble(r.ok ? null : r.why);
-    if (r.ok) setGrams('');
+  const ill = book.all('incident').filter((i) => i.meal === meal.id);
+  const begin = async (who: string): Promise<void> => {
+    const id = newId();
+    const r = await write('incident.begun', id, { card: 'poison', meal: meal.id, ...(who === 'guest' ? {} : { who }) });
+    if (r.ok) void navigate(`/hurt/${id}`);
+    else setTrouble(r.why);
   };
   return (
     <>
-      <h2>What to change</h2>
-      {meal.notes.map((n) => (
-        <p key={n.at + n.text}>
-          <b>{n.text}</b>
-        </p>
-      ))}
-      <form
-        className="remark"
-        onSubmit={(e) => {
-          e.preventDefault();
-          void note();
-        }}
-      >
-        <label className="sr-only" htmlFor="change">
-          What to change
-        </label>
-        <textarea
-          id="change"
-          className="textarea"
-          rows={2}
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          placeholder="a minute less, butter a shade less"
-        />
-        <Key type="submit" name="Note it" />
-      </form>
-      <h2 className="ruled">What is left over</h2>
-      {leftovers.length === 0 && packs.every((p) => p.leftG < 1) && <p>All eaten, as far as the book knows.</p>}
-      {packs
-        .filter((p) => p.leftG >= 1)
-        .map((p) => (
-          <p key={p.pack.id}>
-            <Link to={`/larder/${p.pack.id}`}>
-              Pack {packNumber(book, p.pack)} still holds {sayMass(p.leftG)}
+      <h2 className="ruled">Someone fell ill?</h2>
+      {ill.length > 0 && (
+        <p className="asks">
+          <b>{plural(ill.length, 'person', 'people')} fell ill after it.</b>{' '}
+          {ill.map((i) => (
+            <Link key={i.id} to={`/hurt/${i.id}`}>
+              {i.who ? names.member(i.who) : 'a guest'}{' '}
             </Link>
-            .
-          </p>
-        ))}
-      {leftovers.map((p) => (
-        <p key={p.id}>
-          <Link to={`/larder/${p.id}`}>
-            Pack {packNumber(book, p)}: {p.what}, {sayMass(p.massG)}
-          </Link>
+          ))}
         </p>
-      ))}
-      <div className="by-row">
-        <Quantity label="Cooked, left over" amount="mass" value={grams} onChange={setGrams} />
-        <DeckKey name="Back to the larder" note="two days in the fridge" onClick={() => void keep()} />
-      </div>
+      )}
+      <p>
+        <Link to={`/table/${meal.id}/record`}>The record of its fish, for a doctor</Link>
+      </p>
+      {open ? (
+        <Chips
+          label="Who"
+          options={[
+            ...meal.eaters.map((e) => ({ value: e, text: names.member(e) })),
+            { value: 'guest', text: 'a guest' },
+          ]}
+          value={null}
+          onChange={(who) => void begin(who)}
+        />
+      ) : (
+        <p>
+          <LineKey onClick={() => setOpen(true)}>Note who, and what to do now</LineKey>
+        </p>
+      )}
       <Trouble says={trouble} />
     </>
   );

@@ -1,160 +1,121 @@
-import { formFacts, isBody } from '@dagboek/core/larder';
 import { outweighs } from '@dagboek/core/cut';
-import {
-  COOKING,
-  DONENESS,
-  type HeldPack,
-  isNotToEat,
-  mealsInOrder,
-  packsHeld,
-  plannedDay,
-  whyNotToEat,
-} from '@dagboek/journal';
-import { meatFrom, PLATE_G, platesFrom } from '@dagboek/core/plates';
-import type { Amount } from '@dagboek/core/units';
-import { daysBetween, sayDate, stamp } from '@dagboek/core/time';
+import { PLATE_G } from '@dagboek/core/plates';
+import { allergensOf } from '@dagboek/core/recipes';
+import { COOKING, DONENESS, isNotToEat, lessonsFor, mealsInOrder, whyNotToEat } from '@dagboek/journal';
 import { useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
-import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { Link, useNavigate } from 'react-router';
+import { useNames } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { FigureView } from '../kit/figure-view.tsx';
-import { plural, useFormat } from '../kit/format.ts';
-import { useBook } from '../kit/journal/journal-context.tsx';
-import { newId, useWrite } from '../kit/journal/use-write.ts';
-import { AT_RISK, CORE_LINE_WORDS, CORE_LINES, leavesRaw, tableCautions } from '@dagboek/core/harm';
+import { plural } from '../kit/format.ts';
 import { HistamineNote } from '../kit/histamine-note.tsx';
-import { inSentence } from '../kit/names-in-text.ts';
+import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
-import { useCrew } from '../kit/crew.ts';
-import { usePen } from '../kit/pen.ts';
 import { Chips, ManyChips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
-import { DateTimeField } from '../kit/ui/when.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import {
-  amountTrouble,
-  asTyped,
-  degrees,
-  fieldUnit,
-  inField,
-  sayGrams,
-  sayMass,
-  sayTemperature,
-  typedAmount,
-  units,
-} from '../kit/units.ts';
+import { DateTimeField } from '../kit/ui/when.tsx';
+import { amountTrouble, asTyped, degrees, sayGrams, sayMass, typedAmount } from '../kit/units.ts';
+import { ChoosePacks } from './choose-packs.tsx';
+import { ChooseWay, type RawMiddle } from './choose-way.tsx';
+import { dinnerFacts } from './dinner-facts.ts';
+import { DoneWhen } from './done-when.tsx';
+import { FitsNote } from './fits-note.tsx';
+import { RAW_MIDDLES, useDish } from './use-dish.ts';
+import { useNewMeal } from './use-new-meal.ts';
 
-/** "Pollack and mackerel", each kind once. */
-function dishNames(names: readonly string[]): string {
-  const [first = '', ...rest] = [...new Set(names)];
-  const others = rest.map(inSentence);
-  return others.length === 0 ? first : `${[first, ...others.slice(0, -1)].join(', ')} and ${others.at(-1) ?? ''}`;
-}
+const MODES = ['to be cooked', 'eaten already'] as const;
 
-/** A meal: from which packs, how, for whom. What is not taken stays in its pack. */
+/** A meal: from which packs, how, for whom. It is planned back from the hour, or noted when it is eaten already. What is not taken stays in its pack. */
 export function NewMealPage() {
-  const [search] = useSearchParams();
-  const { book } = useBook();
-  const { byId } = useCatalogue();
+  const meal = useNewMeal();
+  const { book, chosen, method, recipes } = meal;
   const names = useNames();
   const navigate = useNavigate();
-  const { pen } = usePen();
   const { write } = useWrite();
-  const { day, zone } = useFormat();
-  const held = packsHeld(book, byId, day, nowMs());
-  const asked = search.getAll('pack');
-  const planned = plannedDay(book, search.get('day') ?? '');
-  const [taken, setTaken] = useState<Readonly<Record<string, string>>>(() => {
-    // Of a plan perhaps a part of the pack; without one all that is left.
-    const grams = (h: HeldPack): number => planned?.packs.find((p) => p.pack === h.pack.id)?.meatG ?? h.leftG;
-    return Object.fromEntries(
-      held
-        .filter((h) => asked.includes(h.pack.id))
-        .map((h) => [
-          h.pack.id,
-          inField('mass', Math.round(Math.min(h.leftG, isBody(h.pack.form) ? h.leftG : grams(h)))),
-        ]),
-    );
-  });
-  const { members } = useCrew();
-  const lastMeal = mealsInOrder(book)[0];
-  const [method, setMethod] = useState<(typeof COOKING)[number]>(
-    COOKING.find((c) => c === planned?.method) ?? 'pan-fried',
-  );
-  const [cook, setCook] = useState(lastMeal?.cook ?? pen ?? '');
-  const [eaters, setEaters] = useState<string[]>(
-    planned?.home
-      ? [...planned.home]
-      : lastMeal
-        ? lastMeal.eaters.filter((id) => members.some((m) => m.id === id))
-        : members.map((m) => m.id),
-  );
-  const [guests, setGuests] = useState(planned?.guests ? String(planned.guests) : '');
-  const [name, setName] = useState('');
+  const [middle, setMiddle] = useState<RawMiddle>('warm');
   const [doneness, setDoneness] = useState<(typeof DONENESS)[number] | null>(null);
   const [core, setCore] = useState('');
+  const [pulled, setPulled] = useState('');
+  const [cues, setCues] = useState<string[]>([]);
   const [atMs, setAt] = useState(nowMs);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
-  const taking = (h: HeldPack): Amount | null => typedAmount('mass', taken[h.pack.id] ?? '', Math.round(h.leftG));
-  const grams = chosen.reduce((g, h) => g + (taking(h)?.value || 0), 0);
-  const kinds = chosen.flatMap((h) => byId(h.pack.species) ?? []);
-  // Of several kinds all are named, so that a dish of pollack and mackerel is not written down as pollack.
-  const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method}` : '');
-  const today = day(stamp(nowMs(), zone));
-  const past = chosen.filter((h) => today > h.keeps.authority);
-  // Whole fish is mostly bone and head: it is reckoned by what it yields.
-  const meat = chosen.reduce((g, h) => {
-    const taken = taking(h)?.value || 0;
-    const s = byId(h.pack.species);
-    return g + (isBody(h.pack.form) && s ? meatFrom(s, taken) : formFacts(h.pack.form).plates === 'none' ? 0 : taken);
-  }, 0);
-  const plates = platesFrom(meat).plates;
-  const heads = eaters.length + (typedNumber(guests) || 0);
-  const serve = async (): Promise<void> => {
+  const dish = useDish(meal, RAW_MIDDLES[middle]);
+  const sides = meal.beside.flatMap((id) => recipes.find((r) => r.id === id) ?? []);
+  const offered = recipes.filter((r) => r.course !== 'fish');
+  const lessons = lessonsFor(book, [...new Set(meal.kinds.map((s) => s.id))], method.meal);
+  const allergens = allergensOf([...(meal.recipe ? [meal.recipe] : []), ...sides]);
+  const cooking = COOKING.find((c) => c === method.meal) ?? 'pan-fried';
+
+  /** The packs as they are taken; null after saying what is wrong. */
+  const packsTaken = () => {
     const packs = chosen.map((h) => ({
       pack: h.pack.id,
-      massG: taking(h)?.value ?? Number.NaN,
-      typed: asTyped({ massG: taking(h) }),
+      massG: meal.taking(h)?.value ?? Number.NaN,
+      typed: asTyped({ massG: meal.taking(h) }),
       left: h.leftG,
       number: h.number,
     }));
-    if (packs.length === 0) return setTrouble('Choose at least one pack.');
     const odd = packs.find((p) => !(p.massG > 0));
     const notToEat = chosen.find(isNotToEat);
-    if (notToEat)
-      return setTrouble(
-        `Pack ${notToEat.number} is not eaten. ${whyNotToEat(notToEat)} Take it out of the meal, and throw it away.`,
-      );
-    if (odd) return setTrouble(`Say how much of pack ${odd.number}, such as ${sayGrams(300)}.`);
     const over = packs.find((p) => outweighs(p.massG, p.left));
-    if (over)
-      return setTrouble(
-        `Pack ${over.number} holds ${sayMass(over.left)}; ${sayMass(over.massG)} cannot come out of it.`,
-      );
-    const guestCount = typedNumber(guests);
-    const coreRead = typedAmount('temperature', core);
-    const unread = numberTrouble(guests, 'guests') ?? amountTrouble('temperature', core, 'core');
+    const says =
+      packs.length === 0
+        ? 'Choose at least one pack.'
+        : notToEat
+          ? `Pack ${notToEat.number} is not eaten. ${whyNotToEat(notToEat)} Take it out of the meal, and throw it away.`
+          : odd
+            ? `Say how much of pack ${odd.number}, such as ${sayGrams(300)}.`
+            : over
+              ? `Pack ${over.number} holds ${sayMass(over.left)}; ${sayMass(over.massG)} cannot come out of it.`
+              : numberTrouble(meal.guests, 'guests');
+    setTrouble(says);
+    return says === null ? packs : null;
+  };
+  const served = async (): Promise<void> => {
+    const packs = packsTaken();
+    if (!packs) return;
+    const unread = amountTrouble('temperature', core, 'core') ?? amountTrouble('temperature', pulled, 'taken off at');
     if (unread) return setTrouble(unread);
+    const [coreRead, pulledRead] = [typedAmount('temperature', core), typedAmount('temperature', pulled)];
+    const guests = typedNumber(meal.guests);
     const id = newId();
     const r = await write(
       'meal.served',
       id,
       {
-        name: title,
-        cook,
-        method,
+        name: meal.title,
+        cook: meal.cook,
+        method: cooking,
         packs: packs.map(({ pack, massG, typed }) => ({ pack, massG, ...typed })),
-        eaters,
-        ...(guestCount ? { guests: guestCount } : {}),
+        eaters: meal.eaters,
+        ...(guests ? { guests } : {}),
         ...(doneness ? { doneness } : {}),
         ...(coreRead ? { coreC: coreRead.value, ...asTyped({ coreC: coreRead }) } : {}),
+        ...(pulledRead ? { pulledC: pulledRead.value } : {}),
+        ...(cues.length > 0 ? { cues } : {}),
+        ...(sides.length > 0 ? { beside: sides.map((s) => s.name) } : {}),
       },
       { atMs },
     );
     if (r.ok) void navigate(`/table/${id}`);
+    else setTrouble(r.why);
+  };
+  const plan = async (): Promise<void> => {
+    const packs = packsTaken();
+    if (!packs) return;
+    if (meal.eaters.length + (typedNumber(meal.guests) || 0) === 0) return setTrouble('Say who eats.');
+    if (method.heat && dish.value && !dish.value.reckoned.ok) return setTrouble(degrees(dish.value.reckoned.why));
+    const id = newId();
+    const facts = dinnerFacts(
+      meal,
+      dish,
+      sides,
+      packs.map(({ pack, massG }) => ({ pack, massG })),
+    );
+    const r = await write('dinner.set', id, facts);
+    if (r.ok) void navigate(`/table/dinner/${id}`);
     else setTrouble(r.why);
   };
   return (
@@ -162,153 +123,134 @@ export function NewMealPage() {
       title="Cook a meal"
       first={{ label: 'Meal', value: mealsInOrder(book).length + 1 }}
       cells={[
-        { label: 'Dish', value: title || 'not named yet' },
-        { label: 'Fish', value: grams ? sayMass(grams) : 'none chosen' },
-        { label: 'Plates', value: heads },
+        { label: 'Dish', value: meal.title || 'not named yet' },
+        { label: 'Fish', value: meal.grams ? sayMass(meal.grams) : 'none chosen' },
+        { label: 'Plates', value: meal.heads },
       ]}
     >
-      <div className="with-margin">
+      <div className="with-margin wide">
         <form
           onSubmit={(e) => {
             e.preventDefault();
-            void serve();
+            void (meal.eaten ? served() : plan());
           }}
         >
-          <Row className="pad" time={<b className="q">1</b>}>
+          <Row className="pad question" time={<b className="q">1</b>}>
             <h2>From which packs?</h2>
-            {held.length === 0 && <p className="lead">The larder is empty: pack something from the board first.</p>}
-            <ul className="choose-packs">
-              {held.map((h) => {
-                const s = byId(h.pack.species);
-                const on = taken[h.pack.id] !== undefined;
-                const days = daysBetween(today, h.keeps.eatBy);
-                return (
-                  <li key={h.pack.id} className={on ? 'chosen' : undefined}>
-                    <label>
-                      <input
-                        type="checkbox"
-                        className="checkbox"
-                        checked={on}
-                        onChange={(e) =>
-                          setTaken(
-                            e.target.checked
-                              ? { ...taken, [h.pack.id]: inField('mass', Math.round(h.leftG)) }
-                              : Object.fromEntries(Object.entries(taken).filter(([k]) => k !== h.pack.id)),
-                          )
-                        }
-                      />
-                      <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-                      <span className="name">
-                        <b>{h.number}</b> {h.pack.what}
-                        <small>
-                          {sayMass(h.leftG)}, {h.place},{' '}
-                          {days < 0
-                            ? `was to be eaten by ${sayDate(h.keeps.eatBy)}`
-                            : days === 0
-                              ? 'eat today'
-                              : `by ${sayDate(h.keeps.eatBy)}`}
-                        </small>
-                      </span>
-                    </label>
-                    {on && (
-                      <span className="with-unit">
-                        <input
-                          className="input"
-                          aria-label={`${units.mass === 'lb' ? 'Ounces' : 'Grams'} of pack ${h.number}`}
-                          inputMode="decimal"
-                          value={taken[h.pack.id]}
-                          onChange={(e) => setTaken({ ...taken, [h.pack.id]: e.target.value })}
-                        />
-                        <u>{fieldUnit('mass')}</u>
-                      </span>
-                    )}
-                  </li>
-                );
-              })}
-            </ul>
+            <ChoosePacks meal={meal} />
           </Row>
           <Row className="pad question" time={<b className="q">2</b>}>
             <h2>How?</h2>
-            <Chips label="Cooked" hideLabel options={plain(COOKING)} value={method} onChange={setMethod} />
-            {leavesRaw(method) && (
-              <p className="asks">
-                <b>This book does not call it safe raw.</b> It holds no freezing record with a cold core for these
-                packs. Follow your food authority.
-              </p>
+            <ChooseWay meal={meal} middle={middle} setMiddle={setMiddle} />
+            {lessons.length > 0 && (
+              <section className="lessons" aria-label="What to change">
+                <p>
+                  <b>Last time:</b>
+                </p>
+                <ul className="plain-list">
+                  {lessons.map((l) => (
+                    <li key={l.meal.id}>
+                      {l.change.join('; ')} <Link to={`/table/${l.meal.id}`}>{l.meal.name}</Link>
+                    </li>
+                  ))}
+                </ul>
+              </section>
             )}
-            {tableCautions(
-              kinds,
-              method,
-              chosen.map((h) => ({ of: `Pack ${h.number}`, follows: h.found })),
-            ).map((c) => (
-              <p key={c.say} className={c.grade === 'stop' ? 'asks' : 'caution'}>
-                {degrees(c.say)}
-              </p>
-            ))}
-            <div className="measure-row">
-              <div className="field grow">
-                <label htmlFor="dish">Name of the dish</label>
-                <input
-                  id="dish"
-                  className="input"
-                  value={name}
-                  placeholder={title}
-                  onChange={(e) => setName(e.target.value)}
-                />
-              </div>
-              <Quantity label="Core, if read" amount="temperature" value={core} onChange={setCore} />
+            <div className="field grow">
+              <label htmlFor="dish">Name of the dish</label>
+              <input
+                id="dish"
+                className="input"
+                value={meal.name}
+                maxLength={80}
+                placeholder={meal.title}
+                onChange={(e) => meal.setName(e.target.value)}
+              />
             </div>
-            <Chips label="How done it was" options={plain(DONENESS)} value={doneness} onChange={setDoneness} />
           </Row>
           <Row className="pad question" time={<b className="q">3</b>}>
+            <h2>What stands beside it?</h2>
+            <ManyChips
+              label="Sides and sauces"
+              options={offered.map((r) => ({ value: r.id, text: r.name }))}
+              values={meal.beside}
+              onChange={meal.setBeside}
+            />
+            <p>
+              {allergens.length > 0 ? `Holds ${allergens.join(', ')}. ` : ''}
+              <Link to="/table/recipes">Recipes</Link>, <Link to="/table/kitchen">the kitchen</Link>
+            </p>
+          </Row>
+          <Row className="pad question" time={<b className="q">4</b>}>
             <h2>Who, and when?</h2>
             <Chips
               label="Cook"
-              options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
-              value={cook}
-              onChange={setCook}
+              options={meal.members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
+              value={meal.cook}
+              onChange={meal.setCook}
             />
             <ManyChips
-              label="Who ate"
-              options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
-              values={eaters}
-              onChange={setEaters}
+              label="Who eats"
+              options={meal.members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
+              values={meal.eaters}
+              onChange={meal.setEaters}
             />
-            <div className="measure-row">
-              <Quantity whole label="Guests" unit="" placeholder="0" value={guests} onChange={setGuests} />
-              <DateTimeField label="Served" valueMs={atMs} onChange={setAt} />
-            </div>
+            <Quantity whole label="Guests" unit="" placeholder="0" value={meal.guests} onChange={meal.setGuests} />
+            <Chips
+              label="It is"
+              options={plain(MODES)}
+              value={meal.eaten ? 'eaten already' : 'to be cooked'}
+              onChange={(m) => meal.setEaten(m === 'eaten already')}
+            />
+            {meal.eaten ? (
+              <>
+                <DateTimeField label="Served" valueMs={atMs} onChange={setAt} />
+                <div className="measure-row">
+                  <Quantity label="Taken off at" amount="temperature" value={pulled} onChange={setPulled} />
+                  <Quantity label="Core, if read" amount="temperature" value={core} onChange={setCore} />
+                </div>
+                <Chips label="How done it was" options={plain(DONENESS)} value={doneness} onChange={setDoneness} />
+                <ManyChips label="Seen" options={plain(method.look)} values={cues} onChange={setCues} />
+              </>
+            ) : (
+              <DateTimeField label="Served at" valueMs={meal.serveMs} onChange={meal.setServe} />
+            )}
             {chosen.map((h) => (
               <HistamineNote key={h.pack.id} of={`Pack ${h.number}`} clock={h.histamine} />
             ))}
-            {past.length > 0 && (
+            {meal.past.length > 0 && (
               <p className="asks">
-                <b>Past the authority’s line:</b> pack {past.map((h) => h.number).join(', ')}. When in doubt, throw it
-                out.
+                <b>Past the authority’s line:</b> pack {meal.past.map((h) => h.number).join(', ')}. When in doubt, throw
+                it out.
               </p>
             )}
             <Trouble says={trouble} />
             <div className="keys">
-              <DeckKey act type="submit" name="Served" note="writes the meal; marks come after" />
+              {meal.eaten ? (
+                <DeckKey act type="submit" name="Served" note="writes the meal; marks come after" />
+              ) : (
+                <DeckKey
+                  act
+                  type="submit"
+                  name="Plan it back from the hour"
+                  note="every step, from here to the table"
+                />
+              )}
             </div>
           </Row>
         </form>
-        <aside className="margin">
+        <aside className="margin stays">
           <h2>Is it enough?</h2>
           <p className="plates-count">
-            <span className="num">{Math.min(plates, heads)}</span> of {plural(heads, 'plate')}
+            <span className="num">{Math.min(meal.plates, meal.heads)}</span> of {plural(meal.heads, 'plate')}
           </p>
           <p>
-            {sayMass(Math.round(meat))} of boneless fish at {sayGrams(PLATE_G)} a plate
-            {plates > heads ? `, enough for ${plates}` : ''}.{' '}
-            {grams > 0 && plates < heads ? 'Thin: add a pack, or more potatoes.' : ''}
+            {sayMass(Math.round(meal.meat))} of boneless fish at {sayGrams(PLATE_G)} a plate
+            {meal.plates > meal.heads ? `, enough for ${meal.plates}` : ''}.{' '}
+            {meal.grams > 0 && meal.plates < meal.heads ? 'Thin: add a pack, or more potatoes.' : ''}
           </p>
-          <h2 className="ruled">When is it done?</h2>
-          <p>
-            Take it off a few degrees early: it coasts on. <b>{degrees(CORE_LINE_WORDS)}</b>{' '}
-            {degrees('Flakes just part at 55 to 57°, moist through at 60°: tastier, and under the line.')} Worms die at{' '}
-            {sayTemperature(CORE_LINES.parasitesC)} held for a minute in the middle, and not below. {degrees(AT_RISK)}
-          </p>
+          <DoneWhen meal={meal} dish={dish} />
+          <FitsNote meal={meal} />
         </aside>
       </div>
     </Page>

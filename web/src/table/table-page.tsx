@@ -1,30 +1,42 @@
 import { CORE_LINE_WORDS } from '@dagboek/core/harm';
-import { mealsInOrder, mealsListed } from '@dagboek/journal';
 import { PLATE_G, platesFrom } from '@dagboek/core/plates';
+import { sayMonth, stamp } from '@dagboek/core/time';
+import {
+  dinnersOpen,
+  mealsByMonth,
+  mealsFound,
+  mealsInOrder,
+  mealsListed,
+  type MealState,
+  meanMark,
+} from '@dagboek/journal';
+import { memo, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { FigureView } from '../kit/figure-view.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { Page, Row } from '../kit/page.tsx';
-import { useState } from 'react';
-import { meanMark } from '../kit/mean-mark.ts';
-import { degrees, sayGrams, sayMass } from '../kit/units.ts';
 import { Key, KeyLink } from '../kit/ui/key.tsx';
+import { SearchField } from '../kit/ui/search-field.tsx';
+import { useAddressed } from '../kit/use-addressed.ts';
+import { degrees, sayGrams, sayMass } from '../kit/units.ts';
 
 const PAGE = 20;
 
-/** Meals, the latest first, each with its marks. */
+/** Meals, the latest first, by month, found by a word; the dinner that is planned stands above them. */
 export function TablePage() {
   const { book } = useBook();
-  const { byId } = useCatalogue();
+  const { shortDay, day, time, zone } = useFormat();
   const names = useNames();
-  const { shortDay, day, time } = useFormat();
+  const [q, setQ] = useAddressed('q');
+  const asked = useDeferredValue(q ?? '');
   const [shown, setShown] = useState(PAGE);
   const meals = mealsInOrder(book);
-  const listed = mealsListed(book);
+  const listed = mealsFound(book, mealsListed(book), asked, names);
   const marks = meals.flatMap((m) => meanMark(m) ?? []);
   const mean = marks.length ? marks.reduce((a, b) => a + b, 0) / marks.length : null;
+  const open = dinnersOpen(book);
   const best = [...meals]
     .filter((m) => meanMark(m) !== null)
     .sort((a, b) => (meanMark(b) ?? 0) - (meanMark(a) ?? 0))
@@ -40,49 +52,71 @@ export function TablePage() {
     >
       <div className="with-margin">
         <div>
-          <Row className="pad">
-            <h2>{meals.length ? 'Meals' : 'Nothing cooked yet'}</h2>
-            {meals.length === 0 && (
-              <p className="lead">
-                Choose packs from the larder, note how they were cooked and who ate; the marks teach the next meal.
-              </p>
-            )}
-          </Row>
-          {listed.slice(0, shown).map((m) => {
-            const pack = book.getAny('pack', m.packs[0]?.pack);
-            const s = byId(pack?.species);
-            const mark = meanMark(m);
+          {open.map((d) => {
+            const at = stamp(d.serveAtMs, zone);
             return (
               <Row
-                key={m.id}
-                className={book.stands(m) ? 'line' : 'line struck-row'}
+                key={d.id}
+                className="pad open-entry"
                 time={
                   <>
-                    <b>{shortDay(day(m.servedAt)).split(' ').slice(0, 2).join(' ')}</b>
-                    <span>
-                      {shortDay(day(m.servedAt)).split(' ')[2]}, {time(m.servedAt)}
-                    </span>
+                    <small>{shortDay(day(at))}</small>
+                    <b className="now-time">{time(at)}</b>
                   </>
                 }
               >
-                <Link to={`/table/${m.id}`} className="meal-grid as-row">
-                  <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-                  <span className="name">
-                    {m.name}
-                    <small>
-                      {m.method}
-                      {m.doneness ? `, ${m.doneness}` : ''}; {names.member(m.cook)} cooked
-                    </small>
-                  </span>
-                  <span className="num-cell">{plural(m.eaters.length + m.guests, 'plate')}</span>
-                  <span className="num mark-cell">
-                    {mark ? mark.toFixed(1) : ''}
-                    <u>{mark ? 'of 5' : 'no mark'}</u>
-                  </span>
-                </Link>
+                <h2>
+                  <Link to={`/table/dinner/${d.id}`}>{d.dishes[0]?.name}</Link>
+                </h2>
+                <p>
+                  {d.dishes
+                    .slice(1)
+                    .map((x) => x.name)
+                    .join(', ')}
+                  {d.dishes.length > 1 ? '; ' : ''}
+                  {plural(d.eaters.length + d.guests, 'plate')}, {names.member(d.cook)} cooks
+                </p>
+                <div className="keys">
+                  <KeyLink to={`/table/dinner/${d.id}`} name="To the stove" note="every step, back from the hour" />
+                </div>
               </Row>
             );
           })}
+          <Row className="pad">
+            <h2>{meals.length ? 'Meals' : 'Nothing cooked yet'}</h2>
+            {meals.length === 0 ? (
+              <p className="lead">
+                Choose packs from the larder, plan the dinner back from its hour, and note how it was; the marks teach
+                the next meal.
+              </p>
+            ) : (
+              <>
+                <SearchField
+                  label="Find a meal"
+                  value={q ?? ''}
+                  onChange={setQ}
+                  placeholder="pollack, roasted, September"
+                />
+                <p role="status">
+                  {asked.trim()
+                    ? listed.length === 0
+                      ? 'No meal is found so.'
+                      : `${plural(listed.length, 'meal')} found.`
+                    : ''}
+                </p>
+              </>
+            )}
+          </Row>
+          {mealsByMonth(listed.slice(0, shown)).map((g) => (
+            <section key={g.month} aria-label={sayMonth(g.month)}>
+              <Row className="month-head">
+                <h3>{sayMonth(g.month)}</h3>
+              </Row>
+              {g.meals.map((m) => (
+                <MealRow key={m.id} m={m} />
+              ))}
+            </section>
+          ))}
           {listed.length > shown && (
             <Row className="pad">
               <Key
@@ -96,6 +130,8 @@ export function TablePage() {
         <aside className="margin">
           <div className="keys">
             <KeyLink act to="/table/new" name="Cook a meal" note="choose the packs" />
+            <KeyLink to="/table/recipes" name="Recipes" note="by way, fish and fat" />
+            <KeyLink to="/table/kitchen" name="The kitchen" note="hands, rings, pans" />
           </div>
           <h2 className="ruled">Best so far</h2>
           {best.length === 0 && <p>No meal has been marked yet.</p>}
@@ -121,3 +157,43 @@ export function TablePage() {
     </Page>
   );
 }
+
+/** One meal of the list: found again by its own state alone, so that typing redraws none. */
+const MealRow = memo(function MealRow({ m }: { m: MealState }) {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const names = useNames();
+  const { shortDay, day, time } = useFormat();
+  const pack = book.getAny('pack', m.packs[0]?.pack);
+  const s = byId(pack?.species);
+  const mark = meanMark(m);
+  return (
+    <Row
+      className={book.stands(m) ? 'line' : 'line struck-row'}
+      time={
+        <>
+          <b>{shortDay(day(m.servedAt)).split(' ').slice(0, 2).join(' ')}</b>
+          <span>
+            {shortDay(day(m.servedAt)).split(' ')[2]}, {time(m.servedAt)}
+          </span>
+        </>
+      }
+    >
+      <Link to={`/table/${m.id}`} className="meal-grid as-row">
+        <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+        <span className="name">
+          {m.name}
+          <small>
+            {m.method}
+            {m.doneness ? `, ${m.doneness}` : ''}; {names.member(m.cook)} cooked
+          </small>
+        </span>
+        <span className="num-cell">{plural(m.eaters.length + m.guests, 'plate')}</span>
+        <span className="num mark-cell">
+          {mark ? mark.toFixed(1) : ''}
+          <u>{mark ? 'of 5' : 'no mark'}</u>
+        </span>
+      </Link>
+    </Row>
+  );
+});

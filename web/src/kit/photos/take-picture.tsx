@@ -1,10 +1,10 @@
 import { ImagePlus } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { openPhoto } from '../kit/photos/open-photo.ts';
-import { useFileUrl, usePhotoShelf } from '../kit/photos/photos.tsx';
-import { Key, LineKey } from '../kit/ui/key.tsx';
-import { FileInput } from '../kit/ui/file-input.tsx';
-import { Trouble } from '../kit/ui/trouble.tsx';
+import { openPhoto } from './open-photo.ts';
+import { useFileUrl, usePhotoShelf } from './photos.tsx';
+import { Key, LineKey } from '../ui/key.tsx';
+import { FileInput } from '../ui/file-input.tsx';
+import { Trouble } from '../ui/trouble.tsx';
 
 /** A picture that is safe on this device, to be written down with a find. */
 export interface KeptPhoto {
@@ -14,8 +14,16 @@ export interface KeptPhoto {
   readonly height: number;
 }
 
-/** A picture of what was found, from the camera or a file: kept on this device at once, sent beside the line. */
-export function FindPhoto({ kept, onKept }: { kept: KeptPhoto | null; onKept: (p: KeptPhoto | null) => void }) {
+/** A picture from the camera or a file: kept on this device at once, sent beside the line. `of`: what it is of, in a sentence. */
+export function TakePicture({
+  of,
+  kept,
+  onKept,
+}: {
+  of: string;
+  kept: KeptPhoto | null;
+  onKept: (p: KeptPhoto | null) => void;
+}) {
   const shelf = usePhotoShelf();
   const input = useRef<HTMLInputElement>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -36,10 +44,10 @@ export function FindPhoto({ kept, onKept }: { kept: KeptPhoto | null; onKept: (p
   };
   return (
     <>
-      <FileInput ref={input} accept="image/*" label="Picture of the find" onFile={(file) => void keep(file)} />
+      <FileInput ref={input} accept="image/*" label={`Picture of ${of}`} onFile={(file) => void keep(file)} />
       {kept && url ? (
         <span className="find-photo">
-          <img className="photo" src={url} alt="The picture that goes with the find" />
+          <img className="photo" src={url} alt={`The picture that goes with ${of}`} />
           <LineKey onClick={() => onKept(null)}>Without the picture</LineKey>
         </span>
       ) : (

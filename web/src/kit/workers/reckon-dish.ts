@@ -1,0 +1,31 @@
+import {
+  cookFor,
+  type CookingAsked,
+  type CookingReckoned,
+  type Course,
+  methodOf,
+  reckonCooking,
+} from '@dagboek/core/cook';
+
+/** A dish's fish as it is asked of the worker: its way by name. */
+export type DishAsked = Omit<CookingAsked, 'method'> & { readonly method: string };
+
+/** What it comes to, and how it would go on if it stayed in: for the probe. */
+export interface DishReckoned {
+  readonly reckoned: CookingReckoned;
+  readonly beyond: Pick<Course, 'atS' | 'coreC'> | null;
+}
+
+/** So much longer than reckoned it is followed. */
+const BEYOND = 2.2;
+
+export function reckonDish(asked: DishAsked): DishReckoned {
+  const method = methodOf(asked.method);
+  if (!method) return { reckoned: { ok: false, why: 'This way is not known to this version.' }, beyond: null };
+  const full = { ...asked, method };
+  const reckoned = reckonCooking(full);
+  if (!reckoned.ok) return { reckoned, beyond: null };
+  const { atS, coreC, pulledS } = cookFor(full, reckoned.course.pulledS * BEYOND);
+  const end = atS.findIndex((s) => s >= pulledS - 1e-6) + 1;
+  return { reckoned, beyond: { atS: atS.slice(0, end), coreC: coreC.slice(0, end) } };
+}

@@ -1,0 +1,157 @@
+import { byProbe } from '@dagboek/core/cook';
+import { CORE_LINES } from '@dagboek/core/harm';
+import { courseAt } from '@dagboek/core/heat';
+import { epochMs } from '@dagboek/core/time';
+import { taskId } from '@dagboek/core/recipes';
+import type { DinnerDish } from '@dagboek/journal';
+import { useState } from 'react';
+import { Dialog } from '../kit/ui/dialog.tsx';
+import { DeckKey } from '../kit/deck-key.tsx';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { ProbeReading } from '../kit/probe-reading.tsx';
+import { Quantity } from '../kit/ui/quantity.tsx';
+import { Key } from '../kit/ui/key.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { degrees, sayTemperature, sayTemperatureDifference, typedAmount, units } from '../kit/units.ts';
+import { sayCore } from '@dagboek/core/harm';
+import type { DishAsked } from '../kit/workers/reckon-dish.ts';
+import { useJob } from '../kit/workers/use-job.ts';
+import { CookCurve } from './cook-curve.tsx';
+import { sayMinutes } from './done-when.tsx';
+import { cookingOf } from './use-dish.ts';
+import type { Dinner } from './use-dinner.ts';
+
+/** The fish of a dinner: where it is taken off and what it coasts to; what the probe makes of that. */
+export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish }) {
+  const { d, nowMs } = dinner;
+  const { write } = useWrite();
+  const [reads, setReads] = useState(false);
+  const [typed, setTyped] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const told = useJob('reckonDish', dish.fire as unknown as DishAsked | null);
+  const cooking = cookingOf(told.value);
+  const beyond = told.value?.beyond ?? null;
+  const cook = taskId(dish.id, 'cook');
+  const begun = d.begun[cook];
+  const pulled = d.done[cook];
+  const all = d.reads.filter((r) => r.dish === dish.id).map((r) => ({ ms: epochMs(r.at), c: r.c }));
+  const readings =
+    begun === undefined
+      ? []
+      : all
+          .filter((r) => r.ms >= begun && (pulled === undefined || r.ms <= pulled))
+          .map((r) => ({ atS: Math.max(1, (r.ms - begun) / 1000), c: r.c }));
+  const by = cooking && beyond && readings.length > 0 ? byProbe(cooking, beyond, readings) : null;
+  const peak =
+    pulled === undefined
+      ? null
+      : all.filter((r) => r.ms >= pulled).reduce<number | null>((m, r) => Math.max(m ?? -99, r.c), null);
+  const task = d.tasks.find((t) => t.id === cook);
+  const planned = task ? (d.lasts[cook] ?? task.minutes) : null;
+  const wanted = by ? Math.max(1, Math.round(by.pullS / 60)) : null;
+  if (dish.pulledC === null || dish.toC === null) return null;
+  const reckonedNow =
+    beyond && begun !== undefined
+      ? courseAt(
+          Float64Array.from(beyond.atS),
+          Float64Array.from(beyond.coreC),
+          (nowMs - begun) / 1000 / (by?.slower ?? 1),
+        )
+      : (dish.startC ?? 4);
+  const take = async (c: number): Promise<void> => {
+    const r = await write('dinner.read', d.id, { dish: dish.id, c });
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) {
+      setReads(false);
+      setTyped('');
+    }
+  };
+  return (
+    <section aria-label="The fish">
+      <h2>
+        Take it off at {sayTemperature(Math.round(dish.pulledC))}
+        {dish.toC - dish.pulledC >= 1 ? `, it coasts to ${sayTemperature(Math.round(dish.toC))}` : ''}
+      </h2>
+      <p>
+        {dish.thicknessMm !== null && <b>{Math.round(dish.thicknessMm)} mm</b>}
+        {dish.thicknessMm !== null && ' at the thickest: '}about{' '}
+        <b>{dish.cookMin !== null ? sayMinutes(dish.cookMin * 60) : 'a while'}</b>
+        {dish.lowMin !== null &&
+          dish.highMin !== null &&
+          `, nine in ten between ${sayMinutes(dish.lowMin * 60)} and ${sayMinutes(dish.highMin * 60)}`}
+        . The probe decides, not the clock.
+      </p>
+      {cooking && <CookCurve cooking={cooking} read={readings} />}
+      {by && by.used > 0 && (
+        <p role="status">
+          <b>
+            {Math.abs(by.laterS) < 20
+              ? 'As reckoned.'
+              : `${sayMinutes(Math.abs(by.laterS))} ${by.laterS > 0 ? 'later' : 'sooner'} than reckoned.`}
+          </b>{' '}
+          Off after {sayMinutes(by.pullS)}, between {sayMinutes(by.lowS)} and {sayMinutes(by.highS)}, by {by.used}{' '}
+          {by.used === 1 ? 'reading' : 'readings'}.
+        </p>
+      )}
+      {by?.refused.map((r) => (
+        <p key={r.atS} className="asks">
+          A reading was left out: {r.why}
+          {r.why.endsWith('?') ? '' : '.'}
+        </p>
+      ))}
+      {peak !== null && (
+        <p>
+          At its warmest it read <b>{sayTemperature(peak)}</b>. {sayCore(peak, units)}
+        </p>
+      )}
+      {peak === null && dish.toC < CORE_LINES.usC - 0.5 && (
+        <p className="asks">
+          <b>
+            {sayTemperature(Math.round(dish.toC))} is {sayTemperatureDifference(Math.round(CORE_LINES.usC - dish.toC))}{' '}
+            under the line.
+          </b>{' '}
+          {degrees(`For anyone pregnant, very young, old or ill: ${CORE_LINES.usC}° in the middle.`)}
+        </p>
+      )}
+      <div className="keys">
+        {by && wanted !== null && planned !== null && wanted !== planned && pulled === undefined && (
+          <Key
+            name={`Give it ${wanted} min`}
+            note={`instead of ${planned}; the rest is planned round it`}
+            onClick={() => void dinner.lasts(cook, wanted).then((r) => setTrouble(r.ok ? null : r.why))}
+          />
+        )}
+        <DeckKey
+          name="Read its middle"
+          note={
+            begun === undefined
+              ? 'before it goes in'
+              : pulled === undefined
+                ? 'corrects the estimate'
+                : 'while it rests'
+          }
+          onClick={() => setReads(true)}
+        />
+      </div>
+      <Trouble says={trouble} />
+      {reads && (
+        <Dialog title="Its middle" open onClose={() => setReads(false)}>
+          <ProbeReading aboutC={reckonedNow} onTake={(c) => void take(c)} />
+          <form
+            className="by-row"
+            onSubmit={(e) => {
+              e.preventDefault();
+              const c = typedAmount('temperature', typed);
+              if (!c || Number.isNaN(c.value)) return setTrouble('Type what it reads, for example 54.');
+              void take(c.value);
+            }}
+          >
+            <Quantity label="Or typed" amount="temperature" value={typed} onChange={setTyped} />
+            <Key type="submit" name="Take what is typed" />
+          </form>
+          <Trouble says={trouble} />
+        </Dialog>
+      )}
+    </section>
+  );
+}

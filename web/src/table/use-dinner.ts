@@ -1,0 +1,69 @@
+import {
+  type DinnerNow,
+  dinnerNow,
+  type DinnerState,
+  dinnerWork,
+  servedAtBy,
+  type StepTime,
+  stepTimes,
+  type Writing,
+} from '@dagboek/journal';
+import type { DinnerPlan } from '@dagboek/core/schedule';
+import { useNow } from '../kit/use-now.ts';
+import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
+import { type JobTold, useJob } from '../kit/workers/use-job.ts';
+
+const MIN_MS = 60_000;
+/** A phone is slow to begin, ms. */
+const LIMIT_MS = 30_000;
+
+/** A dinner as it stands this second: planned anew each minute, and after every line. */
+export interface Dinner {
+  readonly d: DinnerState;
+  readonly nowMs: number;
+  readonly plan: DinnerPlan | null;
+  readonly told: JobTold<'planKitchen'>;
+  readonly steps: readonly StepTime[];
+  readonly now: DinnerNow;
+  readonly servedMs: number;
+  /** Begins a step; what it waited for is then done, and so is what the one pair of hands was at. */
+  readonly begin: (s: StepTime) => Promise<WriteResult>;
+  readonly finish: (s: StepTime) => Promise<WriteResult>;
+  readonly put: (task: string, startMs: number | null) => Promise<WriteResult>;
+  readonly lasts: (task: string, minutes: number) => Promise<WriteResult>;
+  readonly move: (serveAtMs: number) => Promise<WriteResult>;
+}
+
+export function useDinner(d: DinnerState): Dinner {
+  const nowMs = useNow(1000);
+  const minute = Math.floor(nowMs / MIN_MS) * MIN_MS;
+  const { write, writeAll } = useWrite();
+  const told = useJob('planKitchen', d.ended ? null : dinnerWork(d, minute), LIMIT_MS);
+  const plan = told.value;
+  const steps = plan ? stepTimes(d, plan) : [];
+  const step = (task: string, did: 'begun' | 'done'): Writing => ({
+    kind: 'dinner.step',
+    subject: d.id,
+    facts: { task, did },
+  });
+  return {
+    d,
+    nowMs,
+    plan,
+    told,
+    steps,
+    now: dinnerNow(d, steps, nowMs),
+    servedMs: plan ? servedAtBy(d, plan) : d.serveAtMs,
+    begin: (s) => {
+      const before = new Set(s.task.after.filter((a) => a.from === 'end').map((a) => a.task));
+      const over = steps.filter(
+        (x) => x.is === 'running' && (before.has(x.task.id) || (s.task.hands && x.task.hands && d.means.hands === 1)),
+      );
+      return writeAll([...over.map((x) => step(x.task.id, 'done')), step(s.task.id, 'begun')]);
+    },
+    finish: (s) => writeAll([step(s.task.id, 'done')]),
+    put: (task, startMs) => write('dinner.put', d.id, startMs === null ? { task } : { task, startMs }),
+    lasts: (task, minutes) => write('dinner.lasts', d.id, { task, minutes }),
+    move: (serveAtMs) => write('dinner.moved', d.id, { serveAtMs }),
+  };
+}

@@ -1,0 +1,203 @@
+import {
+  type DoneWay,
+  type Method,
+  methodOf,
+  METHODS,
+  methodsThatSuit,
+  type MethodFit,
+  sayRawVerdict,
+  usualSetting,
+  whyOnlyTheLine,
+} from '@dagboek/core/cook';
+import { formFacts, isBody } from '@dagboek/core/larder';
+import { meatFrom, platesFrom } from '@dagboek/core/plates';
+import { type Recipe, recipesFor } from '@dagboek/core/recipes';
+import { daysBetween, stamp } from '@dagboek/core/time';
+import type { Amount } from '@dagboek/core/units';
+import {
+  atRiskOf,
+  type HeldPack,
+  mealsInOrder,
+  packsHeld,
+  piecesOfPack,
+  plannedDay,
+  rawVerdictOf,
+  recipesOf,
+} from '@dagboek/journal';
+import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useCatalogue } from '../kit/catalogue.ts';
+import { nowMs } from '../kit/clock.ts';
+import { useCrew } from '../kit/crew.ts';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { inSentence } from '../kit/names-in-text.ts';
+import { usePen } from '../kit/pen.ts';
+import { typedNumber } from '../kit/ui/typed-number.ts';
+import { inField, typedAmount } from '../kit/units.ts';
+
+/** "Pollack and mackerel", each kind once. */
+function dishNames(names: readonly string[]): string {
+  const [first = '', ...rest] = [...new Set(names)];
+  const others = rest.map(inSentence);
+  return others.length === 0 ? first : `${[first, ...others.slice(0, -1)].join(', ')} and ${others.at(-1) ?? ''}`;
+}
+
+/** Half past seven, or an hour from now when that is near or past, to five minutes. */
+function nextDinner(zone: string): number {
+  const now = nowMs();
+  const half = Date.parse(stamp(now, zone).replace(/T\d\d:\d\d:\d\d/, 'T19:30:00'));
+  const fromNow = Math.ceil((now + 70 * 60_000) / 300_000) * 300_000;
+  return half > fromNow ? half : fromNow;
+}
+
+/** All that is chosen on the page of a new meal, and what follows from it. What is chosen for a way is forgotten with the way. */
+export function useNewMeal() {
+  const [search] = useSearchParams();
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const { pen } = usePen();
+  const { day, zone } = useFormat();
+  const { members } = useCrew();
+  const now = useMemo(nowMs, []);
+  const held = packsHeld(book, byId, day, now);
+  const planned = plannedDay(book, search.get('day') ?? '');
+  const asked = search.getAll('pack');
+  const [taken, setTaken] = useState<Readonly<Record<string, string>>>(() => {
+    // Of a plan perhaps a part of the pack; without one all that is left.
+    const grams = (h: HeldPack): number => planned?.packs.find((p) => p.pack === h.pack.id)?.meatG ?? h.leftG;
+    return Object.fromEntries(
+      held
+        .filter((h) => asked.includes(h.pack.id))
+        .map((h) => [
+          h.pack.id,
+          inField('mass', Math.round(Math.min(h.leftG, isBody(h.pack.form) ? h.leftG : grams(h)))),
+        ]),
+    );
+  });
+  const lastMeal = mealsInOrder(book)[0];
+  const [cook, setCook] = useState(lastMeal?.cook ?? pen ?? '');
+  const [eaters, setEaters] = useState<string[]>(
+    planned?.home
+      ? [...planned.home]
+      : lastMeal
+        ? lastMeal.eaters.filter((id) => members.some((m) => m.id === id))
+        : members.map((m) => m.id),
+  );
+  const [guests, setGuests] = useState(planned?.guests ? String(planned.guests) : '');
+  const [name, setName] = useState('');
+  const [way, setWay] = useState<string | null>(search.get('way'));
+  const [recipeId, setRecipe] = useState<string | null>(search.get('recipe'));
+  const [beside, setBeside] = useState<string[]>([]);
+  const [done, setDone] = useState<DoneWay>('the line');
+  const [setting, setSetting] = useState<Readonly<Partial<Record<'c' | 'amount' | 'mm' | 'start' | 'turns', string>>>>(
+    {},
+  );
+  const [serveMs, setServe] = useState(() => nextDinner(zone));
+  const [eaten, setEaten] = useState(false);
+
+  const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
+  const taking = (h: HeldPack): Amount | null => typedAmount('mass', taken[h.pack.id] ?? '', Math.round(h.leftG));
+  const gramsOf = (h: HeldPack): number => taking(h)?.value || 0;
+  const grams = chosen.reduce((g, h) => g + gramsOf(h), 0);
+  const kinds = chosen.flatMap((h) => byId(h.pack.species) ?? []);
+  const today = day(stamp(now, zone));
+  // Whole fish is mostly bone and head: it is reckoned by what it yields.
+  const meat = chosen.reduce((g, h) => {
+    const s = byId(h.pack.species);
+    return (
+      g +
+      (isBody(h.pack.form) && s ? meatFrom(s, gramsOf(h)) : formFacts(h.pack.form).plates === 'none' ? 0 : gramsOf(h))
+    );
+  }, 0);
+  const heads = eaters.length + (typedNumber(guests) || 0);
+  const atRisk = atRiskOf(book, eaters, today);
+  const raw = rawVerdictOf(book, chosen, eaters, byId, today, now);
+  // Of several packs the thickest says how long.
+  const all = chosen.map((h) => ({ held: h, ...piecesOfPack(book, h, byId, gramsOf(h) || h.leftG, now) }));
+  const main = all.length > 0 ? all.reduce((a, b) => (b.thicknessMm > a.thicknessMm ? b : a)) : null;
+  const pieces = all.reduce((n, p) => n + p.pieces, 0);
+  const fits: MethodFit[] = main
+    ? methodsThatSuit({
+        cut: main.cut,
+        thicknessMm: main.thicknessMm,
+        fat: main.fat,
+        daysPastBest: Math.max(...chosen.map((h) => daysBetween(h.keeps.careful, today))),
+        raw: raw.verdict,
+        ready: main.ready,
+      })
+    : METHODS.map((method: Method) => ({ method, suits: 'well' as const, why: method.why }));
+  const suggested =
+    fits.find((f) => planned !== null && f.method.meal === planned.method)?.method ??
+    fits.find((f) => f.suits === 'well' && f.method.middle === 'cooked' && f.method.heat !== null)?.method ??
+    fits[0]!.method;
+  const method = methodOf(way ?? '') ?? suggested;
+  const usual = method.heat ? usualSetting(method.heat) : null;
+  const recipes = recipesOf(book);
+  const ofWay: Recipe[] = recipesFor(
+    recipes.filter((r) => r.course === 'fish'),
+    { method: method.id, cut: main?.cut ?? null, fat: main?.fat ?? null },
+  );
+  const recipe = ofWay.find((r) => r.id === recipeId) ?? (recipeId === 'none' ? null : (ofWay[0] ?? null));
+  const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
+  const only = whyOnlyTheLine({
+    cookThrough: kinds.filter((s) => s.raw.verdict !== 'frozen first').map((s) => ({ name: s.name, why: s.raw.why })),
+    seen: chosen.filter((h) => h.found.cook).map((h) => `Pack ${h.number}`),
+    atRisk,
+  });
+  return {
+    book,
+    held,
+    chosen,
+    taken,
+    setTaken,
+    taking,
+    grams,
+    kinds,
+    today,
+    meat,
+    plates: platesFrom(meat).plates,
+    heads,
+    members,
+    cook,
+    setCook,
+    eaters,
+    setEaters,
+    guests,
+    setGuests,
+    name,
+    setName,
+    title,
+    fits,
+    method,
+    chooseWay: (id: string) => {
+      setWay(id);
+      setRecipe(null);
+      setSetting({});
+    },
+    recipes,
+    ofWay,
+    recipe,
+    setRecipe,
+    beside,
+    setBeside,
+    done: only.length > 0 ? ('the line' as const) : done,
+    setDone,
+    only,
+    raw,
+    rawWords: sayRawVerdict(raw.verdict),
+    atRisk,
+    main,
+    pieces,
+    usual,
+    setting,
+    setSetting,
+    serveMs,
+    setServe,
+    eaten,
+    setEaten,
+    past: chosen.filter((h) => today > h.keeps.authority),
+  };
+}
+
+export type NewMeal = ReturnType<typeof useNewMeal>;
