@@ -49,7 +49,7 @@ export function methodsThatSuit(w: ToCook): MethodFit[] {
       return { method, suits: 'so so', why: 'only where its freezing is on record, and it is not' };
     if (method.middle === 'raw' && w.daysPastBest >= 0) return { method, suits: 'out', why: 'past its best: cook it' };
     if (method.fat !== 'either' && method.fat !== w.fat) return { method, suits: 'so so', why: method.whyNot };
-    if (w.daysPastBest >= 0 && method.id !== 'simmer' && method.id !== 'soup' && method.id !== 'batter')
+    if (w.daysPastBest > 0 && method.id !== 'simmer' && method.id !== 'soup' && method.id !== 'batter')
       return { method, suits: 'so so', why: 'it is at the end of its best: a sauce forgives that better' };
     return { method, suits: 'well', why: method.why };
   });

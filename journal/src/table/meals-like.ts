@@ -19,9 +19,15 @@ export function lessonsFor(book: Book, kinds: readonly string[], method: string,
   const ranked = mealsInOrder(book)
     .filter((m) => m.notes.length > 0 && m.method === method)
     .map((meal) => ({ meal, same: kindsOfMeal(book, meal).some((k) => kinds.includes(k)) }));
+  const said = new Set<string>();
   return [...ranked.filter((r) => r.same), ...ranked.filter((r) => !r.same)]
-    .slice(0, most)
-    .map(({ meal }) => ({ meal, change: meal.notes.map((n) => n.text) }));
+    .map(({ meal }) => ({ meal, change: meal.notes.map((n) => n.text) }))
+    .filter((l) => {
+      // The same remark twice is one lesson.
+      const words = l.change.join('; ').toLowerCase();
+      return !said.has(words) && said.add(words);
+    })
+    .slice(0, most);
 }
 
 /** Meals in which every word is found: dish, way, cook, kinds, remarks, what stood beside. */

@@ -194,6 +194,14 @@ export function cutAndPack(
   return packs;
 }
 
+/** Every third meal somebody put the probe in: off some degrees before its warmest. */
+const MIDDLE_C = { glassy: 52, 'just parts': 56, moist: 61, dry: 67 } as const;
+const readMiddle = (done: keyof typeof MIDDLE_C) => ({
+  coreC: MIDDLE_C[done],
+  pulledC: MIDDLE_C[done] - 6,
+  cues: ['flakes part'],
+});
+
 /** A meal from one pack: cooked, eaten, marked. The marks hang, with honest noise, on bleeding and age. */
 export function serve(s: Scribe, tern: Tern, pack: MadePack, servedMs: number, nextNumber: () => number): void {
   const cook = s.chance(0.8) ? tern.tomas : tern.ilse;
@@ -212,6 +220,7 @@ export function serve(s: Scribe, tern: Tern, pack: MadePack, servedMs: number, n
     packs: [{ pack: pack.id, massG: taken }],
     eaters,
     doneness: done,
+    ...(servedMs % 3 === 0 || Math.floor(servedMs / HOUR) % 3 === 0 ? readMiddle(done) : {}),
   });
   const days = pack.frozen ? 1.5 : (servedMs - pack.storedMs) / DAY;
   const merit =

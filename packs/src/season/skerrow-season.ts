@@ -9,6 +9,7 @@ import { correctedApart, fastClock, leftWarm, notedTwice, stung } from './mishap
 import { DAY, HOUR, MIN, Scribe } from './scribe.ts';
 import { mealsAhead } from './menu-story.ts';
 import { onTheRail, storesOfTheTern } from './stores-story.ts';
+import { theTable } from './table-story.ts';
 import { writeToday } from './today.ts';
 import { type Kept, writeTrip } from './trip.ts';
 
@@ -126,6 +127,7 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   const held = freezer.filter((p) => p !== forgotten && p !== given);
   mealsAhead(s, tern, held, tonight, nowMs, rules.timeZone);
   onTheRail(s, tern, nowMs, nextNumber());
+  theTable(s, tern, tern.book, tonight, nowMs, rules.timeZone);
   return [...s.entries, ...others.entries].filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
 }
 

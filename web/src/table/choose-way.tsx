@@ -107,7 +107,7 @@ export function ChooseWay({
           )}
           <div className="measure-row">
             <Quantity
-              label="Thickest, mm"
+              label="Thickest"
               unit="mm"
               whole
               value={setting.mm ?? ''}

@@ -68,7 +68,7 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
   };
   return (
     <section aria-label="The fish">
-      <h2>
+      <h2 className="ruled">
         Take it off at {sayTemperature(Math.round(dish.pulledC))}
         {dish.toC - dish.pulledC >= 1 ? `, it coasts to ${sayTemperature(Math.round(dish.toC))}` : ''}
       </h2>

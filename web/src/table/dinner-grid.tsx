@@ -46,7 +46,7 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
   const shown = steps.filter((s) => servedMs - s.startMs <= MOST_MIN * MIN_MS);
   const before = steps.filter((s) => !shown.includes(s));
   const first = Math.min(servedMs - 30 * MIN_MS, ...shown.map((s) => s.startMs));
-  const from = Math.floor(first / (5 * MIN_MS)) * 5 * MIN_MS;
+  const from = Math.floor((first - 2 * MIN_MS) / (5 * MIN_MS)) * 5 * MIN_MS;
   const y = (ms: number): number => ((ms - from) / MIN_MS) * PX;
   const height = y(servedMs) + 46;
   const hour = (ms: number): string => time(stamp(ms, zone));
@@ -74,7 +74,7 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
           ))}
         </ul>
       )}
-      <div className="dinner-grid" style={{ gridTemplateColumns: `66px repeat(${columns.length}, minmax(96px, 1fr))` }}>
+      <div className="dinner-grid" style={{ gridTemplateColumns: `98px repeat(${columns.length}, minmax(96px, 1fr))` }}>
         <span className="dinner-head" />
         {columns.map((c) => (
           <span key={c.id} className="dinner-head">
@@ -82,11 +82,13 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
           </span>
         ))}
         <div className="dinner-axis" style={{ height }}>
-          {ticks.map((ms) => (
-            <span key={ms} className={ms % (15 * MIN_MS) === 0 ? 'quarter' : undefined} style={{ top: y(ms) - 9 }}>
-              {hour(ms)}
-            </span>
-          ))}
+          {ticks
+            .filter((ms) => y(ms) > 12)
+            .map((ms) => (
+              <span key={ms} className={ms % (15 * MIN_MS) === 0 ? 'quarter' : undefined} style={{ top: y(ms) - 9 }}>
+                {hour(ms)}
+              </span>
+            ))}
           {nowMs > from && nowMs < servedMs && (
             <span className="dinner-clock" style={{ top: y(nowMs) - 15 }}>
               {hour(nowMs)}
@@ -98,18 +100,18 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
         </div>
         {columns.map((c) => (
           <div key={c.id} className="dinner-column" style={{ height, backgroundSize: `100% ${5 * PX}px` }}>
-            {shown
-              .filter((s) => columnOf(s) === c.id)
-              .map((s) => (
-                <Block
-                  key={s.task.id}
-                  s={s}
-                  n={Math.max(0, dishes.indexOf(s.task.id.split('/')[0]!))}
-                  top={y(s.startMs)}
-                  height={Math.max(LINE_PX, y(s.endMs) - y(s.startMs) - 2)}
-                  hour={hour}
-                />
-              ))}
+            {inLanes(shown.filter((s) => columnOf(s) === c.id)).map(({ s, lane, lanes }) => (
+              <Block
+                key={s.task.id}
+                s={s}
+                n={Math.max(0, dishes.indexOf(s.task.id.split('/')[0]!))}
+                top={Math.min(y(s.startMs), y(s.endMs) - LINE_PX)}
+                height={Math.max(LINE_PX, y(s.endMs) - y(s.startMs)) - 2}
+                hour={hour}
+                lane={lane / lanes}
+                wide={1 / lanes}
+              />
+            ))}
           </div>
         ))}
         {nowMs > from && nowMs < servedMs && <div className="dinner-now" style={{ top: y(nowMs) + 34 }} />}
@@ -137,13 +139,31 @@ function columnsOf({ d }: Dinner, shown: readonly StepTime[]): { id: string; nam
   ];
 }
 
+/** Steps that stand side by side, since nothing keeps them apart: each in its own lane. */
+function inLanes(list: readonly StepTime[]): { s: StepTime; lane: number; lanes: number }[] {
+  const ends: number[] = [];
+  const tall = (s: StepTime): number => Math.max(s.endMs - s.startMs, (LINE_PX / PX) * MIN_MS);
+  const put = list.map((s) => {
+    const startMs = Math.min(s.startMs, s.endMs - tall(s));
+    const free = ends.findIndex((e) => e <= startMs + 1);
+    const lane = free < 0 ? ends.length : free;
+    ends[lane] = s.endMs;
+    return { s, lane };
+  });
+  return put.map((x) => ({ ...x, lanes: Math.max(1, ends.length) }));
+}
+
 function Block({
   s,
   n,
   top,
   height,
   hour,
+  lane,
+  wide,
 }: {
+  lane: number;
+  wide: number;
   s: StepTime;
   n: number;
   top: number;
@@ -159,10 +179,16 @@ function Block({
       ref={setNodeRef}
       {...attributes}
       {...listeners}
-      className={`dinner-block ${s.is.replace(' ', '-')}${s.pinned ? ' pinned' : ''}${isDragging ? ' carried' : ''}`}
+      className={`dinner-block is-${s.is.replace(' ', '-')}${s.pinned ? ' pinned' : ''}${isDragging ? ' carried' : ''}`}
       aria-label={words}
       title={words}
-      style={{ top, height, ...(transform ? { transform: `translateY(${transform.y}px)`, zIndex: 5 } : {}) }}
+      style={{
+        left: `calc(${lane * 100}% + 4px)`,
+        width: `calc(${wide * 100}% - 8px)`,
+        top,
+        height,
+        ...(transform ? { transform: `translateY(${transform.y}px)`, zIndex: 5 } : {}),
+      }}
     >
       <DishMark n={n} height={height} faded={s.is === 'done'} />
       <span>

@@ -28,7 +28,7 @@ export function DinnerSteps({ dinner, onFail }: { dinner: Dinner; onFail: (why: 
       {steps.map((s) => (
         <Row
           key={s.task.id}
-          className={`line dinner-step ${s.is.replace(' ', '-')}`}
+          className={`line dinner-step is-${s.is.replace(' ', '-')}`}
           time={
             <>
               <b>{hour(s.startMs)}</b>

@@ -100,7 +100,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
           <b>
             {sayTemperature(Math.round(course.peakC))} is {sayTemperatureDifference(Math.round(under))} under the line.
           </b>{' '}
-          {DONE[meal.done].says}.
+          {DONE[meal.done].says.replace(/^./, (c) => c.toUpperCase())}.
         </p>
       )}
       <Lines />

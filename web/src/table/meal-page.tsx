@@ -118,14 +118,6 @@ function Meal({ meal }: { meal: MealState }) {
                 <Link to={`/table/dinner/${meal.dinner}`}>How it was planned and cooked</Link>
               </p>
             )}
-            <PictureRow label="Pictures" of={meal.pictures.map((p) => ({ photo: p.photo, of: meal.name }))} />
-            <TakePicture
-              of="the meal"
-              kept={null}
-              onKept={(p) => {
-                if (p) void write('meal.pictured', meal.id, { photo: p.photo });
-              }}
-            />
           </Row>
         </section>
         <section className="pad">
@@ -148,6 +140,15 @@ function Meal({ meal }: { meal: MealState }) {
         </section>
         <section className="pad">
           <Afterwards meal={meal} record={record} />
+          <h2 className="ruled">Picture</h2>
+          <PictureRow label="Pictures" of={meal.pictures.map((p) => ({ photo: p.photo, of: meal.name }))} />
+          <TakePicture
+            of="the meal"
+            kept={null}
+            onKept={(p) => {
+              if (p) void write('meal.pictured', meal.id, { photo: p.photo });
+            }}
+          />
           <FellIll meal={meal} />
         </section>
       </div>

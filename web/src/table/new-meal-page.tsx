@@ -204,7 +204,7 @@ export function NewMealPage() {
             />
             {meal.eaten ? (
               <>
-                <DateTimeField label="Served" valueMs={atMs} onChange={setAt} />
+                <DateTimeField key={meal.zone} label="Served" valueMs={atMs} onChange={setAt} />
                 <div className="measure-row">
                   <Quantity label="Taken off at" amount="temperature" value={pulled} onChange={setPulled} />
                   <Quantity label="Core, if read" amount="temperature" value={core} onChange={setCore} />
@@ -213,7 +213,7 @@ export function NewMealPage() {
                 <ManyChips label="Seen" options={plain(method.look)} values={cues} onChange={setCues} />
               </>
             ) : (
-              <DateTimeField label="Served at" valueMs={meal.serveMs} onChange={meal.setServe} />
+              <DateTimeField key={meal.zone} label="Served at" valueMs={meal.serveMs} onChange={meal.setServe} />
             )}
             {chosen.map((h) => (
               <HistamineNote key={h.pack.id} of={`Pack ${h.number}`} clock={h.histamine} />

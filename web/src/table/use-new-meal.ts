@@ -93,7 +93,9 @@ export function useNewMeal() {
   const [setting, setSetting] = useState<Readonly<Partial<Record<'c' | 'amount' | 'mm' | 'start' | 'turns', string>>>>(
     {},
   );
-  const [serveMs, setServe] = useState(() => nextDinner(zone));
+  // Until an hour is chosen it is half past seven of the waters, whose zone comes with the rules.
+  const [serveSet, setServe] = useState<number | null>(null);
+  const serveMs = serveSet ?? nextDinner(zone);
   const [eaten, setEaten] = useState(false);
 
   const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
@@ -132,7 +134,10 @@ export function useNewMeal() {
     fits.find((f) => f.suits === 'well' && f.method.middle === 'cooked' && f.method.heat !== null)?.method ??
     fits[0]!.method;
   const method = methodOf(way ?? '') ?? suggested;
-  const usual = method.heat ? usualSetting(method.heat) : null;
+  const usualOf = method.heat ? usualSetting(method.heat) : null;
+  // Enough to cover it; with the heat off, to hold the heat for it too.
+  const perKg = method.id === 'poach, heat off' ? 5 : method.id.startsWith('poach') ? 2.5 : 0;
+  const usual = usualOf && { ...usualOf, amount: Math.max(usualOf.amount, Math.round((grams / 1000) * perKg * 2) / 2) };
   const recipes = recipesOf(book);
   const ofWay: Recipe[] = recipesFor(
     recipes.filter((r) => r.course === 'fish'),
@@ -192,6 +197,7 @@ export function useNewMeal() {
     usual,
     setting,
     setSetting,
+    zone,
     serveMs,
     setServe,
     eaten,

@@ -2,7 +2,7 @@ import type { Method } from '../method.ts';
 import { COVERED, liquid, GAS, STEAM, ALL } from './fires.ts';
 import { liquidBath, steadyBath } from '../vessel-heat.ts';
 
-/** Steam, liquid, sauce. Transfer and temperatures: domain.md section 5. */
+/** Steam, liquid, sauce; and stock, which nobody times by its middle. Transfer and temperatures: domain.md section 5. */
 export const WET_HEAT = [
   {
     id: 'steam',
@@ -157,5 +157,23 @@ export const WET_HEAT = [
     gear: ['a pot'],
     look: ['pieces just hold together'],
     mind: [GAS],
+  },
+  {
+    id: 'stock',
+    name: 'Stock from clean frames',
+    meal: 'stock',
+    middle: 'cooked',
+    heat: null,
+    cuts: ['whole'],
+    thickMm: [2, 400],
+    fat: 'lean',
+    why: 'bones and heads of white fish',
+    whyNot: 'oily frames turn a stock rank',
+    rule: null,
+    gear: ['a pot', 'a fine sieve'],
+    look: ['clear, and smells sweet'],
+    mind: [
+      'Gills, guts, dark blood and eyes of old fish stay out. 25 minutes at a shiver: longer it turns bitter. Cold within two hours.',
+    ],
   },
 ] as const satisfies readonly Method[];

@@ -1,7 +1,7 @@
 import type { Method } from '../method.ts';
 import { KILLS_NONE, BONELESS } from './fires.ts';
 
-/** Ways without a fire, and stock, which nobody times by its middle. Transfer and temperatures: domain.md section 5. */
+/** Ways without a fire. Transfer and temperatures: domain.md section 5. */
 export const WITHOUT_FIRE = [
   {
     id: 'raw slices',
@@ -50,23 +50,5 @@ export const WITHOUT_FIRE = [
     gear: ['a dish with a lid', 'a weight'],
     look: ['firm as a ripe cheese, darker, lies in its own brine'],
     mind: [KILLS_NONE, 'In the fridge, all of the time.'],
-  },
-  {
-    id: 'stock',
-    name: 'Stock from clean frames',
-    meal: 'stock',
-    middle: 'cooked',
-    heat: null,
-    cuts: ['whole'],
-    thickMm: [2, 400],
-    fat: 'lean',
-    why: 'bones and heads of white fish',
-    whyNot: 'oily frames turn a stock rank',
-    rule: null,
-    gear: ['a pot', 'a fine sieve'],
-    look: ['clear, and smells sweet'],
-    mind: [
-      'Gills, guts, dark blood and eyes of old fish stay out. 25 minutes at a shiver: longer it turns bitter. Cold within two hours.',
-    ],
   },
 ] as const satisfies readonly Method[];
