@@ -77,7 +77,7 @@ test('mackerel left warm: the larder says do not eat, the table refuses it', asy
   await expect(page.getByText(/Vacuum-packed raw fish stays at 3°/)).toBeVisible();
   await page.goto(`${demo.url}/table/new`);
   await page.getByRole('checkbox', { name: /Mackerel, 10 fillets/ }).check();
-  await button(page, /^Served/).click();
+  await button(page, /^Plan it back/).click();
   await expect(page.getByRole('alert')).toContainText('is not eaten. It is over the line of histamine');
 });
 
@@ -108,7 +108,8 @@ test('the strip stands on the board before the fish is weighed, and the cautions
   );
   await expect(page.getByText(/ammonia/).first()).toBeVisible();
   await expect(page.getByText(/anisakids/).first()).toBeVisible();
-  await page.getByRole('radio', { name: 'smoked' }).check({ force: true });
+  await button(page, /other ways, and why not/).click();
+  await button(page, 'Smoked cold').click();
   await expect(page.getByText(/Cold-smoked fish counts as raw/)).toBeVisible();
   await expect(page.getByText(/Thornback ray: not raw, nor only frozen/)).toBeVisible();
 });

@@ -100,10 +100,14 @@ export async function fromWaterToPlate(page: Page, server: Server, hand: Hand): 
   // 8. The table: a meal, marks, and what is left over.
   await hand.press(button(/^Cook it/));
   await hand.type(page.getByLabel('Name of the dish'), 'Weever in oatmeal');
-  await hand.choose(radio('moist'));
+  await hand.choose(radio('eaten already'));
+  await hand.choose(page.getByRole('radio', { name: 'moist', exact: true }));
   await hand.press(button(/^Served/));
   await expect(page.getByRole('heading', { name: 'Weever in oatmeal' }).first()).toBeVisible();
-  await page.getByLabel('Marit’s mark').selectOption('4.5');
+  const marks = page.getByRole('group', { name: 'Marit’s mark' });
+  await marks.getByRole('radio', { name: '4' }).click({ force: true });
+  await expect(page.getByText('Marit gave it 4 of 5.')).toBeVisible();
+  await marks.getByRole('checkbox', { name: 'and a half' }).click({ force: true });
   await expect(page.getByText('Marit gave it 4.5 of 5.')).toBeVisible();
   await hand.type(page.getByLabel('Cooked, left over'), '40');
   await hand.press(button(/^Back to the larder/));

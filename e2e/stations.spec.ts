@@ -182,14 +182,17 @@ test.describe('Board', () => {
 test.describe('Table', () => {
   test('from two packs, raw is warned of, and what is left stays in its pack', async ({ page, demo }) => {
     await page.goto(`${demo.url}/table/new`);
+    await page.getByRole('radio', { name: 'eaten already' }).check({ force: true });
     await button(page, /^Served/).click();
     await expect(page.getByRole('alert')).toContainText('Choose at least one pack');
     const boxes = page.locator('.choose-packs').getByRole('checkbox');
     await boxes.nth(0).check();
     await boxes.nth(1).check();
-    await page.getByRole('radio', { name: 'raw', exact: true }).check({ force: true });
-    await expect(page.getByText('This book does not call it safe raw.')).toBeVisible();
-    await page.getByRole('radio', { name: 'steamed' }).check({ force: true });
+    // Raw is one of the other ways here: each says why not, and the verdict every reason.
+    await page.getByRole('button', { name: /other ways, and why not/ }).click();
+    await page.getByRole('button', { name: 'Raw slices' }).click();
+    await expect(page.getByRole('region', { name: 'May it be eaten raw' })).toContainText(/^Not (raw|known)/);
+    await page.getByRole('radio', { name: 'Simmered in a sauce' }).check({ force: true });
     await page
       .getByLabel(/^Grams of pack/)
       .first()

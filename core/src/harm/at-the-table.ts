@@ -31,7 +31,8 @@ export const FREEZING_FOR_RAW =
   '−20° in the core for 7 days or −35° for 15 hours (US), −20° in the core for 24 hours (EU); most home freezers do not reach −20°. Flukes are excepted: they stand freezing better, so carp-like and other fresh-water fish are cooked through.';
 
 /** Whether a way of cooking leaves the fish raw in the middle. Smoked is, when it is smoked cold. */
-export const leavesRaw = (method: string): boolean => method === 'raw' || method === 'cured' || method === 'smoked';
+export const leavesRaw = (method: string): boolean =>
+  method === 'raw' || method === 'cured' || method === 'smoked' || method === 'seared';
 
 export const AT_RISK =
   'The pregnant, the old, the very young and those with weak defences eat it cooked through: ' +

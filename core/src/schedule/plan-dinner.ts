@@ -22,6 +22,8 @@ export type DinnerPlan =
       readonly lateMin: number;
       /** Why it is late, in a sentence; null on the hour. */
       readonly clash: string | null;
+      /** What was begun or put so early that a wait after it is longer than it should be, in a sentence; null where all waits are kept. */
+      readonly early: string | null;
       readonly proven: boolean;
       /** How far the plan may be from the best, minutes that it begins too early; 0 when it is proven. */
       readonly gapMin: number;
@@ -41,14 +43,51 @@ const MOST_LATE = 12 * 60;
 export function planDinner(work: Kitchenwork, ms: number, now: () => number = () => performance.now()): DinnerPlan {
   const trouble = workTrouble(work);
   if (trouble) return { ok: false, why: trouble };
+  const least = leastLate(work);
+  if (least !== null) return planFrom(work, least, ms, now, null);
+  // What was begun too early, or put there by hand, cannot be undone: its waits are let go, and that is said.
+  const eased = easeFixed(work);
+  const leastEased = eased ? leastLate(eased) : null;
+  if (!eased || leastEased === null)
+    return { ok: false, why: `Its waits cannot all be kept, at whatever hour: ${tightOf(work)}.` };
+  return planFrom(eased, leastEased, ms, now, sayEarly(work));
+}
+
+/** Without the longest waits after what stands where it is; null where nothing stands so. */
+function easeFixed(work: Kitchenwork): Kitchenwork | null {
+  const fixed = new Set(work.tasks.filter((t) => t.startsBefore !== undefined).map((t) => t.id));
+  if (fixed.size === 0) return null;
+  return {
+    ...work,
+    tasks: work.tasks.map((t) => ({
+      ...t,
+      mayStand: fixed.has(t.id) ? null : t.mayStand,
+      after: t.after.map((a) => (fixed.has(a.task) || fixed.has(t.id) ? { ...a, most: null } : a)),
+    })),
+  };
+}
+
+/** Which steps stand too early: those without which all waits could be kept. */
+function sayEarly(work: Kitchenwork): string {
+  const fixed = work.tasks.filter((t) => t.startsBefore !== undefined);
+  const guilty = fixed.filter((t) => {
+    const { startsBefore: _, ...free } = t;
+    return leastLate({ ...work, tasks: work.tasks.map((x) => (x === t ? free : x)) }) !== null;
+  });
+  const names = [...new Set((guilty.length > 0 ? guilty : fixed).map((t) => t.name.toLowerCase()))].slice(0, 3);
+  return names.length === 1
+    ? `${names[0]} is early: what comes after it waits longer than it should.`
+    : `${names.join(', ')} are early: what comes after them waits longer than it should.`;
+}
+
+/** The plan on the hour when that can be, else at the earliest that can. `least`: so late it is at the least by its waits alone. */
+function planFrom(work: Kitchenwork, least: number, ms: number, now: () => number, early: string | null): DinnerPlan {
   const until = now() + ms;
   const tryAt = (lateMin: number, share: number) =>
     solveSchedule(later(work, lateMin), { ms: Math.max(20, (until - now()) * share), now });
-  const onTime = work.within >= 0 ? tryAt(0, 1) : null;
-  if (onTime) return planOf(work, onTime, 0, null);
-  // The waits alone say the least that it is late; from there on minute by minute, in growing steps first.
-  const least = leastLate(work);
-  if (least === null) return { ok: false, why: `Its waits cannot all be kept, at whatever hour: ${tightOf(work)}.` };
+  const onTime = work.within >= 0 && least === 0 ? tryAt(0, 1) : null;
+  if (onTime) return planOf(work, onTime, 0, null, early);
+  // From the least on minute by minute, in growing steps first.
   let [low, high] = [Math.max(0, least - 1), least];
   let found = tryAt(high, FEASIBLE_SHARE);
   for (let step = 1; !found && high < MOST_LATE; step *= 2) {
@@ -64,7 +103,7 @@ export function planDinner(work: Kitchenwork, ms: number, now: () => number = ()
     if (better) [high, found] = [mid, better];
     else low = mid;
   }
-  return planOf(work, found, high, sayClash(work, high));
+  return planOf(work, found, high, sayClash(work, high), early);
 }
 
 /** The same work, served later: what was begun or pinned stands where it is on the clock. */
@@ -131,6 +170,7 @@ function planOf(
   found: NonNullable<ReturnType<typeof solveSchedule>>,
   lateMin: number,
   clash: string | null,
+  early: string | null,
 ): DinnerPlan {
   const spans = work.tasks.map((task, i) => ({ task, ends: found.ends[i]!, starts: found.ends[i]! + task.minutes }));
   const slots = new Map<Task, number>();
@@ -163,6 +203,7 @@ function planOf(
     placed,
     lateMin,
     clash,
+    early,
     proven: found.proven,
     gapMin: found.proven ? 0 : Math.max(0, Math.ceil((found.cost - found.least) / 1000)),
     beginsBefore: Math.max(0, ...spans.map((s) => s.starts)),

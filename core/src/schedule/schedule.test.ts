@@ -143,6 +143,18 @@ describe('a dinner', () => {
     const begun = potatoes.filter((t) => t.id === 'p2').map((t) => ({ ...t, after: [], minutes: 14, startsBefore: 8 }));
     expect(planDinner(work(begun, 8), 500)).toMatchObject({ ok: true, lateMin: 6 });
   });
+  test('begun far too early, or put there by hand: it stands, the wait is let go, and that is said', () => {
+    const boil = task('b', 10, { name: 'Boil', startsBefore: 60 });
+    const cook = task('c', 10, { name: 'Cook', after: [after('b', 0, 5)], mayStand: 0 });
+    const plan = planDinner(work([boil, cook], 55), 500);
+    expect(plan).toMatchObject({
+      ok: true,
+      lateMin: 0,
+      early: 'boil is early: what comes after it waits longer than it should.',
+    });
+    const put = planDinner(work([task('p', 5, { name: 'Peas', startsBefore: 30, mayStand: 6 })], 60), 500);
+    expect(put).toMatchObject({ ok: true, early: expect.stringMatching(/^peas is early/) });
+  });
   test('what cannot be is said: a circle, no oven, too many, a wait for nothing', () => {
     const loop = [task('a', 1, { after: [after('b')] }), task('b', 1, { after: [after('a')] })];
     expect(planDinner(work(loop), 100)).toMatchObject({

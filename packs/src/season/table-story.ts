@@ -35,6 +35,8 @@ export function theTable(
     ],
   };
   s.aside('recipe.written', own.id, atMs + 2 * HOUR, tern.oda, { recipe: own as object as Record<string, unknown> });
+  // Oda is well over seventy, and eats nothing glassy.
+  s.aside('member.eats', tern.oda, atMs + 3 * HOUR, tern.ilse, { plates: 0.75, atRisk: true });
   if (!thawing) return;
   const tomorrow = addDays(civilDay(stamp(nowMs, zone), zone), 1);
   const serveAtMs = epochMs(instantsOf(tomorrow, '19:00', zone)[0]!);

@@ -164,7 +164,8 @@ export function ChooseWay({
       )}
       {tableCautions(
         meal.kinds,
-        method.meal,
+        // Smoked hot it is cooked; the meal's word is the same.
+        method.id === 'hot smoke' ? 'smoked hot' : method.meal,
         meal.chosen.map((h) => ({ of: `Pack ${h.number}`, follows: h.found })),
       ).map((c) => (
         <p key={c.say} className={c.grade === 'stop' ? 'asks' : 'caution'}>

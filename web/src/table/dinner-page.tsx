@@ -98,6 +98,11 @@ function TheDinner({ d }: { d: DinnerState }) {
                 </Row>
               )}
               {plan?.ok && plan.lateMin > 0 && <Late dinner={dinner} onFail={setTrouble} />}
+              {plan?.ok && plan.early && (
+                <Row className="pad">
+                  <p className="asks">{plan.early.replace(/^./, (c) => c.toUpperCase())}</p>
+                </Row>
+              )}
               {plan?.ok && <DinnerGrid dinner={dinner} onFail={setTrouble} />}
               {plan?.ok && (
                 <Row className="pad">

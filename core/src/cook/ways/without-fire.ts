@@ -51,4 +51,23 @@ export const WITHOUT_FIRE = [
     look: ['firm as a ripe cheese, darker, lies in its own brine'],
     mind: [KILLS_NONE, 'In the fridge, all of the time.'],
   },
+  {
+    id: 'cold smoke',
+    name: 'Smoked cold',
+    meal: 'smoked',
+    middle: 'raw',
+    heat: null,
+    cuts: BONELESS,
+    thickMm: [8, 60],
+    fat: 'oily',
+    why: 'oily: it takes smoke and stays silky',
+    whyNot: 'lean flesh goes like leather',
+    rule: null,
+    gear: ['a smoker that stays under 25°', 'a thermometer'],
+    look: ['firm, amber, a skin that shines'],
+    mind: [
+      'Smoke that is not hot kills no worms: it counts as raw.',
+      'Salted first; under 25° all of the time; then cold, and eaten within days.',
+    ],
+  },
 ] as const satisfies readonly Method[];
