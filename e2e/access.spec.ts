@@ -8,7 +8,9 @@ async function views(page: Page, server: Server): Promise<[string, string][]> {
       trips: { id: string; fish: { id: string; dispatched: unknown }[] }[];
     }
   ).trips;
-  const hurt = (await entriesOf(server)).find((e) => e.kind === 'incident.begun');
+  const entries = await entriesOf(server);
+  const hurt = entries.find((e) => e.kind === 'incident.begun');
+  const dinner = entries.find((e) => e.kind === 'dinner.set');
   for (const t of trips.slice(1))
     for (const f of t.fish) {
       const line = (await (await fetch(`${server.url}/api/fish/${f.id}`)).json()) as {
@@ -34,6 +36,12 @@ async function views(page: Page, server: Server): Promise<[string, string][]> {
           ['pack', `/larder/${line.packs[0].id}`],
           ['table', '/table'],
           ['new meal', '/table/new'],
+          ['recipes', '/table/recipes'],
+          ['recipe', '/table/recipes/batter-beer'],
+          ['recipe written', '/table/recipes/new'],
+          ['kitchen', '/table/kitchen'],
+          ['dinner', `/table/dinner/${dinner?.subject}`],
+          ['meal for a doctor', `/table/${line.meals[0].id}/record`],
           ['meal', `/table/${line.meals[0].id}`],
           ['book', '/book'],
           ['fish', `/fish/${f.id}`],

@@ -99,16 +99,16 @@ await shot('menu-phone', `${demo.url}/larder/plan`, {
 });
 await shot('officer', `${demo.url}/plan/officer`);
 await shot('meal', `${demo.url}/table/${line.meals[0].id}`);
+await shot('table', `${demo.url}/table`, {
+  act: async (p) => {
+    await p.getByRole('link', { name: /To the stove/ }).click();
+    await p.getByText(/No plan begins later/).waitFor();
+  },
+});
 await shot('book', `${demo.url}/book`);
 await shot('fish', `${demo.url}/fish/${line.fish.id}`);
 await shot('catalogue', `${demo.url}/catalogue`);
 await shot('kind', `${demo.url}/catalogue/greater-weever`);
-await shot('map', `${demo.url}/plan/map`, {
-  act: async (p) => (
-    await p.getByRole('checkbox', { name: /Follow it/ }).check(),
-    await p.getByText(/^Simulated at/).waitFor()
-  ),
-});
 await shot('aid-phone', `${running.url}/hurt?by=greater-weever`, {
   phone: true,
   clock: true,

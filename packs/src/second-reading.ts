@@ -1,3 +1,4 @@
+import { METHODS, sayRawVerdict } from '@dagboek/core/cook';
 import { AGEING_AUTHORITY, AGEING_SIGNS } from '@dagboek/core/larder';
 import { GUT_PIERCED, KILL_SIGNS } from '@dagboek/core/handling';
 import { HISTAMINE_LIMITS, warmSide } from '@dagboek/core/fresh';
@@ -78,6 +79,20 @@ export function secondReading(species: readonly Species[]): string {
       FOOD,
     ],
     ['cooking', AT_RISK, 'US FDA and UK FSA advice for eaters at risk', FOOD],
+    ...METHODS.flatMap((m) =>
+      m.mind.map((s) => [
+        `cooking: ${m.name.toLowerCase()}`,
+        s,
+        'usual kitchen and fire safety; US FDA Food Code',
+        FOOD,
+      ]),
+    ),
+    ...(['not raw', 'not known', 'conditions met'] as const).map((v) => [
+      'raw',
+      sayRawVerdict(v),
+      'US FDA Food Code 3-402.11; Regulation (EC) 853/2004 Annex III',
+      FOOD,
+    ]),
     ...packCautions({ wrapping: 'vacuum', form: 'whole', venomous: true }).map((s) => [
       'packs',
       s,

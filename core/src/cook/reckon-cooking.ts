@@ -110,9 +110,14 @@ export function reckonCooking(a: CookingAsked): CookingReckoned {
   };
 }
 
-/** What becomes of it when it is pulled after so many seconds, whatever was asked for. RangeError for what `cookingTrouble` tells. */
-export function cookFor(a: CookingAsked, seconds: number): Course {
+/**
+ * What becomes of it when it is pulled after so many seconds, whatever was asked for. `turnedAsFor`: it is turned when it would be in so many
+ * seconds, and stays on its last side. RangeError for what `cookingTrouble` tells.
+ */
+export function cookFor(a: CookingAsked, seconds: number, turnedAsFor = seconds): Course {
   const trouble = cookingTrouble(a);
   if (trouble) throw new RangeError(trouble);
-  return cookThrough(cookedOf(a), fireOf(a), seconds);
+  const fire = fireOf(a);
+  const turns = fire.turns?.map((t) => (t * turnedAsFor) / seconds);
+  return cookThrough(cookedOf(a), turns ? { ...fire, turns } : fire, seconds);
 }

@@ -124,6 +124,19 @@ describe('by the probe', () => {
       expect(by.highS).toBeGreaterThan(r.course.pulledS * slower);
     }
   });
+  test('what is turned is followed as it is turned, also beyond its time', () => {
+    const method = methodOf('pan')!;
+    const pan = cooked({ method });
+    const { pulledS } = pan.course;
+    const beyond = cookFor(asked({ method }), pulledS * 2, pulledS);
+    const at = beyond.atS.findIndex((s) => s >= pulledS - 1e-6);
+    expect(beyond.coreC[at]).toBeCloseTo(pan.course.pulledC, 0);
+    const readings = [0.5, 0.8].map((x) => ({
+      atS: x * pulledS * 1.2,
+      c: simulatedProbe(beyond, x * pulledS * 1.2, 1.2, 3),
+    }));
+    expect(byProbe(pan, beyond, readings).slower).toBeGreaterThan(1.05);
+  });
   test('no reading, no change; a jump and nonsense are left out', () => {
     const none = byProbe(r, long, []);
     expect(none).toMatchObject({ slower: 1, used: 0 });

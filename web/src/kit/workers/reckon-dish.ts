@@ -25,7 +25,7 @@ export function reckonDish(asked: DishAsked): DishReckoned {
   const full = { ...asked, method };
   const reckoned = reckonCooking(full);
   if (!reckoned.ok) return { reckoned, beyond: null };
-  const { atS, coreC, pulledS } = cookFor(full, reckoned.course.pulledS * BEYOND);
+  const { atS, coreC, pulledS } = cookFor(full, reckoned.course.pulledS * BEYOND, reckoned.course.pulledS);
   const end = atS.findIndex((s) => s >= pulledS - 1e-6) + 1;
   return { reckoned, beyond: { atS: atS.slice(0, end), coreC: coreC.slice(0, end) } };
 }
