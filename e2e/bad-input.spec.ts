@@ -111,7 +111,7 @@ test('one cannot take more from a pack than it holds, nor pack more than was cut
     .click();
   await button(page, /^Cook it/).click();
   await page.getByLabel(/^Grams of pack/).fill('99999');
-  await button(page, /^Served/).click();
+  await button(page, /^Plan it back/).click();
   await expect(page.getByRole('alert')).toContainText('cannot come out of it');
   await expect(page.getByLabel(/^Grams of pack/)).toHaveValue('99999');
 });

@@ -215,8 +215,11 @@ test('worms seen are noted with what follows, go with the pack, and stand before
   await page.locator('.packs-made').getByRole('link').click();
   await expect(page.getByText(/Worms were seen: not raw/)).toBeVisible();
   await button(page, /^Cook it/).click();
-  await page.getByRole('radio', { name: 'raw', exact: true }).click({ force: true });
-  await expect(page.getByText(/Pack \d+: worms were seen: not raw/)).toBeVisible();
+  await expect(page.getByText('No lower choice here.')).toBeVisible();
+  await button(page, /other ways, and why not/).click();
+  await button(page, 'Raw slices').click();
+  await expect(page.getByRole('region', { name: 'May it be eaten raw' })).toContainText(/Worms were seen/i);
+  await expect(page.getByText(/Pack \d+: worms were seen: not raw/).first()).toBeVisible();
   // What they had eaten stands with the kind.
   await page.goto(`${demo.url}/catalogue/pollack`);
   await expect(page.getByText(/stomachs looked into/)).toBeVisible();

@@ -50,6 +50,9 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
   await expect(now(page).getByRole('timer')).toHaveCount(1);
   await mouse.press(now(page).getByRole('button', { name: /: two minutes more$/ }));
   await expect(page.getByText(/takes \d+ min\.|min/).first()).toBeVisible();
+  // Begun by mistake: its line is struck, and it is to come again.
+  await mouse.press(key(page, /: take back that it is begun$/).first());
+  await expect(now(page).getByRole('timer')).toHaveCount(0);
   // The fish goes in, the probe is read: the estimate follows, and what cannot be is left out.
   await mouse.press(key(page, 'Begin: Cook the fish'));
   const read = async (c: string): Promise<void> => {

@@ -176,17 +176,10 @@ export { kitchenOf, recipeOf, recipesOf } from './table/kitchen-of.ts';
 export { piecesOfPack } from './table/to-cook.ts';
 export type { PiecesOfPack } from './table/to-cook.ts';
 export { atRiskOf, rawPackOf, rawVerdictOf } from './table/raw-verdict-of.ts';
-export {
-  dinnerNow,
-  dinnersOpen,
-  dinnerWork,
-  servedAtBy,
-  stepIs,
-  stepTimes,
-  tasksNow,
-  timersOf,
-} from './table/dinner-work.ts';
-export type { DinnerNow, StepIs, StepTime, Timer } from './table/dinner-work.ts';
+export { dinnersOpen, stepIs, tasksNow, timersOf } from './table/dinners.ts';
+export type { StepIs, Timer } from './table/dinners.ts';
+export { dinnerNow, dinnerWork, servedAtBy, stepTimes } from './table/dinner-work.ts';
+export type { DinnerNow, StepTime } from './table/dinner-work.ts';
 export { kindsOfMeal, lessonsFor, mealsByMonth, mealsFound } from './table/meals-like.ts';
 export type { Lesson } from './table/meals-like.ts';
 export { mealRecord } from './table/meal-record.ts';

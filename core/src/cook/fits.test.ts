@@ -12,7 +12,8 @@ import {
   type Point,
   toCover,
 } from './fits.ts';
-import { SOME_KITCHEN, USES, type Vessel, vesselTrouble } from './vessels.ts';
+import { type Vessel, vesselTrouble } from './vessel.ts';
+import { SOME_KITCHEN, USES } from './vessels.ts';
 import { METHODS } from './methods.ts';
 
 const box = (long: number, wide: number): Point[] => [

@@ -1,5 +1,5 @@
 import { polygonHull } from 'd3-polygon';
-import type { Vessel } from './vessels.ts';
+import type { Vessel } from './vessel.ts';
 
 export type Point = readonly [x: number, y: number];
 

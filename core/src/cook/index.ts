@@ -38,7 +38,9 @@ export type { SaltCure } from './curing.ts';
 export { mayEatRaw, RAW_CONDITIONS, sayRawVerdict } from './raw-verdict.ts';
 export type { RawPack, RawReason, RawVerdict } from './raw-verdict.ts';
 // what it is cooked in
-export { SOME_KITCHEN, USES, vesselTrouble } from './vessels.ts';
-export type { Kitchen, Vessel } from './vessels.ts';
+export { SOME_KITCHEN, USES } from './vessels.ts';
+export type { Kitchen } from './vessels.ts';
+export { vesselTrouble } from './vessel.ts';
+export type { Vessel } from './vessel.ts';
 export { batchesIn, circleAround, fitIn, footMm2, hullOf, liesIn, oilLevel, partOf, toCover } from './fits.ts';
 export type { Cover, Fit, Lying, LyingFish, OilLevel, Point } from './fits.ts';

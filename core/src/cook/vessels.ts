@@ -1,14 +1,4 @@
-/** The foot of a vessel, inside, mm: round, or as wide and long. `deepMm`: how high its rim. */
-export interface Vessel {
-  readonly id: string;
-  readonly name: string;
-  readonly use: 'pan' | 'pot' | 'kettle' | 'steamer' | 'grill' | 'tray';
-  readonly shape: 'round' | 'oblong';
-  /** Across; of an oblong one its longer side. */
-  readonly longMm: number;
-  readonly wideMm: number;
-  readonly deepMm: number;
-}
+import type { Vessel } from './vessel.ts';
 
 /** A kitchen: what may be used at once, and what there is to cook in. */
 export interface Kitchen {
@@ -58,13 +48,3 @@ export const USES: Readonly<Record<string, readonly Vessel['use'][]>> = {
   soup: ['pot'],
   stock: ['pot'],
 };
-
-/** What is wrong with a vessel's measures, in a sentence; null when nothing. */
-export function vesselTrouble(v: Pick<Vessel, 'longMm' | 'wideMm' | 'deepMm' | 'name'>): string | null {
-  if (!v.name.trim()) return 'Give it a name, for example Iron pan.';
-  if (!(v.longMm >= 50 && v.longMm <= 2000) || !(v.wideMm >= 50 && v.wideMm <= 2000))
-    return 'Measure its foot inside: between 5 and 200 cm.';
-  if (v.wideMm > v.longMm) return 'It is wider than long: give the longer side first.';
-  if (!(v.deepMm >= 5 && v.deepMm <= 600)) return 'Its rim is between 0.5 and 60 cm high.';
-  return null;
-}

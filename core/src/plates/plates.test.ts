@@ -1,13 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import { POLLACK } from '../test-species.test-support.ts';
 import fc from 'fast-check';
-import { meatFrom, meatOfAll, PLATE_G, platesFrom } from './index.ts';
+import { cookedG, meatFrom, meatOfAll, PLATE_G, platesFrom } from './index.ts';
 
 describe('is it enough for dinner', () => {
   test('meat is the middle of the usual yield', () => {
     expect(meatFrom(POLLACK, 1000)).toBeCloseTo(380, 9);
     expect(meatFrom({ yields: { fillets: [0.4, 0.6] } }, 1000)).toBeCloseTo(500, 9);
     expect(meatFrom({ yields: {} }, 1000)).toBeCloseTo(375, 9);
+  });
+
+  test('cooked it weighs 15 to 25 in 100 less', () => {
+    expect(cookedG(200)).toEqual({ low: 150, high: 170 });
   });
 
   test('plates are whole, the rest is over', () => {

@@ -1,5 +1,6 @@
 export { ALLERGENS, allergensOf, COURSES, PER, recipeTrouble, UNITS } from './recipe.ts';
 export type { Allergen, Ingredient, Recipe, Step } from './recipe.ts';
+export { isRecipe } from './recipe-shape.ts';
 export { RECIPES, recipesFor } from './recipe-book.ts';
 export { plainRecipe } from './plain-recipe.ts';
 export { amountOf, sayPortion, scaled, sensible, shoppingList } from './scale.ts';

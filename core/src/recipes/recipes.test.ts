@@ -6,6 +6,7 @@ import {
   allergensOf,
   durationMinutes,
   fromJsonLd,
+  isRecipe,
   NO_FISH,
   plainRecipe,
   type Recipe,
@@ -194,6 +195,16 @@ describe('JSON-LD', () => {
       durationMinutes('PT90S'),
       durationMinutes('soon'),
     ]).toEqual([90, 1560, 1.5, null]);
+  });
+  test('the shape alone: every recipe has it, and what lacks anything has not', () => {
+    for (const r of RECIPES) expect([r.id, isRecipe(r)]).toEqual([r.id, true]);
+    const r = byId('rice');
+    for (const k of Object.keys(r)) expect([k, isRecipe({ ...r, [k]: 7.5e9 })]).toEqual([k, false]);
+    for (const k of Object.keys(r.steps[0]!))
+      expect([k, isRecipe({ ...r, steps: [{ ...r.steps[0], [k]: {} }] })]).toEqual([k, false]);
+    for (const k of Object.keys(r.ingredients[0]!))
+      expect([k, isRecipe({ ...r, ingredients: [{ ...r.ingredients[0], [k]: {} }] })]).toEqual([k, false]);
+    expect(isRecipe(null)).toBe(false);
   });
   test('a recipe that is wrong is refused with its reason', () => {
     const r = byId('rice');

@@ -4,7 +4,7 @@ import type { Book } from '../state/book.ts';
 import { bleedingOf } from './bleeding-of.ts';
 import { fishInHand } from './in-hand.ts';
 import { soakOf } from './soak-of.ts';
-import { dinnersOpen, timersOf } from '../table/dinner-work.ts';
+import { dinnersOpen, timersOf } from '../table/dinners.ts';
 
 /** Something whose time runs: a fish that bleeds, a limb in hot water, potatoes. */
 export interface RunningTimer {

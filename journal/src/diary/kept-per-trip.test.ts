@@ -119,6 +119,8 @@ test('how the stations stand', () => {
     cutsBegun: 0,
     packs: 0,
     meals: 0,
+    dinners: 0,
+    cooking: 0,
   });
   const line = wholeLine();
   const until = (kind: string): Book =>

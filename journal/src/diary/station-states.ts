@@ -1,6 +1,7 @@
 import { fishInHand } from '../deck/in-hand.ts';
 import { openTrip, tripsInOrder } from '../line/order.ts';
 import type { Book } from '../state/book.ts';
+import { dinnersOpen } from '../table/dinners.ts';
 
 /** How each station stands now, in numbers; what waits for somebody is flagged by whoever draws it. */
 export interface StationStates {
@@ -16,16 +17,20 @@ export interface StationStates {
   /** Packs that hold something. */
   readonly packs: number;
   readonly meals: number;
+  /** Dinners that are planned, and of these how many are being cooked. */
+  readonly dinners: number;
+  readonly cooking: number;
 }
 
 /** How the stations of a book stand. Costs the same in a large book as in a small one. */
 export function stationStates(book: Book): StationStates {
-  return book.reckoned('stations', ['trip', 'fish', 'cut', 'pack', 'meal'], [], () => statesNow(book));
+  return book.reckoned('stations', ['trip', 'fish', 'cut', 'pack', 'meal', 'dinner'], [], () => statesNow(book));
 }
 
 function statesNow(book: Book): StationStates {
   const trips = tripsInOrder(book);
   const open = openTrip(book);
+  const dinners = dinnersOpen(book);
   const todo = open ? fishInHand(book, open.id) : null;
   return {
     trips: trips.length,
@@ -35,5 +40,7 @@ function statesNow(book: Book): StationStates {
     cutsBegun: book.cutsWithoutPack().length,
     packs: book.packsWithFood().length,
     meals: book.countOf('meal'),
+    dinners: dinners.length,
+    cooking: dinners.filter((d) => Object.keys(d.begun).length > 0).length,
   };
 }

@@ -10,9 +10,9 @@ import {
   MaxLength,
   Min,
 } from 'class-validator';
-import { recipeTrouble } from '@dagboek/core/recipes';
-import { type Kitchenwork, type Means, type Task, workTrouble } from '@dagboek/core/schedule';
-import { vesselTrouble, type Vessel } from '@dagboek/core/cook';
+import { isRecipe } from '@dagboek/core/recipes';
+import type { Means, Task } from '@dagboek/core/schedule';
+import type { Vessel } from '@dagboek/core/cook';
 import { Document, Satisfies } from './satisfies.ts';
 
 /** A time on the clock that is no mistake, epoch ms: 2000 to 2200. */
@@ -92,30 +92,33 @@ const meansTrouble = (m: unknown): string | null =>
     ? null
     : 'Say how many hands, rings, ovens and grills there are: up to 12 of each.';
 
-function tasksTrouble(list: unknown): string | null {
-  if (!Array.isArray(list)) return 'A dinner has its steps.';
-  for (const t of list) {
-    const whole =
+/** Whether a list is one of steps that can be read; what cannot be planned of them is said by the planner. */
+const areTasks = (list: unknown): boolean =>
+  Array.isArray(list) &&
+  list.length <= 80 &&
+  list.every(
+    (t) =>
       isObject(t) &&
       isText(t['id'], 130) &&
       isText(t['dish'], 80) &&
       isText(t['name'], 80) &&
-      Array.isArray(t['after']) &&
       typeof t['hands'] === 'boolean' &&
+      (t['place'] === null || isText(t['place'], 10)) &&
+      Number.isInteger(t['minutes']) &&
+      isAmount(t['minutes'], 3000) &&
       isAmount(t['mayStand'], 3000) &&
-      isAmount(t['spoils'], 100);
-    if (!whole) return 'A step of the dinner cannot be read.';
-  }
-  const many: Means = { hands: 12, rings: 12, ovens: 12, grills: 12 };
-  const work: Kitchenwork = { tasks: list as Task[], means: many, within: 0 };
-  return workTrouble(work);
-}
+      isAmount(t['spoils'], 100) &&
+      Array.isArray(t['after']) &&
+      t['after'].every(
+        (a) => isObject(a) && isText(a['task'], 130) && isAmount(a['least'], 3000) && isAmount(a['most'], 3000),
+      ),
+  );
 
 /** A dinner is planned: the whole of it, each time. Subject: the dinner. The last line holds. */
 export class DinnerSet {
   @IsInt() @Min(FIRST_MS, { message: 'Say when it is served.' }) @Max(LAST_MS) serveAtMs!: number;
   @Document(dishesTrouble) dishes!: DinnerDish[];
-  @Document(tasksTrouble) tasks!: Task[];
+  @Satisfies('A step of the dinner cannot be read.', areTasks) tasks!: Task[];
   @Document(meansTrouble) means!: Means;
   @IsString() @MaxLength(60) cook!: string;
   /** Member ids. */
@@ -163,31 +166,28 @@ export class DinnerEnded {
 
 /** A recipe of one’s own. Subject: the recipe; the last line holds. */
 export class RecipeWritten {
-  @Document(recipeTrouble) recipe!: Record<string, unknown>;
+  @Satisfies('This recipe cannot be read.', isRecipe) recipe!: Record<string, unknown>;
 }
 /** It is not offered any more. */
 export class RecipeRetired {}
 
-const vesselsTrouble = (list: unknown): string | null => {
-  if (!Array.isArray(list) || list.length > 40) return 'Up to 40 pans and pots.';
-  for (const v of list) {
-    if (!isObject(v) || !isText(v['id'], 60) || typeof v['name'] !== 'string' || v['name'].length > 60)
-      return 'A vessel has a name.';
-    if (
-      !['round', 'oblong'].includes(String(v['shape'])) ||
-      !['pan', 'pot', 'kettle', 'steamer', 'grill', 'tray'].includes(String(v['use']))
-    )
-      return `${v['name']}: say what it is, and whether it is round.`;
-    const trouble = vesselTrouble(v as unknown as Vessel);
-    if (trouble) return `${v['name'] || 'A vessel'}: ${trouble}`;
-  }
-  return null;
-};
+const areVessels = (list: unknown): boolean =>
+  Array.isArray(list) &&
+  list.length <= 40 &&
+  list.every(
+    (v) =>
+      isObject(v) &&
+      isText(v['id'], 60) &&
+      isText(v['name'], 60) &&
+      isText(v['use'], 10) &&
+      isText(v['shape'], 10) &&
+      ['longMm', 'wideMm', 'deepMm'].every((k) => typeof v[k] === 'number' && Number(v[k]) > 0 && Number(v[k]) <= 2000),
+  );
 
 /** What the kitchen has. Subject: the book; the last line holds. */
 export class BookKitchen {
   @Document(meansTrouble) means!: Means;
-  @Document(vesselsTrouble) vessels!: Vessel[];
+  @Satisfies('Up to 40 pans and pots, each with its name and measures.', areVessels) vessels!: Vessel[];
 }
 
 /** What of dry goods is always in the house. Subject: the book; the last line holds. */

@@ -1,5 +1,4 @@
-import type { Recipe } from '@dagboek/core/recipes';
-import { recipeTrouble } from '@dagboek/core/recipes';
+import { isRecipe } from '@dagboek/core/recipes';
 import { sayTemperature } from '@dagboek/core/units';
 import { epochMs } from '@dagboek/core/time';
 import { kindOf, subjectOf } from './define-kind.ts';
@@ -115,9 +114,8 @@ export const RECIPE = subjectOf<'recipe', RecipeWritten>({
   begins: 'recipe.written',
   readableWhenStruck: false,
   begin: (s) => {
-    const trouble = recipeTrouble(s.recipe);
-    if (trouble) throw new Unreadable(trouble);
-    return { recipe: s.recipe as unknown as Recipe, writtenAt: s.at, retired: false };
+    if (!isRecipe(s.recipe)) throw new Unreadable('This recipe cannot be read.');
+    return { recipe: s.recipe, writtenAt: s.at, retired: false };
   },
   links: () => [],
   hangsOn: () => ({}),

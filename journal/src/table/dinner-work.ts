@@ -1,24 +1,8 @@
 import { type DinnerPlan, type Kitchenwork, type Task } from '@dagboek/core/schedule';
-import type { Book } from '../state/book.ts';
 import type { DinnerState } from '../state/states.ts';
+import { type StepIs, stepIs, tasksNow, type Timer, timersOf } from './dinners.ts';
 
 const MIN_MS = 60_000;
-
-/** Dinners that are neither served nor given up, the next to be served first. */
-export const dinnersOpen = (book: Book): DinnerState[] =>
-  book
-    .all('dinner')
-    .filter((d) => d.ended === null)
-    .sort((a, b) => a.serveAtMs - b.serveAtMs);
-
-/** How a step stands. */
-export type StepIs = 'to come' | 'running' | 'done';
-export const stepIs = (d: DinnerState, task: string): StepIs =>
-  d.done[task] !== undefined ? 'done' : d.begun[task] !== undefined ? 'running' : 'to come';
-
-/** Its steps, each as long as it now is. */
-export const tasksNow = (d: DinnerState): Task[] =>
-  d.tasks.map((t) => (d.lasts[t.id] === undefined ? t : { ...t, minutes: d.lasts[t.id]! }));
 
 /** Minutes before serving, whole, of an instant. */
 const before = (d: DinnerState, ms: number): number => Math.round((d.serveAtMs - ms) / MIN_MS);
@@ -115,13 +99,6 @@ export function stepTimes(d: DinnerState, plan: DinnerPlan): StepTime[] {
     .sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
 }
 
-/** A timer that runs: a step without hands that was begun, and what is left of it, ms; below nought when it is over. */
-export interface Timer {
-  readonly task: Task;
-  readonly endMs: number;
-  readonly leftMs: number;
-}
-
 /** What to do now, what comes next, and what runs. */
 export interface DinnerNow {
   /** Steps to begin now: their time has come. */
@@ -131,16 +108,6 @@ export interface DinnerNow {
   readonly atWork: readonly StepTime[];
   readonly timers: readonly Timer[];
 }
-
-/** Timers of all that was begun and is not done, the next to end first. */
-export const timersOf = (d: DinnerState, nowMs: number): Timer[] =>
-  tasksNow(d)
-    .filter((t) => stepIs(d, t.id) === 'running')
-    .map((task) => {
-      const endMs = d.begun[task.id]! + task.minutes * MIN_MS;
-      return { task, endMs, leftMs: endMs - nowMs };
-    })
-    .sort((a, b) => a.leftMs - b.leftMs);
 
 export function dinnerNow(d: DinnerState, steps: readonly StepTime[], nowMs: number): DinnerNow {
   const toCome = steps.filter((s) => s.is === 'to come');

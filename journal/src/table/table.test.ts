@@ -18,6 +18,7 @@ import {
   recipeOf,
   recipesOf,
   servedAtBy,
+  stationStates,
   stepTimes,
 } from '../index.ts';
 
@@ -129,6 +130,11 @@ describe('a dinner on the clock', () => {
     const book = Book.EMPTY.withEntries([first, again]);
     expect(dinnersOpen(book).map((d) => d.serveAtMs)).toEqual([ms('20:00')]);
     expect(dinnersOpen(book.withEntries([anEntry('dinner.ended', DINNER, {})]))).toEqual([]);
+    expect(stationStates(book)).toMatchObject({ dinners: 1, cooking: 0 });
+    expect(stationStates(book.withEntries([step('p/scrub', 'begun', '19:04')]))).toMatchObject({
+      dinners: 1,
+      cooking: 1,
+    });
   });
 });
 

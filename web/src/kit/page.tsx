@@ -46,7 +46,17 @@ export function useTabs(): Tab[] {
       foot: true,
     }),
     tab('Larder', now.packs > 0 ? plural(now.packs, 'pack') : 'empty', { foot: true }),
-    tab('Table', now.meals > 0 ? plural(now.meals, 'meal') : 'no meal yet', { foot: true }),
+    tab(
+      'Table',
+      now.cooking > 0
+        ? 'at the stove'
+        : now.dinners > 0
+          ? `${plural(now.dinners, 'dinner')} planned`
+          : now.meals > 0
+            ? plural(now.meals, 'meal')
+            : 'no meal yet',
+      { waits: now.cooking > 0, foot: true },
+    ),
     tab('Book', now.trips > 0 ? plural(now.trips, 'trip') : 'no trip yet'),
   ];
 }

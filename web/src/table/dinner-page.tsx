@@ -1,9 +1,9 @@
 import { COOKING, type DinnerState, recipeOf } from '@dagboek/journal';
-import { allergensOf, sayPortion, shoppingList } from '@dagboek/core/recipes';
+import { allergensOf, sayPortion, shoppingList, taskId } from '@dagboek/core/recipes';
 import { methodOf } from '@dagboek/core/cook';
-import { sayDay, stamp } from '@dagboek/core/time';
+import { epochMs, sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
 import { useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
@@ -62,9 +62,7 @@ function TheDinner({ d }: { d: DinnerState }) {
       <div className="with-margin wide dinner">
         <div>
           {d.ended ? (
-            <Row className="pad">
-              <h2>{d.ended.meal ? 'Served' : 'Given up'}</h2>
-            </Row>
+            <AsItWent d={d} />
           ) : (
             <>
               {!plan && (
@@ -127,6 +125,33 @@ function TheDinner({ d }: { d: DinnerState }) {
         </aside>
       </div>
     </Page>
+  );
+}
+
+/** A dinner that is over: its steps as they went. */
+function AsItWent({ d }: { d: DinnerState }) {
+  const { time, zone } = useFormat();
+  const hour = (ms: number | undefined): string => (ms === undefined ? 'not noted' : time(stamp(ms, zone)));
+  const went = [...d.tasks].sort((a, b) => (d.begun[a.id] ?? Infinity) - (d.begun[b.id] ?? Infinity));
+  return (
+    <>
+      <Row className="pad">
+        <h2>{d.ended?.meal ? 'Served' : 'Given up'}</h2>
+        {d.ended?.meal && (
+          <p>
+            <Link to={`/table/${d.ended.meal}`}>The meal, its marks and what to change</Link>
+          </p>
+        )}
+      </Row>
+      {went.map((t) => (
+        <Row key={t.id} className="line" time={<b>{hour(d.begun[t.id])}</b>}>
+          <p className="recipe-step">
+            <b>{t.name}</b> <small>{t.dish}</small>
+            {d.done[t.id] !== undefined ? `, done ${hour(d.done[t.id])}` : ''}
+          </p>
+        </Row>
+      ))}
+    </>
   );
 }
 
@@ -325,6 +350,9 @@ function EndKeys({ dinner, onFail }: { dinner: Dinner; onFail: OnFail }) {
   const peak = d.reads
     .filter((r) => r.dish === main?.id)
     .reduce<number | null>((m, r) => Math.max(m ?? -99, r.c), null);
+  // Taken off at what was read last before it was; not what was reckoned.
+  const off = main ? d.done[taskId(main.id, 'cook')] : undefined;
+  const pulled = d.reads.filter((r) => r.dish === main?.id && off !== undefined && epochMs(r.at) <= off).at(-1)?.c;
   const serve = async (): Promise<void> => {
     if (!main) return onFail('No pack is on this table.');
     const id = newId();
@@ -341,7 +369,7 @@ function EndKeys({ dinner, onFail }: { dinner: Dinner; onFail: OnFail }) {
           eaters: d.eaters,
           ...(d.guests ? { guests: d.guests } : {}),
           ...(peak !== null ? { coreC: peak } : {}),
-          ...(main.pulledC !== null && peak !== null ? { pulledC: main.pulledC } : {}),
+          ...(pulled !== undefined ? { pulledC: pulled } : {}),
           ...(d.dishes.length > 1 ? { beside: d.dishes.filter((x) => x.id !== main.id).map((x) => x.name) } : {}),
           dinner: d.id,
         },

@@ -85,6 +85,14 @@ export function DinnerSteps({ dinner, onFail }: { dinner: Dinner; onFail: (why: 
                   done
                 </LineKey>
               )}
+              {s.is !== 'to come' && (
+                <LineKey
+                  aria-label={`${s.task.name}: take back that it is ${s.is === 'done' ? 'done' : 'begun'}`}
+                  onClick={() => act(dinner.takeBack(s.task.id, s.is === 'done' ? 'done' : 'begun'))}
+                >
+                  take back
+                </LineKey>
+              )}
               {s.is === 'done' && <small>done {hour(s.endMs)}</small>}
             </span>
           </div>

@@ -1,4 +1,5 @@
 import { DONE } from '@dagboek/core/cook';
+import { InCitrus, InSalt } from './without-fire.tsx';
 import { AT_RISK, CORE_LINE_WORDS, CORE_LINES } from '@dagboek/core/harm';
 import { LineKey } from '../kit/ui/key.tsx';
 import { NOT_COMPUTED } from '../kit/workers/use-job.ts';
@@ -23,7 +24,13 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
     return (
       <>
         <h2 className="ruled">When is it done?</h2>
-        <p>{method.look.join('; ')}.</p>
+        {main && method.id === 'in citrus' && <InCitrus thicknessMm={main.thicknessMm} />}
+        {main && (method.id === 'in salt' || method.id === 'cold smoke') && (
+          <InSalt massG={meal.grams} thicknessMm={main.thicknessMm} />
+        )}
+        <p>
+          <b>By the look:</b> {method.look.join('; ')}.
+        </p>
         <Lines />
       </>
     );

@@ -1,4 +1,4 @@
-import type { Vessel } from '@dagboek/core/cook';
+import { type Vessel, vesselTrouble } from '@dagboek/core/cook';
 import { kitchenOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -58,6 +58,8 @@ export function KitchenPage() {
       wideMm: shape === 'round' ? longMm : mm(wide),
       deepMm: mm(deep),
     };
+    const wrong = vesselTrouble(v);
+    if (wrong) return setTrouble(wrong);
     if (await keep({}, [...kitchen.vessels, v])) for (const clear of [setName, setLong, setWide, setDeep]) clear('');
   };
   return (

@@ -114,7 +114,7 @@ function Meal({ meal }: { meal: MealState }) {
             <h2>Lines of this meal</h2>
             <LogLines lines={meal.log} />
             {meal.dinner && (
-              <p>
+              <p className="line-links">
                 <Link to={`/table/dinner/${meal.dinner}`}>How it was planned and cooked</Link>
               </p>
             )}
@@ -184,7 +184,7 @@ function FellIll({ meal }: { meal: MealState }) {
           ))}
         </p>
       )}
-      <p>
+      <p className="line-links">
         <Link to={`/table/${meal.id}/record`}>The record of its fish, for a doctor</Link>
       </p>
       {open ? (

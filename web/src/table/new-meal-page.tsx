@@ -1,6 +1,6 @@
 import { outweighs } from '@dagboek/core/cut';
-import { PLATE_G } from '@dagboek/core/plates';
-import { allergensOf } from '@dagboek/core/recipes';
+import { cookedG, PLATE_G } from '@dagboek/core/plates';
+import { allergensOf, sayPortion, scaled } from '@dagboek/core/recipes';
 import { COOKING, DONENESS, isNotToEat, lessonsFor, mealsInOrder, whyNotToEat } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -16,7 +16,7 @@ import { Quantity } from '../kit/ui/quantity.tsx';
 import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { DateTimeField } from '../kit/ui/when.tsx';
-import { amountTrouble, asTyped, degrees, sayGrams, sayMass, typedAmount } from '../kit/units.ts';
+import { amountTrouble, asTyped, degrees, sayGrams, sayGramsRange, sayMass, typedAmount } from '../kit/units.ts';
 import { ChoosePacks } from './choose-packs.tsx';
 import { ChooseWay, type RawMiddle } from './choose-way.tsx';
 import { dinnerFacts } from './dinner-facts.ts';
@@ -156,6 +156,15 @@ export function NewMealPage() {
                 </ul>
               </section>
             )}
+            {meal.recipe && meal.grams > 0 && (
+              <p>
+                <b>Takes</b>{' '}
+                {scaled(meal.recipe, { fishG: meal.grams, plates: Math.max(1, meal.heads) })
+                  .map(sayPortion)
+                  .join(', ')}
+                . <Link to={`/table/recipes/${meal.recipe.id}`}>The recipe</Link>
+              </p>
+            )}
             <div className="field grow">
               <label htmlFor="dish">Name of the dish</label>
               <input
@@ -247,7 +256,13 @@ export function NewMealPage() {
           <p>
             {sayMass(Math.round(meal.meat))} of boneless fish at {sayGrams(PLATE_G)} a plate
             {meal.plates > meal.heads ? `, enough for ${meal.plates}` : ''}.{' '}
-            {meal.grams > 0 && meal.plates < meal.heads ? 'Thin: add a pack, or more potatoes.' : ''}
+            {meal.grams > 0 && meal.plates < meal.heads ? 'Thin: add a pack, or more potatoes. ' : ''}
+            {meal.meat > 0 && meal.heads > 0 && (
+              <>
+                Cooked, {sayGramsRange(cookedG(meal.meat / meal.heads).low, cookedG(meal.meat / meal.heads).high)} a
+                plate.
+              </>
+            )}
           </p>
           <DoneWhen meal={meal} dish={dish} />
           <FitsNote meal={meal} />

@@ -4,6 +4,8 @@ import {
   type DinnerState,
   dinnerWork,
   servedAtBy,
+  standingLine,
+  strikeLine,
   type StepTime,
   stepTimes,
   type Writing,
@@ -29,6 +31,8 @@ export interface Dinner {
   /** Begins a step; what it waited for is then done, and so is what the one pair of hands was at. */
   readonly begin: (s: StepTime) => Promise<WriteResult>;
   readonly finish: (s: StepTime) => Promise<WriteResult>;
+  /** Takes back that a step was begun, or is done: its line is struck. */
+  readonly takeBack: (task: string, did: 'begun' | 'done') => Promise<WriteResult>;
   readonly put: (task: string, startMs: number | null) => Promise<WriteResult>;
   readonly lasts: (task: string, minutes: number) => Promise<WriteResult>;
   readonly move: (serveAtMs: number) => Promise<WriteResult>;
@@ -62,6 +66,12 @@ export function useDinner(d: DinnerState): Dinner {
       return writeAll([...over.map((x) => step(x.task.id, 'done')), step(s.task.id, 'begun')]);
     },
     finish: (s) => writeAll([step(s.task.id, 'done')]),
+    takeBack: (task, did) => {
+      const line = standingLine(d, 'dinner.step', (f) => f.task === task && f.did === did);
+      return line
+        ? writeAll([strikeLine(line, did === 'begun' ? 'not begun' : 'not done')])
+        : Promise.resolve({ ok: false, why: 'That was taken back already.' });
+    },
     put: (task, startMs) => write('dinner.put', d.id, startMs === null ? { task } : { task, startMs }),
     lasts: (task, minutes) => write('dinner.lasts', d.id, { task, minutes }),
     move: (serveAtMs) => write('dinner.moved', d.id, { serveAtMs }),

@@ -60,7 +60,7 @@ export function useNewMeal() {
   const { day, zone } = useFormat();
   const { members } = useCrew();
   const now = useMemo(nowMs, []);
-  const held = packsHeld(book, byId, day, now);
+  const held = useMemo(() => packsHeld(book, byId, day, now), [book, byId, day, now]);
   const planned = plannedDay(book, search.get('day') ?? '');
   const asked = search.getAll('pack');
   const [taken, setTaken] = useState<Readonly<Record<string, string>>>(() => {
@@ -114,7 +114,13 @@ export function useNewMeal() {
   }, 0);
   const heads = eaters.length + (typedNumber(guests) || 0);
   const atRisk = atRiskOf(book, eaters, today);
-  const raw = rawVerdictOf(book, chosen, eaters, byId, today, now);
+  const chosenIds = chosen.map((h) => h.pack.id).join();
+  // Each fish is followed from the water on: not at every letter that is typed.
+  const raw = useMemo(
+    () => rawVerdictOf(book, chosen, eaters, byId, today, now),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- which packs they are is all of `chosen` that matters
+    [book, chosenIds, eaters, byId, today, now],
+  );
   // Of several packs the thickest says how long.
   const all = chosen.map((h) => ({ held: h, ...piecesOfPack(book, h, byId, gramsOf(h) || h.leftG, now) }));
   const main = all.length > 0 ? all.reduce((a, b) => (b.thicknessMm > a.thicknessMm ? b : a)) : null;
