@@ -48,7 +48,7 @@ describe('a pack for the fire', () => {
     const fish = [
       tripStarted(),
       landed('f', '10:00'),
-      anEntry('fish.weighed', idOf('f'), { massG: 2000, method: 'scale' } as FactsOf<'fish.weighed'>, {
+      anEntry('fish.weighed', idOf('f'), { massG: 2000, how: 'scale' } as FactsOf<'fish.weighed'>, {
         at: at('10:05'),
       }),
     ];
@@ -151,7 +151,7 @@ describe('what a meal came to', () => {
   test('cost: its share of what the trip cost, by weight, and the rest; nothing where nothing was noted', () => {
     const fish = (word: string, massG: number): Entry[] => [
       landed(word, '10:00'),
-      anEntry('fish.weighed', idOf(word), { massG, method: 'scale' } as FactsOf<'fish.weighed'>, { at: at('10:05') }),
+      anEntry('fish.weighed', idOf(word), { massG, how: 'scale' } as FactsOf<'fish.weighed'>, { at: at('10:05') }),
     ];
     const fuel = anEntry('trip.noted', TRIP, { topic: 'cost', text: 'fuel', cost: 40 } as FactsOf<'trip.noted'>);
     const all = [tripStarted(), ...fish('f', 1000), ...fish('g', 3000), fuel, pack('a', { fish: [idOf('f')] })];

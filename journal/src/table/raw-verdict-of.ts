@@ -1,7 +1,7 @@
 import { mayEatRaw, type RawPack, type RawVerdict } from '@dagboek/core/cook';
 import { isUncooked } from '@dagboek/core/larder';
 import type { SpeciesFacts } from '@dagboek/core/species';
-import { daysBetween } from '@dagboek/core/time';
+import { ageOn, daysBetween } from '@dagboek/core/time';
 import { fishInPack, freshnessOfPack } from '../line/pack-fish.ts';
 import type { HeldPack } from '../larder/packs-held.ts';
 import type { RawFacts } from '../larder/raw-standing.ts';
@@ -99,7 +99,7 @@ export function atRiskOf(book: Book, eaters: readonly string[], today: string): 
   return eaters.flatMap((id) => {
     const m = book.getAny('member', id);
     if (!m) return [];
-    const years = m.bornOn ? daysBetween(m.bornOn, today) / 365.25 : null;
+    const years = m.bornOn ? ageOn(m.bornOn, today) : null;
     return m.eats?.atRisk || (years !== null && (years < SMALL || years >= OLD)) ? [m.name] : [];
   });
 }
