@@ -256,3 +256,54 @@ test('what reckons is not on this device: said, and the meal can be noted all th
   await mouse.press(key(page, /^Served/));
   await expect(page.getByRole('heading', { name: 'Who liked it' })).toBeVisible();
 });
+
+test('steaks seared on a phone, by thumb: a middle that stays raw counts as raw, timed and planned all the same', async ({
+  browser,
+  demo,
+}) => {
+  const all = await entriesOf(demo);
+  const at = '2026-09-12T09:00:00+01:00';
+  const facts = {
+    number: 400,
+    what: 'Bonito, 2 steaks',
+    species: 'atlantic-bonito',
+    form: 'steaks',
+    pieces: 2,
+    massG: 440,
+  };
+  const stored = {
+    id: '01910000-0000-7000-8000-000000000abc',
+    kind: 'pack.stored',
+    subject: '01910000-0000-7000-8000-000000000abd',
+    at,
+    written: at,
+    member: all.at(-1)!.member,
+    device: 'tests',
+    facts: { ...facts, wrapping: 'cloth', place: 'fridge', fish: [] },
+  };
+  const took = await fetch(`${demo.url}/api/journal`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ entries: [stored] }),
+  });
+  expect(took.ok).toBe(true);
+  const page = await (await browser.newContext({ viewport: { width: 360, height: 640 }, hasTouch: true })).newPage();
+  await page.goto(`${demo.url}/table/new`);
+  await page.getByRole('checkbox', { name: /Bonito, 2 steaks/ }).tap();
+  const seared = page.getByRole('radio', { name: 'Seared, raw in the middle' });
+  if ((await seared.count()) > 0) await seared.click({ force: true });
+  else {
+    await thumb.press(key(page, /other ways, and why not/));
+    await thumb.press(key(page, 'Seared, raw in the middle'));
+  }
+  await expect(page.getByRole('region', { name: 'May it be eaten raw' })).toContainText(/Not (known|raw)/);
+  await chip(page, 'radio', /^just set, 45/);
+  await expect(page.getByRole('heading', { name: /^Off at \d+°, it coasts to 4\d°$/ })).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+  await settled(page);
+  await thumb.press(key(page, /^Plan it back/));
+  await expect(page).toHaveURL(/\/table\/dinner\//);
+  await expect(now(page).locator('.key.act')).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+  await page.context().close();
+});

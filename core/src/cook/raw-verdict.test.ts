@@ -63,6 +63,10 @@ describe('may it be eaten raw', () => {
     expect(why({ warmH: null })).toMatch(/not on record/);
     expect(mayEatRaw([], []).verdict).toBe('not known');
   });
+  test('of fresh water: flukes stand freezing, so it is not known whatever the freezer says', () => {
+    expect(mayEatRaw([pack({ water: 'fresh' })], [])).toMatchObject({ verdict: 'not known' });
+    expect(mayEatRaw([pack({ water: 'both' })], [])).toMatchObject({ verdict: 'conditions met' });
+  });
   test('the EU’s day and the US week are told apart', () => {
     expect(mayEatRaw([pack({ lines: clock(['EU'], 30) })], []).reasons[0]!.say).toMatch(
       /as the EU asks, and not yet as the US/,

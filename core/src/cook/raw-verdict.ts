@@ -12,7 +12,7 @@ export interface RawPack {
   }[];
   /** A kind of it is not settled, or not known on this device. */
   readonly unknownKind: boolean;
-  /** Where it lived; a farmed fish fed on pellets carries hardly a worm, but that is the seller's to declare. */
+  /** Where its kind lives: of fresh water alone it may carry flukes, which freezing does not end. */
   readonly water: 'sea' | 'fresh' | 'both';
   /** Its clock of freezing; null where it was never frozen. `stillFrozen` or thawed for this meal. */
   readonly lines: readonly LineClock[] | null;
@@ -87,6 +87,12 @@ const reasonsOf = (p: RawPack): RawReason[] => {
       `${US}; ${EU}`,
     );
   }
+  if (p.water === 'fresh')
+    add(
+      'not known',
+      'It lives in fresh water: flukes stand freezing better, and the EU’s freezing rule leaves them out.',
+      EU,
+    );
   if (p.warmH === null) add('not known', 'How warm it lay is not on record.', BOOK);
   return out;
 };

@@ -12,6 +12,7 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
 import { minutesSeconds } from '../kit/minutes-seconds.ts';
 import { Page, Row } from '../kit/page.tsx';
+import { ManyChips, plain } from '../kit/ui/chips.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { NOT_COMPUTED } from '../kit/workers/use-job.ts';
@@ -346,7 +347,9 @@ function EndKeys({ dinner, onFail }: { dinner: Dinner; onFail: OnFail }) {
   const { d } = dinner;
   const navigate = useNavigate();
   const { writeAll } = useWrite();
+  const [cues, setCues] = useState<string[]>([]);
   const main = d.dishes.find((x) => x.packs.length > 0);
+  const look = methodOf(main?.method ?? '')?.look ?? [];
   const peak = d.reads
     .filter((r) => r.dish === main?.id)
     .reduce<number | null>((m, r) => Math.max(m ?? -99, r.c), null);
@@ -371,6 +374,7 @@ function EndKeys({ dinner, onFail }: { dinner: Dinner; onFail: OnFail }) {
           ...(peak !== null ? { coreC: peak } : {}),
           ...(pulled !== undefined ? { pulledC: pulled } : {}),
           ...(d.dishes.length > 1 ? { beside: d.dishes.filter((x) => x.id !== main.id).map((x) => x.name) } : {}),
+          ...(cues.length > 0 ? { cues } : {}),
           dinner: d.id,
         },
       },
@@ -380,17 +384,20 @@ function EndKeys({ dinner, onFail }: { dinner: Dinner; onFail: OnFail }) {
     else onFail(r.why);
   };
   return (
-    <div className="keys ruled">
-      <DeckKey name="Served" note="writes the meal; marks come after" onClick={() => void serve()} />
-      <DeckKey
-        name="Give it up"
-        note="the packs stay in the larder"
-        onClick={() =>
-          void writeAll([{ kind: 'dinner.ended', subject: d.id, facts: {} }]).then((r) =>
-            r.ok ? void navigate('/table') : onFail(r.why),
-          )
-        }
-      />
-    </div>
+    <>
+      {look.length > 0 && <ManyChips label="Seen" options={plain(look)} values={cues} onChange={setCues} />}
+      <div className="keys ruled">
+        <DeckKey name="Served" note="writes the meal; marks come after" onClick={() => void serve()} />
+        <DeckKey
+          name="Give it up"
+          note="the packs stay in the larder"
+          onClick={() =>
+            void writeAll([{ kind: 'dinner.ended', subject: d.id, facts: {} }]).then((r) =>
+              r.ok ? void navigate('/table') : onFail(r.why),
+            )
+          }
+        />
+      </div>
+    </>
   );
 }
