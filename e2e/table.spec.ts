@@ -194,6 +194,7 @@ test('recipes: found, scaled, saved as schema.org and read back; one is written;
   await page.getByLabel('Name', { exact: true }).fill('Bake it');
   await page.getByLabel('Minutes').fill('35');
   await key(page, /^Keep the recipe/).click();
+  await expect(page).toHaveURL(/\/table\/recipes\/0/);
   await expect(page.getByText('400 g potatoes')).toBeVisible();
   await page.reload();
   await expect(page.getByText('2 eggs')).toBeVisible();

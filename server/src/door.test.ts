@@ -231,7 +231,7 @@ test('a demo that was killed while it was filled is filled on; one that was chan
   await own.get(JournalService).append([tripStarted()]);
   expect(await fillWithDemo(own.get(JournalService))).toBe(0);
   await own.close();
-});
+}, 30_000);
 
 describe('words at the start', () => {
   const config = Config.from({ DAGBOEK_DATA: '/books/ours', DAGBOEK_PORT: '80' });

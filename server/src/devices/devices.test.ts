@@ -106,7 +106,7 @@ describe('the simulated scale', () => {
     expect((await first(at(30))).c).toBeLessThan(36);
     await request(app.getHttpServer()).get('/api/devices/thermometer?since=soon').expect(400);
     await close();
-  });
+  }, 20_000);
 
   test('and the thermometer for fish: two readings a second, the same for the same seed; asks for a temperature', async () => {
     const { url, close } = await listening();
