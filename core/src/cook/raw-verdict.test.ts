@@ -10,6 +10,7 @@ const pack = (more: Partial<RawPack> = {}): RawPack => ({
   kinds: [{ name: 'Bass', verdict: 'frozen first', why: 'worms' }],
   unknownKind: false,
   water: 'sea',
+  origin: null,
   lines: clock(['US', 'EU'], 200),
   found: [],
   gutPierced: false,
@@ -62,6 +63,11 @@ describe('may it be eaten raw', () => {
     expect(why({ unknownKind: true })).toMatch(/not settled/);
     expect(why({ warmH: null })).toMatch(/not on record/);
     expect(mayEatRaw([], []).verdict).toBe('not known');
+  });
+  test('farmed or stocked, as noted, counts as wild: it is told, and alone meets nothing', () => {
+    const farmed = mayEatRaw([pack({ origin: 'farmed', lines: null })], []);
+    expect(farmed.verdict).toBe('not known');
+    expect(mayEatRaw([pack({ origin: 'stocked' })], []).reasons.some((r) => /counts as wild/.test(r.say))).toBe(true);
   });
   test('of fresh water: flukes stand freezing, so it is not known whatever the freezer says', () => {
     expect(mayEatRaw([pack({ water: 'fresh' })], [])).toMatchObject({ verdict: 'not known' });

@@ -14,6 +14,8 @@ export interface RawPack {
   readonly unknownKind: boolean;
   /** Where its kind lives: of fresh water alone it may carry flukes, which freezing does not end. */
   readonly water: 'sea' | 'fresh' | 'both';
+  /** As noted on the deck; null: nobody said. */
+  readonly origin: 'wild' | 'stocked' | 'farmed' | null;
   /** Its clock of freezing; null where it was never frozen. `stillFrozen` or thawed for this meal. */
   readonly lines: readonly LineClock[] | null;
   /** What the board found that forbids it. */
@@ -87,6 +89,12 @@ const reasonsOf = (p: RawPack): RawReason[] => {
       `${US}; ${EU}`,
     );
   }
+  if (p.origin === 'farmed' || p.origin === 'stocked')
+    add(
+      'met',
+      `Noted as ${p.origin}: what it was fed is not known, so that it counts as wild and is frozen all the same.`,
+      EU,
+    );
   if (p.water === 'fresh')
     add(
       'not known',

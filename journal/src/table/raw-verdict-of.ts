@@ -67,6 +67,7 @@ export function rawPackOf(
     kinds: known.map((s) => ({ name: s.name, verdict: s.raw.verdict, why: s.raw.why })),
     unknownKind: known.length < species.length || fish.some((f) => f.orElse.length > 0),
     water: waterOf(known[0] ?? null),
+    origin: fish.map((f) => f.origin).find((o) => o !== null) ?? null,
     lines: isUncooked(pack.form) && frozen ? clock.lines : null,
     found: [...new Set([...held.found.bin, ...held.found.raw])],
     gutPierced: held.found.finds.some((f) => f.of === 'gut' && f.is === 'pierced'),

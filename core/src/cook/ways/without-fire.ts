@@ -17,7 +17,10 @@ export const WITHOUT_FIRE = [
     rule: null,
     gear: ['a long sharp knife', 'a board kept for it'],
     look: ['clear and firm, smells of the sea or of nothing', 'no worms against the light'],
-    mind: ['Sliced cold, eaten at once; what is left is cooked.'],
+    mind: [
+      'Sliced cold, eaten at once; what is left is cooked.',
+      'A long sharp knife: fingers curled behind it, the board on a damp cloth.',
+    ],
   },
   {
     id: 'in citrus',
