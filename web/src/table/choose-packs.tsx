@@ -1,13 +1,18 @@
 import { daysBetween, sayDate } from '@dagboek/core/time';
+import { memo } from 'react';
 import { useCatalogue } from '../kit/catalogue.ts';
 import { FigureView } from '../kit/figure-view.tsx';
 import { fieldUnit, inField, sayMass, units } from '../kit/units.ts';
 import type { NewMeal } from './use-new-meal.ts';
 
-/** Packs of the larder, the first to be eaten first, and how much is taken of each. */
-export function ChoosePacks({ meal }: { meal: NewMeal }) {
+/** Packs of the larder, the first to be eaten first, and how much is taken of each. Not drawn anew while something else is typed: there may be hundreds. */
+export const ChoosePacks = memo(function ChoosePacks({
+  held,
+  taken,
+  setTaken,
+  today,
+}: Pick<NewMeal, 'held' | 'taken' | 'setTaken' | 'today'>) {
   const { byId } = useCatalogue();
-  const { held, taken, setTaken, today } = meal;
   if (held.length === 0) return <p className="lead">The larder is empty: pack some fish from the board first.</p>;
   return (
     <ul className="choose-packs">
@@ -60,4 +65,4 @@ export function ChoosePacks({ meal }: { meal: NewMeal }) {
       })}
     </ul>
   );
-}
+});

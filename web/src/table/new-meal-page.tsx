@@ -137,7 +137,7 @@ export function NewMealPage() {
         >
           <Row className="pad question" time={<b className="q">1</b>}>
             <h2>From which packs?</h2>
-            <ChoosePacks meal={meal} />
+            <ChoosePacks held={meal.held} taken={meal.taken} setTaken={meal.setTaken} today={meal.today} />
           </Row>
           <Row className="pad question" time={<b className="q">2</b>}>
             <h2>How?</h2>
