@@ -87,6 +87,7 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
   await expect(page.getByRole('link', { name: /left over, 120 g/ })).toBeVisible();
   await page.getByLabel('What to change', { exact: true }).fill('Two minutes less.');
   await mouse.press(key(page, /^Note it/));
+  await expect(page.locator('b', { hasText: 'Two minutes less.' })).toBeVisible();
   // The next time it is offered before anything else.
   await page.goto(`${demo.url}/table/new`);
   await page.getByRole('checkbox', { name: /^49 Pollack/ }).check();
