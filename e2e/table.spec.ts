@@ -309,3 +309,23 @@ test('steaks seared on a phone, by thumb: a middle that stays raw counts as raw,
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
   await page.context().close();
 });
+
+test('a double tap plans one dinner, begins one step, serves one meal', async ({ page, demo }) => {
+  const count = async (kind: string): Promise<number> => (await entriesOf(demo)).filter((e) => e.kind === kind).length;
+  const before = [await count('dinner.set'), await count('meal.served')];
+  await page.goto(`${demo.url}/table/new`);
+  await page.getByRole('checkbox', { name: /^95 Pollack/ }).check();
+  await expect(page.getByRole('heading', { name: /^Off at/ })).toBeVisible();
+  await settled(page);
+  await key(page, /^Plan it back/).dblclick();
+  await expect(page).toHaveURL(/\/table\/dinner\//);
+  await settled(page);
+  await now(page).locator('.key.act').dblclick();
+  await expect(now(page).getByRole('timer')).toHaveCount(1);
+  await settled(page);
+  await key(page, /^Served/).dblclick();
+  await expect(page.getByRole('heading', { name: 'Who liked it' })).toBeVisible();
+  await expect(page.getByText('Saved here and sent')).toBeVisible();
+  expect([await count('dinner.set'), await count('meal.served')]).toEqual(before.map((n) => n + 1));
+  expect(await count('dinner.step')).toBe(1);
+});

@@ -173,6 +173,16 @@ export { choresDue } from './larder/chores-due.ts';
 // the table
 export { likedBefore, mealCost, meanMark } from './table/meal-sums.ts';
 export { kitchenOf, recipeOf, recipesOf } from './table/kitchen-of.ts';
+export { dinnerFacts } from './table/dinner-facts.ts';
+export type { DinnerAsked } from './table/dinner-facts.ts';
+export { dinnerShopping } from './table/dinner-shopping.ts';
+export { batchesFor, inVessel, usesOf } from './table/in-the-kitchen.ts';
+export type { InVessel } from './table/in-the-kitchen.ts';
+export { meatTaken, onlyTheLine, recipesOfWay, settingFor, toBeCooked, wayOf, waysFor } from './table/meal-choices.ts';
+export type { ChosenPack, ToBeCooked } from './table/meal-choices.ts';
+export { dishOfFish, looksOf, serveDinner } from './table/serve-dinner.ts';
+export { probedDish } from './table/probed-dish.ts';
+export type { ProbedDish } from './table/probed-dish.ts';
 export { piecesOfPack } from './table/to-cook.ts';
 export type { PiecesOfPack } from './table/to-cook.ts';
 export { atRiskOf, rawPackOf, rawVerdictOf } from './table/raw-verdict-of.ts';

@@ -28,6 +28,8 @@ export type { MethodFit, ToCook } from './method-suits.ts';
 // how long
 export { cookFor, cookingTrouble, reckonCooking } from './reckon-cooking.ts';
 export type { Cooking, CookingAsked, CookingReckoned } from './reckon-cooking.ts';
+export { cookingOf, reckonDish } from './reckon-dish.ts';
+export type { DishAsked, DishReckoned } from './reckon-dish.ts';
 export { rulesOfThumb } from './rules-of-thumb.ts';
 export type { RulesOfThumb } from './rules-of-thumb.ts';
 export { byProbe, simulatedProbe } from './by-probe.ts';

@@ -1,12 +1,12 @@
-import { methodOf, reckonCooking, SOME_KITCHEN, usualSetting } from '@dagboek/core/cook';
-import { NO_FISH, RECIPES, type Recipe, tasksOf } from '@dagboek/core/recipes';
+import { cookingOf, methodOf, reckonDish, SOME_KITCHEN, usualSetting } from '@dagboek/core/cook';
+import { dinnerFacts } from '@dagboek/journal';
+import { RECIPES, type Recipe } from '@dagboek/core/recipes';
 import { epochMs, instantsOf, addDays, civilDay, stamp } from '@dagboek/core/time';
 import type { openTheBook } from './crew.ts';
 import type { MadePack } from './kitchen.ts';
 import { DAY, HOUR, type Scribe } from './scribe.ts';
 
 const recipe = (id: string): Recipe => RECIPES.find((r) => r.id === id)!;
-const round = (n: number): number => Math.round(n * 10) / 10;
 
 /** What the house eats from, and how: its kitchen, what is always there, a recipe of its own, and tomorrow's dinner back from seven. */
 export function theTable(
@@ -59,57 +59,27 @@ export function theTable(
     thicknessBy: 'of the body' as const,
     species: { shape: thawing.species.shape, weight: thawing.species.weight, fat: thawing.species.fat },
   };
-  const cooking = reckonCooking({ ...fire, method });
-  if (!cooking.ok) return;
-  const { course } = cooking;
-  const name = `${thawing.species.name} in brown butter`;
-  const fish = {
-    cookMin: round(course.pulledS / 60),
-    restMin: round((course.peakS - course.pulledS) / 60),
-    batches: 1,
-  };
-  const sides = ['new-potatoes', 'peas-fennel'].map(recipe);
-  const none = {
-    packs: [],
-    method: null,
-    mediumC: null,
-    thicknessMm: null,
-    startC: null,
-    toC: null,
-    pulledC: null,
-    cookMin: null,
-    lowMin: null,
-    highMin: null,
-    restMin: null,
-    fire: null,
-  };
-  s.aside('dinner.set', s.besideId(nowMs - HOUR), nowMs - HOUR, tern.tomas, {
-    serveAtMs,
-    dishes: [
-      {
-        id: 'fish',
-        name,
-        recipe: 'brown-butter',
-        packs: [{ pack: thawing.id, massG: thawing.massG }],
-        method: method.id,
-        mediumC: fire.setting.mediumC,
-        thicknessMm: 21,
-        startC: 3,
-        toC: round(course.peakC),
-        pulledC: round(course.pulledC),
-        ...fish,
-        lowMin: round(cooking.lowS / 60),
-        highMin: round(cooking.highS / 60),
-        fire,
-      },
-      ...sides.map((r, i) => ({ ...none, id: `side${i + 1}`, name: r.name, recipe: r.id })),
-    ].map(({ batches: _, ...d }: Record<string, unknown>) => d as never),
-    tasks: [
-      ...tasksOf({ id: 'fish', recipe: { ...recipe('brown-butter'), name }, plates: 3, fish }),
-      ...sides.flatMap((r, i) => tasksOf({ id: `side${i + 1}`, recipe: r, plates: 3, fish: NO_FISH })),
-    ],
-    means,
-    cook: tern.tomas,
-    eaters: [tern.ilse, tern.tomas, tern.wren],
-  });
+  const cooking = cookingOf(reckonDish(fire));
+  s.aside(
+    'dinner.set',
+    s.besideId(nowMs - HOUR),
+    nowMs - HOUR,
+    tern.tomas,
+    dinnerFacts({
+      name: `${thawing.species.name} in brown butter`,
+      method,
+      recipe: recipe('brown-butter'),
+      packs: [{ pack: thawing.id, massG: thawing.massG }],
+      fire,
+      cooking,
+      batches: 1,
+      sides: ['new-potatoes', 'peas-fennel'].map(recipe),
+      plates: 3,
+      serveAtMs,
+      means,
+      cook: tern.tomas,
+      eaters: [tern.ilse, tern.tomas, tern.wren],
+      guests: 0,
+    }),
+  );
 }

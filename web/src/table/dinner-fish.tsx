@@ -1,9 +1,6 @@
-import { byProbe } from '@dagboek/core/cook';
-import { CORE_LINES } from '@dagboek/core/harm';
-import { courseAt } from '@dagboek/core/heat';
-import { epochMs } from '@dagboek/core/time';
-import { taskId } from '@dagboek/core/recipes';
-import type { DinnerDish } from '@dagboek/journal';
+import { cookingOf, type DishAsked } from '@dagboek/core/cook';
+import { CORE_LINES, sayCore } from '@dagboek/core/harm';
+import { type DinnerDish, probedDish } from '@dagboek/journal';
 import { useState } from 'react';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { DeckKey } from '../kit/deck-key.tsx';
@@ -13,13 +10,16 @@ import { Quantity } from '../kit/ui/quantity.tsx';
 import { Key } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { degrees, sayTemperature, sayTemperatureDifference, typedAmount, units } from '../kit/units.ts';
-import { sayCore } from '@dagboek/core/harm';
-import type { DishAsked } from '../kit/workers/reckon-dish.ts';
 import { useJob } from '../kit/workers/use-job.ts';
 import { CookCurve } from './cook-curve.tsx';
 import { sayMinutes } from './done-when.tsx';
-import { cookingOf } from './use-dish.ts';
 import type { Dinner } from './use-dinner.ts';
+
+const READ_NOTES = {
+  'to come': 'before it goes in',
+  'in the fire': 'corrects the estimate',
+  'at rest': 'while it rests',
+} as const;
 
 /** The fish of a dinner: where it is taken off and what it coasts to; what the probe makes of that. */
 export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish }) {
@@ -30,34 +30,8 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
   const [trouble, setTrouble] = useState<string | null>(null);
   const told = useJob('reckonDish', dish.fire as unknown as DishAsked | null);
   const cooking = cookingOf(told.value);
-  const beyond = told.value?.beyond ?? null;
-  const cook = taskId(dish.id, 'cook');
-  const begun = d.begun[cook];
-  const pulled = d.done[cook];
-  const all = d.reads.filter((r) => r.dish === dish.id).map((r) => ({ ms: epochMs(r.at), c: r.c }));
-  const readings =
-    begun === undefined
-      ? []
-      : all
-          .filter((r) => r.ms >= begun && (pulled === undefined || r.ms <= pulled))
-          .map((r) => ({ atS: Math.max(1, (r.ms - begun) / 1000), c: r.c }));
-  const by = cooking && beyond && readings.length > 0 ? byProbe(cooking, beyond, readings) : null;
-  const peak =
-    pulled === undefined
-      ? null
-      : all.filter((r) => r.ms >= pulled).reduce<number | null>((m, r) => Math.max(m ?? -99, r.c), null);
-  const task = d.tasks.find((t) => t.id === cook);
-  const planned = task ? (d.lasts[cook] ?? task.minutes) : null;
-  const wanted = by ? Math.max(1, Math.round(by.pullS / 60)) : null;
+  const { task, is, readings, by, aboutC, peakC, change } = probedDish(d, dish, told.value, nowMs);
   if (dish.pulledC === null || dish.toC === null) return null;
-  const reckonedNow =
-    beyond && begun !== undefined
-      ? courseAt(
-          Float64Array.from(beyond.atS),
-          Float64Array.from(beyond.coreC),
-          (nowMs - begun) / 1000 / (by?.slower ?? 1),
-        )
-      : (dish.startC ?? 4);
   const take = async (c: number): Promise<void> => {
     const r = await write('dinner.read', d.id, { dish: dish.id, c });
     setTrouble(r.ok ? null : r.why);
@@ -99,12 +73,12 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
           {r.why.endsWith('?') ? '' : '.'}
         </p>
       ))}
-      {peak !== null && (
+      {peakC !== null && (
         <p>
-          At its warmest it read <b>{sayTemperature(peak)}</b>. {sayCore(peak, units)}
+          At its warmest it read <b>{sayTemperature(peakC)}</b>. {sayCore(peakC, units)}
         </p>
       )}
-      {peak === null && dish.toC < CORE_LINES.usC - 0.5 && (
+      {peakC === null && dish.toC < CORE_LINES.usC - 0.5 && (
         <p className="asks">
           <b>
             {sayTemperature(Math.round(dish.toC))} is {sayTemperatureDifference(Math.round(CORE_LINES.usC - dish.toC))}{' '}
@@ -114,29 +88,19 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
         </p>
       )}
       <div className="keys">
-        {by && wanted !== null && planned !== null && wanted !== planned && pulled === undefined && (
+        {change && (
           <Key
-            name={`Give it ${wanted} min`}
-            note={`instead of ${planned}; the rest is planned round it`}
-            onClick={() => void dinner.lasts(cook, wanted).then((r) => setTrouble(r.ok ? null : r.why))}
+            name={`Give it ${change.toMin} min`}
+            note={`instead of ${change.fromMin}; the rest is planned round it`}
+            onClick={() => void dinner.lasts(task, change.toMin).then((r) => setTrouble(r.ok ? null : r.why))}
           />
         )}
-        <DeckKey
-          name="Read its middle"
-          note={
-            begun === undefined
-              ? 'before it goes in'
-              : pulled === undefined
-                ? 'corrects the estimate'
-                : 'while it rests'
-          }
-          onClick={() => setReads(true)}
-        />
+        <DeckKey name="Read its middle" note={READ_NOTES[is]} onClick={() => setReads(true)} />
       </div>
       <Trouble says={trouble} />
       {reads && (
         <Dialog title="Its middle" open onClose={() => setReads(false)}>
-          <ProbeReading aboutC={reckonedNow} onTake={(c) => void take(c)} />
+          <ProbeReading aboutC={aboutC} onTake={(c) => void take(c)} />
           <form
             className="by-row"
             onSubmit={(e) => {

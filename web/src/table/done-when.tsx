@@ -1,11 +1,11 @@
-import { DONE } from '@dagboek/core/cook';
+import { cookingOf, DONE } from '@dagboek/core/cook';
 import { InCitrus, InSalt } from './without-fire.tsx';
 import { AT_RISK, CORE_LINE_WORDS, CORE_LINES } from '@dagboek/core/harm';
 import { LineKey } from '../kit/ui/key.tsx';
 import { NOT_COMPUTED } from '../kit/workers/use-job.ts';
 import { degrees, sayTemperature, sayTemperatureDifference } from '../kit/units.ts';
 import { CookCurve } from './cook-curve.tsx';
-import { cookingOf, type Dish } from './use-dish.ts';
+import type { Dish } from './use-dish.ts';
 import type { NewMeal } from './use-new-meal.ts';
 
 /** "9 min", "1½ min", "45 s". */

@@ -1,9 +1,10 @@
-import { fitIn, footMm2, oilLevel, saltFor, toCover, USES, type Vessel } from '@dagboek/core/cook';
-import { kitchenOf } from '@dagboek/journal';
+import type { Fit, Vessel } from '@dagboek/core/cook';
+import { inVessel, kitchenOf, usesOf } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../kit/catalogue.ts';
 import { sayGrams, sayShortLength, sayVolume } from '../kit/units.ts';
+import { typedNumber } from '../kit/ui/typed-number.ts';
 import { useWidth } from '../kit/use-width.ts';
 import { lyingFish } from './lying-fish.ts';
 import type { NewMeal } from './use-new-meal.ts';
@@ -16,18 +17,12 @@ const FIT_WORDS = {
   'in pieces': 'is cut across',
 } as const;
 
-/** Salt of a poaching liquid, percent. */
-const STRENGTH = 1.8;
-
 /** Whether the fish fits what it is cooked in, drawn to scale; how much liquid covers it; how far the oil rises. */
 export function FitsNote({ meal }: { meal: NewMeal }) {
   const { byId } = useCatalogue();
   const { main, method, book } = meal;
   const kitchen = kitchenOf(book);
-  const uses = USES[method.id] ?? [];
-  const vessels = kitchen.vessels
-    .filter((v) => uses.includes(v.use))
-    .sort((a, b) => uses.indexOf(a.use) - uses.indexOf(b.use) || footMm2(b) - footMm2(a));
+  const uses = usesOf(method);
   const species = main ? byId(main.held.pack.species) : null;
   const massG = main?.pieceG ?? 0;
   const whole = main?.cut === 'whole';
@@ -36,23 +31,15 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
     [whole, species, massG],
   );
   if (!main || uses.length === 0) return null;
-  if (vessels.length === 0)
+  const litres = typedNumber(meal.setting.amount ?? '') || (meal.usual?.amount ?? 0);
+  const lies = inVessel(book, method, main, fish, litres);
+  if (!lies)
     return (
       <p className="asks">
         The kitchen has none of: {uses.join(', ')}. <Link to="/table/kitchen">Say what it has</Link>.
       </p>
     );
-  const tries = vessels.map((v) => ({ v, fit: fish ? fitIn(fish, v) : null }));
-  const order = ['whole', 'without tail', 'without head', 'without head and tail', 'in pieces'];
-  const best = fish
-    ? [...tries].sort((a, b) => (a.fit ? order.indexOf(a.fit.as) : 9) - (b.fit ? order.indexOf(b.fit.as) : 9))[0]!
-    : tries[0]!;
-  const { v, fit } = best;
-  const poached = method.id.startsWith('poach');
-  const fried = method.heat?.of === 'the oil';
-  const cover = poached ? toCover(v, massG * (whole ? 1 : meal.pieces), fish?.thickMm ?? main.thicknessMm) : null;
-  const litres = Number(meal.setting.amount) || (meal.usual?.amount ?? 0);
-  const oil = fried ? oilLevel(v, litres, massG * Math.min(meal.pieces, 2)) : null;
+  const { vessel: v, fit, cover, oil } = lies;
   return (
     <section className="fits" aria-label="Does it fit">
       {fish && (
@@ -78,7 +65,7 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
       {cover && (
         <p>
           {sayVolume(Math.ceil(cover.litres * 10) / 10)} of liquid cover it in the {v.name.toLowerCase()} by a finger,
-          with {sayGrams(Math.round(saltFor(Math.max(0.1, cover.litres), STRENGTH)))} of salt.
+          with {sayGrams(Math.round(cover.saltG))} of salt.
           {cover.overMm > 0 && (
             <b>
               {' '}
@@ -91,8 +78,8 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
       {oil && (
         <p className={oil.tooFull ? 'asks' : undefined}>
           {oil.tooFull && <b>Too full. </b>}
-          {sayVolume(litres)} of oil stand {sayShortLength(oil.levelMm)} high in the {v.name.toLowerCase()} and rise by{' '}
-          {sayShortLength(oil.risesMm)} with two pieces in it: {Math.round(oil.share * 100)} % of its depth. No more
+          {sayVolume(oil.litres)} of oil stand {sayShortLength(oil.levelMm)} high in the {v.name.toLowerCase()} and rise
+          by {sayShortLength(oil.risesMm)} with two pieces in it: {Math.round(oil.share * 100)} % of its depth. No more
           than {sayVolume(Math.floor(oil.mostLitres * 10) / 10)} go in.
         </p>
       )}
@@ -108,7 +95,7 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
 }
 
 /** The fish laid in its vessel, to scale, as it must be turned. */
-function ToScale({ vessel, fit }: { vessel: Vessel; fit: NonNullable<ReturnType<typeof fitIn>> }) {
+function ToScale({ vessel, fit }: { vessel: Vessel; fit: Fit }) {
   const [ref, width] = useWidth(300);
   const pad = 10;
   const scale = (Math.min(width, 420) - 2 * pad) / vessel.longMm;

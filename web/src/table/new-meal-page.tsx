@@ -1,7 +1,18 @@
+import { cookingOf } from '@dagboek/core/cook';
 import { outweighs } from '@dagboek/core/cut';
 import { cookedG, PLATE_G } from '@dagboek/core/plates';
 import { allergensOf, sayPortion, scaled } from '@dagboek/core/recipes';
-import { COOKING, DONENESS, isNotToEat, lessonsFor, mealsInOrder, whyNotToEat } from '@dagboek/journal';
+import {
+  batchesFor,
+  COOKING,
+  dinnerFacts,
+  DONENESS,
+  isNotToEat,
+  kitchenOf,
+  lessonsFor,
+  mealsInOrder,
+  whyNotToEat,
+} from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useNames } from '../kit/catalogue.ts';
@@ -19,7 +30,6 @@ import { DateTimeField } from '../kit/ui/when.tsx';
 import { amountTrouble, asTyped, degrees, sayGrams, sayGramsRange, sayMass, typedAmount } from '../kit/units.ts';
 import { ChoosePacks } from './choose-packs.tsx';
 import { ChooseWay, type RawMiddle } from './choose-way.tsx';
-import { dinnerFacts } from './dinner-facts.ts';
 import { DoneWhen } from './done-when.tsx';
 import { FitsNote } from './fits-note.tsx';
 import { RAW_MIDDLES, useDish } from './use-dish.ts';
@@ -41,6 +51,8 @@ export function NewMealPage() {
   const [cues, setCues] = useState<string[]>([]);
   const [atMs, setAt] = useState(nowMs);
   const [trouble, setTrouble] = useState<string | null>(null);
+  // Of what is begun here, once: a second tap begins nothing else.
+  const [id] = useState(newId);
   const dish = useDish(meal, RAW_MIDDLES[middle]);
   const sides = meal.beside.flatMap((id) => recipes.find((r) => r.id === id) ?? []);
   const offered = recipes.filter((r) => r.course !== 'fish');
@@ -80,7 +92,6 @@ export function NewMealPage() {
     if (unread) return setTrouble(unread);
     const [coreRead, pulledRead] = [typedAmount('temperature', core), typedAmount('temperature', pulled)];
     const guests = typedNumber(meal.guests);
-    const id = newId();
     const r = await write(
       'meal.served',
       id,
@@ -107,13 +118,26 @@ export function NewMealPage() {
     if (!packs) return;
     if (meal.eaters.length + (typedNumber(meal.guests) || 0) === 0) return setTrouble('Say who eats.');
     if (method.heat && dish.value && !dish.value.reckoned.ok) return setTrouble(degrees(dish.value.reckoned.why));
-    const id = newId();
-    const facts = dinnerFacts(
-      meal,
-      dish,
+    const { hands, rings, ovens, grills } = kitchenOf(book);
+    const facts = dinnerFacts({
+      name: meal.title,
+      method,
+      recipe: meal.recipe,
+      packs: packs.map(({ pack, massG }) => ({ pack, massG })),
+      fire: dish.asked,
+      cooking: cookingOf(dish.value),
+      batches:
+        meal.main && dish.asked
+          ? batchesFor(book, method, meal.main, dish.asked.piece.thicknessMm, dish.asked.setting.amount)
+          : 1,
       sides,
-      packs.map(({ pack, massG }) => ({ pack, massG })),
-    );
+      plates: Math.max(1, meal.heads),
+      serveAtMs: meal.serveMs,
+      means: { hands, rings, ovens, grills },
+      cook: meal.cook,
+      eaters: meal.eaters,
+      guests: meal.heads - meal.eaters.length,
+    });
     const r = await write('dinner.set', id, facts);
     if (r.ok) void navigate(`/table/dinner/${id}`);
     else setTrouble(r.why);

@@ -1,6 +1,5 @@
-import { DONE } from '@dagboek/core/cook';
+import { type DishAsked, DONE } from '@dagboek/core/cook';
 import { useCatalogue } from '../kit/catalogue.ts';
-import type { DishAsked, DishReckoned } from '../kit/workers/reckon-dish.ts';
 import { type JobTold, useJob } from '../kit/workers/use-job.ts';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { typedAmount } from '../kit/units.ts';
@@ -34,7 +33,7 @@ export function dishAsked(m: NewMeal, species: DishAsked['species'], middle: num
       skin: true,
       slashed: m.main.cut === 'whole' && (m.method.id === 'pan, whole' || m.method.id === 'grill, whole'),
     },
-    pieces: m.pieces,
+    pieces: m.main.all,
     startC: temperature(m.setting.start, m.main.startC),
     toC: m.method.middle === 'raw' ? (middle ?? RAW_MIDDLES.warm) : DONE[m.done].coreC,
     thicknessBy: m.setting.mm?.trim() ? 'by ruler' : m.main.thicknessBy,
@@ -56,4 +55,3 @@ export function useDish(
 }
 
 export type Dish = ReturnType<typeof useDish>;
-export const cookingOf = (value: DishReckoned | null) => (value?.reckoned.ok ? value.reckoned : null);

@@ -1,28 +1,24 @@
-import {
-  type DoneWay,
-  type Method,
-  methodOf,
-  METHODS,
-  methodsThatSuit,
-  type MethodFit,
-  sayRawVerdict,
-  usualSetting,
-  whyOnlyTheLine,
-} from '@dagboek/core/cook';
-import { formFacts, isBody } from '@dagboek/core/larder';
-import { meatFrom, platesFrom } from '@dagboek/core/plates';
-import { type Recipe, recipesFor } from '@dagboek/core/recipes';
-import { daysBetween, stamp } from '@dagboek/core/time';
+import { type DoneWay, sayRawVerdict } from '@dagboek/core/cook';
+import { isBody } from '@dagboek/core/larder';
+import { platesFrom } from '@dagboek/core/plates';
+import { stamp } from '@dagboek/core/time';
 import type { Amount } from '@dagboek/core/units';
 import {
   atRiskOf,
+  type ChosenPack,
   type HeldPack,
   mealsInOrder,
+  meatTaken,
+  onlyTheLine,
   packsHeld,
-  piecesOfPack,
   plannedDay,
   rawVerdictOf,
   recipesOf,
+  recipesOfWay,
+  settingFor,
+  toBeCooked,
+  wayOf,
+  waysFor,
 } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -100,20 +96,12 @@ export function useNewMeal() {
 
   const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
   const taking = (h: HeldPack): Amount | null => typedAmount('mass', taken[h.pack.id] ?? '', Math.round(h.leftG));
-  const gramsOf = (h: HeldPack): number => taking(h)?.value || 0;
-  const grams = chosen.reduce((g, h) => g + gramsOf(h), 0);
+  const parts: ChosenPack[] = chosen.map((h) => ({ held: h, massG: taking(h)?.value || 0 }));
+  const grams = parts.reduce((g, c) => g + c.massG, 0);
   const kinds = chosen.flatMap((h) => byId(h.pack.species) ?? []);
   const today = day(stamp(now, zone));
-  // Whole fish is mostly bone and head: it is reckoned by what it yields.
-  const meat = chosen.reduce((g, h) => {
-    const s = byId(h.pack.species);
-    return (
-      g +
-      (isBody(h.pack.form) && s ? meatFrom(s, gramsOf(h)) : formFacts(h.pack.form).plates === 'none' ? 0 : gramsOf(h))
-    );
-  }, 0);
+  const meat = meatTaken(parts, byId);
   const heads = eaters.length + (typedNumber(guests) || 0);
-  const atRisk = atRiskOf(book, eaters, today);
   const chosenIds = chosen.map((h) => h.pack.id).join();
   // Each fish is followed from the water on: not at every letter that is typed.
   const raw = useMemo(
@@ -121,41 +109,15 @@ export function useNewMeal() {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- which packs they are is all of `chosen` that matters
     [book, chosenIds, eaters, byId, today, now],
   );
-  // Of several packs the thickest says how long.
-  const all = chosen.map((h) => ({ held: h, ...piecesOfPack(book, h, byId, gramsOf(h) || h.leftG, now) }));
-  const main = all.length > 0 ? all.reduce((a, b) => (b.thicknessMm > a.thicknessMm ? b : a)) : null;
-  const pieces = all.reduce((n, p) => n + p.pieces, 0);
-  const fits: MethodFit[] = main
-    ? methodsThatSuit({
-        cut: main.cut,
-        thicknessMm: main.thicknessMm,
-        fat: main.fat,
-        daysPastBest: Math.max(...chosen.map((h) => daysBetween(h.keeps.careful, today))),
-        raw: raw.verdict,
-        ready: main.ready,
-      })
-    : METHODS.map((method: Method) => ({ method, suits: 'well' as const, why: method.why }));
-  const suggested =
-    fits.find((f) => planned !== null && f.method.meal === planned.method)?.method ??
-    fits.find((f) => f.suits === 'well' && f.method.middle === 'cooked' && f.method.heat !== null)?.method ??
-    fits[0]!.method;
-  const method = methodOf(way ?? '') ?? suggested;
-  const usualOf = method.heat ? usualSetting(method.heat) : null;
-  // Enough to cover it; with the heat off, to hold the heat for it too.
-  const perKg = method.id === 'poach, heat off' ? 5 : method.id.startsWith('poach') ? 2.5 : 0;
-  const usual = usualOf && { ...usualOf, amount: Math.max(usualOf.amount, Math.round((grams / 1000) * perKg * 2) / 2) };
+  const main = toBeCooked(book, parts, byId, now);
+  const fits = waysFor(main, parts, raw.verdict, today);
+  const method = wayOf(fits, way, planned?.method ?? null);
+  const usual = settingFor(method, grams);
   const recipes = recipesOf(book);
-  const ofWay: Recipe[] = recipesFor(
-    recipes.filter((r) => r.course === 'fish'),
-    { method: method.id, cut: main?.cut ?? null, fat: main?.fat ?? null },
-  );
+  const ofWay = recipesOfWay(recipes, method, main);
   const recipe = ofWay.find((r) => r.id === recipeId) ?? (recipeId === 'none' ? null : (ofWay[0] ?? null));
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
-  const only = whyOnlyTheLine({
-    cookThrough: kinds.filter((s) => s.raw.verdict !== 'frozen first').map((s) => ({ name: s.name, why: s.raw.why })),
-    seen: chosen.filter((h) => h.found.cook).map((h) => `Pack ${h.number}`),
-    atRisk,
-  });
+  const only = onlyTheLine(parts, byId, atRiskOf(book, eaters, today));
   return {
     book,
     held,
@@ -197,9 +159,7 @@ export function useNewMeal() {
     only,
     raw,
     rawWords: sayRawVerdict(raw.verdict),
-    atRisk,
     main,
-    pieces,
     usual,
     setting,
     setSetting,

@@ -70,6 +70,9 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
   );
   const [stands, setStands] = useState(from?.stands === null ? '' : String(from?.stands ?? 5));
   const [trouble, setTrouble] = useState<string | null>(null);
+  // One of one's own is changed, any other becomes one; a second tap makes no second.
+  const [own] = useState(newId);
+  const id = from?.id.startsWith('0') ? from.id : own;
   const change = (id: string, to: Partial<Draft>): void =>
     setSteps(steps.map((s) => (s.id === id ? { ...s, ...to } : s)));
   const save = async (): Promise<void> => {
@@ -82,7 +85,6 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
     // What is declared by hand stands with the first thing, so that it is not lost.
     const declared = new Set(ingredients.flatMap((i) => i.allergens));
     const more = allergens.filter((a) => !declared.has(a));
-    const id = from?.id.startsWith('0') ? from.id : newId();
     const recipe: Recipe = {
       id,
       name: name.trim(),

@@ -1,7 +1,7 @@
 import { planOdds, reckonBox } from '@dagboek/journal';
 import { planMeals } from './plan-meals.ts';
 import { planKitchen } from './plan-kitchen.ts';
-import { reckonDish } from './reckon-dish.ts';
+import { reckonDish } from '@dagboek/core/cook';
 import { lookAtPhoto } from './look-at-photo.ts';
 
 /** Says how far a job is, 0 to 1. */

@@ -1,13 +1,8 @@
-import {
-  cookFor,
-  type CookingAsked,
-  type CookingReckoned,
-  type Course,
-  methodOf,
-  reckonCooking,
-} from '@dagboek/core/cook';
+import type { Course } from './cook-through.ts';
+import { methodOf } from './methods.ts';
+import { cookFor, type Cooking, type CookingAsked, type CookingReckoned, reckonCooking } from './reckon-cooking.ts';
 
-/** A dish's fish as it is asked of the worker: its way by name. */
+/** A dish's fish as it is asked of a worker, and kept with a dinner: its way by name. */
 export type DishAsked = Omit<CookingAsked, 'method'> & { readonly method: string };
 
 /** What it comes to, and how it would go on if it stayed in: for the probe. */
@@ -19,6 +14,10 @@ export interface DishReckoned {
 /** So much longer than reckoned it is followed. */
 const BEYOND = 2.2;
 
+/** What was reckoned, where it could be. */
+export const cookingOf = (told: DishReckoned | null): Cooking | null => (told?.reckoned.ok ? told.reckoned : null);
+
+/** How long a dish's fish cooks; why not, where its way is not known or cannot be. */
 export function reckonDish(asked: DishAsked): DishReckoned {
   const method = methodOf(asked.method);
   if (!method) return { reckoned: { ok: false, why: 'This way is not known to this version.' }, beyond: null };

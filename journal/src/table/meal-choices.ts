@@ -1,0 +1,116 @@
+import {
+  type Method,
+  methodOf,
+  METHODS,
+  methodsThatSuit,
+  type MethodFit,
+  type RawVerdict,
+  type Setting,
+  usualSetting,
+  whyOnlyTheLine,
+} from '@dagboek/core/cook';
+import { formFacts, isBody } from '@dagboek/core/larder';
+import { meatFrom } from '@dagboek/core/plates';
+import { type Recipe, recipesFor } from '@dagboek/core/recipes';
+import type { SpeciesFacts } from '@dagboek/core/species';
+import { daysBetween } from '@dagboek/core/time';
+import type { HeldPack } from '../larder/packs-held.ts';
+import type { RawFacts } from '../larder/raw-standing.ts';
+import type { Book } from '../state/book.ts';
+import { piecesOfPack, type PiecesOfPack } from './to-cook.ts';
+
+/** A pack that was chosen for a meal, and what is taken of it, g; 0 while nothing is typed. */
+export interface ChosenPack {
+  readonly held: HeldPack;
+  readonly massG: number;
+}
+
+/** What is to be cooked, of all the packs that were chosen: the thickest says how long. */
+export interface ToBeCooked extends PiecesOfPack {
+  readonly held: HeldPack;
+  /** Of all packs. */
+  readonly all: number;
+}
+
+export function toBeCooked(
+  book: Book,
+  chosen: readonly ChosenPack[],
+  byId: (id: string | null) => SpeciesFacts | null,
+  nowMs: number,
+): ToBeCooked | null {
+  const each = chosen.map(({ held, massG }) => ({
+    held,
+    ...piecesOfPack(book, held, byId, massG || held.leftG, nowMs),
+  }));
+  const [first, ...others] = each;
+  if (!first) return null;
+  const thickest = others.reduce((a, b) => (b.thicknessMm > a.thicknessMm ? b : a), first);
+  return { ...thickest, all: each.reduce((n, p) => n + p.pieces, 0) };
+}
+
+/** Boneless meat of what is taken, g: whole fish is mostly bone and head, and is reckoned by what it yields. */
+export const meatTaken = (chosen: readonly ChosenPack[], byId: (id: string | null) => SpeciesFacts | null): number =>
+  chosen.reduce((g, { held, massG }) => {
+    const s = byId(held.pack.species);
+    if (isBody(held.pack.form) && s) return g + meatFrom(s, massG);
+    return formFacts(held.pack.form).plates === 'none' ? g : g + massG;
+  }, 0);
+
+/** Every way for what is to be cooked, those that suit first; while nothing is chosen all of them. */
+export function waysFor(
+  what: ToBeCooked | null,
+  chosen: readonly ChosenPack[],
+  raw: RawVerdict['verdict'],
+  today: string,
+): MethodFit[] {
+  if (!what) return METHODS.map((method: Method) => ({ method, suits: 'well', why: method.why }));
+  return methodsThatSuit({
+    ...what,
+    daysPastBest: Math.max(...chosen.map(({ held }) => daysBetween(held.keeps.careful, today))),
+    raw,
+  });
+}
+
+/** The way that is chosen, else that of the plan of meals, else the first with fire that suits. `planned`: the word of a meal. */
+export const wayOf = (fits: readonly MethodFit[], chosen: string | null, planned: string | null): Method =>
+  methodOf(chosen ?? '') ??
+  fits.find((f) => planned !== null && f.method.meal === planned)?.method ??
+  fits.find((f) => f.suits === 'well' && f.method.middle === 'cooked' && f.method.heat !== null)?.method ??
+  fits[0]!.method;
+
+/** Liquid for each kg of fish, l: to cover it; with the heat off, to hold the heat for it too. */
+const LITRES_PER_KG: Readonly<Record<string, number>> = {
+  'poach, heat off': 5,
+  'poach, from hot': 2.5,
+  'poach, from cold': 2.5,
+};
+
+/** What is usually set for a way and so much fish; null where there is no fire in it. */
+export function settingFor({ id, heat }: Method, massG: number): Setting | null {
+  if (!heat) return null;
+  const usual = usualSetting(heat);
+  const litres = Math.round((massG / 1000) * (LITRES_PER_KG[id] ?? 0) * 2) / 2;
+  return { ...usual, amount: Math.max(usual.amount, litres) };
+}
+
+/** Why the fish of a meal is cooked to the authority's line and no lower: its kinds, what was found in it, who eats. */
+export const onlyTheLine = (
+  chosen: readonly ChosenPack[],
+  byId: (id: string | null) => RawFacts | null,
+  atRisk: readonly string[],
+): string[] =>
+  whyOnlyTheLine({
+    cookThrough: [...new Set(chosen.map(({ held }) => held.pack.species))]
+      .flatMap((id) => byId(id) ?? [])
+      .filter((s) => s.raw.verdict !== 'frozen first')
+      .map((s) => ({ name: s.name, why: s.raw.why })),
+    seen: chosen.filter(({ held }) => held.found.cook).map(({ held }) => `Pack ${held.number}`),
+    atRisk,
+  });
+
+/** Recipes of a way, those for this cut and fat first. */
+export const recipesOfWay = (all: readonly Recipe[], method: Method, what: ToBeCooked | null): Recipe[] =>
+  recipesFor(
+    all.filter((r) => r.course === 'fish'),
+    { method: method.id, cut: what?.cut ?? null, fat: what?.fat ?? null },
+  );
