@@ -181,6 +181,7 @@ export type { InVessel } from './table/in-the-kitchen.ts';
 export { meatTaken, onlyTheLine, recipesOfWay, settingFor, toBeCooked, wayOf, waysFor } from './table/meal-choices.ts';
 export type { ChosenPack, ToBeCooked } from './table/meal-choices.ts';
 export { dishOfFish, looksOf, serveDinner } from './table/serve-dinner.ts';
+export { packsGone } from './table/packs-of-dinner.ts';
 export { probedDish } from './table/probed-dish.ts';
 export type { ProbedDish } from './table/probed-dish.ts';
 export { piecesOfPack } from './table/to-cook.ts';

@@ -17,6 +17,7 @@ import {
   looksOf,
   meatTaken,
   onlyTheLine,
+  packsGone,
   packsHeld,
   probedDish,
   serveDinner,
@@ -237,6 +238,20 @@ describe('served', () => {
     const book = Book.EMPTY.withEntries([pack('a'), anEntry('dinner.set', DINNER, facts), ...entries]);
     expect(book.get('dinner', DINNER)!.ended).toMatchObject({ meal: idOf('meal') });
     expect(book.get('meal', idOf('meal'))).toMatchObject({ dinner: DINNER, coreC: 61 });
+  });
+  test('its packs meanwhile: as planned, partly eaten, gone, struck', () => {
+    const stored = pack('a', { massG: 400 });
+    const gone = (...more: Entry[]): string[] =>
+      packsGone(Book.EMPTY.withEntries([stored, ...more]), dinner(), byId, (iso) => iso.slice(0, 10), NOW);
+    const taken = (massG: number): Entry =>
+      anEntry('pack.taken', idOf('a'), { massG, is: 'given away' } as FactsOf<'pack.taken'>, { at: at('19:00') });
+    expect(gone()).toEqual([]);
+    expect(gone(taken(200))).toEqual(['Pack 1 holds 200 g, and 320 g were planned.']);
+    expect(gone(taken(400))[0]).toMatch(/not in the larder any more/);
+    expect(gone({ ...anEntry('log.struck', idOf('a'), {}), strikes: stored.id })[0]).toMatch(/its line was struck/);
+    expect(packsGone(Book.EMPTY, dinner(), byId, (iso) => iso.slice(0, 10), NOW)).toEqual([
+      'A pack of it is not in the book.',
+    ]);
   });
   test('nothing was read: nothing is said of its middle; without a pack there is no meal', () => {
     const d = dinner();

@@ -94,6 +94,13 @@ function TheDinner({ d }: { d: DinnerState }) {
                   </p>
                 </Row>
               )}
+              {dinner.gone.map((says) => (
+                <Row key={says} className="pad">
+                  <p className="asks">
+                    <b>{says}</b> Give it up, and plan it of another.
+                  </p>
+                </Row>
+              ))}
               {plan?.ok && plan.lateMin > 0 && <Late dinner={dinner} onFail={setTrouble} />}
               {plan?.ok && plan.early && (
                 <Row className="pad">

@@ -21,6 +21,7 @@ export function EndKeys({ dinner, onFail }: { dinner: Dinner; onFail: (why: stri
   const looks = looksOf(d);
   const serve = async (): Promise<void> => {
     const lines = serveDinner(d, meal, dish && probedDish(d, dish, told.value, nowMs), cues);
+    if (dinner.gone.length > 0) return onFail(dinner.gone.join(' '));
     if (!lines) return onFail('No pack is on this table.');
     const r = await writeAll(lines);
     if (r.ok) void navigate(`/table/${meal}`);

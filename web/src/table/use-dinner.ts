@@ -3,6 +3,7 @@ import {
   dinnerNow,
   type DinnerState,
   dinnerWork,
+  packsGone,
   servedAtBy,
   standingLine,
   strikeLine,
@@ -11,7 +12,12 @@ import {
   type Writing,
 } from '@dagboek/journal';
 import type { DinnerPlan } from '@dagboek/core/schedule';
+import { useMemo } from 'react';
+import { useCatalogue } from '../kit/catalogue.ts';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
 import { useNow } from '../kit/use-now.ts';
+import { units } from '../kit/units.ts';
 import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
 import { type JobTold, useJob } from '../kit/workers/use-job.ts';
 
@@ -28,6 +34,8 @@ export interface Dinner {
   readonly steps: readonly StepTime[];
   readonly now: DinnerNow;
   readonly servedMs: number;
+  /** What has become of its packs, so that it cannot be served of them. */
+  readonly gone: readonly string[];
   /** Begins a step; what it waited for is then done, and so is what the one pair of hands was at. */
   readonly begin: (s: StepTime) => Promise<WriteResult>;
   readonly finish: (s: StepTime) => Promise<WriteResult>;
@@ -41,10 +49,18 @@ export interface Dinner {
 export function useDinner(d: DinnerState): Dinner {
   const nowMs = useNow(1000);
   const minute = Math.floor(nowMs / MIN_MS) * MIN_MS;
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const { day } = useFormat();
   const { write, writeAll } = useWrite();
   const told = useJob('planKitchen', d.ended ? null : dinnerWork(d, minute), LIMIT_MS);
   const plan = told.value;
   const steps = plan ? stepTimes(d, plan) : [];
+  // Each pack is followed from the water on: once a minute, and after each line.
+  const gone = useMemo(
+    () => (d.ended ? [] : packsGone(book, d, byId, day, minute, units)),
+    [book, d, byId, day, minute],
+  );
   const step = (task: string, did: 'begun' | 'done'): Writing => ({
     kind: 'dinner.step',
     subject: d.id,
@@ -57,6 +73,7 @@ export function useDinner(d: DinnerState): Dinner {
     told,
     steps,
     now: dinnerNow(d, steps, nowMs),
+    gone,
     servedMs: plan ? servedAtBy(d, plan) : d.serveAtMs,
     begin: (s) => {
       const before = new Set(s.task.after.filter((a) => a.from === 'end').map((a) => a.task));
