@@ -44,7 +44,7 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
   await expect(peas).toHaveAttribute('aria-label', was!);
   // What is next is begun early; its timer runs on through a reload.
   await settled(page);
-  await mouse.press(now(page).locator('.key.act'));
+  await mouse.press(now(page).locator('.keys .key'));
   await expect(now(page).getByRole('timer')).toHaveCount(1);
   await page.reload();
   await expect(now(page).getByRole('timer')).toHaveCount(1);
@@ -107,7 +107,7 @@ test('too late for the hour: what clashes, and the hour that can be met; two coo
   await mouse.press(key(page, /^Serve at 1[45]:/));
   await expect(page.getByText(/minutes? late/)).toHaveCount(0);
   await settled(page);
-  await mouse.press(now(page).locator('.key.act'));
+  await mouse.press(now(page).locator('.keys .key'));
   await expect(now(page).getByRole('timer')).toHaveCount(1);
   await expect(page.getByText('Saved here and sent')).toBeVisible();
   const other = await (await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })).newPage();
@@ -115,7 +115,7 @@ test('too late for the hour: what clashes, and the hour that can be met; two coo
   await expect(now(other).getByRole('timer')).toHaveCount(1);
   await expect(other.locator('.dinner-grid')).toBeHidden();
   await settled(other);
-  await thumb.press(now(other).locator('.key.act'));
+  await thumb.press(now(other).locator('.keys .key'));
   await expect(now(other).getByRole('timer')).toHaveCount(2);
   // Five minutes later by the clock of the page, what should have begun has not: from there on anew.
   await other.clock.install();
@@ -305,7 +305,7 @@ test('steaks seared on a phone, by thumb: a middle that stays raw counts as raw,
   await settled(page);
   await thumb.press(key(page, /^Plan it back/));
   await expect(page).toHaveURL(/\/table\/dinner\//);
-  await expect(now(page).locator('.key.act')).toBeVisible();
+  await expect(now(page).locator('.keys .key')).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
   await page.context().close();
 });
@@ -320,7 +320,7 @@ test('a double tap plans one dinner, begins one step, serves one meal', async ({
   await key(page, /^Plan it back/).dblclick();
   await expect(page).toHaveURL(/\/table\/dinner\//);
   await settled(page);
-  await now(page).locator('.key.act').dblclick();
+  await now(page).locator('.keys .key').dblclick();
   await expect(now(page).getByRole('timer')).toHaveCount(1);
   await settled(page);
   await key(page, /^Served/).dblclick();

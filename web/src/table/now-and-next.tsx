@@ -3,8 +3,11 @@ import { DeckKey } from '../kit/deck-key.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { minutesSeconds } from '../kit/minutes-seconds.ts';
 import { Row } from '../kit/page.tsx';
-import { LineKey } from '../kit/ui/key.tsx';
+import { Key, LineKey } from '../kit/ui/key.tsx';
 import type { Dinner } from './use-dinner.ts';
+
+/** What is farther off is no action of this hour: its key is a plain one, ms. */
+const SOON_MS = 60 * 60_000;
 
 type OnFail = (why: string | null) => void;
 
@@ -67,15 +70,15 @@ export function NowAndNext({ dinner, onFail }: { dinner: Dinner; onFail: OnFail 
                   >
                     +2 min
                   </LineKey>
-                  <LineKey
+                  <Key
+                    small
+                    name="Done"
                     aria-label={`${t.task.name}: done`}
                     onClick={() => {
                       const s = dinner.steps.find((x) => x.task.id === t.task.id);
                       if (s) act(dinner.finish(s));
                     }}
-                  >
-                    done
-                  </LineKey>
+                  />
                 </span>
               </li>
             ))}
@@ -106,7 +109,7 @@ export function NowAndNext({ dinner, onFail }: { dinner: Dinner; onFail: OnFail 
       ) : now.next ? (
         <div className="keys">
           <DeckKey
-            act
+            act={now.next.startMs - nowMs <= SOON_MS}
             again={now.next.task.id}
             name={`${hour(now.next.startMs)} ${now.next.task.name}`}
             note={`${now.next.task.dish}, in ${sayIn(now.next.startMs - nowMs)}; begin it now`}
