@@ -211,6 +211,8 @@ export {
   plannedDay,
   takeOutsFor,
 } from './larder/menu-wishes.ts';
+export { formOfPack, packBody, takenBody } from './larder/pack-body.ts';
+export type { PackBody } from './larder/pack-body.ts';
 export { larderByKind, meatOfPack, packsFound, packsPressing } from './larder/look-in-larder.ts';
 export type { KindHeld } from './larder/look-in-larder.ts';
 export { ageingFacts, ageingOf, mayAge, sayAgeing } from './larder/ageing-of.ts';

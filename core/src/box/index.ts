@@ -33,6 +33,7 @@ export type { FirstIce, IceBand, IcePosterior, LeakKnown, Melting } from './leak
 export { meltTestLeak } from './melt-test.ts';
 export type { MeltTest } from './melt-test.ts';
 // before a trip
+export { SUN_HOURS, sunlit } from './sunlit.ts';
 export { slurryRecipe } from './slurry.ts';
 export type { SlurryRecipe } from './slurry.ts';
 export { iceOdds, lastsWith } from './odds.ts';

@@ -14,6 +14,7 @@ import {
   releasedAfter,
   releaseOf,
   slurryRecipe,
+  sunlit,
 } from './index.ts';
 
 const BODY = fishBody(POLLACK as Bodied, 1000);
@@ -28,7 +29,7 @@ const input = (more: Partial<OddsInput> = {}): OddsInput => ({
   airC: 17,
   airSdC: 2,
   waterC: 13,
-  sun: false,
+  sunH: [],
   precooled: true,
   classes: [{ fat: 'lean', release: RELEASE }],
   trips: [[{ class: 0, kg: 3, count: 3, atH: 2 }], [{ class: 0, kg: 1, count: 1, atH: 6 }], []],
@@ -78,16 +79,16 @@ describe('whether the ice lasts', () => {
   });
 
   test('more ice, shade, a tighter box, cooling before and fewer fish never lower the chance', () => {
-    const base = iceOdds(input({ iceKg: 3, sun: true, precooled: false })).lasts;
+    const base = iceOdds(input({ iceKg: 3, sunH: [[0, 99]], precooled: false })).lasts;
     const better: Partial<OddsInput>[] = [
       { iceKg: 5 },
-      { sun: false },
+      { sunH: [] },
       { precooled: true },
       { leak: { uaWK: 0.6, sdLn: 0.2 } },
       { trips: [[]] },
     ];
     for (const b of better)
-      expect(iceOdds(input({ iceKg: 3, sun: true, precooled: false, ...b })).lasts).toBeGreaterThan(base);
+      expect(iceOdds(input({ iceKg: 3, sunH: [[0, 99]], precooled: false, ...b })).lasts).toBeGreaterThan(base);
   });
 
   test('says how far it is, and refuses what it cannot reckon', () => {
@@ -99,7 +100,45 @@ describe('whether the ice lasts', () => {
   });
 });
 
+describe('sun on a box', () => {
+  const HOUR = 3_600_000;
+  const noon = Date.parse('2026-09-12T12:00:00Z');
+  test('by day alone, by the clock of the place', () => {
+    const hours = (from: number, to: number, offsetH: number) =>
+      sunlit(noon + from * HOUR, noon + to * HOUR, offsetH * HOUR).map(([a, b]) => [(a - noon) / HOUR, (b - noon) / HOUR]);
+    expect(hours(0, 4, 0)).toEqual([[0, 4]]);
+    expect(hours(6, 18, 0)).toEqual([
+      [6, 9],
+      [17, 18],
+    ]);
+    expect(hours(6, 18, 1)).toEqual([
+      [6, 8],
+      [16, 18],
+    ]);
+    expect(hours(10, 12, 0)).toEqual([]);
+    expect(hours(4, 4, 0)).toEqual([]);
+  });
+  test('thirty hours in it melt as much as their day, not as their night', () => {
+    const of = (sunH: readonly (readonly [number, number])[]) =>
+      iceOdds(input({ homeH: 30, iceKg: 30, sunH, precooled: true, trips: [[]] })).middleKg;
+    const lit = sunlit(noon, noon + 30 * HOUR, 0).map(([a, b]) => [(a - noon) / HOUR, (b - noon) / HOUR] as const);
+    const [shade, day, always] = [of([]), of(lit), of([[0, 30]])];
+    // 9 hours of the first day and 13 of the second.
+    expect((day - shade) / (always - shade)).toBeCloseTo(22 / 30, 2);
+  });
+});
+
 describe('a slurry', () => {
+  test('is two parts of ice to one of water, whatever the box and the fish', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 5, max: 200, noNaN: true }), fc.double({ min: 0, max: 100, noNaN: true }), (l, kg) => {
+        const r = slurryRecipe(l, kg, 14, 12);
+        if (!r) return;
+        expect(r.iceKg / r.seaL).toBeCloseTo(2, 6);
+        expect(r.litres).toBeLessThanOrEqual(l * 0.9 + 1e-6);
+      }),
+    );
+  });
   test('fits the box with its fish: two parts of ice to one of water', () => {
     fc.assert(
       fc.property(

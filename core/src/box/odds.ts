@@ -29,7 +29,8 @@ export interface OddsInput {
   readonly airC: number;
   readonly airSdC: number;
   readonly waterC: number;
-  readonly sun: boolean;
+  /** Hours since leaving between which it stands in the sun, from and to; empty: in the shade. See `sunlit`. */
+  readonly sunH: readonly (readonly [number, number])[];
   readonly precooled: boolean;
   readonly classes: readonly CatchClass[];
   /** What was iced on earlier trips like this one: one of them is drawn for each run. Never empty (RangeError). */
@@ -131,12 +132,13 @@ function draw(input: OddsInput, rng: Rng): Day {
 
 /** Ice that has melted so many hours after leaving, kg, as long as there is any. */
 function meltedBy(input: OddsInput, day: Day, hours: number): number {
-  const air = day.airC + (input.sun ? SUN_K : 0);
-  let j = Math.max(0, day.uaWK * air * hours * 3600);
-  if (!input.precooled) j += liningJK(input.litres) * Math.max(0, air);
+  const sunnyH = input.sunH.reduce((h, [from, to]) => h + Math.max(0, Math.min(to, hours) - from), 0);
+  const airAt = (h: number): number => day.airC + (input.sunH.some(([from, to]) => from <= h && h < to) ? SUN_K : 0);
+  let j = Math.max(0, day.uaWK * (day.airC * hours + SUN_K * sunnyH) * 3600);
+  if (!input.precooled) j += liningJK(input.litres) * Math.max(0, airAt(0));
   for (const f of day.fish) {
     if (f.atH > hours) continue;
-    j += f.j * releasedAfter(f.release, hours - f.atH) + openingJ(input.litres, air, 0);
+    j += f.j * releasedAfter(f.release, hours - f.atH) + openingJ(input.litres, airAt(f.atH), 0);
   }
   return j / ICE.fusionJ;
 }

@@ -1,5 +1,5 @@
 import { FLESH } from '../heat/index.ts';
-import { ICE, ICE_KG_PER_L, SLURRY_C } from './walls.ts';
+import { ICE, SLURRY_C } from './walls.ts';
 
 /** Ice and sea water for a slurry that fits the box with its fish. */
 export interface SlurryRecipe {
@@ -31,7 +31,7 @@ export function slurryRecipe(litres: number, fishKg: number, fishC: number, seaC
   const part = ICE_TO_SEA / SOLID_KG_PER_L + 1;
   const seaL = room / part;
   if (seaL < 0.5) return null;
-  const iceKg = Math.min(seaL * ICE_TO_SEA, litres * FILLED * ICE_KG_PER_L * 1.5);
+  const iceKg = seaL * ICE_TO_SEA;
   const warm = fishKg * FLESH.heatLean * (fishC - SLURRY_C) + seaL * ICE.waterJ * (seaC - SLURRY_C);
   return {
     iceKg,

@@ -6,6 +6,13 @@ export interface ProbeReading {
   readonly c: number;
 }
 
+/** A reading that was left out. `index`: which, in the order in which they were given. */
+export interface Refused {
+  readonly index: number;
+  readonly atS: number;
+  readonly why: string;
+}
+
 /** What the readings make of the estimate. */
 export interface ByProbe {
   /** It cooks so many times slower than reckoned. */
@@ -16,12 +23,19 @@ export interface ByProbe {
   /** Later than reckoned, s; earlier below nought. */
   readonly laterS: number;
   /** Readings that were left out, and why. */
-  readonly refused: readonly { readonly atS: number; readonly why: string }[];
+  readonly refused: readonly Refused[];
   readonly used: number;
 }
 
-/** What a household probe errs by, and the place of its tip, degC and shares of what the middle rose. */
+/**
+ * What a household probe errs by, and the place of its tip, degC and share of what the middle rose, 1 sd: the same in every reading of
+ * one piece, so that many readings do not take it away. Our own assumption.
+ */
 const [PROBE_SD_C, PLACE_SD] = [0.7, 0.04];
+/** What one reading differs by from the next, degC, 1 sd: digits, and a hand that moves. Our own assumption. */
+const READING_SD_C = 0.3;
+/** The reckoned curve is not the piece's own, whatever is read: share of the time, 1 sd. Our own assumption. */
+const MODEL_SD = 0.03;
 const NINE_IN_TEN = 1.645;
 /** A middle that warms faster than this was touched by something else, K/s: a probe drawn out, or in the pan. */
 const MOST_KS = 0.5;
@@ -53,9 +67,10 @@ function slopeAt(
 }
 
 /**
- * The estimate corrected by a probe. One unknown, how much slower than reckoned the middle warms, as its logarithm: what was reckoned is
- * one witness with the width of its band, each reading another; they are weighed by their widths. A reading that cannot be is left out.
- * `course`: of a piece that stays in, so that it goes on beyond the pull.
+ * The estimate corrected by a probe. The unknown is how much slower than reckoned the middle warms, as its logarithm; it begins with the
+ * width of the band. What a probe and the place of its tip err by is shared by all readings and is not learned from them (a filter that
+ * considers it: Schmidt 1966), so that the band of many readings is hardly narrower than that of a few. A reading that cannot be is left
+ * out. `course`: of a piece that stays in, so that it goes on beyond the pull.
  */
 export function byProbe(
   cooking: Cooking,
@@ -64,44 +79,48 @@ export function byProbe(
 ): ByProbe {
   const { pulledS, pulledC } = cooking.course;
   const sd0 = Math.log(cooking.highS / pulledS) / NINE_IN_TEN;
-  let [mean, weight] = [0, 1 / Math.max(1e-4, sd0 ** 2)];
-  const refused: { atS: number; why: string }[] = [];
+  let mean = 0;
+  // Variance of the logarithm, and its covariance with the shared error, which is of one standard deviation.
+  let [variance, shared] = [Math.max(1e-4, sd0 ** 2), 0];
+  const refused: Refused[] = [];
   let used = 0;
   let last: ProbeReading | null = null;
-  // A probe reads every few seconds, and what is off in one is off in all: their weight is that of a few.
-  for (const r of [...readings].sort((a, b) => a.atS - b.atS)) {
+  const inTurn = readings.map((r, index) => ({ ...r, index })).sort((a, b) => a.atS - b.atS);
+  for (const r of inTurn) {
+    const refuse = (why: string): void => void refused.push({ index: r.index, atS: r.atS, why });
     if (!(r.atS > 0) || !Number.isFinite(r.c) || r.c < -30 || r.c > 120) {
-      refused.push({ atS: r.atS, why: 'that is no reading of a middle' });
+      refuse('that is no reading of a middle');
       continue;
     }
     if (last && Math.abs(r.c - last.c) > MOST_KS * (r.atS - last.atS) + 3) {
-      refused.push({ atS: r.atS, why: 'it jumped: is the tip in the middle?' });
+      refuse('it jumped: is the tip in the middle?');
       continue;
     }
     const at = whenAt(course, r.c);
     const [c, k] = slopeAt(course, r.atS / Math.exp(mean));
     // So flat it says nothing of the time.
     if (at === null || at < 1 || k < 1e-3) {
-      if (Math.abs(r.c - c) > FAR_SD * 3)
-        refused.push({ atS: r.atS, why: 'it is far from all that is likely: is the tip in the middle?' });
+      if (Math.abs(r.c - c) > FAR_SD * 3) refuse('it is far from all that is likely: is the tip in the middle?');
       continue;
     }
     const says = Math.log(r.atS / at);
-    const sdC = Math.hypot(PROBE_SD_C, PLACE_SD * Math.abs(r.c - course.coreC[0]!));
-    const sd = Math.max(0.03, sdC / (k * r.atS));
-    const off = Math.abs(says - mean) / Math.hypot(sd, 1 / Math.sqrt(weight), sd0);
-    if (off > FAR_SD) {
-      refused.push({ atS: r.atS, why: 'it is far from all that is likely: is the tip in the middle?' });
+    // Errors of a temperature, as errors of the logarithm of a time.
+    const g = Math.hypot(PROBE_SD_C, PLACE_SD * Math.abs(r.c - course.coreC[0]!)) / (k * r.atS);
+    const noise = READING_SD_C / (k * r.atS);
+    if (Math.abs(says - mean) / Math.hypot(g, noise, MODEL_SD, Math.sqrt(variance), sd0) > FAR_SD) {
+      refuse('it is far from all that is likely: is the tip in the middle?');
       continue;
     }
     last = r;
     used++;
-    const w = 1 / sd ** 2;
-    mean = (mean * weight + says * w) / (weight + w);
-    weight += w;
+    const all = variance + 2 * g * shared + g ** 2 + noise ** 2;
+    const gain = Math.max(0, (variance + g * shared) / all);
+    mean += gain * (says - mean);
+    variance = (1 - gain) ** 2 * variance - 2 * (1 - gain) * gain * g * shared + gain ** 2 * (g ** 2 + noise ** 2);
+    shared = (1 - gain) * shared - gain * g;
   }
   const slower = Math.exp(mean);
-  const half = NINE_IN_TEN / Math.sqrt(weight);
+  const half = NINE_IN_TEN * Math.hypot(Math.sqrt(variance), used > 0 ? MODEL_SD : 0);
   const at = whenAt(course, pulledC) ?? pulledS;
   return {
     slower,

@@ -70,6 +70,8 @@ export function cookingTrouble(a: CookingAsked): string | null {
   if (!(a.startC >= START_C[0] && a.startC <= START_C[1]))
     return `Fish goes into the heat between ${START_C[0]}° and ${START_C[1]}°.`;
   if (!(a.toC > 5 && a.toC < 95)) return 'A middle is done between 5° and 95°.';
+  if (a.startC >= a.toC)
+    return `Its middle is at ${Math.round(a.startC)}° already, and is to come to ${Math.round(a.toC)}°: let it begin colder, or choose a warmer middle.`;
   return pieceTrouble(a.piece) ?? settingTrouble(heat, a.setting);
 }
 

@@ -124,6 +124,33 @@ describe('by the probe', () => {
       expect(by.highS).toBeGreaterThan(r.course.pulledS * slower);
     }
   });
+  test('a probe that reads the same too warm each time: the truth stays in the band, however often it is read', () => {
+    const truth = r.course.pulledS * 1.1;
+    const at = (n: number) => Array.from({ length: n }, (_, i) => 120 + (i * 240) / n);
+    const off = (n: number, by: number) =>
+      byProbe(
+        r,
+        long,
+        readingsOf(1.1, at(n)).map((x) => ({ ...x, c: x.c + by })),
+      );
+    for (const by of [-0.7, 0.7])
+      for (const n of [1, 3, 20, 100]) {
+        const told = off(n, by);
+        expect([by, n, told.lowS < truth && truth < told.highS]).toEqual([by, n, true]);
+      }
+    const width = (n: number): number => off(n, 0).highS - off(n, 0).lowS;
+    // Twenty readings are worth more than one, and a hundred hardly more than twenty.
+    expect(width(20)).toBeLessThan(width(1));
+    expect(width(100)).toBeGreaterThan(width(20) * 0.8);
+  });
+  test('what begins as warm as it is to become has no time', () => {
+    expect(reckonCooking(asked({ startC: 45, toC: 40 }))).toMatchObject({
+      ok: false,
+      why: expect.stringMatching(/45° already, and is to come to 40°/),
+    });
+    expect(reckonCooking(asked({ startC: 40, toC: 40 }))).toMatchObject({ ok: false });
+    expect(reckonCooking(asked({ startC: 39, toC: 45 }))).toMatchObject({ ok: true });
+  });
   test('what is turned is followed as it is turned, also beyond its time', () => {
     const method = methodOf('pan')!;
     const pan = cooked({ method });

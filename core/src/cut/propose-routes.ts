@@ -1,7 +1,7 @@
 import type { StiffNow } from '../fresh/index.ts';
-import { PLATE_G } from '../plates/index.ts';
+import { formFacts, meatIn, shareOfRound } from '../larder/index.ts';
+import { platesFrom } from '../plates/index.ts';
 import type { SpeciesFacts } from '../species/index.ts';
-import { expectedStage } from './expected-yield.ts';
 import type { Purpose } from './route/purpose.ts';
 import { type CutRoute, type RouteName, routeOf } from './routes.ts';
 import { type Cuttable, routesFor } from './routes-for.ts';
@@ -11,6 +11,8 @@ export interface Proposal {
   readonly route: RouteName;
   /** What comes off the board to be packed or cooked, g. */
   readonly offBoardG: number;
+  /** Of that boneless meat, g. */
+  readonly meatG: number;
   readonly onTheBone: boolean;
   readonly plates: number;
   readonly reasons: readonly string[];
@@ -33,12 +35,6 @@ export interface ProposeSpecies extends Cuttable, Pick<SpeciesFacts, 'yields'> {
   readonly figure: Cuttable['figure'] & { readonly gill?: { readonly u: number } };
 }
 
-/** Raw fish on the bone for one adult, g: whole, and in steaks or as a tail without its head. */
-const WHOLE_PLATE_G = 400;
-const BONE_PLATE_G = 220;
-/** Head and guts off, share of the whole: 58 to 70 in a hundred. */
-const HEADED = 0.64;
-const TAIL_ALONE = 0.5;
 /** Below, a fillet is a mouthful; above, a fish wants steaks or loins, g. */
 const SMALL_G = 300;
 const LARGE_G = 3500;
@@ -70,25 +66,15 @@ const SERVES: Readonly<Record<Purpose, readonly RouteName[]>> = {
   stock: ['gutted whole', 'flatfish, whole', 'tail on the bone'],
 };
 
+/** What comes off the board on a route, and for how many plates its meat is: as of the pack that it becomes. */
 function gives(
   species: ProposeSpecies,
-  route: CutRoute,
+  { form }: CutRoute,
   massG: number,
-): Pick<Proposal, 'offBoardG' | 'onTheBone' | 'plates'> {
-  const mid = (stage: 'gutted' | 'trimmed'): number => {
-    const usual = expectedStage(species, stage, massG, { ...route, usual: [stage] });
-    return usual ? (usual[0] + usual[1]) / 2 : massG * (stage === 'gutted' ? 0.85 : 0.38);
-  };
-  const plates = (g: number, plateG: number): number => Math.floor(g / plateG + 1e-9);
-  if (route.form === 'fillets' || route.form === 'wings' || route.name === 'tube and arms') {
-    const g = mid('trimmed');
-    return { offBoardG: g, onTheBone: false, plates: plates(g, PLATE_G) };
-  }
-  if (route.name === 'steaks' || route.name === 'tail on the bone' || route.name === 'butterfly') {
-    const g = massG * (route.name === 'tail on the bone' ? TAIL_ALONE : HEADED);
-    return { offBoardG: g, onTheBone: route.name !== 'butterfly', plates: plates(g, BONE_PLATE_G) };
-  }
-  return { offBoardG: mid('gutted'), onTheBone: true, plates: plates(massG, WHOLE_PLATE_G) };
+): Pick<Proposal, 'offBoardG' | 'meatG' | 'onTheBone' | 'plates'> {
+  const offBoardG = massG * shareOfRound(form, species);
+  const meatG = meatIn(form, offBoardG, species);
+  return { offBoardG, meatG, onTheBone: formFacts(form).plates === 'on the bone', plates: platesFrom(meatG).plates };
 }
 
 const isFilleting = (r: RouteName): boolean => FILLETS.includes(r) && r !== 'tube and arms';

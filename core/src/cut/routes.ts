@@ -113,9 +113,9 @@ export const CUT_ROUTES = [
       ...TRIM,
     ],
   }),
-  route('gutted whole', { form: 'whole', pieces: 1, usual: ['gutted'], steps: [...BEGIN, ...GUT] }),
+  route('gutted whole', { form: 'gutted', pieces: 1, usual: ['gutted'], steps: [...BEGIN, ...GUT] }),
   route('whole for the pan', {
-    form: 'whole',
+    form: 'gutted',
     pieces: 1,
     usual: ['gutted'],
     steps: [
@@ -145,7 +145,7 @@ export const CUT_ROUTES = [
     ],
   }),
   route('butterfly', {
-    form: 'whole',
+    form: 'butterflied',
     pieces: 1,
     usual: ['gutted'],
     steps: [
@@ -185,7 +185,7 @@ export const CUT_ROUTES = [
     ],
   }),
   route('flatfish, whole', {
-    form: 'whole',
+    form: 'gutted',
     pieces: 1,
     usual: ['gutted'],
     steps: [...BEGIN, 'fins off', ...GUT_FLAT.slice(0, 2), 'head off for the pan', 'weigh gutted'],
@@ -197,13 +197,13 @@ export const CUT_ROUTES = [
     steps: [...BEGIN, 'wings off', 'weigh wings', 'wings soaked', 'wings skinned', 'weigh skinned wings'],
   }),
   route('tail on the bone', {
-    form: 'whole',
+    form: 'tail',
     pieces: 1,
     usual: [],
     steps: [...BEGIN, 'head and guts off', 'tail skinned', 'weigh tail'],
   }),
   route('four loins', {
-    ...FILLETS,
+    form: 'loins',
     pieces: 4,
     usual: ['fillets', 'trimmed'],
     steps: [
@@ -224,7 +224,7 @@ export const CUT_ROUTES = [
     steps: [...BEGIN, ...SCALE, 'back opened', 'frame, head and guts off', 'weigh fillets', ...TRIM],
   }),
   route('tube and arms', {
-    form: 'whole',
+    form: 'tubes',
     pieces: 1,
     usual: ['trimmed'],
     steps: [...BEGIN, 'arms off', 'beak out', 'head and guts drawn', 'mantle skinned', 'mantle opened', 'weigh tube'],
@@ -240,7 +240,7 @@ export const ROUTE_NAMES: readonly RouteName[] = CUT_ROUTES.map((r) => r.name);
 export const staysWhole = (r: CutRoute): boolean => !r.stages.fillets && !r.stages.trimmed;
 
 /** Whether what comes off the board holds its bone: its share of the whole is not meat alone. */
-export const isOnTheBone = (r: CutRoute): boolean => r.form === 'steaks' || r.name === 'tail on the bone';
+export const isOnTheBone = (r: CutRoute): boolean => r.form === 'steaks' || r.form === 'tail';
 
 /** A route by its name; one that only a newer version knows is cut and called as fillets are. */
 export const routeOf = (name: string): CutRoute => CUT_ROUTES.find((r) => r.name === name) ?? CUT_ROUTES[0];

@@ -1,4 +1,4 @@
-import { isBody, isUncooked, type PackForm } from '../larder/index.ts';
+import { keepsFins, isUncooked, type PackForm } from '../larder/index.ts';
 import type { AllThatFollows } from '../cut/index.ts';
 import { sayDegrees, sayTemperatureDifference, type Units } from '../units/index.ts';
 
@@ -118,7 +118,7 @@ export function packCautions(pack: {
           'Vacuum-packed raw fish stays at 3° or colder, and is opened before it thaws: without air a poison grows that does not smell (botulism).',
         ]
       : []),
-    ...(pack.venomous && isBody(pack.form)
+    ...(pack.venomous && keepsFins(pack.form)
       ? ['Its spines stay venomous in the freezer: cut them off before it is wrapped, or say so on the label.']
       : []),
   ];

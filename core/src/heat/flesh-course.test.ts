@@ -64,6 +64,22 @@ describe('a course through what a body meets', () => {
     expect(at(cut, 2)).toBeLessThan(at(whole, 2));
   });
 
+  test('cut and put elsewhere at one instant: it is cut, in whichever order that was noted', () => {
+    const slab = { ...BODY, radiusM: 0.012, exponent: 0 };
+    const freezer = meets('fridge', -18);
+    const iced = ice(0);
+    const at = 5 * H;
+    const one = fleshCourse(BODY, 14, [iced, { fromMs: at, boundary: freezer, body: slab }]);
+    const two = fleshCourse(BODY, 14, [
+      iced,
+      { fromMs: at, boundary: meets('fridge', 4), body: slab },
+      { fromMs: at, boundary: freezer },
+    ]);
+    const middle = (c: typeof one): number => courseAt(c.atMs, c.coreC, at + 12 * H);
+    expect(middle(two)).toBeCloseTo(middle(one), 6);
+    expect(middle(two)).toBeLessThan(-16);
+  });
+
   test('a reading of its middle sets it, and what was reckoned is kept beside', () => {
     fc.assert(
       fc.property(

@@ -72,11 +72,15 @@ export function fleshCourse(
   const reads = [...readings].sort((a, b) => a.atMs - b.atMs);
   let flesh = new Conduction(first.body ?? body, startC, CELLS, COARSE);
   samples.add(first.fromMs, flesh, first.boundary.mediumC, true);
+  let cutTo: ConductionBody | undefined;
   order.forEach((e, i) => {
     const last = i === order.length - 1;
     const until = last ? Number.POSITIVE_INFINITY : order[i + 1]!.fromMs;
+    // Of two at one instant the later counts; what it was cut to at that instant stays cut.
+    cutTo = (i > 0 ? e.body : undefined) ?? cutTo;
     if (until <= e.fromMs) return;
-    if (i > 0 && e.body) flesh = new Conduction(e.body, flesh.meanC, CELLS, COARSE);
+    if (cutTo) flesh = new Conduction(cutTo, flesh.meanC, CELLS, COARSE);
+    cutTo = undefined;
     const { mediumC } = e.boundary;
     samples.add(e.fromMs, flesh, mediumC, true);
     let at = e.fromMs;

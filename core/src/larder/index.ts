@@ -1,7 +1,8 @@
 export { KEEPING, keepUntil } from './keep-until.ts';
 export type { FreshAtPacking, KeepUntil, PackPlace } from './keep-until.ts';
 // what is in a pack, and how it is wrapped
-export { formFacts, isBody, isFood, isUncooked, PACK_FORMS, packName } from './pack-forms.ts';
+export { meatIn, shareOfRound } from './meat-of-form.ts';
+export { formFacts, isBody, isFood, isUncooked, keepsFins, PACK_FORMS, packName } from './pack-forms.ts';
 export type { FormFacts, KeepsAs, PackForm } from './pack-forms.ts';
 export { wrapAdvice, WRAPPING_FACTS, wrappingsFor } from './wrappings.ts';
 export type { Wrapping, WrappingFacts } from './wrappings.ts';

@@ -6,19 +6,25 @@ export interface FormFacts {
   readonly keepsAs: KeepsAs;
   /** One piece of it, and several; null where pieces are not counted. */
   readonly pieces: readonly [string, string] | null;
-  /** What gives plates: flesh by its mass, a body by what it yields, nothing for what is no dish by itself. */
-  readonly plates: 'flesh' | 'body' | 'none';
+  /** What gives plates: flesh by its mass, what is on the bone by what it yields, nothing for what is no dish by itself. See `meatIn`. */
+  readonly plates: 'flesh' | 'on the bone' | 'none';
+  /** It is still a fish: with its fins, its spines and its skin all round. */
+  readonly body?: true;
   /** It was cut from the flesh of a fish on the board: it weighs no more than that did. */
   readonly ofFlesh: boolean;
 }
 
 /** What a pack may hold. The names stand in the log for ever. */
 export const PACK_FORMS = {
-  whole: { keepsAs: 'raw', pieces: ['whole', 'whole'], plates: 'body', ofFlesh: true },
-  gutted: { keepsAs: 'raw', pieces: ['whole, gutted', 'whole, gutted'], plates: 'body', ofFlesh: true },
+  whole: { keepsAs: 'raw', pieces: ['whole', 'whole'], plates: 'on the bone', body: true, ofFlesh: true },
+  gutted: { keepsAs: 'raw', pieces: ['whole, gutted', 'whole, gutted'], plates: 'on the bone', body: true, ofFlesh: true },
+  butterflied: { keepsAs: 'raw', pieces: ['butterflied', 'butterflied'], plates: 'on the bone', ofFlesh: true },
+  tail: { keepsAs: 'raw', pieces: ['tail on the bone', 'tails on the bone'], plates: 'on the bone', ofFlesh: true },
   fillets: { keepsAs: 'raw', pieces: ['fillet', 'fillets'], plates: 'flesh', ofFlesh: true },
   portions: { keepsAs: 'raw', pieces: ['portion', 'portions'], plates: 'flesh', ofFlesh: true },
-  steaks: { keepsAs: 'raw', pieces: ['steak', 'steaks'], plates: 'flesh', ofFlesh: true },
+  loins: { keepsAs: 'raw', pieces: ['loin', 'loins'], plates: 'flesh', ofFlesh: true },
+  steaks: { keepsAs: 'raw', pieces: ['steak', 'steaks'], plates: 'on the bone', ofFlesh: true },
+  tubes: { keepsAs: 'raw', pieces: ['tube and arms', 'tubes and arms'], plates: 'flesh', ofFlesh: true },
   wings: { keepsAs: 'raw', pieces: ['wing', 'wings'], plates: 'flesh', ofFlesh: true },
   roe: { keepsAs: 'offal', pieces: null, plates: 'none', ofFlesh: false },
   liver: { keepsAs: 'offal', pieces: null, plates: 'none', ofFlesh: false },
@@ -32,8 +38,10 @@ export const PACK_FORMS = {
 export type PackForm = keyof typeof PACK_FORMS;
 
 export const formFacts = (form: PackForm): FormFacts => PACK_FORMS[form];
-/** Whether it is a fish on the bone: its body, and not its flesh, is in the pack. */
-export const isBody = (form: PackForm): boolean => PACK_FORMS[form].plates === 'body';
+/** Whether it is still a fish, and not a cut of one. */
+export const isBody = (form: PackForm): boolean => formFacts(form).body === true;
+/** Whether fins with their spines may be on it. */
+export const keepsFins = (form: PackForm): boolean => formFacts(form).plates === 'on the bone' && form !== 'steaks';
 /** Whether it is fish that nobody has cooked: salt, lemon and smoke leave it raw as far as worms and histamine go. */
 export const isUncooked = (form: PackForm): boolean =>
   PACK_FORMS[form].keepsAs !== 'cooked' && PACK_FORMS[form].keepsAs !== 'stock';

@@ -103,6 +103,38 @@ describe('a power cut', () => {
   });
 });
 
+describe('a second cut within half a day of the first', () => {
+  test('warms on from what it is by then: without current nothing gets colder', () => {
+    const body = { ...FREEZER, massKg: 10, litres: 150 };
+    const marks = [power(1, 'off'), power(25, 'on'), power(26, 'off')];
+    const c = storeCourse(body, marks);
+    const h = (n: number): number => storeAt(c, T0 + n * HOUR);
+    expect(h(26)).toBeLessThan(h(25));
+    for (let n = 26; n < 60; n++) expect([n, h(n + 1) >= h(n) - 1e-9]).toEqual([n, true]);
+  });
+  test('any cuts: the temperature falls at no moment without current', () => {
+    const gaps = fc.array(fc.double({ min: 0.5, max: 40, noNaN: true }), { minLength: 2, maxLength: 8 });
+    fc.assert(
+      fc.property(gaps, (list) => {
+        let at = 0;
+        const turns = list.map((g, i) => ({ h: (at += g), is: i % 2 === 0 ? ('off' as const) : ('on' as const) }));
+        const c = storeCourse(
+          FREEZER,
+          turns.map((t) => power(t.h, t.is)),
+        );
+        turns.forEach((t, i) => {
+          if (t.is !== 'off') return;
+          const until = turns[i + 1]?.h ?? t.h + 30;
+          for (let k = 0; k < 20; k++) {
+            const [a, b] = [k, k + 1].map((x) => storeAt(c, T0 + (t.h + ((until - t.h) * x) / 20) * HOUR - (x === 20 ? 1 : 0)));
+            expect(b).toBeGreaterThanOrEqual(a! - 1e-6);
+          }
+        });
+      }),
+    );
+  });
+});
+
 describe('means over a course', () => {
   test('a straight line and a square are met exactly; an instant has its own rate', () => {
     const c = storeCourse({ ...FREEZER, setC: 0 }, [at(0, 0), at(10, 10)]);

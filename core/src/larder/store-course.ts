@@ -92,6 +92,10 @@ export function storeCourse(body: StoreBody, marks: readonly StoreMark[]): Store
     atMs.push(ms);
     c.push(value);
   };
+  /** Points after an instant were only expected. */
+  const forget = (after: number): void => {
+    while (atMs.length > 0 && atMs.at(-1)! > after) (atMs.pop(), c.pop());
+  };
   let usualC = body.setC;
   let off: { readonly atMs: number; readonly fromC: number } | null = null;
   /** Follows the warming from `off` to an instant; the temperature there. */
@@ -109,7 +113,9 @@ export function storeCourse(body: StoreBody, marks: readonly StoreMark[]): Store
   for (const m of order) {
     if ('power' in m) {
       if (m.power === 'off' && !off) {
-        const now = c.at(-1) ?? usualC;
+        // The cold that was to come after the current came back does not come: it warms from what it is by now.
+        const now = atMs.length > 0 ? storeAt({ atMs, c }, m.atMs) : usualC;
+        forget(m.atMs);
         put(m.atMs, now);
         off = { atMs: m.atMs, fromC: now };
       } else if (m.power === 'on' && off) {
@@ -127,7 +133,7 @@ export function storeCourse(body: StoreBody, marks: readonly StoreMark[]): Store
       continue;
     }
     // What was to come after the current came back gives way to what was read.
-    while (atMs.length > 0 && atMs.at(-1)! > m.atMs) (atMs.pop(), c.pop());
+    forget(m.atMs);
     if (atMs.length === 0) put(m.atMs - FIRST_READ_MS, usualC);
     put(m.atMs, m.c);
     usualC = m.c;

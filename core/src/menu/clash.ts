@@ -47,9 +47,14 @@ export function smallestClash(mip: Mip, solve: MipSolver, seconds: number): Clas
   const free = withCosts(mip, () => 0);
   const wishes = [...new Set(free.rows.flatMap((r) => (r.wish === null ? [] : [r.wish])))];
   const each = Math.max(0.2, seconds / 20);
-  const clashes = (some: readonly string[]): boolean =>
-    solve({ ...free, rows: free.rows.filter((r) => r.wish === null || some.includes(r.wish)) }, each).status ===
-    'infeasible';
+  // What could not be told in its time may clash too: then none is called the smallest.
+  let sure = true;
+  const clashes = (some: readonly string[]): boolean => {
+    const rows = free.rows.filter((r) => r.wish === null || some.includes(r.wish));
+    const { status, x } = solve({ ...free, rows }, each);
+    if (status !== 'infeasible' && x === null) sure = false;
+    return status === 'infeasible';
+  };
   const found = (some: readonly string[], smallest: boolean): Clash => ({
     wishes: some.map(wishOf),
     smallest,
@@ -59,12 +64,12 @@ export function smallestClash(mip: Mip, solve: MipSolver, seconds: number): Clas
   if (SEARCHED >= 2 && wishes.length <= 24)
     for (let i = 0; i < wishes.length; i++)
       for (let j = i + 1; j < wishes.length; j++)
-        if (clashes([wishes[i]!, wishes[j]!])) return found([wishes[i]!, wishes[j]!], true);
+        if (clashes([wishes[i]!, wishes[j]!])) return found([wishes[i]!, wishes[j]!], sure);
   let left = wishes;
   for (const w of wishes) {
     const without = left.filter((y) => y !== w);
     if (clashes(without)) left = without;
   }
   // Of three none is smaller, since every two were tried.
-  return found(left, left.length === SEARCHED + 1 && wishes.length <= 24);
+  return found(left, sure && left.length === SEARCHED + 1 && wishes.length <= 24);
 }

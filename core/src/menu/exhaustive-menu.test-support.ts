@@ -44,28 +44,54 @@ function costOf(w: MenuWishes, at: readonly (number | null)[]): { waste: number;
   });
   const on = (d: number): MenuPack[] => w.packs.filter((_, i) => at[i] === d);
   const kinds = w.days.map((_, d) => new Set(on(d).map((p) => p.species)));
-  const mercury = new Map<string, number>();
+  const mercuryAtMeals = new Map<string, number>();
   for (const [d, day] of w.days.entries())
     for (const s of kinds[d]!) {
       const p = on(d).find((x) => x.species === s)!;
       for (const e of day.eaters) {
         if (e.allergic.includes(s)) return null;
         if (e.dislikes.includes(s)) rest += COSTS.disliked;
-        mercury.set(e.id, (mercury.get(e.id) ?? 0) + MERCURY_UNITS[p.mercury] * e.plates);
+        mercuryAtMeals.set(e.id, (mercuryAtMeals.get(e.id) ?? 0) + MERCURY_UNITS[p.mercury] * e.plates);
       }
       if (d > 0 && kinds[d - 1]!.has(s)) rest += COSTS.nextDay;
     }
   for (const s of new Set(w.packs.map((p) => p.species)))
     rest += COSTS.third * Math.max(0, kinds.filter((k) => k.has(s)).length - 2);
-  for (const e of new Map(w.days.flatMap((d) => d.eaters.map((y) => [y.id, y] as const))).values())
-    rest +=
-      COSTS.mercury * Math.max(0, (mercury.get(e.id) ?? 0) - Math.max(0, mercuryLimit(e.atRisk) - e.mercuryUnits));
-  const table = atTheTable(w, (d) => on(d).reduce((n, p) => n + p.meatG / P, 0));
-  return table && { waste: waste + table.waste, rest: rest + table.rest };
+  const cooked = (d: number): number => on(d).reduce((n, p) => n + p.meatG / P, 0);
+  // On which days something is kept for the next: every choice is tried, with what it means for those who eat then.
+  let best: { waste: number; rest: number } | null = null;
+  for (let mask = 0; mask < 1 << H; mask++) {
+    const keeps = (d: number): boolean => (mask & (1 << d)) !== 0;
+    const mercury = new Map(mercuryAtMeals);
+    let [own, forbidden] = [rest, false];
+    for (let d = 0; d + 1 < H; d++) {
+      if (!keeps(d)) continue;
+      for (const s of kinds[d]!)
+        for (const e of w.days[d + 1]!.eaters) {
+          if (e.allergic.includes(s)) forbidden = true;
+          if (e.dislikes.includes(s)) own += COSTS.disliked;
+          const p = on(d).find((x) => x.species === s)!;
+          mercury.set(e.id, (mercury.get(e.id) ?? 0) + MERCURY_UNITS[p.mercury] * e.plates);
+        }
+    }
+    if (forbidden) continue;
+    for (const e of new Map(w.days.flatMap((d) => d.eaters.map((y) => [y.id, y] as const))).values())
+      own +=
+        COSTS.mercury * Math.max(0, (mercury.get(e.id) ?? 0) - Math.max(0, mercuryLimit(e.atRisk) - e.mercuryUnits));
+    const table = atTheTable(w, cooked, keeps);
+    if (!table) continue;
+    const all = { waste: waste + table.waste, rest: own + table.rest };
+    if (!best || all.waste * HEAVY + all.rest < best.waste * HEAVY + best.rest) best = all;
+  }
+  return best;
 }
 
 /** What is eaten, left over and thrown away, by trying every fortieth of a plate. */
-function atTheTable(w: MenuWishes, cooked: (d: number) => number): { waste: number; rest: number } | null {
+function atTheTable(
+  w: MenuWishes,
+  cooked: (d: number) => number,
+  keeps: (d: number) => boolean,
+): { waste: number; rest: number } | null {
   const round = (x: number): number => Math.round(x / STEP) * STEP;
   let states = new Map<number, { waste: number; rest: number }>([[0, { waste: 0, rest: 0 }]]);
   for (const [d, day] of w.days.entries()) {
@@ -84,7 +110,8 @@ function atTheTable(w: MenuWishes, cooked: (d: number) => number): { waste: numb
       if (!served) continue;
       for (let e = 0; e <= Math.min(have, need * 1.15) + 1e-9; e += STEP) {
         if (e < need * 0.6 - 1e-9) continue;
-        for (let c = 0; c <= Math.min(cooked(d), have - e) + 1e-9; c += STEP) {
+        const most = keeps(d) ? Math.min(cooked(d), have - e) : 0;
+        for (let c = 0; c <= most + 1e-9; c += STEP) {
           const thrown = Math.max(0, have - e - c);
           reach(c, {
             waste: s.waste + thrown,

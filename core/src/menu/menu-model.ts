@@ -1,5 +1,5 @@
 import { PLATE_G } from '../plates/index.ts';
-import { LEAST_OF_NEED, type MenuPack, type MenuWishes, MOST_OF_NEED, needOf } from './menu.ts';
+import { LEAST_OF_NEED, type MenuEater, type MenuPack, type MenuWishes, MOST_OF_NEED, needOf } from './menu.ts';
 import { type Mip, MipBuilder } from './mip.ts';
 
 /** What each soft wish costs, in plates of waste a tenth. Waste itself is reckoned first, and alone: nothing below buys any of it. */
@@ -222,7 +222,7 @@ export function menuModel(w: MenuWishes): { readonly mip: Mip; readonly columns:
     if (day.fish === 'yes') m.row('fish', [1, 1], [[meal, 1]], wishName.fish(d));
     if (day.fish === 'no') m.row('no fish', [0, 0], [[meal, 1]], wishName.noFish(d));
   });
-  kindsOnTheTable(w, m, x);
+  kindsOnTheTable(w, m, x, carried);
   for (const l of w.locks) {
     const i = x.get(l.pack)?.get(l.day);
     if (i !== undefined) m.row('put there', [1, 1], [[i, 1]], wishName.lock(l.pack, l.day));
@@ -239,9 +239,39 @@ export function menuModel(w: MenuWishes): { readonly mip: Mip; readonly columns:
   return { mip: m.done(), columns: { x, a, eaten, carried, thrown, waste, wasteIfNone } };
 }
 
-/** Kinds by day: variety, dislikes, what somebody must not eat, and mercury. */
-function kindsOnTheTable(w: MenuWishes, m: MipBuilder, x: ReadonlyMap<string, ReadonlyMap<number, number>>): void {
+/** For a day: the column that is 1 where something of its meal is left over for the next. More than can be eaten then is never kept. */
+function leavesOver(w: MenuWishes, m: MipBuilder, carried: readonly number[]): (day: number) => number {
+  const known = new Map<number, number>();
+  return (d) => {
+    const before = known.get(d);
+    if (before !== undefined) return before;
+    const i = m.yesNo(`leaves ${d}`);
+    const most = MOST_OF_NEED * needOf(w.days[d + 1]!, 1);
+    m.row(
+      'left over only where it is kept',
+      [-Infinity, 0],
+      [
+        [carried[d]!, 1],
+        [i, -most],
+      ],
+    );
+    known.set(d, i);
+    return i;
+  };
+}
+
+/**
+ * Species by day: variety, dislikes, what somebody must not eat, and mercury. What is left over is of the species of its meal, and counts
+ * for those who eat on the next day as the meal did.
+ */
+function kindsOnTheTable(
+  w: MenuWishes,
+  m: MipBuilder,
+  x: ReadonlyMap<string, ReadonlyMap<number, number>>,
+  carried: readonly number[],
+): void {
   const H = w.days.length;
+  const leaves = leavesOver(w, m, carried);
   const eaters = new Map(w.days.flatMap((d) => d.eaters.map((e) => [e.id, e] as const)));
   const mercuryOf = new Map<string, [number, number][]>();
   for (const species of new Set(w.packs.map((p) => p.species))) {
@@ -263,8 +293,36 @@ function kindsOnTheTable(w: MenuWishes, m: MipBuilder, x: ReadonlyMap<string, Re
           ],
         );
       const units = MERCURY_UNITS[packs[0]!.mercury];
-      if (units > 0)
-        for (const e of day.eaters) mercuryOf.set(e.id, [...(mercuryOf.get(e.id) ?? []), [i, units * e.plates]]);
+      const eats = (by: readonly MenuEater[], col: number): void => {
+        if (units > 0) for (const e of by) mercuryOf.set(e.id, [...(mercuryOf.get(e.id) ?? []), [col, units * e.plates]]);
+      };
+      eats(day.eaters, i);
+      const next = w.days[d + 1]?.eaters ?? [];
+      for (const e of next)
+        if (e.allergic.includes(species))
+          m.row(
+            'must not eat it as leftovers',
+            [-Infinity, 1],
+            [
+              [i, 1],
+              [leaves(d), 1],
+            ],
+            wishName.allergic(e.id, species),
+          );
+      const dislikeIt = next.filter((e) => e.dislikes.includes(species)).length;
+      if (dislikeIt > 0 || (units > 0 && next.length > 0)) {
+        const over = m.col(`left over ${species} ${d}`, COSTS.disliked * dislikeIt, 1);
+        m.row(
+          'left over of a kind',
+          [-1, Infinity],
+          [
+            [over, 1],
+            [i, -1],
+            [leaves(d), -1],
+          ],
+        );
+        eats(next, over);
+      }
     });
     for (let d = 1; d < H; d++) {
       const [before, now] = [v.get(d - 1), v.get(d)];

@@ -4,10 +4,12 @@ import { byTryingAll } from './exhaustive-menu.test-support.ts';
 import {
   highsSolver,
   type Menu,
+  type MenuEater,
   menuModel,
   type MenuWishes,
   type MipSolver,
   oldestFirst,
+  smallestClash,
   solveMenu,
   someLarder,
 } from './index.ts';
@@ -207,6 +209,60 @@ describe('beside an exhaustive search', () => {
       expect([seed, kept.cost]).toEqual([seed, expect.closeTo(best.rest, 2)]);
     }
     expect(planned).toBeGreaterThan(20);
+  });
+});
+
+describe('leftovers', () => {
+  const tomas = eater('Tomas');
+  const fed = [menuDay('2026-09-12', [tomas], { guests: 2 })];
+  const mackerel = menuPack('a', { species: 'mackerel', name: 'mackerel', meatG: 800, bestDay: 0, lastDay: 0 });
+  const partsOf = (w: MenuWishes) => {
+    const r = solveMenu(w, solve, 10);
+    if (!r.ok) throw new Error('no plan');
+    return r.menu.meals;
+  };
+  test('reach nobody who must not eat them, by the plan or by what most do', () => {
+    const wren = eater('Wren', { allergic: ['mackerel'] });
+    const w = wishes({ packs: [mackerel], days: [...fed, menuDay('2026-09-13', [wren])] });
+    for (const meals of [partsOf(w), oldestFirst(w).meals]) {
+      expect(meals.map((m) => m.day)).toEqual([0]);
+      expect(meals[0]!.leftOverG).toBe(0);
+    }
+    // The same larder with somebody who may: it is kept for her.
+    const may = { ...w, days: [...fed, menuDay('2026-09-13', [eater('Wren')])] };
+    expect(partsOf(may).map((m) => [m.day, m.fromBeforeG > 0])).toEqual([
+      [0, false],
+      [1, true],
+    ]);
+  });
+  test('a random larder: what is kept was cooked of nothing that tomorrow’s eaters must not eat', () => {
+    for (let seed = 100; seed < 140; seed++) {
+      const easy = someLarder(seed, 5, 4, true);
+      const must = (e: MenuEater) => (e.id === 'Wren' ? { ...e, allergic: ['mackerel', 'cod'] } : e);
+      const w = { ...easy, days: easy.days.map((d) => ({ ...d, eaters: d.eaters.map(must) })) };
+      const r = solveMenu(w, solve, 10);
+      if (!r.ok) throw new Error(`${seed}: no plan`);
+      for (const m of [...r.menu.meals, ...oldestFirst(w).meals])
+        if (m.leftOverG > 0)
+          for (const e of w.days[m.day + 1]?.eaters ?? [])
+            for (const p of m.parts) expect([seed, e.allergic.includes(p.pack.species)]).toEqual([seed, false]);
+    }
+  });
+});
+
+describe('a clash that could not be told in its time', () => {
+  test('is not called the smallest', () => {
+    const w = wishes({
+      packs: [menuPack('a', { meatG: 250, lastDay: 9, bestDay: 9 })],
+      days: week(3, { fish: 'yes' }),
+    });
+    // Nothing is proven while wishes are left out.
+    const slow: MipSolver = (mip, s) => {
+      const all = new Set(mip.rows.flatMap((r) => r.wish ?? []));
+      return all.size < 3 ? { status: 'time is up', x: null, cost: 0, gap: 1 } : solve(mip, s);
+    };
+    expect(smallestClash(menuModel(w).mip, slow, 1)).toMatchObject({ smallest: false });
+    expect(smallestClash(menuModel(w).mip, solve, 5)).toMatchObject({ smallest: true });
   });
 });
 

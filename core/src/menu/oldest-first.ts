@@ -22,6 +22,7 @@ export function oldestFirst(w: MenuWishes): { readonly meals: readonly MenuMeal[
   w.days.forEach((day, d) => {
     const needG = needOf(day, PLATE_G);
     const [before, parts] = [over, [] as MenuPart[]];
+    const notNext = new Set((w.days[d + 1]?.eaters ?? []).flatMap((e) => e.allergic));
     over = 0;
     if (day.fish === 'no' || needG <= 0) return;
     let have = before;
@@ -43,7 +44,8 @@ export function oldestFirst(w: MenuWishes): { readonly meals: readonly MenuMeal[
     }
     const eatenG = Math.min(have, needG * MOST_OF_NEED);
     const fresh = parts.reduce((g, p) => g + p.meatG, 0);
-    over = Math.min(fresh, have - eatenG);
+    // Nothing is kept of what somebody who eats on the next day must not eat.
+    over = parts.some((p) => notNext.has(p.pack.species)) ? 0 : Math.min(fresh, have - eatenG);
     meals.push({ day: d, parts, needG, eatenG, fromBeforeG: before, leftOverG: over });
   });
   return { meals, measures: measureMenu(w, meals) };

@@ -1,4 +1,4 @@
-import { solveSchedule } from './solve-schedule.ts';
+import { type Found, solveSchedule } from './solve-schedule.ts';
 import { type Kitchenwork, type Means, RESOURCES, type Task, workTrouble } from './task.ts';
 import { Times } from './times.ts';
 
@@ -29,28 +29,39 @@ export type DinnerPlan =
       readonly gapMin: number;
       readonly beginsBefore: number;
     }
-  | { readonly ok: false; readonly why: string };
+  | {
+      readonly ok: false;
+      /** 'not in time': none was found with the thinking it was given, and one may exist. */
+      readonly state: 'none' | 'not in time';
+      readonly why: string;
+    };
 
-/** So many tasks are planned exactly in the time given; more are tried, and told with their gap. */
-const FEASIBLE_SHARE = 0.4;
+/** Thinking for one dinner, steps of `solveSchedule`: some seconds on a phone. */
+export const PLAN_STEPS = 16_000_000;
+/** Of what is left each hour that is tried is given this share. */
+const HOUR_SHARE = 0.5;
+/** Thinking on what clashes, steps for each thing that is taken away. */
+const CLASH_STEPS = 2_000_000;
 /** Looked for no later than so many minutes after the hour. */
 const MOST_LATE = 12 * 60;
 
+const none = (why: string): DinnerPlan => ({ ok: false, state: 'none', why });
+
 /**
- * Plans all of the work back from serving: on the hour when that can be, as late in the day as may be; else at the earliest that can, with
- * the clash named. `ms`: how long it may think.
+ * Plans all of the work back from serving: on the hour when that can be, as late in the day as may be; else at the earliest minute of the
+ * next twelve hours that can, with the clash named. `steps`: how much it may think.
  */
-export function planDinner(work: Kitchenwork, ms: number, now: () => number = () => performance.now()): DinnerPlan {
+export function planDinner(work: Kitchenwork, steps = PLAN_STEPS): DinnerPlan {
   const trouble = workTrouble(work);
-  if (trouble) return { ok: false, why: trouble };
+  if (trouble) return none(trouble);
   const least = leastLate(work);
-  if (least !== null) return planFrom(work, least, ms, now, null);
+  if (least !== null) return planFrom(work, least, steps, null);
   // What was begun too early, or put there by hand, cannot be undone: its waits are let go, and that is said.
   const eased = easeFixed(work);
   const leastEased = eased ? leastLate(eased) : null;
   if (!eased || leastEased === null)
-    return { ok: false, why: `Its waits cannot all be kept, at whatever hour: ${tightOf(work)}.` };
-  return planFrom(eased, leastEased, ms, now, sayEarly(work));
+    return none(`Its waits cannot all be kept, at whatever hour: ${tightOf(work)}.`);
+  return planFrom(eased, leastEased, steps, sayEarly(work));
 }
 
 /** Without the longest waits after what stands where it is; null where nothing stands so. */
@@ -81,29 +92,43 @@ function sayEarly(work: Kitchenwork): string {
 }
 
 /** The plan on the hour when that can be, else at the earliest that can. `least`: so late it is at the least by its waits alone. */
-function planFrom(work: Kitchenwork, least: number, ms: number, now: () => number, early: string | null): DinnerPlan {
-  const until = now() + ms;
-  const tryAt = (lateMin: number, share: number) =>
-    solveSchedule(later(work, lateMin), { ms: Math.max(20, (until - now()) * share), now });
-  const onTime = work.within >= 0 && least === 0 ? tryAt(0, 1) : null;
-  if (onTime) return planOf(work, onTime, 0, null, early);
-  // From the least on minute by minute, in growing steps first.
-  let [low, high] = [Math.max(0, least - 1), least];
-  let found = tryAt(high, FEASIBLE_SHARE);
+function planFrom(work: Kitchenwork, least: number, steps: number, early: string | null): DinnerPlan {
+  let left = steps;
+  // Of the hours that were tried the last at which there is surely no plan, and whether any was left open.
+  let [surelyNone, open] = [least - 1, false];
+  const tryAt = (lateMin: number, share: number): Found | null => {
+    const own = left * share;
+    left -= own;
+    const r = solveSchedule(later(work, lateMin), own);
+    if (r.state === 'none') surelyNone = Math.max(surelyNone, lateMin);
+    if (r.state === 'not in time') open = true;
+    return r.state === 'found' ? r.found : null;
+  };
+  let [low, high] = [least - 1, least];
+  // From the least on, in growing steps first.
+  let found = tryAt(high, HOUR_SHARE);
   for (let step = 1; !found && high < MOST_LATE; step *= 2) {
     low = high;
-    high += step;
-    found = tryAt(high, FEASIBLE_SHARE);
+    high = Math.min(MOST_LATE, high + step);
+    found = tryAt(high, HOUR_SHARE);
   }
   if (!found)
-    return { ok: false, why: 'No hour within twelve hours was found at which all of it is ready. Take a dish less.' };
-  while (high - low > 1 && now() < until) {
+    return open
+      ? {
+          ok: false,
+          state: 'not in time',
+          why: 'No plan was found in the time allowed for thinking, and one may exist. Put a step at a time by hand, or take a dish less.',
+        }
+      : none('No hour within twelve hours was found at which all of it is ready. Take a dish less.');
+  while (high - low > 1) {
     const mid = (low + high) >> 1;
-    const better = tryAt(mid, FEASIBLE_SHARE);
+    const better = tryAt(mid, HOUR_SHARE);
     if (better) [high, found] = [mid, better];
     else low = mid;
   }
-  return planOf(work, found, high, sayClash(work, high), early);
+  const plan = planOf(work, found, high, high > 0 ? sayClash(work, high) : null, early);
+  const earlier = high - surelyNone - 1;
+  return plan.ok && earlier > 0 ? { ...plan, proven: false, gapMin: Math.max(plan.gapMin, earlier) } : plan;
 }
 
 /** The same work, served later: what was begun or pinned stands where it is on the clock. */
@@ -118,21 +143,27 @@ const later = (work: Kitchenwork, min: number): Kitchenwork =>
 
 /** The least that it is late by waits and work alone, min; null when the waits contradict each other. */
 function leastLate(work: Kitchenwork): number | null {
-  // A pin or a task at work that may not stand holds an hour by itself: it is looked for too.
-  for (let late = 0; late <= MOST_LATE; late += late < 30 ? 1 : 5)
-    if (work.within + late >= 0 && Times.of(later(work, late))) return late;
+  const can = (late: number): boolean => work.within + late >= 0 && Times.of(later(work, late)) !== null;
+  // A pin or a task at work that may not stand holds an hour by itself: each minute is looked at, the first ones one by one.
+  for (let late = 0; late <= MOST_LATE; late += late < 30 ? 1 : STRIDE) {
+    if (!can(late)) continue;
+    let least = late;
+    for (let m = late - 1; m > 30 && m > late - STRIDE; m--) if (can(m)) least = m;
+    return least;
+  }
   return null;
 }
+/** Beyond half an hour it is looked at every so many minutes, and then at those between. */
+const STRIDE = 5;
 
 /** Which things clash, by taking each away: the first without which it would be on the hour. */
 function sayClash(work: Kitchenwork, late: number): string {
-  const quick = { ms: 250 };
   if (!Times.of(work)) return `${tightOf(work)}; ${late} min later all of it can be ready.`;
   for (const r of RESOURCES) {
     const users = work.tasks.filter((t) => r.of(t) && t.minutes > 0);
     if (users.length === 0) continue;
     const means: Means = { ...work.means, [r.id]: users.length };
-    if (!solveSchedule({ ...work, means }, quick)) continue;
+    if (solveSchedule({ ...work, means }, CLASH_STEPS).state !== 'found') continue;
     const has = r.has(work.means);
     const names = [...users].sort((a, b) => b.minutes - a.minutes).slice(0, 3);
     const need = users.reduce((m, t) => m + t.minutes, 0);
@@ -167,7 +198,7 @@ function upstream(tasks: readonly Task[], t: Task): Set<Task> {
 
 function planOf(
   work: Kitchenwork,
-  found: NonNullable<ReturnType<typeof solveSchedule>>,
+  found: Found,
   lateMin: number,
   clash: string | null,
   early: string | null,

@@ -5,10 +5,14 @@ import { after, brokenBy, exhaustive, MEANS, someDinner, task } from './dinners.
 import { type Kitchenwork, planDinner, solveSchedule, type Task, workTrouble } from './index.ts';
 
 const work = (tasks: readonly Task[], within = 600, means = MEANS): Kitchenwork => ({ tasks, within, means });
-/** A clock that stands still: nothing runs out of time. */
-const STILL = { ms: 1, now: () => 0 };
+/** Nothing runs out of thinking. */
+const ENOUGH = Infinity;
+const foundIn = (w: Kitchenwork, steps = ENOUGH) => {
+  const r = solveSchedule(w, steps);
+  return r.state === 'found' ? r.found : null;
+};
 const endsOf = (w: Kitchenwork): Record<string, number> =>
-  Object.fromEntries(w.tasks.map((t, i) => [t.id, solveSchedule(w, STILL)!.ends[i]!]));
+  Object.fromEntries(w.tasks.map((t, i) => [t.id, foundIn(w)!.ends[i]!]));
 
 describe('back from serving', () => {
   test('a chain ends at the serving, each step before the next', () => {
@@ -69,8 +73,8 @@ describe('against trying everything', () => {
   test('the same cost, and none where there is none, on 400 small dinners', () => {
     fc.assert(
       fc.property(small, (w) => {
-        const [found, truth] = [solveSchedule(w, STILL), exhaustive(w)];
-        if (truth === null) return expect(found).toBeNull();
+        const [found, truth] = [foundIn(w), exhaustive(w)];
+        if (truth === null) return expect(solveSchedule(w, ENOUGH)).toEqual({ state: 'none' });
         expect(found?.proven).toBe(true);
         expect(brokenBy(w, found!.ends)).toEqual([]);
         expect(found!.cost).toBe(truth);
@@ -89,7 +93,7 @@ describe('dinners as they are', () => {
         600,
         { hands: 1 + (seed % 2), rings: 2, ovens: 1, grills: 1 },
       );
-      const found = solveSchedule(w, { ms: 1, now: () => 0, nodes: 400_000 });
+      const found = foundIn(w, 200_000_000);
       if (!found) continue;
       expect([seed, found.proven]).toEqual([seed, true]);
       expect(brokenBy(w, found.ends)).toEqual([]);
@@ -102,7 +106,7 @@ describe('dinners as they are', () => {
       2000,
       { hands: 2, rings: 4, ovens: 1, grills: 1 },
     );
-    const plan = planDinner(w, 1500);
+    const plan = planDinner(w);
     if (!plan.ok) throw new Error(plan.why);
     const ends = w.tasks.map((t) => plan.placed.find((p) => p.task.id === t.id)!.endsBefore);
     expect(brokenBy(w, ends)).toEqual([]);
@@ -116,7 +120,7 @@ describe('a dinner', () => {
     task('p2', 24, { place: 'ring', name: 'Boil', after: [after('p1')], mayStand: 5 }),
   ];
   test('on the hour: begun as late as may be, each place and hand told', () => {
-    const plan = planDinner(work(potatoes, 60), 500);
+    const plan = planDinner(work(potatoes, 60));
     expect(plan).toMatchObject({ ok: true, lateMin: 0, clash: null, proven: true, gapMin: 0, beginsBefore: 28 });
     if (!plan.ok) throw new Error();
     expect(plan.placed.map((p) => [p.task.id, p.startsBefore, p.slot, p.hand])).toEqual([
@@ -125,39 +129,68 @@ describe('a dinner', () => {
     ]);
   });
   test('too little time: the chain is named, and the earliest hour', () => {
-    const plan = planDinner(work(potatoes, 20), 500);
+    const plan = planDinner(work(potatoes, 20));
     expect(plan).toMatchObject({ ok: true, lateMin: 8 });
     expect(plan.ok && plan.clash).toMatch(/^p takes 28 min from its first step, and 20 are left/);
   });
   test('too few ovens: they are named', () => {
     const two = ['a', 'b'].map((id) => task(id, 20, { place: 'oven', mayStand: 5, name: `Roast ${id}` }));
-    const plan = planDinner(work(two, 60), 500);
+    const plan = planDinner(work(two, 60));
     expect(plan).toMatchObject({ ok: false });
     const may = two.map((t) => ({ ...t, mayStand: 25 }));
-    const late = planDinner(work(may, 30), 500);
+    const late = planDinner(work(may, 30));
     expect(late).toMatchObject({ ok: true, lateMin: 10 });
     expect(late.ok && late.clash).toMatch(/^1 oven for 40 min of roast a, roast b is too little for this hour\.$/);
   });
   test('late in the middle: what is begun stands, the rest is planned from now', () => {
     // The boil began 10 min ago with 24 to go; 8 min are left: it is ready 6 late.
     const begun = potatoes.filter((t) => t.id === 'p2').map((t) => ({ ...t, after: [], minutes: 14, startsBefore: 8 }));
-    expect(planDinner(work(begun, 8), 500)).toMatchObject({ ok: true, lateMin: 6 });
+    expect(planDinner(work(begun, 8))).toMatchObject({ ok: true, lateMin: 6 });
   });
   test('begun far too early, or put there by hand: it stands, the wait is let go, and that is said', () => {
     const boil = task('b', 10, { name: 'Boil', startsBefore: 60 });
     const cook = task('c', 10, { name: 'Cook', after: [after('b', 0, 5)], mayStand: 0 });
-    const plan = planDinner(work([boil, cook], 55), 500);
+    const plan = planDinner(work([boil, cook], 55));
     expect(plan).toMatchObject({
       ok: true,
       lateMin: 0,
       early: 'boil is early: what comes after it waits longer than it should.',
     });
-    const put = planDinner(work([task('p', 5, { name: 'Peas', startsBefore: 30, mayStand: 6 })], 60), 500);
+    const put = planDinner(work([task('p', 5, { name: 'Peas', startsBefore: 30, mayStand: 6 })], 60));
     expect(put).toMatchObject({ ok: true, early: expect.stringMatching(/^peas is early/) });
+  });
+  test('beyond half an hour it is told to the minute, too', () => {
+    for (const least of [31, 32, 33, 34, 35, 47])
+      expect(planDinner(work([task('a', 60 + least)], 60))).toMatchObject({ ok: true, lateMin: least });
+  });
+  test('none there is and none found in the time are two answers', () => {
+    const r = seeded(3);
+    const w = work(
+      someDinner(() => r(), 4, 5),
+      600,
+      { hands: 2, rings: 2, ovens: 1, grills: 1 },
+    );
+    expect(planDinner(w)).toMatchObject({ ok: true });
+    const starved = planDinner(w, 1);
+    expect(starved).toMatchObject({ ok: false, state: 'not in time' });
+    expect(!starved.ok && starved.why).toMatch(/one may exist/);
+    expect(!starved.ok && starved.why).not.toMatch(/twelve hours/);
+    const never = ['a', 'b'].map((id) => task(id, 20, { place: 'oven', mayStand: 5 }));
+    expect(planDinner(work(never, 60))).toMatchObject({ ok: false, state: 'none' });
+  });
+  test('waits and pins of a part of a minute are refused, not cut', () => {
+    const wait = (least: number, most: number | null) =>
+      workTrouble(work([task('a', 5), task('b', 5, { after: [after('a', least, most)] })]));
+    expect(wait(2.5, null)).toMatch(/Task b waits part of a minute/);
+    expect(wait(0, 2.5)).toMatch(/Task b waits part of a minute/);
+    expect(wait(2, 3)).toBeNull();
+    expect(workTrouble(work([task('a', 5, { mayStand: 1.5 })]))).toMatch(/whole minutes/);
+    expect(workTrouble(work([task('a', 5, { startsBefore: 7.5 })]))).toMatch(/whole minutes/);
+    expect(workTrouble(work([task('a', 5)], 60.5))).toMatch(/whole one/);
   });
   test('what cannot be is said: a circle, no oven, too many, a wait for nothing', () => {
     const loop = [task('a', 1, { after: [after('b')] }), task('b', 1, { after: [after('a')] })];
-    expect(planDinner(work(loop), 100)).toMatchObject({
+    expect(planDinner(work(loop))).toMatchObject({
       ok: false,
       why: expect.stringMatching(/circle: Task a, Task b/),
     });
@@ -169,11 +202,11 @@ describe('a dinner', () => {
     expect(workTrouble(work([task('a', 1.5)]))).toMatch(/whole minutes/);
     expect(workTrouble(work([task('a', 1), task('a', 2)]))).toMatch(/one name/);
     const never = [task('a', 5, { mayStand: 0 }), task('b', 1, { after: [after('a', 10, 20)], mayStand: null })];
-    expect(planDinner(work(never), 100)).toMatchObject({ ok: false, why: expect.stringMatching(/at whatever hour/) });
-    expect(planDinner(work([]), 100)).toMatchObject({ ok: true, beginsBefore: 0 });
+    expect(planDinner(work(never))).toMatchObject({ ok: false, why: expect.stringMatching(/at whatever hour/) });
+    expect(planDinner(work([]))).toMatchObject({ ok: true, beginsBefore: 0 });
   });
   test('over midnight minutes are minutes: a cure of a night before', () => {
     const cure = [task('c1', 5, { hands: true }), task('c2', 36 * 60, { after: [after('c1')], mayStand: 60 })];
-    expect(planDinner(work(cure, 40 * 60), 500)).toMatchObject({ ok: true, beginsBefore: 36 * 60 + 5 });
+    expect(planDinner(work(cure, 40 * 60))).toMatchObject({ ok: true, beginsBefore: 36 * 60 + 5 });
   });
 });

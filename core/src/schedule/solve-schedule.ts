@@ -11,12 +11,11 @@ export interface Found {
   readonly proven: boolean;
 }
 
-/** So long it may think, ms. `now`: a clock, for tests. */
-export interface Limits {
-  readonly ms: number;
-  readonly nodes?: number;
-  readonly now?: () => number;
-}
+/** A plan, or that there is none, or that none was found before the steps were used up: one may exist. */
+export type Solved =
+  | { readonly state: 'found'; readonly found: Found }
+  | { readonly state: 'none' }
+  | { readonly state: 'not in time' };
 
 interface Node {
   readonly times: Times;
@@ -26,14 +25,13 @@ interface Node {
 /**
  * The best plan for the kitchen: every wait kept, no more at once than there are hands, rings and ovens. Branch and bound: a node is what
  * must lie between the tasks; its latest times are the best of all that meet them, so that it is solved when nothing is used twice there;
- * else it is split by which of those that clash is over before the other. Null: there is none. Exact unless it ran out of time.
+ * else it is split by which of those that clash is over before the other. `steps`: how much it may think, a node with n tasks being n x n
+ * steps; no clock is asked, so that a slow machine gives the same answer as a fast one. Exact unless the steps were used up.
  */
-export function solveSchedule(work: Kitchenwork, limits: Limits): Found | null {
+export function solveSchedule(work: Kitchenwork, steps: number): Solved {
   const { tasks, means } = work;
-  const now = limits.now ?? (() => performance.now());
-  const until = now() + limits.ms;
   const root = Times.of(work);
-  if (!root) return null;
+  if (!root) return { state: 'none' };
   const users = RESOURCES.map((r) => ({
     has: r.has(means),
     who: tasks.flatMap((t, i) => (r.of(t) && t.minutes > 0 ? [i] : [])),
@@ -47,11 +45,12 @@ export function solveSchedule(work: Kitchenwork, limits: Limits): Found | null {
     return better(least) ? { times, least } : null;
   };
   const first = push(root);
-  if (!first) return null;
+  if (!first) return { state: 'none' };
   stack.push(first);
-  let nodes = 0;
+  const perNode = root.n * root.n;
+  let taken = 0;
   while (stack.length > 0) {
-    if (++nodes % 32 === 0 && (now() > until || nodes > (limits.nodes ?? Infinity))) break;
+    if ((taken += perNode) > steps) break;
     const node = stack.pop()!;
     if (!better(node.least)) continue;
     const clash = clashOf(node.times, tasks, users);
@@ -76,9 +75,9 @@ export function solveSchedule(work: Kitchenwork, limits: Limits): Found | null {
   }
   const open = stack.filter((s) => better(s.least));
   const found = best as { ends: number[]; cost: number } | null;
-  if (!found) return null;
+  if (!found) return open.length > 0 ? { state: 'not in time' } : { state: 'none' };
   const least = open.reduce((m, s) => Math.min(m, s.least), found.cost);
-  return { ...found, least, proven: open.length === 0 };
+  return { state: 'found', found: { ...found, least, proven: open.length === 0 } };
 }
 
 /** What uses a resource of which there are so many. */

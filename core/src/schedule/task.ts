@@ -60,8 +60,11 @@ export const RESOURCES = [
 ] as const;
 export type ResourceId = (typeof RESOURCES)[number]['id'];
 
-/** What is wrong with the work itself, in a sentence; null when nothing. */
-export function workTrouble({ tasks, means }: Kitchenwork): string | null {
+const isWhole = Number.isInteger;
+
+/** What is wrong with the work itself, in a sentence; null when nothing. All times are whole minutes: the solver knows no others. */
+export function workTrouble({ tasks, means, within }: Kitchenwork): string | null {
+  if (!isWhole(within)) return 'The hour of serving lies between two minutes: give a whole one.';
   if (tasks.length > MOST_TASKS)
     return `That is ${tasks.length} tasks: more than ${MOST_TASKS} are no dinner. Take a dish less.`;
   const ids = new Set(tasks.map((t) => t.id));
@@ -69,7 +72,13 @@ export function workTrouble({ tasks, means }: Kitchenwork): string | null {
   for (const t of tasks) {
     if (!Number.isInteger(t.minutes) || t.minutes < 0 || t.minutes > MOST_MINUTES)
       return `${t.name}: give whole minutes, up to two days.`;
-    for (const a of t.after) if (!ids.has(a.task)) return `${t.name} waits for something that is not there.`;
+    for (const a of t.after) {
+      if (!ids.has(a.task)) return `${t.name} waits for something that is not there.`;
+      if (!isWhole(a.least) || (a.most !== null && !isWhole(a.most)))
+        return `${t.name} waits part of a minute: give whole minutes.`;
+    }
+    if ((t.mayStand !== null && !isWhole(t.mayStand)) || (t.startsBefore !== undefined && !isWhole(t.startsBefore)))
+      return `${t.name}: give whole minutes.`;
   }
   for (const r of RESOURCES)
     if (r.has(means) < 1) {

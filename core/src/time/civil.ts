@@ -54,6 +54,13 @@ function instantMs(at: unknown): number {
   return ms >= FIRST_MS && ms < LAST_MS ? ms : Number.NaN;
 }
 
+/** How far the clock that wrote an instant is ahead of UTC, ms: 3,600,000 for 2026-09-12T14:20:00+01:00. RangeError for what is no instant. */
+export function offsetMs(at: string): number {
+  if (!Number.isFinite(instantMs(at))) throw new RangeError(`not an instant: ${at}`);
+  const m = /([+-])(\d\d):(\d\d)$/.exec(at);
+  return m ? (m[1] === '-' ? -1 : 1) * (Number(m[2]) * 60 + Number(m[3])) * 60_000 : 0;
+}
+
 /**
  * Whether something is an ISO instant with its offset, such as 2026-09-12T14:20:00+01:00: of a day and an hour that exist,
  * from 1950 to 2999, to the nanosecond at most, 14 hours from UTC at most. What passes here every other function of this package reads.

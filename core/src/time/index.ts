@@ -11,6 +11,7 @@ export {
   isInstant,
   isTimeZone,
   movedBy,
+  offsetMs,
   stamp,
   wallTime,
 } from './civil.ts';

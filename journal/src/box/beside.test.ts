@@ -52,11 +52,14 @@ test('the last that is known stands until it is reckoned beside the page; asked 
   const sent = structuredClone(asked[0]!);
   expect(sent).toEqual(asked[0]);
   const count = reckonings.count();
+  await settled();
+  expect(reckonings.underWay()).toBe(true);
   const heard: number[] = [];
   const stop = reckonings.hear(() => heard.push(reckonings.count()));
   answer(structuredClone(reckonBox(sent)));
   await settled();
   expect(heard).toEqual([count + 1]);
+  expect(reckonings.underWay()).toBe(false);
   stop();
   const beside = ice(after);
   expect(beside).not.toBe(first);

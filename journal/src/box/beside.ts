@@ -18,13 +18,19 @@ export function setReckoner(r: Reckoner | null): void {
   reckoner = r;
 }
 
-/** How often a box was reckoned beside the page so far; `hear` is told when it was again. */
+/** How often a box was reckoned beside the page so far; `hear` is told when one begins and when one is done. */
 export const reckonings = {
   count: (): number => done,
+  /** Whether a box is being reckoned: what is read of it, and of the fish in it, is of before the last change. */
+  underWay: (): boolean => asked.size > 0,
   hear(l: () => void): () => void {
     listeners.add(l);
     return () => listeners.delete(l);
   },
+};
+
+const tell = (): void => {
+  for (const l of listeners) l();
 };
 
 /** Asks for a box to be reckoned beside the page, once; false where it is to be done in it. `take` gets the answer. */
@@ -37,8 +43,10 @@ export function reckonBeside(key: string, b: BoxToReckon, take: (r: BoxReckoned)
     if (r) take(r);
     else refused.add(key);
     done++;
-    for (const l of listeners) l();
+    tell();
   };
+  // Who hears of it draws: not in the middle of the drawing that asked.
+  queueMicrotask(tell);
   reckoner(b).then(end, () => end(null));
   return true;
 }

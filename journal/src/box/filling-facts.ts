@@ -8,11 +8,12 @@ import {
   meltTestLeak,
   SLURRY_C,
   SUN_K,
+  sunlit,
   usualLeak,
 } from '@dagboek/core/box';
 import { TYPICAL_C } from '@dagboek/core/fresh';
 import type { SpeciesFacts } from '@dagboek/core/species';
-import { epochMs } from '@dagboek/core/time';
+import { epochMs, offsetMs } from '@dagboek/core/time';
 import { airAt, airsOf, beforeIce } from '../line/air-about.ts';
 import { bodyOf } from '../line/body-of.ts';
 import { fishOfTrip, tripsInOrder } from '../line/order.ts';
@@ -187,7 +188,7 @@ export function gatherFilling(book: Book, box: BoxState, trip: TripState | null,
       how: s.how === 'slurry' ? 'still slurry' : 'wet ice',
     };
   });
-  const stands = within(times.stands).map(({ x, ms }) => ({ atMs: ms, sun: x.sun }));
+  const stands = within(times.stands).map(({ x, ms }) => ({ atMs: ms, sun: x.sun, offsetMs: offsetMs(x.at) }));
   const out = stays.every(({ s }) => Number.isFinite(s.toMs));
   const lastOut = Math.max(fromMs, ...stays.map((x) => x.s.toMs).filter(Number.isFinite));
   return {
@@ -235,19 +236,25 @@ function fewer(fish: readonly PlainFish[], lnMass = 0.15, ms = 900_000): readonl
   return one.length > MOST_BODIES && lnMass < 3 ? fewer(one, lnMass * 2, ms * 2) : one;
 }
 
-/** What is about the box from its beginning on, degC: the air, warmer where it stands in the sun. */
+/** Nothing in a box is followed for longer after it was last stood somewhere, ms. */
+const STANDS_MS = 10 * 24 * HOUR_MS;
+
+/** What is about the box from its beginning on, degC: the air, warmer by day where it stands in the sun. */
 function aboutIt(
   trip: TripState | null,
   fromMs: number,
-  stands: readonly { readonly atMs: number; readonly sun: boolean }[],
+  stands: readonly { readonly atMs: number; readonly sun: boolean; readonly offsetMs: number }[],
 ): { atMs: number; c: number }[] {
   const airs = airsOf(trip);
-  const turns = [fromMs, ...airs.map((a) => a.atMs), ...stands.map((s) => s.atMs)].filter((ms) => ms >= fromMs);
+  const sunny = stands.flatMap((s, i) =>
+    s.sun ? sunlit(s.atMs, stands[i + 1]?.atMs ?? s.atMs + STANDS_MS, s.offsetMs) : [],
+  );
+  const turns = [fromMs, ...airs.map((a) => a.atMs), ...sunny.flat()].filter((ms) => ms >= fromMs);
   return [...new Set(turns)]
     .sort((a, b) => a - b)
     .map((atMs) => ({
       atMs,
-      c: airAt(airs, atMs) + (stands.findLast((s) => s.atMs <= atMs)?.sun ? SUN_K : 0),
+      c: airAt(airs, atMs) + (sunny.some(([from, to]) => from <= atMs && atMs < to) ? SUN_K : 0),
     }));
 }
 

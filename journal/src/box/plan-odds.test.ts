@@ -41,7 +41,7 @@ const tripOn = (day: string, zone: string, fish: number): Entry[] => {
 };
 const book = (...trips: Entry[][]): Book => Book.EMPTY.withEntries([box, ...trips.flat()]);
 const plan = (b: Book, zone = 'bank') => icePlan(b, b.get('box', BOX)!, zone, noon, byId);
-const day = planDay(noon, noon + 8 * 3_600_000, 16, 13)!;
+const day = planDay(noon, noon + 8 * 3_600_000, 16, 13, 'Atlantic/Faroe')!;
 const odds = (b: Book, more: object = {}) =>
   planOdds({ plan: plan(b), iceKg: null, day, sun: false, precooled: false, ...more });
 
@@ -56,10 +56,12 @@ describe('what a trip is planned from', () => {
     expect(plan(book(...there)).classes).toHaveLength(1);
   });
   test('the day, with what is typical where nobody said; none before home is said', () => {
-    expect(day).toEqual({ homeH: 8, airC: 16, airAssumed: false, waterC: 13 });
-    expect(planDay(noon, noon + 3_600_000, null, 20)).toEqual({ homeH: 1, airC: 23, airAssumed: true, waterC: 20 });
-    expect([planDay(noon, noon, 16, 13), planDay(noon, noon - 1, 16, 13)]).toEqual([null, null]);
-    expect(planDay(noon, noon + 900 * 3_600_000, 16, 13)!.homeH).toBe(46);
+    expect(day).toMatchObject({ homeH: 8, airC: 16, airAssumed: false, waterC: 13 });
+    // The sun goes down and comes up again, by the clock of the waters.
+    expect(day.sunH.map((x) => x.map((h) => Math.round(h)))).toHaveLength(3);
+    expect(planDay(noon, noon + 3_600_000, null, 20, 'Atlantic/Faroe')).toMatchObject({ homeH: 1, airC: 23, airAssumed: true, waterC: 20 });
+    expect([planDay(noon, noon, 16, 13, 'UTC'), planDay(noon, noon - 1, 16, 13, 'UTC')]).toEqual([null, null]);
+    expect(planDay(noon, noon + 900 * 3_600_000, 16, 13, 'UTC')!.homeH).toBe(46);
     expect(planSlurry(plan(book()), 13)!.enough).toBe(true);
   });
 });

@@ -1,4 +1,5 @@
-import { iceOdds, lastsWith, type Odds, releaseOf, slurryRecipe, type SlurryRecipe } from '@dagboek/core/box';
+import { iceOdds, lastsWith, type Odds, releaseOf, slurryRecipe, type SlurryRecipe, sunlit } from '@dagboek/core/box';
+import { offsetMs, stamp } from '@dagboek/core/time';
 import { airC as typicalAirC, TYPICAL_C } from '@dagboek/core/fresh';
 import { flesh } from '@dagboek/core/heat';
 import type { IcePlan } from './ice-plan.ts';
@@ -10,18 +11,31 @@ export interface PlanDay {
   /** The air was not read: it is typical, and on the warm side. */
   readonly airAssumed: boolean;
   readonly waterC: number;
+  /** Hours since leaving between which the sun may stand on a box, from and to. */
+  readonly sunH: readonly (readonly [number, number])[];
 }
 
 const HOUR_MS = 3_600_000;
 /** The odds are followed for so long, h; a trip shorter than this is none yet. */
 const [MOST_H, LEAST_H] = [46, 0.2];
+/** Beyond it no end of the ice is looked for, h. */
+const FOLLOWED_H = 48;
 
-/** The day between two instants; null where home does not lie after the start. */
-export function planDay(startMs: number, homeMs: number, airC: number | null, waterC: number | null): PlanDay | null {
+/** The day between two instants; null where home does not lie after the start. `zone`: of the waters, for the hours of the sun. */
+export function planDay(
+  startMs: number,
+  homeMs: number,
+  airC: number | null,
+  waterC: number | null,
+  zone: string,
+): PlanDay | null {
   const homeH = Math.min(MOST_H, (homeMs - startMs) / HOUR_MS);
   if (!(homeH > LEAST_H)) return null;
   const water = waterC ?? TYPICAL_C.unknownWater;
-  return { homeH, airC: airC ?? typicalAirC(waterC), airAssumed: airC === null, waterC: water };
+  const sunH = sunlit(startMs, startMs + FOLLOWED_H * HOUR_MS, offsetMs(stamp(startMs, zone))).map(
+    ([from, to]) => [(from - startMs) / HOUR_MS, (to - startMs) / HOUR_MS] as const,
+  );
+  return { homeH, airC: airC ?? typicalAirC(waterC), airAssumed: airC === null, waterC: water, sunH };
 }
 
 /** A slurry in this box with what a usual trip brings; null where the fish leave no room for one. */
@@ -70,7 +84,7 @@ export function planOdds(asked: OddsAsked, progress: (share: number) => void = (
     release: releaseOf({ radiusM: c.radiusM, exponent: c.exponent, material: flesh(c.fat) }),
   }));
   const parts = 5;
-  const of = (part: number, more: { iceKg: number; sun?: boolean; precooled?: boolean }): Odds =>
+  const of = (part: number, more: { iceKg: number; sunH?: []; precooled?: boolean }): Odds =>
     iceOdds(
       {
         seed: SEED,
@@ -81,7 +95,7 @@ export function planOdds(asked: OddsAsked, progress: (share: number) => void = (
         airC: day.airC,
         airSdC: AIR_SD,
         waterC: day.waterC,
-        sun: asked.sun,
+        sunH: asked.sun ? day.sunH : [],
         precooled: asked.precooled,
         classes,
         trips: plan.trips,
@@ -93,7 +107,7 @@ export function planOdds(asked: OddsAsked, progress: (share: number) => void = (
   const first = of(0, { iceKg: asked.iceKg ?? 0 });
   const iceKg = asked.iceKg ?? up(first.neededKg);
   const own = asked.iceKg === null ? of(1, { iceKg }) : first;
-  const best = of(2, { iceKg, sun: false, precooled: true });
+  const best = of(2, { iceKg, sunH: [], precooled: true });
   const amounts = [iceKg - BESIDE_KG, iceKg, iceKg + BESIDE_KG].filter((kg) => kg > 0);
   return {
     iceKg,
@@ -102,7 +116,7 @@ export function planOdds(asked: OddsAsked, progress: (share: number) => void = (
     lasts: own.lasts,
     twenty: own.twenty,
     amounts: amounts.map((kg) => ({ kg, lasts: lastsWith(own, kg) })),
-    inShade: asked.sun ? of(3, { iceKg, sun: false }).lasts : null,
+    inShade: asked.sun ? of(3, { iceKg, sunH: [] }).lasts : null,
     cooled: asked.precooled ? null : of(4, { iceKg, precooled: true }).lasts,
     bestKg: up(best.neededKg),
   };

@@ -18,6 +18,7 @@ import { freshnessOfPack } from '../line/pack-fish.ts';
 import type { Book } from '../state/book.ts';
 import type { PackState } from '../state/states.ts';
 import { cutsOfPack } from './cut-of-pack.ts';
+import { formOfPack } from './pack-body.ts';
 import { type Store, storeNow, storeOfPack } from './stores.ts';
 
 /** How a whole fish on a rack stands. */
@@ -60,8 +61,8 @@ export function ageingFacts(
   const fresh = freshnessOfPack(book, pack, byId, Math.min(hungMs, nowMs));
   const found = (of: string, is: (x: string) => boolean): boolean => finds.some((f) => f.of === of && is(f.is));
   return {
-    whole: isBody(pack.form),
-    gutted: pack.form === 'gutted' || cutsOfPack(book, pack).some((c) => c.stages.gutted !== undefined),
+    whole: isBody(formOfPack(book, pack)),
+    gutted: formOfPack(book, pack) === 'gutted' || cutsOfPack(book, pack).some((c) => c.stages.gutted !== undefined),
     massG,
     thawed,
     rinsed: doneToMeat(steps).includes('rinsed in fresh water'),

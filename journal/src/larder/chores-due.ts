@@ -30,13 +30,13 @@ const BACK_MS = 10 * DAY_MS;
  * read: the plain ones have no thermometer.
  */
 export function choresDue(book: Book, held: readonly HeldPack[], nowMs: number, zone: string, daysAhead = 1): Chore[] {
-  const packs = held.map(({ pack, store }): ChorePack => ({
+  const packs = held.map(({ pack, store, body }): ChorePack => ({
     id: pack.id,
     sinceMs: epochMs(pack.places.at(-1)!.at),
     store: store.is,
     wrapping: pack.wrapping,
     raw: formFacts(pack.form).keepsAs === 'raw' && isFood(pack.form),
-    whole: isBody(pack.form),
+    whole: isBody(body.form),
   }));
   const stores = storesOf(book).filter((s) => s.own !== null);
   const done = [

@@ -1,6 +1,6 @@
 import { byproductPoison } from '@dagboek/core/harm';
 import { doneToMeat } from '@dagboek/core/cut';
-import { formFacts, isBody, WRAPPING_FACTS } from '@dagboek/core/larder';
+import { formFacts, keepsFins, WRAPPING_FACTS } from '@dagboek/core/larder';
 import { platesFrom } from '@dagboek/core/plates';
 import type { Hazard } from '@dagboek/core/species';
 import { custodyOf, type Knot } from '../line/custody.ts';
@@ -56,7 +56,7 @@ export function labelOf(
     kind: name,
     what: [form, ...made.slice(0, 2), WRAPPING_FACTS[pack.wrapping].says].join(', '),
     massG: h.leftG,
-    plates: plates === 'none' ? null : platesFrom(meatOfPack(h, byId)).plates,
+    plates: plates === 'none' ? null : platesFrom(meatOfPack(h)).plates,
     by: bad
       ? null
       : {
@@ -90,7 +90,7 @@ function doesOf(
   const met = raw?.clock?.lines.find((l) => l.met);
   const worms = h.found.finds.some((f) => f.of === 'worms' && f.is !== 'none seen');
   const minds =
-    venom && isBody(pack.form)
+    venom && keepsFins(h.body.form)
       ? 'Its spines stay venomous.'
       : worms
         ? 'Worms were seen: cook it through.'

@@ -37,7 +37,7 @@ test('by number, kind, form, wrapping and store; every word counts; accents and 
 });
 
 test('by kind: packs, grams and plates; bodies by what they yield, stock in none; what presses first', () => {
-  const kinds = larderByKind(held, byId);
+  const kinds = larderByKind(held);
   expect(kinds.map((k) => [k.species, k.packs.length, k.massG, k.plates])).toEqual([
     ['pollack', 2, 800, 2],
     ['mackerel', 2, 1400, 5],

@@ -1,10 +1,7 @@
-import { formFacts, isBody, WRAPPING_FACTS } from '@dagboek/core/larder';
-import { meatFrom, platesFrom } from '@dagboek/core/plates';
-import type { SpeciesFacts } from '@dagboek/core/species';
+import { WRAPPING_FACTS } from '@dagboek/core/larder';
+import { platesFrom } from '@dagboek/core/plates';
 import { daysBetween } from '@dagboek/core/time';
 import { type HeldPack, isNotToEat } from './packs-held.ts';
-
-type ById = (id: string | null) => SpeciesFacts | null;
 
 /** Without accents and case. */
 const bare = (s: string): string =>
@@ -47,21 +44,17 @@ export interface KindHeld {
   readonly plates: number;
 }
 
-/** What can be eaten of a pack, g: of a body what it yields, of stock and the like nothing. */
-export function meatOfPack(h: HeldPack, byId: ById): number {
-  if (isNotToEat(h) || formFacts(h.pack.form).plates === 'none') return 0;
-  const species = byId(h.pack.species);
-  return isBody(h.pack.form) && species ? meatFrom(species, h.leftG) : h.leftG;
-}
+/** Boneless meat that may be eaten of a pack, g: nothing of one that is not to be eaten. */
+export const meatOfPack = (h: HeldPack): number => (isNotToEat(h) ? 0 : h.body.meatG);
 
 /** The larder by kind, the kind with the first pack to be eaten first. `held` in the order of eating. */
-export function larderByKind(held: readonly HeldPack[], byId: ById): KindHeld[] {
+export function larderByKind(held: readonly HeldPack[]): KindHeld[] {
   const kinds = new Map<string, HeldPack[]>();
   for (const h of held) kinds.set(h.pack.species, [...(kinds.get(h.pack.species) ?? []), h]);
   return [...kinds].map(([species, packs]) => ({
     species,
     packs,
     massG: packs.reduce((g, h) => g + h.leftG, 0),
-    plates: platesFrom(packs.reduce((g, h) => g + meatOfPack(h, byId), 0)).plates,
+    plates: platesFrom(packs.reduce((g, h) => g + meatOfPack(h), 0)).plates,
   }));
 }

@@ -123,7 +123,7 @@ function menuPack(
   nowMs: number,
 ): MenuPack {
   const species = byId(h.pack.species);
-  const { form } = h.pack;
+  const { form } = h.body;
   const frozen = h.place === 'freezer';
   const lastDay = lastDayOf(h, today, zone);
   const raw = rawStandingOf(book, h.pack, byId, nowMs);
@@ -134,7 +134,7 @@ function menuPack(
     species: h.pack.species,
     form,
     fat: species?.fat ?? 'oily',
-    meatG: Math.round(meatOfPack(h, byId)),
+    meatG: Math.round(meatOfPack(h)),
     massG: Math.round(h.leftG),
     place: h.place,
     firstDay: frozen ? firstDayThawed(h.leftG, hour) : 0,

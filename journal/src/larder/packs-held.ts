@@ -8,11 +8,13 @@ import {
   ratesOf,
   type UntilFacts,
 } from '@dagboek/core/larder';
+import { doneToMeat } from '@dagboek/core/cut';
 import { type HistamineClock, spoilageModel } from '@dagboek/core/fresh';
 import { epochMs, stamp, weekday } from '@dagboek/core/time';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { type Found, foundInPack } from '../board/findings.ts';
 import { cutsOfPack } from './cut-of-pack.ts';
+import { type PackBody, packBody } from './pack-body.ts';
 import { type Ageing, ageingOf, mayAge } from './ageing-of.ts';
 import { lainSo } from './lain-so.ts';
 import { packNumber } from './pack-numbers.ts';
@@ -34,6 +36,10 @@ export interface HeldPack {
   /** As it stands on the label. */
   readonly number: string;
   readonly leftG: number;
+  /** What lies in it: its form, its meat, how thick it lies. */
+  readonly body: PackBody;
+  /** Its skin came off on the board. */
+  readonly skinned: boolean;
   /** Pieces that are left; null where they were never counted. */
   readonly pieces: number | null;
   /** Whether it keeps as frozen fish does. */
@@ -112,6 +118,8 @@ export function heldPack(
     pack,
     number: packNumber(book, pack),
     leftG: left.leftG,
+    body: packBody(book, pack, byId),
+    skinned: skinnedOf(book, pack),
     pieces: left.pieces,
     ...keeping,
     // On the rack it is eaten while it is ready; the authorities set no line. What must not be aged keeps as any fish of the fridge.
@@ -210,6 +218,10 @@ export function darkLineOf(book: Book, pack: PackState): 'out' | 'left' | null {
   if (lines.includes('left')) return 'left';
   return lines.length > 0 && lines.every((l) => l === 'out') ? 'out' : null;
 }
+
+/** Whether the skin came off, as far as the steps of its cuts were noted. */
+export const skinnedOf = (book: Book, pack: PackState): boolean =>
+  doneToMeat(cutsOfPack(book, pack).flatMap((c) => c.steps.map((s) => s.step))).includes('skin off');
 
 /** How fresh its fish was when it was packed, or frozen; nothing when that is not known. */
 function freshAt(

@@ -1,5 +1,5 @@
 import { isBody, type LineClock, type RawClock, rawClock, spokenFor, stretchesOf } from '@dagboek/core/larder';
-import { type ConductionBody, type Exposure, flesh, fleshCourse, type FleshCourse, meets } from '@dagboek/core/heat';
+import { type ConductionBody, type Exposure, fleshCourse, type FleshCourse, meets } from '@dagboek/core/heat';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { epochMs } from '@dagboek/core/time';
 import { bodyOf } from '../line/body-of.ts';
@@ -8,12 +8,11 @@ import { Remembered } from '../remembered.ts';
 import type { Book } from '../state/book.ts';
 import type { PackState } from '../state/states.ts';
 import { lainSo, type PackStay, staysIn } from './lain-so.ts';
+import { formOfPack, packFlesh } from './pack-body.ts';
 import { type PackPlaces, placesOf } from './places-of.ts';
 
 /** Flesh goes into the freezer no warmer than so from the fridge, from the board warmer; on the warm side, degC. */
 const FROM_C = 12;
-/** Fillets as they lie in a pack, half of their thickness, m; two layers of them. */
-const PACK_HALF_M = 0.025;
 /** What the store moved by less than this is one stretch, taken at its warm end, K. */
 const SAME_K = 0.25;
 
@@ -37,12 +36,12 @@ function exposuresOf(stays: readonly PackStay[], nowMs: number): Exposure[] {
 
 /** The body of a pack in the freezer: whole fish as they are, the heaviest; anything else a slab. */
 function bodyOfPack(book: Book, pack: PackState, species: SpeciesFacts | null): ConductionBody {
-  if (isBody(pack.form) && species) {
+  if (isBody(formOfPack(book, pack)) && species) {
     const fish = fishInPack(book, pack).flatMap((id) => book.getAny('fish', id) ?? []);
     const bodies = fish.map((f) => bodyOf(f, species).body);
     if (bodies.length > 0) return bodies.reduce((a, b) => (b.radiusM > a.radiusM ? b : a));
   }
-  return { radiusM: PACK_HALF_M, exponent: 0, material: flesh(species?.fat ?? 'oily') };
+  return packFlesh(species?.fat ?? 'oily');
 }
 
 /**

@@ -1,6 +1,6 @@
 import type { Keeping } from '@dagboek/core/fresh';
 import { ICE_LASTS_H, TYPICAL_C } from '@dagboek/core/fresh';
-import { type Boundary, type ConductionBody, type Exposure, flesh, meets } from '@dagboek/core/heat';
+import { type Boundary, type Exposure, meets } from '@dagboek/core/heat';
 import { isBody, isUncooked, storeAt, stretchesOf, warmerThan, type Wrapping } from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
 import { type Filling, fillingsFrom } from '../box/filling.ts';
@@ -8,6 +8,7 @@ import type { ById } from '../box/filling-facts.ts';
 import type { Book } from '../state/book.ts';
 import type { PackState, TripState } from '../state/states.ts';
 import { courseOfStore, storeOfPlace } from '../larder/stores.ts';
+import { formOfPack, packFlesh } from '../larder/pack-body.ts';
 import { placesOf } from '../larder/places-of.ts';
 import { airAt, airsOf, beforeIce } from './air-about.ts';
 import type { CustodyLine } from './custody.ts';
@@ -26,15 +27,6 @@ export interface Lay extends Exposure {
 const HOUR_MS = 3_600_000;
 /** A box without ice warms on; what it moved by less than this is one stretch, K. */
 const SAME_K = 0.5;
-/** A pack of cut flesh: a slab as thick as fillets lie, m (half of it). */
-const PACK_HALF_M = 0.0125;
-
-const packBody = (fat: 'lean' | 'oily'): ConductionBody => ({
-  radiusM: PACK_HALF_M,
-  exponent: 0,
-  material: flesh(fat),
-});
-
 /**
  * Where a fish lay from its death on and what its skin met, in the order of time; before it is killed nothing spoils. The one place
  * that knows: freshness, the clock of histamine, its temperature inside, keeping times and the drawn hours all follow it. `into`:
@@ -54,12 +46,12 @@ export function historyOf(book: Book, line: CustodyLine, byId: ById, into: PackS
   const pack = into ?? raw.at(-1);
   const places = pack ? (placesOf(book, pack, fish.id)[0] ?? []) : [];
   places.forEach((p, i) => {
-    const whole = pack !== undefined && isBody(pack.form);
+    const whole = pack !== undefined && isBody(formOfPack(book, pack));
     for (const l of inStore(book, p, epochMs(p.at), places[i + 1] ? epochMs(places[i + 1]!.at) : null))
       lays.push({
         ...l,
         wrapping: pack?.wrapping ?? null,
-        ...(whole ? {} : { body: packBody(byId(fish.species)?.fat ?? 'lean') }),
+        ...(whole ? {} : { body: packFlesh(byId(fish.species)?.fat ?? 'lean') }),
       });
   });
   // It is cut and packed once: what it was before is not cut again at each place.

@@ -54,6 +54,11 @@ export class Book {
     return this.refold(draft.done(), this.size - 1, [entry.subject]);
   }
 
+  /** The same book as another object: whoever compares by identity asks it anew, after something beside it was reckoned. */
+  anew(): Book {
+    return new Book(this.entriesBySubject, this.size, this.at, this.odd, this.memos);
+  }
+
   private refold(bySubject: LayeredMap<readonly Entry[]>, size: number, dirty: Iterable<string>): Book {
     const folded = [...dirty].map((id) => [id, foldSubject(id, bySubject.get(id) ?? [])] as const);
     const odd = this.odd.withMutations((m) => {

@@ -9,8 +9,6 @@ import {
   usualSetting,
   whyOnlyTheLine,
 } from '@dagboek/core/cook';
-import { formFacts, isBody } from '@dagboek/core/larder';
-import { meatFrom } from '@dagboek/core/plates';
 import { type Recipe, recipesFor } from '@dagboek/core/recipes';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { daysBetween } from '@dagboek/core/time';
@@ -48,13 +46,9 @@ export function toBeCooked(
   return { ...thickest, all: each.reduce((n, p) => n + p.pieces, 0) };
 }
 
-/** Boneless meat of what is taken, g: whole fish is mostly bone and head, and is reckoned by what it yields. */
-export const meatTaken = (chosen: readonly ChosenPack[], byId: (id: string | null) => SpeciesFacts | null): number =>
-  chosen.reduce((g, { held, massG }) => {
-    const s = byId(held.pack.species);
-    if (isBody(held.pack.form) && s) return g + meatFrom(s, massG);
-    return formFacts(held.pack.form).plates === 'none' ? g : g + massG;
-  }, 0);
+/** Boneless meat of what is taken, g: its share of the meat of its pack. */
+export const meatTaken = (chosen: readonly ChosenPack[]): number =>
+  chosen.reduce((g, { held, massG }) => g + (held.leftG > 0 ? (held.body.meatG * massG) / held.leftG : 0), 0);
 
 /** Every way for what is to be cooked, those that suit first; while nothing is chosen all of them. */
 export function waysFor(

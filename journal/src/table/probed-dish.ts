@@ -38,7 +38,7 @@ export function probedDish(d: DinnerState, dish: DinnerDish, told: DishReckoned 
   const beyond = told?.beyond ?? null;
   const by = cooking && beyond && readings.length > 0 ? byProbe(cooking, beyond, readings) : null;
   // What was left out of the estimate is no middle either.
-  const taken = readings.filter((r) => !by?.refused.some((x) => x.atS === r.atS));
+  const taken = readings.filter((_, i) => !by?.refused.some((x) => x.index === i));
   const fromMin = tasksNow(d).find((t) => t.id === task)?.minutes ?? null;
   const toMin = by ? Math.max(1, Math.round(by.pullS / 60)) : null;
   return {

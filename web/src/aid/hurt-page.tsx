@@ -2,9 +2,10 @@ import { aidCard, type AidId, CALL_SIGNS, cardOf, cardsFor, isDangerous } from '
 import { openTrip, placeNow, sayEntry } from '@dagboek/journal';
 import { type ReactNode, useId, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
+import { useCatalogue, useCatalogueIfHere, useNames, useRules } from '../kit/catalogue.ts';
 import { useCrew } from '../kit/crew.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
+import { WhenFacts } from '../kit/facts-here.tsx';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { newId, useWrite } from '../kit/journal/use-write.ts';
@@ -17,20 +18,13 @@ import { CallStrip, useEmergencyNumber } from './emergency-number.tsx';
 
 /** Someone is hurt, or ill from what was eaten: when to call, what happened, what helps; with a trip under way or without, with a book or before there is one. */
 export function HurtPage() {
-  const { book } = useBook();
   const [params, setParams] = useSearchParams();
-  const { byId } = useCatalogue();
-  const names = useNames();
-  const { time, day, shortDay } = useFormat();
   const [number] = useEmergencyNumber();
   const by = params.get('by') ?? '';
-  const culprit = byId(by);
+  const culprit = useCatalogueIfHere()?.byId(by) ?? null;
   const card = aidCard(params.get('card') ?? cardOf(culprit) ?? '');
   const set = (more: Record<string, string>): void =>
     setParams({ ...Object.fromEntries(params), ...more }, { replace: true, preventScrollReset: true });
-  const incidents = [...book.all('incident')].sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
-  const open = incidents.filter((i) => !i.ended);
-  const over = incidents.filter((i) => i.ended);
   return (
     <Page
       title="Someone is hurt"
@@ -40,17 +34,15 @@ export function HurtPage() {
       <Row className="call-row">
         <CallStrip signs={card ? [...card.call] : CALL_SIGNS} />
       </Row>
-      {open.map((i) => (
-        <Row key={i.id} className="pad ruled" time={<b>{time(i.at)}</b>}>
-          <Link className="to-incident" to={`/hurt/${i.id}`}>
-            {i.log[0] ? sayEntry(i.log[0].now, names) : ''} Its clock runs: go on with it.
-          </Link>
-        </Row>
-      ))}
+      <WhenFacts>
+        <StillOpen />
+      </WhenFacts>
       {card && (
         <Row className="pad ruled open-entry">
           <h2>{card.title}</h2>
-          <ByWhich by={by} onChange={(id) => set({ by: id })} />
+          <WhenFacts>
+            <ByWhich by={by} onChange={(id) => set({ by: id })} />
+          </WhenFacts>
           <Begin card={card.id} by={culprit?.id ?? null}>
             <AidCardView card={card} own={culprit?.aid ? { name: culprit.name, aid: culprit.aid } : null} />
           </Begin>
@@ -73,22 +65,54 @@ export function HurtPage() {
           ))}
         </ul>
       </Row>
-      {over.length > 0 && (
-        <Row className="pad ruled">
-          <h2>Noted before</h2>
-          <ul className="plain-list">
-            {over.map((i) => (
-              <li key={i.id}>
-                <Link to={`/hurt/${i.id}`}>
-                  {shortDay(day(i.at))} {i.at.slice(0, 4)}, {time(i.at)}:{' '}
-                  {i.log[0] ? sayEntry(i.log[0].now, names) : ''}
-                </Link>
-              </li>
-            ))}
-          </ul>
-        </Row>
-      )}
+      <WhenFacts>
+        <NotedBefore />
+      </WhenFacts>
     </Page>
+  );
+}
+
+const inTurn = (a: { readonly at: string }, b: { readonly at: string }): number => Date.parse(b.at) - Date.parse(a.at);
+
+/** What is not over yet: the way back to its clock. */
+function StillOpen() {
+  const open = useBook()
+    .book.all('incident')
+    .filter((i) => !i.ended)
+    .sort(inTurn);
+  const names = useNames();
+  const { time } = useFormat();
+  return open.map((i) => (
+    <Row key={i.id} className="pad ruled" time={<b>{time(i.at)}</b>}>
+      <Link className="to-incident" to={`/hurt/${i.id}`}>
+        {i.log[0] ? sayEntry(i.log[0].now, names) : ''} Its clock runs: go on with it.
+      </Link>
+    </Row>
+  ));
+}
+
+/** What is over, with its day. */
+function NotedBefore() {
+  const over = useBook()
+    .book.all('incident')
+    .filter((i) => i.ended)
+    .sort(inTurn);
+  const names = useNames();
+  const { time, day, shortDay } = useFormat();
+  if (over.length === 0) return null;
+  return (
+    <Row className="pad ruled">
+      <h2>Noted before</h2>
+      <ul className="plain-list">
+        {over.map((i) => (
+          <li key={i.id}>
+            <Link to={`/hurt/${i.id}`}>
+              {shortDay(day(i.at))} {i.at.slice(0, 4)}, {time(i.at)}: {i.log[0] ? sayEntry(i.log[0].now, names) : ''}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </Row>
   );
 }
 
@@ -134,7 +158,6 @@ function ByWhich({ by, onChange }: { by: string; onChange: (id: string) => void 
 function Begin({ card, by, children }: { card: AidId; by: string | null; children: ReactNode }) {
   const { book } = useBook();
   const { write } = useWrite();
-  const names = useNames();
   const { members } = useCrew();
   const navigate = useNavigate();
   const trip = openTrip(book);
@@ -156,7 +179,7 @@ function Begin({ card, by, children }: { card: AidId; by: string | null; childre
       {members.length > 0 && (
         <Chips
           label="Who"
-          options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
+          options={members.map((m) => ({ value: m.id, text: m.name }))}
           value={who}
           onChange={setWho}
         />

@@ -3,10 +3,11 @@ import { type IncidentState, SIGNS, soakOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
-import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { useCatalogueIfHere } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
-import { useFormat } from '../kit/format.ts';
+import { WhenFacts } from '../kit/facts-here.tsx';
+import { useFormatIfHere } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
 import { Page, Row } from '../kit/page.tsx';
@@ -37,9 +38,9 @@ export function IncidentPage() {
 }
 
 function Incident({ incident }: { incident: IncidentState }) {
-  const names = useNames();
-  const { byId } = useCatalogue();
-  const { time, day, shortDay } = useFormat();
+  const { book } = useBook();
+  const format = useFormatIfHere();
+  const time = (at: string): string => format?.time(at) ?? '';
   const { write } = useWrite();
   const bowl = useBowl(incident);
   const now = useNow(1000);
@@ -47,7 +48,7 @@ function Incident({ incident }: { incident: IncidentState }) {
   const [asking, setAsking] = useState<'note' | 'end' | null>(null);
   const [text, setText] = useState('');
   const card = aidCard(incident.card);
-  const culprit = byId(incident.by);
+  const culprit = useCatalogueIfHere()?.byId(incident.by) ?? null;
   const soak = soakOf(incident, now, bowl.waterC);
   const done = (r: WriteResult): void => {
     setTrouble(r.ok || r.why === '' ? null : r.why);
@@ -70,11 +71,13 @@ function Incident({ incident }: { incident: IncidentState }) {
       title={title}
       first={{ label: 'Since', value: time(incident.at) }}
       cells={[
-        { label: shortDay(day(incident.at)), value: title },
-        { label: 'Who', value: incident.who ? names.member(incident.who) : 'not said' },
+        { label: format ? format.shortDay(format.day(incident.at)) : 'Card', value: title },
+        { label: 'Who', value: (incident.who && book.getAny('member', incident.who)?.name) || 'not said' },
       ]}
     >
-      <StruckBanner state={incident} />
+      <WhenFacts>
+        <StruckBanner state={incident} />
+      </WhenFacts>
       {card && !incident.ended && (
         <Row className="call-row">
           <CallStrip signs={card.call} />
@@ -91,7 +94,7 @@ function Incident({ incident }: { incident: IncidentState }) {
       >
         {incident.ended ? (
           <p>
-            <b>Over, {time(incident.ended.at)}:</b> {incident.ended.how}
+            <b>Over{format && `, ${time(incident.ended.at)}`}:</b> {incident.ended.how}
           </p>
         ) : (
           card?.hotWater && <SoakPanel incident={incident} bowl={bowl} />
@@ -133,7 +136,9 @@ function Incident({ incident }: { incident: IncidentState }) {
       </Row>
       <Row className="pad ruled">
         <h2>What was noted</h2>
-        <LogLines lines={incident.log} />
+        <WhenFacts>
+          <LogLines lines={incident.log} />
+        </WhenFacts>
         <div className="keys">
           {!incident.ended && <DeckKey name="Note" onClick={() => setAsking('note')} />}
           {!incident.ended && <DeckKey name="It is over" onClick={() => setAsking('end')} />}

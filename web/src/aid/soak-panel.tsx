@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { HOT_WATER, saySoak, SOAK_TEST } from '@dagboek/core/harm';
 import { type IncidentState, soakOf } from '@dagboek/journal';
-import { useFormat } from '../kit/format.ts';
+import { useFormatIfHere } from '../kit/format.ts';
 import { useKept } from '../kit/use-kept.ts';
 import { type Thermometer, useThermometer } from '../kit/use-thermometer.ts';
 import { useNow } from '../kit/use-now.ts';
@@ -39,7 +39,7 @@ export function useBowl(incident: IncidentState): {
 /** The clock of the hot water: how long, of how long, when it wants topping up, and how hot it is. */
 export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: ReturnType<typeof useBowl> }) {
   const now = useNow(1000);
-  const { time } = useFormat();
+  const format = useFormatIfHere();
   const [ref, width] = useWidth(320);
   const first = incident.soaks[0];
   const s = soakOf(incident, now, bowl.waterC);
@@ -73,7 +73,7 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
             <path key={min} d={`M${x(min)} 3V21`} stroke="var(--ink)" strokeWidth="2" />
           ))}
           <text x={10} y="37">
-            {time(first.at)}
+            {format?.time(first.at)}
           </text>
           <text x={x(LEAST)} y="37" textAnchor="middle">
             {LEAST} min

@@ -1,7 +1,8 @@
 import { sayDate } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue, useNames } from '../kit/catalogue.ts';
+import { useCatalogueIfHere } from '../kit/catalogue.ts';
+import { WhenFacts } from '../kit/facts-here.tsx';
 import { useBook, useOutbox } from '../kit/journal/journal-context.tsx';
 import { Page, Row, useTabs } from '../kit/page.tsx';
 import { PapersDialog } from '../kit/papers-dialog.tsx';
@@ -18,8 +19,7 @@ export function AllPage() {
   const tabs = useTabs();
   const { book } = useBook();
   const { pen, setPen } = usePen();
-  const names = useNames();
-  const kinds = useCatalogue().all.length;
+  const kinds = useCatalogueIfHere()?.all.length ?? 0;
   const { members } = useCrew();
   const unsent = useOutbox().length;
   const [papers, setPapers] = useState<string | null>(null);
@@ -79,7 +79,7 @@ export function AllPage() {
           {members.map((m) => (
             <label key={m.id}>
               <input type="radio" name="pen" checked={m.id === pen} onChange={() => setPen(m.id)} />
-              <span>{names.member(m.id)}</span>
+              <span>{m.name}</span>
             </label>
           ))}
         </fieldset>
@@ -112,7 +112,7 @@ export function AllPage() {
             </li>
           ))}
         </ul>
-        {ofPapers && <PapersDialog member={ofPapers} onClose={() => setPapers(null)} />}
+        <WhenFacts>{ofPapers && <PapersDialog member={ofPapers} onClose={() => setPapers(null)} />}</WhenFacts>
       </Row>
       <Row className="pad ruled">
         <BackUp unsent={unsent} />
@@ -124,12 +124,16 @@ export function AllPage() {
             {apart.length === 1 ? 'One line is' : `${apart.length} lines are`} set apart: kept, and counted nowhere.
             Correct {apart.length === 1 ? 'it' : 'them'}, or strike {apart.length === 1 ? 'it' : 'them'}.
           </p>
-          <LogLines lines={apart.map((a) => a.line)} />
+          <WhenFacts>
+            <LogLines lines={apart.map((a) => a.line)} />
+          </WhenFacts>
         </Row>
       )}
       <Row className="pad ruled">
         <h2>The book itself</h2>
-        <LogLines lines={settings} />
+        <WhenFacts>
+          <LogLines lines={settings} />
+        </WhenFacts>
       </Row>
     </Page>
   );

@@ -1,11 +1,11 @@
-import { Component, lazy, type ReactNode, Suspense, useEffect, useState } from 'react';
+import { Component, lazy, type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
 import { RouterProvider } from 'react-router';
 import { JournalProvider } from '../kit/journal/journal-context.tsx';
-import { openJournal, type Opened } from '../kit/journal/start.ts';
+import { firstVisit, openJournal, type Opened } from '../kit/journal/start.ts';
 import { PhotosProvider } from '../kit/photos/photos.tsx';
 import { Broken } from './broken-page.tsx';
 import { Notice } from './notice.tsx';
-import { Providers } from './providers.tsx';
+import { fetchFacts, Providers } from './providers.tsx';
 import { router } from './router.tsx';
 import { UpdateNotice } from './update-notice.tsx';
 
@@ -18,33 +18,67 @@ type Opening =
   | { state: 'unknown'; why: string | null }
   | { state: 'failed'; why: string };
 
+/** After so long it says that the server is slow, ms. */
+const SLOW_MS = 4000;
+/** Where nobody answered it is tried again by itself so often, ms. */
+const AGAIN_MS = 5000;
+
 export function App() {
   const [opening, set] = useState<Opening>({ state: 'opening' });
-  const open = (): void => {
-    set({ state: 'opening' });
-    openJournal((n, of) => set({ state: 'opening', said: `${n} of ${Math.max(n, of)} lines fetched.` })).then(
-      (opened) =>
-        set(
-          !('unreached' in opened)
-            ? { state: 'open', ...opened }
-            : opened.notJoined
-              ? { state: 'not joined' }
-              : { state: 'unknown', why: opened.unreached },
-        ),
-      (e: unknown) => set({ state: 'failed', why: e instanceof Error ? e.message : String(e) }),
-    );
+  const [slow, setSlow] = useState(false);
+  const underWay = useRef(false);
+  const open = (quietly = false): void => {
+    if (underWay.current) return;
+    underWay.current = true;
+    if (!quietly) set({ state: 'opening' });
+    if (firstVisit()) void fetchFacts();
+    openJournal((n, of) => set({ state: 'opening', said: `${n} of ${Math.max(n, of)} lines fetched.` }))
+      .then(
+        (opened) =>
+          set(
+            !('unreached' in opened)
+              ? { state: 'open', ...opened }
+              : opened.notJoined
+                ? { state: 'not joined' }
+                : { state: 'unknown', why: opened.unreached },
+          ),
+        (e: unknown) => set({ state: 'failed', why: e instanceof Error ? e.message : String(e) }),
+      )
+      .finally(() => void (underWay.current = false));
   };
   // Opening the journal (IndexedDB, network) happens outside React, once.
-  useEffect(open, []);
-  if (opening.state === 'opening') return <Notice title="Opening the book">{opening.said ?? 'One moment.'}</Notice>;
+  useEffect(() => open(), []);
+  const state = opening.state;
+  // The clock and the network are outside React: a slow server is said, one that did not answer is asked again.
+  useEffect(() => {
+    setSlow(false);
+    if (state === 'opening') {
+      const t = setTimeout(() => setSlow(true), SLOW_MS);
+      return () => clearTimeout(t);
+    }
+    if (state !== 'unknown') return;
+    const again = (): void => open(true);
+    const t = setInterval(again, AGAIN_MS);
+    addEventListener('online', again);
+    return () => {
+      clearInterval(t);
+      removeEventListener('online', again);
+    };
+  }, [state]);
+  if (opening.state === 'opening')
+    return (
+      <Notice title="Opening the book">
+        {opening.said ?? (slow ? 'The server is slow to answer. This page goes on by itself when it does.' : 'One moment.')}
+      </Notice>
+    );
   if (opening.state === 'unknown')
     return (
       <Notice
         title={opening.why ? 'Not reached, and no book here yet' : 'No signal, and no book here yet'}
-        retry={open}
+        retry={() => open()}
       >
-        This device has not opened the book before, and the server does not answer. {opening.why} Once it has been open
-        here, it works without a signal.
+        This device has not opened the book before, and the server does not answer. {opening.why} It is asked again by
+        itself. Once the book has been open here, it works without a signal.
       </Notice>
     );
   if (opening.state === 'not joined')
@@ -55,7 +89,7 @@ export function App() {
     );
   if (opening.state === 'failed')
     return (
-      <Notice title="This device cannot keep the book" retry={open}>
+      <Notice title="This device cannot keep the book" retry={() => open()}>
         The browser would not open its storage ({opening.why}). Nothing has been lost. Private windows and full disks
         are the usual causes.
       </Notice>

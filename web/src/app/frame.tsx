@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { Navigate, Outlet, ScrollRestoration, useLocation, useNavigate } from 'react-router';
 import { tinykeys } from 'tinykeys';
+import { WhenFacts } from '../kit/facts-here.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useTabs } from '../kit/page.tsx';
 import { Timers } from './timers.tsx';
@@ -32,7 +33,9 @@ export function Frame() {
     return <Navigate to="/welcome" replace />;
   return (
     <>
-      <Timers />
+      <WhenFacts>
+        <Timers />
+      </WhenFacts>
       <Outlet />
       {/* Every address that is opened anew has the same key: by its path it does not take another page's place. */}
       <ScrollRestoration getKey={(at) => (at.key === 'default' ? at.pathname : at.key)} />

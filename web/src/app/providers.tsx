@@ -3,14 +3,18 @@ import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
 import { type IDBPDatabase, openDB } from 'idb';
 import type { ReactNode } from 'react';
+import { catalogueQuery, rulebookQuery } from '../kit/facts-here.tsx';
 
-const DAY_MS = 86_400_000;
-/** How long answers are kept. A browser's timers hold at most 24.8 days; beyond that they fire at once. */
-const KEPT_MS = 20 * DAY_MS;
+/** Species and rules are kept as long as the book itself: a season may pass between two visits to the network. */
+const FOR_GOOD = Number.POSITIVE_INFINITY;
 
 const client = new QueryClient({
-  defaultOptions: { queries: { gcTime: KEPT_MS, networkMode: 'offlineFirst', retry: 1 } },
+  defaultOptions: { queries: { gcTime: FOR_GOOD, networkMode: 'offlineFirst', retry: 1 } },
 });
+
+/** Fetches species and rules beside the book on a first visit, so that they are on the shelf if the network goes right after. */
+export const fetchFacts = async (): Promise<void> =>
+  void (await Promise.all([client.prefetchQuery(catalogueQuery), client.prefetchQuery(rulebookQuery)]));
 
 /** Server answers that are kept for use without a network: catalogue and rules. The journal itself is never kept here. */
 let shelf: Promise<IDBPDatabase> | null = null;
@@ -32,7 +36,7 @@ export function Providers({ children }: { children: ReactNode }) {
       client={client}
       persistOptions={{
         persister,
-        maxAge: KEPT_MS,
+        maxAge: FOR_GOOD,
         // Raised when the shape of an answer changes, so that an old one is fetched anew.
         buster: 'catalogue that knows swim bladders',
         dehydrateOptions: { shouldDehydrateQuery: (q) => q.state.status === 'success' && q.queryKey[0] !== 'journal' },

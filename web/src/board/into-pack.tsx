@@ -96,7 +96,7 @@ export function IntoPack({
   const usual = nextPieces(cut, packs, kind, pieces, done ? 0 : left, Number.isNaN(packG) ? left : packG);
   const typedPieces = typedNumber(piecesText);
   const count = typedPieces === null || Number.isNaN(typedPieces) ? usual : Math.max(1, Math.round(typedPieces));
-  const counted = formFacts(kind).pieces === null ? null : isBody(kind) ? pieces : count;
+  const counted = formFacts(kind).pieces === null ? null : count;
   const what = packName(species.name, kind, counted);
   const putBy = async (): Promise<void> => {
     const read = typedAmount('mass', grams, Math.round(left));
@@ -142,7 +142,7 @@ export function IntoPack({
         ))}
       </ul>
       {done && packs.length > 0 && <p>All of it is packed.</p>}
-      {!done && left > 0 && route.form !== 'whole' && (
+      {!done && left > 0 && !isBody(route.form) && (
         <Portions leftG={left} heads={heads} onTake={(g) => (setTyped(inField('mass', g)), setTrouble(null))} />
       )}
       <div className="by-row">

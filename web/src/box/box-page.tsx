@@ -20,7 +20,6 @@ import { useNow } from '../kit/use-now.ts';
 import { capital } from '../kit/names-in-text.ts';
 import { AstrayBox } from './astray-box.tsx';
 import { BoxKnown } from './melt-test.tsx';
-import { useReckonings } from './use-reckonings.ts';
 import { BoxSection } from './box-section.tsx';
 
 /** The boxes now: those that hold something first, each as it is reckoned; then the empty ones. */
@@ -29,7 +28,6 @@ export function BoxPage() {
   const { byId } = useCatalogue();
   // Drawn anew by the minute; what was noted a moment ago lies not in the future.
   const now = Math.max(useNow(60_000), nowMs());
-  useReckonings();
   const lines = fishOnIce(book);
   // A box that is used no more still stands here while something lies in it.
   const boxes = book

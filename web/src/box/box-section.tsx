@@ -22,6 +22,7 @@ import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
+import { useReckoningBeside } from '../kit/journal/reckoned-beside.tsx';
 import { capital } from '../kit/names-in-text.ts';
 import { Row } from '../kit/page.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
@@ -70,6 +71,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
   const names = useNames();
   const format = useFormat();
   const { box, trip } = filling;
+  const beside = useReckoningBeside();
   const [looked, setLooked] = useState<number | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const [moving, setMoving] = useState<FishState | null>(null);
@@ -104,7 +106,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
   return (
     <>
       <Row className="box-top" time={<b className="box-clock">{format.time(stamp(now, format.zone))}</b>}>
-        <div className="box-said">
+        <div className="box-said reckoned">
           <h2>
             {capital(box.name)} <small>{sayVolume(box.litres)}</small>
           </h2>
@@ -116,6 +118,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
             </u>
           </p>
           <p>{sayIceCourse(current, filling, format, now)}</p>
+          {beside && <p role="status">Being reckoned anew.</p>}
           {word && <p className="hint">{word}</p>}
           {sayRest(advice, nameOf).map((s) => (
             <p key={s} className="asks">
@@ -135,7 +138,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
             }
           />
         </div>
-        <div className="box-drawn">
+        <div className="box-drawn reckoned">
           <BoxView
             filling={filling}
             now={then}
@@ -161,7 +164,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
           )}
         </div>
       </Row>
-      <Row className="pad box-time">
+      <Row className="pad box-time reckoned">
         <BoxChart
           filling={filling}
           fish={inIt.slice(-MOST_LINES).flatMap((f) => {

@@ -1,39 +1,15 @@
-import { queryOptions, useQuery } from '@tanstack/react-query';
 import { ownSpecies, type PackAbout, type Species, type SpeciesFile } from '@dagboek/catalogue';
 import type { Trait } from '@dagboek/core/key';
 import type { RulePack } from '@dagboek/core/rules';
 import { stamp } from '@dagboek/core/time';
 import { type Book, type Names, rulesOf } from '@dagboek/journal';
 import { nowMs } from './clock.ts';
+import { type Facts, useFacts, useFactsHere } from './facts-here.tsx';
 import { useBookValue } from './journal/journal-context.tsx';
 import { inSentence } from './names-in-text.ts';
 import { units } from './units.ts';
 
 export type { Species } from '@dagboek/catalogue';
-
-const get = async <T>(path: string): Promise<T> => {
-  const res = await fetch(path);
-  if (!res.ok) throw new Error(`${path}: ${res.status}`);
-  return (await res.json()) as T;
-};
-
-const HOUR_MS = 3_600_000;
-export const catalogueQuery = queryOptions({
-  queryKey: ['catalogue'],
-  queryFn: () => get<{ species: Species[]; traits: Trait[]; packs: PackAbout[] }>('/api/catalogue'),
-  staleTime: HOUR_MS,
-});
-export const rulebookQuery = queryOptions({
-  queryKey: ['rulebook'],
-  queryFn: () => get<{ packs: RulePack[] }>('/api/rulebook'),
-  staleTime: HOUR_MS,
-});
-
-const NOTHING: { species: readonly Species[]; traits: readonly Trait[]; packs: readonly PackAbout[] } = {
-  species: [],
-  traits: [],
-  packs: [],
-};
 
 export interface Catalogue {
   readonly all: readonly Species[];
@@ -43,21 +19,22 @@ export interface Catalogue {
   readonly byId: (id: string | null | undefined) => Species | null;
 }
 
-/** Every species known (those that ship and one's own), a look-up by id, and the traits of the key. Empty while they are being fetched. */
+/** Every species known (those that ship and one's own), a look-up by id, and the traits of the key. Inside of `WhenFacts`. */
 export function useCatalogue(): Catalogue {
-  const { species: shipped, traits, packs } = useQuery(catalogueQuery).data ?? NOTHING;
-  return useBookValue((book) => catalogueOf(book, shipped, traits, packs));
+  const facts = useFacts();
+  return useBookValue((book) => catalogueOf(book, facts));
 }
 
-const catalogueOf = (
-  book: Book,
-  shipped: readonly Species[],
-  traits: readonly Trait[],
-  packs: readonly PackAbout[],
-): Catalogue =>
+/** The same where it may be asked before species and rules are here: null until then. */
+export function useCatalogueIfHere(): Catalogue | null {
+  const { facts } = useFactsHere();
+  return useBookValue((book) => (facts.state === 'known' ? catalogueOf(book, facts.value) : null));
+}
+
+const catalogueOf = (book: Book, { species: shipped, traits, packs }: Facts): Catalogue =>
   book.reckoned('catalogue', ['species'], [shipped, traits, packs], () => {
     const files = book.all('species').map((s) => ({ pack: s.pack, file: s.species as object as SpeciesFile }));
-    const own = shipped.length > 0 ? ownSpecies(files, shipped, traits) : [];
+    const own = ownSpecies(files, shipped, traits);
     const all = own.length > 0 ? [...shipped, ...own].sort((a, b) => a.name.localeCompare(b.name)) : shipped;
     const map = new Map(all.map((s) => [s.id, s]));
     return { all, shipped, traits, packs, byId: (id) => (id ? (map.get(id) ?? null) : null) };
@@ -74,15 +51,30 @@ function here(): { readonly zone: string; readonly today: string } {
   return seenHere;
 }
 
-/** The rules that the book goes by; null while they are not on this device. */
+/** The rules that the book goes by; null where it keeps to waters that no pack of this server knows. Inside of `WhenFacts`. */
 export function useRules(): RulePack | null {
-  const packs = useQuery(rulebookQuery).data?.packs;
-  return useBookValue((book) => rulesOf(book, packs, here().zone, here().today));
+  const { rulePacks } = useFacts();
+  return useBookValue((book) => rulesOf(book, rulePacks, here().zone, here().today));
 }
 
-/** The waters' own time zone; the device's before the rules are known. */
+/** The waters' own time zone; the device's in a book of waters without one. Inside of `WhenFacts`. */
 export function useTimeZone(): string {
   return useRules()?.timeZone ?? here().zone;
+}
+
+/** The waters' own time zone where it is known; null before. */
+export function useTimeZoneIfHere(): string | null {
+  const { facts } = useFactsHere();
+  return useBookValue((book) =>
+    facts.state === 'known'
+      ? (rulesOf(book, facts.value.rulePacks, here().zone, here().today)?.timeZone ?? here().zone)
+      : null,
+  );
+}
+
+/** With which offset an entry is stamped: that of the waters, or of the device before they are known. Never for what is shown. */
+export function useStampZone(): string {
+  return useTimeZoneIfHere() ?? here().zone;
 }
 
 /** "Pollack", "8 mackerel" for a lot, "Turbot or brill" while it is not settled. */

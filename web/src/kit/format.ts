@@ -1,6 +1,6 @@
 import { addDays, civilDay, sayShortDate, wallTime, weekday } from '@dagboek/core/time';
 import { stamp } from '@dagboek/core/time';
-import { useTimeZone } from './catalogue.ts';
+import { useTimeZone, useTimeZoneIfHere } from './catalogue.ts';
 import { sayTime } from './units.ts';
 
 export interface Format {
@@ -18,8 +18,14 @@ export interface Format {
   readonly shortDay: (day: string) => string;
 }
 
-/** How times and days are written, in the zone of the book's waters. */
+/** How times and days are written, in the zone of the book's waters. Inside of `WhenFacts`. */
 export const useFormat = (): Format => formatIn(useTimeZone());
+
+/** The same where it may be asked before the waters are known: null until then, so that no hour is shown of another zone. */
+export function useFormatIfHere(): Format | null {
+  const zone = useTimeZoneIfHere();
+  return zone === null ? null : formatIn(zone);
+}
 
 const FORMATS = new Map<string, Format>();
 

@@ -5,7 +5,8 @@ import type { Entry } from '@dagboek/journal';
 import { loadRulePacks, loadSpecies } from '@dagboek/packs';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
-import { catalogueQuery, rulebookQuery, type Species } from './catalogue.ts';
+import type { Species } from './catalogue.ts';
+import { catalogueQuery, rulebookQuery, WhenFacts } from './facts-here.tsx';
 import { setClock } from './clock.ts';
 import { JournalProvider } from './journal/journal-context.tsx';
 import { JournalStore } from './journal/journal-store.ts';
@@ -43,7 +44,9 @@ export async function inABook(
   const around = (children: ReactNode): ReactNode => (
     <QueryClientProvider client={client}>
       <JournalProvider store={store}>
-        <MemoryRouter>{children}</MemoryRouter>
+        <MemoryRouter>
+          <WhenFacts>{children}</WhenFacts>
+        </MemoryRouter>
       </JournalProvider>
     </QueryClientProvider>
   );

@@ -37,7 +37,7 @@ export function LarderPage() {
   const first = edible.find((h) => today <= h.keeps.authority) ?? edible[0];
   const total = edible.filter((h) => formFacts(h.pack.form).plates !== 'none').reduce((g, h) => g + h.leftG, 0);
   // A whole fish feeds by what it yields, not by its head and bones.
-  const meat = edible.reduce((g, h) => g + meatOfPack(h, byId), 0);
+  const meat = edible.reduce((g, h) => g + meatOfPack(h), 0);
   const past = edible.filter((h) => today > h.keeps.authority);
   const next = edible.find((h) => today <= h.keeps.authority);
   const soon = edible.filter((h) => today <= h.keeps.authority && daysBetween(today, h.keeps.eatBy) <= 2);

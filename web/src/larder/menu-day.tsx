@@ -27,6 +27,7 @@ export function MenuDayRow({
   method,
   outs,
   dim,
+  open,
   onMove,
   onLock,
   onTrouble,
@@ -40,6 +41,8 @@ export function MenuDayRow({
   outs: readonly string[];
   /** It is being reckoned anew. */
   dim: boolean;
+  /** Nothing is known of it yet: the first plan is being reckoned. */
+  open: boolean;
   onMove: (pack: string, to: string) => void;
   onLock: (pack: string, on: string, locked: boolean) => void;
   onTrouble: (why: string | null) => void;
@@ -89,7 +92,11 @@ export function MenuDayRow({
             </>
           ) : (
             <p className="menu-none">
-              {meal
+              {open
+                ? day.fish === 'no'
+                  ? 'No fish, by choice.'
+                  : 'Being reckoned.'
+                : meal
                 ? `What is left of the day before: ${sayGrams(meal.fromBeforeG)}.`
                 : day.fish === 'no'
                   ? 'No fish, by choice.'

@@ -33,6 +33,7 @@ import { Page, Row } from '../kit/page.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { drawable } from '../kit/known.ts';
 import { useNow } from '../kit/use-now.ts';
 import { massParts, sayMass, units } from '../kit/units.ts';
 import { EatsDialog } from './eats-dialog.tsx';
@@ -67,11 +68,15 @@ export function MenuPage() {
     return menuWishes(book, packsHeld(book, byId, day, now), byId, now, zone, days);
   }, [book, byId, day, zone, days, hour]);
   const { wishes } = asked;
-  const { plan, busy, old, why, again } = useMenu(wishes.packs.length > 0 ? wishes : null);
+  const { answer, again } = useMenu(wishes.packs.length > 0 ? wishes : null);
+  const { value: plan, pale } = drawable(answer) ?? { value: null, pale: false };
+  const busy = answer.state === 'reckoning';
+  const why = answer.state === 'failed' ? answer.why : null;
   const menu = plan?.planned.ok ? plan.planned.menu : null;
   // A plan of other days, or with packs that are gone meanwhile, is none of these.
   const fits = menu !== null && plan !== null && plan.of.days[0]?.day === wishes.days[0]?.day;
-  const shown = fits && plan ? fromPlan(plan) : fromBook(book, wishes);
+  const kept = fromBook(book, wishes);
+  const shown = fits && plan ? fromPlan(plan) : kept;
   const keep =
     fits && plan
       ? keepMenu(
@@ -113,7 +118,7 @@ export function MenuPage() {
       cells={[
         { label: 'From', value: `${weekday(list[0]!)} ${sayDate(list[0]!)}` },
         { label: 'Packs', value: wishes.packs.length },
-        { label: 'Meals of fish', value: shown.meals.length },
+        { label: 'Meals of fish', value: busy ? 'being reckoned' : shown.meals.length },
       ]}
     >
       <DndContext sensors={sensors} onDragEnd={drop}>
@@ -135,7 +140,7 @@ export function MenuPage() {
                     ? 'Reckoning the plan…'
                     : plan && !plan.planned.ok && plan.planned.clash
                       ? sayClash(plan.of, plan.planned.clash, units)
-                      : fits && menu
+                      : fits && menu && !pale
                         ? sayMeasures(menu.measures)
                         : why
                           ? WHY_NOT[why]
@@ -157,7 +162,7 @@ export function MenuPage() {
                 )}
                 <Trouble says={trouble} />
                 <div className="keys">
-                  {keep.length > 0 && !busy && !old && (
+                  {keep.length > 0 && !busy && (
                     <DeckKey
                       act
                       name="Keep this plan"
@@ -178,7 +183,8 @@ export function MenuPage() {
                 meals={shown.meals}
                 method={shown.methodOf(i)}
                 outs={outs.filter((o) => o.day === i).map((o) => o.says)}
-                dim={busy && old}
+                dim={pale}
+                open={busy && !fits}
                 onMove={(pack, to) => void move(pack, to)}
                 onLock={lock}
                 onTrouble={setTrouble}
@@ -194,7 +200,7 @@ export function MenuPage() {
               onChange={setLength}
             />
             {fits && keep.length === 0 && !busy && shown.meals.length > 0 && <p>This plan is kept.</p>}
-            {fits && menu && (
+            {fits && menu && !pale && (
               <Unplanned menu={menu} wishes={plan.of} onMove={(p, to) => void move(p, to)} days={list} />
             )}
             {asked.beyond > 0 && (

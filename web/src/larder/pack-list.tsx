@@ -137,7 +137,7 @@ const Shelves = memo(function Shelves({
   const names = useNames();
   const shown = packsFound(only === 'soon' ? packsPressing(held, today) : held, sought, names.species);
   const shelves = by === 'kind' ? [] : shelvesOf(book, shown);
-  const kinds = by === 'kind' ? larderByKind(shown, byId) : [];
+  const kinds = by === 'kind' ? larderByKind(shown) : [];
   return (
     <>
       {kinds.map((k) => (

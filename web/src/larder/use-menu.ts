@@ -1,6 +1,7 @@
 import type { MenuWishes, Planned } from '@dagboek/core/menu';
-import { useQuery } from '@tanstack/react-query';
-import { compute, type NotComputed } from '../kit/workers/compute.ts';
+import type { Known } from '../kit/known.ts';
+import type { NotComputed } from '../kit/workers/compute.ts';
+import { useJob } from '../kit/workers/use-job.ts';
 import type { PlannedMeals } from '../kit/workers/plan-meals.ts';
 
 /** What is waited for, ms: longer than the solver gives itself, since a phone is slow to begin. */
@@ -13,38 +14,19 @@ export interface MenuFound {
   readonly of: MenuWishes;
 }
 
-/** A plan of meals, reckoned beside the page; while it is reckoned anew, and when that fails, the last one stays. */
+/** A plan of meals, reckoned beside the page; the one before it may stand pale meanwhile. */
 export function useMenu(wishes: MenuWishes | null): {
-  readonly plan: MenuFound | null;
-  /** It is reckoned now. */
-  readonly busy: boolean;
-  /** What is shown is of other wishes than those of now. */
-  readonly old: boolean;
-  readonly why: NotComputed | null;
+  readonly answer: Known<MenuFound, NotComputed>;
   readonly again: () => void;
 } {
-  const query = useQuery({
-    queryKey: ['journal', 'menu', wishes],
-    queryFn: async ({ signal }) => {
-      if (!wishes) throw new Error('nothing is asked');
-      const r = await compute('planMeals', wishes, { signal, limitMs: LIMIT_MS });
-      return { r, of: wishes };
-    },
-    enabled: wishes !== null,
-    networkMode: 'always',
-    retry: false,
-    gcTime: 60_000,
-    staleTime: Number.POSITIVE_INFINITY,
-    // A plan that failed is no plan: the one before it stays.
-    placeholderData: (before) => before,
-  });
-  const { data } = query;
-  const planned = data?.r.ok ? data.r.value.planned : null;
-  return {
-    plan: data?.r.ok && planned ? { planned, methods: data.r.value.methods, of: data.of } : null,
-    busy: query.isFetching,
-    old: query.isPlaceholderData,
-    why: data && !data.r.ok && data.r.why !== 'given up' ? data.r.why : data?.r.ok && !planned ? 'not loaded' : null,
-    again: () => void query.refetch(),
-  };
+  const { answer, again } = useJob('planMeals', wishes, LIMIT_MS);
+  const found = ({ planned, methods, of }: PlannedMeals): MenuFound | null => planned && { planned, methods, of };
+  if (answer.state === 'known') {
+    const value = found(answer.value);
+    // Without the solver itself there is no answer.
+    return { answer: value ? { state: 'known', value } : { state: 'failed', why: 'not loaded' }, again };
+  }
+  if (answer.state !== 'reckoning') return { answer, again };
+  const before = answer.before && found(answer.before.ofBefore);
+  return { answer: { ...answer, before: before && { ofBefore: before } }, again };
 }

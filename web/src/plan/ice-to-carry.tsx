@@ -1,12 +1,13 @@
 import { type BoxState, icePlan, planDay, planSlurry } from '@dagboek/journal';
 import { useMemo } from 'react';
-import { useCatalogue } from '../kit/catalogue.ts';
+import { useCatalogue, useTimeZone } from '../kit/catalogue.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { ManyChips } from '../kit/ui/chips.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
 import { heavyNumber, HEAVY_UNIT, sayHeavy, sayTemperature, sayVolume } from '../kit/units.ts';
 import { useSettledValue } from '../kit/use-settled-value.ts';
-import { useIceOdds } from '../kit/workers/use-ice-odds.ts';
+import { drawable } from '../kit/known.ts';
+import { useJob } from '../kit/workers/use-job.ts';
 import { TwentyMarks } from './twenty-marks.tsx';
 
 /** Typing is waited for before it is reckoned, ms. */
@@ -46,12 +47,14 @@ export function IceToCarry({
 }) {
   const { book } = useBook();
   const { byId } = useCatalogue();
+  const timeZone = useTimeZone();
   const plan = useMemo(() => icePlan(book, box, zone, startMs, byId), [book, box, zone, startMs, byId]);
-  const day = planDay(startMs, homeMs, airC, waterC);
+  const day = planDay(startMs, homeMs, airC, waterC, timeZone);
   const sun = onTheDay.includes('in the sun');
   const precooled = onTheDay.includes('cooled before');
   const asked = useSettledValue(day ? { plan, iceKg, day, sun, precooled } : null, TYPING_MS);
-  const { told, share, why, again } = useIceOdds(asked);
+  const { answer, again } = useJob('planOdds', asked);
+  const { value: told, pale } = drawable(answer) ?? { value: null, pale: false };
   const slurry = planSlurry(plan, waterC);
   return (
     <div className="ice-to-carry" aria-live="polite">
@@ -63,19 +66,19 @@ export function IceToCarry({
         onChange={(v) => onDay(v)}
       />
       {!day && <p className="hint">Say when you mean to be back: then it can be reckoned.</p>}
-      {why !== null && (
+      {answer.state === 'failed' && (
         <p className="asks">
           The odds could not be reckoned here. As a rule of thumb a third as much ice as fish, and a kilo for every two
           hours in the sun. <LineKey onClick={again}>Try again</LineKey>
         </p>
       )}
-      {told === null && why === null && day && (
+      {answer.state === 'reckoning' && day && (
         <p role="status" className="hint">
-          Reckoning five thousand such days{share === null ? '' : `: ${Math.round(share * 100)} %`}…
+          Reckoning five thousand such days{answer.share === null ? '' : `: ${Math.round(answer.share * 100)} %`}…
         </p>
       )}
       {told && day && (
-        <>
+        <div className={pale ? 'is-old' : undefined} aria-hidden={pale || undefined}>
           <p className="num huge-num">
             {heavyNumber(told.neededKg)}
             <u>{HEAVY_UNIT}</u>
@@ -106,9 +109,9 @@ export function IceToCarry({
             {told.bestKg < told.neededKg &&
               `${told.inShade !== null && told.cooled !== null ? 'Both together save' : 'That saves'} ${sayHeavy(told.neededKg - told.bestKg)} of ice.`}
           </p>
-        </>
+        </div>
       )}
-      {slurry && told && (
+      {slurry && told && !pale && (
         <p>
           <b>Slurry:</b> {sayVolume(Math.round(told.iceKg * 5) / 10)} of sea water to {sayHeavy(told.iceKg)} of ice, one
           to two by weight, so that the fish swim in it. With {sayHeavy(Math.round(plan.fishKg * 10) / 10)} of fish

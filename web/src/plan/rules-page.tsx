@@ -1,10 +1,9 @@
 import { standingLine, strikeLine } from '@dagboek/journal';
 import { readRule, type Rule, RULE_FORMS } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { rulebookQuery, useNames, useRules } from '../kit/catalogue.ts';
+import { useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useFormat } from '../kit/format.ts';
@@ -20,7 +19,6 @@ import { LineKey } from '../kit/ui/key.tsx';
 /** The rules this book goes by, each read out of its data; and a rule of one's own, tried on past catches before it is written. */
 export function RulesPage() {
   const rules = useRules();
-  const fetched = useQuery(rulebookQuery).isFetched;
   const names = useNames();
   const { book } = useBook();
   const { dayOfMs } = useFormat();
@@ -38,13 +36,11 @@ export function RulesPage() {
       >
         <Row className="pad">
           <h2>No rules</h2>
-          <p>This book goes by no rule pack, or it has not reached this device yet.</p>
+          <p>This book goes by no rule pack that this server knows.</p>
         </Row>
-        {fetched && (
-          <Row className="pad ruled">
-            <RuleFiles rules={null} />
-          </Row>
-        )}
+        <Row className="pad ruled">
+          <RuleFiles rules={null} />
+        </Row>
       </Page>
     );
   const own = new Map(book.all('rule').map((s) => [String(s.rule['id']), s]));

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { rulebookQuery } from '../kit/catalogue.ts';
+import { rulebookQuery } from '../kit/facts-here.tsx';
 import { Knot } from '../kit/custody/knot.tsx';
 import { slotX, stationEdges } from '../kit/custody/slots.ts';
 import { DeckKey } from '../kit/deck-key.tsx';

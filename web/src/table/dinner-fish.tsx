@@ -10,6 +10,7 @@ import { Quantity } from '../kit/ui/quantity.tsx';
 import { Key } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { degrees, sayTemperature, sayTemperatureDifference, typedAmount, units } from '../kit/units.ts';
+import { ifKnown } from '../kit/known.ts';
 import { useJob } from '../kit/workers/use-job.ts';
 import { CookCurve } from './cook-curve.tsx';
 import { sayMinutes } from './done-when.tsx';
@@ -29,8 +30,9 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
   const [typed, setTyped] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const told = useJob('reckonDish', dish.fire as unknown as DishAsked | null);
-  const cooking = cookingOf(told.value);
-  const { task, is, readings, by, aboutC, peakC, change } = probedDish(d, dish, told.value, nowMs);
+  const reckoned = ifKnown(told.answer);
+  const cooking = cookingOf(reckoned);
+  const { task, is, readings, by, aboutC, peakC, change } = probedDish(d, dish, reckoned, nowMs);
   if (dish.pulledC === null || dish.toC === null) return null;
   const take = async (c: number): Promise<void> => {
     const r = await write('dinner.read', d.id, { dish: dish.id, c });

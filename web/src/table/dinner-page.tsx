@@ -58,7 +58,7 @@ function TheDinner({ d }: { d: DinnerState }) {
         },
       ]}
     >
-      <div className="with-margin wide dinner">
+      <div className={`with-margin wide dinner${dinner.pale ? ' replanned' : ''}`} aria-busy={dinner.pale || undefined}>
         <div>
           {d.ended ? (
             <AsItWent d={d} />
@@ -67,16 +67,16 @@ function TheDinner({ d }: { d: DinnerState }) {
               {!plan && (
                 <Row className="pad">
                   <p role="status">
-                    {told.why ? (
+                    {told.answer.state === 'failed' ? (
                       <>
-                        {NOT_COMPUTED[told.why]} The steps stand below in their order.{' '}
+                        {NOT_COMPUTED[told.answer.why]} The steps stand below in their order.{' '}
                         <LineKey onClick={told.again}>Try again</LineKey>
                       </>
                     ) : (
                       'It is being planned.'
                     )}
                   </p>
-                  {told.why && (
+                  {told.answer.state === 'failed' && (
                     <ol className="plain-list">
                       {d.tasks.map((t) => (
                         <li key={t.id}>

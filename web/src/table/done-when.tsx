@@ -5,6 +5,7 @@ import { LineKey } from '../kit/ui/key.tsx';
 import { NOT_COMPUTED } from '../kit/workers/use-job.ts';
 import { degrees, sayTemperature, sayTemperatureDifference } from '../kit/units.ts';
 import { CookCurve } from './cook-curve.tsx';
+import { ifKnown } from '../kit/known.ts';
 import type { Dish } from './use-dish.ts';
 import type { NewMeal } from './use-new-meal.ts';
 
@@ -18,8 +19,10 @@ export function sayMinutes(seconds: number): string {
 /** When the fish is done: three reckonings side by side, the curve, the look to go by, and the authority's line. */
 export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
   const { method, main } = meal;
-  const cooking = cookingOf(dish.value);
-  const wrong = dish.value && !dish.value.reckoned.ok ? dish.value.reckoned.why : null;
+  const { answer } = dish;
+  const told = ifKnown(answer);
+  const cooking = cookingOf(told);
+  const wrong = told && !told.reckoned.ok ? told.reckoned.why : null;
   if (!method.heat)
     return (
       <>
@@ -34,7 +37,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         <Lines />
       </>
     );
-  if (!main || (!cooking && !wrong && !dish.why))
+  if (!main || answer.state === 'not here' || answer.state === 'reckoning')
     return (
       <>
         <h2 className="ruled">When is it done?</h2>
@@ -47,8 +50,8 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
       <>
         <h2 className="ruled">When is it done?</h2>
         <p role="status">
-          <b>{wrong ? degrees(wrong) : NOT_COMPUTED[dish.why ?? 'failed']}</b>{' '}
-          {dish.why && <LineKey onClick={dish.again}>Try again</LineKey>}
+          <b>{wrong ? degrees(wrong) : NOT_COMPUTED[answer.state === 'failed' ? answer.why : 'failed']}</b>{' '}
+          {answer.state === 'failed' && <LineKey onClick={dish.again}>Try again</LineKey>}
         </p>
         <Lines />
       </>
@@ -57,11 +60,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
   const coasts = course.peakC - course.pulledC >= 1;
   const under = CORE_LINES.usC - course.peakC;
   return (
-    <section
-      aria-label="When is it done"
-      aria-busy={dish.busy || undefined}
-      className={dish.old ? 'is-old' : undefined}
-    >
+    <section aria-label="When is it done">
       <h2 className="ruled">
         {coasts
           ? `Off at ${sayTemperature(Math.round(course.pulledC))}, it coasts to ${sayTemperature(Math.round(course.peakC))}`

@@ -20,7 +20,7 @@ export function EndKeys({ dinner, onFail }: { dinner: Dinner; onFail: (why: stri
   const told = useJob('reckonDish', (dish?.fire ?? null) as unknown as DishAsked | null);
   const looks = looksOf(d);
   const serve = async (): Promise<void> => {
-    const lines = serveDinner(d, meal, dish && probedDish(d, dish, told.value, nowMs), cues);
+    const lines = serveDinner(d, meal, dish && probedDish(d, dish, await told.wait(), nowMs), cues);
     if (dinner.gone.length > 0) return onFail(dinner.gone.join(' '));
     if (!lines) return onFail('No pack is on this table.');
     const r = await writeAll(lines);

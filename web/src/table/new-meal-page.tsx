@@ -117,7 +117,9 @@ export function NewMealPage() {
     const packs = packsTaken();
     if (!packs) return;
     if (meal.eaters.length + (typedNumber(meal.guests) || 0) === 0) return setTrouble('Say who eats.');
-    if (method.heat && dish.value && !dish.value.reckoned.ok) return setTrouble(degrees(dish.value.reckoned.why));
+    // A time of other choices than these is planned by nobody: what is being reckoned is waited for.
+    const told = await dish.wait();
+    if (method.heat && told && !told.reckoned.ok) return setTrouble(degrees(told.reckoned.why));
     const { hands, rings, ovens, grills } = kitchenOf(book);
     const facts = dinnerFacts({
       name: meal.title,
@@ -125,7 +127,7 @@ export function NewMealPage() {
       recipe: meal.recipe,
       packs: packs.map(({ pack, massG }) => ({ pack, massG })),
       fire: dish.asked,
-      cooking: cookingOf(dish.value),
+      cooking: cookingOf(told),
       batches:
         meal.main && dish.asked
           ? batchesFor(book, method, meal.main, dish.asked.piece.thicknessMm, dish.asked.setting.amount)

@@ -19,6 +19,7 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { units } from '../kit/units.ts';
 import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
+import { drawable } from '../kit/known.ts';
 import { type JobTold, useJob } from '../kit/workers/use-job.ts';
 
 const MIN_MS = 60_000;
@@ -30,6 +31,8 @@ export interface Dinner {
   readonly d: DinnerState;
   readonly nowMs: number;
   readonly plan: DinnerPlan | null;
+  /** The plan is of before the last line, and is drawn pale. */
+  readonly pale: boolean;
   readonly told: JobTold<'planKitchen'>;
   readonly steps: readonly StepTime[];
   readonly now: DinnerNow;
@@ -54,7 +57,7 @@ export function useDinner(d: DinnerState): Dinner {
   const { day } = useFormat();
   const { write, writeAll } = useWrite();
   const told = useJob('planKitchen', d.ended ? null : dinnerWork(d, minute), LIMIT_MS);
-  const plan = told.value;
+  const { value: plan, pale } = drawable(told.answer) ?? { value: null, pale: false };
   const steps = plan ? stepTimes(d, plan) : [];
   // Each pack is followed from the water on: once a minute, and after each line.
   const gone = useMemo(
@@ -70,6 +73,7 @@ export function useDinner(d: DinnerState): Dinner {
     d,
     nowMs,
     plan,
+    pale,
     told,
     steps,
     now: dinnerNow(d, steps, nowMs),

@@ -67,7 +67,7 @@ export function useNewMeal() {
         .filter((h) => asked.includes(h.pack.id))
         .map((h) => [
           h.pack.id,
-          inField('mass', Math.round(Math.min(h.leftG, isBody(h.pack.form) ? h.leftG : grams(h)))),
+          inField('mass', Math.round(Math.min(h.leftG, isBody(h.body.form) ? h.leftG : grams(h)))),
         ]),
     );
   });
@@ -100,7 +100,7 @@ export function useNewMeal() {
   const grams = parts.reduce((g, c) => g + c.massG, 0);
   const kinds = chosen.flatMap((h) => byId(h.pack.species) ?? []);
   const today = day(stamp(now, zone));
-  const meat = meatTaken(parts, byId);
+  const meat = meatTaken(parts);
   const heads = eaters.length + (typedNumber(guests) || 0);
   const chosenIds = chosen.map((h) => h.pack.id).join();
   // Each fish is followed from the water on: not at every letter that is typed.

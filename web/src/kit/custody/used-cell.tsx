@@ -7,12 +7,12 @@ export function UsedCell({ fresh }: { fresh: Freshness | null }) {
   if (!fresh) return <span className="used" />;
   if (fresh.histamine?.state === 'over')
     return (
-      <span className="used not-to-eat" style={{ color: TONE_COLOR.past }} title="Histamine: over the line">
+      <span className="used not-to-eat reckoned" style={{ color: TONE_COLOR.past }} title="Histamine: over the line">
         do not eat
       </span>
     );
   return (
-    <span className="used" style={{ color: TONE_COLOR[fresh.tone] }} title={TONE_WORD[fresh.tone]}>
+    <span className="used reckoned" style={{ color: TONE_COLOR[fresh.tone] }} title={TONE_WORD[fresh.tone]}>
       {percent(fresh.used)}
     </span>
   );

@@ -4,6 +4,7 @@ import { useSyncExternalStoreWithSelector } from 'use-sync-external-store/with-s
 import type { Book } from '@dagboek/journal';
 import type { JournalStore } from './journal-store.ts';
 import type { OutboxItem } from './outbox.ts';
+import { ReckonedBeside } from './reckoned-beside.tsx';
 
 const Context = createContext<JournalStore | null>(null);
 
@@ -26,6 +27,7 @@ export function JournalProvider({ store, children }: { store: JournalStore; chil
   return (
     <Context value={store}>
       <Puller store={store} />
+      <ReckonedBeside store={store} />
       {children}
     </Context>
   );

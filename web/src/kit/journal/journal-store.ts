@@ -82,6 +82,11 @@ export class JournalStore {
     return () => this.listeners.delete(listener);
   };
 
+  /** Something that answers rest on was reckoned beside the page: whoever asked the book asks again. */
+  askAnew(): void {
+    this.set({ book: this.snapshot.book.anew() });
+  }
+
   /** Writes entries down. Resolves when they are safe on this device. */
   async write(entries: readonly Entry[]): Promise<void> {
     const queue = (from: readonly OutboxItem[]): readonly OutboxItem[] =>

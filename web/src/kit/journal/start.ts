@@ -10,8 +10,13 @@ import { httpTransport, type NotReached } from './transport.ts';
 const BOOK_KEY = 'dagboek.book';
 /** The book that this address serves, as far as this device knows. */
 export const bookHere = (): string | null => localStorage.getItem(BOOK_KEY);
+/** This address was never opened here. */
+export const firstVisit = (): boolean => bookHere() === null;
 /** How many entries the server held when it was asked last: an empty shelf of such a book is no empty book. */
 const ENTRIES_KEY = 'dagboek.book.entries';
+
+/** A device that has the book goes on without the server after so long; a first visit has nothing to go on with, and waits, ms. */
+const WAITS_MS = { known: 4000, first: 60_000 };
 
 /** A login page or a portal may answer everything with 200. */
 const isHealth = (h: Partial<Health>): h is Health => typeof h.book === 'string' && typeof h.entries === 'number';
@@ -24,7 +29,8 @@ async function whichBook(): Promise<{ id: string; entries: number } | NotReached
   let why: string | null = null;
   let notJoined = false;
   try {
-    const res = await fetch('/api/health', { signal: AbortSignal.timeout(4000) });
+    const waitMs = bookHere() === null ? WAITS_MS.first : WAITS_MS.known;
+    const res = await fetch('/api/health', { signal: AbortSignal.timeout(waitMs) });
     if (!res.ok) {
       ({ why, notJoined = false } = await notTaken(res));
       throw new Error(String(res.status));

@@ -17,7 +17,7 @@ import { nowMs, setBackMs } from '../clock.ts';
 import { usePen } from '../pen.ts';
 import { newId } from './new-id.ts';
 import { withLineRoom } from '../room.ts';
-import { useTimeZone } from '../catalogue.ts';
+import { useStampZone } from '../catalogue.ts';
 import { useJournal } from './journal-context.tsx';
 import { units } from '../units.ts';
 
@@ -95,7 +95,7 @@ export function useWrite(): {
 } {
   const store = useJournal();
   const { pen } = usePen();
-  const zone = useTimeZone();
+  const zone = useStampZone();
 
   const writeAll = async (list: readonly Writing[]): Promise<WriteResult> => {
     const again = alike(list);

@@ -14,6 +14,8 @@ export interface PlannedMeals {
   readonly planned: Planned | null;
   /** One for each meal of the plan. */
   readonly methods: readonly (Suits | null)[];
+  /** Of which wishes it is. */
+  readonly of: MenuWishes;
 }
 
 /** So long both reckonings of a plan may take together, s. */
@@ -32,7 +34,7 @@ const solver = async (): Promise<MipSolver | null> => {
 /** Plans meals, in a worker: the solver and its megabytes are fetched when the first plan is asked for. */
 export async function planMeals(wishes: MenuWishes): Promise<PlannedMeals> {
   const solve = await solver();
-  if (!solve) return { planned: null, methods: [] };
+  if (!solve) return { planned: null, methods: [], of: wishes };
   const planned = solveMenu(wishes, solve, SECONDS);
-  return { planned, methods: planned.ok ? methodsOf(planned.menu.meals, wishes.days) : [] };
+  return { planned, methods: planned.ok ? methodsOf(planned.menu.meals, wishes.days) : [], of: wishes };
 }

@@ -1,0 +1,55 @@
+import { useEffect, useState } from 'react';
+import { Link, Outlet } from 'react-router';
+import { type FactsPart, useFactsHere, WhenFacts } from '../kit/facts-here.tsx';
+import { useReached } from '../kit/journal/journal-context.tsx';
+import { Page, Row } from '../kit/page.tsx';
+
+/** What comes sooner is not spoken of, ms. */
+const QUIET_MS = 1000;
+
+const PARTS: Readonly<Record<FactsPart, string>> = { species: 'the species', rules: 'the rules and zones' };
+
+/** The frame of a page whose content needs species and rules that are not on this device yet: quiet at first, then it says so. */
+function Waiting() {
+  const { missing } = useFactsHere();
+  const reached = useReached();
+  const [late, setLate] = useState(false);
+  // The clock is outside React.
+  useEffect(() => {
+    const t = setTimeout(() => setLate(true), QUIET_MS);
+    return () => clearTimeout(t);
+  }, []);
+  return (
+    <Page title="One moment" first={{ label: 'Page', value: 'on its way' }} cells={[]}>
+      {late && (
+        <Row className="pad">
+          <div role="status">
+            <h2>Waiting for {missing.map((m) => PARTS[m]).join(' and ')}</h2>
+            <p>
+              Hours, weights and verdicts depend on them, so none is shown yet. The page opens by itself when they are
+              here, and from then on they stay on this device.
+            </p>
+            {reached === false && (
+              <p>
+                The server cannot be reached from here. Go to where there is a signal, or start the server. Every line
+                that you noted is safe.
+              </p>
+            )}
+          </div>
+          <p>
+            <Link to="/hurt">Someone is hurt: what helps</Link> needs neither.
+          </p>
+        </Row>
+      )}
+    </Page>
+  );
+}
+
+/** Every page that tells of fish, hours or rules: drawn once species and rules are known. */
+export function PageWhenKnown() {
+  return (
+    <WhenFacts otherwise={<Waiting />}>
+      <Outlet />
+    </WhenFacts>
+  );
+}
