@@ -1,7 +1,7 @@
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, type Locator, type Page, test as base } from '@playwright/test';
+import { type BrowserContext, expect, type Locator, type Page, test as base } from '@playwright/test';
 import { DEMO_TEMPLATE, endHost, type Server, startServer } from './server.ts';
 
 /** The clock of a server runs on from the moment of the tests: a minute later the hours on a page would be others. */
@@ -50,11 +50,33 @@ class Servers {
 const entriesIn = async (url: string): Promise<number> =>
   ((await (await fetch(`${url}/api/health`)).json()) as { entries: number }).entries;
 
+/** So late come species and rules in every test, ms: what a page shows before they are here is seen by the tests too. */
+const LATE_MS = 400;
+/** Holds back what a page cannot do without. */
+const holdBack = (context: BrowserContext): Promise<unknown> =>
+  context.route(/\/api\/(catalogue|rulebook)$/, async (route) => {
+    await new Promise((r) => setTimeout(r, LATE_MS));
+    await route.continue().catch(() => undefined);
+  });
+
 /** A server for each test: `demo` with the season of the Skerrow Isles, `own` with an empty book. */
 export const test = base.extend<
   { demo: Server; own: Server; noFaults: void },
   { demoServers: Servers; ownServers: Servers; host: void }
 >({
+  // Every context of the suite, also those that a test opens by itself.
+  browser: [
+    async ({ browser }, use) => {
+      const open = browser.newContext.bind(browser);
+      browser.newContext = async (options) => {
+        const context = await open(options);
+        await holdBack(context);
+        return context;
+      };
+      await use(browser);
+    },
+    { scope: 'worker' },
+  ],
   host: [
     async ({}, use) => {
       await use();

@@ -15,7 +15,8 @@ export default defineConfig({
     // Each page would fetch the whole application once more for its shelf; those that are about that allow it.
     serviceWorkers: 'block',
     locale: 'en-GB',
-    timezoneId: 'Atlantic/Faroe',
+    // Another zone than that of the book's waters, by hours and a half: an hour that is not theirs shows.
+    timezoneId: 'America/St_Johns',
     launchOptions: {
       executablePath: process.env['DAGBOEK_CHROMIUM'] ?? '/usr/bin/chromium',
       args: [

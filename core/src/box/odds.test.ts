@@ -105,7 +105,10 @@ describe('sun on a box', () => {
   const noon = Date.parse('2026-09-12T12:00:00Z');
   test('by day alone, by the clock of the place', () => {
     const hours = (from: number, to: number, offsetH: number) =>
-      sunlit(noon + from * HOUR, noon + to * HOUR, offsetH * HOUR).map(([a, b]) => [(a - noon) / HOUR, (b - noon) / HOUR]);
+      sunlit(noon + from * HOUR, noon + to * HOUR, offsetH * HOUR).map(([a, b]) => [
+        (a - noon) / HOUR,
+        (b - noon) / HOUR,
+      ]);
     expect(hours(0, 4, 0)).toEqual([[0, 4]]);
     expect(hours(6, 18, 0)).toEqual([
       [6, 9],
@@ -131,12 +134,16 @@ describe('sun on a box', () => {
 describe('a slurry', () => {
   test('is two parts of ice to one of water, whatever the box and the fish', () => {
     fc.assert(
-      fc.property(fc.double({ min: 5, max: 200, noNaN: true }), fc.double({ min: 0, max: 100, noNaN: true }), (l, kg) => {
-        const r = slurryRecipe(l, kg, 14, 12);
-        if (!r) return;
-        expect(r.iceKg / r.seaL).toBeCloseTo(2, 6);
-        expect(r.litres).toBeLessThanOrEqual(l * 0.9 + 1e-6);
-      }),
+      fc.property(
+        fc.double({ min: 5, max: 200, noNaN: true }),
+        fc.double({ min: 0, max: 100, noNaN: true }),
+        (l, kg) => {
+          const r = slurryRecipe(l, kg, 14, 12);
+          if (!r) return;
+          expect(r.iceKg / r.seaL).toBeCloseTo(2, 6);
+          expect(r.litres).toBeLessThanOrEqual(l * 0.9 + 1e-6);
+        },
+      ),
     );
   });
   test('fits the box with its fish: two parts of ice to one of water', () => {

@@ -107,9 +107,9 @@ const reasonsOf = (p: RawPack): RawReason[] => {
 
 /**
  * Whether the authorities' conditions for eating it raw are met: over every pack of the meal and everyone who eats. Any reason against it
- * is enough; what is not known is never counted as met. Cured, cold-smoked and seared with a raw middle are asked the same.
+ * is enough; what is not known is never counted as met, nor what is not known of guests. Cured, cold-smoked and seared with a raw middle are asked the same.
  */
-export function mayEatRaw(packs: readonly RawPack[], atRisk: readonly string[]): RawVerdict {
+export function mayEatRaw(packs: readonly RawPack[], atRisk: readonly string[], guests = 0): RawVerdict {
   const eaters: RawReason[] =
     atRisk.length > 0
       ? [
@@ -121,9 +121,20 @@ export function mayEatRaw(packs: readonly RawPack[], atRisk: readonly string[]):
           },
         ]
       : [];
+  const strangers: RawReason[] =
+    guests > 0
+      ? [
+          {
+            of: null,
+            say: `Of ${guests === 1 ? 'the guest' : 'the guests'} it is not known whether one is pregnant, very young, old or has weak defences.`,
+            source: 'US FDA Food Code 3-801.11; EFSA advice',
+            weighs: 'not known',
+          },
+        ]
+      : [];
   const none: RawReason[] =
     packs.length === 0 ? [{ of: null, say: 'No pack is chosen.', source: BOOK, weighs: 'not known' }] : [];
-  const reasons = [...eaters, ...none, ...packs.flatMap(reasonsOf)];
+  const reasons = [...eaters, ...strangers, ...none, ...packs.flatMap(reasonsOf)];
   const has = (w: RawReason['weighs']): boolean => reasons.some((r) => r.weighs === w);
   const order = { 'not raw': 0, 'not known': 1, met: 2 } as const;
   return {

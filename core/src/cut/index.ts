@@ -2,7 +2,7 @@ export { massBalance, outweighs, STAGE_WORDS, STAGES, WATER_ALLOWANCE } from './
 export { CUT_ROUTES, isOnTheBone, ROUTE_NAMES, routeOf, staysWhole, stepIds } from './routes.ts';
 export type { CutRoute, RouteName, RouteStage } from './routes.ts';
 export { routesFor } from './routes-for.ts';
-export { nextStage, stageName, stagesOf } from './stages-of.ts';
+export { nextStage, passedOver, stageName, stagesOf, weighingStep } from './stages-of.ts';
 export type { StageOf } from './stages-of.ts';
 export type { MassBalance, Stage, StageYield, Weighings } from './mass-balance.ts';
 export { mostInPacks, oddWeighing } from './check-weighing.ts';

@@ -1,6 +1,7 @@
 import type { StiffNow } from '../fresh/index.ts';
 import { formFacts, meatIn, shareOfRound } from '../larder/index.ts';
 import { platesFrom } from '../plates/index.ts';
+import { METRIC, sayShortLength, type Units } from '../units/index.ts';
 import type { SpeciesFacts } from '../species/index.ts';
 import type { Purpose } from './route/purpose.ts';
 import { type CutRoute, type RouteName, routeOf } from './routes.ts';
@@ -29,6 +30,8 @@ export interface ProposeFor {
   readonly lengthMm: number | null;
   /** The pan or dish that it must lie in, mm; null for any. */
   readonly panMm: number | null;
+  /** In which lengths are told. */
+  readonly units?: Units;
 }
 
 export interface ProposeSpecies extends Cuttable, Pick<SpeciesFacts, 'yields'> {
@@ -115,7 +118,7 @@ export function proposeRoutes(species: ProposeSpecies, of: ProposeFor): Proposal
       reasons.push('Large enough for pieces as thick as two fingers.');
     }
     if (of.panMm !== null && of.lengthMm !== null && (name === 'whole for the pan' || name === 'flatfish, whole'))
-      reasons.push(inPan(of.lengthMm, of.panMm, species.figure.gill?.u ?? 0.25));
+      reasons.push(inPan(of.lengthMm, of.panMm, species.figure.gill?.u ?? 0.25, of.units));
     return { score, usual, proposal: { route: name, ...gives(species, route, of.massG), reasons } };
   });
   return scored.sort((a, b) => b.score - a.score || a.usual - b.usual).map((s) => s.proposal);
@@ -137,13 +140,13 @@ const AGAINST: Readonly<Record<Purpose, string>> = {
 };
 
 /** Whether a fish lies in a pan: whole, without its head, or not. */
-function inPan(lengthMm: number, panMm: number, headU: number): string {
-  const cm = (mm: number): string => String(Math.round(mm / 10));
-  if (lengthMm <= panMm) return `${cm(lengthMm)} cm lie in a pan of ${cm(panMm)}.`;
+function inPan(lengthMm: number, panMm: number, headU: number, units: Units = METRIC): string {
+  const long = (mm: number): string => sayShortLength(Math.round(mm / 10) * 10, units);
+  if (lengthMm <= panMm) return `${long(lengthMm)} lie in a pan of ${long(panMm)}.`;
   const headless = lengthMm * (1 - headU);
   if (headless <= panMm)
-    return `${cm(lengthMm)} cm are too long for a pan of ${cm(panMm)}; without its head ${cm(headless)} are left, and fit.`;
+    return `${long(lengthMm)} are too long for a pan of ${long(panMm)}; without its head ${long(headless)} are left, and fit.`;
   const body = headless - lengthMm * 0.14;
-  if (body <= panMm) return `Head and tail off, ${cm(body)} cm of it lie in a pan of ${cm(panMm)}.`;
-  return `Even without head and tail ${cm(body)} cm are longer than a pan of ${cm(panMm)}: halve it, or take the oven.`;
+  if (body <= panMm) return `Head and tail off, ${long(body)} of it lie in a pan of ${long(panMm)}.`;
+  return `Even without head and tail ${long(body)} are longer than a pan of ${long(panMm)}: halve it, or take the oven.`;
 }

@@ -1,5 +1,6 @@
 import { type Stage, STAGES } from './mass-balance.ts';
-import { type CutRoute, routeOf, type RouteStage } from './routes.ts';
+import { type WeighingId, WEIGHINGS } from './route/weighings.ts';
+import { type CutRoute, routeOf, type RouteStage, stepIds } from './routes.ts';
 
 /** A weighing of a cut: asked for by its route, or weighed all the same. */
 export interface StageOf extends RouteStage {
@@ -20,6 +21,21 @@ export function stagesOf(route: CutRoute, weighed: Readonly<Partial<Record<Stage
   });
 }
 
-/** The weighing that comes next on a route; null when all that it asks for are done. */
-export const nextStage = (route: CutRoute, weighed: Readonly<Partial<Record<Stage, unknown>>>): StageOf | null =>
-  stagesOf(route).find((s) => weighed[s.stage] === undefined) ?? null;
+/** The weighings that were passed over, by the steps that were noted of a cut. */
+export const passedOver = (noted: readonly string[]): Set<Stage> =>
+  new Set(noted.flatMap((id) => (Object.hasOwn(WEIGHINGS, id) ? WEIGHINGS[id as WeighingId].weigh : [])));
+
+/** The step by which a weighing of a route is noted as passed over; null where the route does not ask for it. */
+export const weighingStep = (route: CutRoute, stage: Stage): WeighingId | null =>
+  (stepIds(route.steps).find((id) => Object.hasOwn(WEIGHINGS, id) && WEIGHINGS[id as WeighingId].weigh === stage) ??
+    null) as WeighingId | null;
+
+/** The weighing that comes next on a route; null when all that it asks for are done, or were passed over (`noted`: the steps of the cut). */
+export function nextStage(
+  route: CutRoute,
+  weighed: Readonly<Partial<Record<Stage, unknown>>>,
+  noted: readonly string[] = [],
+): StageOf | null {
+  const passed = passedOver(noted);
+  return stagesOf(route).find((s) => weighed[s.stage] === undefined && !passed.has(s.stage)) ?? null;
+}

@@ -18,7 +18,7 @@ const middle = (r: readonly [number, number] | undefined, other: number): number
  * Example: gutted pollack of 1 kg weighs some 0.85 kg.
  */
 export function shareOfRound(form: PackForm, species: Yields | null): number {
-  const meat = middle(species?.yields.trimmed ?? species?.yields.fillets, 0.38);
+  const meat = meatFrom(species ?? { yields: {} }, 1);
   switch (form) {
     case 'whole':
       return 1;

@@ -17,7 +17,13 @@ export interface FormFacts {
 /** What a pack may hold. The names stand in the log for ever. */
 export const PACK_FORMS = {
   whole: { keepsAs: 'raw', pieces: ['whole', 'whole'], plates: 'on the bone', body: true, ofFlesh: true },
-  gutted: { keepsAs: 'raw', pieces: ['whole, gutted', 'whole, gutted'], plates: 'on the bone', body: true, ofFlesh: true },
+  gutted: {
+    keepsAs: 'raw',
+    pieces: ['whole, gutted', 'whole, gutted'],
+    plates: 'on the bone',
+    body: true,
+    ofFlesh: true,
+  },
   butterflied: { keepsAs: 'raw', pieces: ['butterflied', 'butterflied'], plates: 'on the bone', ofFlesh: true },
   tail: { keepsAs: 'raw', pieces: ['tail on the bone', 'tails on the bone'], plates: 'on the bone', ofFlesh: true },
   fillets: { keepsAs: 'raw', pieces: ['fillet', 'fillets'], plates: 'flesh', ofFlesh: true },

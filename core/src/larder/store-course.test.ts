@@ -126,7 +126,9 @@ describe('a second cut within half a day of the first', () => {
           if (t.is !== 'off') return;
           const until = turns[i + 1]?.h ?? t.h + 30;
           for (let k = 0; k < 20; k++) {
-            const [a, b] = [k, k + 1].map((x) => storeAt(c, T0 + (t.h + ((until - t.h) * x) / 20) * HOUR - (x === 20 ? 1 : 0)));
+            const [a, b] = [k, k + 1].map((x) =>
+              storeAt(c, T0 + (t.h + ((until - t.h) * x) / 20) * HOUR - (x === 20 ? 1 : 0)),
+            );
             expect(b).toBeGreaterThanOrEqual(a! - 1e-6);
           }
         });

@@ -294,7 +294,8 @@ function kindsOnTheTable(
         );
       const units = MERCURY_UNITS[packs[0]!.mercury];
       const eats = (by: readonly MenuEater[], col: number): void => {
-        if (units > 0) for (const e of by) mercuryOf.set(e.id, [...(mercuryOf.get(e.id) ?? []), [col, units * e.plates]]);
+        if (units > 0)
+          for (const e of by) mercuryOf.set(e.id, [...(mercuryOf.get(e.id) ?? []), [col, units * e.plates]]);
       };
       eats(day.eaters, i);
       const next = w.days[d + 1]?.eaters ?? [];

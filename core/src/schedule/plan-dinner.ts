@@ -59,8 +59,7 @@ export function planDinner(work: Kitchenwork, steps = PLAN_STEPS): DinnerPlan {
   // What was begun too early, or put there by hand, cannot be undone: its waits are let go, and that is said.
   const eased = easeFixed(work);
   const leastEased = eased ? leastLate(eased) : null;
-  if (!eased || leastEased === null)
-    return none(`Its waits cannot all be kept, at whatever hour: ${tightOf(work)}.`);
+  if (!eased || leastEased === null) return none(`Its waits cannot all be kept, at whatever hour: ${tightOf(work)}.`);
   return planFrom(eased, leastEased, steps, sayEarly(work));
 }
 

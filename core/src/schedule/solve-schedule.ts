@@ -13,9 +13,7 @@ export interface Found {
 
 /** A plan, or that there is none, or that none was found before the steps were used up: one may exist. */
 export type Solved =
-  | { readonly state: 'found'; readonly found: Found }
-  | { readonly state: 'none' }
-  | { readonly state: 'not in time' };
+  { readonly state: 'found'; readonly found: Found } | { readonly state: 'none' } | { readonly state: 'not in time' };
 
 interface Node {
   readonly times: Times;

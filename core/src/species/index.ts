@@ -10,6 +10,6 @@ export type {
 } from './species.ts';
 export { type BodyShape, depthShare, thicknessShare } from './body-shape.ts';
 export { type Bladder, BLADDERS } from './bladder.ts';
-export { GROUNDS } from './grounds.ts';
+export { GROUNDS, waterOfGround } from './grounds.ts';
 export { figureTroubles, speciesTroubles } from './species-document.ts';
 export { PACK_SCHEMA, SPECIES_SCHEMA } from './species-schema.ts';

@@ -1,6 +1,7 @@
 import { proposeRoutes, type Proposal, type Purpose, type RouteName, routesFor } from '@dagboek/core/cut';
 import type { StiffNow } from '@dagboek/core/fresh';
 import type { SpeciesFacts } from '@dagboek/core/species';
+import type { Units } from '@dagboek/core/units';
 import { ANY_G } from '../line/body-of.ts';
 import { custodyOf } from '../line/custody.ts';
 import { stiffnessOf } from '../line/made-of.ts';
@@ -37,7 +38,14 @@ const stiffOf = (book: Book, fishId: string, byId: ById, nowMs: number): StiffNo
 const isPart = (lot: FishState, part: number): boolean => Number.isInteger(part) && part >= 1 && part <= lot.count;
 
 /** The routes that the chosen fish take, best first, with what each gives; `panMm`: what it must lie in, null for any. Empty without a name. */
-export function whichRoutes(book: Book, chosen: Chosen, panMm: number | null, byId: ById, nowMs: number): Proposal[] {
+export function whichRoutes(
+  book: Book,
+  chosen: Chosen,
+  panMm: number | null,
+  byId: ById,
+  nowMs: number,
+  units?: Units,
+): Proposal[] {
   const species = byId(book.get('fish', chosen.fish[0])?.species);
   if (!species || chosen.fish.length === 0) return [];
   const lies = onTheBoard(book, chosen.fish, species);
@@ -52,6 +60,7 @@ export function whichRoutes(book: Book, chosen: Chosen, panMm: number | null, by
     stiff: states.find((s) => s === 'stiff' || s === 'setting in') ?? null,
     lengthMm: lengthOnBoard(lies.fish, species, lies.knownG === null ? null : eachG),
     panMm,
+    ...(units ? { units } : {}),
   });
 }
 

@@ -18,15 +18,20 @@ const GOES_ALONG: readonly Kind[] = [
 
 /**
  * The writings that take `n` fish out of a lot as a lot of their own (`id`), with all that befell them, so that they go to the board
- * while the others stay where they are. A weight is shared by count, to the gram. `number`: of those taken, within the trip.
+ * or back into the water while the others stay where they are. A weight is shared by count, to the gram. `number`: of those taken, within the trip.
  * Empty where the landing was struck; throws RangeError unless 1 <= n < count.
  */
-export function partOfLot(fish: FishState, n: number, id: string, number: number): Writing[] {
+export function partOfLot(
+  fish: FishState,
+  n: number,
+  id: string,
+  number: number,
+  because = `${n} of ${fish.count} onto the board`,
+): Writing[] {
   if (!Number.isInteger(n) || n < 1 || n >= fish.count)
     throw new RangeError(`part of a lot: from 1 to ${fish.count - 1}, this was ${n}`);
   const landing = standingLine(fish, 'fish.landed');
   if (!landing) return [];
-  const because = `${n} of ${fish.count} onto the board`;
   const out: Writing[] = [amendLine<'fish.landed'>(landing, { count: fish.count - n }, { because })];
   const at = (line: { now: { at: string; about?: boolean } }) => ({
     atMs: epochMs(line.now.at),

@@ -57,7 +57,9 @@ export const cutKinds = (book: Book): string[] =>
  * which the same comes off count too, each against its own kind. Null where none of this kind was weighed whole and trimmed.
  */
 export const whatMovedYields = (book: Book, speciesId: string, byId: ById): YieldsMoved | null =>
-  book.reckoned(`moved ${speciesId}`, ['cut', 'fish', 'trip'], [byId, reckonings.count()], () => reckonMoved(book, speciesId, byId));
+  book.reckoned(`moved ${speciesId}`, ['cut', 'fish', 'trip'], [byId, reckonings.count()], () =>
+    reckonMoved(book, speciesId, byId),
+  );
 
 /** The route by which a kind was cut most often, of those that are weighed trimmed. */
 function usualRoute(book: Book, speciesId: string): CutRoute | null {

@@ -59,7 +59,12 @@ describe('what a trip is planned from', () => {
     expect(day).toMatchObject({ homeH: 8, airC: 16, airAssumed: false, waterC: 13 });
     // The sun goes down and comes up again, by the clock of the waters.
     expect(day.sunH.map((x) => x.map((h) => Math.round(h)))).toHaveLength(3);
-    expect(planDay(noon, noon + 3_600_000, null, 20, 'Atlantic/Faroe')).toMatchObject({ homeH: 1, airC: 23, airAssumed: true, waterC: 20 });
+    expect(planDay(noon, noon + 3_600_000, null, 20, 'Atlantic/Faroe')).toMatchObject({
+      homeH: 1,
+      airC: 23,
+      airAssumed: true,
+      waterC: 20,
+    });
     expect([planDay(noon, noon, 16, 13, 'UTC'), planDay(noon, noon - 1, 16, 13, 'UTC')]).toEqual([null, null]);
     expect(planDay(noon, noon + 900 * 3_600_000, 16, 13, 'UTC')!.homeH).toBe(46);
     expect(planSlurry(plan(book()), 13)!.enough).toBe(true);

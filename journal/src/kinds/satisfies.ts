@@ -1,14 +1,19 @@
 import { registerDecorator, type ValidationArguments } from 'class-validator';
 
-/** A property whose value a function accepts; else the message says what it should be. */
-export function Satisfies(message: string, accepts: (value: unknown) => boolean) {
+/** A property whose value a function accepts, beside the other facts of its line; else the message says what it should be. */
+export function Satisfies(
+  message: string,
+  accepts: (value: unknown, facts: Readonly<Record<string, unknown>>) => boolean,
+) {
   return (target: object, propertyName: string): void =>
     registerDecorator({
       name: 'satisfies',
       target: target.constructor,
       propertyName,
       options: { message },
-      validator: { validate: accepts },
+      validator: {
+        validate: (v: unknown, a?: ValidationArguments) => accepts(v, (a?.object ?? {}) as Record<string, unknown>),
+      },
     });
 }
 

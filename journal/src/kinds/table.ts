@@ -34,7 +34,9 @@ export const COOKING = [
   'cakes',
   'soup',
   'stock',
+  'another way',
 ] as const;
+export type CookedBy = (typeof COOKING)[number];
 export const DONENESS = ['glassy', 'just parts', 'moist', 'dry'] as const;
 
 /** Nested checks pass over null. */
@@ -59,9 +61,9 @@ export class MealServed extends AsTyped {
   @Satisfies('Each pack is named, with what was taken of it.', areObjects)
   @ValidateNested({ each: true })
   packs!: PackTaken[];
-  /** Member ids. */
+  /** Member ids; nobody where guests alone ate. */
   @IsArray()
-  @ArrayMinSize(1, { message: 'Say who ate.' })
+  @Satisfies('Say who ate.', (eaters, { guests }) => (Array.isArray(eaters) && eaters.length > 0) || Number(guests) > 0)
   @ArrayMaxSize(30)
   @IsString({ each: true })
   @MaxLength(60, { each: true })

@@ -58,6 +58,20 @@ const book = (...e: Entry[]): Book => Book.EMPTY.withEntries([...base, ...e]);
 const asked = (b: Book, days = 5, nowMs = NOW) =>
   menuWishes(b, packsHeld(b, byId, day, nowMs), byId, nowMs, ZONE, days);
 
+describe('who is at risk', () => {
+  test('by age as by tick, as the table knows it', () => {
+    const old = anEntry('member.joined', idOf('oda'), { name: 'Oda', bornOn: '1950-01-01' }, { at: on('2026-01-02') });
+    const { wishes } = asked(book(old));
+    const risk = wishes.days[0]!.eaters.map((e) => [e.name, e.atRisk]);
+    expect(risk).toEqual([
+      ['Ilse', false],
+      ['Oda', true],
+      ['Tomas', false],
+      ['Wren', false],
+    ]);
+  });
+});
+
 describe('what a plan of meals starts from', () => {
   test('packs that are a meal, by their days; frozen ones when they have thawed; no stock and no bait', () => {
     const { wishes, hour, beyond } = asked(book());

@@ -24,6 +24,7 @@ import type { Writing } from '../writing.ts';
 import { meatOfPack } from './look-in-larder.ts';
 import { type HeldPack, isNotToEat } from './packs-held.ts';
 import { type RawFacts, rawStandingOf } from './raw-standing.ts';
+import { atRiskOf } from './at-risk.ts';
 
 /** What the plan of meals asks of a species. */
 export type MenuSpecies = RawFacts & { readonly mercury: 'low' | 'some' | 'high' };
@@ -83,7 +84,7 @@ export function mostlyHome(book: Book, nowMs: number): MemberState[] {
   return meals.length === 0 || mostly.length === 0 ? members : mostly;
 }
 
-function eaterOf(book: Book, m: MemberState, byId: ById, nowMs: number): MenuEater {
+function eaterOf(book: Book, m: MemberState, byId: ById, nowMs: number, today: string): MenuEater {
   const units = lastMeals(book, nowMs)
     .filter((x) => x.eaters.includes(m.id))
     .reduce((n, x) => {
@@ -97,7 +98,7 @@ function eaterOf(book: Book, m: MemberState, byId: ById, nowMs: number): MenuEat
     plates,
     dislikes: m.eats?.dislikes ?? [],
     allergic: m.eats?.allergic ?? [],
-    atRisk: m.eats?.atRisk ?? false,
+    atRisk: atRiskOf(book, [m.id], today).length > 0,
     mercuryUnits: units * plates,
   };
 }
@@ -175,7 +176,7 @@ export function menuWishes(
   const eater = (id: string): MenuEater[] => {
     const m = book.get('member', id);
     if (!m) return [];
-    const known = eaters.get(id) ?? eaterOf(book, m, byId, nowMs);
+    const known = eaters.get(id) ?? eaterOf(book, m, byId, nowMs, today);
     eaters.set(id, known);
     return [known];
   };

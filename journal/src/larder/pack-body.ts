@@ -83,7 +83,14 @@ function bodyOfMass(book: Book, pack: PackState, byId: ById, massG: number, piec
   const fish = fishInPack(book, pack).flatMap((id) => book.getAny('fish', id) ?? []);
   const cut = CUTS[form] ?? 'portion';
   // Fish in their bodies are counted, if by nobody else.
-  const counted = pieces ?? (isBody(form) ? Math.max(1, fish.reduce((n, f) => n + f.count, 0)) : null);
+  const counted =
+    pieces ??
+    (isBody(form)
+      ? Math.max(
+          1,
+          fish.reduce((n, f) => n + f.count, 0),
+        )
+      : null);
   const pieceG = massG / Math.max(1, counted ?? Math.round(massG / PLATE_G));
   // The heaviest fish of it was the thickest, where they were weighed or measured.
   const roundG = species ? Math.max(0, ...fish.flatMap((f) => massOf(f, species)?.g ?? [])) : 0;

@@ -1,4 +1,4 @@
-import { keepUntil, type KeepUntil, type PackForm, packName, type Wrapping } from '@dagboek/core/larder';
+import { type PackForm, packName, type Wrapping } from '@dagboek/core/larder';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { addDays, epochMs, instantOf } from '@dagboek/core/time';
 import type { Book } from '../state/book.ts';
@@ -8,7 +8,7 @@ import type { Store } from './stores.ts';
 
 /** A pack that the board never saw, as somebody tells it. */
 export interface PackByHand {
-  readonly species: Pick<SpeciesFacts, 'id' | 'name' | 'fat'>;
+  readonly species: Pick<SpeciesFacts, 'id' | 'name'>;
   readonly form: PackForm;
   readonly massG: number;
   /** Null: not counted. */
@@ -20,16 +20,6 @@ export interface PackByHand {
 
 /** Of another day nobody remembers the hour. */
 const SOME_HOUR = '18:00';
-
-/** How long it keeps: by the table, since nobody knows what its fish went through. `today`: the civil day. */
-export const keepsByHand = (p: Omit<PackByHand, 'massG' | 'pieces'>, today: string): KeepUntil =>
-  keepUntil({
-    place: p.store.place,
-    form: p.form,
-    fat: p.species.fat,
-    wrapping: p.wrapping,
-    day: addDays(today, -p.daysAgo),
-  });
 
 /** The line that puts it by: given, bought, or packed before there was a book. No fish is in it that has a line. */
 export const packByHand = (book: Book, p: PackByHand, today: string, zone: string, newId: string): Writing => ({

@@ -24,7 +24,12 @@ const stored = (word: string, number: number, on: string, more: Record<string, u
     { at: `${on}T18:00:00+01:00` },
   );
 const held = (entries: Entry[]) =>
-  packsHeld(Book.EMPTY.withEntries(entries), () => ({ fat: 'oily' }) as never, day, Date.parse('2026-09-14T12:00:00Z'));
+  packsHeld(
+    Book.EMPTY.withEntries(entries),
+    () => aSpecies({ id: 'mackerel', name: 'Mackerel', fat: 'oily' }),
+    day,
+    Date.parse('2026-09-14T12:00:00Z'),
+  );
 
 describe('the room of the freezer', () => {
   const lies = (word: string, massG: number, place = 'freezer') => stored(word, 1, '2026-09-01', { place, massG });

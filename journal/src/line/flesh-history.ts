@@ -27,7 +27,14 @@ function courseOf(fish: FishState, lays: readonly Lay[], byId: ById, startC: num
     body.exponent,
     body.material.slope(1),
     startC,
-    lays.map((l) => [l.fromMs, l.boundary.h, l.boundary.mediumC, l.body?.radiusM ?? 0, l.body?.exponent ?? 0, l.body?.material.slope(1) ?? 0]),
+    lays.map((l) => [
+      l.fromMs,
+      l.boundary.h,
+      l.boundary.mediumC,
+      l.body?.radiusM ?? 0,
+      l.body?.exponent ?? 0,
+      l.body?.material.slope(1) ?? 0,
+    ]),
     reads,
   ]);
   return courses.of(key, () => fleshCourse(body, startC, lays, reads));

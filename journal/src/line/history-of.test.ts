@@ -38,6 +38,21 @@ const said = (list: Entry[], until = '23:00') => {
   );
 };
 
+describe('a freezer that was read', () => {
+  test('is followed as it was read, whatever freezers usually are', () => {
+    const shelf = idOf('warm freezer');
+    const store = [
+      anEntry('store.added', shelf, { name: 'warm freezer', is: 'freezer', standsFor: 'freezer' } as never, {
+        at: at('06:00'),
+      }),
+      anEntry('store.read', shelf, { c: -8 }, { at: at('06:10') }),
+    ];
+    const book = Book.EMPTY.withEntries([...BASE, ...store, pack('p', '18:40', 'freezer')]);
+    const lays = historyOf(book, custodyOf(book, fish)!, () => POLLACK);
+    expect(lays.at(-1)).toMatchObject({ keeping: 'freezer', boundary: { mediumC: -8 } });
+  });
+});
+
 describe('where a fish lay', () => {
   test('from its death on, neighbours of one kind as one, without a gap up to now', () => {
     expect(said([...BASE, pack('p', '18:40', 'fridge')])).toEqual([

@@ -84,7 +84,11 @@ function inStore(book: Book, p: PackState['places'][number], fromMs: number, toM
   const course = courseOfStore(book, store);
   const end = toMs ?? Math.max(fromMs + 1, course.atMs.at(-1)! + 1);
   const once = (c: number): Lay[] => [lay(fromMs, store.place, meets('fridge', c))];
-  if (store.place === 'freezer' && warmerThan(course, FROZEN_C, fromMs, end).length === 0) return once(store.setC);
+  if (store.place === 'freezer' && warmerThan(course, FROZEN_C, fromMs, end).length === 0)
+    // It was as warm as it was read, whatever a freezer usually is.
+    return once(
+      stretchesOf(course, fromMs, end).reduce((c, s) => Math.max(c, s.fromC, s.toC), storeAt(course, fromMs)),
+    );
   const stretches = stretchesOf(course, fromMs, end);
   const warm = (s: { fromC: number; toC: number }): number => Math.max(s.fromC, s.toC);
   const out: Lay[] = [];

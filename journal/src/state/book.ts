@@ -59,6 +59,11 @@ export class Book {
     return new Book(this.entriesBySubject, this.size, this.at, this.odd, this.memos);
   }
 
+  /** The same book with nothing reckoned of it yet, and whose answers are kept apart: for what is tried and not written. */
+  aside(): Book {
+    return new Book(this.entriesBySubject, this.size, this.at, this.odd, new Map());
+  }
+
   private refold(bySubject: LayeredMap<readonly Entry[]>, size: number, dirty: Iterable<string>): Book {
     const folded = [...dirty].map((id) => [id, foldSubject(id, bySubject.get(id) ?? [])] as const);
     const odd = this.odd.withMutations((m) => {

@@ -99,6 +99,21 @@ export function stepTimes(d: DinnerState, plan: DinnerPlan): StepTime[] {
     .sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
 }
 
+/**
+ * The steps that are over when another begins: those that it waited for, and, where it takes hands and no pair is free, the longest begun
+ * of those that hands are at. So no more run than there are hands, and plan and page agree.
+ */
+export function endedBy(d: DinnerState, steps: readonly StepTime[], begins: Task): StepTime[] {
+  const running = steps.filter((s) => s.is === 'running' && s.task.id !== begins.id);
+  const before = new Set(begins.after.filter((a) => a.from === 'end').map((a) => a.task));
+  const waited = running.filter((s) => before.has(s.task.id));
+  if (!begins.hands) return waited;
+  const atWork = running
+    .filter((s) => s.task.hands && !before.has(s.task.id))
+    .sort((a, b) => a.startMs - b.startMs || (a.task.id < b.task.id ? -1 : 1));
+  return [...waited, ...atWork.slice(0, Math.max(0, atWork.length + 1 - d.means.hands))];
+}
+
 /** What to do now, what comes next, and what runs. */
 export interface DinnerNow {
   /** Steps to begin now: their time has come. */

@@ -89,9 +89,9 @@ describe('a pack for the fire', () => {
 });
 
 describe('raw, out of the book', () => {
-  const verdict = (entries: Entry[], eaters: readonly string[] = [ILSE]) => {
+  const verdict = (entries: Entry[], eaters: readonly string[] = [ILSE], guests = 0) => {
     const book = Book.EMPTY.withEntries(entries);
-    return rawVerdictOf(book, packsHeld(book, byId, day, NOW), eaters, byId, '2026-09-13', NOW);
+    return rawVerdictOf(book, packsHeld(book, byId, day, NOW), eaters, guests, byId, '2026-09-13', NOW);
   };
   test('from the fridge: no freezing on record; found worms and a pierced gut forbid it', () => {
     expect(verdict([pack('a')])).toMatchObject({ verdict: 'not known' });
@@ -106,6 +106,33 @@ describe('raw, out of the book', () => {
   test('of a kind that is not known here nothing is met', () => {
     const book = Book.EMPTY.withEntries([pack('a', { species: 'other' })]);
     expect(rawPackOf(book, heldIn(book), byId, '2026-09-13', NOW)).toMatchObject({ unknownKind: true, kinds: [] });
+  });
+  test('guests are not known: with one at the table no conditions are met', () => {
+    const told = verdict([pack('a')], [ILSE], 3).reasons.filter((r) => r.of === null);
+    expect(told).toEqual([
+      expect.objectContaining({ weighs: 'not known', say: expect.stringMatching(/^Of the guests/) }),
+    ]);
+    expect(verdict([pack('a')], [ILSE], 0).reasons.filter((r) => r.of === null)).toEqual([]);
+  });
+  test('fresh water counts whichever species stands first, and a tidal ground of one’s own is of unknown water', () => {
+    const of = (id: string, grounds: Record<string, number>) => ({ ...SPECIES, id, name: id, grounds });
+    const bass = of('bass', { 'kelp reef': 1 });
+    const perch = of('perch', { lake: 1, stream: 0.5 });
+    const both = (first: string, second: string): string => {
+      const two = [landed('x', '10:00', { species: first }), landed('y', '10:01', { species: second })];
+      const book = Book.EMPTY.withEntries([
+        tripStarted(),
+        ...two,
+        pack('a', { species: first, fish: [idOf('x'), idOf('y')] }),
+      ]);
+      const find = (id: string | null) => [bass, perch].find((s) => s.id === id) ?? null;
+      return rawPackOf(book, packsHeld(book, find, day, NOW)[0]!, find, '2026-09-13', NOW).water;
+    };
+    expect([both('bass', 'perch'), both('perch', 'bass'), both('bass', 'bass')]).toEqual(['fresh', 'fresh', 'sea']);
+    const tidal = of('tidal', { 'tidal stream': 1 });
+    const book = Book.EMPTY.withEntries([pack('a', { species: 'tidal' })]);
+    const find = () => tidal;
+    expect(rawPackOf(book, packsHeld(book, find, day, NOW)[0]!, find, '2026-09-13', NOW).water).toBe('both');
   });
   test('at risk: said so, small or old on that day', () => {
     const joined = (word: string, facts: object): Entry =>

@@ -65,10 +65,13 @@ export function waysFor(
   });
 }
 
-/** The way that is chosen, else that of the plan of meals, else the first with fire that suits. `planned`: the word of a meal. */
+/** Whether a way that only a plan speaks for is taken: not one that is out, nor one that stays raw unless all speaks for it. */
+const mayBeMeant = (f: MethodFit): boolean => f.suits === 'well' || (f.suits === 'so so' && f.method.middle !== 'raw');
+
+/** The way that is chosen, else that of the plan of meals where it may be, else the first with fire that suits. `planned`: the word of a meal. */
 export const wayOf = (fits: readonly MethodFit[], chosen: string | null, planned: string | null): Method =>
   methodOf(chosen ?? '') ??
-  fits.find((f) => planned !== null && f.method.meal === planned)?.method ??
+  fits.find((f) => f.method.meal === planned && mayBeMeant(f))?.method ??
   fits.find((f) => f.suits === 'well' && f.method.middle === 'cooked' && f.method.heat !== null)?.method ??
   fits[0]!.method;
 

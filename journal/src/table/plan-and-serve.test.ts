@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { cookingOf, type DishAsked, methodOf, reckonDish, usualSetting } from '@dagboek/core/cook';
+import { cookingOf, type DishAsked, methodOf, METHODS, reckonDish, usualSetting } from '@dagboek/core/cook';
 import { RECIPES } from '@dagboek/core/recipes';
 import { planDinner } from '@dagboek/core/schedule';
 import { POLLACK } from '../../../core/src/test-species.test-support.ts';
@@ -7,6 +7,7 @@ import { anEntry, at, idOf, ILSE, TOMAS } from '../builders.test-support.ts';
 import {
   batchesFor,
   Book,
+  cookedBy,
   type ChosenPack,
   dinnerFacts,
   dinnerShopping,
@@ -195,6 +196,35 @@ describe('a dinner, written down', () => {
   });
 });
 
+describe('who, and how', () => {
+  test('a dinner for guests alone is served, and counts; for nobody it is refused', () => {
+    const d = Book.EMPTY.withEntries([anEntry('dinner.set', DINNER, { ...facts, eaters: [], guests: 4 })]).get(
+      'dinner',
+      DINNER,
+    )!;
+    const [served] = serveDinner(d, idOf('meal'), null, [])!;
+    const entry = (more: object): Entry => anEntry('meal.served', idOf('meal'), { ...served!.facts, ...more } as never);
+    expect(validateEntry(entry({}), NOW)).toMatchObject({ ok: true });
+    expect(validateEntry(entry({ guests: 0 }), NOW)).toMatchObject({ ok: false, why: 'Say who ate.' });
+  });
+  test('a way that this version does not know is written as another way, and never as one that nobody said', () => {
+    const [first, ...others] = facts.dishes;
+    const d = dinner();
+    const later = { ...d, dishes: [{ ...first!, method: 'a way of later' }, ...others] } as DinnerState;
+    expect(serveDinner(later, idOf('meal'), null, [])![0]!.facts).toMatchObject({ method: 'another way' });
+    for (const m of METHODS) expect([m.id, cookedBy(m)]).not.toEqual([m.id, 'another way']);
+  });
+  test('the way of the plan of meals is not taken where it may not be', () => {
+    const { book, chosen } = chosenOf(pack('a'));
+    const planned = (raw: 'not raw' | 'not known' | 'conditions met', word: string): string =>
+      wayOf(waysFor(toBeCooked(book, chosen, byId, NOW), chosen, raw, '2026-09-12'), null, word).meal;
+    expect(planned('not raw', 'raw')).not.toBe('raw');
+    expect(planned('not known', 'raw')).not.toBe('raw');
+    expect(planned('conditions met', 'raw')).toBe('raw');
+    expect(planned('not raw', 'steamed')).toBe('steamed');
+  });
+});
+
 describe('the probe in it', () => {
   test('before, in the fire, at rest', () => {
     expect(probed()).toMatchObject({ is: 'to come', readings: [], by: null, aboutC: 4, pulledC: null, peakC: null });
@@ -214,6 +244,13 @@ describe('the probe in it', () => {
     expect(p.by!.refused.map((r) => r.atS)).toEqual([480]);
     expect(p.pulledC).toBe(30);
     expect(p.peakC).toBeNull();
+  });
+  test('two readings within the first second: one that is refused drops no other', () => {
+    const at0 = (c: number, s: string): Entry => line('dinner.read', { dish: 'fish', c }, `19:10:0${s}`);
+    const p = probed(begun, at0(5, '0'), at0(99, '0'), done);
+    expect(p.readings).toHaveLength(2);
+    expect(p.by!.refused).toHaveLength(1);
+    expect(p.pulledC).toBe(5);
   });
   test('much slower than reckoned, other minutes are asked for', () => {
     const p = probed(begun, read(12, '19:15'), read(16, '19:17'));

@@ -1,26 +1,34 @@
 import { mayEatRaw, type RawPack, type RawVerdict } from '@dagboek/core/cook';
 import { isUncooked } from '@dagboek/core/larder';
-import type { SpeciesFacts } from '@dagboek/core/species';
-import { ageOn, daysBetween } from '@dagboek/core/time';
+import { type SpeciesFacts, waterOfGround } from '@dagboek/core/species';
+import { daysBetween } from '@dagboek/core/time';
 import { fishInPack, freshnessOfPack } from '../line/pack-fish.ts';
 import type { HeldPack } from '../larder/packs-held.ts';
 import type { RawFacts } from '../larder/raw-standing.ts';
+import { atRiskOf } from '../larder/at-risk.ts';
 import { rawClockOf } from '../larder/raw-clock-of.ts';
 import type { Book } from '../state/book.ts';
 import { custodyOf } from '../line/custody.ts';
 import { fleshHistory } from '../line/flesh-history.ts';
 import { mayBeFresh } from '../line/freshness-of.ts';
 
-/** Fish of fresh water by where it lives: a species that is met on no ground of the sea. */
-const FRESH_GROUNDS = /lake|river|stream|pond|canal/;
 const HOUR_MS = 3_600_000;
 /** Warm is above so, degC. */
 const WARM_C = 5;
 
-function waterOf(species: SpeciesFacts | null): RawPack['water'] {
-  const grounds = Object.entries(species?.grounds ?? {}).filter(([, share]) => share > 0);
-  const fresh = grounds.filter(([g]) => FRESH_GROUNDS.test(g)).length;
-  return grounds.length === 0 || (fresh > 0 && fresh < grounds.length) ? 'both' : fresh > 0 ? 'fresh' : 'sea';
+/** Where a species lives, by the grounds on which it is met; of a ground that is not known, either. */
+function waterOf(species: SpeciesFacts): RawPack['water'] {
+  const waters = Object.entries(species.grounds)
+    .filter(([, share]) => share > 0)
+    .map(([g]) => waterOfGround(g));
+  if (waters.length === 0 || waters.includes(null)) return 'both';
+  return waters.every((w) => w === 'fresh') ? 'fresh' : waters.every((w) => w === 'sea') ? 'sea' : 'both';
+}
+
+/** Of all species that may be in a pack: fresh water where one of them is of it. */
+function waterOfAll(all: readonly SpeciesFacts[]): RawPack['water'] {
+  const waters = all.map(waterOf);
+  return waters.includes('fresh') ? 'fresh' : waters.length === 0 || waters.includes('both') ? 'both' : 'sea';
 }
 
 /** Hours that the middle of the worst fish of a pack lay above 5 degC; null where that is known of none. */
@@ -66,7 +74,7 @@ export function rawPackOf(
     of: `Pack ${held.number}`,
     kinds: known.map((s) => ({ name: s.name, verdict: s.raw.verdict, why: s.raw.why })),
     unknownKind: known.length < species.length || fish.some((f) => f.orElse.length > 0),
-    water: waterOf(known[0] ?? null),
+    water: waterOfAll(known),
     origin: fish.map((f) => f.origin).find((o) => o !== null) ?? null,
     lines: isUncooked(pack.form) && frozen ? clock.lines : null,
     found: [...new Set([...held.found.bin, ...held.found.raw])],
@@ -77,11 +85,12 @@ export function rawPackOf(
   };
 }
 
-/** May these packs be eaten raw by these people: what the authorities' conditions come to. */
+/** May these packs be eaten raw by these people and so many guests: what the authorities' conditions come to. */
 export function rawVerdictOf(
   book: Book,
   packs: readonly HeldPack[],
   eaters: readonly string[],
+  guests: number,
   byId: (id: string | null) => RawFacts | null,
   today: string,
   nowMs: number,
@@ -89,18 +98,6 @@ export function rawVerdictOf(
   return mayEatRaw(
     packs.map((h) => rawPackOf(book, h, byId, today, nowMs)),
     atRiskOf(book, eaters, today),
+    guests,
   );
-}
-
-/** No child is so old and still small, years; nobody so old is young. */
-const [SMALL, OLD] = [5, 65];
-
-/** Names of those who are at risk: said so, or by their age on a day. */
-export function atRiskOf(book: Book, eaters: readonly string[], today: string): string[] {
-  return eaters.flatMap((id) => {
-    const m = book.getAny('member', id);
-    if (!m) return [];
-    const years = m.bornOn ? ageOn(m.bornOn, today) : null;
-    return m.eats?.atRisk || (years !== null && (years < SMALL || years >= OLD)) ? [m.name] : [];
-  });
 }

@@ -1,5 +1,5 @@
 import { methodOf } from '@dagboek/core/cook';
-import { COOKING } from '../kinds/table.ts';
+import { cookedBy } from './cooked-by.ts';
 import type { DinnerState } from '../state/states.ts';
 import type { Writing } from '../writing.ts';
 import type { ProbedDish } from './probed-dish.ts';
@@ -25,7 +25,7 @@ export function serveDinner(
   const served = {
     name: dish.name,
     cook: d.cook,
-    method: COOKING.find((c) => c === methodOf(dish.method ?? '')?.meal) ?? 'pan-fried',
+    method: cookedBy(methodOf(dish.method ?? '')),
     packs: dish.packs,
     eaters: d.eaters,
     ...(d.guests > 0 ? { guests: d.guests } : {}),

@@ -7,6 +7,7 @@ import {
   dinnerNow,
   dinnersOpen,
   dinnerWork,
+  endedBy,
   type DinnerState,
   type Entry,
   type FactsOf,
@@ -97,6 +98,21 @@ describe('a dinner on the clock', () => {
       step('d/cook', 'begun', '19:23'),
     );
     expect(planDinner(dinnerWork(moved, ms('19:24')))).toMatchObject({ ok: true, lateMin: 0 });
+  });
+  test('no more hands are at work than there are: with two pairs the third ends the first begun', () => {
+    const tasks = ['a', 'b', 'c'].map((x) => aTask(x, 10, { hands: true }));
+    const kitchen = set({ tasks, means: { ...MEANS, hands: 2 } });
+    const d = Book.EMPTY.withEntries([kitchen, step('a', 'begun', '19:00'), step('b', 'begun', '19:02')]).get(
+      'dinner',
+      DINNER,
+    )!;
+    const steps = stepTimes(d, planDinner(dinnerWork(d, ms('19:03'))));
+    expect(endedBy(d, steps, tasks[2]!).map((s) => s.task.id)).toEqual(['a']);
+    const one = { ...d, means: { ...d.means, hands: 1 } };
+    expect(endedBy(one, steps, tasks[2]!).map((s) => s.task.id)).toEqual(['a', 'b']);
+    expect(endedBy({ ...d, means: { ...d.means, hands: 3 } }, steps, tasks[2]!)).toEqual([]);
+    const waits = aTask('w', 5, { after: [{ task: 'b', from: 'end', least: 0, most: null }] });
+    expect(endedBy(d, steps, waits).map((s) => s.task.id)).toEqual(['b']);
   });
   test('a step that runs over holds what comes after, and how long the fish then stands is told', () => {
     const d = dinnerOf(

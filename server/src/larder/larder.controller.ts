@@ -3,17 +3,13 @@ import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { civilDay } from '@dagboek/core/time';
 import { packLeft, packNumber, packsHeld } from '@dagboek/journal';
 import { larderFeed } from '@dagboek/journal/calendar';
-import { loadRulePacks, loadSpecies } from '@dagboek/packs';
+import { askedOf } from '../book/asked-of.ts';
 import { BookService } from '../book/book.service.ts';
 import { bare } from '../common/bare.ts';
 import { Clock } from '../common/clock.ts';
 import { ProblemException } from '../common/problem.filter.ts';
 import { BeforeTheDoor } from '../door/only-joined.ts';
 import { FeedKey } from './feed-key.ts';
-
-const SPECIES = loadSpecies();
-const BY_ID = new Map(SPECIES.map((s) => [s.id, s]));
-const ZONES = new Map(loadRulePacks(SPECIES).map((p) => [p.id, p.timeZone]));
 
 @ApiTags('larder')
 @Controller('api/larder')
@@ -51,13 +47,8 @@ export class LarderController {
     if (!this.feedKey.fits(key)) throw new ProblemException(404, 'There is no calendar at this address.');
     const { book } = this.books;
     const now = this.clock.nowMs();
-    const zone = ZONES.get(book.all('book')[0]?.waters ?? '') ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
-    const held = packsHeld(
-      book,
-      (id) => (id ? (BY_ID.get(id) ?? null) : null),
-      (at) => civilDay(at, zone),
-      now,
-    );
+    const { byId, zone } = askedOf(book, now);
+    const held = packsHeld(book, byId, (at) => civilDay(at, zone), now);
     return larderFeed(book, held, now, zone);
   }
 }

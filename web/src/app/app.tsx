@@ -68,7 +68,8 @@ export function App() {
   if (opening.state === 'opening')
     return (
       <Notice title="Opening the book">
-        {opening.said ?? (slow ? 'The server is slow to answer. This page goes on by itself when it does.' : 'One moment.')}
+        {opening.said ??
+          (slow ? 'The server is slow to answer. This page goes on by itself when it does.' : 'One moment.')}
       </Notice>
     );
   if (opening.state === 'unknown')

@@ -4,6 +4,7 @@ import { tinykeys } from 'tinykeys';
 import { WhenFacts } from '../kit/facts-here.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useTabs } from '../kit/page.tsx';
+import { TakeBackProvider } from '../kit/take-back.tsx';
 import { Timers } from './timers.tsx';
 
 /** What opens before there is a book; anything else asks for one first. */
@@ -32,13 +33,13 @@ export function Frame() {
   if (book.all('book').length === 0 && !BEFORE_A_BOOK.some((p) => pathname === p || pathname.startsWith(`${p}/`)))
     return <Navigate to="/welcome" replace />;
   return (
-    <>
+    <TakeBackProvider>
       <WhenFacts>
         <Timers />
       </WhenFacts>
       <Outlet />
       {/* Every address that is opened anew has the same key: by its path it does not take another page's place. */}
       <ScrollRestoration getKey={(at) => (at.key === 'default' ? at.pathname : at.key)} />
-    </>
+    </TakeBackProvider>
   );
 }

@@ -11,7 +11,7 @@ import { useWrite } from '../kit/journal/use-write.ts';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Key } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { DateTimeField } from '../kit/ui/when.tsx';
+import { DateTimeField, NO_TIME } from '../kit/ui/when.tsx';
 
 /** A refused entry written anew with better facts; the refused one is set aside. */
 export function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }) {
@@ -21,12 +21,13 @@ export function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () =>
     defaultValues: draftOf(fields, entry.facts) as FactsDraft,
     resolver: factsResolver(entry, fields),
   });
-  const [atMs, setAt] = useState(epochMs(entry.at));
+  const [atMs, setAt] = useState<number | null>(epochMs(entry.at));
   const [trouble, setTrouble] = useState<string | null>(null);
   const { writeAll } = useWrite();
   const store = useJournal();
   const mend = async (draft: FactsDraft): Promise<void> => {
     if (!isKind(entry.kind)) return;
+    if (atMs === null) return setTrouble(NO_TIME);
     const { amends, over, about } = entry;
     const facts = factsFrom(fields, draft, entry.facts);
     const more = {

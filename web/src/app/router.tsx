@@ -40,7 +40,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../plan/briefing-sheet.tsx')).BriefingSheet }),
           },
           { path: '/plan/map', lazy: async () => ({ Component: (await import('../plan/map-page.tsx')).MapPage }) },
-          { path: '/plan/rules', lazy: async () => ({ Component: (await import('../plan/rules-page.tsx')).RulesPage }) },
+          {
+            path: '/plan/rules',
+            lazy: async () => ({ Component: (await import('../plan/rules-page.tsx')).RulesPage }),
+          },
           { path: '/deck', lazy: async () => ({ Component: (await import('../deck/deck-page.tsx')).DeckPage }) },
           { path: '/box', lazy: async () => ({ Component: (await import('../box/box-page.tsx')).BoxPage }) },
           { path: '/board', lazy: async () => ({ Component: (await import('../board/board-page.tsx')).BoardPage }) },
@@ -53,7 +56,10 @@ export const router = createBrowserRouter([
             path: '/board/:id/steps',
             lazy: async () => ({ Component: (await import('../board/steps-page.tsx')).StepsPage }),
           },
-          { path: '/larder', lazy: async () => ({ Component: (await import('../larder/larder-page.tsx')).LarderPage }) },
+          {
+            path: '/larder',
+            lazy: async () => ({ Component: (await import('../larder/larder-page.tsx')).LarderPage }),
+          },
           {
             path: '/larder/store/:id',
             lazy: async () => ({ Component: (await import('../larder/store-page.tsx')).StorePage }),
@@ -62,7 +68,10 @@ export const router = createBrowserRouter([
             path: '/larder/labels',
             lazy: async () => ({ Component: (await import('../larder/labels-page.tsx')).LabelsPage }),
           },
-          { path: '/larder/plan', lazy: async () => ({ Component: (await import('../larder/menu-page.tsx')).MenuPage }) },
+          {
+            path: '/larder/plan',
+            lazy: async () => ({ Component: (await import('../larder/menu-page.tsx')).MenuPage }),
+          },
           {
             path: '/larder/season',
             lazy: async () => ({ Component: (await import('../larder/season-page.tsx')).SeasonPage }),
@@ -71,7 +80,10 @@ export const router = createBrowserRouter([
             path: '/larder/store/:id/count',
             lazy: async () => ({ Component: (await import('../larder/count-page.tsx')).CountPage }),
           },
-          { path: '/larder/:id', lazy: async () => ({ Component: (await import('../larder/pack-page.tsx')).PackPage }) },
+          {
+            path: '/larder/:id',
+            lazy: async () => ({ Component: (await import('../larder/pack-page.tsx')).PackPage }),
+          },
           { path: '/table', lazy: async () => ({ Component: (await import('../table/table-page.tsx')).TablePage }) },
           {
             path: '/table/new',

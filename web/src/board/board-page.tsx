@@ -19,7 +19,8 @@ import { DeckKey } from '../kit/deck-key.tsx';
 import { FigureView } from '../kit/figure-view.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { newId } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { usePen } from '../kit/pen.ts';
 import { Chips } from '../kit/ui/chips.tsx';
@@ -39,7 +40,7 @@ import { HouseWays } from './house-ways.tsx';
 import { UsedShares } from './used-shares.tsx';
 import { WhichRoute } from './which-route.tsx';
 import { sayStiff, shortStiff, STIFF_WHY } from '../kit/stiff-words.ts';
-import { massParts, sayLength } from '../kit/units.ts';
+import { massParts, sayLength, units } from '../kit/units.ts';
 
 /** Of so many it is said when they are stiff; more would be a page of its own. */
 const MOST_STIFF = 4;
@@ -51,14 +52,16 @@ export function BoardPage() {
   const names = useNames();
   const { pen } = usePen();
   const navigate = useNavigate();
-  const { write, writeAll } = useWrite();
+  const { write, writeAll } = useUndoWrite();
   const now = useNow(60_000);
   const format = useFormat();
   const { shortDay, day } = format;
   const waiting = fishForTheBoard(book);
   const cutters = useCrew().members;
   const lastBy = lastCut(book)?.by;
-  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [picked, setChosen] = useState<readonly string[]>([]);
+  // What went onto the board a moment ago, here or on another device, waits no more.
+  const chosen = picked.filter((id) => waiting.some((f) => f.id === id));
   const [by, setBy] = useState<string | null>(null);
   const [route, setRoute] = useState<RouteName | null>(null);
   const [part, setPart] = useState('');
@@ -73,7 +76,7 @@ export function BoardPage() {
   // Of one lot a part may be cut: the others stay where they are.
   const lot = lotAlone(book, chosen);
   const choice = { fish: chosen, part: lot ? typedNumber(part) : null, purpose };
-  const proposals = whichRoutes(book, choice, purpose === 'whole' && pan > 0 ? pan * 10 : null, byId, now);
+  const proposals = whichRoutes(book, choice, purpose === 'whole' && pan > 0 ? pan * 10 : null, byId, now, units);
   const way = proposals.find((p) => p.route === route)?.route ?? proposals[0]?.route;
   const nameOf = (id: string): string => {
     const f = book.getAny('fish', id);
@@ -177,11 +180,6 @@ export function BoardPage() {
               );
             }}
           </Paged>
-          {chosen.length > 0 && !species && (
-            <Row className="open-entry pad">
-              <p>The list of species has not reached this device yet: what it is decides how it is cut.</p>
-            </Row>
-          )}
           {chosen.length > 0 && species && (
             <Row className="open-entry pad">
               <HazardStrip hazards={species.hazards} aid={species.id} />
@@ -194,20 +192,19 @@ export function BoardPage() {
                     clock={freshnessOfFish(book, f.id, byId, now)?.histamine}
                   />
                 ))}
-              {chosen.slice(0, MOST_STIFF).map((id) => {
-                const s = stiffOf(id);
-                return (
-                  s && (
-                    <p key={id} className="hint">
-                      {sayFish(
-                        waiting.find((f) => f.id === id)!,
-                        names,
-                      )}
-                      : {sayStiff(s, format)} {STIFF_WHY}
-                    </p>
-                  )
-                );
-              })}
+              {waiting
+                .filter((f) => chosen.includes(f.id))
+                .slice(0, MOST_STIFF)
+                .map((f) => {
+                  const s = stiffOf(f.id);
+                  return (
+                    s && (
+                      <p key={f.id} className="hint">
+                        {sayFish(f, names)}: {sayStiff(s, format)} {STIFF_WHY}
+                      </p>
+                    )
+                  );
+                })}
               {lot && (
                 <Quantity
                   label="How many of them"

@@ -6,7 +6,7 @@ import { type Species, useRules } from '../kit/catalogue.ts';
 import { FoundNote } from '../kit/found-note.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { FindForm } from './find-form.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Key } from '../kit/ui/key.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
@@ -56,7 +56,7 @@ function OffalNote({ offal }: { offal: ReturnType<typeof offalOf> }) {
 
 /** Parts beside the meat: what, how much, what for; and what was found inside. */
 export function Byproducts({ cut, species }: { cut: CutState; species: Species | null }) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const { book } = useBook();
   const offal = offalOf(book, useRules(), cut.fish, useNow());
   const [what, setWhat] = useState('frame and head');

@@ -50,7 +50,11 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
   const steaks = useSteaks(cut, species, lies);
   const progress = progressOf(book, cut, species);
   const route = routeOf(cut.route);
-  const next = nextStage(route, cut.stages);
+  const next = nextStage(
+    route,
+    cut.stages,
+    cut.steps.map((s) => s.step),
+  );
   const doubts = doubtsOf(book, cut, units);
   const packs = book.naming('pack', cut.id);
   const landed = fish[0]?.landed.at;

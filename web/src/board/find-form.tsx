@@ -1,7 +1,7 @@
 import { findKind, FINDINGS, type FindingOf, sayFinding, whatFollows } from '@dagboek/core/cut';
 import { type CutState, findPictures } from '@dagboek/journal';
 import { useState } from 'react';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Key } from '../kit/ui/key.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
@@ -13,7 +13,7 @@ import { type KeptPhoto, TakePicture } from '../kit/photos/take-picture.tsx';
 
 /** What was found inside, of a kind from which something may follow: what follows is said before it is written. */
 export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void }) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const [of, setOf] = useState<FindingOf>('stomach');
   const [is, setIs] = useState<string | null>(null);
   const [own, setOwn] = useState('');

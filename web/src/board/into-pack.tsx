@@ -3,34 +3,35 @@ import { packCautions } from '@dagboek/core/harm';
 import {
   formFacts,
   isBody,
-  keepUntil,
   type PackForm,
   packName,
   wrapAdvice,
   type Wrapping,
   wrappingsFor,
 } from '@dagboek/core/larder';
-import { sayDate, stamp } from '@dagboek/core/time';
+import { sayDate } from '@dagboek/core/time';
 import {
   type CutState,
+  type FactsOf,
   FORMS,
-  freshnessOfFish,
-  leastFresh,
   nextPackNumber,
+  packAsIf,
   nextPieces,
   packTrouble,
   packNumber,
   storeOfPack,
   storesOf,
+  type Writing,
 } from '@dagboek/journal';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { type Species, useCatalogue } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useFormat } from '../kit/format.ts';
 import { nowMs } from '../kit/clock.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { newId } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { useCrew } from '../kit/crew.ts';
 import { Row } from '../kit/page.tsx';
 import { Portions } from './portions.tsx';
@@ -40,6 +41,9 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { asTyped, degrees, inField, sayGrams, typedAmount, units } from '../kit/units.ts';
 import { KeyLink } from '../kit/ui/key.tsx';
+
+/** What is weighed changes no day, g. */
+const SOME_G = 400;
 
 /** What comes off the board goes into packs: how much, how wrapped, where; and until when it keeps. */
 export function IntoPack({
@@ -57,7 +61,7 @@ export function IntoPack({
   open: boolean;
 }) {
   const { book } = useBook();
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const { byId } = useCatalogue();
   const { day, zone } = useFormat();
   const packs = book.naming('pack', cut.id).sort((a, b) => a.number - b.number);
@@ -81,16 +85,29 @@ export function IntoPack({
   const wrap = wrapping && wrappingsFor(place).includes(wrapping) ? wrapping : place === 'fridge' ? 'cloth' : 'vacuum';
   const done = meat !== undefined && left < meat.massG * WATER_ALLOWANCE;
   const grams = typed ?? (left > 0 && !done ? inField('mass', Math.round(left)) : '');
-  const now = nowMs();
-  const fresh = leastFresh(cut.fish.flatMap((id) => freshnessOfFish(book, id, byId, now) ?? []));
-  const keeps = keepUntil({
-    place,
+  const stored = (massG: number, pieces: number, what: string): FactsOf<'pack.stored'> => ({
+    number,
+    what,
+    species: species.id,
     form: kind,
-    fat: species.fat,
+    massG,
+    pieces,
     wrapping: wrap,
-    day: day(stamp(now, zone)),
-    ...(fresh ? { fresh } : {}),
+    place,
+    ...(store.own ? { store: store.id } : {}),
+    fish: [...cut.fish],
+    cut: cut.id,
   });
+  // As it would be held: the same function as once it is written, in the store that it goes into.
+  const keeps = useMemo(
+    () => {
+      const facts = stored(SOME_G, 1, 'as if') as object as Writing['facts'];
+      const w: Writing = { kind: 'pack.stored', subject: newId(), facts };
+      return packAsIf(book, w, byId, day, nowMs(), zone)?.keeps ?? null;
+    },
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- what `stored` says is made of these alone
+    [book, byId, day, zone, cut.id, kind, wrap, store.id],
+  );
   const advice = wrapAdvice(wrap, place, kind, !doneToMeat(cut.steps.map((s) => s.step)).includes('skin off'));
   const packG = typedAmount('mass', grams)?.value ?? 0;
   const usual = nextPieces(cut, packs, kind, pieces, done ? 0 : left, Number.isNaN(packG) ? left : packG);
@@ -105,20 +122,7 @@ export function IntoPack({
     const massG = read.value;
     const trouble = packTrouble(cut, packs, kind, massG, known, units);
     if (trouble) return setTrouble(trouble);
-    const r = await write('pack.stored', newId(), {
-      number,
-      what,
-      species: species.id,
-      form: kind,
-      massG,
-      pieces: count,
-      wrapping: wrap,
-      place,
-      ...(store.own ? { store: store.id } : {}),
-      fish: [...cut.fish],
-      cut: cut.id,
-      ...asTyped({ massG: read }),
-    });
+    const r = await write('pack.stored', newId(), { ...stored(massG, count, what), ...asTyped({ massG: read }) });
     setTrouble(r.ok ? null : r.why);
     if (r.ok) {
       setTyped(null);
@@ -165,8 +169,14 @@ export function IntoPack({
         </div>
       </div>
       <p className="hint">
-        {what}. Eat by <b>{sayDate(keeps.eatBy)}</b>; careful keeper’s line {sayDate(keeps.careful)}, authority’s{' '}
-        {sayDate(keeps.authority)}.
+        {what}.
+        {keeps && (
+          <>
+            {' '}
+            Eat by <b>{sayDate(keeps.eatBy)}</b>; careful keeper’s line {sayDate(keeps.careful)}, authority’s{' '}
+            {sayDate(keeps.authority)}.
+          </>
+        )}
       </p>
       {advice && <p className="hint">{advice}</p>}
       {packCautions({
@@ -181,16 +191,18 @@ export function IntoPack({
       ))}
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey
-          act={cut.stages.trimmed !== undefined && !done}
-          name="Packed"
-          note={`writes pack ${number}`}
-          onClick={() => void putBy()}
-        />
+        <DeckKey act={open && !done} name="Packed" note={`writes pack ${number}`} onClick={() => void putBy()} />
         {last && (
           <KeyLink to={`/table/new?pack=${last.id}`} name="To the table" note={`with pack ${packNumber(book, last)}`} />
         )}
-        {packs.length > 0 && <KeyLink to="/larder" name="To the larder" />}
+        {packs.length > 0 && (
+          <KeyLink
+            act={done}
+            to="/larder"
+            name="To the larder"
+            note={done ? 'what is there, and by when' : undefined}
+          />
+        )}
       </div>
     </Row>
   );

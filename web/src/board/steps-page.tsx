@@ -20,13 +20,13 @@ import { type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey, StrikeMark } from '../kit/deck-key.tsx';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Page } from '../kit/page.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Key, KeyLink } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { useWidth } from '../kit/use-width.ts';
-import { sayGramsRange } from '../kit/units.ts';
+import { sayGrams, sayGramsRange } from '../kit/units.ts';
 import { FindForm } from './find-form.tsx';
 import { NotKnown } from './not-known.tsx';
 import { OthersOnTheBoard } from './others-on-the-board.tsx';
@@ -127,12 +127,12 @@ function Step({
   go: (to: number) => void;
 }) {
   const { book } = useBook();
-  const { write, writeAll } = useWrite();
+  const { write, writeAll } = useUndoWrite();
   const navigate = useNavigate();
   const lies = onTheBoard(book, cut.fish, species);
   const { knownG } = lies;
   const steaks = useSteaks(cut, species, lies);
-  const weighing = useWeighing(cut, species, step.weigh ?? 'round', knownG);
+  const weighing = useWeighing(cut, species, step.weigh ?? 'round', knownG, lies.weighed);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [finding, setFinding] = useState(false);
   const [ref, width] = useWidth(600);
@@ -239,7 +239,13 @@ function Step({
             weighing={weighing}
             aboutG={step.weigh === 'round' ? knownG : (brackets?.midG ?? null)}
             onEnter={() => void noteIt()}
-            hint={brackets ? `Expected ${sayGramsRange(brackets.lowG, brackets.highG)}.` : undefined}
+            hint={
+              brackets
+                ? `Expected ${sayGramsRange(brackets.lowG, brackets.highG)}.`
+                : weighing.estimateG !== null
+                  ? `From its length about ${sayGrams(Math.round(weighing.estimateG))}: an estimate, and no weighing.`
+                  : undefined
+            }
           />
         )}
         {step.weigh && cut.stages[step.weigh] && <p>It was weighed.</p>}

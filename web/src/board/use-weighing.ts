@@ -1,9 +1,9 @@
-import type { StageOf } from '@dagboek/core/cut';
+import { routeOf, type StageOf, weighingStep } from '@dagboek/core/cut';
 import { type CutState, judgeWeighing, severalPieces } from '@dagboek/journal';
 import { useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { useKept } from '../kit/use-kept.ts';
 import { asTyped, inField, sayGrams, typedAmount, units } from '../kit/units.ts';
 
@@ -28,12 +28,13 @@ export function useWeighing(
   cut: CutState,
   species: Species,
   stage: Pick<StageOf, 'stage'>['stage'],
-  /** What was known of the fish before, g. */
+  /** What was known of the fish before, g, and whether by the scale: an estimate is never what stands in the field. */
   known: number | null,
+  weighed: boolean,
 ) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const { book } = useBook();
-  const suggested = stage === 'round' ? known : null;
+  const suggested = stage === 'round' && weighed ? known : null;
   const [asked, setAsked] = useState<string | null>(null);
   const [value, setValue] = useState(suggested ? inField('mass', Math.round(suggested)) : '');
   const [error, setError] = useState<string | null>(null);
@@ -87,7 +88,17 @@ export function useWeighing(
     else setLaid([]);
     return r.ok;
   };
+  /** Goes on without it: that it was not weighed is a line too. */
+  const pass = async (): Promise<boolean> => {
+    const step = weighingStep(routeOf(cut.route), stage);
+    const r = step ? await write('cut.stepped', cut.id, { step }) : null;
+    if (r && !r.ok) setError(r.why);
+    return r?.ok ?? false;
+  };
   return {
+    pass,
+    /** About what it may weigh, g, where nobody weighed it; beside the field, and never in it. */
+    estimateG: stage === 'round' && !weighed ? known : null,
     value,
     set,
     error,

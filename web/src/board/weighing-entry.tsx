@@ -8,7 +8,7 @@ import { useBook } from '../kit/journal/journal-context.tsx';
 import { Row } from '../kit/page.tsx';
 import { useWidth } from '../kit/use-width.ts';
 import { KeyLink } from '../kit/ui/key.tsx';
-import { sayGramsRange } from '../kit/units.ts';
+import { sayGrams, sayGramsRange } from '../kit/units.ts';
 import { CutPicture, linesOf } from './cut-picture.tsx';
 import { OthersOnTheBoard } from './others-on-the-board.tsx';
 import { Histamine } from './histamine.tsx';
@@ -39,7 +39,7 @@ export function WeighingEntry({
   startedAt: string;
   since: number;
 }) {
-  const weighing = useWeighing(cut, species, stage.stage, known);
+  const weighing = useWeighing(cut, species, stage.stage, known, weighed);
   const [ref, width] = useWidth(490);
   const { book } = useBook();
   const steaks = useSteaks(cut, species, onTheBoard(book, cut.fish, species));
@@ -87,12 +87,12 @@ export function WeighingEntry({
           onEnter={() => void weighing.weigh()}
           hint={
             weighing.suggested !== null
-              ? weighed
-                ? 'As weighed on deck. Weigh again if it has drained.'
-                : 'Estimated from the length; better weighed.'
-              : brackets
-                ? `Expected ${sayGramsRange(brackets.lowG, brackets.highG)}.`
-                : undefined
+              ? 'As weighed on deck. Weigh again if it has drained.'
+              : weighing.estimateG !== null
+                ? `From its length about ${sayGrams(Math.round(weighing.estimateG))}: an estimate, and no weighing.`
+                : brackets
+                  ? `Expected ${sayGramsRange(brackets.lowG, brackets.highG)}.`
+                  : undefined
           }
         />
       </div>
@@ -108,6 +108,9 @@ export function WeighingEntry({
           note={weighing.asked ? 'writes it as it stands' : 'writes the weight'}
           onClick={() => void weighing.weigh()}
         />
+        {weighing.empty && (
+          <DeckKey name="Not weighed" note="goes on without it" onClick={() => void weighing.pass()} />
+        )}
         <KeyLink to={`/board/${cut.id}/steps`} name="Step by step" note="one a screen, for gloves" />
       </div>
     </Row>

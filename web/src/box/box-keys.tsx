@@ -1,7 +1,7 @@
 import { type BoxState, type FishState, ICE_SEEN } from '@dagboek/journal';
 import { useState } from 'react';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
 import { AmountDialog } from './amount-dialog.tsx';
 import { IceAdded } from './ice-added.tsx';
@@ -28,7 +28,7 @@ export function BoxKeys({
   /** The fish that is looked at, into which a thermometer may be put. */
   chosen: { readonly fish: FishState; readonly name: string; readonly coreC: number } | null;
 }) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const [open, setOpen] = useState<Open | null>(null);
   const close = (): void => setOpen(null);
   return (

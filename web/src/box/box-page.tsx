@@ -13,7 +13,7 @@ import { useCatalogue } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { plural } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { massParts, sayVolume } from '../kit/units.ts';
 import { useNow } from '../kit/use-now.ts';
@@ -105,7 +105,7 @@ const FAR_PX = 8;
 
 /** Fish are carried to another layer or box by pointer, finger or keys; what was done stands in the log as a line. */
 function Carried({ boxes, children }: { boxes: readonly BoxState[]; children: React.ReactNode }) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: FAR_PX } }),
     useSensor(KeyboardSensor),

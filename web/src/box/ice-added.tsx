@@ -1,7 +1,7 @@
 import type { BoxState } from '@dagboek/journal';
 import { useState } from 'react';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
@@ -10,7 +10,7 @@ import { amountTrouble, asTyped, inField, typedAmount } from '../kit/units.ts';
 
 /** Ice put in, and sea water with it for a slurry. `kg`: as much as the box was said to want; null where it wants none. */
 export function IceAdded({ box, kg: wants, onClose }: { box: BoxState; kg: number | null; onClose: () => void }) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const [kg, setKg] = useState(wants === null ? '' : inField('heavy', wants));
   const [sea, setSea] = useState('');
   const [when, setWhen] = useState<When>(NOW);

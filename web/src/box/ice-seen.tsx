@@ -1,7 +1,7 @@
 import type { BoxState, ICE_SEEN } from '@dagboek/journal';
 import { useState } from 'react';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
@@ -10,7 +10,7 @@ const WORDS = { full: 'full of ice', half: 'half', 'a few lumps': 'a few lumps',
 
 /** How much ice was seen, one tap. */
 export function IceSeen({ box, seen, onClose }: { box: BoxState; seen: typeof ICE_SEEN; onClose: () => void }) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const [when, setWhen] = useState<When>(NOW);
   const [trouble, setTrouble] = useState<string | null>(null);
   const see = async (ice: (typeof ICE_SEEN)[number]): Promise<void> => {

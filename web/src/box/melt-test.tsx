@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { nowMs } from '../kit/clock.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useFormat } from '../kit/format.ts';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
@@ -23,7 +23,7 @@ interface Begun {
 
 /** Measures a box at home, step by step: ice weighed in, shut, weighed again; or all of it typed afterwards. */
 export function MeltTestDialog({ box, onClose }: { box: BoxState; onClose: () => void }) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const { time, zone } = useFormat();
   const [begun, setBegun] = useKept<Begun | null>(`melt-test.${box.id}`, null);
   const [afterwards, setAfterwards] = useState(false);

@@ -1,7 +1,7 @@
 import { type BoxState, type FishState, ICINGS, LAYERS, type Layer } from '@dagboek/journal';
 import { useState } from 'react';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
@@ -20,7 +20,7 @@ export function MoveFish({
   boxes: readonly BoxState[];
   onClose: () => void;
 }) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const [box, setBox] = useState(fish.iced?.box ?? boxes[0]?.id ?? '');
   const [how, setHow] = useState(fish.iced?.how ?? ICINGS[0]);
   const [layer, setLayer] = useState<Layer | null>(fish.layer);

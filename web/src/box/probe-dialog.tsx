@@ -1,7 +1,8 @@
 import type { BoxState, FishState } from '@dagboek/journal';
 import { useState } from 'react';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
+import { type WriteResult } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Chips } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
@@ -23,7 +24,7 @@ export function ProbeDialog({
   chosen: { readonly fish: FishState; readonly name: string; readonly coreC: number } | null;
   onClose: () => void;
 }) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const [into, setInto] = useState<Into>(chosen ? 'fish' : 'box');
   const [typed, setTyped] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);

@@ -1,6 +1,6 @@
 import { isNotBled, killBleeds, bleedingMinutes } from '@dagboek/core/handling';
 import type { Verdict } from '@dagboek/core/rules';
-import { bleedingOf, type FishState, massOf, nextStep, type NextStep, overBy, type Writing } from '@dagboek/journal';
+import { bleedingOf, type FishState, massOf, nextStep, type NextStep, partBack, type Writing } from '@dagboek/journal';
 import { type ReactNode, useState } from 'react';
 import type { Species } from '../kit/catalogue.ts';
 import { Knot } from '../kit/custody/knot.tsx';
@@ -16,7 +16,7 @@ import { Handling } from './handling.tsx';
 import { LetGoKey, useBackInWater } from './let-go.tsx';
 import { SplitLotKey } from './split-lot.tsx';
 import { StrikeKey } from './strike-key.tsx';
-import { useDeckWrite } from './take-back.tsx';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { HowAndWhenKey, useHowAndWhen } from './ways-fields.tsx';
 
 const KnotMark = ({ kind }: { kind: 'dispatched' | 'bled' | 'iced' }) => (
@@ -46,7 +46,7 @@ export function DeckActions({
   onDone: () => void;
 }) {
   const { book } = useBook();
-  const { write, writeAll } = useDeckWrite();
+  const { write, writeAll } = useUndoWrite();
   const [keepAnyway, setKeepAnyway] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [iceEarly, setIceEarly] = useState(false);
@@ -57,7 +57,7 @@ export function DeckActions({
   const back = useBackInWater(fish, verdict, onDone);
   // Of which the rules say nothing: to keep it and to let it go stand alike.
   const noRule = verdict?.noRuleFound === true && verdict.outcome === 'keep';
-  const over = next === 'release' ? overBy(fish, verdict) : 0;
+  const part = next === 'release' || next === 'measure' ? partBack(fish, verdict) : null;
   // An invasive fish is not offered the way back.
   const mayGoBack = verdict?.outcome !== 'mustNotReturn';
   const after = (r: WriteResult, done = false): void => {
@@ -120,7 +120,7 @@ export function DeckActions({
       name={iceEarly && runs ? 'Onto ice now' : 'Onto ice'}
       note={
         iceEarly && runs && bleeding
-          ? `bled ${minutesSeconds(bleeding.goneMs)} of ${bleeding.leastMin} min: press again if it shall be so`
+          ? `it has bled ${minutesSeconds(bleeding.goneMs)} of ${bleeding.leastMin} min. Press again to ice it now`
           : sentence(`into ${boxName}`, how.icing, how.ago)
       }
       onClick={() => (runs && !iceEarly ? setIceEarly(true) : iced())}
@@ -151,9 +151,9 @@ export function DeckActions({
     // Before there is a name, the next thing to do is to name it: the key is there, but not the orange one.
     release: species ? (
       <DeckKey
-        act={over === 0}
+        act={part === null}
         mark={<TurnMark />}
-        name={over > 0 ? 'All of it back' : 'Back in the water'}
+        name={part ? 'All of it back' : 'Back in the water'}
         note="writes that it went back"
         onClick={() => void back().then(setTrouble)}
       />
@@ -189,7 +189,7 @@ export function DeckActions({
         step={`${next}${runs ? ' runs' : ''}`}
         trouble={<Trouble says={trouble} />}
       >
-        {over > 0 && <SplitLotKey fish={fish} over={over} />}
+        {part && next === 'release' && <SplitLotKey fish={fish} part={part} />}
         {lead[next]}
         {runs && iceKey(false)}
         {timed && <HowAndWhenKey how={how} act={inSheet[timed]} trouble={<Trouble says={trouble} />} />}

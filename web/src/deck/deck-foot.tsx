@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Foot } from '../kit/ui/foot.tsx';
 import { Running } from './running.tsx';
-import { TakeBack } from './take-back.tsx';
+import { TakeBack } from '../kit/take-back.tsx';
 
 /**
  * The foot of the open entry: what was noted last and can be taken back, the bleedings that run, and the keys. `but`: the

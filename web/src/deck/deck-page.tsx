@@ -22,7 +22,7 @@ import { DeckLog } from './deck-log.tsx';
 import { FishInHand } from './fish-in-hand.tsx';
 import { NextFish } from './next-fish.tsx';
 import { bleedingsOf, RUNNING_ROWS } from './running.tsx';
-import { TakeBackProvider } from './take-back.tsx';
+import { TakeBackProvider } from '../kit/take-back.tsx';
 import { ToCome } from './to-come.tsx';
 import { sayTemperature } from '../kit/units.ts';
 import { KeyLink } from '../kit/ui/key.tsx';

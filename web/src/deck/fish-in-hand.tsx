@@ -20,7 +20,7 @@ import type { Naming } from './key/key-panel.tsx';
 import { DeckActions } from './deck-actions.tsx';
 import { DeckFoot } from './deck-foot.tsx';
 import { sayError } from './say-error.ts';
-import { useDeckWrite } from './take-back.tsx';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { useDepthOf } from './let-go.tsx';
 import { useVerdict } from './use-verdict.ts';
 import { VerdictPanel } from './verdict-panel.tsx';
@@ -70,7 +70,7 @@ export function FishInHand({
   const { byId } = useCatalogue();
   const { book } = useBook();
   const { time } = useFormat();
-  const { write } = useDeckWrite();
+  const { write } = useUndoWrite();
   const species = byId(fish.species);
   const judged = useVerdict(fish);
   const verdict = judged?.verdict ?? null;

@@ -12,7 +12,7 @@ import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
-import { useDeckWrite } from './take-back.tsx';
+import { useUndoWrite } from '../kit/take-back.tsx';
 
 /** What the fish is, or may be: all that is known of it. */
 const speciesOf = (fish: FishState, byId: (id: string | null) => Species | null): Species[] =>
@@ -44,7 +44,7 @@ function HowItWent({ fishId }: { fishId: string }) {
 
 /** Writes at once that it went back, for the reason that the rules give; how it swam off is asked after. */
 export function useBackInWater(fish: FishState, verdict: Verdict | null, onDone: () => void) {
-  const { write } = useDeckWrite();
+  const { write } = useUndoWrite();
   return async (): Promise<string | null> => {
     const facts = { reason: releaseReason(fish, verdict) };
     const r = await write('fish.released', fish.id, facts, {}, <HowItWent fishId={fish.id} />);
@@ -94,7 +94,7 @@ function ReleaseDialog({
   onClose: () => void;
   onDone: () => void;
 }) {
-  const { write } = useDeckWrite();
+  const { write } = useUndoWrite();
   const kinds = speciesOf(fish, useCatalogue().byId);
   const depthM = useDepthOf(fish);
   const [reason, setReason] = useState(first);

@@ -18,7 +18,7 @@ import { DeckFoot } from './deck-foot.tsx';
 import { LetGoKey } from './let-go.tsx';
 import { ScaleKey } from './scale-key.tsx';
 import { StrikeKey } from './strike-key.tsx';
-import { useDeckWrite } from './take-back.tsx';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { amountKeys, asTyped, inField, sayLength, sayMass, typedAmount, units } from '../kit/units.ts';
 
 const METHOD_WORDS: Record<MeasureMethod, string> = {
@@ -63,7 +63,7 @@ export function MeasureForm({
   /** It went back. */
   onGone?: () => void;
 }) {
-  const { writeAll } = useDeckWrite();
+  const { writeAll } = useUndoWrite();
   const pad = usePad();
   const [field, setField] = useState<PadField>('length');
   const [kind, setKind] = useState<LengthKind>(wants ?? fish.length?.kind ?? species.lengthKinds[0] ?? 'total');

@@ -21,7 +21,7 @@ import { useNarrow } from '../kit/use-width.ts';
 import { DeckFoot } from './deck-foot.tsx';
 import { NoteKey } from './note-key.tsx';
 import { LikelyKeys } from './likely-keys.tsx';
-import { useDeckWrite } from './take-back.tsx';
+import { useUndoWrite } from '../kit/take-back.tsx';
 
 const SpearBrief = lazySoon(async () => ({ default: (await import('./spear-brief.tsx')).SpearBrief }));
 
@@ -55,7 +55,7 @@ export function NextFish({
   const [asking, setAsking] = useState(false);
   const [when, setWhen] = useState<When>(NOW);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const { write } = useDeckWrite();
+  const { write } = useUndoWrite();
   const thisHour = stamp(Math.floor(useNow(60_000) / HOUR_MS) * HOUR_MS, zone);
   const many = typedNumber(lot);
   const land = async (species?: Species): Promise<void> => {

@@ -9,12 +9,12 @@ import { amountTrouble, asTyped, typedAmount } from '../kit/units.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
 import { useSky } from '../kit/sky.ts';
-import { useDeckWrite } from './take-back.tsx';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { TRIP_PHRASES } from './trip-phrases.ts';
 
 /** What was there besides fish: one tap on a phrase, or on what a source says, writes it. */
 export function NoteDialog({ trip, onClose }: { trip: TripState; onClose: () => void }) {
-  const { write } = useDeckWrite();
+  const { write } = useUndoWrite();
   const [topic, setTopic] = useState<(typeof NOTE_TOPICS)[number]>(NOTE_TOPICS[0]);
   const [text, setText] = useState('');
   const [when, setWhen] = useState<When>(NOW);

@@ -1,8 +1,10 @@
-import { type FishState, nextFishNumber, RELEASE_STATES, splitWritings } from '@dagboek/journal';
+import { type FishState, nextFishNumber, type PartBack, RELEASE_STATES, splitWritings } from '@dagboek/journal';
 import { useState } from 'react';
 import { DeckKey, TurnMark } from '../kit/deck-key.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { newId } from '../kit/journal/use-write.ts';
+import { sayShortLength } from '../kit/units.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
@@ -10,19 +12,19 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { Key } from '../kit/ui/key.tsx';
 
-/** Part of a lot goes back: how many, and how they swam off. */
-export function SplitLotKey({ fish, over }: { fish: FishState; over: number }) {
+/** Part of a lot goes back: how many, and how they swam off; the others stay with all that was noted of them. */
+export function SplitLotKey({ fish, part }: { fish: FishState; part: PartBack }) {
   const [open, setOpen] = useState(false);
-  const [text, setText] = useState(String(over));
+  const [text, setText] = useState(String(part.likely));
   const [state, setState] = useState<(typeof RELEASE_STATES)[number]>('swam off');
   const [trouble, setTrouble] = useState<string | null>(null);
-  const { writeAll } = useWrite();
+  const { writeAll } = useUndoWrite();
   const { book } = useBook();
   const back = typedNumber(text);
   const split = async (): Promise<void> => {
     if (back === null || !Number.isInteger(back) || back < 1 || back >= fish.count)
       return setTrouble(`A whole number from 1 to ${fish.count - 1}.`);
-    const r = await writeAll(splitWritings(fish, back, state, newId(), nextFishNumber(book, fish.trip)));
+    const r = await writeAll(splitWritings(fish, back, part, state, newId(), nextFishNumber(book, fish.trip)));
     setTrouble(r.ok ? null : r.why);
     if (r.ok) setOpen(false);
   };
@@ -31,12 +33,21 @@ export function SplitLotKey({ fish, over }: { fish: FishState; over: number }) {
       <DeckKey
         act
         mark={<TurnMark />}
-        name={`${over} of ${fish.count} back`}
-        note="the others stay, as a lot of their own"
-        onClick={() => (setText(String(over)), setOpen(true))}
+        name={part.counted ? `${part.likely} of ${fish.count} back` : `Some of the ${fish.count} back`}
+        note={
+          part.leastMm === null
+            ? 'the others stay, as a lot of their own'
+            : `those under ${sayShortLength(part.leastMm)}; the others stay`
+        }
+        onClick={() => (setText(String(part.likely)), setOpen(true))}
       />
       <Dialog title="Part of the lot goes back" open={open} onClose={() => setOpen(false)}>
-        <Quantity label="How many go back" unit={`of ${fish.count}`} value={text} onChange={setText} />
+        <Quantity label="How many go back" whole unit={`of ${fish.count}`} value={text} onChange={setText} />
+        <p className="hint">
+          {back !== null && Number.isInteger(back) && back >= 1 && back < fish.count
+            ? `${back} of ${fish.count} go back, ${fish.count - back} stay.`
+            : ''}
+        </p>
         <Chips label="How" options={plain(RELEASE_STATES)} value={state} onChange={setState} />
         <Trouble says={trouble} />
         <div className="keys">

@@ -8,7 +8,7 @@ import { Dialog } from './ui/dialog.tsx';
 import { Quantity } from './ui/quantity.tsx';
 import { Trouble } from './ui/trouble.tsx';
 import { numberTrouble, typedNumber } from './ui/typed-number.ts';
-import { DateTimeField } from './ui/when.tsx';
+import { DateTimeField, NO_TIME } from './ui/when.tsx';
 
 /** The end of a trip: when, and how many rod hours. `startMs`: the time that stands ready. */
 export function EndTrip({
@@ -23,10 +23,11 @@ export function EndTrip({
   onClose: () => void;
 }) {
   const { write } = useWrite();
-  const [atMs, setAt] = useState(startMs ?? nowMs);
+  const [atMs, setAt] = useState<number | null>(startMs ?? nowMs);
   const [hours, setHours] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const end = async (): Promise<void> => {
+    if (atMs === null) return setTrouble(NO_TIME);
     const unread = numberTrouble(hours, 'rod hours');
     if (unread) return setTrouble(unread);
     const rodHours = typedNumber(hours);
@@ -43,7 +44,8 @@ export function EndTrip({
         </p>
       )}
       <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
-      <Quantity label="Rod hours, if not crew times hours" unit="h" value={hours} onChange={setHours} />
+      <Quantity label="Hours that rods were in the water" unit="h" value={hours} onChange={setHours} />
+      <p className="hint">Left empty, each person aboard counts with the whole length of the trip.</p>
       <Trouble says={trouble} />
       <div className="keys">
         <DeckKey act name="The trip ended" note="writes the line" onClick={() => void end()} />

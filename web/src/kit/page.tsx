@@ -5,6 +5,7 @@ import { Link, NavLink } from 'react-router';
 import { useBookValue, useOutbox, useReached, useWhyNotReached } from './journal/journal-context.tsx';
 import { plural } from './format.ts';
 import { Part } from './part.tsx';
+import { TakeBackToast } from './take-back.tsx';
 
 /** A field of the printed form header: a small label over its value. */
 export interface HeaderCell {
@@ -200,6 +201,7 @@ export function Page({
         </main>
       </div>
       <IndexTabs />
+      <TakeBackToast />
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import { type PackForm, type Wrapping, wrappingsFor } from '@dagboek/core/larder';
 import { sayDate, stamp } from '@dagboek/core/time';
-import { FORMS, keepsByHand, nextPackNumber, packByHand, storesOf } from '@dagboek/journal';
+import { FORMS, nextPackNumber, packAsIf, packByHand, storesOf } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCatalogue } from '../kit/catalogue.ts';
@@ -9,7 +9,8 @@ import { DeckKey } from '../kit/deck-key.tsx';
 import { speciesFinder } from '../kit/find-species.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { newId } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
@@ -19,6 +20,8 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { amountTrouble, asTyped, sayGrams, typedAmount } from '../kit/units.ts';
 
+/** What is weighed changes no day, g. */
+const SOME_G = 400;
 /** So many kinds are offered at a time. */
 const MOST = 5;
 /** Packed so many days ago. Older than a month nobody remembers to the day. */
@@ -37,8 +40,8 @@ const AGO_WORDS: Readonly<Record<Ago, string>> = {
 /** A pack that the board never saw: given, bought, or packed before there was a book. Its fish have no line, and its days count from the day it was packed. */
 export function AddPack({ onClose }: { onClose: () => void }) {
   const { book } = useBook();
-  const { all } = useCatalogue();
-  const { writeAll } = useWrite();
+  const { all, byId } = useCatalogue();
+  const { writeAll } = useUndoWrite();
   const { day, zone } = useFormat();
   const navigate = useNavigate();
   const find = useMemo(() => speciesFinder(all), [all]);
@@ -59,7 +62,12 @@ export function AddPack({ onClose }: { onClose: () => void }) {
   const species = all.find((s) => s.id === kind) ?? null;
   const today = day(stamp(nowMs(), zone));
   const pieces = typedNumber(count);
-  const keeps = species && keepsByHand({ species, form, wrapping, store, daysAgo: Number(ago) }, today);
+  // As it would be held: the same function as once it is written.
+  const keeps = useMemo(() => {
+    if (!species) return null;
+    const told = { species, form, massG: SOME_G, pieces: null, wrapping, store, daysAgo: Number(ago) };
+    return packAsIf(book, packByHand(book, told, today, zone, newId()), byId, day, nowMs(), zone)?.keeps ?? null;
+  }, [book, species, form, wrapping, store, ago, today, zone, byId, day]);
   const keep = async (): Promise<void> => {
     if (!species) return setTrouble('Say which kind it is: type its name, and choose it.');
     const wrong = amountTrouble('mass', grams, 'the weight');

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { nowMs } from '../kit/clock.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Row } from '../kit/page.tsx';
 import { Key } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
@@ -28,7 +28,7 @@ const STAYS_MS = 12 * 3_600_000;
 /** What the larder asks for now, one tap each; what was missed is named. */
 export function Chores({ held }: { held: readonly HeldPack[] }) {
   const { book } = useBook();
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const { zone } = useFormat();
   const [all, setAll] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);

@@ -5,7 +5,7 @@ import { MissingPage } from '../app/missing-page.tsx';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { plural } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { KeyLink } from '../kit/ui/key.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
@@ -23,7 +23,7 @@ export function CountPage() {
 
 function Count({ store }: { store: Store }) {
   const { book } = useBook();
-  const { writeAll } = useWrite();
+  const { writeAll } = useUndoWrite();
   const navigate = useNavigate();
   // What was ticked survives a reload: one counts with cold hands, and is called away.
   const [kept, setKept] = useKept<{ store: string; found: readonly string[] }>('counting', { store: '', found: [] });

@@ -97,12 +97,12 @@ export function MenuDayRow({
                   ? 'No fish, by choice.'
                   : 'Being reckoned.'
                 : meal
-                ? `What is left of the day before: ${sayGrams(meal.fromBeforeG)}.`
-                : day.fish === 'no'
-                  ? 'No fish, by choice.'
-                  : day.eaters.length + day.guests === 0
-                    ? 'Nobody at home.'
-                    : 'No fish: nothing presses.'}
+                  ? `What is left of the day before: ${sayGrams(meal.fromBeforeG)}.`
+                  : day.fish === 'no'
+                    ? 'No fish, by choice.'
+                    : day.eaters.length + day.guests === 0
+                      ? 'Nobody at home.'
+                      : 'No fish: nothing presses.'}
             </p>
           )}
           {outs.map((o) => (

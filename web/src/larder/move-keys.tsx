@@ -14,7 +14,7 @@ import { useCatalogue } from '../kit/catalogue.ts';
 import { units } from '../kit/units.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
@@ -26,7 +26,7 @@ const KEYS = 3;
 /** Moves a pack: a key for each other store, or one that lists them. What thawed is frozen again only after it was asked about. */
 export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
   const { book } = useBook();
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const { byId } = useCatalogue();
   const now = useNow(60_000);
   const [listing, setListing] = useState(false);

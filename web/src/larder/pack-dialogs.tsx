@@ -18,7 +18,8 @@ import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { newId } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
@@ -38,7 +39,7 @@ const FOR: readonly For[] = ['a pack of its own', ...TAKEN_FOR];
 /** Takes a part out: into a pack of its own, thrown or given away, for bait. What is left stays as it is. */
 export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => void }) {
   const { book } = useBook();
-  const { write, writeAll } = useWrite();
+  const { write, writeAll } = useUndoWrite();
   const names = useNames();
   const navigate = useNavigate();
   const left = packLeft(book, pack);
@@ -141,7 +142,7 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
 /** Weighs a pack again: what it holds from now on. */
 export function WeighDialog({ pack, onClose }: { pack: PackState; onClose: () => void }) {
   const { book } = useBook();
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const left = packLeft(book, pack);
   const [grams, setGrams] = useState('');
   const [count, setCount] = useState('');
@@ -192,7 +193,7 @@ export function WeighDialog({ pack, onClose }: { pack: PackState; onClose: () =>
 /** Puts other packs of the same kind with this one: a new pack with both, and the earliest day of them. */
 export function MergeDialog({ pack, onClose }: { pack: PackState; onClose: () => void }) {
   const { book } = useBook();
-  const { writeAll } = useWrite();
+  const { writeAll } = useUndoWrite();
   const names = useNames();
   const navigate = useNavigate();
   const { byId } = useCatalogue();

@@ -24,7 +24,7 @@ import { FigureView } from '../kit/figure-view.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { useNow } from '../kit/use-now.ts';
@@ -275,7 +275,7 @@ function WhyTheseDays({ held }: { held: HeldPack }) {
 }
 
 function ThrowDialog({ packId, onClose }: { packId: string; onClose: () => void }) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const [why, setWhy] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   return (

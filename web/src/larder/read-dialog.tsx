@@ -1,7 +1,7 @@
 import { readingOddity, type Store } from '@dagboek/journal';
 import { useState } from 'react';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { ProbeReading } from '../kit/probe-reading.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
@@ -12,7 +12,7 @@ import { storeName } from './say-store.ts';
 
 /** Reads a store's thermometer: the (simulated) one beside it, or as it was typed; what is odd is asked about. */
 export function ReadDialog({ store, aboutC, onClose }: { store: Store; aboutC: number; onClose: () => void }) {
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const [typed, setTyped] = useState('');
   const [damp, setDamp] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);

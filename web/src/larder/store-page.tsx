@@ -21,7 +21,7 @@ import { nowMs } from '../kit/clock.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { Key, KeyLink, LineKey } from '../kit/ui/key.tsx';
@@ -59,7 +59,7 @@ function StoreView({ store }: { store: Store }) {
   const { book } = useBook();
   const { byId } = useCatalogue();
   const { day, time, zone } = useFormat();
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   // Looked at again each minute, and at once after each line: what was just written is not in the future.
   useNow(60_000);
   const now = nowMs();

@@ -65,7 +65,13 @@ export function IceToCarry({
         values={[...onTheDay]}
         onChange={(v) => onDay(v)}
       />
-      {!day && <p className="hint">Say when you mean to be back: then it can be reckoned.</p>}
+      {!day && (
+        <p className="hint">
+          {homeMs <= startMs
+            ? 'The return lies before leaving, so nothing can be reckoned.'
+            : 'So short a trip needs no reckoning: the box stays cold for it.'}
+        </p>
+      )}
       {answer.state === 'failed' && (
         <p className="asks">
           The odds could not be reckoned here. As a rule of thumb a third as much ice as fish, and a kilo for every two

@@ -13,7 +13,8 @@ import { Chips, ManyChips } from '../kit/ui/chips.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
 import { useSky } from '../kit/sky.ts';
 import { Quantity } from '../kit/ui/quantity.tsx';
-import { DateTimeField } from '../kit/ui/when.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
+import { DateTimeField, NO_TIME } from '../kit/ui/when.tsx';
 import { Link } from 'react-router';
 import { useCrew } from '../kit/crew.ts';
 import { type BoxOnTheDay, IceToCarry } from './ice-to-carry.tsx';
@@ -62,16 +63,25 @@ export function StartTrip() {
   const [ice, setIce] = useState('');
   const [water, setWater] = useState('');
   const [onTheDay, onDay] = useState<BoxOnTheDay[]>([]);
-  const [home, setHome] = useState<number | null>(null);
-  const [atMs, setAt] = useState(() => nowMs());
+  // Undefined: as long as a usual trip; null: what was typed is no time.
+  const [home, setHome] = useState<number | null | undefined>(undefined);
+  const [leaving, setLeaving] = useState<number | null>(() => nowMs());
   const [trouble, setTrouble] = useState<{ field?: string; why: string } | null>(null);
   const { byId } = useCatalogue();
   const chosenBox = boxes.find((b) => b.id === box) ?? null;
   const hours = useMemo(() => usualHours(book, chosenBox, zone ?? '', byId), [book, chosenBox, zone, byId]);
-  const homeMs = home ?? atMs + hours * HOUR_MS;
+  const atMs = leaving ?? nowMs();
+  const homeMs = home === undefined ? atMs + hours * HOUR_MS : home;
+  const timeTrouble =
+    leaving === null || homeMs === null
+      ? NO_TIME
+      : homeMs <= atMs
+        ? 'The return lies before leaving. Set a later time to be back, or an earlier one to leave.'
+        : null;
   const sky = useSky(rules?.id ?? '', zone ?? '');
   const zones = rules?.zones ?? [{ id: 'anywhere', name: 'Anywhere', about: 'no rules known' }];
   const start = async (): Promise<void> => {
+    if (timeTrouble || homeMs === null) return setTrouble({ field: 'homeAt', why: timeTrouble ?? NO_TIME });
     const read = { iceKg: typedAmount('heavy', ice), waterC: typedAmount('temperature', water) };
     const [iceKg, waterC] = [read.iceKg?.value ?? null, read.waterC?.value ?? null];
     const odd = ['ice', 'water'].find((f) => Number.isNaN(f === 'ice' ? iceKg : waterC));
@@ -94,7 +104,7 @@ export function StartTrip() {
         ...(iceKg !== null ? { iceKg } : {}),
         ...(waterC !== null ? { waterC } : {}),
         ...(sky.reading ? { airC: sky.reading.weather.airC } : {}),
-        ...(homeMs > atMs ? { homeAt: stamp(homeMs, tz) } : {}),
+        homeAt: stamp(homeMs, tz),
         ...asTyped(read),
       },
       { atMs },
@@ -150,8 +160,9 @@ export function StartTrip() {
           <p className="line-links">
             <Link to="/crew">Another person, box or place</Link> <Link to="/hurt">Someone is hurt</Link>
           </p>
-          <DateTimeField label="Leaving" valueMs={atMs} onChange={setAt} />
+          <DateTimeField label="Leaving" valueMs={leaving} onChange={setLeaving} />
           <DateTimeField label="Back at about" valueMs={homeMs} onChange={setHome} />
+          {home !== undefined && <Trouble says={timeTrouble === NO_TIME ? null : timeTrouble} />}
         </Row>
         <Row className="pad question" time={<b className="q">3</b>}>
           <h2>The cold</h2>
@@ -191,7 +202,7 @@ export function StartTrip() {
             <DeckKey act type="submit" name="Cast off" note="writes the start of the trip" />
           </div>
           {/* Beneath the key: what it reckons comes late, and nothing is to move under the finger. */}
-          {chosenBox && (
+          {chosenBox && homeMs !== null && (
             <IceToCarry
               box={chosenBox}
               zone={zone ?? ''}

@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { newId } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Key, KeyLink } from '../kit/ui/key.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
@@ -16,7 +17,7 @@ const MOST_LEFT = 1.5;
 /** What to change, what is left, and where it goes. */
 export function Afterwards({ meal, record }: { meal: MealState; record: MealRecord }) {
   const { book } = useBook();
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const [text, setText] = useState('');
   const [grams, setGrams] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);

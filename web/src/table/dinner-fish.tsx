@@ -4,7 +4,7 @@ import { type DinnerDish, probedDish } from '@dagboek/journal';
 import { useState } from 'react';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { useWrite } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { ProbeReading } from '../kit/probe-reading.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Key } from '../kit/ui/key.tsx';
@@ -25,7 +25,7 @@ const READ_NOTES = {
 /** The fish of a dinner: where it is taken off and what it coasts to; what the probe makes of that. */
 export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish }) {
   const { d, nowMs } = dinner;
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const [reads, setReads] = useState(false);
   const [typed, setTyped] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);

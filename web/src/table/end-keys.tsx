@@ -3,7 +3,8 @@ import { dishOfFish, looksOf, probedDish, serveDinner } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { DeckKey } from '../kit/deck-key.tsx';
-import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { newId } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { ManyChips, plain } from '../kit/ui/chips.tsx';
 import { useJob } from '../kit/workers/use-job.ts';
 import type { Dinner } from './use-dinner.ts';
@@ -12,7 +13,7 @@ import type { Dinner } from './use-dinner.ts';
 export function EndKeys({ dinner, onFail }: { dinner: Dinner; onFail: (why: string | null) => void }) {
   const { d, nowMs } = dinner;
   const navigate = useNavigate();
-  const { writeAll } = useWrite();
+  const { writeAll } = useUndoWrite();
   const [cues, setCues] = useState<string[]>([]);
   // A second tap serves nothing twice: the meal is this one.
   const [meal] = useState(newId);

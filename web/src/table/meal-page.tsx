@@ -9,7 +9,8 @@ import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { newId } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { PictureRow } from '../kit/photos/picture-row.tsx';
 import { TakePicture } from '../kit/photos/take-picture.tsx';
@@ -39,7 +40,7 @@ function Meal({ meal }: { meal: MealState }) {
   const { book } = useBook();
   const { byId } = useCatalogue();
   const names = useNames();
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const { day, time, shortDay } = useFormat();
   const record = mealRecord(book, meal, byId);
   const { lines } = record;
@@ -160,7 +161,7 @@ function Meal({ meal }: { meal: MealState }) {
 function FellIll({ meal }: { meal: MealState }) {
   const { book } = useBook();
   const names = useNames();
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const navigate = useNavigate();
   const [open, setOpen] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);

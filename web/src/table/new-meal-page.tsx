@@ -4,7 +4,7 @@ import { cookedG, PLATE_G } from '@dagboek/core/plates';
 import { allergensOf, sayPortion, scaled } from '@dagboek/core/recipes';
 import {
   batchesFor,
-  COOKING,
+  cookedBy,
   dinnerFacts,
   DONENESS,
   isNotToEat,
@@ -20,13 +20,14 @@ import { nowMs } from '../kit/clock.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { plural } from '../kit/format.ts';
 import { HistamineNote } from '../kit/histamine-note.tsx';
-import { newId, useWrite } from '../kit/journal/use-write.ts';
+import { newId } from '../kit/journal/use-write.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { Chips, ManyChips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
-import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
+import { countTrouble, typedNumber } from '../kit/ui/typed-number.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { DateTimeField } from '../kit/ui/when.tsx';
+import { DateTimeField, NO_TIME } from '../kit/ui/when.tsx';
 import { amountTrouble, asTyped, degrees, sayGrams, sayGramsRange, sayMass, typedAmount } from '../kit/units.ts';
 import { ChoosePacks } from './choose-packs.tsx';
 import { ChooseWay, type RawMiddle } from './choose-way.tsx';
@@ -43,13 +44,13 @@ export function NewMealPage() {
   const { book, chosen, method, recipes } = meal;
   const names = useNames();
   const navigate = useNavigate();
-  const { write } = useWrite();
+  const { write } = useUndoWrite();
   const [middle, setMiddle] = useState<RawMiddle>('warm');
   const [doneness, setDoneness] = useState<(typeof DONENESS)[number] | null>(null);
   const [core, setCore] = useState('');
   const [pulled, setPulled] = useState('');
   const [cues, setCues] = useState<string[]>([]);
-  const [atMs, setAt] = useState(nowMs);
+  const [atMs, setAt] = useState<number | null>(nowMs);
   const [trouble, setTrouble] = useState<string | null>(null);
   // Of what is begun here, once: a second tap begins nothing else.
   const [id] = useState(newId);
@@ -58,7 +59,7 @@ export function NewMealPage() {
   const offered = recipes.filter((r) => r.course !== 'fish');
   const lessons = lessonsFor(book, [...new Set(meal.kinds.map((s) => s.id))], method.meal);
   const allergens = allergensOf([...(meal.recipe ? [meal.recipe] : []), ...sides]);
-  const cooking = COOKING.find((c) => c === method.meal) ?? 'pan-fried';
+  const cooking = cookedBy(method);
 
   /** The packs as they are taken; null after saying what is wrong. */
   const packsTaken = () => {
@@ -81,17 +82,18 @@ export function NewMealPage() {
             ? `Say how much of pack ${odd.number}, such as ${sayGrams(300)}.`
             : over
               ? `Pack ${over.number} holds ${sayMass(over.left)}; ${sayMass(over.massG)} cannot come out of it.`
-              : numberTrouble(meal.guests, 'guests');
+              : countTrouble(meal.guests, 'guests');
     setTrouble(says);
     return says === null ? packs : null;
   };
   const served = async (): Promise<void> => {
     const packs = packsTaken();
     if (!packs) return;
+    if (atMs === null) return setTrouble(NO_TIME);
     const unread = amountTrouble('temperature', core, 'core') ?? amountTrouble('temperature', pulled, 'taken off at');
     if (unread) return setTrouble(unread);
     const [coreRead, pulledRead] = [typedAmount('temperature', core), typedAmount('temperature', pulled)];
-    const guests = typedNumber(meal.guests);
+    const guests = meal.heads - meal.eaters.length;
     const r = await write(
       'meal.served',
       id,
@@ -116,7 +118,8 @@ export function NewMealPage() {
   const plan = async (): Promise<void> => {
     const packs = packsTaken();
     if (!packs) return;
-    if (meal.eaters.length + (typedNumber(meal.guests) || 0) === 0) return setTrouble('Say who eats.');
+    if (meal.heads === 0) return setTrouble('Say who eats.');
+    if (meal.serveMs === null) return setTrouble(NO_TIME);
     // A time of other choices than these is planned by nobody: what is being reckoned is waited for.
     const told = await dish.wait();
     if (method.heat && told && !told.reckoned.ok) return setTrouble(degrees(told.reckoned.why));

@@ -3,6 +3,7 @@ import {
   dinnerNow,
   type DinnerState,
   dinnerWork,
+  endedBy,
   packsGone,
   servedAtBy,
   standingLine,
@@ -79,13 +80,8 @@ export function useDinner(d: DinnerState): Dinner {
     now: dinnerNow(d, steps, nowMs),
     gone,
     servedMs: plan ? servedAtBy(d, plan) : d.serveAtMs,
-    begin: (s) => {
-      const before = new Set(s.task.after.filter((a) => a.from === 'end').map((a) => a.task));
-      const over = steps.filter(
-        (x) => x.is === 'running' && (before.has(x.task.id) || (s.task.hands && x.task.hands && d.means.hands === 1)),
-      );
-      return writeAll([...over.map((x) => step(x.task.id, 'done')), step(s.task.id, 'begun')]);
-    },
+    begin: (s) =>
+      writeAll([...endedBy(d, steps, s.task).map((x) => step(x.task.id, 'done')), step(s.task.id, 'begun')]),
     finish: (s) => writeAll([step(s.task.id, 'done')]),
     takeBack: (task, did) => {
       const line = standingLine(d, 'dinner.step', (f) => f.task === task && f.did === did);

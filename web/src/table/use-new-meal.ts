@@ -29,7 +29,7 @@ import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { inSentence } from '../kit/names-in-text.ts';
 import { usePen } from '../kit/pen.ts';
-import { typedNumber } from '../kit/ui/typed-number.ts';
+import { countTrouble, typedNumber } from '../kit/ui/typed-number.ts';
 import { inField, typedAmount } from '../kit/units.ts';
 
 /** "Pollack and mackerel", each kind once. */
@@ -60,8 +60,11 @@ export function useNewMeal() {
   const planned = plannedDay(book, search.get('day') ?? '');
   const asked = search.getAll('pack');
   const [taken, setTaken] = useState<Readonly<Record<string, string>>>(() => {
-    // Of a plan perhaps a part of the pack; without one all that is left.
-    const grams = (h: HeldPack): number => planned?.packs.find((p) => p.pack === h.pack.id)?.meatG ?? h.leftG;
+    // Of a plan perhaps a part of the meat of a pack; without one all that is left.
+    const grams = (h: HeldPack): number => {
+      const meatG = planned?.packs.find((p) => p.pack === h.pack.id)?.meatG ?? h.body.meatG;
+      return h.body.meatG > 0 ? h.leftG * Math.min(1, meatG / h.body.meatG) : h.leftG;
+    };
     return Object.fromEntries(
       held
         .filter((h) => asked.includes(h.pack.id))
@@ -90,8 +93,9 @@ export function useNewMeal() {
     {},
   );
   // Until an hour is chosen it is half past seven of the waters, whose zone comes with the rules.
-  const [serveSet, setServe] = useState<number | null>(null);
-  const serveMs = serveSet ?? nextDinner(zone);
+  // Null: what was typed is no time.
+  const [serveSet, setServe] = useState<number | null | undefined>(undefined);
+  const serveMs = serveSet === undefined ? nextDinner(zone) : serveSet;
   const [eaten, setEaten] = useState(false);
 
   const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
@@ -101,13 +105,14 @@ export function useNewMeal() {
   const kinds = chosen.flatMap((h) => byId(h.pack.species) ?? []);
   const today = day(stamp(now, zone));
   const meat = meatTaken(parts);
-  const heads = eaters.length + (typedNumber(guests) || 0);
+  const guestCount = countTrouble(guests, 'guests') === null ? (typedNumber(guests) ?? 0) : 0;
+  const heads = eaters.length + guestCount;
   const chosenIds = chosen.map((h) => h.pack.id).join();
   // Each fish is followed from the water on: not at every letter that is typed.
   const raw = useMemo(
-    () => rawVerdictOf(book, chosen, eaters, byId, today, now),
+    () => rawVerdictOf(book, chosen, eaters, guestCount, byId, today, now),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- which packs they are is all of `chosen` that matters
-    [book, chosenIds, eaters, byId, today, now],
+    [book, chosenIds, eaters, guestCount, byId, today, now],
   );
   const main = toBeCooked(book, parts, byId, now);
   const fits = waysFor(main, parts, raw.verdict, today);

@@ -6,7 +6,7 @@ import { useNames } from '../catalogue.ts';
 import { useBook } from '../journal/journal-context.tsx';
 import { useWrite, type WriteResult } from '../journal/use-write.ts';
 import { Dialog } from '../ui/dialog.tsx';
-import { DateTimeField } from '../ui/when.tsx';
+import { DateTimeField, NO_TIME } from '../ui/when.tsx';
 import { draftOf, factsFrom } from './draft.ts';
 import { FactsForm } from './facts-form.tsx';
 import { type FactsDraft, factsResolver } from './resolver.ts';
@@ -26,7 +26,7 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
     defaultValues: draftOf(fields, now.facts) as FactsDraft,
     resolver: factsResolver(now, fields),
   });
-  const [atMs, setAt] = useState(epochMs(now.at));
+  const [atMs, setAt] = useState<number | null>(epochMs(now.at));
   const [about, setAbout] = useState(now.about ?? false);
   const [because, setBecause] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -34,7 +34,11 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
   const why = because.trim() === '' ? {} : { because: because.trim() };
   const amend = async (draft: FactsDraft): Promise<void> => {
     if (!isKind(now.kind)) return;
+    if (atMs === null) return setTrouble(NO_TIME);
     const facts = factsFrom(fields, draft, now.facts);
+    const same = JSON.stringify(facts) === JSON.stringify(now.facts) && atMs === epochMs(now.at);
+    if (same && about === (now.about ?? false) && because.trim() === '')
+      return setTrouble('Nothing is changed yet. Change what was noted or its time, or say why.');
     const more = { atMs, amends: now.id, ...(about ? { about } : {}), ...why };
     end(await writeAll([{ kind: now.kind, subject: now.subject, facts, more }]));
   };

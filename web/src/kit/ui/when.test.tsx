@@ -49,12 +49,36 @@ describe('a time set back', () => {
 test('in the hour that occurs twice both are offered, and the one that is chosen counts', async () => {
   let at = ms('2026-10-25T01:30:00+01:00');
   function Field() {
-    const [value, setValue] = useState(at);
-    return <DateTimeField label="Landed" valueMs={value} onChange={(v) => (setValue(v), (at = v))} />;
+    const [value, setValue] = useState<number | null>(at);
+    return <DateTimeField label="Landed" valueMs={value} onChange={(v) => (setValue(v), (at = v ?? Number.NaN))} />;
   }
   await inABook([OPENED], <Field />, ms('2026-10-25T12:00:00Z'));
   const [first, second] = screen.getAllByRole('radio') as [HTMLInputElement, HTMLInputElement];
   expect([first.checked, second.checked]).toEqual([true, false]);
   await userEvent.click(second);
   expect(at - ms('2026-10-25T01:30:00+01:00')).toBe(3_600_000);
+});
+
+test('a time that is none is told as none, until it is one again', async () => {
+  const told: (number | null)[] = [];
+  function Field() {
+    const [value, setValue] = useState<number | null>(ms('2026-09-12T13:20:00+01:00'));
+    return <DateTimeField label="Landed" valueMs={value} onChange={(v) => (setValue(v), told.push(v))} />;
+  }
+  await inABook([OPENED], <Field />, ms('2026-09-12T13:20:00Z'));
+  const time = screen.getByLabelText('Time');
+  await userEvent.clear(time);
+  await userEvent.type(time, 'abc');
+  expect(told.at(-1)).toBeNull();
+  // Another day does not make it one.
+  const day = screen.getByLabelText('Day');
+  await userEvent.clear(day);
+  await userEvent.type(day, '11.9.2026');
+  expect(told.at(-1)).toBeNull();
+  await userEvent.clear(time);
+  await userEvent.type(time, '14:10');
+  expect(told.at(-1)).toBe(ms('2026-09-11T14:10:00+01:00'));
+  await userEvent.clear(day);
+  await userEvent.type(day, 'some day');
+  expect(told.at(-1)).toBeNull();
 });

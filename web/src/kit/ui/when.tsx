@@ -78,12 +78,15 @@ export function DayField({
   label,
   value,
   onChange,
+  onWrong,
   optional = false,
 }: {
   label: string;
   /** YYYY-MM-DD, or empty. */
   value: string;
   onChange: (day: string) => void;
+  /** What stands in the field is no day. */
+  onWrong?: () => void;
   optional?: boolean;
 }) {
   const id = useId();
@@ -108,6 +111,7 @@ export function DayField({
           const day = readDay(e.target.value, today);
           if (day !== null) onChange(day);
           else if (e.target.value.trim() === '' && optional) onChange('');
+          else onWrong?.();
         }}
         onBlur={() => {
           if (value && readDay(text, today) === value) setText(sayShort(value));
@@ -122,8 +126,16 @@ export function DayField({
   );
 }
 
-/** A time of day; what is no time is said and not taken. */
-function TimeField({ label, value, onChange }: { label: string; value: string; onChange: (hhmm: string) => void }) {
+/** A time of day; of what is no time `onChange` is told null, and it is said. */
+function TimeField({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (hhmm: string | null) => void;
+}) {
   const id = useId();
   const [text, setText] = useState(sayTime(value));
   const wrong = readTime(text) === null;
@@ -140,8 +152,7 @@ function TimeField({ label, value, onChange }: { label: string; value: string; o
         aria-describedby={wrong ? `${id}e` : undefined}
         onChange={(e) => {
           setText(e.target.value);
-          const t = readTime(e.target.value);
-          if (t !== null) onChange(t);
+          onChange(readTime(e.target.value));
         }}
         onBlur={() => {
           if (readTime(text) === value) setText(sayTime(value));
@@ -156,31 +167,47 @@ function TimeField({ label, value, onChange }: { label: string; value: string; o
   );
 }
 
-/** Day and time to the minute, in the waters' own zone; in the hour that occurs twice both are offered. */
+/** What is said where a line is to be written, and a time that was typed is none. */
+export const NO_TIME = 'The time cannot be read: nothing was written. Set it right, for example 14:20.';
+
+/**
+ * Day and time to the minute, in the waters' own zone; in the hour that occurs twice both are offered. `onChange` is told null while what
+ * stands in a field is no day or no time: then nothing may be written (see `NO_TIME`).
+ */
 export function DateTimeField({
   label,
   valueMs,
   onChange,
 }: {
   label: string;
-  valueMs: number;
-  onChange: (ms: number) => void;
+  valueMs: number | null;
+  onChange: (ms: number | null) => void;
 }) {
   const name = useId();
   const { zone } = useFormat();
-  const at = stamp(valueMs, zone);
+  // What was last told of each part; null where what stands there is none.
+  const [typed, setTyped] = useState<{ readonly day: string | null; readonly time: string | null } | null>(null);
+  const [lastMs, setLast] = useState(valueMs ?? nowMs());
+  const shownMs = valueMs ?? lastMs;
+  const at = stamp(shownMs, zone);
   const [day, time] = [at.slice(0, 10), at.slice(11, 16)];
   const choices = instantsOf(day, time, zone).map(epochMs);
-  const set = (d: string, t: string): void => {
+  const set = (d: string | null, t: string | null): void => {
+    setTyped({ day: d, time: t });
+    if (d === null || t === null) return onChange(null);
     const [first] = instantsOf(d, t, zone);
+    if (!first) return onChange(null);
     // The seconds are kept: a time that was not touched stays what it was.
-    if (first && (d !== day || t !== time)) onChange(epochMs(first));
+    const ms = d === day && t === time ? shownMs : epochMs(first);
+    setLast(ms);
+    onChange(ms);
   };
+  const [dayNow, timeNow] = [typed ? typed.day : day, typed ? typed.time : time];
   return (
     <fieldset className="date-time">
       <legend>{label}</legend>
-      <DayField label="Day" value={day} onChange={(d) => set(d, time)} />
-      <TimeField label="Time" value={time} onChange={(t) => set(day, t)} />
+      <DayField label="Day" value={day} onChange={(d) => set(d, timeNow)} onWrong={() => set(null, timeNow)} />
+      <TimeField label="Time" value={time} onChange={(t) => set(dayNow, t)} />
       {choices.length > 1 && (
         <div className="chips" role="radiogroup" aria-label="This hour occurs twice">
           {choices.map((ms, i) => (
@@ -188,7 +215,7 @@ export function DateTimeField({
               <input
                 type="radio"
                 name={name}
-                checked={Math.abs(ms - valueMs) < 1_800_000}
+                checked={Math.abs(ms - shownMs) < 1_800_000}
                 onChange={() => onChange(ms)}
               />
               <span>{i === 0 ? `the first ${time}, summer time` : `the second ${time}, winter time`}</span>

@@ -1,9 +1,10 @@
 import { type Entry, type FactsOf, type Kind, sayEntry, type WriteMore, type Writing } from '@dagboek/journal';
 import { createContext, type ReactNode, use, useEffect, useState } from 'react';
-import { useNames } from '../kit/catalogue.ts';
-import { useFormat } from '../kit/format.ts';
-import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
-import { Key } from '../kit/ui/key.tsx';
+import { useNames } from './catalogue.ts';
+import { WhenFacts } from './facts-here.tsx';
+import { useFormat } from './format.ts';
+import { useWrite, type WriteResult } from './journal/use-write.ts';
+import { Key } from './ui/key.tsx';
 
 /** So long a wrong tap is taken back by one more, ms. */
 export const TAKE_BACK_MS = 10_000;
@@ -21,14 +22,14 @@ interface Lately {
 
 const LatelyContext = createContext<Lately>({ noted: null, note: () => undefined });
 
-/** Keeps what was written last on the deck, for as long as one tap takes it back. */
+/** Keeps what was written last, for as long as one tap takes it back: around all pages, and on the deck once more, where it stands beside the keys. */
 export function TakeBackProvider({ children }: { children: ReactNode }) {
   const [noted, note] = useState<Noted | null>(null);
   return <LatelyContext value={{ noted, note }}>{children}</LatelyContext>;
 }
 
 /** Writes as `useWrite` does; what was written can be taken back by one tap for ten seconds. `asks`: shown with it. */
-export function useDeckWrite(): {
+export function useUndoWrite(): {
   write: <K extends Kind>(
     kind: K,
     subject: string,
@@ -37,15 +38,18 @@ export function useDeckWrite(): {
     asks?: ReactNode,
   ) => Promise<WriteResult>;
   writeAll: (list: readonly Writing[], asks?: ReactNode) => Promise<WriteResult>;
+  amend: ReturnType<typeof useWrite>['amend'];
 } {
-  const { writeAll } = useWrite();
+  const { writeAll, amend } = useWrite();
   const { note } = use(LatelyContext);
   const all = async (list: readonly Writing[], asks: ReactNode = null): Promise<WriteResult> => {
     const r = await writeAll(list);
-    if (r.ok) note({ made: r.made, asks });
+    // A correction or a strike is taken back at its own line, where the one before it stands.
+    if (r.ok) note(r.made.some((e) => e.amends || e.strikes) ? null : { made: r.made, asks });
     return r;
   };
   return {
+    amend,
     writeAll: all,
     write: (kind, subject, facts, more, asks) =>
       all([{ kind, subject, facts: facts as object as Record<string, unknown>, ...(more ? { more } : {}) }], asks),
@@ -91,6 +95,19 @@ export function TakeBack() {
           <Key small name="Take it back" onClick={() => void back()} />
         </>
       )}
+    </div>
+  );
+}
+
+/** The same at the foot of a page that has no place of its own for it; nothing while nothing was written. */
+export function TakeBackToast() {
+  const { noted } = use(LatelyContext);
+  if (!noted) return null;
+  return (
+    <div className="toast toast-center take-back-toast">
+      <WhenFacts>
+        <TakeBack />
+      </WhenFacts>
     </div>
   );
 }
