@@ -1,4 +1,4 @@
-import { entriesOf, expect, test, type Page } from './fixtures.ts';
+import { endTripAndPlan, entriesOf, expect, type Page, test } from './fixtures.ts';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 const measure = async (page: Page, cm: string): Promise<void> => {
@@ -134,8 +134,7 @@ test('a name of sixty letters without a space wraps on a phone, wherever it stan
   await page.getByLabel('Holds').fill('20');
   await button(page, 'Add the box').click();
   await page.goto(`${demo.url}/plan`);
-  await button(page, /^End the trip/).click();
-  await button(page, /^The trip ended/).click();
+  await endTripAndPlan(page, demo);
   await page.getByRole('checkbox', { name: long }).check({ force: true });
   await page.getByRole('radio', { name: /^boxhelmina/ }).check({ force: true });
   await button(page, /^Cast off/).click();

@@ -1,4 +1,4 @@
-import { entriesOf, expect, mouse, onIce, type Page, type Server, test, thumb } from './fixtures.ts';
+import { endTripAndPlan, entriesOf, expect, mouse, onIce, type Page, type Server, test, thumb } from './fixtures.ts';
 
 const blue = (page: Page) => page.getByRole('region', { name: 'the blue box' });
 
@@ -176,7 +176,7 @@ test('the day goes on: the ice ends, the fish warm, and a mackerel crosses the c
   page,
   demo,
 }) => {
-  await atHour(page, '2026-09-13T05:30:00+01:00');
+  await atHour(page, '2026-09-13T09:30:00+01:00');
   await page.goto(`${demo.url}/box`);
   await expect(blue(page).getByText('No ice', { exact: true })).toBeVisible();
   await expect(page.getByRole('note', { name: 'Do not eat' })).toHaveCount(0);
@@ -227,8 +227,7 @@ test('a melt test at home: begun, kept over a reload, and told what the walls le
 
 test('the ice is planned: how much, twenty days, what the sun costs; cast off with it', async ({ page, demo }) => {
   await page.goto(`${demo.url}/plan`);
-  await page.getByRole('button', { name: /End the trip/ }).click();
-  await page.getByRole('button', { name: /The trip ended/ }).click();
+  await endTripAndPlan(page, demo);
   const needs = page.getByText(/Nineteen of twenty such days it outlasts the trip/);
   await expect(needs).toBeVisible({ timeout: 20_000 });
   const take = page.getByRole('button', { name: /^Take [\d.]+ kg/ });

@@ -65,6 +65,10 @@ test('the trip ends, and the next begins with the last one’s answers', async (
   await page.getByRole('button', { name: /^End the trip/ }).click();
   await expect(page.getByRole('dialog')).toContainText('2 fish are still in hand or bleeding');
   await page.getByRole('button', { name: /^The trip ended/ }).click();
+  // What it brought, and the next step.
+  await expect(page.getByText(/^Home after .* kept/)).toBeVisible();
+  await expect(page.getByRole('link', { name: /^To the board/ })).toBeVisible();
+  await page.goto(`${demo.url}/plan`);
   await expect(page.getByRole('radio', { name: /North Skerries/ })).toBeChecked();
   await page.goto(`${demo.url}/deck`);
   await expect(page.getByRole('heading', { name: 'No trip is open' })).toBeVisible();
@@ -80,7 +84,7 @@ test('a pack is moved and thrown away, a meal is marked anew', async ({ page, de
   await expect(page.getByRole('alert')).toContainText('Say why');
   await page.getByLabel('Why', { exact: true }).fill('thawed by mistake');
   await page.getByRole('button', { name: /^Thrown away/ }).click();
-  await expect(page.getByText('Thrown away: thawed by mistake.')).toBeVisible();
+  await expect(page.getByText('Thrown away: thawed by mistake.').first()).toBeVisible();
   await page.goto(`${demo.url}/table`);
   await page.getByRole('link', { name: /of 5/ }).first().click();
   const mark = page.getByRole('group', { name: /’s mark$/ }).first();

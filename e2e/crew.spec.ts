@@ -1,4 +1,4 @@
-import { entriesOf, expect, fishAboard, type Page, test } from './fixtures.ts';
+import { endTripAndPlan, entriesOf, expect, fishAboard, type Page, test } from './fixtures.ts';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 
@@ -27,8 +27,7 @@ test('people and boxes are added, renamed, retired and brought back; a used book
   await button(page, 'Add the box').click();
   await button(page, 'No longer used: the soft bag').click();
   await page.goto(`${demo.url}/plan`);
-  await button(page, /^End the trip/).click();
-  await button(page, /^The trip ended/).click();
+  await endTripAndPlan(page, demo);
   const aboard = page.getByRole('group', { name: 'Aboard' });
   await expect(aboard).toContainText('Runa M.');
   await expect(aboard).not.toContainText('Oda');

@@ -209,13 +209,21 @@ export async function entriesOf(server: Server): Promise<Written[]> {
   ).entries;
 }
 
-/** Names the fish in hand and measures it on the board, as the deck stands open. */
 /** Lands a fish without a name, and waits until it is in hand: the likely kinds stand on the page before, too. */
 export async function fishAboard(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Fish aboard/ }).click();
   await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
 }
 
+/** Ends the trip from its plan; its page says what it brought, and the plan of the next is opened. */
+export async function endTripAndPlan(page: Page, server: Server): Promise<void> {
+  await page.getByRole('button', { name: /^End the trip/ }).click();
+  await page.getByRole('button', { name: /^The trip ended/ }).click();
+  await expect(page).toHaveURL(/\/trip\//);
+  await page.goto(`${server.url}/plan`);
+}
+
+/** Names the fish in hand and measures it on the board, as the deck stands open. */
 export async function nameAndMeasure(page: Page, kind: RegExp, cm: string): Promise<void> {
   await page.getByRole('button', { name: kind }).first().click();
   await page.getByLabel(/^Length/).fill(cm);

@@ -40,7 +40,7 @@ test('a rule is read out of its data, changed from a day on, tried on past catch
   await page.getByRole('button', { name: /^Measured/ }).click();
   const verdict = page.getByRole('region', { name: 'Verdict' });
   await expect(verdict).toContainText('4 short of 46');
-  await expect(verdict).toContainText('What would change it: a reading 45 mm longer.');
+  await expect(verdict).toContainText('What would change it: a reading 4.5 cm longer.');
   await page.goto(`${demo.url}/plan/rules`);
   await page.getByRole('button', { name: /^Strike: Pollack: at least 46/ }).click();
   await expect(page.getByRole('button', { name: /^Strike: Pollack: at least 46/ })).toHaveCount(0);

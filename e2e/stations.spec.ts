@@ -1,4 +1,4 @@
-import { entriesOf, expect, test, type Page } from './fixtures.ts';
+import { endTripAndPlan, entriesOf, expect, type Page, test } from './fixtures.ts';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 
@@ -39,8 +39,7 @@ test.describe('Plan', () => {
 
   test('what holds there follows zone and day', async ({ page, demo }) => {
     await page.goto(`${demo.url}/plan`);
-    await button(page, /^End the trip/).click();
-    await button(page, /^The trip ended/).click();
+    await endTripAndPlan(page, demo);
     const rules = page.getByRole('complementary', { name: 'What holds there' });
     await page.getByRole('radio', { name: /Harrow Estuary/ }).check();
     await expect(rules.getByRole('row', { name: /Thornback ray/ })).toContainText('not here');
@@ -155,7 +154,7 @@ test.describe('Board', () => {
     await expect(page.getByRole('alert')).toContainText('The parts come to 2480 g, more than the whole fish of 2100 g');
     await page.getByLabel('Weight of it').fill('700');
     await button(page, 'Note the part').click();
-    await expect(page.getByText('Frame and head: 700 g, for stock.')).toBeVisible();
+    await expect(page.getByText('Frame and head: 700 g, for stock.').first()).toBeVisible();
     await page.getByLabel(/^Anything else/).fill('sand eels');
     await button(page, 'Note it').click();
     await expect(page.getByText('sand eels Ilse')).toBeVisible();

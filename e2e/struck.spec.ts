@@ -103,13 +103,14 @@ test('a trip that ended is reopened, ended again not before its last fish, and a
   await button(page, /^End the trip/).click();
   const dialog = page.getByRole('dialog', { name: 'End the trip' });
   await dialog.getByLabel('Time', { exact: true }).fill('13:00');
-  await dialog.getByLabel(/^Rod hours/).fill('many');
+  await dialog.getByLabel(/^Hours that rods/).fill('many');
   await expect(dialog.getByRole('alert').first()).toContainText('is no number');
-  await dialog.getByLabel(/^Rod hours/).fill('21');
+  await dialog.getByLabel(/^Hours that rods/).fill('21');
   await button(page, /^The trip ended/).click();
   await expect(dialog.getByRole('alert')).toContainText('last fish of this trip was landed at 14:19');
   await dialog.getByLabel('Time', { exact: true }).fill('14:20');
   await button(page, /^The trip ended/).click();
+  await expect(page).toHaveURL(/\/trip\//);
   await page.goto(`${demo.url}/book`);
   await page.getByRole('link', { name: /Trip 27: North Skerries/ }).click();
   await page.getByRole('link', { name: /^No. 11/ }).click();

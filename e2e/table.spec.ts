@@ -58,8 +58,8 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
   const read = async (c: string): Promise<void> => {
     await settled(page);
     await mouse.press(key(page, /^Read its middle/));
-    await page.getByLabel('Or typed').fill(c);
-    await mouse.press(key(page, 'Take what is typed'));
+    await page.getByLabel('The probe reads').fill(c);
+    await mouse.press(key(page, 'Take it').first());
     await expect(page.getByRole('dialog')).toHaveCount(0);
   };
   await read('95');

@@ -27,6 +27,7 @@ export type {
   ThermometerEvent,
 } from './protocol.ts';
 export * from './kinds/index.ts';
+export { sayConstraint } from './plain-constraints.ts';
 export { CLOCK_GRACE_MS, MOST_FACTS_CHARS, validateEntry } from './validate.ts';
 export { asFacts } from './kinds/as-facts.ts';
 export { factsOf, linesOf } from './logged.ts';
@@ -214,8 +215,12 @@ export {
   plannedDay,
   takeOutsFor,
 } from './larder/menu-wishes.ts';
+export { countOf, tripBrought } from './diary/trip-brought.ts';
+export { dinnersAbout } from './table/dinners.ts';
+export { mealsAhead } from './larder/meals-ahead.ts';
 export { packAsIf } from './larder/pack-as-if.ts';
-export { formOfPack, packBody, takenBody } from './larder/pack-body.ts';
+export { formOfPack } from './larder/pack-form.ts';
+export { packBody, takenBody } from './larder/pack-body.ts';
 export type { PackBody } from './larder/pack-body.ts';
 export { larderByKind, meatOfPack, packsFound, packsPressing } from './larder/look-in-larder.ts';
 export type { KindHeld } from './larder/look-in-larder.ts';

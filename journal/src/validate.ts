@@ -4,6 +4,7 @@ import { epochMs, isInstant } from '@dagboek/core/time';
 import type { Entry } from './entry.ts';
 import { asFacts } from './kinds/as-facts.ts';
 import { isKind, kindDefinition } from './kinds/index.ts';
+import { sayConstraint } from './plain-constraints.ts';
 
 /** A clock may run this far ahead of the one that judges it. */
 export const CLOCK_GRACE_MS = 10 * 60_000;
@@ -54,7 +55,7 @@ function firstError(errors: readonly ValidationError[], path = ''): Refusal {
   if (e.constraints) {
     if (e.constraints['whitelistValidation'])
       return refuse(`This book does not know the field "${field}" here.`, field);
-    return refuse(Object.values(e.constraints)[0] ?? 'Not allowed.', field);
+    return refuse(sayConstraint(e), field);
   }
   return firstError(e.children ?? [], field);
 }

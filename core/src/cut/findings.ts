@@ -44,6 +44,7 @@ export const FINDINGS = [
       { is: 'crabs' },
       { is: 'shrimps' },
       { is: 'squid' },
+      { is: 'insects' },
       { is: 'mussels' },
       { is: 'bristle worms' },
       { is: 'nothing' },

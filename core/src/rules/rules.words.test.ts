@@ -45,13 +45,13 @@ describe('what would change the outcome', () => {
       .map((f) => f.change);
 
   test.each([
-    ['least', '33 cm', '', ['a reading 15 mm longer']],
-    ['least', '34.2 cm', '', ['a reading 3 mm longer']],
-    ['most', '81 cm', '', ['a reading 15 mm shorter']],
-    ['slot', '40 cm', '', ['a reading 25 mm longer']],
-    ['slot', '62 cm', '', ['a reading 25 mm shorter']],
-    ['breeders', '52 cm', '', ['a reading 25 mm shorter']],
-    ['breeders', '78 cm', '', ['a reading 25 mm longer']],
+    ['least', '33 cm', '', ['a reading 1.5 cm longer']],
+    ['least', '34.2 cm', '', ['a reading 0.3 cm longer']],
+    ['most', '81 cm', '', ['a reading 1.5 cm shorter']],
+    ['slot', '40 cm', '', ['a reading 2.5 cm longer']],
+    ['slot', '62 cm', '', ['a reading 2.5 cm shorter']],
+    ['breeders', '52 cm', '', ['a reading 2.5 cm shorter']],
+    ['breeders', '78 cm', '', ['a reading 2.5 cm longer']],
     ['bag', '', '2 Wren', ['after midnight']],
     ['bag', 'x3', '', ['a lot of 2']],
     ['yearly', '', '3 Wren', ['from 1 January 2027']],
@@ -73,7 +73,7 @@ describe('what would change the outcome', () => {
 
   test('a reading as much longer as it says is then long enough', () => {
     for (const mm of [300, 320, 336, 341]) {
-      const by = Number(/\d+/.exec(change(RULES['least']!, `${mm / 10} cm`)[0] ?? '')?.[0]);
+      const by = 10 * Number(/[\d.]+/.exec(change(RULES['least']!, `${mm / 10} cm`)[0] ?? '')?.[0]);
       expect([
         mm,
         judge({ ...PACK, rules: RULES['least']! }, fishOf(`${(mm + by) / 10} cm`, 'pollack'), []).outcome,

@@ -180,7 +180,7 @@ function sizeOf(rule: SizeRule, f: CatchFacts, l: ReturnType<typeof lengthAs>, w
   };
 }
 
-/** The least change of the reading that would settle it: "6 mm longer". */
+/** The least change of the reading that would settle it: "0.6 cm longer", with what the measure errs by. */
 function changeOf(mm: number, b: ReturnType<typeof bounds>, sure: number, u?: Units): string {
   const longer = b.inside ? b.from + sure - mm : b.to + sure - mm;
   const shorter = b.inside ? mm - (b.to - sure) : mm - (b.from - sure);

@@ -31,7 +31,7 @@ export interface Finding {
   /** Probability that the fish is as the rule asks. */
   readonly chance?: number;
   readonly asks?: Ask;
-  /** What would change the outcome: "6 mm longer", "after midnight". */
+  /** What would change the outcome: "0.6 cm longer", "after midnight". */
   readonly change?: string;
   /** Something to do or to mind though it may be kept: land it whole, report it, it shrinks on ice. */
   readonly duty?: boolean;

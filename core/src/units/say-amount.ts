@@ -38,7 +38,9 @@ export const sayShortLength = (mm: number, u: Units = METRIC): string => `${shor
 
 /** A small difference of lengths: "6 mm", "0.24 in"; rounded up, so that it is enough. */
 export const sayDifference = (mm: number, u: Units = METRIC): string =>
-  u.length === 'in' ? `${(Math.ceil((mm / MM_PER_INCH) * 100 - 1e-9) / 100).toFixed(2)} in` : `${Math.ceil(mm)} mm`;
+  u.length === 'in'
+    ? `${(Math.ceil((mm / MM_PER_INCH) * 100 - 1e-9) / 100).toFixed(2)} in`
+    : `${(Math.ceil(mm - 1e-9) / 10).toFixed(1)} cm`;
 
 /**
  * A mass in g as number and unit: "1.31" kg, "790" g; "12.4" oz below a pound, "2 lb 14.2" oz, from ten pounds on

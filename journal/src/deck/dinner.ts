@@ -25,8 +25,12 @@ export interface Dinner {
   readonly withThis: DinnerMeat | null;
 }
 
-/** The boneless meat and the plates of what a trip has kept; `inHand`: the fish that is being decided on, not counted as kept. */
-export function dinnerOf(book: Book, tripId: string, byId: ById, inHand: FishState | null): Dinner {
+/** A fish is decided on until it is killed: from then on it is kept, wherever it lies. */
+const isDecidedOn = (f: FishState): boolean => !f.dispatched && !f.bled && !f.iced;
+
+/** The boneless meat and the plates of what a trip has kept; `fish`: the one in hand, which is not counted as kept while it is decided on. */
+export function dinnerOf(book: Book, tripId: string, byId: ById, fish: FishState | null): Dinner {
+  const inHand = fish && isDecidedOn(fish) ? fish : null;
   const kept = fishOfTrip(book, tripId)
     .filter((f) => !f.released && !f.discarded && f.id !== inHand?.id)
     .flatMap((f) => meatOfFish(f, byId) ?? []);

@@ -25,8 +25,10 @@ export function Document(trouble: (value: unknown) => string | null) {
       target: target.constructor,
       propertyName,
       validator: {
-        validate: (value: unknown) => trouble(value) === null,
-        defaultMessage: (a?: ValidationArguments) => trouble(a?.value) ?? '',
+        // What is missing is no document at all, and no schema is asked about it.
+        validate: (value: unknown) => value !== undefined && trouble(value) === null,
+        defaultMessage: (a?: ValidationArguments) =>
+          a?.value === undefined ? 'A part of it is missing.' : (trouble(a.value) ?? ''),
       },
     });
 }

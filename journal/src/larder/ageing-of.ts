@@ -18,7 +18,7 @@ import { freshnessOfPack } from '../line/pack-fish.ts';
 import type { Book } from '../state/book.ts';
 import type { PackState } from '../state/states.ts';
 import { cutsOfPack } from './cut-of-pack.ts';
-import { formOfPack } from './pack-body.ts';
+import { formOfPack } from './pack-form.ts';
 import { type Store, storeNow, storeOfPack } from './stores.ts';
 
 /** How a whole fish on a rack stands. */

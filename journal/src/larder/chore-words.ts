@@ -8,12 +8,12 @@ const ofPack = (book: Book, id: string): string => {
   return p ? `pack ${packNumber(book, p)}, ${p.what}` : 'a pack';
 };
 
-/** A chore as one says it: "Change the towel of pack 84, Pollack, 3 fillets". */
+/** A chore as one says it: "Change the towel round pack 84, Pollack, 3 fillets". */
 export function sayChore(book: Book, c: Pick<Chore, 'of' | 'subject'>): string {
   const store = storeById(book, c.subject)?.name ?? 'a store';
   switch (c.of) {
     case 'towel':
-      return `Change the towel of ${ofPack(book, c.subject)}`;
+      return `Change the towel round ${ofPack(book, c.subject)}`;
     case 'turn':
       return `Turn ${ofPack(book, c.subject)}`;
     case 'weigh':

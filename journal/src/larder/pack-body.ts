@@ -1,6 +1,4 @@
 import { type PieceCut, type ThicknessBy, thicknessOfFish, thicknessOfPiece } from '@dagboek/core/cook';
-import { routeOf } from '@dagboek/core/cut';
-import { type ConductionBody, flesh } from '@dagboek/core/heat';
 import { isBody, meatIn, type PackForm, shareOfRound } from '@dagboek/core/larder';
 import { PLATE_G } from '@dagboek/core/plates';
 import type { SpeciesFacts } from '@dagboek/core/species';
@@ -9,7 +7,7 @@ import { packLeft } from '../line/order.ts';
 import { fishInPack } from '../line/pack-fish.ts';
 import type { Book } from '../state/book.ts';
 import type { PackState } from '../state/states.ts';
-import { cutsOfPack } from './cut-of-pack.ts';
+import { formOfPack } from './pack-form.ts';
 
 type ById = (id: string | null) => SpeciesFacts | null;
 
@@ -27,12 +25,6 @@ export interface PackBody {
   readonly thicknessMm: number;
   readonly thicknessBy: ThicknessBy;
   readonly fat: 'lean' | 'oily';
-}
-
-/** What a pack is: packs of earlier versions said *whole* of every fish that kept its bone, and the route of their cut says which. */
-export function formOfPack(book: Book, pack: PackState): PackForm {
-  const [cut] = pack.form === 'whole' ? cutsOfPack(book, pack) : [];
-  return cut ? routeOf(cut.route).form : pack.form;
 }
 
 const CUTS: Readonly<Partial<Record<PackForm, PieceCut>>> = {
@@ -53,15 +45,6 @@ const SOME_MM: Readonly<Record<PieceCut, number>> = { fillet: 16, portion: 20, s
 const TUBE_MM = 8;
 /** A fillet much heavier than a plate is cut into portions of one. */
 const CUT_FROM = 1.6;
-
-/** Packed flesh as a slab, m (half of it): fillets in two layers. Thick rather than thin, so that it cools late. Our own assumption. */
-const PACK_HALF_M = 0.025;
-/** A pack of cut flesh as it takes up heat and gives it off, wherever that is asked. */
-export const packFlesh = (fat: 'lean' | 'oily'): ConductionBody => ({
-  radiusM: PACK_HALF_M,
-  exponent: 0,
-  material: flesh(fat),
-});
 
 /** A pack as a body, as much of it as is left. */
 export function packBody(book: Book, pack: PackState, byId: ById): PackBody {

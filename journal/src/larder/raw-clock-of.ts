@@ -8,7 +8,7 @@ import { Remembered } from '../remembered.ts';
 import type { Book } from '../state/book.ts';
 import type { PackState } from '../state/states.ts';
 import { lainSo, type PackStay, staysIn } from './lain-so.ts';
-import { formOfPack, packFlesh } from './pack-body.ts';
+import { formOfPack, packFlesh } from './pack-form.ts';
 import { type PackPlaces, placesOf } from './places-of.ts';
 
 /** Flesh goes into the freezer no warmer than so from the fridge, from the board warmer; on the warm side, degC. */

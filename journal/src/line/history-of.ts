@@ -8,7 +8,7 @@ import type { ById } from '../box/filling-facts.ts';
 import type { Book } from '../state/book.ts';
 import type { PackState, TripState } from '../state/states.ts';
 import { courseOfStore, storeOfPlace } from '../larder/stores.ts';
-import { formOfPack, packFlesh } from '../larder/pack-body.ts';
+import { formOfPack, packFlesh } from '../larder/pack-form.ts';
 import { placesOf } from '../larder/places-of.ts';
 import { airAt, airsOf, beforeIce } from './air-about.ts';
 import type { CustodyLine } from './custody.ts';

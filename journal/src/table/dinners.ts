@@ -13,6 +13,13 @@ export const dinnersOpen = (book: Book): DinnerState[] =>
       .sort((a, b) => a.serveAtMs - b.serveAtMs),
   );
 
+/** Dinners share a kitchen when their hours lie so near, ms: a dinner is cooked for about so long. */
+const TOGETHER_MS = 90 * 60_000;
+
+/** Other dinners that are planned for about the same hour: each plan has the hands, rings and vessels for itself alone, and none knows of the other. */
+export const dinnersAbout = (book: Book, serveAtMs: number, but: string): DinnerState[] =>
+  dinnersOpen(book).filter((d) => d.id !== but && Math.abs(d.serveAtMs - serveAtMs) < TOGETHER_MS);
+
 /** How a step stands. */
 export type StepIs = 'to come' | 'running' | 'done';
 export const stepIs = (d: DinnerState, task: string): StepIs =>

@@ -2,6 +2,7 @@ import { type PastCut, expectedStage, type Stage, YieldModel } from '@dagboek/co
 import { stiffAt, stiffness } from '@dagboek/core/fresh';
 import type { FleshCourse } from '@dagboek/core/heat';
 import { expectedWeight } from '@dagboek/core/measure';
+import { waterOfGround } from '@dagboek/core/species';
 import type { Expected } from '@dagboek/journal';
 import type { Species } from '../load.ts';
 import type { Tern } from './crew.ts';
@@ -65,6 +66,10 @@ const expectedOf = (learned: Learned, species: Species, by: string, massG: numbe
     return [{ stage, low: short(e.low), mid: short(e.mid), high: short(e.high), n: e.n }];
   });
 
+/** It lives in fresh water alone: no crab of the sea is ever in it. */
+const isOfLakes = (species: Species): boolean =>
+  Object.entries(species.grounds).every(([g, share]) => share === 0 || waterOfGround(g) === 'fresh');
+
 /** What was seen when it was opened: mostly the stomach, now and then a worm, roe in its season. */
 function look(s: Scribe, species: Species, cut: string, atMs: number, by: string): void {
   const note = (
@@ -77,7 +82,11 @@ function look(s: Scribe, species: Species, cut: string, atMs: number, by: string
   note(
     'stomach',
     s.besidePick(
-      flat ? ['bristle worms', 'mussels', 'nothing'] : ['sand eels', 'sand eels', 'small fish', 'crabs', 'nothing'],
+      flat
+        ? ['bristle worms', 'mussels', 'nothing']
+        : isOfLakes(species)
+          ? ['small fish', 'small fish', 'insects', 'insects', 'nothing']
+          : ['sand eels', 'sand eels', 'small fish', 'crabs', 'nothing'],
     ),
   );
   if (s.besideChance(0.5)) note('sex', s.besidePick(['hen', 'cock']));
@@ -159,13 +168,23 @@ export function cutAndPack(
       });
     if (s.chance(0.35))
       s.note('cut.found', cut, at + MIN, by, {
-        text: s.pick([
-          'Sand eels in the stomach.',
-          'Two small crabs in the stomach.',
-          'Empty stomach.',
-          'One worm in the belly lining, cut out.',
-          'Hen, roe just starting.',
-        ]),
+        text: s.pick(
+          isOfLakes(species)
+            ? [
+                'Small perch in the stomach.',
+                'Caddis larvae in the stomach.',
+                'Empty stomach.',
+                'Fat along the gut.',
+                'Hen, roe just starting.',
+              ]
+            : [
+                'Sand eels in the stomach.',
+                'Two small crabs in the stomach.',
+                'Empty stomach.',
+                'One worm in the belly lining, cut out.',
+                'Hen, roe just starting.',
+              ],
+        ),
       });
     look(s, species, cut, at + 2 * MIN, by);
     const halves = trimmed > 900 ? 2 : 1;

@@ -134,3 +134,16 @@ describe('the made-up season', () => {
     expect(mean(marks.soon)).toBeGreaterThan(mean(marks.late) + 0.15);
   });
 });
+
+test('no fish of a lake has eaten what lives in the sea', () => {
+  const seen = BOOK.all('cut').flatMap((c) => {
+    const id = BOOK.getAny('fish', c.fish[0])?.species;
+    const species = SPECIES.find((s) => s.id === id);
+    const lake =
+      species && Object.entries(species.grounds).every(([g, share]) => share === 0 || g === 'lake' || g === 'stream');
+    if (!lake) return [];
+    return [...c.findings.filter((f) => f.of === 'stomach').map((f) => f.is), ...c.found.map((f) => f.text)];
+  });
+  expect(seen.length).toBeGreaterThan(0);
+  for (const what of seen) expect(what).not.toMatch(/crab|sand eel|shrimp|mussel|squid/i);
+});

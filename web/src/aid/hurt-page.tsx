@@ -1,8 +1,8 @@
 import { aidCard, type AidId, CALL_SIGNS, cardOf, cardsFor, isDangerous } from '@dagboek/core/harm';
-import { openTrip, placeNow, sayEntry } from '@dagboek/journal';
+import { type Book, fishInHand, openTrip, placeNow, sayEntry } from '@dagboek/journal';
 import { type ReactNode, useId, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { useCatalogue, useCatalogueIfHere, useNames, useRules } from '../kit/catalogue.ts';
+import { type Species, useCatalogue, useCatalogueIfHere, useNames, useRules } from '../kit/catalogue.ts';
 import { useCrew } from '../kit/crew.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { WhenFacts } from '../kit/facts-here.tsx';
@@ -16,12 +16,23 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { AidCardView } from './aid-card-view.tsx';
 import { CallStrip, useEmergencyNumber } from './emergency-number.tsx';
 
+/** The species of the fish in hand, the last first, where it is one that can hurt; null where none is. */
+function dangerInHand(book: Book, byId: (id: string | null) => Species | null): string | null {
+  const trip = openTrip(book);
+  const hand = trip ? fishInHand(book, trip.id) : null;
+  const all = hand ? [...hand.bleeding, ...hand.inHand].map((f) => byId(f.species)) : [];
+  return all.findLast((s) => s !== null && isDangerous(s))?.id ?? null;
+}
+
 /** Someone is hurt, or ill from what was eaten: when to call, what happened, what helps; with a trip under way or without, with a book or before there is one. */
 export function HurtPage() {
   const [params, setParams] = useSearchParams();
   const [number] = useEmergencyNumber();
-  const by = params.get('by') ?? '';
-  const culprit = useCatalogueIfHere()?.byId(by) ?? null;
+  const { book } = useBook();
+  const catalogue = useCatalogueIfHere();
+  // Nothing chosen yet: the fish in hand, where it can do this.
+  const by = params.get('by') ?? dangerInHand(book, catalogue?.byId ?? (() => null)) ?? '';
+  const culprit = catalogue?.byId(by) ?? null;
   const card = aidCard(params.get('card') ?? cardOf(culprit) ?? '');
   const set = (more: Record<string, string>): void =>
     setParams({ ...Object.fromEntries(params), ...more }, { replace: true, preventScrollReset: true });

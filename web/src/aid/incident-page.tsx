@@ -9,7 +9,10 @@ import { LogLines } from '../kit/facts/log-lines.tsx';
 import { WhenFacts } from '../kit/facts-here.tsx';
 import { useFormatIfHere } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
+import type { WriteResult } from '../kit/journal/use-write.ts';
+import { useCrew } from '../kit/crew.ts';
+import { useUndoWrite } from '../kit/take-back.tsx';
+import { Chips } from '../kit/ui/chips.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { StruckBanner } from '../kit/struck-banner.tsx';
@@ -41,11 +44,12 @@ function Incident({ incident }: { incident: IncidentState }) {
   const { book } = useBook();
   const format = useFormatIfHere();
   const time = (at: string): string => format?.time(at) ?? '';
-  const { write } = useWrite();
+  const { write, amend } = useUndoWrite();
+  const { members } = useCrew();
   const bowl = useBowl(incident);
   const now = useNow(1000);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [asking, setAsking] = useState<'note' | 'end' | null>(null);
+  const [asking, setAsking] = useState(false);
   const [text, setText] = useState('');
   const card = aidCard(incident.card);
   const culprit = useCatalogueIfHere()?.byId(incident.by) ?? null;
@@ -53,18 +57,12 @@ function Incident({ incident }: { incident: IncidentState }) {
   const done = (r: WriteResult): void => {
     setTrouble(r.ok || r.why === '' ? null : r.why);
     if (!r.ok) return;
-    setAsking(null);
+    setAsking(false);
     setText('');
   };
   const topUp = (): void => void write('incident.soaked', incident.id, {}).then(done);
-  const say = (): void => {
-    const words = text.trim();
-    void (
-      asking === 'end'
-        ? write('incident.ended', incident.id, { how: words })
-        : write('incident.noted', incident.id, { text: words })
-    ).then(done);
-  };
+  const say = (): void => void write('incident.noted', incident.id, { text: text.trim() }).then(done);
+  const end = (how: string): void => void write('incident.ended', incident.id, { how }).then(done);
   const title = culprit ? `${card?.title ?? 'Hurt'}: ${culprit.name}` : (card?.title ?? 'Hurt');
   return (
     <Page
@@ -135,34 +133,41 @@ function Incident({ incident }: { incident: IncidentState }) {
         )}
       </Row>
       <Row className="pad ruled">
+        {!incident.ended && !incident.who && members.length > 0 && (
+          <Chips
+            label="Who is it?"
+            options={members.map((m) => ({ value: m.id, text: m.name }))}
+            value={null}
+            onChange={(who) => void amend(incident, 'incident.begun', { who }).then(done)}
+          />
+        )}
         <h2>What was noted</h2>
         <WhenFacts>
           <LogLines lines={incident.log} />
         </WhenFacts>
         <div className="keys">
-          {!incident.ended && <DeckKey name="Note" onClick={() => setAsking('note')} />}
-          {!incident.ended && <DeckKey name="It is over" onClick={() => setAsking('end')} />}
+          {!incident.ended && <DeckKey name="Note" onClick={() => setAsking(true)} />}
+          {!incident.ended && <DeckKey name="It is over" note="better" onClick={() => end('better')} />}
+          {!incident.ended && (
+            <DeckKey name="Seen by a doctor" note="ends it here" onClick={() => end('seen by a doctor')} />
+          )}
           <KeyLink to={`/hurt/${incident.id}/sheet`} name="Sheet" note="for a doctor" />
           <KeyLink to="/hurt" name="All cards" />
           <KeyLink to="/deck" name="Back to the deck" note="its clocks run on" />
         </div>
       </Row>
-      <Dialog
-        title={asking === 'end' ? 'How did it end?' : 'What was seen or done?'}
-        open={asking !== null}
-        onClose={() => setAsking(null)}
-      >
+      <Dialog title="What was seen or done?" open={asking} onClose={() => setAsking(false)}>
         <textarea
           className="textarea"
           rows={3}
-          aria-label={asking === 'end' ? 'How it ended' : 'What was seen or done'}
-          placeholder={asking === 'end' ? 'eased after 50 min; seen by a doctor at 15:00' : 'swollen to the wrist'}
+          aria-label="What was seen or done"
+          placeholder="swollen to the wrist"
           value={text}
           onChange={(e) => setText(e.target.value)}
         />
         <Trouble says={trouble} />
         <div className="keys">
-          <DeckKey act name={asking === 'end' ? 'It is over' : 'Noted'} onClick={say} />
+          <DeckKey act name="Noted" onClick={say} />
         </div>
       </Dialog>
     </Page>

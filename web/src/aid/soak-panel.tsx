@@ -14,7 +14,10 @@ const [LEAST, MOST] = HOT_WATER.minutes;
 /** The scale beneath the clock reaches from here to here, degC. */
 const [COOL_C, BURN_C] = [32, 52];
 
-/** How hot the water is: by the simulated thermometer while it is switched on, else as it was read and typed since the last topping up. */
+/**
+ * How hot the water is, as it was read and typed since the last topping up. In a drill the simulated thermometer reads it, and a banner says
+ * so: a made-up reading has no place beside a limb.
+ */
 export function useBowl(incident: IncidentState): {
   readonly on: boolean;
   readonly set: (on: boolean) => void;
@@ -23,7 +26,7 @@ export function useBowl(incident: IncidentState): {
   readonly thermometer: Thermometer;
   readonly waterC: number | null;
 } {
-  const [on, set] = useKept('bowl-thermometer', false);
+  const [on, set] = useKept('drill', false);
   const topped = incident.soaks.at(-1);
   // What was read of the water before it was topped up says nothing of it now.
   const [read, setRead] = useState<{ text: string; of: string | undefined }>({ text: '', of: undefined });
@@ -49,6 +52,11 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
   const c = (t: number): number => 10 + ((Math.min(BURN_C, Math.max(COOL_C, t)) - COOL_C) / (BURN_C - COOL_C)) * room;
   return (
     <section className="soak" aria-label="Hot water">
+      {bowl.on && (
+        <p className="asks" role="note">
+          <b>This is a drill: nobody is hurt.</b> The thermometer is simulated.
+        </p>
+      )}
       <h2>Keep it in hot water</h2>
       <p>
         <span className="num" role="timer">
@@ -126,7 +134,7 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
       )}
       <label className="tick">
         <input type="checkbox" className="checkbox" checked={bowl.on} onChange={(e) => bowl.set(e.target.checked)} />{' '}
-        Read the thermometer in the water (simulated)
+        This is a drill, with a simulated thermometer
       </label>
       {bowl.thermometer.lost && <p role="status">No reading comes through: test with the unhurt hand, or type it.</p>}
       {bowl.thermometer.c === null && (

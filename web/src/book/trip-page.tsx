@@ -1,11 +1,13 @@
 import {
   costsOf,
+  countOf,
   dinnerOf,
   fishInHand,
   fishNumbers,
   sayCost,
   standingLine,
   strikeLine,
+  tripBrought,
   tripsInOrder,
   type TripState,
 } from '@dagboek/journal';
@@ -24,6 +26,10 @@ import { Page, Row } from '../kit/page.tsx';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { KeyLink } from '../kit/ui/key.tsx';
+import { sayMass } from '../kit/units.ts';
+
+/** So many lines are named; the others stand in the margin. */
+const MOST_NAMED = 4;
 
 /** One trip, also after it ended: its lines to be corrected, its fish, its end taken back or noted. */
 export function TripPage() {
@@ -91,6 +97,7 @@ function Trip({ trip }: { trip: TripState }) {
                 . Finish {unfinished.length === 1 ? 'it' : 'them'} there.
               </p>
             )}
+            {standing && <Brought trip={trip} />}
             {standing && (
               <div className="keys">
                 {trip.endedAt ? (
@@ -138,6 +145,44 @@ function Trip({ trip }: { trip: TripState }) {
       </div>
       {ending && <EndTrip trip={trip} unfinished={unfinished.length} onClose={() => setEnding(false)} />}
     </Page>
+  );
+}
+
+/** A trip that is over: what it brought, and the next step. */
+function Brought({ trip }: { trip: TripState }) {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const names = useNames();
+  const brought = tripBrought(book, trip, byId);
+  if (!brought) return null;
+  const { kept, letGo, keptKg, spanMs, waiting } = brought;
+  const n = countOf(waiting);
+  return (
+    <>
+      <p className="lead">
+        Home after {saySpan(spanMs)}.{' '}
+        {kept === 0
+          ? 'No fish was kept'
+          : `${plural(kept, 'fish', 'fish')} kept${keptKg > 0 ? `, some ${sayMass(keptKg * 1000)}` : ''}`}
+        {letGo > 0 ? `, ${letGo} let go.` : '.'}
+      </p>
+      {n > 0 && (
+        <>
+          <p>
+            {plural(n, 'fish waits', 'fish wait')} for the knife:{' '}
+            {waiting
+              .slice(0, MOST_NAMED)
+              .map((f) => sayFish(f, names))
+              .join(', ')}
+            {waiting.length > MOST_NAMED ? ` and ${waiting.length - MOST_NAMED} more lines` : ''}.
+          </p>
+          <div className="keys">
+            <KeyLink act to="/board" name="To the board" note="cut what should be cut first" />
+            <KeyLink to="/box" name="The box" note="is there ice enough until then" />
+          </div>
+        </>
+      )}
+    </>
   );
 }
 

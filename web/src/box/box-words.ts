@@ -21,18 +21,40 @@ export function boxHeadline(advice: readonly BoxAdvice[]): string {
 
 const round = (kg: number): number => Math.round(kg * 10) / 10;
 
-/** "Melting 0.4 kg an hour. Runs out about 19:10, between 18:00 and 21:00; home is 20:15." */
+/** Ice that melts so much faster now than on the way to its end does so because warm fish cool in it. */
+const FASTER = 1.3;
+
+/** Hours of one sentence: where one lies on another day each has its day, so that none is read as of the other. */
+function sayHours(list: readonly number[], format: Format, nowMs: number): string[] {
+  const { time, zone, day, dayOfMs, shortDay } = format;
+  const at = list.map((ms) => stamp(toFive(ms), zone));
+  const today = dayOfMs(nowMs);
+  if (at.every((a) => day(a) === today)) return at.map(time);
+  return at.map((a) => `${time(a)} ${day(a) === today ? 'today' : `on ${shortDay(day(a))}`}`);
+}
+
+/** "Melting 0.7 kg an hour while warm fish cool, then some 0.2 kg. Runs out about 19:10, between 18:00 and 21:00. Home is 20:15." */
 export function sayIceCourse(now: BoxNow, f: Filling, format: Format, nowMs: number): string {
   const at = (ms: number): string => sayAt(toFive(ms), format, nowMs);
   const home = f.trip?.homeAt && !f.trip.endedAt ? Date.parse(f.trip.homeAt) : null;
   const homeward = home !== null && home > nowMs ? ` Home is ${at(home)}.` : '';
   if (now.withoutMs !== null)
     return `Without ice since ${at(now.withoutMs)}; ${sayTemperature(Math.round(now.mediumC * 2) / 2)} among the fish, and warming.${homeward}`;
-  const melts = now.meltKgH > 0.01 ? `Melting ${sayHeavy(round(now.meltKgH))} an hour. ` : '';
+  // What is left, over the hours that it lasts: the rate and the end say the same.
+  const meanKgH =
+    now.goneMs !== null && now.goneMs > now.atMs ? (now.iceKg * 3_600_000) / (now.goneMs - now.atMs) : null;
+  const slows = meanKgH !== null && now.meltKgH > meanKgH * FASTER;
+  const melts =
+    now.meltKgH > 0.01
+      ? slows
+        ? `Melting ${sayHeavy(round(now.meltKgH))} an hour while warm fish cool, then less: some ${sayHeavy(round(meanKgH))} an hour on the whole. `
+        : `Melting ${sayHeavy(round(now.meltKgH))} an hour. `
+      : '';
   if (now.goneMs === null) return `${melts}It lasts for as long as can be reckoned.${homeward}`;
   const [early, late] = [now.earlyMs ?? now.goneMs, now.lateMs ?? now.goneMs];
-  const band = late - early > 1_200_000 ? `, between ${at(early)} and ${at(late)}` : '';
-  return `${melts}Runs out about ${at(now.goneMs)}${band}.${homeward}`;
+  const [gone = '', from = '', to = ''] = sayHours([now.goneMs, Math.max(nowMs, early), late], format, nowMs);
+  const band = late - early > 1_200_000 ? `, between ${from} and ${to}` : '';
+  return `${melts}Runs out about ${gone}${band}.${homeward}`;
 }
 
 /** What is to be done, as it stands on the large key; null where there is nothing to add. */

@@ -7,6 +7,7 @@ import { Knot } from '../kit/custody/knot.tsx';
 import { CalliperMark, DeckKey, TurnMark } from '../kit/deck-key.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import type { WriteResult } from '../kit/journal/use-write.ts';
+import { lazySoon } from '../kit/lazy-soon.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { minutesSeconds } from '../kit/minutes-seconds.ts';
@@ -14,10 +15,11 @@ import { BleedingClock } from './bleeding-clock.tsx';
 import { DeckFoot } from './deck-foot.tsx';
 import { Handling } from './handling.tsx';
 import { LetGoKey, useBackInWater } from './let-go.tsx';
-import { SplitLotKey } from './split-lot.tsx';
 import { StrikeKey } from './strike-key.tsx';
 import { useUndoWrite } from '../kit/take-back.tsx';
 import { HowAndWhenKey, useHowAndWhen } from './ways-fields.tsx';
+
+const SplitLotKey = lazySoon(async () => ({ default: (await import('./split-lot.tsx')).SplitLotKey }));
 
 const KnotMark = ({ kind }: { kind: 'dispatched' | 'bled' | 'iced' }) => (
   <svg width="44" height="36" viewBox="-22 -18 44 36" aria-hidden="true">

@@ -91,16 +91,16 @@ export function DeckMargin({
   );
 }
 
+/** "2 plates, 1 to 3 nine times in ten": the number that stands large, with its range. */
 const sayPlates = (d: DinnerMeat): string =>
-  d.lowPlates === d.highPlates ? plural(d.plates, 'plate') : `${d.lowPlates} to ${plural(d.highPlates, 'plate')}`;
+  `${plural(d.plates, 'plate')}${d.lowPlates === d.highPlates ? '' : `, ${d.lowPlates} to ${d.highPlates} nine times in ten`}`;
 const tens = (g: number): string => sayGrams(Math.round(g / 10) * 10);
 
 /** What is aboard as meat, with its range. */
 const Aboard = ({ kept }: { kept: DinnerMeat }) =>
   kept.meatG > 0 ? (
     <>
-      What is aboard should give about <b>{tens(kept.meatG)}</b> of boneless fish, {sayPlates(kept)} nine times in
-      ten.{' '}
+      The fish kept so far give about <b>{tens(kept.meatG)}</b> of boneless fish: {sayPlates(kept)}.{' '}
     </>
   ) : (
     'Nothing kept yet. '
@@ -144,7 +144,7 @@ function Tonight({ trip, dinner: { kept, withThis } }: { trip: TripState; dinner
         ) : (
           ''
         )}
-        {withThis && plates < want ? ` This one would make it ${sayPlates(withThis)}.` : ''}
+        {withThis && plates < want ? ` With this one: ${sayPlates(withThis)}.` : ''}
       </p>
     </>
   );
@@ -182,7 +182,7 @@ function Freezer({ dinner: { kept, withThis } }: { dinner: Dinner }) {
         {kept.lowG >= room.freeG && kept.meatG > 0 ? (
           <b>What is aboard fills it: let the next ones go.</b>
         ) : withThis && left > 0 ? (
-          `This one would make it ${sayPlates(withThis)}.`
+          `With this one: ${sayPlates(withThis)}.`
         ) : (
           ''
         )}

@@ -30,6 +30,8 @@ const METHOD_WORDS: Record<MeasureMethod, string> = {
 };
 const METHOD_KEY = 'dagboek.method';
 /** Ways of measuring in which a number is read and typed. */
+/** A fish longer than so many times the longest known is a slip of the unit. */
+const MOST_OF_MAX = 1.5;
 const READ_OFF = METHODS.filter((m) => m !== 'photo');
 /** One step of the pad, mm, and how it is called: half a centimetre, or a quarter of an inch. */
 const STEP =
@@ -87,7 +89,8 @@ export function MeasureForm({
   // Curves and greatest lengths are told of the species' first kind of length.
   const inFirst = middleMm && middleMm > 0 ? asFirstKind(species, middleMm, kind) : null;
   const usual =
-    inFirst !== null
+    // Of a length that no such fish has, no weight is told.
+    inFirst !== null && inFirst <= species.maxMm * MOST_OF_MAX
       ? own.fit && own.fish.length > 0
         ? own.fit.predict(inFirst)
         : expectedWeight(species, inFirst)
@@ -168,6 +171,7 @@ export function MeasureForm({
           { name: `−${STEP.sign}`, says: `${STEP.says} less`, value: stepped(-STEP.mm) },
           {
             name: beforeMm === null ? 'before' : inField('length', beforeMm),
+            ...(beforeMm === null ? {} : { under: 'before' }),
             says: beforeMm === null ? 'As the one before: there is none' : `As the one before: ${sayLength(beforeMm)}`,
             value: beforeMm === null ? null : inField('length', beforeMm),
           },

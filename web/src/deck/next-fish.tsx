@@ -16,6 +16,7 @@ import { NOW, type When, WhenField, whenMs } from '../kit/ui/when.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { numberTrouble, typedNumber } from '../kit/ui/typed-number.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { useKept } from '../kit/use-kept.ts';
 import { useNow } from '../kit/use-now.ts';
 import { useNarrow } from '../kit/use-width.ts';
 import { DeckFoot } from './deck-foot.tsx';
@@ -48,8 +49,14 @@ export function NextFish({
   const narrow = useNarrow();
   const pad = usePad();
   const before = fishOfTrip(book, trip.id).at(-1);
-  const [angler, setAngler] = useState(before?.angler ?? trip.crew[0] ?? '');
-  const [gear, setGear] = useState<(typeof GEARS)[number]>((before?.gear as (typeof GEARS)[number] | null) ?? 'rod');
+  // What is chosen for the next fish outlives a reload, and holds until a fish was landed with it.
+  const of = `${trip.id} ${before?.id ?? ''}`;
+  const [kept, setKept] = useKept<{ of: string; angler?: string; gear?: (typeof GEARS)[number] }>('deck.next', { of });
+  const chosen = kept.of === of ? kept : { of };
+  const angler = chosen.angler ?? before?.angler ?? trip.crew[0] ?? '';
+  const gear = chosen.gear ?? (before?.gear as (typeof GEARS)[number] | null) ?? 'rod';
+  const setAngler = (id: string): void => setKept({ ...chosen, angler: id });
+  const setGear = (g: (typeof GEARS)[number]): void => setKept({ ...chosen, gear: g });
   const [lot, setLot] = useState('');
   const [several, setSeveral] = useState(false);
   const [asking, setAsking] = useState(false);
@@ -154,6 +161,7 @@ export function NextFish({
             <DeckKey
               type="button"
               name={several ? 'One only' : 'Several'}
+              note={several ? 'a single fish' : 'one line for a lot'}
               onClick={() => (setSeveral(!several), setLot(''))}
             />
             <Dialog title="Who, with what, when" open={asking} onClose={() => setAsking(false)}>

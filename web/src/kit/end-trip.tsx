@@ -20,7 +20,8 @@ export function EndTrip({
   trip: TripState;
   unfinished: number;
   startMs?: number;
-  onClose: () => void;
+  /** `ended`: its end was written. */
+  onClose: (ended?: boolean) => void;
 }) {
   const { write } = useWrite();
   const [atMs, setAt] = useState<number | null>(startMs ?? nowMs);
@@ -32,11 +33,11 @@ export function EndTrip({
     if (unread) return setTrouble(unread);
     const rodHours = typedNumber(hours);
     const r = await write('trip.ended', trip.id, rodHours === null ? {} : { rodHours }, { atMs });
-    if (r.ok) onClose();
+    if (r.ok) onClose(true);
     else setTrouble(r.why);
   };
   return (
-    <Dialog title="End the trip" open onClose={onClose}>
+    <Dialog title="End the trip" open onClose={() => onClose()}>
       {unfinished > 0 && (
         <p className="asks">
           {plural(unfinished, 'fish is', 'fish are')} still in hand or bleeding. The trip can end all the same; the line

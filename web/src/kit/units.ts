@@ -32,6 +32,11 @@ export const massParts = (g: number): [string, string] => core.massParts(g, unit
 export const sayMass = (g: number): string => core.sayMass(g, units);
 export const sayGrams = (g: number): string => core.sayGrams(g, units);
 export const sayGramsRange = (low: number, high: number): string => core.sayGramsRange(low, high, units);
+/** "650 g, of it some 560 g meat": where a pack holds bone and skin both are named; else its mass alone. */
+export const sayOfMeat = (massG: number, meatG: number): string =>
+  meatG <= 0 || meatG > massG * 0.97
+    ? sayMass(massG)
+    : `${sayMass(massG)}, of it some ${sayMass(Math.round(meatG / 10) * 10)} meat`;
 export const sayDepth = (m: number): string => core.sayDepth(m, units);
 export const sayDepths = (low: number, high: number): string => core.sayDepths(low, high, units);
 export const heavyNumber = (kg: number): string => core.heavyNumber(kg, units);

@@ -99,6 +99,11 @@ export function LabelsPage() {
       <main tabIndex={0} aria-label="Labels" className="label-sheets">
         <h1 className="sr-only">Labels</h1>
         {chosen.length === 0 && <p>Choose the packs whose labels are to be printed.</p>}
+        <p className="hint">
+          {single
+            ? 'For a label printer with labels of 99 by 68 mm, one a page.'
+            : 'For any printer: A4 on its side, nine labels of 99 by 68 mm to cut apart, or a sheet of stickers.'}
+        </p>
         {chosen.length > 0 &&
           sheets.map((sheet, s) => (
             <div key={s} className={single ? 'label-single' : 'label-sheet'}>

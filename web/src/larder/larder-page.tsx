@@ -14,7 +14,7 @@ import { useNow } from '../kit/use-now.ts';
 import { platesFrom } from '@dagboek/core/plates';
 import { FREEZING_FOR_RAW } from '@dagboek/core/harm';
 import { HistamineNote } from '../kit/histamine-note.tsx';
-import { degrees, massParts } from '../kit/units.ts';
+import { degrees, sayOfMeat } from '../kit/units.ts';
 import { CalendarKeys } from './calendar-keys.tsx';
 import { Chores } from './chores.tsx';
 import { WeekAhead } from './week-ahead.tsx';
@@ -47,7 +47,7 @@ export function LarderPage() {
       first={{ label: 'Packs', value: held.length }}
       cells={[
         { label: 'Day', value: sayDay(today) },
-        { label: 'Together', value: `${massParts(total).join(' ')}, ${plural(platesFrom(meat).plates, 'plate')}` },
+        { label: 'Together', value: `${sayOfMeat(total, meat)}, ${plural(platesFrom(meat).plates, 'plate')}` },
         { label: 'Order', value: 'eat first on top' },
       ]}
     >

@@ -157,6 +157,7 @@ function PackCard({
       <div className="menu-what">
         <Link to={`/larder/${pack.id}`}>{pack.name}</Link>, {sayGrams(meatG)}
         {meatG < pack.meatG - 1 ? ` of ${sayGrams(pack.meatG)}` : ''}
+        {pack.meatG < pack.massG * 0.97 ? ' of meat' : ''}
         <small>{why.join('; ')}</small>
       </div>
       <button

@@ -22,7 +22,7 @@ import { Chips } from '../kit/ui/chips.tsx';
 import { Key } from '../kit/ui/key.tsx';
 import { Paged } from '../kit/ui/paged.tsx';
 import { SearchField } from '../kit/ui/search-field.tsx';
-import { massParts } from '../kit/units.ts';
+import { massParts, sayMass } from '../kit/units.ts';
 import { useAddressed } from '../kit/use-addressed.ts';
 import { canScan, packOfNumber, ScanDialog } from './find-pack.tsx';
 import { type Axis, KeepingHead, KeepingLine } from './keeping-line.tsx';
@@ -237,6 +237,9 @@ function Shelf({
                       <>{pressing.grave ? <b className="not-to-eat">{pressing.says}; </b> : `${pressing.says}; `}</>
                     )}
                     {WRAPPING_FACTS[h.pack.wrapping].says}
+                    {h.body.meatG > 0 && h.body.meatG < h.leftG * 0.97
+                      ? `; some ${sayMass(Math.round(h.body.meatG / 10) * 10)} meat`
+                      : ''}
                   </small>
                 </span>
                 <span className="num mass">

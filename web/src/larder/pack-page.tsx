@@ -34,7 +34,7 @@ import { FoundNote } from '../kit/found-note.tsx';
 import { capital } from '../kit/names-in-text.ts';
 import { HistamineNote } from '../kit/histamine-note.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { degrees, massParts, sayMass, units } from '../kit/units.ts';
+import { degrees, massParts, sayMass, sayOfMeat, units } from '../kit/units.ts';
 import { MergeDialog, TakeDialog, WeighDialog } from './pack-dialogs.tsx';
 import { AgeingSection } from './ageing-section.tsx';
 import { MoveKeys } from './move-keys.tsx';
@@ -96,6 +96,9 @@ export function PackPage() {
               {pieces !== null && pieces !== pack.pieces && leftG >= 1
                 ? `; ${pieces} of ${pack.pieces ?? pieces} pieces`
                 : ''}
+              {held && sayOfMeat(leftG, held.body.meatG) !== sayMass(leftG)
+                ? `; of it some ${sayMass(Math.round(held.body.meatG / 10) * 10)} meat`
+                : ''}
               . {capital(WRAPPING_FACTS[pack.wrapping].says)}.
             </p>
             <HistamineNote of={`Pack ${number}`} clock={held?.histamine} />
@@ -127,7 +130,7 @@ export function PackPage() {
             <FoundNote of={`Pack ${number}`} found={found} />
             {packCautions({
               wrapping: pack.wrapping,
-              form: pack.form,
+              form: held?.body.form ?? pack.form,
               venomous: species?.hazards.some((h) => h.kind === 'venomous') ?? false,
               species,
             }).map((c) => (

@@ -1,29 +1,23 @@
-import { addDays, stamp, weekday } from '@dagboek/core/time';
-import { type HeldPack, plannedDay } from '@dagboek/journal';
+import { stamp, weekday } from '@dagboek/core/time';
+import { type HeldPack, mealsAhead } from '@dagboek/journal';
 import { Link } from 'react-router';
 import { nowMs } from '../kit/clock.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-
-const DAYS = 7;
 
 /** The meals that are planned, in the margin of the larder. */
 export function WeekAhead({ held }: { held: readonly HeldPack[] }) {
   const { book } = useBook();
   const { day, zone } = useFormat();
   const today = day(stamp(nowMs(), zone));
-  const days = Array.from({ length: DAYS }, (_, i) => plannedDay(book, addDays(today, i))).flatMap((s) => {
-    // What was eaten or thrown away meanwhile is on no day any more.
-    const packs = (s?.packs ?? []).flatMap((p) => held.find((h) => h.pack.id === p.pack) ?? []);
-    return s && packs.length > 0 ? [{ s, packs }] : [];
-  });
+  const { ahead: days, missed } = mealsAhead(book, held, today);
   return (
     <>
       <h2 className="ruled">Meals ahead</h2>
       {days.length === 0 && <p>Nothing is planned yet.</p>}
       {days.length > 0 && (
         <ul className="plain-list">
-          {days.map(({ s, packs }) => (
+          {days.map(({ day: s, packs }) => (
             <li key={s.day}>
               <b>{weekday(s.day).slice(0, 3)}</b>{' '}
               {packs.map((h, i) => (
@@ -39,6 +33,12 @@ export function WeekAhead({ held }: { held: readonly HeldPack[] }) {
           ))}
         </ul>
       )}
+      {missed.map((m) => (
+        <p key={m.day.day} className="asks">
+          <b>{weekday(m.day.day)}’s meal was not eaten:</b> pack {m.packs.map((h) => h.number).join(', ')}. Plan it
+          again.
+        </p>
+      ))}
       <p>
         <Link to="/larder/plan">{days.length === 0 ? 'Plan the meals of the week' : 'The plan, and why'}</Link>
       </p>

@@ -1,6 +1,7 @@
 import { type BoxState, icePlan, planDay, planSlurry } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { useCatalogue, useTimeZone } from '../kit/catalogue.ts';
+import { plural } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { ManyChips } from '../kit/ui/chips.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
@@ -10,6 +11,8 @@ import { drawable } from '../kit/known.ts';
 import { useJob } from '../kit/workers/use-job.ts';
 import { TwentyMarks } from './twenty-marks.tsx';
 
+/** More ice goes into no box of a crew, kg. */
+const MOST_ICE_KG = 500;
 /** Typing is waited for before it is reckoned, ms. */
 const TYPING_MS = 350;
 
@@ -52,13 +55,21 @@ export function IceToCarry({
   const day = planDay(startMs, homeMs, airC, waterC, timeZone);
   const sun = onTheDay.includes('in the sun');
   const precooled = onTheDay.includes('cooled before');
-  const asked = useSettledValue(day ? { plan, iceKg, day, sun, precooled } : null, TYPING_MS);
+  const asked = useSettledValue(
+    day && (iceKg === null || (iceKg >= 0 && iceKg <= MOST_ICE_KG)) ? { plan, iceKg, day, sun, precooled } : null,
+    TYPING_MS,
+  );
   const { answer, again } = useJob('planOdds', asked);
   const { value: told, pale } = drawable(answer) ?? { value: null, pale: false };
   const slurry = planSlurry(plan, waterC);
   return (
     <div className="ice-to-carry" aria-live="polite">
       <h3>Ice to carry</h3>
+      {iceKg !== null && (iceKg < 0 || iceKg > MOST_ICE_KG) && (
+        <p className="trouble">
+          {iceKg < 0 ? 'Ice weighs 0 or more.' : `More than ${sayHeavy(MOST_ICE_KG)} of ice: is the unit right?`}
+        </p>
+      )}
       <ManyChips
         label="On the day it is"
         options={ON_THE_DAY.map((value) => ({ value, text: value }))}
@@ -133,9 +144,9 @@ export function IceToCarry({
       )}
       <p className="hint">
         {plan.from === 'this zone'
-          ? `From the catches of ${plan.trips.length} trips to this zone`
+          ? `From the catches of ${plural(plan.trips.length, 'trip')} to this zone`
           : plan.from === 'all trips'
-            ? `From the catches of ${plan.trips.length} trips elsewhere: there are too few to this zone`
+            ? `From the catches of ${plural(plan.trips.length, 'trip')} elsewhere: there are too few to this zone`
             : 'From an assumed catch of three fish: there is no trip yet to go by'}
         {day ? `, air about ${sayTemperature(day.airC)}${day.airAssumed ? ' (typical, on the warm side)' : ''}` : ''},
         and a box that lets in {plan.leak.uaWK.toFixed(1)} watts for each degree, as far as it is known.

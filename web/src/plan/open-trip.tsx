@@ -1,7 +1,8 @@
-import { fishInHand, fishOfTrip, placeNow, type TripState } from '@dagboek/journal';
+import { boxAt, currentFilling, fishInHand, fishOfTrip, placeNow, type TripState } from '@dagboek/journal';
 import { saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
-import { useNames } from '../kit/catalogue.ts';
+import { useNavigate } from 'react-router';
+import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';
 import { plural, useFormat } from '../kit/format.ts';
@@ -26,6 +27,10 @@ export function OpenTrip({ trip }: { trip: TripState }) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const [ending, setEnding] = useState(false);
   const { write } = useWrite();
+  const navigate = useNavigate();
+  const { byId } = useCatalogue();
+  const filling = trip.box ? currentFilling(book, trip.box, byId) : null;
+  const iceNow = filling ? boxAt(filling, now).iceKg : null;
   const fish = fishOfTrip(book, trip.id);
   const note = async (): Promise<void> => {
     const r = await write('trip.noted', trip.id, { text: text.trim() });
@@ -42,8 +47,11 @@ export function OpenTrip({ trip }: { trip: TripState }) {
           </h2>
           <p className="lead">
             Out for {saySpan(now - Date.parse(trip.startedAt))} with {trip.crew.map(names.member).join(', ')}.
-            {trip.iceKg ? ` ${sayHeavy(trip.iceKg)} of ice` : ' No ice noted'}
-            {trip.box ? ` in ${names.box(trip.box)}.` : '.'}{' '}
+            {iceNow !== null && trip.box
+              ? ` Some ${sayHeavy(Math.round(iceNow * 10) / 10)} of ice left in ${names.box(trip.box)}.`
+              : trip.box
+                ? ` No ice noted in ${names.box(trip.box)}.`
+                : ''}{' '}
             {plural(
               fish.filter((f) => !f.released).reduce((n, f) => n + f.count, 0),
               'fish',
@@ -94,7 +102,13 @@ export function OpenTrip({ trip }: { trip: TripState }) {
         </Row>
       </div>
       <RulesHere zone={placeNow(trip).zone} day={dayOfMs(now)} />
-      {ending && <EndTrip trip={trip} unfinished={inHand.length + bleeding.length} onClose={() => setEnding(false)} />}
+      {ending && (
+        <EndTrip
+          trip={trip}
+          unfinished={inHand.length + bleeding.length}
+          onClose={(ended) => (ended ? void navigate(`/trip/${trip.id}`) : setEnding(false))}
+        />
+      )}
     </div>
   );
 }

@@ -1,7 +1,7 @@
 import { rulesAbout, sayBag, sayLeast, sayShut } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
 import { Link } from 'react-router';
-import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
+import { type Species, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { LENGTH_UNIT, units } from '../kit/units.ts';
 
 /** What holds in a zone on a day, species by species. */
@@ -23,7 +23,11 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
         <p>Choose a zone, and its sizes, bags and closed seasons stand here.</p>
       </aside>
     );
-  const rows = all.flatMap((s) => {
+  // A lake's fish is not told of in the sea, though a rule for it may hold in all zones.
+  const grounds = rules.zones.find((z) => z.id === zone)?.grounds ?? [];
+  const livesHere = (s: Species): boolean =>
+    grounds.length === 0 || Object.keys(s.grounds).length === 0 || grounds.some((g) => (s.grounds[g] ?? 0) > 0);
+  const rows = all.filter(livesHere).flatMap((s) => {
     const about = rulesAbout(rules, s.id, zone, day);
     return about.some((r) => r.species.length > 0) ? [{ s, about, shut: sayShut(about, day) }] : [];
   });

@@ -12,6 +12,7 @@ import { Row } from '../kit/page.tsx';
 import { Chips, ManyChips } from '../kit/ui/chips.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
 import { useSky } from '../kit/sky.ts';
+import { useKept } from '../kit/use-kept.ts';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { DateTimeField, NO_TIME } from '../kit/ui/when.tsx';
@@ -54,14 +55,20 @@ export function StartTrip() {
   const last = tripsInOrder(book).at(-1) ?? null;
   const bookState = book.all('book')[0];
   const { members, boxes } = useCrew();
-  const [zone, setZone] = useState<string | null>(last?.zone ?? null);
+  // A plan that is not finished outlives a reload, until the next trip.
+  const of = last?.id ?? 'first';
+  const [kept, setKept] = useKept<{ of: string; zone?: string; ice?: string; water?: string }>('plan.next', { of });
+  const draft = kept.of === of ? kept : { of };
+  const zone = draft.zone ?? last?.zone ?? null;
+  const setZone = (id: string): void => setKept({ ...draft, zone: id });
   const [from, setFrom] = useState<'boat' | 'shore'>(last?.from ?? bookState?.from ?? 'boat');
   const [crew, setCrew] = useState<string[]>(
     last ? last.crew.filter((id) => members.some((m) => m.id === id)) : members.map((m) => m.id),
   );
   const [box, setBox] = useState<string | null>(boxes.find((b) => b.id === last?.box)?.id ?? boxes[0]?.id ?? null);
-  const [ice, setIce] = useState('');
-  const [water, setWater] = useState('');
+  const [ice, water] = [draft.ice ?? '', draft.water ?? ''];
+  const setIce = (text: string): void => setKept({ ...draft, ice: text });
+  const setWater = (text: string): void => setKept({ ...draft, water: text });
   const [onTheDay, onDay] = useState<BoxOnTheDay[]>([]);
   // Undefined: as long as a usual trip; null: what was typed is no time.
   const [home, setHome] = useState<number | null | undefined>(undefined);
@@ -124,6 +131,7 @@ export function StartTrip() {
       >
         <Row className="pad" time={<b className="q">1</b>}>
           <h2>Where?</h2>
+          {!last && <p className="lead">Choose a zone, say how much ice you take, and press Cast off.</p>}
           <div className="waters" role="radiogroup" aria-label="Zone">
             {zones.map((z) => (
               <label key={z.id}>

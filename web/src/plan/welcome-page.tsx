@@ -15,6 +15,9 @@ import { useWidth } from '../kit/use-width.ts';
 import { VerdictMark } from '../kit/verdict-mark.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 
+/** Height of the line within its drawing, px. */
+const LINE_Y = 54;
+
 /** The empty line of custody, so that one sees what is coming. */
 function EmptyLine() {
   const [ref, width] = useWidth(700);
@@ -22,28 +25,40 @@ function EmptyLine() {
     <div ref={ref}>
       <svg
         width={width}
-        height="92"
-        viewBox={`0 0 ${width} 92`}
+        height="100"
+        viewBox={`0 0 ${width} 100`}
         role="img"
         aria-label={`The line of a fish: ${KNOTS.join(', ')}`}
       >
-        <path d={`M0 46H${width}`} stroke="var(--teal)" strokeWidth="2.4" strokeDasharray="2 7" strokeLinecap="round" />
+        <path
+          d={`M0 ${LINE_Y}H${width}`}
+          stroke="var(--teal)"
+          strokeWidth="2.4"
+          strokeDasharray="2 7"
+          strokeLinecap="round"
+        />
         {stationEdges(width).map((s, i) => (
           <g key={s.name}>
-            {i > 0 && <path d={`M${s.x} 2V84`} stroke="var(--rule-2)" />}
-            <text x={s.x + 6} y={15} className="station-name">
+            {i > 0 && <path d={`M${s.x} 2V92`} stroke="var(--rule-2)" />}
+            <text
+              // Narrow, the names of one-slot stations stand one higher and one lower, so that none runs into the next.
+              x={width > 560 ? s.x + 6 : i === stationEdges(width).length - 1 ? s.to - 1 : s.x + 3}
+              y={width > 560 || i % 2 === 0 ? 15 : 31}
+              textAnchor={width <= 560 && i === stationEdges(width).length - 1 ? 'end' : 'start'}
+              className="station-name"
+            >
               {s.name}
             </text>
           </g>
         ))}
         {KNOTS.map((k) => (
           <g key={k}>
-            <g transform={`translate(${slotX(k, width)} 46)`}>
+            <g transform={`translate(${slotX(k, width)} ${LINE_Y})`}>
               <circle r="13" fill="var(--paper)" />
             </g>
-            <Knot kind={k} x={slotX(k, width)} y={46} r={8} />
+            <Knot kind={k} x={slotX(k, width)} y={LINE_Y} r={8} />
             {width > 560 && (
-              <text x={slotX(k, width)} y={78} textAnchor="middle" style={{ fontSize: width > 640 ? 14 : 13 }}>
+              <text x={slotX(k, width)} y={LINE_Y + 32} textAnchor="middle" style={{ fontSize: width > 640 ? 14 : 13 }}>
                 {k}
               </text>
             )}

@@ -2,7 +2,7 @@ import { daysBetween, sayDate } from '@dagboek/core/time';
 import { memo } from 'react';
 import { useCatalogue } from '../kit/catalogue.ts';
 import { FigureView } from '../kit/figure-view.tsx';
-import { fieldUnit, inField, sayMass, units } from '../kit/units.ts';
+import { fieldUnit, inField, sayOfMeat, units } from '../kit/units.ts';
 import type { NewMeal } from './use-new-meal.ts';
 
 /** Packs of the larder, the first to be eaten first, and how much is taken of each. Not drawn anew while something else is typed: there may be hundreds. */
@@ -39,7 +39,7 @@ export const ChoosePacks = memo(function ChoosePacks({
               <span className="name">
                 <b>{h.number}</b> {h.pack.what}
                 <small>
-                  {sayMass(h.leftG)}, {h.place},{' '}
+                  {sayOfMeat(h.leftG, h.body.meatG)}, {h.place},{' '}
                   {days < 0
                     ? `was to be eaten by ${sayDate(h.keeps.eatBy)}`
                     : days === 0

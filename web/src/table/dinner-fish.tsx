@@ -102,7 +102,6 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
       <Trouble says={trouble} />
       {reads && (
         <Dialog title="Its middle" open onClose={() => setReads(false)}>
-          <ProbeReading aboutC={aboutC} onTake={(c) => void take(c)} />
           <form
             className="by-row"
             onSubmit={(e) => {
@@ -112,10 +111,15 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
               void take(c.value);
             }}
           >
-            <Quantity label="Or typed" amount="temperature" value={typed} onChange={setTyped} />
-            <Key type="submit" name="Take what is typed" />
+            <Quantity label="The probe reads" amount="temperature" value={typed} onChange={setTyped} autoFocus />
+            <Key act type="submit" name="Take it" />
           </form>
           <Trouble says={trouble} />
+          <details className="why-days">
+            <summary>Practise without a probe</summary>
+            <p className="hint">This reading is made up from the estimate. It says nothing of the fish on the stove.</p>
+            <ProbeReading aboutC={aboutC} onTake={(c) => void take(c)} />
+          </details>
         </Dialog>
       )}
     </section>

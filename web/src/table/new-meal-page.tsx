@@ -6,6 +6,7 @@ import {
   batchesFor,
   cookedBy,
   dinnerFacts,
+  dinnersAbout,
   DONENESS,
   isNotToEat,
   kitchenOf,
@@ -60,6 +61,8 @@ export function NewMealPage() {
   const lessons = lessonsFor(book, [...new Set(meal.kinds.map((s) => s.id))], method.meal);
   const allergens = allergensOf([...(meal.recipe ? [meal.recipe] : []), ...sides]);
   const cooking = cookedBy(method);
+
+  const others = meal.eaten || meal.serveMs === null ? [] : dinnersAbout(book, meal.serveMs, id);
 
   /** The packs as they are taken; null after saying what is wrong. */
   const packsTaken = () => {
@@ -262,6 +265,12 @@ export function NewMealPage() {
                 it out.
               </p>
             )}
+            {others.map((d) => (
+              <p key={d.id} className="asks">
+                <b>{d.dishes[0]?.name ?? 'Another dinner'} is planned for about the same hour.</b> Each plan counts on
+                all hands, hob rings and pots for itself. Set another hour, or cook both as one dinner.
+              </p>
+            ))}
             <Trouble says={trouble} />
             <div className="keys">
               {meal.eaten ? (

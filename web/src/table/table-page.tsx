@@ -184,8 +184,11 @@ const MealRow = memo(function MealRow({ m }: { m: MealState }) {
         <span className="name">
           {m.name}
           <small>
-            {m.method}
-            {m.doneness ? `, ${m.doneness}` : ''}; {names.member(m.cook)} cooked
+            {[...(m.name.toLowerCase().includes(m.method) ? [] : [m.method]), ...(m.doneness ? [m.doneness] : [])].join(
+              ', ',
+            )}
+            {m.doneness || !m.name.toLowerCase().includes(m.method) ? '; ' : ''}
+            {names.member(m.cook)} cooked
           </small>
         </span>
         <span className="num-cell">{plural(m.eaters.length + m.guests, 'plate')}</span>

@@ -13,7 +13,7 @@ export function UsedCell({ fresh }: { fresh: Freshness | null }) {
     );
   return (
     <span className="used reckoned" style={{ color: TONE_COLOR[fresh.tone] }} title={TONE_WORD[fresh.tone]}>
-      {percent(fresh.used)}
+      {percent(fresh.used)} <small>used</small>
     </span>
   );
 }

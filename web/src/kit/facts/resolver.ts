@@ -1,4 +1,4 @@
-import { asFacts, type Entry, type Field, isKind, kindDefinition } from '@dagboek/journal';
+import { asFacts, type Entry, type Field, isKind, kindDefinition, sayConstraint } from '@dagboek/journal';
 import { validateSync } from 'class-validator';
 import type { FieldErrors, Resolver } from 'react-hook-form';
 import { type Draft, factsFrom } from './draft.ts';
@@ -17,7 +17,7 @@ export function factsResolver(entry: Pick<Entry, 'kind' | 'facts'>, fields: read
     const instance = asFacts(kindDefinition(entry.kind).facts, JSON.parse(JSON.stringify(facts)) as object);
     const errors: Record<string, { type: string; message: string }> = {};
     for (const e of validateSync(instance, { forbidUnknownValues: false })) {
-      errors[e.property] = { type: 'facts', message: Object.values(e.constraints ?? {})[0] ?? 'This cannot be.' };
+      errors[e.property] = { type: 'facts', message: sayConstraint(e) };
     }
     return Object.keys(errors).length > 0
       ? { values: {}, errors: errors as FieldErrors<FactsDraft> }

@@ -18,6 +18,8 @@ const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'] as const;
 export interface PadKey {
   readonly name: string;
   readonly says: string;
+  /** What it is of, in a word under its value. */
+  readonly under?: string;
   readonly value: string | null;
 }
 
@@ -52,6 +54,7 @@ export function NumberPad({
         onClick={() => k.value !== null && onChange(k.value)}
       >
         {k.name}
+        {k.under && <small>{k.under}</small>}
       </button>
     ) : (
       <span />
