@@ -7,7 +7,10 @@ import { Page, Row } from '../kit/page.tsx';
 /** What comes sooner is not spoken of, ms. */
 const QUIET_MS = 1000;
 
-const PARTS: Readonly<Record<FactsPart, string>> = { species: 'the species', rules: 'the rules and zones' };
+const WAITS: Readonly<Record<FactsPart, string>> = {
+  species: 'Waiting for the species',
+  rules: 'Waiting for the rules and zones',
+};
 
 /** The frame of a page whose content needs species and rules that are not on this device yet: quiet at first, then it says so. */
 function Waiting() {
@@ -24,8 +27,10 @@ function Waiting() {
       {late && (
         <Row className="pad">
           <div role="status">
-            <h2>Waiting for {missing.map((m) => PARTS[m]).join(' and ')}</h2>
-            <p>
+            <h2>
+              {missing.length > 1 ? 'Waiting for the species, the rules and the zones' : missing.map((m) => WAITS[m])}
+            </h2>
+            <p className="lead">
               Hours, weights and verdicts depend on them, so none is shown yet. The page opens by itself when they are
               here, and from then on they stay on this device.
             </p>

@@ -20,7 +20,7 @@ import { type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey, StrikeMark } from '../kit/deck-key.tsx';
 import { HazardStrip } from '../kit/hazard-strip.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import { useUndoWrite } from '../kit/take-back.tsx';
+import { useWrite } from '../kit/journal/use-write.ts';
 import { Page } from '../kit/page.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
 import { Key, KeyLink } from '../kit/ui/key.tsx';
@@ -127,7 +127,7 @@ function Step({
   go: (to: number) => void;
 }) {
   const { book } = useBook();
-  const { write, writeAll } = useUndoWrite();
+  const { write, writeAll } = useWrite();
   const navigate = useNavigate();
   const lies = onTheBoard(book, cut.fish, species);
   const { knownG } = lies;

@@ -26,7 +26,7 @@ import { useUndoWrite } from '../kit/take-back.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { Chips, ManyChips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
-import { countTrouble, typedNumber } from '../kit/ui/typed-number.ts';
+import { countTrouble } from '../kit/ui/typed-number.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { DateTimeField, NO_TIME } from '../kit/ui/when.tsx';
 import { amountTrouble, asTyped, degrees, sayGrams, sayGramsRange, sayMass, typedAmount } from '../kit/units.ts';
