@@ -1,9 +1,11 @@
 import 'reflect-metadata';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import { speciesLike } from '@dagboek/catalogue';
 import { Book, packLeft } from '@dagboek/journal';
 import { loadRulePacks, loadSpecies, skerrowSeason } from '@dagboek/packs';
 import request from 'supertest';
+import { anEntry, at, idOf } from '../../journal/src/builders.test-support.ts';
 import { fillWithDemo } from './demo.ts';
 import { JournalService } from './journal/journal.service.ts';
 import { aServer } from './test-server.test-support.ts';
@@ -106,4 +108,52 @@ describe('the feed of the larder', () => {
     for (const wrong of ['x'.repeat(32), 'short', '', path.slice(-36, -5)])
       expect((await get(`/api/larder/calendar/${wrong}.ics`)).status).toBe(404);
   }, 60_000);
+});
+
+describe('the feed of a book with a species of its own', () => {
+  test('gives a lean fish of one’s own the months of a lean fish, as every page does', async () => {
+    const own = await aServer();
+    try {
+      const cod = species.find((s) => s.id === 'cod')!;
+      const ling = speciesLike(cod, { id: 'skerrow-ling', name: 'Skerrow ling', latin: 'Molva sp.' }, {}, 'By hand');
+      const pack = (number: number, of: string) =>
+        anEntry('pack.stored', idOf(`pack${number}`), {
+          number,
+          fish: [],
+          species: of,
+          what: of,
+          form: 'fillets',
+          massG: 400,
+          place: 'freezer',
+          wrapping: 'vacuum',
+        } as never);
+      const entries = [
+        anEntry(
+          'species.added',
+          idOf('species'),
+          { pack: 'isles', packName: 'Isles', species: ling as never },
+          { at: at('09:00') },
+        ),
+        pack(1, 'cod'),
+        pack(2, 'skerrow-ling'),
+        pack(3, 'mackerel'),
+      ];
+      const written = await request(own.getHttpServer()).post('/api/journal').send({ entries }).expect(200);
+      expect(written.body.receipts.map((r: { status: string }) => r.status)).toEqual(entries.map(() => 'accepted'));
+      const { path } = (await request(own.getHttpServer()).get('/api/larder/calendar').expect(200)).body as {
+        path: string;
+      };
+      const text = (await request(own.getHttpServer()).get(path).expect(200)).text.replace(/\r\n /g, '');
+      const dayOf = (n: number) =>
+        text
+          .split('BEGIN:VEVENT')
+          .find((e) => e.includes(`Eat pack ${n}`))
+          ?.match(/DTSTART[^:]*:(\d{8})/)?.[1];
+      expect(dayOf(1)).toMatch(/^\d{8}$/);
+      expect(dayOf(2)).toBe(dayOf(1));
+      expect(dayOf(3)).not.toBe(dayOf(1));
+    } finally {
+      await own.close();
+    }
+  });
 });
