@@ -76,6 +76,8 @@ function poisoned(): string {
 test('lines that nobody can read take no page down: they are set apart, shown as they were written, and can be struck', async ({
   page,
 }) => {
+  // Sixteen pages, each opened anew.
+  test.setTimeout(240_000);
   const server = await startServer({ data: poisoned(), demo: true });
   const pages = [
     '/plan',

@@ -22,7 +22,7 @@ describe('what is wrong with a field', () => {
         value: undefined,
         constraints: { maxLength: 'waters must be shorter than or equal to 60 characters' },
       }),
-    ).toBe('It is missing.');
+    ).toBe('Waters: it is missing.');
   });
   test('a sentence of its own is said as it is', () => {
     const constraints = { min: 'A length is more than 0.', isNumber: 'lengthMm must be a number' };

@@ -1,6 +1,6 @@
 import type { ValidationError } from 'class-validator';
 
-/** What a field is called in a sentence; of others the sentence alone is said. */
+/** What a field is called in a sentence, where its name in the facts says it badly. */
 const WORDS: Readonly<Record<string, string>> = {
   name: 'The name',
   text: 'The remark',
@@ -17,6 +17,17 @@ const WORDS: Readonly<Record<string, string>> = {
   pieces: 'Pieces',
   count: 'How many',
 };
+
+/** Units that end the name of a field: a person is told the quantity. */
+const UNIT = /(?<=[a-z])(?:Mm|Cm|M|G|C|Ms|S|Ml)$/;
+/** The name of a field in words. Examples: "lengthKind" is "Length kind", "massG" is "Mass". */
+function inWords(property: string): string {
+  const words = property
+    .replace(UNIT, '')
+    .replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`)
+    .trim();
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
 
 /** Sentences for checks that were given none of their own; `n`: the number that the check is about. */
 const SAY: Readonly<Record<string, (n: string) => string>> = {
@@ -50,11 +61,10 @@ export function sayConstraint(e: Pick<ValidationError, 'property' | 'value' | 'c
   const all = Object.entries(e.constraints ?? {});
   const own = all.find(([, message]) => isOwn(message, e.property));
   if (own) return own[1];
-  const word = WORDS[e.property];
   const says = ((): string => {
     if (e.value === undefined || e.value === null) return 'it is missing';
     const [check = '', message = ''] = all[0] ?? [];
     return SAY[check]?.(/-?\d+(?:\.\d+)?/.exec(message.slice(e.property.length))?.[0] ?? '') ?? 'this cannot be';
   })();
-  return `${word ? `${word}: ${says}` : says.charAt(0).toUpperCase() + says.slice(1)}.`;
+  return `${WORDS[e.property] ?? inWords(e.property)}: ${says}.`;
 }

@@ -36,7 +36,7 @@ describe('a picture', () => {
   test.each<[string, object, RegExp]>([
     ['named by a path', { photo: '../../etc/passwd' }, /64 hex digits/],
     ['named in capitals', { photo: HASH.toUpperCase() }, /64 hex digits/],
-    ['of no width', { width: 0 }, /width/],
+    ['of no width', { width: 0 }, /^Width: at least 1\.$/],
     ['with a place that is none', { position: [-9.4, 158] }, /longitude and a latitude/],
     ['with three corners', { reading: { ...READING, corners: READING.corners.slice(1) } }, /four corners/],
     ['with a point of another name', { reading: { ...READING, points: { wing: [0.5, 0.5] } } }, /four corners/],
@@ -58,8 +58,8 @@ describe('what is new of fish, trip and book', () => {
 
   test.each<[Kind, object, RegExp]>([
     ['fish.measured', { lengthMm: 407, lengthKind: 'total', method: 'board', sdMm: 0 }, /half a millimetre/],
-    ['fish.measured', { lengthMm: 407, lengthKind: 'total', method: 'guess' }, /method/],
-    ['fish.landed', { trip: 't', angler: 'a', count: 1, origin: 'stolen' }, /origin/],
+    ['fish.measured', { lengthMm: 407, lengthKind: 'total', method: 'guess' }, /^Method: choose one/],
+    ['fish.landed', { trip: 't', angler: 'a', count: 1, origin: 'stolen' }, /^Origin: choose one/],
     ['fish.reported', { rule: 'r', to: '' }, /to whom/],
     ['trip.moved', { zone: '', by: 'by hand' }, /Choose a zone/],
     ['trip.moved', { zone: 'z', by: 'a bird' }, /who says so/],

@@ -54,7 +54,7 @@ describe('species and rules of one’s own, in a real file', () => {
     ['a species whose id could be a path', () => species({ id: '../eel' }), 'small letters'],
     ['a rule without a sentence', () => rule({ rule: { ...RULE, sentence: undefined } }), '"sentence" is missing'],
     ['a rule that is a list', () => rule({ rule: [RULE] }), 'This should be an object, and is an array.'],
-    ['a rule for no waters', () => rule({ rule: RULE, waters: '' }), 'waters'],
+    ['a rule for no waters', () => rule({ rule: RULE, waters: '' }), 'Waters: at least 1 letter.'],
   ])('%s is refused with a sentence, and the others of the batch are taken', async (_, bad, says) => {
     const [first, second] = await receipts(bad(), tripStarted());
     expect(first).toMatchObject({ status: 'refused', why: expect.stringContaining(says) });
