@@ -50,7 +50,9 @@ const waits = (page: Page) => page.getByRole('heading', { name: /^Waiting for/ }
 /** What the page says, without the clocks that run by the second. */
 const saysBesideClocks = (page: Page): Promise<string> =>
   main(page).evaluate((el) => {
-    const clocks = [...el.querySelectorAll('[role=timer], .running-row .num, .come-clock')].map((c) => (c as HTMLElement).innerText);
+    const clocks = [...el.querySelectorAll('[role=timer], .running-row .num, .come-clock')].map(
+      (c) => (c as HTMLElement).innerText,
+    );
     return clocks.reduce((text, clock) => text.replaceAll(clock, ''), (el as HTMLElement).innerText);
   });
 const hoursIn = (text: string): string[] => [...new Set(text.match(/\b\d{1,2}:\d\d\b/g) ?? [])];

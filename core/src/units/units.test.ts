@@ -42,7 +42,11 @@ describe('how amounts are said', () => {
     expect([sayShortLength(380), sayShortLength(380, CUSTOMARY)]).toEqual(['38 cm', '14.96 in']);
   });
   it('rounds what is still missing up, so that it is enough', () => {
-    expect([sayDifference(5.2), sayDifference(6), sayDifference(5.2, CUSTOMARY)]).toEqual(['0.6 cm', '0.6 cm', '0.21 in']);
+    expect([sayDifference(5.2), sayDifference(6), sayDifference(5.2, CUSTOMARY)]).toEqual([
+      '0.6 cm',
+      '0.6 cm',
+      '0.21 in',
+    ]);
     expect(sayDifference(25.4, CUSTOMARY)).toBe('1.00 in');
   });
   it.each([
