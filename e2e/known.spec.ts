@@ -79,7 +79,7 @@ for (const [name, what, says] of [
     page,
     demo,
   }) => {
-    test.setTimeout(300_000);
+    test.setTimeout(600_000);
     for (const [of, path] of await pagesOf(demo)) {
       await test.step(of, async () => {
         await page.evaluate(() => indexedDB.deleteDatabase('dagboek-answers')).catch(() => undefined);
