@@ -188,6 +188,8 @@ await shot('plan', `${demo.url}/plan`, {
   act: async (p) => {
     await key(p, /End the trip/);
     await key(p, /The trip ended/);
+    await p.waitForURL(/\/trip\//);
+    await p.goto(`${demo.url}/plan`);
     await p.getByText(/Nineteen of twenty such days/).waitFor();
     await p.getByRole('checkbox', { name: 'in the sun' }).check({ force: true });
     await p.getByText(/In the shade/).waitFor();

@@ -58,7 +58,12 @@ export const FINDINGS = [
     finds: [
       { is: 'not begun' },
       { is: 'starting' },
-      { is: 'ripe', cooking: 'The roe is food too: weigh it, salt it, poach it gently.' },
+      {
+        is: 'ripe',
+        // Source: poison centres on barbel cholera; FDA Hazards Guide, ch. 6.
+        cooking:
+          'Roe is eaten only of a kind whose roe you know: that of the barbel and some others is poisonous, cooked as well.',
+      },
       { is: 'spent', cooking: 'A spent fish is lean and soft: soup, cakes or pie rather than the pan.' },
     ],
   },

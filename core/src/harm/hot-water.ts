@@ -45,9 +45,9 @@ export function saySoak(s: SoakState): { readonly line: string; readonly key: st
   if (s.water === 'too hot') return { line: 'Out of it now: too hot, it scalds.', key: 'not now: let it cool first' };
   if (s.state === 'over') return { line: 'Out of it: longer helps no more.', key: 'long enough: out of it' };
   if (s.water === 'top up')
-    return { line: 'It cools: top it up, stir, test.', key: 'due now, from the flask; stir, test' };
+    return { line: 'It cools. Limb out, pour, stir, test, limb back.', key: 'due now: limb out, pour, stir, test' };
   const right = s.topUpInMs > 0 ? `Top up in ${Math.ceil(s.topUpInMs / MIN)} min.` : 'Warm enough.';
-  return { line: right, key: 'from the flask; stir, test' };
+  return { line: right, key: 'limb out, pour, stir, test' };
 }
 
 /** How hot water is tried, each time: a numb or helped limb scalds. */

@@ -49,8 +49,7 @@ export interface WithoutCurrent {
 export function sayWithoutCurrent(f: WithoutCurrent, saysAt: (ms: number) => string, units?: Units): string[] {
   const shut = 'Keep the door shut, and do not open it to look.';
   if (f.packs === 0) return [shut];
-  if (f.place === 'fridge')
-    return [shut, 'After four hours without current raw fish in it is cooked at once, or thrown out.'];
+  if (f.place === 'fridge') return [shut, afterWarm(units)];
   if (f.thawsMs === null) return [shut];
   return f.thawsMs > f.nowMs
     ? [
@@ -62,6 +61,10 @@ export function sayWithoutCurrent(f: WithoutCurrent, saysAt: (ms: number) => str
         `By what lies in it, its outside has been thawing since about ${saysAt(f.thawsMs)}. ${thawedByItself(units)}`,
       ];
 }
+
+/** Raw fish in a fridge without current. Sources: USDA FSIS, food safety during power outages; FDA Hazards Guide, ch. 7 (histamine). */
+const afterWarm = (units?: Units): string =>
+  `Raw fish that was warmer than ${sayTemperature(4, units)} for two hours, or four hours without current, is thrown out: cooking takes no histamine out of mackerel, tuna and their like.`;
 
 /** What becomes of food that thawed in a freezer by itself. Source: USDA FSIS, as above. */
 export const thawedByItself = (units?: Units): string =>
@@ -94,7 +97,7 @@ export function sayIfCurrentWent(f: CurrentGone, units?: Units): string[] {
   if (f.place === 'fridge')
     return f.hours <= FRIDGE_H
       ? [`With its door shut it holds ${FRIDGE_H} hours: all in it is still good.`]
-      : [`After ${FRIDGE_H} hours raw fish in it is cooked at once, or thrown out. Carry it to ice before.`];
+      : [`${afterWarm(units)} Carry it to ice before.`];
   const temperature = `It would go from ${c(f.nowC)} to ${c(f.thenC)}.`;
   if (f.thawsAfterH === null || f.hours < f.thawsAfterH) {
     const left =
