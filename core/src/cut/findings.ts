@@ -62,7 +62,7 @@ export const FINDINGS = [
         is: 'ripe',
         // Source: poison centres on barbel cholera; FDA Hazards Guide, ch. 6.
         cooking:
-          'Roe is eaten only of a kind whose roe you know: that of the barbel and some others is poisonous, cooked as well.',
+          'Eat roe only of a kind whose roe you know. The roe of the barbel and some others is poisonous, cooked as well.',
       },
       { is: 'spent', cooking: 'A spent fish is lean and soft: soup, cakes or pie rather than the pan.' },
     ],

@@ -42,6 +42,13 @@ export interface WithoutCurrent {
   readonly nowMs: number;
 }
 
+/** Hours that a fridge holds with its door shut. Source: USDA FSIS, food safety during power outages. */
+const FRIDGE_H = 4;
+
+/** Raw fish in a fridge without current. Sources: USDA FSIS, food safety during power outages; FDA Hazards Guide, ch. 7 (histamine). */
+const afterWarm = (units?: Units): string =>
+  `Raw fish is thrown out after two hours above ${sayTemperature(4, units)}, or after ${FRIDGE_H} hours without current. Cooking takes no histamine out of mackerel, tuna and their like.`;
+
 /**
  * What to do while a store is without current, in the order of doing it. Source: FDA and USDA FSIS, food safety during power outages (ice
  * crystals or 40 degF: cook or freeze again; above it for two hours: discard; a refrigerator after four hours).
@@ -61,10 +68,6 @@ export function sayWithoutCurrent(f: WithoutCurrent, saysAt: (ms: number) => str
         `By what lies in it, its outside has been thawing since about ${saysAt(f.thawsMs)}. ${thawedByItself(units)}`,
       ];
 }
-
-/** Raw fish in a fridge without current. Sources: USDA FSIS, food safety during power outages; FDA Hazards Guide, ch. 7 (histamine). */
-const afterWarm = (units?: Units): string =>
-  `Raw fish that was warmer than ${sayTemperature(4, units)} for two hours, or four hours without current, is thrown out: cooking takes no histamine out of mackerel, tuna and their like.`;
 
 /** What becomes of food that thawed in a freezer by itself. Source: USDA FSIS, as above. */
 export const thawedByItself = (units?: Units): string =>
@@ -86,9 +89,6 @@ export interface CurrentGone {
   /** Hours until its outside begins to thaw; null when it does not within a week, or is no freezer. */
   readonly thawsAfterH: number | null;
 }
-
-/** Hours that a fridge holds with its door shut. Source: USDA FSIS, food safety during power outages. */
-const FRIDGE_H = 4;
 
 /** What is still good after some hours without current, as sentences: for a drill, before it happens. Source: as `sayWithoutCurrent`. */
 export function sayIfCurrentWent(f: CurrentGone, units?: Units): string[] {

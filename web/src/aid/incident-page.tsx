@@ -9,9 +9,8 @@ import { LogLines } from '../kit/facts/log-lines.tsx';
 import { WhenFacts } from '../kit/facts-here.tsx';
 import { useFormatIfHere } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
-import type { WriteResult } from '../kit/journal/use-write.ts';
 import { useCrew } from '../kit/crew.ts';
-import { useUndoWrite } from '../kit/take-back.tsx';
+import { useWrite, type WriteResult } from '../kit/journal/use-write.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { Page, Row } from '../kit/page.tsx';
 import { Dialog } from '../kit/ui/dialog.tsx';
@@ -44,7 +43,8 @@ function Incident({ incident }: { incident: IncidentState }) {
   const { book } = useBook();
   const format = useFormatIfHere();
   const time = (at: string): string => format?.time(at) ?? '';
-  const { write, amend } = useUndoWrite();
+  // Nothing may lie over a key here: a line is struck in the log below.
+  const { write, amend } = useWrite();
   const { members } = useCrew();
   const bowl = useBowl(incident);
   const now = useNow(1000);
