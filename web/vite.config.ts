@@ -1,6 +1,7 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig } from 'vite';
+import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
@@ -9,6 +10,12 @@ export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    // Compressed once, as well as it goes: the server has them ready, and a phone in a harbour fetches a sixth less.
+    compression({
+      include: /assets\/.*\.(js|css|wasm)$/,
+      threshold: 1000,
+      algorithms: [defineAlgorithm('brotliCompress'), defineAlgorithm('gzip', { level: 9 })],
+    }),
     VitePWA({
       registerType: 'prompt',
       injectRegister: null,

@@ -4,6 +4,7 @@ import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import compression from 'compression';
+import expressStaticGzip from 'express-static-gzip';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
 import { AppModule } from './app.module.ts';
@@ -66,9 +67,16 @@ export async function createApp(
   return app;
 }
 
-/** Files named by their content are kept for ever; the page and the service worker are asked for anew each time. */
+/** Files named by their content are kept for ever, and go as the build compressed them; the page and the service worker are asked for anew each time. */
 function serveInterface(app: NestExpressApplication, folder: string): void {
-  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  app.use(
+    '/assets',
+    expressStaticGzip(join(folder, 'assets'), {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      serveStatic: { immutable: true, maxAge: '1y', fallthrough: false },
+    }),
+  );
   app.use(express.static(folder, { setHeaders: (res) => res.setHeader('Cache-Control', 'no-cache'), index: false }));
   app.use((req: Request, res: Response, next: NextFunction) => {
     if ((req.method !== 'GET' && req.method !== 'HEAD') || req.path.startsWith('/api/')) return next();

@@ -70,6 +70,7 @@ function Steps({ cut, species }: { cut: CutState; species: Species }) {
   const go = (to: number): void => setLooked(to >= reached ? null : (steps[Math.max(0, to)]?.id ?? null));
   return (
     <Page
+      strikesItself
       title={`${species.name}, step by step`}
       first={{ label: 'Step', value: step ? `${i + 1} of ${steps.length}` : 'all done' }}
       cells={[

@@ -5,6 +5,7 @@ import { settlingClass, useSettled } from './use-settled.ts';
 /** A large key for wet hands; for a moment after it appeared it takes no tap, since that was meant for what stood there before. One `act` key a screen: the next action, named as the entry it writes. */
 export function DeckKey({
   act = false,
+  small = false,
   mark,
   name,
   note,
@@ -13,6 +14,7 @@ export function DeckKey({
   ...rest
 }: {
   act?: boolean;
+  small?: boolean;
   mark?: ReactNode;
   name: string;
   note?: string | undefined;
@@ -23,7 +25,9 @@ export function DeckKey({
   const settled = useSettled(again);
   if (waits)
     return <Key className=" waits" aria-disabled="true" onClick={(e) => e.preventDefault()} name={name} note={waits} />;
-  return <Key act={act} className={settlingClass(settled)} mark={mark} name={name} note={note} {...rest} />;
+  return (
+    <Key act={act} small={small} className={settlingClass(settled)} mark={mark} name={name} note={note} {...rest} />
+  );
 }
 
 /** Turned line, for keys that put a fish back. */

@@ -164,11 +164,14 @@ export function Page({
   title,
   first,
   cells,
+  strikesItself = false,
   children,
 }: {
   title: string;
   first: HeaderCell;
   cells: readonly HeaderCell[];
+  /** It has a key of its own that strikes a wrong tap: nothing is laid over it. */
+  strikesItself?: boolean;
   children: ReactNode;
 }) {
   useTitle(title);
@@ -201,7 +204,7 @@ export function Page({
         </main>
       </div>
       <IndexTabs />
-      <TakeBackToast />
+      {!strikesItself && <TakeBackToast />}
     </div>
   );
 }

@@ -4,7 +4,7 @@ import { useNames } from './catalogue.ts';
 import { WhenFacts } from './facts-here.tsx';
 import { useFormat } from './format.ts';
 import { useWrite, type WriteResult } from './journal/use-write.ts';
-import { Key } from './ui/key.tsx';
+import { DeckKey } from './deck-key.tsx';
 
 /** So long a wrong tap is taken back by one more, ms. */
 export const TAKE_BACK_MS = 10_000;
@@ -92,14 +92,15 @@ export function TakeBack() {
             {trouble && <> {trouble}</>}
           </p>
           {noted.asks}
-          <Key small name="Take it back" onClick={() => void back()} />
+          {/* A second tap of the key before it does not take back what the first one wrote. */}
+          <DeckKey key={last.id} small name="Take it back" onClick={() => void back()} />
         </>
       )}
     </div>
   );
 }
 
-/** The same at the foot of a page that has no place of its own for it; nothing while nothing was written. */
+/** The same at the top of a page that has no place of its own for it; nothing while nothing was written. */
 export function TakeBackToast() {
   const { noted } = use(LatelyContext);
   if (!noted) return null;
