@@ -1,14 +1,4 @@
-export type {
-  Conversion,
-  Form,
-  Lookalike,
-  PackAbout,
-  RawVerdict,
-  ResolvedForm,
-  Species,
-  SpeciesFile,
-  Waters,
-} from './species.ts';
+export type { Conversion, Form, Lookalike, PackAbout, ResolvedForm, Species, SpeciesFile, Waters } from './species.ts';
 export { hazardParts, resolveSpecies, UNDRAWN_PARTS, wholeTraits } from './resolve-species.ts';
 export type { Surroundings } from './resolve-species.ts';
 export { ownSpecies } from './own-species.ts';

@@ -1,5 +1,5 @@
 import type { TraitRow } from '@dagboek/core/key';
-import type { Bladder, LengthConversion, SpeciesFacts } from '@dagboek/core/species';
+import type { Bladder, LengthConversion, RawRule, SpeciesFacts } from '@dagboek/core/species';
 import type { FigureFile, FigureSpec } from '@dagboek/figure';
 
 /** Waters a species lives in. */
@@ -28,9 +28,6 @@ export interface Form {
   readonly figure?: Readonly<Record<string, unknown>>;
 }
 
-/** May it be eaten raw, and why not. `never`: not eaten at all; `cook`: only cooked; `frozen first`: after the authority's freezing. */
-export type RawVerdict = 'never' | 'cook' | 'frozen first';
-
 /** A species as its file tells it. */
 export interface SpeciesFile extends SpeciesFacts {
   readonly latin: string;
@@ -56,7 +53,7 @@ export interface SpeciesFile extends SpeciesFacts {
   readonly conservation?: { readonly note: string; readonly asOf: string };
   readonly dispatch: string;
   readonly bleeding: string;
-  readonly raw: { readonly verdict: RawVerdict; readonly why: string };
+  readonly raw: { readonly verdict: RawRule; readonly why: string };
   /** Forms histamine when warm. */
   readonly histamine: boolean;
   /** Can hold ciguatera poison. */

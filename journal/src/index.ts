@@ -92,6 +92,8 @@ export type { Tried } from './rules/rule-trial.ts';
 export { reportsDue } from './rules/reports-due.ts';
 export type { ReportDue } from './rules/reports-due.ts';
 // what the larder holds
+export type { Harm } from './larder/packs-held.ts';
+export { takenFor } from './larder/taken-for.ts';
 export { heldPack, isNotToEat, packsHeld, sayPressing, shelvesOf, packTone, whyNotToEat } from './larder/packs-held.ts';
 export type { HeldPack } from './larder/packs-held.ts';
 export { nextPackNumber, packNumber } from './larder/pack-numbers.ts';

@@ -1,5 +1,7 @@
 import { keepsFins, isUncooked, type PackForm } from '../larder/index.ts';
 import type { AllThatFollows } from '../cut/index.ts';
+import { byproductCaution, type ByproductOf } from './byproduct.ts';
+import { lowerFirst as lower } from './lower-first.ts';
 import { sayDegrees, sayTemperatureDifference, type Units } from '../units/index.ts';
 
 /** What the one who cooks must know of a species. */
@@ -90,8 +92,6 @@ export function tableCautions(
   ];
 }
 
-const lower = (s: string): string => (/^[A-Z][a-z ]/.test(s) ? s.charAt(0).toLowerCase() + s.slice(1) : s);
-
 /** What salt and smoke do not do. Sources: US FDA Food Code 3-402.11 (parasites); PNW 238 (63 degC in the middle for half an hour). */
 const FORM_CAUTION: Readonly<Partial<Record<PackForm, readonly string[]>>> = {
   cured: ['Salt and lemon kill no worms: cured fish counts as raw, and is not for those at risk.'],
@@ -122,27 +122,4 @@ export function packCautions(pack: {
       ? ['Its spines stay venomous in the freezer: cut them off before it is wrapped, or say so on the label.']
       : []),
   ];
-}
-
-/** What is asked of a species about its inside. */
-interface ByproductOf {
-  readonly hazards: readonly { readonly part: string; readonly kind: string; readonly does: string }[];
-  readonly ciguatera?: boolean;
-}
-
-/** Why a by-product is poison, in the words of its species; null when it is none. */
-export function byproductPoison(what: string, species: ByproductOf | null): string | null {
-  const name = what.trim().toLowerCase();
-  const poison = species?.hazards.find((h) => h.kind === 'poison' && (h.part === 'flesh' || name.includes(h.part)));
-  return poison ? `Not to be eaten: ${lower(poison.does)}` : null;
-}
-
-/** What is to be known of a by-product that someone would eat; null when nothing. */
-export function byproductCaution(what: string, species: ByproductOf | null): string | null {
-  const name = what.trim().toLowerCase();
-  const poison = byproductPoison(what, species);
-  if (poison) return poison;
-  if (!name.includes('liver')) return null;
-  const reef = species?.ciguatera ? ' That of reef fish holds the most ciguatera: leave it.' : '';
-  return `Liver holds much vitamin A (not for the pregnant), and dioxins in old and in Baltic fish: seldom, and little.${reef}`;
 }

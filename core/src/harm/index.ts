@@ -15,8 +15,6 @@ export { SPEAR_RULES, surfaceRestMs } from './spear.ts';
 // what stands at the table, on the pack, beside a by-product
 export {
   AT_RISK,
-  byproductCaution,
-  byproductPoison,
   CORE_LINE_WORDS,
   CORE_LINES,
   sayCore,
@@ -25,4 +23,6 @@ export {
   packCautions,
   tableCautions,
 } from './at-the-table.ts';
+export { byproductCaution, byproductPoison } from './byproduct.ts';
+export { whyNeverEaten } from './never-eaten.ts';
 export type { Caution, Eaten } from './at-the-table.ts';

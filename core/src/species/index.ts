@@ -1,4 +1,5 @@
 export type {
+  RawRule,
   Hazard,
   HazardKind,
   KeepingClass,

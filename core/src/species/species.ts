@@ -6,6 +6,9 @@ export type LengthKind = 'total' | 'fork' | 'discWidth' | 'mantle';
 /** With what a length is taken; each has its own error. */
 export type MeasureMethod = 'board' | 'mat' | 'tape' | 'photo' | 'eye';
 
+/** What a species allows of raw fish. `never`: it is not eaten at all, raw or cooked. */
+export type RawRule = 'never' | 'cook' | 'frozen first';
+
 export type HazardKind = 'venomous' | 'sharp' | 'bite' | 'poison' | 'electric' | 'blood';
 
 /** How bad it is for the person: a scratch, an hour's pain, a doctor, an emergency. */
@@ -74,6 +77,10 @@ export interface SpeciesFacts {
   readonly hazards: readonly Hazard[];
   /** Forms histamine when it lies warm; left out: no. */
   readonly histamine?: boolean;
+  /** Reef fish that may carry ciguatera; left out: no. */
+  readonly ciguatera?: boolean;
+  /** Whether it is eaten raw, and why; `never`: it is not eaten at all. Left out: not known. */
+  readonly raw?: { readonly verdict: RawRule; readonly why: string };
   /** How it is killed, the first way to be offered first; left out: nothing is known. None: it is not for the board. */
   readonly kills?: readonly Kill[];
   /** Where it is cut; none: it is not bled. */

@@ -3,7 +3,7 @@ import { anEntry, at, idOf, landed, TRIP, tripStarted } from '../builders.test-s
 import { Book, dinnerOf } from '../index.ts';
 import { POLLACK } from '../../../core/src/test-species.test-support.ts';
 
-const puffer = { ...POLLACK, id: 'puffer', raw: { verdict: 'never' } };
+const puffer = { ...POLLACK, id: 'puffer', raw: { verdict: 'never' as const, why: 'x' } };
 const byId = (id: string | null) => (id === 'pollack' ? POLLACK : id === 'puffer' ? puffer : null);
 const weighed = (name: string, massG: number) =>
   anEntry('fish.weighed', idOf(name), { massG, how: 'scale' }, { at: at('12:30') });

@@ -5,9 +5,7 @@ import { fishOfTrip } from '../line/order.ts';
 import type { Book } from '../state/book.ts';
 import type { FishState } from '../state/states.ts';
 
-/** What dinner asks of a species besides its facts: whether anyone eats it. */
-export type EatenFacts = SpeciesFacts & { readonly raw?: { readonly verdict: string } };
-type ById = (id: string | null) => EatenFacts | null;
+type ById = (id: string | null) => SpeciesFacts | null;
 
 /** One fish or lot as meat; null of what is never eaten (or may be such a fish), or of which no weight is known. */
 function meatOfFish(fish: FishState, byId: ById): MeatOf | null {

@@ -31,12 +31,17 @@ test('what to do with it, by what it is and what was found', () => {
   expect(one({ form: 'cooked' }).does).toBe('Heat it through, once.');
   expect(one({ wrapping: 'vacuum' })).toMatchObject({ does: 'Cook it.', minds: 'Open the bag before it thaws.' });
   expect(one({ species: 'greater-weever', form: 'whole' }).minds).toBe('Its spines stay venomous.');
+});
+
+test('whether it may be eaten raw is not on it: a label outlives the answer', () => {
   const cold = (date: string): Entry =>
     anEntry('store.read', idOf('chest'), { c: -24 }, { at: `${date}T08:00:00Z`, id: idOf(`read ${date}`) });
   const days = Array.from({ length: 20 }, (_, i) => cold(`2026-08-${String(10 + i).padStart(2, '0')}`));
   const chest = anEntry('store.added', idOf('chest'), { name: 'chest', is: 'freezer' }, { at: '2026-08-01T08:00:00Z' });
   const frozen = packStored('f', { place: 'freezer', store: idOf('chest') }, '2026-08-10T18:00:00+01:00');
-  expect(of(Book.EMPTY.withEntries([chest, frozen, ...days]), idOf('f')).does).toMatch(
-    /^Freezing for raw is met \(EU\)/,
-  );
+  const label = of(Book.EMPTY.withEntries([chest, frozen, ...days]), idOf('f'));
+  expect(label.does).toBe('Cook it.');
+  expect(JSON.stringify(label)).not.toMatch(/raw/i);
+  expect(one({ form: 'cured' })).toMatchObject({ does: 'Not for those at risk.' });
+  expect(one({ species: 'carp' }).minds).toMatch(/^Fish of the carp family can carry flukes.*\.$/);
 });

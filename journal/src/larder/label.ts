@@ -1,4 +1,3 @@
-import { byproductPoison } from '@dagboek/core/harm';
 import { doneToMeat } from '@dagboek/core/cut';
 import { formFacts, keepsFins, WRAPPING_FACTS } from '@dagboek/core/larder';
 import { platesFrom } from '@dagboek/core/plates';
@@ -70,6 +69,11 @@ export function labelOf(
   };
 }
 
+const NOT_KNOWN = 'Its species is not known on this device.';
+
+/** What comes before the first colon or full stop, as a sentence. */
+const firstSentence = (s = ''): string => s.replace(/^(.*?)[.;:](\s.*)?$/s, '$1.');
+
 function doesOf(
   book: Book,
   h: HeldPack,
@@ -79,15 +83,13 @@ function doesOf(
 ): Pick<PackLabel, 'does' | 'minds'> {
   const { pack } = h;
   const { keepsAs } = formFacts(pack.form);
-  const poison = keepsAs === 'offal' ? byproductPoison(pack.form, byId(pack.species)) : null;
-  if (bad ?? poison) return { does: 'Do not eat.', minds: bad ?? poison ?? '' };
+  if (bad) return { does: 'Do not eat.', minds: bad };
   if (pack.form === 'bait') return { does: 'Bait.', minds: 'Not for the table.' };
   if (keepsAs === 'stock') return { does: 'Boil.', minds: '' };
   if (keepsAs === 'cooked') return { does: 'Heat it through, once.', minds: '' };
   const species = byId(pack.species);
   const venom = species?.hazards.some((x: Hazard) => x.kind === 'venomous') ?? false;
   const raw = rawStandingOf(book, pack, byId, nowMs);
-  const met = raw?.clock?.lines.find((l) => l.met);
   const worms = h.found.finds.some((f) => f.of === 'worms' && f.is !== 'none seen');
   const minds =
     venom && keepsFins(h.body.form)
@@ -99,7 +101,14 @@ function doesOf(
           : pack.wrapping === 'vacuum'
             ? 'Open the bag before it thaws.'
             : '';
-  if (raw?.never) return { does: 'Cook it through.', minds: minds || raw.never[0]!.split(/(?<=[.;:])\s/)[0]! };
-  if (met && !worms) return { does: `Freezing for raw is met (${met.line.by}).`, minds };
+  // Salt and cold smoke leave it raw: whoever has the bag in hand reads who does not eat it.
+  if (keepsAs === 'cured' || keepsAs === 'smoked')
+    return { does: 'Not for those at risk.', minds: 'The pregnant, the small, the old and the weak eat it cooked.' };
+  // Whether it may be eaten raw is asked of the book, with who eats: a label outlives the answer.
+  if (raw?.never || worms || species === null)
+    return {
+      does: 'Cook it through.',
+      minds: minds || (species === null ? NOT_KNOWN : firstSentence(raw?.never?.[0])),
+    };
   return { does: 'Cook it.', minds };
 }

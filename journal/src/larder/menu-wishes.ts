@@ -24,6 +24,7 @@ import type { Writing } from '../writing.ts';
 import { meatOfPack } from './look-in-larder.ts';
 import { type HeldPack, isNotToEat } from './packs-held.ts';
 import { type RawFacts, rawStandingOf } from './raw-standing.ts';
+import { kindsOfPack } from './kinds-of-pack.ts';
 import { atRiskOf } from './at-risk.ts';
 
 /** What the plan of meals asks of a species. */
@@ -184,7 +185,10 @@ export function menuWishes(
   const locks = states.flatMap((s, day) =>
     (s?.packs ?? []).filter((p) => p.locked).map((p) => ({ pack: p.pack, day })),
   );
-  const fit = held.filter((h) => lastDayOf(h, today, zone) >= 0);
+  // Of a species that is not known here nothing is known of poison, worms and mercury: nobody plans it.
+  const fit = held.filter(
+    (h) => lastDayOf(h, today, zone) >= 0 && kindsOfPack(book, h.pack).every((id) => byId(id) !== null),
+  );
   const locked = new Set(locks.map((l) => l.pack));
   const first = [...fit.filter((h) => locked.has(h.pack.id)), ...fit.filter((h) => !locked.has(h.pack.id))];
   // Only of those that are planned the freezing for raw is asked: that is the dear part.

@@ -9,10 +9,12 @@ import {
   type UntilFacts,
 } from '@dagboek/core/larder';
 import { doneToMeat } from '@dagboek/core/cut';
+import { whyNeverEaten } from '@dagboek/core/harm';
 import { type HistamineClock, spoilageModel } from '@dagboek/core/fresh';
 import { epochMs, stamp, weekday } from '@dagboek/core/time';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { type Found, foundInPack } from '../board/findings.ts';
+import { kindsOfPack } from './kinds-of-pack.ts';
 import { cutsOfPack } from './cut-of-pack.ts';
 import { type PackBody, packBody } from './pack-body.ts';
 import { type Ageing, ageingOf, mayAge } from './ageing-of.ts';
@@ -61,6 +63,8 @@ export interface HeldPack {
   readonly keeps: KeepUntil;
   /** It hangs on a rack to age; null of any that lies elsewhere. */
   readonly ageing: Ageing | null;
+  /** Why nothing of it is ever eaten, by the species that it is or may be; null where it may. */
+  readonly never: string | null;
   /** The clock of histamine of its fish, where they form any. */
   readonly histamine: HistamineClock | null;
   /** What was found in it on the board, and what follows. */
@@ -234,28 +238,38 @@ function freshAt(
   return fresh ? { used: fresh.used, iceDaysAllowed: fresh.iceDaysAllowed } : null;
 }
 
-/** What may be wrong with a pack on whatever day: its clock of histamine, and what was found in its fish. */
+/** Whether a pack may be eaten at all, of its species, its clock of histamine and what was found in its fish. */
+export type Harm = Pick<HeldPack, 'never' | 'histamine' | 'found'>;
+
+/** What may be wrong with a pack on whatever day: its species, its clock of histamine, and what was found in its fish. */
 export const harmOf = (
   book: Book,
   pack: PackState,
   byId: (id: string | null) => SpeciesFacts | null,
   nowMs: number,
-): Pick<HeldPack, 'histamine' | 'found'> => ({
+): Harm => ({
+  never: whyNeverEaten(
+    pack.form,
+    kindsOfPack(book, pack).flatMap((id) => byId(id) ?? []),
+  ),
   histamine: freshnessOfPack(book, pack, byId, nowMs)?.histamine ?? null,
   found: foundInPack(book, pack),
 });
 
 /** Whether nothing of it may be eaten, on whatever day. */
-export const isNotToEat = (p: Pick<HeldPack, 'histamine' | 'found'>): boolean => whyNotToEat(p) !== null;
+export const isNotToEat = (p: Harm): boolean => whyNotToEat(p) !== null;
 
 /** Why nothing of it may be eaten, as a sentence without its name; null where it may. */
-export const whyNotToEat = (p: Pick<HeldPack, 'histamine' | 'found'>): string | null =>
-  p.histamine?.state === 'over' ? 'It is over the line of histamine.' : (p.found.bin[0] ?? null);
+export const whyNotToEat = (p: Harm): string | null =>
+  p.never ?? (p.histamine?.state === 'over' ? 'It is over the line of histamine.' : (p.found.bin[0] ?? null));
 
 /** What presses about a pack, in the few words of a list; `grave`: it is not eaten. Null where nothing does. */
 export function sayPressing(p: HeldPack, today: string): { readonly says: string; readonly grave: boolean } | null {
   if (isNotToEat(p))
-    return { says: p.histamine?.state === 'over' ? 'do not eat: histamine' : 'do not eat', grave: true };
+    return {
+      says: p.never === null && p.histamine?.state === 'over' ? 'do not eat: histamine' : 'do not eat',
+      grave: true,
+    };
   if (p.thawedInStore !== null) return { says: 'thawed by itself', grave: false };
   const tone = packTone(p, today);
   if (p.ageing && mayAge(p.ageing) && tone !== 'past') {

@@ -2,9 +2,9 @@ import { allThatFollows } from '@dagboek/core/cut';
 import { isFood, isUncooked, type RawClock } from '@dagboek/core/larder';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { foundInPack } from '../board/findings.ts';
-import { fishInPack } from '../line/pack-fish.ts';
 import type { Book } from '../state/book.ts';
 import type { PackState } from '../state/states.ts';
+import { kindsOfPack } from './kinds-of-pack.ts';
 import { rawClockOf } from './raw-clock-of.ts';
 
 /** What is asked of a species about raw fish. */
@@ -27,9 +27,7 @@ export function rawStandingOf(
   nowMs: number,
 ): RawStanding | null {
   if (!isUncooked(pack.form) || !isFood(pack.form)) return null;
-  const fish = fishInPack(book, pack).flatMap((id) => book.getAny('fish', id) ?? []);
-  const kinds = [...new Set([pack.species, ...fish.flatMap((f) => [f.species ?? pack.species, ...f.orElse])])];
-  const species = kinds.map((id) => byId(id));
+  const species = kindsOfPack(book, pack).map((id) => byId(id));
   // Of a kind that this device does not know (yet), nothing is said.
   if (species.some((s) => s === null)) return null;
   const ofKind = species.flatMap((s) => (s && s.raw.verdict !== 'frozen first' ? [s.raw.why] : []));

@@ -6,6 +6,7 @@ import { fishInPack, freshnessOfPack } from '../line/pack-fish.ts';
 import type { HeldPack } from '../larder/packs-held.ts';
 import type { RawFacts } from '../larder/raw-standing.ts';
 import { atRiskOf } from '../larder/at-risk.ts';
+import { kindsOfPack } from '../larder/kinds-of-pack.ts';
 import { rawClockOf } from '../larder/raw-clock-of.ts';
 import type { Book } from '../state/book.ts';
 import { custodyOf } from '../line/custody.ts';
@@ -64,8 +65,7 @@ export function rawPackOf(
 ): RawPack {
   const { pack } = held;
   const fish = fishInPack(book, pack).flatMap((id) => book.getAny('fish', id) ?? []);
-  const ids = [...new Set([pack.species, ...fish.flatMap((f) => [f.species ?? pack.species, ...f.orElse])])];
-  const species = ids.map((id) => byId(id));
+  const species = kindsOfPack(book, pack).map((id) => byId(id));
   const known = species.flatMap((s) => s ?? []);
   const clock = rawClockOf(book, pack, byId, nowMs);
   const frozen = clock.why !== 'not frozen';

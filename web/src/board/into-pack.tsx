@@ -15,6 +15,7 @@ import {
   type FactsOf,
   FORMS,
   nextPackNumber,
+  isNotToEat,
   packAsIf,
   nextPieces,
   packTrouble,
@@ -34,6 +35,7 @@ import { newId } from '../kit/journal/use-write.ts';
 import { useUndoWrite } from '../kit/take-back.tsx';
 import { useCrew } from '../kit/crew.ts';
 import { Row } from '../kit/page.tsx';
+import { NotToEat } from '../larder/not-to-eat.tsx';
 import { Portions } from './portions.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
@@ -99,11 +101,11 @@ export function IntoPack({
     cut: cut.id,
   });
   // As it would be held: the same function as once it is written, in the store that it goes into.
-  const keeps = useMemo(
+  const asIf = useMemo(
     () => {
       const facts = stored(SOME_G, 1, 'as if') as object as Writing['facts'];
       const w: Writing = { kind: 'pack.stored', subject: newId(), facts };
-      return packAsIf(book, w, byId, day, nowMs(), zone)?.keeps ?? null;
+      return packAsIf(book, w, byId, day, nowMs(), zone);
     },
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what `stored` says is made of these alone
     [book, byId, day, zone, cut.id, kind, wrap, store.id],
@@ -170,14 +172,15 @@ export function IntoPack({
       </div>
       <p className="hint">
         {what}.
-        {keeps && (
+        {asIf && !isNotToEat(asIf) && (
           <>
             {' '}
-            Eat by <b>{sayDate(keeps.eatBy)}</b>; careful keeper’s line {sayDate(keeps.careful)}, authority’s{' '}
-            {sayDate(keeps.authority)}.
+            Eat by <b>{sayDate(asIf.keeps.eatBy)}</b>; careful keeper’s line {sayDate(asIf.keeps.careful)}, authority’s{' '}
+            {sayDate(asIf.keeps.authority)}.
           </>
         )}
       </p>
+      {asIf && <NotToEat of={what} harm={asIf} />}
       {advice && <p className="hint">{advice}</p>}
       {packCautions({
         wrapping: wrap,

@@ -29,7 +29,7 @@ export function HistamineNote({ of, clock }: { of: string; clock: HistamineClock
       <WarningTriangle size={30} />
       <strong>Do not eat</strong>
       <p>
-        {of}: {how}. Histamine has formed that neither cooking nor freezing destroys, and it does not smell. Throw it
+        {of}: {how}. Histamine may have formed. Neither cooking nor freezing destroys it, and it does not smell. Throw it
         away. <small>{HISTAMINE_LIMITS.source}; temperatures are taken on the warm side.</small>
       </p>
     </div>

@@ -1,6 +1,6 @@
 import { type PackForm, type Wrapping, wrappingsFor } from '@dagboek/core/larder';
 import { sayDate, stamp } from '@dagboek/core/time';
-import { FORMS, nextPackNumber, packAsIf, packByHand, storesOf } from '@dagboek/journal';
+import { FORMS, isNotToEat, nextPackNumber, packAsIf, packByHand, storesOf } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCatalogue } from '../kit/catalogue.ts';
@@ -17,6 +17,7 @@ import { LineKey } from '../kit/ui/key.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { SearchField } from '../kit/ui/search-field.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
+import { NotToEat } from './not-to-eat.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { amountTrouble, asTyped, sayGrams, typedAmount } from '../kit/units.ts';
 
@@ -63,10 +64,10 @@ export function AddPack({ onClose }: { onClose: () => void }) {
   const today = day(stamp(nowMs(), zone));
   const pieces = typedNumber(count);
   // As it would be held: the same function as once it is written.
-  const keeps = useMemo(() => {
+  const asIf = useMemo(() => {
     if (!species) return null;
     const told = { species, form, massG: SOME_G, pieces: null, wrapping, store, daysAgo: Number(ago) };
-    return packAsIf(book, packByHand(book, told, today, zone, newId()), byId, day, nowMs(), zone)?.keeps ?? null;
+    return packAsIf(book, packByHand(book, told, today, zone, newId()), byId, day, nowMs(), zone);
   }, [book, species, form, wrapping, store, ago, today, zone, byId, day]);
   const keep = async (): Promise<void> => {
     if (!species) return setTrouble('Say which kind it is: type its name, and choose it.');
@@ -138,9 +139,10 @@ export function AddPack({ onClose }: { onClose: () => void }) {
         onChange={setStore}
       />
       <Chips label="Wrapped in" options={plain(wraps)} value={wrapping} onChange={setWrap} />
-      {keeps && (
+      {asIf && <NotToEat of={asIf.pack.what} harm={asIf} />}
+      {asIf && !isNotToEat(asIf) && (
         <p className="hint">
-          Eat by <b>{sayDate(keeps.eatBy)}</b>; authority’s line {sayDate(keeps.authority)}.
+          Eat by <b>{sayDate(asIf.keeps.eatBy)}</b>; authority’s line {sayDate(asIf.keeps.authority)}.
         </p>
       )}
       <Trouble says={trouble} />

@@ -13,11 +13,11 @@ import { Page, Row } from '../kit/page.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { platesFrom } from '@dagboek/core/plates';
 import { FREEZING_FOR_RAW } from '@dagboek/core/harm';
-import { HistamineNote } from '../kit/histamine-note.tsx';
 import { degrees, sayOfMeat } from '../kit/units.ts';
 import { CalendarKeys } from './calendar-keys.tsx';
 import { Chores } from './chores.tsx';
 import { WeekAhead } from './week-ahead.tsx';
+import { NotToEat } from './not-to-eat.tsx';
 import { PackList } from './pack-list.tsx';
 import { StoresList } from './stores-list.tsx';
 
@@ -63,7 +63,7 @@ export function LarderPage() {
           )}
           {notToEat.map((h) => (
             <Row key={h.pack.id} className="note-row">
-              <HistamineNote of={`Pack ${h.number}, ${h.pack.what}`} clock={h.histamine} />
+              <NotToEat of={`Pack ${h.number}, ${h.pack.what}`} harm={h} />
             </Row>
           ))}
           <Chores held={held} />

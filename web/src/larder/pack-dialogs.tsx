@@ -10,7 +10,7 @@ import {
   storeOfPack,
   storesOf,
   takeTrouble,
-  TAKEN_FOR,
+  takenFor,
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -33,14 +33,14 @@ function typedPieces(text: string): number | null {
   return n === null || (Number.isInteger(n) && n >= 1) ? n : Number.NaN;
 }
 const NO_COUNT = 'Pieces are counted in whole numbers.';
-type For = 'a pack of its own' | (typeof TAKEN_FOR)[number];
-const FOR: readonly For[] = ['a pack of its own', ...TAKEN_FOR];
+type For = 'a pack of its own' | ReturnType<typeof takenFor>[number];
 
 /** Takes a part out: into a pack of its own, thrown or given away, for bait. What is left stays as it is. */
 export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => void }) {
   const { book } = useBook();
   const { write, writeAll } = useUndoWrite();
   const names = useNames();
+  const { byId } = useCatalogue();
   const navigate = useNavigate();
   const left = packLeft(book, pack);
   const stores = storesOf(book);
@@ -100,7 +100,12 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
         />
         <Quantity label="Pieces" whole value={count} onChange={(v) => (setCount(v), setTrouble(null))} />
       </div>
-      <Chips label="For" options={plain(FOR)} value={what} onChange={setWhat} />
+      <Chips
+        label="For"
+        options={plain<For>(['a pack of its own', ...takenFor(book, pack, byId, nowMs())])}
+        value={what}
+        onChange={setWhat}
+      />
       {what === 'a pack of its own' ? (
         <>
           {formsOutOf(pack.form).length > 1 && (

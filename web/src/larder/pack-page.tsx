@@ -32,11 +32,11 @@ import { packCautions } from '@dagboek/core/harm';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { FoundNote } from '../kit/found-note.tsx';
 import { capital } from '../kit/names-in-text.ts';
-import { HistamineNote } from '../kit/histamine-note.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { degrees, massParts, sayMass, sayOfMeat, units } from '../kit/units.ts';
 import { MergeDialog, TakeDialog, WeighDialog } from './pack-dialogs.tsx';
 import { AgeingSection } from './ageing-section.tsx';
+import { NotToEat } from './not-to-eat.tsx';
 import { MoveKeys } from './move-keys.tsx';
 import { RawClockSection } from './raw-clock.tsx';
 import { storeName } from './say-store.ts';
@@ -101,7 +101,7 @@ export function PackPage() {
                 : ''}
               . {capital(WRAPPING_FACTS[pack.wrapping].says)}.
             </p>
-            <HistamineNote of={`Pack ${number}`} clock={held?.histamine} />
+            {held && <NotToEat of={`Pack ${number}`} harm={held} />}
             {held && !isNotToEat(held) && (
               <p className={today > held.keeps.authority ? 'asks' : 'lead'}>
                 {today > held.keeps.authority ? (

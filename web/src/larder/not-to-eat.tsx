@@ -1,0 +1,14 @@
+import { type Harm, whyNotToEat } from '@dagboek/journal';
+import { HistamineNote } from '../kit/histamine-note.tsx';
+
+/** Why nothing of a pack is eaten; nothing of one that may be. `of`: its name. */
+export function NotToEat({ of, harm }: { of: string; harm: Harm }) {
+  const why = whyNotToEat(harm);
+  if (why !== null && (harm.never !== null || harm.histamine?.state !== 'over'))
+    return (
+      <p className="asks" role="note">
+        <b>{of}: do not eat it.</b> {why}
+      </p>
+    );
+  return <HistamineNote of={of} clock={harm.histamine} />;
+}
