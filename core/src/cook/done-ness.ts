@@ -31,7 +31,7 @@ export interface DoneAsked {
 /** Why there is no lower choice than the line: empty when there is one. */
 export function whyOnlyTheLine({ cookThrough, seen, atRisk }: DoneAsked): string[] {
   return [
-    ...cookThrough.map((k) => `${k.name}: ${k.why}`),
+    ...cookThrough.map((k) => `${k.name} is not cleared raw, so it is cooked through. ${k.why}`),
     ...seen.map((of) => `${of}: worms were seen in it, so it is cooked through.`),
     ...(atRisk.length > 0
       ? [`${atRisk.join(' and ')} eats it cooked through.`.replace(/^(.* and .*) eats/, '$1 eat')]
@@ -44,7 +44,8 @@ export function doneAt(coreC: number): 'glassy' | 'just parts' | 'moist' | 'dry'
   if (coreC < 45) return null;
   if (coreC < 53.5) return 'glassy';
   if (coreC < 58) return 'just parts';
-  return coreC < 66 ? 'moist' : 'dry';
+  // 70 degC for two minutes is the line of the UK: what meets it is firm, and no fault.
+  return coreC < 72 ? 'moist' : 'dry';
 }
 
 /** Whether worms are dead at a middle held so long: 60 degC for a minute. */

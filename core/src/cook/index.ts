@@ -37,6 +37,7 @@ export type { ByProbe, ProbeReading } from './by-probe.ts';
 // without fire
 export { brineSaltG, erfc, saltCure, saltFor, whiteFrontMm, whiteThroughMin } from './curing.ts';
 export type { SaltCure } from './curing.ts';
+export type { RawAuthority } from './raw-verdict.ts';
 export { mayEatRaw, RAW_CONDITIONS, sayRawVerdict } from './raw-verdict.ts';
 export type { RawPack, RawReason, RawVerdict } from './raw-verdict.ts';
 // what it is cooked in

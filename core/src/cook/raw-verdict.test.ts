@@ -10,6 +10,7 @@ const pack = (more: Partial<RawPack> = {}): RawPack => ({
   kinds: [{ name: 'Bass', verdict: 'frozen first', why: 'worms' }],
   unknownKind: false,
   water: 'sea',
+  thawed: false,
   origin: null,
   lines: clock(['US', 'EU'], 200),
   found: [],
@@ -69,15 +70,29 @@ describe('may it be eaten raw', () => {
     expect(farmed.verdict).toBe('not known');
     expect(mayEatRaw([pack({ origin: 'stocked' })], []).reasons.some((r) => /counts as wild/.test(r.say))).toBe(true);
   });
-  test('of fresh water: flukes stand freezing, so it is not known whatever the freezer says', () => {
-    expect(mayEatRaw([pack({ water: 'fresh' })], [])).toMatchObject({ verdict: 'not known' });
-    expect(mayEatRaw([pack({ water: 'both' })], [])).toMatchObject({ verdict: 'conditions met' });
+  test.each(['fresh', 'not known'] as const)(
+    'of %s water: only the 7 days of the US count, by whichever line the house goes',
+    (water) => {
+      for (const authority of ['US', 'EU'] as const) {
+        const v = mayEatRaw([pack({ water, lines: clock(['EU'], 30) })], [], 0, authority);
+        expect(v.verdict).toBe('not known');
+        expect(v.reasons[0]!.say).toMatch(/only the 7 days/);
+        expect(mayEatRaw([pack({ water })], [], 0, authority).verdict).toBe('conditions met');
+      }
+    },
+  );
+  test('the stricter line is the default; a house may go by the other, and it is said which', () => {
+    const eu = pack({ lines: clock(['EU'], 30) });
+    expect(mayEatRaw([eu], []).verdict).toBe('not known');
+    expect(mayEatRaw([eu], []).reasons[0]!.say).toMatch(/as the EU asks, and not yet as the US.*stricter/);
+    const v = mayEatRaw([eu], [], 0, 'EU');
+    expect(v.verdict).toBe('conditions met');
+    expect(v.reasons[0]!.say).toMatch(/goes by the line of the EU/);
   });
-  test('the EU’s day and the US week are told apart', () => {
-    expect(mayEatRaw([pack({ lines: clock(['EU'], 30) })], []).reasons[0]!.say).toMatch(
-      /as the EU asks, and not yet as the US/,
-    );
-    expect(mayEatRaw([pack({ lines: clock(['US'], 30) })], []).reasons[0]!.say).toMatch(/as the US asks/);
+  test('what was met stays met after thawing, and is eaten within the day', () => {
+    const v = mayEatRaw([pack({ thawed: true })], []);
+    expect(v.verdict).toBe('conditions met');
+    expect(v.reasons.map((r) => r.say).join(' ')).toMatch(/within a day/);
   });
   test('the worst pack decides: adding one never betters the verdict, and every reason has a source', () => {
     const rank = ['not raw', 'not known', 'conditions met'];

@@ -12,12 +12,14 @@ export interface RawPack {
   }[];
   /** A kind of it is not settled, or not known on this device. */
   readonly unknownKind: boolean;
-  /** Where its kind lives: of fresh water alone it may carry flukes, which freezing does not end. */
-  readonly water: 'sea' | 'fresh' | 'both';
+  /** In which water it was caught. Fish of fresh water are frozen by the longer line: flukes stand freezing better. */
+  readonly water: 'sea' | 'fresh' | 'not known';
   /** As noted on the deck; null: nobody said. */
   readonly origin: 'wild' | 'stocked' | 'farmed' | null;
-  /** Its clock of freezing; null where it was never frozen. `stillFrozen` or thawed for this meal. */
+  /** Its clock of freezing; null where it was never frozen. */
   readonly lines: readonly LineClock[] | null;
+  /** It was frozen, and is not any more. What freezing killed stays dead; what grows after it does not. */
+  readonly thawed: boolean;
   /** What the board found that forbids it. */
   readonly found: readonly string[];
   readonly gutPierced: boolean;
@@ -28,6 +30,9 @@ export interface RawPack {
   /** Warmest it lay in since it was landed, and for how long above 5 degC, hours; null where nobody knows. */
   readonly warmH: number | null;
 }
+
+/** Whose line of freezing counts. That of the US is the stricter: what meets it meets that of the EU. */
+export type RawAuthority = 'US' | 'EU';
 
 /** One reason, and by whom. */
 export interface RawReason {
@@ -49,7 +54,7 @@ const BOOK = 'this book';
 /** Raw fish that lay warmer than a fridge for so long is cooked, h: the four hours of US FDA Food Code 3-501.16. */
 const WARM_MOST_H = 4;
 
-const reasonsOf = (p: RawPack): RawReason[] => {
+const reasonsOf = (p: RawPack, authority: RawAuthority): RawReason[] => {
   const out: RawReason[] = [];
   const add = (weighs: RawReason['weighs'], say: string, source: string): void =>
     void out.push({ of: p.of, say, source, weighs });
@@ -74,11 +79,23 @@ const reasonsOf = (p: RawPack): RawReason[] => {
   }
   const met = p.lines.filter((l) => l.met);
   const by = (which: LineClock['line']['by']): boolean => met.some((l) => l.line.by === which);
-  if (by('US') && by('EU'))
-    add('met', 'Frozen as both authorities ask, by the readings of its freezer.', `${US}; ${EU}`);
+  if (by('US')) add('met', 'Frozen as the US and the EU ask, by the readings of its freezer.', `${US}; ${EU}`);
+  else if (by('EU') && p.water !== 'sea')
+    add(
+      'not known',
+      p.water === 'fresh'
+        ? 'It is of fresh water, where flukes stand freezing better: only the 7 days of the US line count, and they are not over.'
+        : 'It lives in the sea and in fresh water, and where it was caught does not say which: only the 7 days of the US line count, and they are not over.',
+      US,
+    );
+  else if (by('EU') && authority === 'US')
+    add(
+      'not known',
+      'Frozen as the EU asks, and not yet as the US does. This house goes by the stricter line, that of the US.',
+      US,
+    );
   else if (by('EU'))
-    add('met', 'Frozen as the EU asks, and not yet as the US does, by the readings of its freezer.', EU);
-  else if (by('US')) add('met', 'Frozen as the US asks, by the readings of its freezer.', US);
+    add('met', 'Frozen as the EU asks, and not as the US does. This house goes by the line of the EU.', EU);
   else {
     const most = Math.max(0, ...p.lines.filter((l) => l.line.c === -20).map((l) => l.hours));
     add(
@@ -89,16 +106,12 @@ const reasonsOf = (p: RawPack): RawReason[] => {
       `${US}; ${EU}`,
     );
   }
+  if (p.thawed)
+    add('met', 'It was thawed: raw it is eaten within a day of that, and lies no warmer than 4° until then.', US);
   if (p.origin === 'farmed' || p.origin === 'stocked')
     add(
       'met',
       `Noted as ${p.origin}: what it was fed is not known, so that it counts as wild and is frozen all the same.`,
-      EU,
-    );
-  if (p.water === 'fresh')
-    add(
-      'not known',
-      'It lives in fresh water: flukes stand freezing better, and the EU’s freezing rule leaves them out.',
       EU,
     );
   if (p.warmH === null) add('not known', 'How warm it lay is not on record.', BOOK);
@@ -107,9 +120,14 @@ const reasonsOf = (p: RawPack): RawReason[] => {
 
 /**
  * Whether the authorities' conditions for eating it raw are met: over every pack of the meal and everyone who eats. Any reason against it
- * is enough; what is not known is never counted as met, nor what is not known of guests. Cured, cold-smoked and seared with a raw middle are asked the same.
+ * is enough; what is not known is never counted as met, nor what is not known of guests. `authority`: by whose line the house goes. Cured, cold-smoked and seared with a raw middle are asked the same.
  */
-export function mayEatRaw(packs: readonly RawPack[], atRisk: readonly string[], guests = 0): RawVerdict {
+export function mayEatRaw(
+  packs: readonly RawPack[],
+  atRisk: readonly string[],
+  guests = 0,
+  authority: RawAuthority = 'US',
+): RawVerdict {
   const eaters: RawReason[] =
     atRisk.length > 0
       ? [
@@ -134,7 +152,7 @@ export function mayEatRaw(packs: readonly RawPack[], atRisk: readonly string[], 
       : [];
   const none: RawReason[] =
     packs.length === 0 ? [{ of: null, say: 'No pack is chosen.', source: BOOK, weighs: 'not known' }] : [];
-  const reasons = [...eaters, ...strangers, ...none, ...packs.flatMap(reasonsOf)];
+  const reasons = [...eaters, ...strangers, ...none, ...packs.flatMap((p) => reasonsOf(p, authority))];
   const has = (w: RawReason['weighs']): boolean => reasons.some((r) => r.weighs === w);
   const order = { 'not raw': 0, 'not known': 1, met: 2 } as const;
   return {

@@ -30,7 +30,7 @@ export function sayCore(coreC: number | null, units?: Units): string {
 
 /** Freezing that makes raw eating safer: the core must be this cold for this long. Sources: US FDA; Regulation (EC) 853/2004. */
 export const FREEZING_FOR_RAW =
-  '−20° in the core for 7 days or −35° for 15 hours (US), −20° in the core for 24 hours (EU); most home freezers do not reach −20°. Flukes are excepted: they stand freezing better, so carp-like and other fresh-water fish are cooked through.';
+  '−20° in the core for 7 days (US) or for 24 hours (EU), or −35° for 15 hours (both), in pieces no thicker than 15 cm; most home freezers do not reach −20°. Flukes stand freezing better: fish of the carp family are cooked through, and other fish of fresh water are frozen for the 7 days.';
 
 /** Whether a way of cooking leaves the fish raw in the middle. Smoked is, when it is smoked cold. */
 export const leavesRaw = (method: string): boolean =>

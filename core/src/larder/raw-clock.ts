@@ -29,7 +29,7 @@ export interface LineClock {
 /** The clock of a frozen pack. */
 export interface RawClock {
   readonly lines: readonly LineClock[];
-  /** Why it does not run; null while it runs or a line is met. `void`: it was thawed. */
+  /** Why it does not run; null while it runs or a line is met. `void`: it was thawed before any was. */
   readonly why: 'not frozen' | 'void' | 'never read' | 'too warm' | 'not read lately' | null;
 }
 

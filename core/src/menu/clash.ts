@@ -1,5 +1,6 @@
 import { daysOf, wishName } from './menu-model.ts';
 import type { MenuPack, MenuWishes } from './menu.ts';
+import type { MustNot } from './must-not.ts';
 import { type Mip, type MipSolver, withCosts } from './mip.ts';
 
 /** A wish, as it is named to the one who has to give one up. */
@@ -7,7 +8,7 @@ export type Wish =
   | { readonly of: 'lock'; readonly pack: string; readonly day: number }
   | { readonly of: 'fish' | 'no fish'; readonly day: number }
   | { readonly of: 'freezer' }
-  | { readonly of: 'allergic'; readonly eater: string; readonly species: string };
+  | { readonly of: 'must not'; readonly eater: string; readonly why: MustNot };
 
 /** Wishes that cannot all be had. */
 export interface Clash {
@@ -22,7 +23,12 @@ const wishOf = (name: string): Wish => {
   const [a, b, c] = [name.split(' ')[0]!, name.split(' ')[1]!, name.split(' ').slice(2).join(' ')];
   if (name === wishName.freezer) return { of: 'freezer' };
   if (a === 'lock') return { of: 'lock', day: Number(b), pack: c };
-  if (a === 'allergic') return { of: 'allergic', eater: b, species: c };
+  if (a === 'must-not')
+    return {
+      of: 'must not',
+      eater: b,
+      why: c.startsWith('kind ') ? { species: c.slice(5) } : (c as 'no fish' | 'raw' | 'mercury'),
+    };
   return a === 'fish' ? { of: 'fish', day: Number(b) } : { of: 'no fish', day: Number(c) };
 };
 

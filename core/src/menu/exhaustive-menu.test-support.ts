@@ -1,4 +1,4 @@
-import { COSTS, daysOf, type MenuPack, type MenuWishes, mercuryLimit, MERCURY_UNITS } from './index.ts';
+import { allMayEat, COSTS, daysOf, type MenuPack, type MenuWishes, mercuryLimit, MERCURY_UNITS } from './index.ts';
 
 const P = 160;
 /** Leftovers are tried in fortieths of a plate; the larders of these tests hold whole fortieths. */
@@ -45,11 +45,11 @@ function costOf(w: MenuWishes, at: readonly (number | null)[]): { waste: number;
   const on = (d: number): MenuPack[] => w.packs.filter((_, i) => at[i] === d);
   const kinds = w.days.map((_, d) => new Set(on(d).map((p) => p.species)));
   const mercuryAtMeals = new Map<string, number>();
+  if (w.days.some((day, d) => on(d).some((p) => !allMayEat(day, p)))) return null;
   for (const [d, day] of w.days.entries())
     for (const s of kinds[d]!) {
       const p = on(d).find((x) => x.species === s)!;
       for (const e of day.eaters) {
-        if (e.allergic.includes(s)) return null;
         if (e.dislikes.includes(s)) rest += COSTS.disliked;
         mercuryAtMeals.set(e.id, (mercuryAtMeals.get(e.id) ?? 0) + MERCURY_UNITS[p.mercury] * e.plates);
       }
@@ -66,9 +66,9 @@ function costOf(w: MenuWishes, at: readonly (number | null)[]): { waste: number;
     let [own, forbidden] = [rest, false];
     for (let d = 0; d + 1 < H; d++) {
       if (!keeps(d)) continue;
+      if (on(d).some((p) => !allMayEat(w.days[d + 1], p))) forbidden = true;
       for (const s of kinds[d]!)
         for (const e of w.days[d + 1]!.eaters) {
-          if (e.allergic.includes(s)) forbidden = true;
           if (e.dislikes.includes(s)) own += COSTS.disliked;
           const p = on(d).find((x) => x.species === s)!;
           mercury.set(e.id, (mercury.get(e.id) ?? 0) + MERCURY_UNITS[p.mercury] * e.plates);

@@ -13,6 +13,8 @@ export type {
   MenuWishes,
 } from './menu.ts';
 export { COSTS, daysOf, menuModel, MERCURY_UNITS, mercuryLimit } from './menu-model.ts';
+export { allMayEat, GUESTS, mustNot } from './must-not.ts';
+export type { MustNot } from './must-not.ts';
 export { solveMenu } from './solve-menu.ts';
 export type { Planned } from './solve-menu.ts';
 export { measureMenu } from './measure-menu.ts';

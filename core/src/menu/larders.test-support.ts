@@ -16,6 +16,7 @@ export const menuPack = (id: string, more: Partial<MenuPack> = {}): MenuPack => 
   atOnce: true,
   mercury: 'low',
   rawMet: false,
+  countsAsRaw: false,
   thawed: false,
   ...more,
 });
@@ -26,6 +27,7 @@ export const eater = (id: string, more: Partial<MenuEater> = {}): MenuEater => (
   plates: 1,
   dislikes: [],
   allergic: [],
+  noFish: false,
   atRisk: false,
   mercuryUnits: 0,
   ...more,

@@ -1,6 +1,7 @@
 import { PLATE_G } from '../plates/index.ts';
 import { LEAST_OF_NEED, type MenuEater, type MenuPack, type MenuWishes, MOST_OF_NEED, needOf } from './menu.ts';
 import { type Mip, MipBuilder } from './mip.ts';
+import { heedOn, type MustNot, mustNot } from './must-not.ts';
 
 /** What each soft wish costs, in plates of waste a tenth. Waste itself is reckoned first, and alone: nothing below buys any of it. */
 export const COSTS = {
@@ -35,7 +36,7 @@ export const COSTS = {
 export const MERCURY_UNITS = { low: 0, some: 1, high: 3 } as const;
 /**
  * Units of 30 days: those at risk a plate of a kind with some each week, others three times that. A soft limit, after the advice of the
- * United States FDA and EPA about eating fish.
+ * United States FDA and EPA about eating fish; a kind with much is no choice for those at risk at all (`mustNot`).
  */
 export const mercuryLimit = (atRisk: boolean): number => (atRisk ? 4 : 12);
 
@@ -71,7 +72,8 @@ export const wishName = {
   fish: (day: number) => `fish ${day}`,
   noFish: (day: number) => `no fish ${day}`,
   freezer: 'freezer',
-  allergic: (eater: string, species: string) => `allergic ${eater} ${species}`,
+  mustNot: (eater: string, why: MustNot) =>
+    `must-not ${eater} ${typeof why === 'string' ? why : `kind ${why.species}`}`,
 } as const;
 
 /**
@@ -260,8 +262,33 @@ function leavesOver(w: MenuWishes, m: MipBuilder, carried: readonly number[]): (
   };
 }
 
+/** What somebody must not eat is on no table at which they sit, nor left over for one. */
+function mustNotEat(
+  w: MenuWishes,
+  m: MipBuilder,
+  x: ReadonlyMap<string, ReadonlyMap<number, number>>,
+  leaves: (day: number) => number,
+): void {
+  for (const p of w.packs)
+    for (const [d, i] of x.get(p.id)!) {
+      for (const e of heedOn(w.days[d])) {
+        const why = mustNot(e, p);
+        if (why) m.row('must not eat it', [0, 0], [[i, 1]], wishName.mustNot(e.id, why));
+      }
+      for (const e of heedOn(w.days[d + 1])) {
+        const why = mustNot(e, p);
+        if (!why) continue;
+        const both = [
+          [i, 1],
+          [leaves(d), 1],
+        ] as const;
+        m.row('must not eat it as leftovers', [-Infinity, 1], both, wishName.mustNot(e.id, why));
+      }
+    }
+}
+
 /**
- * Species by day: variety, dislikes, what somebody must not eat, and mercury. What is left over is of the species of its meal, and counts
+ * Species by day: variety, dislikes, what somebody must not eat (`mustNot`), and mercury. What is left over is of the species of its meal, and counts
  * for those who eat on the next day as the meal did.
  */
 function kindsOnTheTable(
@@ -299,17 +326,6 @@ function kindsOnTheTable(
       };
       eats(day.eaters, i);
       const next = w.days[d + 1]?.eaters ?? [];
-      for (const e of next)
-        if (e.allergic.includes(species))
-          m.row(
-            'must not eat it as leftovers',
-            [-Infinity, 1],
-            [
-              [i, 1],
-              [leaves(d), 1],
-            ],
-            wishName.allergic(e.id, species),
-          );
       const dislikeIt = next.filter((e) => e.dislikes.includes(species)).length;
       if (dislikeIt > 0 || (units > 0 && next.length > 0)) {
         const over = m.col(`left over ${species} ${d}`, COSTS.disliked * dislikeIt, 1);
@@ -343,19 +359,8 @@ function kindsOnTheTable(
       const third = m.col(`third ${species}`, COSTS.third, H);
       m.row('for a third time', [-2, Infinity], [[third, 1], ...[...v.values()].map((i) => [i, -1] as const)]);
     }
-    for (const e of eaters.values()) {
-      if (!e.allergic.includes(species)) continue;
-      const days = w.days.flatMap((day, d) => (day.eaters.some((y) => y.id === e.id) ? [d] : []));
-      const on = packs.flatMap((p) => days.flatMap((d) => x.get(p.id)!.get(d) ?? []));
-      if (on.length > 0)
-        m.row(
-          'must not eat it',
-          [0, 0],
-          on.map((i) => [i, 1]),
-          wishName.allergic(e.id, species),
-        );
-    }
   }
+  mustNotEat(w, m, x, leaves);
   for (const [id, terms] of mercuryOf) {
     const e = eaters.get(id)!;
     const over = m.col(`mercury ${id}`, COSTS.mercury, Infinity);

@@ -113,9 +113,37 @@ describe('the plan of meals', () => {
 
   test('mercury: for one at risk a kind with much of it waits for a day when that one is away', () => {
     const packs = [menuPack('t', { species: 'tope', mercury: 'high', lastDay: 1 })];
-    const at = eater('Wren', { atRisk: true, mercuryUnits: 4 });
+    const at = eater('Wren', { atRisk: true });
     const days = [menuDay('2026-09-12', [ILSE, at]), menuDay('2026-09-13', [ILSE, TOMAS])];
     expect(dayOf(planned(wishes({ packs, days })), 't')).toBe(1);
+    // Not one plate a month, though it were thrown away.
+    const alone = wishes({ packs: [menuPack('t', { mercury: 'high', lastDay: 0 })], days: [days[0]!] });
+    expect(planned(alone).meals).toEqual([]);
+  });
+
+  test('who is at risk, and a guest of whom that is not known, is given nothing cured or smoked at home, nor its leftovers', () => {
+    const packs = [menuPack('c', { form: 'cured', countsAsRaw: true, meatG: 640, lastDay: 2, bestDay: 0 })];
+    const plain = [ILSE, TOMAS];
+    const withWren = (n: number) =>
+      [0, 1, 2].map((d) => menuDay(`2026-09-1${2 + d}`, d === n ? plain : [...plain, eater('Wren', { atRisk: true })]));
+    expect(dayOf(planned(wishes({ packs, days: withWren(1) })), 'c')).toBe(1);
+    const guests = [menuDay('2026-09-12', plain, { guests: 1 }), menuDay('2026-09-13', plain)];
+    expect(dayOf(planned(wishes({ packs, days: guests })), 'c')).toBe(1);
+    // For somebody who may, what is too much is kept; for one at risk it is not.
+    const next = (atRisk: boolean) => [
+      menuDay('2026-09-12', [ILSE]),
+      menuDay('2026-09-13', [eater('Wren', { atRisk })]),
+    ];
+    const once = [{ ...packs[0]!, meatG: 320, lastDay: 0 }];
+    const kept = (atRisk: boolean) =>
+      planned(wishes({ packs: once, days: next(atRisk) })).meals.some((m) => m.leftOverG > 0);
+    expect([kept(false), kept(true)]).toEqual([true, false]);
+  });
+
+  test('who eats no fish at all is given none', () => {
+    const packs = [menuPack('m', { lastDay: 1 })];
+    const days = [menuDay('2026-09-12', [ILSE, eater('Wren', { noFish: true })]), menuDay('2026-09-13', [ILSE, TOMAS])];
+    expect(dayOf(planned(wishes({ packs, days })), 'm')).toBe(1);
   });
 
   test('locked it stays; the freezer gets its room; a day without fish has none', () => {
@@ -156,7 +184,7 @@ describe('wishes that clash', () => {
     const away = [menuDay('2026-09-12', [wren])];
     const c = clashOf(wishes({ packs: [menuPack('b')], days: away, locks: [{ pack: 'b', day: 0 }] }));
     expect(c.wishes).toEqual([
-      { of: 'allergic', eater: 'Wren', species: 'pollack' },
+      { of: 'must not', eater: 'Wren', why: { species: 'pollack' } },
       { of: 'lock', pack: 'b', day: 0 },
     ]);
   });

@@ -26,8 +26,10 @@ export interface MenuPack {
   /** It was frozen, and does not go back raw. */
   readonly thawed: boolean;
   readonly mercury: 'low' | 'some' | 'high';
-  /** Whether the authority's conditions of freezing are met for eating it raw. */
+  /** Whether the authorities' conditions for eating it raw are met, whoever eats; see `mayEatRaw`. */
   readonly rawMet: boolean;
+  /** Cured or smoked at home: it counts as raw for those at risk. */
+  readonly countsAsRaw: boolean;
 }
 
 /** Somebody who eats. */
@@ -40,6 +42,8 @@ export interface MenuEater {
   readonly dislikes: readonly string[];
   /** Species that this person must not eat. */
   readonly allergic: readonly string[];
+  /** No fish at all. */
+  readonly noFish: boolean;
   /** Pregnant, small, old or of weak defence. */
   readonly atRisk: boolean;
   /** Units of mercury of the last 30 days; see `MERCURY_UNITS`. */

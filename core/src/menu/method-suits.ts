@@ -1,4 +1,5 @@
 import { isBody } from '../larder/index.ts';
+import { heedOn } from './must-not.ts';
 import type { MenuDay, MenuMeal, MenuPack } from './menu.ts';
 
 /** Ways to cook that the plan proposes; the names are those of a meal. */
@@ -64,8 +65,7 @@ const SAME_AGAIN = 0.35;
 export function methodsOf(meals: readonly MenuMeal[], days: readonly MenuDay[]): (Suits | null)[] {
   const offered = meals.map((m) => {
     const main = [...m.parts].sort((a, b) => b.meatG - a.meatG)[0];
-    // Of guests nobody knows: as if one were at risk.
-    const atRisk = days[m.day]!.guests > 0 || days[m.day]!.eaters.some((e) => e.atRisk);
+    const atRisk = heedOn(days[m.day]).some((e) => e.atRisk);
     // What is raw on one plate is raw for the meal: every pack of it must bear the way.
     const bears = (s: Suits): boolean =>
       (s.method !== 'raw' && s.method !== 'cured') || m.parts.every((p) => p.pack.rawMet);

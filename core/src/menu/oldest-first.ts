@@ -10,6 +10,7 @@ import {
   needOf,
 } from './menu.ts';
 import { daysOf } from './menu-model.ts';
+import { allMayEat } from './must-not.ts';
 
 /**
  * What most do: each day whatever has to be eaten first, until there is enough. To measure a plan against; it knows neither sameness nor
@@ -22,13 +23,11 @@ export function oldestFirst(w: MenuWishes): { readonly meals: readonly MenuMeal[
   w.days.forEach((day, d) => {
     const needG = needOf(day, PLATE_G);
     const [before, parts] = [over, [] as MenuPart[]];
-    const notNext = new Set((w.days[d + 1]?.eaters ?? []).flatMap((e) => e.allergic));
     over = 0;
     if (day.fish === 'no' || needG <= 0) return;
     let have = before;
-    const never = new Set(day.eaters.flatMap((e) => e.allergic));
     const inTurn = w.packs
-      .filter((p) => left.get(p.id)! >= 1 && daysOf(p, w.days.length).includes(d) && !never.has(p.species))
+      .filter((p) => left.get(p.id)! >= 1 && daysOf(p, w.days.length).includes(d) && allMayEat(day, p))
       .sort((a, b) => Math.min(a.bestDay, a.lastDay) - Math.min(b.bestDay, b.lastDay));
     for (const pack of inTurn) {
       if (have >= needG * 0.9) break;
@@ -45,7 +44,7 @@ export function oldestFirst(w: MenuWishes): { readonly meals: readonly MenuMeal[
     const eatenG = Math.min(have, needG * MOST_OF_NEED);
     const fresh = parts.reduce((g, p) => g + p.meatG, 0);
     // Nothing is kept of what somebody who eats on the next day must not eat.
-    over = parts.some((p) => notNext.has(p.pack.species)) ? 0 : Math.min(fresh, have - eatenG);
+    over = parts.some((p) => !allMayEat(w.days[d + 1], p.pack)) ? 0 : Math.min(fresh, have - eatenG);
     meals.push({ day: d, parts, needG, eatenG, fromBeforeG: before, leftOverG: over });
   });
   return { meals, measures: measureMenu(w, meals) };

@@ -21,6 +21,7 @@ export function someLarder(seed: number, packs: number, days: number, easy = fal
     plates: pick([0.5, 1, 1, 1.5]),
     dislikes: random() < 0.3 ? [pick(KINDS)[0]] : [],
     allergic: !easy && random() < 0.1 ? [pick(KINDS)[0]] : [],
+    noFish: false,
     atRisk: random() < 0.2,
     mercuryUnits: upTo(3),
   }));
@@ -36,6 +37,7 @@ export function someLarder(seed: number, packs: number, days: number, easy = fal
         form: 'fillets',
         atOnce: true,
         rawMet: false,
+        countsAsRaw: !easy && i % 7 === 3,
         thawed: false,
         name: species,
         species,

@@ -3,6 +3,7 @@ import { addDays, sayDate, weekday } from '../time/index.ts';
 import type { MenuMeal, MenuPack, MenuPart, MenuWishes } from './menu.ts';
 import type { TakeOut } from './thaw-in-time.ts';
 import type { Wish } from './clash.ts';
+import { heedOn, type MustNot } from './must-not.ts';
 
 const dayAt = (w: MenuWishes, d: number): string => addDays(w.days[0]!.day, d);
 const list = (words: readonly string[]): string =>
@@ -68,6 +69,16 @@ export function sayUnplanned(w: MenuWishes, p: MenuPack): string | null {
     : `Pack ${p.number}, ${p.name}: its day is ${by}, and no meal takes it. Freeze it today, or give it away.`;
 }
 
+/** What somebody must not eat, in words. */
+const whatOf = (w: MenuWishes, why: MustNot): string =>
+  why === 'no fish'
+    ? 'fish'
+    : why === 'raw'
+      ? 'what was cured or smoked at home'
+      : why === 'mercury'
+        ? 'fish with much mercury'
+        : (w.packs.find((x) => x.species === why.species)?.name ?? why.species);
+
 /** A wish as its owner would say it. */
 export function sayWish(w: MenuWishes, wish: Wish, units?: Units): string {
   const pack = (id: string): string => {
@@ -83,10 +94,9 @@ export function sayWish(w: MenuWishes, wish: Wish, units?: Units): string {
       return `no fish on ${weekday(dayAt(w, wish.day))}`;
     case 'freezer':
       return `${sayMass(w.freezerG ?? 0, units)} out of the freezer by ${weekday(dayAt(w, w.days.length - 1))}`;
-    case 'allergic': {
-      const e = w.days.flatMap((d) => d.eaters).find((x) => x.id === wish.eater);
-      const p = w.packs.find((x) => x.species === wish.species);
-      return `${e?.name ?? 'someone'} must not eat ${p?.name ?? wish.species}`;
+    case 'must not': {
+      const e = w.days.flatMap(heedOn).find((x) => x.id === wish.eater);
+      return `${e?.name ?? 'someone'} must not eat ${whatOf(w, wish.why)}`;
     }
   }
 }

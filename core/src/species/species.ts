@@ -75,6 +75,8 @@ export interface SpeciesFacts {
   /** Keeping time on ice, ice-days, typical. */
   readonly iceDays: number;
   readonly hazards: readonly Hazard[];
+  /** In which waters it lives; left out: not known. */
+  readonly waters?: readonly ('salt' | 'brackish' | 'fresh')[];
   /** Forms histamine when it lies warm; left out: no. */
   readonly histamine?: boolean;
   /** Reef fish that may carry ciguatera; left out: no. */

@@ -104,7 +104,8 @@ export class CutFinding {
 
 /** The house way where schools differ. Subject: the book. */
 export class BookWay {
-  @IsIn(WAY_NAMES, { message: 'Choose what it is about.' }) of!: WayName;
+  /** `raw by`: the authority whose freezing the house goes by for raw fish, US or EU. */
+  @IsIn([...WAY_NAMES, 'raw by'], { message: 'Choose what it is about.' }) of!: WayName | 'raw by';
   @IsString() @MinLength(1) @MaxLength(60) is!: string;
 }
 

@@ -63,6 +63,8 @@ export class MemberEats {
   @IsString({ each: true })
   @MaxLength(60, { each: true })
   allergic?: string[];
+  /** No fish at all: an allergy to one is mostly one to all. */
+  @IsOptional() @IsBoolean() noFish?: boolean;
   /** Pregnant, small, old or of weak defence. */
   @IsOptional() @IsBoolean() atRisk?: boolean;
 }

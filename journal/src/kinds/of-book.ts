@@ -128,6 +128,7 @@ export const BOOK_KINDS = {
         plates: e.plates,
         dislikes: e.dislikes ?? [],
         allergic: e.allergic ?? [],
+        noFish: e.noFish ?? false,
         atRisk: e.atRisk ?? false,
       };
     },
@@ -135,7 +136,7 @@ export const BOOK_KINDS = {
       const kinds = (ids: readonly string[]): string => list(ids.map((id) => names.species(id).toLowerCase()));
       const dislikes = e.dislikes?.length ? ` Rather no ${kinds(e.dislikes)}.` : '';
       const allergic = e.allergic?.length ? ` Must not eat ${kinds(e.allergic)}.` : '';
-      return `Eats ${e.plates} ${e.plates === 1 ? 'plate' : 'plates'} at a meal.${dislikes}${allergic}${e.atRisk ? ' At risk.' : ''}`;
+      return `Eats ${e.plates} ${e.plates === 1 ? 'plate' : 'plates'} at a meal.${dislikes}${allergic}${e.noFish ? ' No fish at all.' : ''}${e.atRisk ? ' At risk.' : ''}`;
     },
     fields: [numberField('plates', 'Plates at a meal', 'plates')],
   }),

@@ -1,4 +1,5 @@
-import { formFacts, isBody, isFood } from '@dagboek/core/larder';
+import { mayEatRaw } from '@dagboek/core/cook';
+import { formFacts, isBody, isFood, isUncooked } from '@dagboek/core/larder';
 import {
   firstDayThawed,
   type Menu,
@@ -14,6 +15,7 @@ import {
   takeOut,
 } from '@dagboek/core/menu';
 import { PLATE_G } from '@dagboek/core/plates';
+import type { RulePack } from '@dagboek/core/rules';
 import type { Units } from '@dagboek/core/units';
 import { addDays, civilDay, daysBetween, epochMs, stamp, wallTime } from '@dagboek/core/time';
 import { dayId } from '../kinds/of-day.ts';
@@ -23,7 +25,9 @@ import type { DayState, MealState, MemberState } from '../state/states.ts';
 import type { Writing } from '../writing.ts';
 import { meatOfPack } from './look-in-larder.ts';
 import { type HeldPack, isNotToEat } from './packs-held.ts';
-import { type RawFacts, rawStandingOf } from './raw-standing.ts';
+import { rawBy } from '../table/raw-by.ts';
+import { rawPackOf } from '../table/raw-verdict-of.ts';
+import type { RawFacts } from './raw-standing.ts';
 import { kindsOfPack } from './kinds-of-pack.ts';
 import { atRiskOf } from './at-risk.ts';
 
@@ -85,11 +89,13 @@ export function mostlyHome(book: Book, nowMs: number): MemberState[] {
   return meals.length === 0 || mostly.length === 0 ? members : mostly;
 }
 
-function eaterOf(book: Book, m: MemberState, byId: ById, nowMs: number, today: string): MenuEater {
+/** Somebody who eats, as the plan of meals knows them. */
+export function eaterOf(book: Book, m: MemberState, byId: ById, nowMs: number, today: string): MenuEater {
   const units = lastMeals(book, nowMs)
     .filter((x) => x.eaters.includes(m.id))
     .reduce((n, x) => {
-      const kinds = x.packs.flatMap((p) => byId(book.getAny('pack', p.pack)?.species ?? null)?.mercury ?? []);
+      // Of a species that is not known here some is counted.
+      const kinds = x.packs.map((p) => byId(book.getAny('pack', p.pack)?.species ?? null)?.mercury ?? 'some');
       return n + Math.max(0, ...kinds.map((k) => MERCURY_UNITS[k]));
     }, 0);
   const plates = m.eats?.plates ?? 1;
@@ -99,6 +105,7 @@ function eaterOf(book: Book, m: MemberState, byId: ById, nowMs: number, today: s
     plates,
     dislikes: m.eats?.dislikes ?? [],
     allergic: m.eats?.allergic ?? [],
+    noFish: m.eats?.noFish ?? false,
     atRisk: atRiskOf(book, [m.id], today).length > 0,
     mercuryUnits: units * plates,
   };
@@ -115,6 +122,11 @@ function lastDayOf(h: HeldPack, today: string, zone: string): number {
   return Math.min(daysBetween(today, h.keeps.authority), overDay);
 }
 
+const WORST_FIRST = ['high', 'some', 'low'] as const;
+/** Of all species that a pack may hold, the one with the most. */
+const worstMercury = (all: readonly ('low' | 'some' | 'high')[]): 'low' | 'some' | 'high' =>
+  WORST_FIRST.find((m) => all.includes(m)) ?? 'some';
+
 function menuPack(
   book: Book,
   h: HeldPack,
@@ -123,12 +135,12 @@ function menuPack(
   hour: number,
   zone: string,
   nowMs: number,
+  rules: RulePack | null,
 ): MenuPack {
   const species = byId(h.pack.species);
   const { form } = h.body;
   const frozen = h.place === 'freezer';
   const lastDay = lastDayOf(h, today, zone);
-  const raw = rawStandingOf(book, h.pack, byId, nowMs);
   return {
     id: h.pack.id,
     number: h.number,
@@ -144,8 +156,10 @@ function menuPack(
     lastDay,
     atOnce: frozen || h.thawed || isBody(form),
     thawed: h.thawed,
-    mercury: species?.mercury ?? 'low',
-    rawMet: raw?.clock?.lines.some((l) => l.met) ?? false,
+    mercury: worstMercury(kindsOfPack(book, h.pack).map((id) => byId(id)?.mercury ?? 'some')),
+    // One verdict about raw: the table asks the same. Who eats is asked of each day.
+    rawMet: mayEatRaw([rawPackOf(book, h, byId, today, nowMs, rules)], [], 0, rawBy(book)).verdict === 'conditions met',
+    countsAsRaw: isUncooked(form) && !['raw', 'offal'].includes(formFacts(form).keepsAs),
   };
 }
 
@@ -169,6 +183,7 @@ export function menuWishes(
   nowMs: number,
   zone: string,
   days: number,
+  rules: RulePack | null = null,
 ): MenuAsked {
   const today = firstDayOf(book, nowMs, zone);
   const hour = hourOfPlan(nowMs, zone, today);
@@ -194,7 +209,7 @@ export function menuWishes(
   // Only of those that are planned the freezing for raw is asked: that is the dear part.
   const packs = first
     .slice(0, Math.max(MOST_PLANNED, locked.size))
-    .map((h) => menuPack(book, h, byId, today, hour, zone, nowMs));
+    .map((h) => menuPack(book, h, byId, today, hour, zone, nowMs, rules));
   const there = new Set(packs.map((p) => p.id));
   return {
     wishes: {

@@ -16,6 +16,8 @@ const FROM_C = 12;
 /** What the store moved by less than this is one stretch, taken at its warm end, K. */
 const SAME_K = 0.25;
 
+const NEVER_FROZEN = { atMs: [], coreC: [], frozenMs: null, thawed: false, spoken: [] } as const;
+
 const courses = new Remembered<FleshCourse>(60);
 
 /** What the core of a pack met since it was frozen. */
@@ -46,7 +48,7 @@ function bodyOfPack(book: Book, pack: PackState, species: SpeciesFacts | null): 
 
 /**
  * How long the core of a pack has been cold enough, by the lines of the authorities: its flesh by conduction through the freezers that it
- * lay in, as they were read. Void once it thawed, on purpose or in a freezer that failed.
+ * lay in, as they were read. A line that was met stays met when it thaws: worms that died stay dead. One that was not begins anew.
  */
 export function rawClockOf(
   book: Book,
@@ -67,6 +69,19 @@ const worse = (a: LineClock, b: LineClock): LineClock => {
   return a.hours <= b.hours ? a : b;
 };
 
+/** Stays in freezers, one after the other without a thaw between, and whether anything came before them. */
+function frozenRuns(
+  stays: readonly PackStay[],
+): { readonly stays: readonly PackStay[]; readonly fromFridge: boolean }[] {
+  const runs: { stays: PackStay[]; fromFridge: boolean }[] = [];
+  stays.forEach((s, i) => {
+    if (s.store.place !== 'freezer') return;
+    if (i > 0 && stays[i - 1]!.store.place === 'freezer') runs.at(-1)!.stays.push(s);
+    else runs.push({ stays: [s], fromFridge: i > 0 });
+  });
+  return runs;
+}
+
 function clockThrough(
   book: Book,
   pack: PackState,
@@ -75,20 +90,31 @@ function clockThrough(
   nowMs: number,
 ): RawClock {
   const lain = lainSo(book, places, nowMs);
-  const none = { atMs: [], coreC: [], frozenMs: null, spoken: [], nowMs };
-  if (lain.place !== 'freezer') return rawClock({ ...none, thawed: lain.thawed });
+  const runs = frozenRuns(staysIn(book, places, nowMs));
+  if (runs.length === 0) return rawClock({ ...NEVER_FROZEN, nowMs });
   const body = bodyOfPack(book, pack, byId(pack.species));
-  const before = staysIn(book, places, nowMs).length > lain.stays.length;
-  const startC = before ? Math.min(FROM_C, 5) : FROM_C;
-  const exposures = exposuresOf(lain.stays, nowMs);
-  const key = JSON.stringify([body.radiusM, body.exponent, body.material.slope(1), startC, exposures]);
-  const { atMs, coreC } = courses.of(key, () => fleshCourse(body, startC, exposures));
-  const spoken = lain.stays.flatMap((s) =>
-    spokenFor(
-      (s.store.own?.reads ?? []).map((r) => epochMs(r.at)),
-      s.fromMs,
-      s.toMs,
-    ),
-  );
-  return rawClock({ atMs, coreC, frozenMs: lain.fromMs, thawed: lain.refrozen, spoken, nowMs });
+  const clocks = runs.map((run): RawClock => {
+    const toMs = run.stays.at(-1)!.toMs;
+    const startC = run.fromFridge ? Math.min(FROM_C, 5) : FROM_C;
+    const exposures = exposuresOf(run.stays, toMs);
+    const key = JSON.stringify([body.radiusM, body.exponent, body.material.slope(1), startC, exposures]);
+    const { atMs, coreC } = courses.of(key, () => fleshCourse(body, startC, exposures));
+    const spoken = run.stays.flatMap((s) =>
+      spokenFor(
+        (s.store.own?.reads ?? []).map((r) => epochMs(r.at)),
+        s.fromMs,
+        s.toMs,
+      ),
+    );
+    return rawClock({ atMs, coreC, frozenMs: run.stays[0]!.fromMs, thawed: false, spoken, nowMs: toMs });
+  });
+  const frozenNow = lain.place === 'freezer';
+  const last = clocks.at(-1)!;
+  const lines = last.lines.map((now, i): LineClock => {
+    const met = clocks.map((c) => c.lines[i]!).find((l) => l.met);
+    if (met) return met;
+    return frozenNow ? now : { ...now, hours: Math.max(...clocks.map((c) => c.lines[i]!.hours)), readyMs: null };
+  });
+  const why = lines.some((l) => l.met) ? null : frozenNow ? last.why : 'void';
+  return { lines, why };
 }

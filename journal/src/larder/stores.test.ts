@@ -115,7 +115,7 @@ describe('the clock of freezing of a pack', () => {
   const daily = (c: number, days: number): Entry[] =>
     Array.from({ length: days }, (_, i) => read(`2026-06-${String(i + 1).padStart(2, '0')}`, c));
 
-  test('it waits for the core, needs readings, and is void when thawed', () => {
+  test('it waits for the core, needs readings, and what was met stays met when it thaws', () => {
     const cold = book(stored({ store: CHEST }), added({ setC: -24 }), ...daily(-24, 12));
     const [eu, , us] = clock(cold, '2026-06-04').lines;
     expect(eu!.met).toBe(true);
@@ -125,7 +125,16 @@ describe('the clock of freezing of a pack', () => {
     expect(clock(cold, '2026-06-10').lines[2]!.met).toBe(true);
     expect(clock(book(stored({ store: CHEST }), added({ setC: -24 })), '2026-06-10').why).toBe('never read');
     expect(clock(book(stored({ store: CHEST }), added(), ...daily(-18, 12)), '2026-06-10').why).toBe('too warm');
-    expect(clock(cold.withEntries([moved('2026-06-11', 'fridge')]), '2026-06-12').why).toBe('void');
+    // Worms that died stay dead: what was met stays met, also when it is frozen again.
+    const out = cold.withEntries([moved('2026-06-11', 'fridge')]);
+    expect(clock(out, '2026-06-12')).toMatchObject({ why: null });
+    expect(clock(out, '2026-06-12').lines[2]!.met).toBe(true);
+    expect(clock(out.withEntries([moved('2026-06-13', 'freezer')]), '2026-06-14').lines[2]!.met).toBe(true);
+    // Taken out on the third day, the week of the US was not over, and begins anew.
+    const early = cold.withEntries([moved('2026-06-04', 'fridge')]);
+    expect(clock(early, '2026-06-05').lines.map((l) => l.met)).toEqual([true, false, false, false]);
+    const soon = cold.withEntries([moved('2026-06-01', 'fridge')]);
+    expect(clock(soon, '2026-06-05').why).toBe('void');
     expect(clock(book(stored({ place: 'fridge' })), '2026-06-02').why).toBe('not frozen');
     // What was read of the chest says nothing of the freezer that it lay in before.
     const elsewhere = book(stored(), added({ setC: -24 }), ...daily(-24, 12), moved('2026-06-09', 'freezer', CHEST));

@@ -41,7 +41,7 @@ export interface BookState extends State {
   /** Error of a way of measuring as the crew have found it, 1 sd in mm; one left out errs as usual. */
   readonly errors: Readonly<Partial<Record<MeasureMethod, number>>>;
   /** The house way where those who cut disagree. */
-  readonly ways: Ways;
+  readonly ways: Ways & { readonly 'raw by'?: string };
   /** What is to come out of the freezers in the days that are planned, g; null: no matter. */
   readonly roomG: number | null;
   /** What the kitchen has; null when nobody has said. */
@@ -293,6 +293,7 @@ export interface Eats {
   readonly plates: number;
   readonly dislikes: readonly string[];
   readonly allergic: readonly string[];
+  readonly noFish: boolean;
   readonly atRisk: boolean;
 }
 

@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { thicknessOfFish } from '@dagboek/core/cook';
 import { POLLACK } from '../../../core/src/test-species.test-support.ts';
+import type { RulePack } from '@dagboek/core/rules';
+import { aRulePack } from '../documents.test-support.ts';
 import { anEntry, at, idOf, ILSE, landed, TOMAS, tripStarted, TRIP } from '../builders.test-support.ts';
 import {
   atRiskOf,
@@ -91,7 +93,7 @@ describe('a pack for the fire', () => {
 describe('raw, out of the book', () => {
   const verdict = (entries: Entry[], eaters: readonly string[] = [ILSE], guests = 0) => {
     const book = Book.EMPTY.withEntries(entries);
-    return rawVerdictOf(book, packsHeld(book, byId, day, NOW), eaters, guests, byId, '2026-09-13', NOW);
+    return rawVerdictOf(book, packsHeld(book, byId, day, NOW), eaters, guests, byId, '2026-09-13', NOW, null);
   };
   test('from the fridge: no freezing on record; found worms and a pierced gut forbid it', () => {
     expect(verdict([pack('a')])).toMatchObject({ verdict: 'not known' });
@@ -100,12 +102,15 @@ describe('raw, out of the book', () => {
       at: at('17:05'),
     });
     const book = Book.EMPTY.withEntries([cut, found, pack('a', { cut: idOf('cut') })]);
-    expect(rawPackOf(book, heldIn(book), byId, '2026-09-13', NOW).gutPierced).toBe(true);
+    expect(rawPackOf(book, heldIn(book), byId, '2026-09-13', NOW, null).gutPierced).toBe(true);
     expect(verdict([cut, found, pack('a', { cut: idOf('cut') })]).verdict).toBe('not raw');
   });
   test('of a kind that is not known here nothing is met', () => {
     const book = Book.EMPTY.withEntries([pack('a', { species: 'other' })]);
-    expect(rawPackOf(book, heldIn(book), byId, '2026-09-13', NOW)).toMatchObject({ unknownKind: true, kinds: [] });
+    expect(rawPackOf(book, heldIn(book), byId, '2026-09-13', NOW, null)).toMatchObject({
+      unknownKind: true,
+      kinds: [],
+    });
   });
   test('guests are not known: with one at the table no conditions are met', () => {
     const told = verdict([pack('a')], [ILSE], 3).reasons.filter((r) => r.of === null);
@@ -114,25 +119,44 @@ describe('raw, out of the book', () => {
     ]);
     expect(verdict([pack('a')], [ILSE], 0).reasons.filter((r) => r.of === null)).toEqual([]);
   });
-  test('fresh water counts whichever species stands first, and a tidal ground of one’s own is of unknown water', () => {
-    const of = (id: string, grounds: Record<string, number>) => ({ ...SPECIES, id, name: id, grounds });
-    const bass = of('bass', { 'kelp reef': 1 });
-    const perch = of('perch', { lake: 1, stream: 0.5 });
-    const both = (first: string, second: string): string => {
-      const two = [landed('x', '10:00', { species: first }), landed('y', '10:01', { species: second })];
+  test('fresh water counts whichever species stands first; of one that lives in both, the place of the catch says which', () => {
+    const of = (id: string, waters: ('salt' | 'brackish' | 'fresh')[]) => ({ ...SPECIES, id, name: id, waters });
+    const all = [of('bass', ['salt', 'brackish']), of('perch', ['fresh', 'brackish']), of('trout', ['fresh', 'salt'])];
+    const find = (id: string | null) => all.find((s) => s.id === id) ?? null;
+    const rules = aRulePack({
+      id: 'skerrow-isles',
+      zones: [
+        { id: 'north-skerries', name: 'x', about: 'x', grounds: ['kelp reef'] },
+        { id: 'tarn', name: 'x', about: 'x', grounds: ['lake'] },
+        { id: 'mouth', name: 'x', about: 'x', grounds: ['sand', 'estuary mud'] },
+      ],
+    }) as unknown as RulePack;
+    const water = (kinds: readonly string[], zone = 'north-skerries', by: RulePack | null = rules): string => {
+      const fish = kinds.map((species, i) => landed(`x${i}`, `10:0${i}`, { species }));
       const book = Book.EMPTY.withEntries([
-        tripStarted(),
-        ...two,
-        pack('a', { species: first, fish: [idOf('x'), idOf('y')] }),
+        tripStarted('06:40', { zone }),
+        ...fish,
+        pack('a', { species: kinds[0], fish: kinds.map((_, i) => idOf(`x${i}`)) }),
       ]);
-      const find = (id: string | null) => [bass, perch].find((s) => s.id === id) ?? null;
-      return rawPackOf(book, packsHeld(book, find, day, NOW)[0]!, find, '2026-09-13', NOW).water;
+      return rawPackOf(book, packsHeld(book, find, day, NOW)[0]!, find, '2026-09-13', NOW, by).water;
     };
-    expect([both('bass', 'perch'), both('perch', 'bass'), both('bass', 'bass')]).toEqual(['fresh', 'fresh', 'sea']);
-    const tidal = of('tidal', { 'tidal stream': 1 });
-    const book = Book.EMPTY.withEntries([pack('a', { species: 'tidal' })]);
-    const find = () => tidal;
-    expect(rawPackOf(book, packsHeld(book, find, day, NOW)[0]!, find, '2026-09-13', NOW).water).toBe('both');
+    expect([water(['bass', 'perch']), water(['perch', 'bass']), water(['bass', 'bass'])]).toEqual([
+      'fresh',
+      'fresh',
+      'sea',
+    ]);
+    expect(['north-skerries', 'tarn', 'mouth', 'nowhere'].map((z) => water(['trout'], z))).toEqual([
+      'sea',
+      'fresh',
+      'not known',
+      'not known',
+    ]);
+    expect(water(['trout'], 'north-skerries', null)).toBe('not known');
+    // Of a pack that the board never saw the species alone speaks.
+    const given = Book.EMPTY.withEntries([pack('a', { species: 'trout' })]);
+    expect(rawPackOf(given, packsHeld(given, find, day, NOW)[0]!, find, '2026-09-13', NOW, rules).water).toBe(
+      'not known',
+    );
   });
   test('at risk: said so, small or old on that day', () => {
     const joined = (word: string, facts: object): Entry =>

@@ -12,6 +12,7 @@ import {
 import { type Recipe, recipesFor } from '@dagboek/core/recipes';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { daysBetween } from '@dagboek/core/time';
+import { kindsOfPack } from '../larder/kinds-of-pack.ts';
 import type { HeldPack } from '../larder/packs-held.ts';
 import type { RawFacts } from '../larder/raw-standing.ts';
 import type { Book } from '../state/book.ts';
@@ -92,12 +93,13 @@ export function settingFor({ id, heat }: Method, massG: number): Setting | null 
 
 /** Why the fish of a meal is cooked to the authority's line and no lower: its kinds, what was found in it, who eats. */
 export const onlyTheLine = (
+  book: Book,
   chosen: readonly ChosenPack[],
   byId: (id: string | null) => RawFacts | null,
   atRisk: readonly string[],
 ): string[] =>
   whyOnlyTheLine({
-    cookThrough: [...new Set(chosen.map(({ held }) => held.pack.species))]
+    cookThrough: [...new Set(chosen.flatMap(({ held }) => kindsOfPack(book, held.pack)))]
       .flatMap((id) => byId(id) ?? [])
       .filter((s) => s.raw.verdict !== 'frozen first')
       .map((s) => ({ name: s.name, why: s.raw.why })),

@@ -1,6 +1,6 @@
 import { mayEatRaw, type RawPack, type RawVerdict } from '@dagboek/core/cook';
 import { isUncooked } from '@dagboek/core/larder';
-import { type SpeciesFacts, waterOfGround } from '@dagboek/core/species';
+import type { RulePack } from '@dagboek/core/rules';
 import { daysBetween } from '@dagboek/core/time';
 import { fishInPack, freshnessOfPack } from '../line/pack-fish.ts';
 import type { HeldPack } from '../larder/packs-held.ts';
@@ -11,26 +11,13 @@ import { rawClockOf } from '../larder/raw-clock-of.ts';
 import type { Book } from '../state/book.ts';
 import { custodyOf } from '../line/custody.ts';
 import { fleshHistory } from '../line/flesh-history.ts';
+import { rawBy } from './raw-by.ts';
+import { strictest, waterOfFish, waterOfSpecies } from './water-of-fish.ts';
 import { mayBeFresh } from '../line/freshness-of.ts';
 
 const HOUR_MS = 3_600_000;
 /** Warm is above so, degC. */
 const WARM_C = 5;
-
-/** Where a species lives, by the grounds on which it is met; of a ground that is not known, either. */
-function waterOf(species: SpeciesFacts): RawPack['water'] {
-  const waters = Object.entries(species.grounds)
-    .filter(([, share]) => share > 0)
-    .map(([g]) => waterOfGround(g));
-  if (waters.length === 0 || waters.includes(null)) return 'both';
-  return waters.every((w) => w === 'fresh') ? 'fresh' : waters.every((w) => w === 'sea') ? 'sea' : 'both';
-}
-
-/** Of all species that may be in a pack: fresh water where one of them is of it. */
-function waterOfAll(all: readonly SpeciesFacts[]): RawPack['water'] {
-  const waters = all.map(waterOf);
-  return waters.includes('fresh') ? 'fresh' : waters.length === 0 || waters.includes('both') ? 'both' : 'sea';
-}
 
 /** Hours that the middle of the worst fish of a pack lay above 5 degC; null where that is known of none. */
 function warmHours(
@@ -55,13 +42,14 @@ function warmHours(
   return worst;
 }
 
-/** A pack as the verdict on raw fish asks for it. `today`: civil day. */
+/** A pack as the verdict on raw fish asks for it. `today`: civil day; `rules`: of the waters, for the grounds of the place where a fish was caught; null: not known. */
 export function rawPackOf(
   book: Book,
   held: HeldPack,
   byId: (id: string | null) => RawFacts | null,
   today: string,
   nowMs: number,
+  rules: RulePack | null,
 ): RawPack {
   const { pack } = held;
   const fish = fishInPack(book, pack).flatMap((id) => book.getAny('fish', id) ?? []);
@@ -74,9 +62,15 @@ export function rawPackOf(
     of: `Pack ${held.number}`,
     kinds: known.map((s) => ({ name: s.name, verdict: s.raw.verdict, why: s.raw.why })),
     unknownKind: known.length < species.length || fish.some((f) => f.orElse.length > 0),
-    water: waterOfAll(known),
+    water: strictest([
+      ...fish.flatMap((f) =>
+        [f.species ?? pack.species, ...f.orElse].map((id) => waterOfFish(book, rules, f, byId(id))),
+      ),
+      ...(fish.length > 0 ? [] : species.map(waterOfSpecies)),
+    ]),
     origin: fish.map((f) => f.origin).find((o) => o !== null) ?? null,
     lines: isUncooked(pack.form) && frozen ? clock.lines : null,
+    thawed: held.thawed,
     found: [...new Set([...held.found.bin, ...held.found.raw])],
     gutPierced: held.found.finds.some((f) => f.of === 'gut' && f.is === 'pierced'),
     histamine: hist ? (hist.state === 'over' ? Math.max(1, hist.hours / hist.limitH) : hist.hours / hist.limitH) : null,
@@ -94,10 +88,12 @@ export function rawVerdictOf(
   byId: (id: string | null) => RawFacts | null,
   today: string,
   nowMs: number,
+  rules: RulePack | null,
 ): RawVerdict {
   return mayEatRaw(
-    packs.map((h) => rawPackOf(book, h, byId, today, nowMs)),
+    packs.map((h) => rawPackOf(book, h, byId, today, nowMs, rules)),
     atRiskOf(book, eaters, today),
     guests,
+    rawBy(book),
   );
 }

@@ -193,8 +193,8 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
               {s.mercury === 'low'
                 ? 'low'
                 : s.mercury === 'some'
-                  ? 'some: see the advice for children and pregnancy'
-                  : 'high: seldom, and not for children or in pregnancy'}
+                  ? 'some: in pregnancy and for small children a plate a week at most'
+                  : 'high: not in pregnancy and not for small children; for others seldom'}
             </Fact>
             {s.eating.map((e) => (
               <Fact key={e} name="Note">

@@ -33,6 +33,7 @@ function Eats({ member, onDone }: { member: string; onDone: () => void }) {
   // What was corrected by hand may stand in no list.
   const offered = [...new Set([...PLATES, plates])].sort((a, b) => Number(a) - Number(b));
   const [atRisk, setAtRisk] = useState(eats?.atRisk ?? false);
+  const [noFish, setNoFish] = useState(eats?.noFish ?? false);
   const [says, setSays] = useState<Readonly<Record<string, Says>>>(() => ({
     ...Object.fromEntries((eats?.dislikes ?? []).map((id) => [id, 'rather not' as const])),
     ...Object.fromEntries((eats?.allergic ?? []).map((id) => [id, 'must not' as const])),
@@ -49,6 +50,7 @@ function Eats({ member, onDone }: { member: string; onDone: () => void }) {
       dislikes: of('rather not'),
       allergic: of('must not'),
       atRisk,
+      noFish,
     });
     if (r.ok) onDone();
     else setTrouble(r.why);
@@ -58,7 +60,12 @@ function Eats({ member, onDone }: { member: string; onDone: () => void }) {
       <Chips label="Plates at a meal" options={plain(offered)} value={plates} onChange={setPlates} />
       <label className="check">
         <input type="checkbox" className="checkbox" checked={atRisk} onChange={(e) => setAtRisk(e.target.checked)} />
-        Pregnant, a small child, old, or of weak defence: nothing raw, and less mercury
+        Pregnant, a small child, old, or with weak defences: nothing raw, cured or smoked at home, nothing with much
+        mercury
+      </label>
+      <label className="check">
+        <input type="checkbox" className="checkbox" checked={noFish} onChange={(e) => setNoFish(e.target.checked)} />
+        No fish at all. Whoever is allergic to one fish is mostly allergic to all.
       </label>
       <ul className="plain-list eats-list">
         {kinds.map((k) => (
@@ -78,7 +85,8 @@ function Eats({ member, onDone }: { member: string; onDone: () => void }) {
         ))}
       </ul>
       <p className="hint">
-        An allergy is a matter for a doctor; here it only keeps a kind off the plan of the days that they eat at home.
+        An allergy is a matter for a doctor. What is said here keeps fish off the plan of the days on which they eat at
+        home, and is said when a meal is noted.
       </p>
       <Trouble says={trouble} />
       <div className="keys">

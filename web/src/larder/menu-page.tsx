@@ -23,7 +23,7 @@ import {
 } from '@dagboek/journal';
 import { useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue } from '../kit/catalogue.ts';
+import { useCatalogue, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { plural, useFormat } from '../kit/format.ts';
@@ -55,6 +55,7 @@ export function MenuPage() {
   const { book } = useBook();
   const { byId } = useCatalogue();
   const { day, zone } = useFormat();
+  const rules = useRules();
   const { writeAll } = useWrite();
   const hour = Math.floor(useNow(60_000) / HOUR_MS);
   const [length, setLength] = useState<Length>('7');
@@ -65,8 +66,8 @@ export function MenuPage() {
     // Reckoned by the hour and by what the book says, not at every second.
     void hour;
     const now = nowMs();
-    return menuWishes(book, packsHeld(book, byId, day, now), byId, now, zone, days);
-  }, [book, byId, day, zone, days, hour]);
+    return menuWishes(book, packsHeld(book, byId, day, now), byId, now, zone, days, rules);
+  }, [book, byId, day, zone, days, hour, rules]);
   const { wishes } = asked;
   const { answer, again } = useMenu(wishes.packs.length > 0 ? wishes : null);
   const { value: plan, pale } = drawable(answer) ?? { value: null, pale: false };
@@ -215,7 +216,8 @@ export function MenuPage() {
             </p>
             <p className="hint">
               First nothing goes to waste that need not; then nobody has too little, fish is eaten at its best, no kind
-              comes twice running, and packs are emptied. Mercury counts by person and month, as the authorities advise.
+              comes twice running, and packs are emptied. Mercury counts by person and month, roughly as the authorities
+              advise: for those at risk nothing with much of it, and a plate a week of fish with some.
             </p>
             <p>
               <Link to="/larder">Back to the larder</Link>

@@ -237,6 +237,11 @@ export function NewMealPage() {
               onChange={meal.setEaters}
             />
             <Quantity whole label="Guests" unit="" placeholder="0" value={meal.guests} onChange={meal.setGuests} />
+            {meal.mustNot.map((says) => (
+              <p key={says} className="asks" role="note">
+                {says}
+              </p>
+            ))}
             <Chips
               label="It is"
               options={plain(MODES)}

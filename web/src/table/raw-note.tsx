@@ -1,3 +1,9 @@
+import { rawBy } from '@dagboek/journal';
+import { useState } from 'react';
+import { useBook } from '../kit/journal/journal-context.tsx';
+import { useWrite } from '../kit/journal/use-write.ts';
+import { Chips } from '../kit/ui/chips.tsx';
+import { Trouble } from '../kit/ui/trouble.tsx';
 import { degrees } from '../kit/units.ts';
 import type { NewMeal } from './use-new-meal.ts';
 
@@ -23,8 +29,35 @@ export function RawNote({ meal }: { meal: NewMeal }) {
       <p>
         <small>
           Cured, cold-smoked, and seared with a raw middle count as raw. Your authority and a doctor come first.
+          Authorities differ about tunas and about farmed fish; here both are frozen as wild fish are.
         </small>
       </p>
+      <RawBy />
     </section>
+  );
+}
+
+const LINES = [
+  { value: 'US', text: 'US: 7 days at −20°, or 15 hours at −35°' },
+  { value: 'EU', text: 'EU: 24 hours at −20°, or 15 hours at −35°' },
+] as const;
+
+/** Whose line of freezing the house goes by: the stricter one, until it chooses. */
+function RawBy() {
+  const { book } = useBook();
+  const { write } = useWrite();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const id = book.all('book')[0]?.id;
+  if (!id) return null;
+  return (
+    <>
+      <Chips
+        label="This house goes by the line of"
+        options={LINES.map((l) => ({ value: l.value, text: degrees(l.text) }))}
+        value={rawBy(book)}
+        onChange={(is) => void write('book.way', id, { of: 'raw by', is }).then((r) => setTrouble(r.ok ? null : r.why))}
+      />
+      <Trouble says={trouble} />
+    </>
   );
 }

@@ -12,6 +12,8 @@ import {
   onlyTheLine,
   packsHeld,
   plannedDay,
+  kindsOfPack,
+  whoMustNot,
   rawVerdictOf,
   recipesOf,
   recipesOfWay,
@@ -22,7 +24,7 @@ import {
 } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { useCatalogue } from '../kit/catalogue.ts';
+import { useCatalogue, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { useCrew } from '../kit/crew.ts';
 import { useFormat } from '../kit/format.ts';
@@ -52,6 +54,7 @@ export function useNewMeal() {
   const [search] = useSearchParams();
   const { book } = useBook();
   const { byId } = useCatalogue();
+  const rules = useRules();
   const { pen } = usePen();
   const { day, zone } = useFormat();
   const { members } = useCrew();
@@ -102,7 +105,8 @@ export function useNewMeal() {
   const taking = (h: HeldPack): Amount | null => typedAmount('mass', taken[h.pack.id] ?? '', Math.round(h.leftG));
   const parts: ChosenPack[] = chosen.map((h) => ({ held: h, massG: taking(h)?.value || 0 }));
   const grams = parts.reduce((g, c) => g + c.massG, 0);
-  const kinds = chosen.flatMap((h) => byId(h.pack.species) ?? []);
+  // All that its fish may be, and what it was made of.
+  const kinds = [...new Set(chosen.flatMap((h) => kindsOfPack(book, h.pack)))].flatMap((id) => byId(id) ?? []);
   const today = day(stamp(now, zone));
   const meat = meatTaken(parts);
   const guestCount = countTrouble(guests, 'guests') === null ? (typedNumber(guests) ?? 0) : 0;
@@ -110,9 +114,9 @@ export function useNewMeal() {
   const chosenIds = chosen.map((h) => h.pack.id).join();
   // Each fish is followed from the water on: not at every letter that is typed.
   const raw = useMemo(
-    () => rawVerdictOf(book, chosen, eaters, guestCount, byId, today, now),
+    () => rawVerdictOf(book, chosen, eaters, guestCount, byId, today, now, rules),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- which packs they are is all of `chosen` that matters
-    [book, chosenIds, eaters, guestCount, byId, today, now],
+    [book, chosenIds, eaters, guestCount, byId, today, now, rules],
   );
   const main = toBeCooked(book, parts, byId, now);
   const fits = waysFor(main, parts, raw.verdict, today);
@@ -122,7 +126,10 @@ export function useNewMeal() {
   const ofWay = recipesOfWay(recipes, method, main);
   const recipe = ofWay.find((r) => r.id === recipeId) ?? (recipeId === 'none' ? null : (ofWay[0] ?? null));
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
-  const only = onlyTheLine(parts, byId, atRiskOf(book, eaters, today));
+  const only = onlyTheLine(book, parts, byId, [
+    ...atRiskOf(book, eaters, today),
+    ...(guestCount > 0 ? ['A guest, who may be at risk,'] : []),
+  ]);
   return {
     book,
     held,
@@ -164,6 +171,7 @@ export function useNewMeal() {
     only,
     raw,
     rawWords: sayRawVerdict(raw.verdict),
+    mustNot: whoMustNot(book, chosen, eaters, byId, now, today),
     main,
     usual,
     setting,
