@@ -28,6 +28,7 @@ const history = (c: ReturnType<typeof course>, more: Partial<ClockHistory> = {})
   chilledMs: 0,
   warmestC: 14,
   course: c,
+  onIce: [{ fromMs: 0, toMs: Number.POSITIVE_INFINITY }],
   ...more,
 });
 

@@ -38,7 +38,15 @@ const clock = (
   const before = order.filter(([h, p]) => !COLD.includes(p) && (!chilled || h < chilled[0]));
   const warmestC = Math.max(...before.map(([, p]) => (p === 'air' ? airC(waterC) : waterC)), waterC);
   return histamineClock(
-    { deathMs: order[0]![0] * H, chilledMs: chilled ? chilled[0] * H : null, warmestC, course },
+    {
+      deathMs: order[0]![0] * H,
+      chilledMs: chilled ? chilled[0] * H : null,
+      warmestC,
+      course,
+      onIce: order.flatMap(([h, p], i) =>
+        p === 'ice' ? [{ fromMs: h * H, toMs: (order[i + 1]?.[0] ?? Number.POSITIVE_INFINITY) * H }] : [],
+      ),
+    },
     massG,
     hours * H,
   );
@@ -128,7 +136,35 @@ describe('after it was chilled', () => {
         [0, 'air'],
         [2, 'freezer'],
       ]),
-    ).toMatchObject({ limit: 'later', state: 'within', hours: 0 });
+    ).toMatchObject({ limit: 'later', state: 'within' });
+  });
+  test('cooling down in the air of a fridge counts, and a large fish is warm in it for hours', () => {
+    const small = clock(30, [
+      [0, 'air'],
+      [1, 'fridge'],
+    ]).hours;
+    const large = clock(
+      30,
+      [
+        [0, 'air'],
+        [1, 'fridge'],
+      ],
+      { massG: 5000 },
+    );
+    expect(small).toBeGreaterThan(0);
+    expect(large.hours).toBeGreaterThan(small * 2);
+    expect(large.state).toBe('over');
+    // The same fish on ice: cooling there is what the guidance means, and does not count.
+    expect(
+      clock(
+        30,
+        [
+          [0, 'air'],
+          [1, 'ice'],
+        ],
+        { massG: 5000 },
+      ).hours,
+    ).toBe(0);
   });
   test('eight warm hours in all, by its middle, over several stretches', () => {
     const once = clock(15, [

@@ -38,6 +38,8 @@ export interface ClockHistory {
   /** The warmest air or water that it lay in before that, degC. */
   readonly warmestC: number;
   readonly course: FleshCourse;
+  /** Stretches that it lay on ice or in slurry, epoch ms: there it cools as the guidance means it. */
+  readonly onIce: readonly { readonly fromMs: number; readonly toMs: number }[];
 }
 
 const HOUR_MS = 3_600_000;
@@ -45,7 +47,7 @@ const NEAR = 0.75;
 
 /**
  * The clock of histamine for a fish that forms it, by the temperature of its middle, up to `untilMs`. Cooling down on ice does not
- * count; all that is warm in a warm place, or once it was cold, does. Cooking does not turn it back; freezing only stops it.
+ * count; all that is warm in air does, also in that of a fridge or a freezer, and all that is warm once it was cold. Cooking does not turn it back; freezing only stops it.
  */
 export function histamineClock(h: ClockHistory, massG: number, untilMs: number): HistamineClock {
   const L = HISTAMINE_LIMITS;
@@ -55,7 +57,7 @@ export function histamineClock(h: ClockHistory, massG: number, untilMs: number):
   const lying = h.chilledMs === null || h.chilledMs > untilMs;
   if (lying || toIce > toIceLimit)
     return clock('to ice', toIce, toIceLimit, lying ? h.deathMs + toIceLimit * HOUR_MS : null);
-  const { hours, hot, overAtMs } = warmLater(h.course, h.chilledMs ?? untilMs, untilMs);
+  const { hours, hot, overAtMs } = warmLater(h, h.chilledMs ?? untilMs, untilMs);
   return clock('later', hours, hot ? L.laterHotH : L.laterH, overAtMs);
 }
 
@@ -93,7 +95,7 @@ const AHEAD_MS = 30 * 24 * HOUR_MS;
 
 /** Hours of its middle above 4.4 degC after it was first chilled, and when they pass their limit as it goes on lying. */
 function warmLater(
-  course: FleshCourse,
+  { course, onIce }: Pick<ClockHistory, 'course' | 'onIce'>,
   fromMs: number,
   untilMs: number,
 ): { hours: number; hot: boolean; overAtMs: number | null } {
@@ -101,9 +103,10 @@ function warmLater(
   let [total, hot, cold] = [0, false, false];
   /** Adds a piece; says when the limit was passed in it. */
   const add = ({ a, b, ta, tb, mediumC }: Piece): number | null => {
-    // Cooling down for the first time counts only where it lies warm.
+    // Cooling down for the first time counts but on ice: the air of a fridge takes a day for a large fish.
     cold ||= ta <= aboveC;
-    const counts = cold || mediumC > aboveC;
+    const iced = onIce.some((s) => s.fromMs <= a && b <= s.toMs);
+    const counts = cold || mediumC > aboveC || !iced;
     const more = counts ? (shareAbove(ta, tb, aboveC) * (b - a)) / HOUR_MS : 0;
     if (counts && Math.max(ta, tb) > laterHotC) hot = true;
     cold ||= tb <= aboveC;

@@ -12,7 +12,7 @@ export const TYPICAL_C = {
   box: 0,
   boxAfter: 8,
   board: 18,
-  fridge: 4,
+  fridge: 7,
   freezer: -18,
   unknownWater: 14,
 } as const;

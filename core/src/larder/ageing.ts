@@ -113,7 +113,12 @@ export function mustNotAge(f: AgeingFacts, units?: Units): string[] {
   if (!f.whole) out.push('Only a whole fish is aged: a cut surface spoils and dries.');
   if (f.thawed) out.push('It was frozen: what thawed is eaten the next day.');
   if (f.histamine === 'over') out.push('It is over the clock of histamine.');
-  if (f.histamine === 'near') out.push('Its clock of histamine is nearly up: days on a rack would bring it over.');
+  // The clock counts nothing below 4.4 degC; Morganella psychrotolerans and Photobacterium go on at 0 to 5.
+  // Source: FAO/WHO 2013, histamine in fish; Emborg and Dalgaard 2006.
+  else if (f.histamine !== 'none')
+    out.push(
+      `Its kind forms histamine, and some of the bacteria that make it grow at 0 to ${sayTemperature(5, units)} too: days on a rack are not for it.`,
+    );
   if (f.gutBurst) out.push('Its gut let go: the belly goes on spoiling from within.');
   if (f.skinBroken) out.push('Its skin is broken: the flesh beneath dries and spoils.');
   if (f.soft) out.push('Its flesh is soft: it has aged already.');

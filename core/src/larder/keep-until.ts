@@ -6,7 +6,8 @@ export type PackPlace = 'fridge' | 'freezer';
 
 /**
  * Keeping times by place. Raw fish in the fridge: authorities say 1-2 days; frozen at -18 degC by fat; cooked 2 days. Cured at home counts as
- * raw for the authority; hot-smoked at home 10 days at 3 degC or colder (PNW 238, Smoking fish at home).
+ * raw for the authority; hot-smoked at home 10 days at 3 degC or colder (US FDA Hazards Guide, ch. 13; PNW 238, Smoking fish at home), and
+ * three where it is warmer: from 3.3 degC on a poison can grow in it (Clostridium botulinum), and Listeria does.
  */
 export const KEEPING = {
   fridgeDays: {
@@ -27,6 +28,9 @@ export const KEEPING = {
     cooked: { authority: 3, careful: 2 },
     stock: { authority: 8, careful: 6 },
   },
+  /** Hot-smoked fish that lies warmer than this, degC, keeps so many days only. */
+  smokedColdC: 3.3,
+  smokedWarmDays: 3,
   /** Of an oily fish with its dark line left in, the careful line: it turns rancid first. */
   darkLineFactor: 0.7,
   source: 'FDA cold storage chart; FSA chilling advice',
@@ -84,12 +88,17 @@ export function keepUntil(p: {
   /** Whether the dark line was cut out of an oily fish; left out: nobody said, and the table stands. */
   darkLine?: 'out' | 'left' | null;
   fresh?: FreshAtPacking;
+  /** The warmest that it lay in, degC; left out: as the table has it. */
+  warmestC?: number;
 }): KeepUntil {
   const { keepsAs } = formFacts(p.form);
   const raw = ofFreshness(keepsAs) ? p.fresh : undefined;
   if (p.place === 'fridge') {
     if (p.thawed) return { authority: addDays(p.day, 1), careful: addDays(p.day, 1), eatBy: addDays(p.day, 1) };
-    const d = KEEPING.fridgeDays[keepsAs];
+    const warm = keepsAs === 'smoked' && (p.warmestC ?? 0) > KEEPING.smokedColdC;
+    const d = warm
+      ? { authority: KEEPING.smokedWarmDays, careful: KEEPING.smokedWarmDays }
+      : KEEPING.fridgeDays[keepsAs];
     const authority = addDays(p.day, fridgeDays(d.authority, raw));
     const careful = addDays(p.day, fridgeDays(d.careful, raw));
     return { authority, careful, eatBy: careful < authority ? careful : authority };

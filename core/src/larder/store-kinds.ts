@@ -14,9 +14,10 @@ export interface StoreFacts {
   readonly plausible: readonly [number, number];
 }
 
-/** Kinds of store. Sources: FSA chilling advice (fridge at 5 degC or below, freezer at -18); domain notes, section 7 (ageing at 0 to 2). */
+/** Kinds of store. Sources: FSA chilling advice (fridge at 5 degC or below, freezer at -18); EFSA BIOHAZ 2020 and WRAP 2010 (household fridges as they are); domain notes, section 7 (ageing at 0 to 2). */
 export const STORE_FACTS: Readonly<Record<StoreKind, StoreFacts>> = {
-  fridge: { place: 'fridge', typicalC: 4, plausible: [-3, 14] },
+  // Household fridges are at 5 to 7 degC on the mean, many warmer: until somebody reads it, the warm end.
+  fridge: { place: 'fridge', typicalC: 7, plausible: [-3, 14] },
   'ice tray': {
     place: 'fridge',
     typicalC: 1,

@@ -36,7 +36,7 @@ test('frozen: by fat, wrapping, dark line, freshness and the store', () => {
 test('in the fridge: raw, cooked, thawed; what nobody read is said to be so; every table has a source', () => {
   const fridge = { place: 'fridge', storeC: 4, wasRead: false } as const;
   expect(says(fridge)).toMatch(
-    /the authorities say 2 days; a careful keeper.*3\. Its store is at 4°, as nobody read it: a day there is a day/,
+    /the stricter authority says 2 days; a careful keeper.*3\. Its store is at 4°, as nobody read it: a day there is a day/,
   );
   expect(says({ ...fridge, form: 'cooked', fresh: { used: 0.5, iceDaysAllowed: 9 } })).not.toMatch(/50 in 100/);
   expect(says({ ...fridge, thawed: true })).toMatch(/^Thawed: one day/);

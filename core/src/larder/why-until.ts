@@ -2,6 +2,7 @@ import { sayTemperature, type Units } from '../units/index.ts';
 import { type FreshAtPacking, frozenKind, KEEPING, ofFreshness, type PackPlace } from './keep-until.ts';
 import { formFacts, type KeepsAs, type PackForm } from './pack-forms.ts';
 import { type Wrapping, WRAPPING_FACTS, type WrappingFacts } from './wrappings.ts';
+import { STORE_FACTS } from './store-kinds.ts';
 import type { KeepRate } from './keep-in-store.ts';
 
 /** One thing that a pack's days are made of, and where it is written. */
@@ -26,7 +27,7 @@ export interface UntilFacts {
 }
 
 const TABLES = 'FDA cold storage chart; FSA chilling advice';
-const SMOKED_SOURCE = 'PNW 238, Smoking fish at home; FDA cold storage chart';
+const SMOKED_SOURCE = 'US FDA Hazards Guide, ch. 13; PNW 238, Smoking fish at home';
 const FRIDGE_WORDS: Readonly<Record<KeepsAs, string>> = {
   raw: 'Raw',
   offal: 'Roe and liver, raw',
@@ -49,11 +50,21 @@ export function whyUntil(f: UntilFacts, units?: Units): WhyUntil[] {
     out.push(
       f.thawed
         ? { says: 'Thawed: one day, whoever keeps it.', source: TABLES }
-        : {
-            says: `${FRIDGE_WORDS[keepsAs]}, in the fridge: the authorities say ${table.authority} days; a careful keeper${keepsAs === 'raw' ? ', dry and in changed towels,' : ''} ${table.careful}.`,
-            source: keepsAs === 'smoked' ? SMOKED_SOURCE : TABLES,
-          },
+        : keepsAs === 'smoked'
+          ? {
+              says: `${FRIDGE_WORDS.smoked}: ${table.authority} days by the authorities, ${table.careful} for a careful keeper, and both only at ${sayTemperature(3, units)} or colder. Warmer than that it is ${KEEPING.smokedWarmDays} days: a poison can grow in it that does not smell. Freeze what is not eaten by then.`,
+              source: SMOKED_SOURCE,
+            }
+          : {
+              says: `${FRIDGE_WORDS[keepsAs]}, in the fridge: the stricter authority says ${table.authority} days; a careful keeper${keepsAs === 'raw' ? ', dry and in changed towels,' : ''} ${table.careful}.`,
+              source: TABLES,
+            },
     );
+    if (!f.wasRead && f.storeC >= STORE_FACTS.fridge.typicalC)
+      out.push({
+        says: `Nobody has read it. Many fridges are at ${sayTemperature(STORE_FACTS.fridge.typicalC, units)} or more, and freshness and histamine are reckoned at that. Lay a thermometer in it, and note what it says.`,
+        source: 'EFSA BIOHAZ 2020, on household fridges',
+      });
     if (f.fresh && !cooked && !f.thawed)
       out.push({
         says: `${inHundred(f.fresh.used)} of its time on ice was used when it was packed: what is left counts, where that is less.`,

@@ -141,7 +141,25 @@ describe('what the larder holds', () => {
       [1, true, 'past'],
       [2, true, 'past'],
     ]);
-    expect(of('07:00').map((h) => isNotToEat(h))).toEqual([false, false]);
+    // Iced in time it is over in a fridge that nobody read, which may be at 7 degC, and within in one that was read at 2.
+    expect(of('07:00').map((h) => isNotToEat(h))).toEqual([true, true]);
+    const fridge = idOf('cold fridge');
+    const read = [
+      anEntry(
+        'store.added',
+        fridge,
+        { name: 'cold', is: 'fridge', standsFor: 'fridge' },
+        { at: '2026-09-01T08:00:00Z' },
+      ),
+      anEntry('store.read', fridge, { c: 2 }, { at: '2026-09-10T08:00:00Z' }),
+    ];
+    const cold = packsHeld(
+      Book.EMPTY.withEntries([...late('07:00'), ...read]),
+      species,
+      day,
+      Date.parse('2026-09-12T12:00:00Z'),
+    );
+    expect(cold.map((h) => isNotToEat(h))).toEqual([false, false]);
   });
 
   test('tones: fresh, half, use today, past', () => {

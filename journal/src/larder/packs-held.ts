@@ -6,6 +6,7 @@ import {
   keepUntil,
   type KeepUntil,
   ratesOf,
+  storeAt,
   type UntilFacts,
 } from '@dagboek/core/larder';
 import { doneToMeat } from '@dagboek/core/cut';
@@ -175,6 +176,7 @@ function keepingOf(
     day: since,
     thawed,
     ...(fresh ? { fresh } : {}),
+    warmestC: Math.max(...lain.stays.flatMap((s) => [storeAt(s.course, s.fromMs), storeAt(s.course, s.toMs)])),
   });
   const of = {
     place,
@@ -184,8 +186,19 @@ function keepingOf(
     stays: lain.stays,
     model: species ? spoilageModel(species.keeping) : ('temperate' as const),
   };
-  const rates = ratesOf(of);
   const now = storeNow(book, store, nowMs);
+  const inStore = keepInStore(table, of);
+  // The authorities' days are for the fridges that people have: a reading shortens them, and no guess. What is reckoned (the careful
+  // line, freshness, histamine) goes by the guess, which is on the warm side.
+  const unread = place === 'fridge' && now.read === null;
+  const careful = thawed || formFacts(pack.form).keepsAs === 'smoked' ? table.careful : inStore.careful;
+  const keeps = unread
+    ? { authority: table.authority, careful, eatBy: careful < table.authority ? careful : table.authority }
+    : inStore;
+  const reckoned = ratesOf(of);
+  const rates = unread
+    ? { mean: { ...reckoned.mean, authority: 1 }, now: { ...reckoned.now, authority: 1 } }
+    : reckoned;
   return {
     place,
     store,
@@ -207,7 +220,7 @@ function keepingOf(
       storeC: now.c,
       wasRead: now.read !== null,
     },
-    keeps: keepInStore(table, of),
+    keeps,
   };
 }
 

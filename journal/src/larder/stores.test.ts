@@ -42,7 +42,7 @@ describe('stores of one’s own', () => {
     expect(storesOf(Book.EMPTY).map((s) => s.id)).toEqual(['fridge', 'freezer']);
     const b = book(stored(), added({ standsFor: 'freezer', setC: -22 }));
     expect(storesOf(b).map((s) => [s.id, s.name, s.setC])).toEqual([
-      ['fridge', 'fridge', 4],
+      ['fridge', 'fridge', 7],
       [CHEST, 'the chest', -22],
     ]);
     expect(held(b, '2026-06-02').store.id).toBe(CHEST);

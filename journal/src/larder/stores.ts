@@ -36,12 +36,23 @@ const PLAIN: readonly Store[] = (['fridge', 'freezer'] as const).map((id) => ({
   own: null,
 }));
 
+/**
+ * What a store is taken to have while no reading speaks for it. A fridge that nobody read is as warm as most are, whatever it is set to;
+ * once somebody did, its first reading speaks for the time before it.
+ */
+function takenC(s: StoreState): number {
+  const set = s.setC ?? STORE_FACTS[s.is].typicalC;
+  if (s.is !== 'fridge') return set;
+  const first = [...s.reads].sort((a, b) => epochMs(a.at) - epochMs(b.at))[0];
+  return first ? first.c : Math.max(set, STORE_FACTS.fridge.typicalC);
+}
+
 const ofOwn = (s: StoreState): Store => ({
   id: s.id,
   name: s.name,
   is: s.is,
   place: STORE_FACTS[s.is].place,
-  setC: s.setC ?? STORE_FACTS[s.is].typicalC,
+  setC: takenC(s),
   litres: s.litres,
   own: s,
 });

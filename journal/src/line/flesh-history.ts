@@ -70,5 +70,8 @@ export function fromLays(fish: FishState, lays: readonly Lay[], byId: ById, wate
     chilledMs: chilled?.atMs ?? null,
     warmestC: Math.max(waterC, ...before.map((l) => l.boundary.mediumC)),
     course: courseOf(fish, lays, byId, waterC),
+    onIce: lays.flatMap((l, i) =>
+      l.keeping === 'box' ? [{ fromMs: l.atMs, toMs: lays[i + 1]?.atMs ?? Number.POSITIVE_INFINITY }] : [],
+    ),
   };
 }
