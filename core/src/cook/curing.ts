@@ -69,6 +69,34 @@ export function saltCure(massG: number, thicknessMm: number, percent: number): S
   return { saltG: (massG * percent) / 100, hours: seconds / 3600, percent };
 }
 
+/** No cure lies longer in a fridge than this at home, h: it is raw fish, and weak salt keeps nothing. Source: US FDA cold storage chart. */
+export const CURE_MOST_H = 48;
+/** From so much salt in its water on, percent, it counts for something against what grows. Source: US FDA Hazards Guide, ch. 13. */
+const KEEPS_FROM_WPS = 3.5;
+
+/** What forbids a cure, or is to be minded, in sentences; `stop`: it is not done so. */
+export function cureTroubles(
+  cure: SaltCure,
+  thicknessMm: number,
+): { readonly stop: readonly string[]; readonly mind: readonly string[] } {
+  const wps = (100 * cure.percent) / (cure.percent + 100 * WATER_SHARE);
+  const thinMm = Math.floor(thicknessMm * Math.sqrt(CURE_MOST_H / cure.hours));
+  return {
+    stop:
+      cure.hours > CURE_MOST_H
+        ? [
+            `Not so: its middle would wait ${Math.round(cure.hours)} h for its salt, and raw fish lies in the fridge no longer than ${CURE_MOST_H}. Slice it to ${thinMm} mm or thinner.`,
+          ]
+        : [],
+    mind:
+      wps < KEEPS_FROM_WPS
+        ? [
+            `So little salt keeps nothing: it comes to ${wps.toFixed(1)} % of its water, and below ${KEEPS_FROM_WPS} it is fish like any other. Eat it within two days of catch or thaw.`,
+          ]
+        : [],
+  };
+}
+
 /** Flesh is so much water, by mass. */
 const WATER_SHARE = 0.78;
 

@@ -220,6 +220,16 @@ describe('without fire', () => {
     expect(saltCure(500, 25, 5).saltG).toBe(25);
     expect(saltCure(500, 50, 5).hours / saltCure(500, 25, 5).hours).toBeCloseTo(4, 9);
     expect(() => saltCure(0, 25, 5)).toThrow(RangeError);
+    // Raw fish lies in salt for two days at most: what is thicker is sliced, and said how thin.
+    expect(cureTroubles(saltCure(500, 20, 5), 20).stop).toEqual([]);
+    for (const mm of [30, 40, 60]) {
+      const [says] = cureTroubles(saltCure(500, mm, 3), mm).stop;
+      const thin = Number(/Slice it to (\d+) mm/.exec(says ?? '')?.[1]);
+      expect(saltCure(500, thin, 3).hours).toBeLessThanOrEqual(48);
+      expect(saltCure(500, thin + 1, 3).hours).toBeGreaterThan(48);
+    }
+    expect(cureTroubles(saltCure(500, 20, 2), 20).mind[0]).toMatch(/keeps nothing/);
+    expect(cureTroubles(saltCure(500, 20, 5), 20).mind).toEqual([]);
     // As much salt as makes 2.5 in 100 of all the water and itself.
     const g = brineSaltG(2, 500, 2.5);
     expect(g / (g + 2000 + 500 * 0.78)).toBeCloseTo(0.025, 9);

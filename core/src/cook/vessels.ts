@@ -40,7 +40,7 @@ export const USES: Readonly<Record<string, readonly Vessel['use'][]>> = {
   roast: ['tray'],
   batter: ['pot'],
   'deep fry': ['pot'],
-  dredge: ['pan', 'pot'],
+  dredge: ['pot', 'pan'],
   simmer: ['pan', 'pot'],
   stick: ['grill'],
   'hot smoke': ['grill'],

@@ -26,7 +26,11 @@ export interface FindKind {
   readonly where?: readonly string[];
 }
 
-const COOK_WORMS = 'Cook it through: 60° in the middle for a minute kills worms; acid, salt and smoke do not.';
+const COOK_WORMS =
+  'Cook it through: 60° in the middle for a minute kills round worms and tapeworm; acid, salt and smoke do not. Whoever is allergic to them may react to dead ones too.';
+/** The minute at 60 degC of the EU is written for worms other than flukes. Source: Regulation (EC) 853/2004 Annex III VIII ch. III D. */
+const COOK_FLUKES =
+  'Cook it through: 63° in the middle, held, and better 70° for two minutes. Acid, salt, smoke and frost end no flukes.';
 const NOT_RAW_WORMS = 'Worms were seen: not raw, however it was frozen; there may be more than were found.';
 
 /**
@@ -78,11 +82,11 @@ export const FINDINGS = [
       { is: 'tapeworm', cooking: COOK_WORMS, raw: NOT_RAW_WORMS, cook: true },
       {
         is: 'flukes',
-        cooking: COOK_WORMS,
+        cooking: COOK_FLUKES,
         raw: 'Flukes stand freezing: never raw.',
         cook: true,
       },
-      { is: 'worms, kind not known', cooking: COOK_WORMS, raw: NOT_RAW_WORMS, cook: true },
+      { is: 'worms, kind not known', cooking: COOK_FLUKES, raw: NOT_RAW_WORMS, cook: true },
     ],
   },
   {

@@ -1,61 +1,19 @@
-import type { HazardKind } from '../species/index.ts';
-
-/** What happened, in the words of a card. A word stands in the log for ever: none is dropped. */
-export const AID_IDS = [
-  'sting',
-  'barb',
-  'bite',
-  'hook',
-  'cut',
-  'blood',
-  'poison',
-  'shock',
-  'burn',
-  'water',
-  'pressure',
-  'cold',
-  'heat',
-] as const;
-export type AidId = (typeof AID_IDS)[number];
-
-/** A card of first aid. Guidance; it defers to the emergency number and a doctor. */
-export interface AidCard {
-  readonly id: AidId;
-  readonly title: string;
-  /** One of these, and help is called at once; before anything else. */
-  readonly call: readonly string[];
-  /** What to do, in order. */
-  readonly steps: readonly string[];
-  /** What does harm. */
-  readonly never: readonly string[];
-  /** What to watch for in the hours and days after. */
-  readonly later: readonly string[];
-  /** Which hazards of a fish it helps with. */
-  readonly helps: readonly HazardKind[];
-  /** Hot water eases it: the page keeps its time. */
-  readonly hotWater: boolean;
-  readonly sources: readonly string[];
-}
-
-/**
- * Hot water for a sting: as hot as can be borne, never above `mostC` (a numb or helped limb scalds), degC; minutes.
- * Atkinson et al. 2006, Emergency Medicine Journal 23; domain.md section 4.
- */
-export const HOT_WATER = { leastC: 40, mostC: 45, minutes: [30, 90] } as const;
-
-const ERC = 'European Resuscitation Council Guidelines 2021, First Aid (Zideman et al., Resuscitation 161)';
-const ATKINSON = 'Atkinson et al. 2006, Emergency Medicine Journal 23: hot water for marine stings';
-const FDA = 'US FDA, Fish and Fishery Products Hazards and Controls Guidance: natural toxins, histamine';
-
-const HOT = `Then water as hot as can be borne, ${HOT_WATER.leastC} to ${HOT_WATER.mostC}° and never above ${HOT_WATER.mostC}°, tried first on the unhurt hand, for ${HOT_WATER.minutes[0]} to ${HOT_WATER.minutes[1]} minutes, topped up as it cools. A numb limb scalds without feeling it.`;
-const TETANUS = 'A doctor the same day if the last tetanus injection is years ago, or nobody knows.';
-const FESTERS =
-  'Red, hot or spreading within hours, fever, or blisters: a doctor at once, and say that it was sea water or a fish (Vibrio).';
-const WEEKS =
-  'Purple and sore on the fingers days later, or a lump weeks later: a doctor, and say that it was a fish (erysipeloid, Mycobacterium).';
-const WEAK = 'Those with a weak liver or weak defences see a doctor for any wound from the sea.';
-const BREATH = 'Hard to breathe, faint, numb lips, or swelling of face or throat';
-const BREATHE = 'No breath: rescue breathing and pressing on the chest, as you have learned it, until help comes.';
+import {
+  ATKINSON,
+  type AidCard,
+  BREATH,
+  BREATHE,
+  ERC,
+  FDA,
+  FESTERS,
+  HOT,
+  RINGS,
+  TETANUS,
+  WASH_AFTER,
+  WEAK,
+  WEEKS,
+} from './aid-card.ts';
+import { AID_CARDS_MORE } from './aid-cards-more.ts';
 
 /** The general cards. Wording to be checked by a clinician; see docs/second-reading.md. */
 export const AID_CARDS: readonly AidCard[] = [
@@ -67,11 +25,18 @@ export const AID_CARDS: readonly AidCard[] = [
       'Out of the water, and lie down: some faint.',
       'Lift off only what lies loose on the surface. A deep spine, in chest, belly or neck above all, stays in and is an emergency.',
       'Press on what bleeds, beside what is stuck in it.',
+      RINGS,
       HOT,
-      'A doctor the same day: bits left inside fester, and tetanus is asked about.',
+      WASH_AFTER,
+      `A doctor the same day: bits left inside fester. ${TETANUS}`,
     ],
     never: ['Do not cut, suck, rub or tie off.'],
-    later: [FESTERS, WEEKS],
+    later: [
+      FESTERS,
+      WEEKS,
+      WEAK,
+      'The next time: weevers and rays lie in the sand of shallow water. Shoes on, and shuffle the feet.',
+    ],
     helps: ['venomous'],
     hotWater: true,
     sources: [ATKINSON, ERC],
@@ -85,11 +50,17 @@ export const AID_CARDS: readonly AidCard[] = [
       'The barb stays in when it is deep, and always in chest, belly or neck: hold it still, and press beside it.',
       'Press hard on what bleeds, without letting go.',
       'When the bleeding has stopped, rinse with drinking water.',
+      RINGS,
       HOT,
-      'A doctor always: the barb leaves its sheath and splinters behind, and tetanus is asked about.',
+      WASH_AFTER,
+      `A doctor always: the barb leaves its sheath and splinters behind. ${TETANUS}`,
     ],
     never: ['Do not pull a deep barb out.', 'Do not cut, suck, rub, tie off or close the wound.'],
-    later: [FESTERS],
+    later: [
+      FESTERS,
+      WEAK,
+      'The next time: rays lie in the sand of shallow water. Shuffle the feet, and they swim off.',
+    ],
     helps: ['venomous'],
     hotWater: true,
     sources: ['Clark et al. 2007, Journal of Emergency Medicine 33: stingray wounds', ATKINSON],
@@ -122,7 +93,7 @@ export const AID_CARDS: readonly AidCard[] = [
       `Wash with drinking water and soap, and cover. ${TETANUS}`,
     ],
     never: ['Do not pull on a hook whose barb is in.', 'Nothing presses on an eye.'],
-    later: [FESTERS, WEEKS],
+    later: [FESTERS, WEEKS, WEAK],
     helps: [],
     hotWater: false,
     sources: ['Gammons and Jackson 2001, American Family Physician 63: fishhook removal', ERC],
@@ -140,6 +111,7 @@ export const AID_CARDS: readonly AidCard[] = [
       'Bleeding from a limb that pressing does not stop: tie it off high and tight if you have learned it, and write the time.',
       'Wash with drinking water and soap, and cover. What is deep stays in.',
       'Wounds from fish and sea water fester in their own way: a doctor for any that is deep or gapes.',
+      'A finger that is cut off: wrap it in a damp cloth, in a tight bag, and lay the bag on ice. The finger never lies in ice or water. It goes with the one who lost it.',
       TETANUS,
     ],
     never: ['Do not pull out what is stuck deep.'],
@@ -173,14 +145,16 @@ export const AID_CARDS: readonly AidCard[] = [
     ],
     steps: [
       'Numb lips or tongue, weak limbs, hard to breathe: call at once. After puffer or porcupinefish the breath may stop while the mind is clear: rescue breathing until help comes.',
-      'Flushed, itching, headache within the hour: histamine. A doctor; at once with trouble breathing.',
-      'Cold feels hot, tingling, weakness after a reef fish: ciguatera. A doctor, and no alcohol.',
+      'Flushed, itching, headache within the hour: histamine. An allergy tablet, if one is at hand and was taken before without harm; a doctor, and call with trouble breathing.',
+      'Cold feels hot, tingling, weakness or a slow pulse after a reef fish: ciguatera. A doctor; no alcohol, fish or nuts for weeks.',
+      'Strong pain in the belly, hours after raw or undercooked fish: it may be a worm. A doctor the same day, and say so.',
+      'Sore, stiff muscles and dark urine within a day of eating fish: call.',
       'Numb and unsteady after mussels or other shellfish: call at once; cooking does not help against it.',
-      'Double vision or weak arms a day or more after vacuum-packed, smoked or cured fish: call at once (botulism).',
+      'Double vision or weak arms a day or more after fish that was vacuum-packed, smoked, cured, in oil or in jars: call at once (botulism).',
       'Keep what is left of the fish, cold, for the doctor, and write who ate what, and when.',
     ],
     never: ['Do not make one vomit.', 'Nothing by mouth for one who cannot swallow well.'],
-    later: ['What tingles or itches for weeks: a doctor, and say that it was a fish.'],
+    later: ['Tingling or itching that lasts for weeks: a doctor, and say that it was a fish.'],
     helps: ['poison', 'blood'],
     hotWater: false,
     sources: [FDA, ERC],
@@ -193,6 +167,7 @@ export const AID_CARDS: readonly AidCard[] = [
       'Let go of line, spear and metal; out of the water.',
       'Watch the one who was hit: faint, an odd heartbeat or no breath: call, and rescue breathing or pressing on the chest as you have learned it.',
       'Hit in the water: watched as one who nearly drowned.',
+      'A defibrillator, where there is one: switch it on and do as it says.',
     ],
     never: ['Do not touch the fish with metal or by hand.'],
     later: [],
@@ -209,7 +184,7 @@ export const AID_CARDS: readonly AidCard[] = [
       'White, black or painless; by electricity',
     ],
     steps: [
-      'Burning oil: heat off, lid on, out of the room. Never water.',
+      'Burning oil: heat off, lid on if you can, everyone out, and call the fire brigade at once. Never water.',
       'Cool, running tap water on the burn for 20 minutes, soon; keep the rest of the body warm. No ice, no butter.',
       'Off with rings and clothes, but not with what sticks. Cover with clean film or cloth.',
     ],
@@ -226,8 +201,8 @@ export const AID_CARDS: readonly AidCard[] = [
     call: ['No breath, or no answer', 'Coughing, froth, or hard to breathe'],
     steps: [
       'Out of the water without becoming the next: throw or reach first, go last.',
-      'No breath: call, five rescue breaths, then 30 presses and two breaths, as you have learned it, until help comes.',
-      'Breathing, but no answer: on the side, head low.',
+      'No breath: call, five rescue breaths, then 30 presses and two breaths, as you have learned it, until help comes. A defibrillator, where there is one: dry the chest first.',
+      'Breathing, but no answer: flat on the side, mouth down so that it runs out.',
       'Dry, wrapped and out of the wind; see the card for cold.',
       'Whoever breathed water in sees a doctor, also when all seems well.',
     ],
@@ -243,7 +218,7 @@ export const AID_CARDS: readonly AidCard[] = [
     call: [
       'Pain in joints, numb, tingling or weak limbs, unsteady, trouble seeing, hearing or speaking',
       'Chest pain, cough or blood after coming up',
-      'Blacked out, in the water or after',
+      'Blacked out, in the water or after: see also the card for it',
     ],
     steps: [
       'No more diving today, for the partner neither until it is clear what happened.',
@@ -272,8 +247,9 @@ export const AID_CARDS: readonly AidCard[] = [
     steps: [
       'Lifted out of the water lying flat, if it can be; out of the wind.',
       'Wet clothes off, dry ones on, head too; wrapped, with something between body and ground.',
-      'Shivering and clear: warm sweet drinks, and food.',
+      'Shivering and clear: warm sweet drinks, and food. Sit half an hour before walking.',
       'Not shivering, or not clear: lying flat, moved gently, warmth on the trunk, and call.',
+      'Seems dead: look and feel for breath for up to a minute. None: call, five rescue breaths, then press and breathe as you have learned it. Go on until they are warm: in the cold the heart can start again after hours.',
     ],
     never: ['No rubbing, no alcohol, no hot bath.', 'Not to walk about when no longer shivering.'],
     later: [],
@@ -297,4 +273,5 @@ export const AID_CARDS: readonly AidCard[] = [
     hotWater: false,
     sources: [ERC],
   },
+  ...AID_CARDS_MORE,
 ];

@@ -29,7 +29,9 @@ describe('cautions at the table', () => {
       expect(leavesRaw(method)).toBe(true);
       const list = tableCautions([fish('Roach', 'cook')], method);
       expect(list[0]).toEqual({ grade: 'stop', say: 'Not raw, nor only frozen. Why Roach.' });
-      expect(list.map((c) => c.say).join(' ')).toMatch(/kill no worms.*−35° for 15 hours.*carp family are cooked through/);
+      expect(list.map((c) => c.say).join(' ')).toMatch(
+        /kill no worms.*−35° for 15 hours.*carp family are cooked through/,
+      );
     }
     expect(say([fish('Roach', 'cook')], 'smoked').join(' ')).toMatch(/Cold-smoked fish counts as raw/);
     expect(say([fish('Cod', 'frozen first')], 'raw')[0]).toMatch(/^Not raw unless frozen/);

@@ -38,7 +38,7 @@ export const leavesRaw = (method: string): boolean =>
 
 export const AT_RISK =
   'The pregnant, the old, the very young and those with weak defences eat it cooked through: ' +
-  `${CORE_LINES.usC}° or more in the middle, nothing glassy.`;
+  `${CORE_LINES.usC}° in the middle held for 15 seconds, better ${CORE_LINES.ukC}° for ${CORE_LINES.ukMin} minutes, nothing glassy.`;
 
 /** A caution, and whose it is when several kinds are on the table. */
 export interface Caution {
@@ -68,7 +68,7 @@ export function tableCautions(
   if (leavesRaw(method) && kinds.length > 0) {
     if (method === 'smoked')
       stop.push(
-        `Cold-smoked fish counts as raw: smoke does not kill worms. Hot-smoked, it is done at ${CORE_LINES.usC}° in the middle.`,
+        `Cold-smoked fish counts as raw: smoke does not kill worms. Hot-smoked, it is done at ${CORE_LINES.usC}° in the middle, held for half an hour where it is to keep.`,
       );
     stop.push(`Acid, salt and spirits kill no worms. Freezing that makes it safer: ${FREEZING_FOR_RAW}`);
   }
@@ -92,11 +92,11 @@ export function tableCautions(
   ];
 }
 
-/** What salt and smoke do not do. Sources: US FDA Food Code 3-402.11 (parasites); PNW 238 (63 degC in the middle for half an hour). */
+/** What salt and smoke do not do. Sources: US FDA Food Code 3-402.11 (parasites); US FDA Hazards Guide, ch. 13 (63 degC in the middle for half an hour). */
 const FORM_CAUTION: Readonly<Partial<Record<PackForm, readonly string[]>>> = {
   cured: ['Salt and lemon kill no worms: cured fish counts as raw, and is not for those at risk.'],
   smoked: [
-    'These days are for fish smoked hot through: 63° in its middle for half an hour. Cold-smoked it counts as raw, and keeps as raw fish does.',
+    'These days are for fish smoked hot through, 63° in its middle for half an hour, that lies at 3° or colder. Cold-smoked it counts as raw, keeps as raw fish does, and is not for those at risk.',
   ],
 };
 
@@ -108,14 +108,14 @@ export function packCautions(pack: {
   /** Left out: nothing is said of what comes from its inside. */
   readonly species?: ByproductOf | null;
 }): string[] {
-  const raw = isUncooked(pack.form);
+  const sealed = isUncooked(pack.form);
   const inside = byproductCaution(pack.form, pack.species ?? null);
   return [
     ...(inside ? [inside] : []),
     ...(FORM_CAUTION[pack.form] ?? []),
-    ...(pack.wrapping === 'vacuum' && raw
+    ...(pack.wrapping === 'vacuum' && sealed
       ? [
-          'Vacuum-packed raw fish stays at 3° or colder, and is opened before it thaws: without air a poison grows that does not smell (botulism).',
+          'Vacuum-packed fish, raw, cured or smoked, stays at 3° or colder, and is opened before it thaws: without air a poison can grow that does not smell (botulism).',
         ]
       : []),
     ...(pack.venomous && keepsFins(pack.form)

@@ -25,6 +25,10 @@ export function byproductCaution(what: string, species: ByproductOf | null): str
   const poison = byproductPoison(what, species);
   if (poison) return poison;
   return name.includes('liver')
-    ? 'Liver holds much vitamin A (not for the pregnant), and dioxins in old and in Baltic fish: seldom, and little.'
+    ? 'Liver holds much vitamin A (not for the pregnant), and dioxins in old and in Baltic fish: seldom, and little. From a lake with a green bloom eat neither liver nor gut (blue-green algae), and ask there about PFAS and PCB.'
     : null;
 }
+
+/** What is to be known of what animals get. Sources: CDC and veterinary handbooks on tapeworm, salmon poisoning and thiaminase. */
+export const FOR_ANIMALS =
+  'Cook it for dogs and cats: raw fish gives them worms, raw salmon and trout can kill dogs, and some raw fish takes a vitamin from them. No bones that splinter.';

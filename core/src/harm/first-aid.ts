@@ -1,12 +1,14 @@
 import type { Hazard } from '../species/index.ts';
-import { AID_CARDS, type AidCard, type AidId } from './aid-cards.ts';
+import type { AidCard, AidId } from './aid-card.ts';
+import { AID_CARDS } from './aid-cards.ts';
+import { severityOf } from './hazards.ts';
 
 /** When to call for help at once, whatever was done: on top of every card. */
 export const CALL_SIGNS: readonly string[] = [
   'Hard to breathe, faint, or numb lips',
   'A wound of chest, belly, neck, face or a joint',
   'Bleeding that does not stop, or swelling that spreads',
-  'Stung while in the sea',
+  'Stung in the water and not out of it yet, or alone there',
 ];
 
 /** The card of an id; null of one that is none. */
@@ -35,6 +37,9 @@ export function cardsFor(
   return [...told.filter((t) => t.fits), ...told.filter((t) => !t.fits)];
 }
 
-/** The card that opens for a fish: the first that fits; null when nothing is known of it. */
-export const cardOf = (species: { readonly hazards: readonly Hazard[] } | null): AidId | null =>
-  (species && cardsFor([species]).find((c) => c.fits)?.card.id) ?? null;
+/** The card that opens for a fish: that of a poison that can kill, else the first that fits; null when nothing is known of it. */
+export function cardOf(species: { readonly hazards: readonly Hazard[] } | null): AidId | null {
+  if (!species) return null;
+  if (species.hazards.some((h) => h.kind === 'poison' && severityOf(h) === 'can kill')) return 'poison';
+  return cardsFor([species]).find((c) => c.fits)?.card.id ?? null;
+}

@@ -167,7 +167,7 @@ describe('first aid', () => {
       for (const s of [...c.steps, ...c.never, ...c.later])
         expect([c.id, s]).toEqual([c.id, expect.stringMatching(/[.]$/)]);
     }
-    expect(AID_CARDS.filter((c) => c.hotWater).map((c) => c.id)).toEqual(['sting', 'barb']);
+    expect(AID_CARDS.filter((c) => c.hotWater).map((c) => c.id)).toEqual(['sting', 'barb', 'jellyfish', 'urchin']);
     expect(aidCard('nothing')).toBeNull();
   });
   test('the cards of what did it stand first; none is ever left out', () => {
@@ -218,7 +218,7 @@ describe('a soak in hot water', () => {
     expect(say(95, 60, 38)).toEqual({ line: 'Out of it: longer helps no more.', key: 'long enough: out of it' });
     expect(say(12, 0, null).key).toMatch(/^due now/);
     expect(say(12, 10, null).line).toBe('Top up in 8 min.');
-    expect(say(12, 10, 43).line).toBe('Warm enough.');
+    expect(say(12, 10, 43).line).toBe('The water is warm enough.');
     expect(SOAK_TEST).toMatch(/unhurt hand first.*never above 45°/);
   });
   test('the simulated bowl cools from 44° towards the air, and is never hotter than filled', () => {

@@ -1,4 +1,4 @@
-import { HOT_WATER } from './aid-cards.ts';
+import { HOT_WATER } from './aid-card.ts';
 
 const MIN = 60_000;
 /** Without a thermometer: water in a bowl is topped up so often, ms. It cools some 5 degC in that time. */
@@ -46,7 +46,7 @@ export function saySoak(s: SoakState): { readonly line: string; readonly key: st
   if (s.state === 'over') return { line: 'Out of it: longer helps no more.', key: 'long enough: out of it' };
   if (s.water === 'top up')
     return { line: 'It cools. Limb out, pour, stir, test, limb back.', key: 'due now: limb out, pour, stir, test' };
-  const right = s.topUpInMs > 0 ? `Top up in ${Math.ceil(s.topUpInMs / MIN)} min.` : 'Warm enough.';
+  const right = s.topUpInMs > 0 ? `Top up in ${Math.ceil(s.topUpInMs / MIN)} min.` : 'The water is warm enough.';
   return { line: right, key: 'limb out, pour, stir, test' };
 }
 

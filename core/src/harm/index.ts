@@ -5,13 +5,19 @@ export type { ToldHazard } from './hazards.ts';
 export { deepSentences, RELEASE_ALWAYS, releaseSentences, SWELLS_FROM_M } from './release.ts';
 export type { Releasable } from './release.ts';
 // when someone is hurt
-export { AID_CARDS, AID_IDS, HOT_WATER } from './aid-cards.ts';
-export type { AidCard, AidId } from './aid-cards.ts';
+export { AID_IDS, HOT_WATER } from './aid-card.ts';
+export type { AidCard, AidId } from './aid-card.ts';
+export { AID_CARDS } from './aid-cards.ts';
+export type { EmergencyLine } from './emergency-lines.ts';
+export { EMERGENCY_LINES, MAYDAY } from './emergency-lines.ts';
+export { sayPositionAloud } from './position-aloud.ts';
+export type { BeforeYouGo } from './before-you-go.ts';
+export { BEFORE_YOU_GO, sayReturn } from './before-you-go.ts';
 export { aidCard, CALL_SIGNS, cardOf, cardsFor } from './first-aid.ts';
 export { saySoak, simulatedBowlC, SOAK_TEST, soakState } from './hot-water.ts';
 export type { SoakState } from './hot-water.ts';
 // while a spear is in hand
-export { SPEAR_RULES, surfaceRestMs } from './spear.ts';
+export { SPEAR_RULES, surfaceRestMs, WATCH_S } from './spear.ts';
 // what stands at the table, on the pack, beside a by-product
 export {
   AT_RISK,
@@ -23,6 +29,6 @@ export {
   packCautions,
   tableCautions,
 } from './at-the-table.ts';
-export { byproductCaution, byproductPoison } from './byproduct.ts';
+export { byproductCaution, byproductPoison, FOR_ANIMALS } from './byproduct.ts';
 export { whyNeverEaten } from './never-eaten.ts';
 export type { Caution, Eaten } from './at-the-table.ts';

@@ -58,6 +58,6 @@ function upFromTheDeep(bladder: Bladder | undefined, depthM: number | null, unit
   if (bladder === 'open')
     return `${from ?? 'Up from deep water it'} lets the gas out by its mouth: hold it upright in the water until it has.`;
   if (bladder === undefined)
-    return 'If it floats, swollen, send it down again at once on a descending weight. Do not prick it.';
-  return `${from ? `${from} is` : `From ${sayDepth(SWELLS_FROM_M, units)} and deeper it comes up`} swollen inside and cannot sink: send it down again at once on a descending weight. Do not prick it.`;
+    return 'If it floats, swollen, send it down again at once, on a weight with a clip that lets go below. Do not prick it.';
+  return `${from ? `${from} is` : `From ${sayDepth(SWELLS_FROM_M, units)} and deeper it comes up`} swollen inside and cannot sink: send it down again at once, on a weight with a clip that lets go below. Do not prick it.`;
 }

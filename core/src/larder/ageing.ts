@@ -152,4 +152,4 @@ export const AGEING_SIGNS: readonly string[] = [
 
 /** The authorities know no ageing of fish at home. */
 export const AGEING_AUTHORITY =
-  'The authorities set no line for ageing fish at home; for raw fish in the fridge they say 2 days. Whoever is pregnant, small, old or of weak defence eats none of it but cooked through.';
+  'The authorities set no line for ageing fish at home; for raw fish in the fridge they say 2 days. The pregnant, the small, the old and those with weak defences eat it only cooked through.';

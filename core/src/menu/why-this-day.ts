@@ -49,7 +49,7 @@ export function sayEnough(w: MenuWishes, meal: MenuMeal, units?: Units): string 
 export function sayTakeOut(w: MenuWishes, pack: MenuPack, at: TakeOut, vacuum: boolean, units?: Units): string {
   const when =
     at.how === 'cold water'
-      ? `${weekday(dayAt(w, at.day))} at ${sayTime(clock(at.hour), units)} into cold water, changed every half hour`
+      ? `${weekday(dayAt(w, at.day))} at ${sayTime(clock(at.hour), units)} into cold water in a tight bag, changed every half hour, and cooked at once`
       : at.now
         ? 'now, into the fridge, on a tray'
         : `${weekday(dayAt(w, at.day))} ${at.hour >= 17 ? 'evening' : 'morning'}, into the fridge, on a tray`;

@@ -1,4 +1,4 @@
-export { ALLERGENS, allergensOf, COURSES, PER, recipeTrouble, UNITS } from './recipe.ts';
+export { ALLERGENS, allergensOf, COURSES, PER, recipeTrouble, sayAllergens, UNITS } from './recipe.ts';
 export type { Allergen, Ingredient, Recipe, Step } from './recipe.ts';
 export { isRecipe } from './recipe-shape.ts';
 export { RECIPES, recipesFor } from './recipe-book.ts';

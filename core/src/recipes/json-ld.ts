@@ -153,6 +153,8 @@ export function fromJsonLd(text: string, id: string): Read {
       .slice(0, MOST.ingredients)
       .map((x) => readIngredient(textOf(x), plates))
       .filter((x) => x.name !== ''),
+    // Another's recipe declares nothing that could be read out of it.
+    declared: false,
     steps: stepsOf(found),
     stands: 10,
     spoils: 2,

@@ -41,6 +41,7 @@ export function isRecipe(x: unknown): x is Recipe {
     texts(x['cuts']) &&
     isText(x['fat'], 10) &&
     every(x['ingredients'], 40, ingredient) &&
+    (x['declared'] === undefined || x['declared'] === false) &&
     every(x['steps'], 30, step) &&
     orNull(x['stands'], (m) => isNumber(m, 2880)) &&
     isNumber(x['spoils'], 20) &&

@@ -63,6 +63,8 @@ export interface Recipe {
   readonly cuts: readonly PieceCut[];
   readonly fat: 'lean' | 'oily' | 'either';
   readonly ingredients: readonly Ingredient[];
+  /** False: nobody has said yet what of it must be declared. Left out: its allergens stand with its ingredients. */
+  readonly declared?: false;
   readonly steps: readonly Step[];
   /** Ready, it stands no longer than so, min; null: it may. */
   readonly stands: number | null;
@@ -138,13 +140,23 @@ export function recipeTrouble(x: unknown): string | null {
     if (t) return t;
     before.add(String((s as { id: unknown }).id));
   }
+  if (x['declared'] !== undefined && x['declared'] !== false) return 'Its allergens are declared, or not yet.';
   if (x['stands'] !== null && !isNumber(x['stands'], 0, 2880)) return 'How long it may stand is in minutes.';
   if (!isNumber(x['spoils'], 0, 20) || !Array.isArray(x['leadsTo']))
     return 'How bad it is that it stands lies between 0 and 20.';
   return null;
 }
 
-/** What must be declared of a dish, in the law's order. */
+/** What must be declared of some dishes, in a sentence; that it is not known, where nobody has said. Null of none. */
+export function sayAllergens(recipes: readonly Recipe[]): string | null {
+  const known = allergensOf(recipes);
+  const unsaid = recipes.filter((r) => r.declared === false);
+  if (unsaid.length === 0) return known.length > 0 ? `Contains ${known.join(', ')}.` : null;
+  const of = unsaid.length < recipes.length ? ` (${unsaid.map((r) => r.name).join(', ')})` : '';
+  return `Allergens are not declared${of}: read what goes in.${known.length > 0 ? ` Known so far: ${known.join(', ')}.` : ''}`;
+}
+
+/** What is known to have to be declared of a dish, in the law's order. Of one with `declared: false` that is not all. */
 export const allergensOf = (recipes: readonly Recipe[]): Allergen[] =>
   ALLERGENS.filter((a) =>
     recipes.some((r) => (a === 'fish' && r.from !== null) || r.ingredients.some((i) => i.allergens.includes(a))),

@@ -1,4 +1,4 @@
-import { type Allergen, allergensOf, type Portion, shoppingList } from '@dagboek/core/recipes';
+import { type Portion, sayAllergens, shoppingList } from '@dagboek/core/recipes';
 import type { Book } from '../state/book.ts';
 import type { DinnerState } from '../state/states.ts';
 import { recipeOf } from './kitchen-of.ts';
@@ -10,7 +10,8 @@ export function dinnerShopping(
 ): {
   readonly buy: readonly Portion[];
   readonly have: readonly Portion[];
-  readonly allergens: readonly Allergen[];
+  /** In a sentence. */
+  readonly allergens: string | null;
 } | null {
   const plates = Math.max(1, d.eaters.length + d.guests);
   const dishes = d.dishes.flatMap((x) => {
@@ -20,6 +21,6 @@ export function dinnerShopping(
   if (dishes.length === 0) return null;
   return {
     ...shoppingList(dishes, book.all('book')[0]?.pantry ?? []),
-    allergens: allergensOf(dishes.map((x) => x.recipe)),
+    allergens: sayAllergens(dishes.map((x) => x.recipe)),
   };
 }

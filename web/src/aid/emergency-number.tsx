@@ -1,19 +1,43 @@
+import { EMERGENCY_LINES, type EmergencyLine, MAYDAY, sayPositionAloud } from '@dagboek/core/harm';
+import { openTrip, placeNow } from '@dagboek/journal';
 import { Phone } from 'lucide-react';
 import { useId, useState } from 'react';
+import { useNames } from '../kit/catalogue.ts';
+import { WhenFacts } from '../kit/facts-here.tsx';
+import { useFormat } from '../kit/format.ts';
+import { useBook } from '../kit/journal/journal-context.tsx';
 import { useKept } from '../kit/use-kept.ts';
 import { LineKey } from '../kit/ui/key.tsx';
 
-/** In much of Europe; another is set on the device. */
-const USUAL = '112';
+const [EMERGENCY, ...OTHERS] = EMERGENCY_LINES;
+const USUAL = EMERGENCY!.usual ?? '112';
 
 /** The number to call in danger of life, as this device has it. */
 export const useEmergencyNumber = (): [string, (n: string) => void] => useKept('emergency-number', USUAL);
 
-/** When to call, first and always in sight; the number to call; and the key that sets another. */
+/** The numbers of the others: coast guard, poison centre, divers' line; empty while none was set. */
+export function useOtherNumbers(): [
+  Readonly<Partial<Record<EmergencyLine['id'], string>>>,
+  (id: EmergencyLine['id'], n: string) => void,
+] {
+  const [kept, keep] = useKept<Readonly<Partial<Record<EmergencyLine['id'], string>>>>('emergency-lines', {});
+  return [kept, (id, n) => keep({ ...kept, [id]: n })];
+}
+
+const tel = (number: string): string => `tel:${number.replace(/[^\d+*#]/g, '')}`;
+
+/** The one key that calls. */
+export function CallKey() {
+  const [number] = useEmergencyNumber();
+  return (
+    <a className="call-key" href={tel(number)}>
+      <Phone size={28} aria-hidden="true" /> Call {number}
+    </a>
+  );
+}
+
+/** When to call, first and always in sight; the number to call; whom else, and where we are. */
 export function CallStrip({ signs }: { signs: readonly string[] }) {
-  const [number, setNumber] = useEmergencyNumber();
-  const [setting, setSetting] = useState(false);
-  const id = useId();
   return (
     <section className="call-strip" aria-label="When to call">
       <h2>Call if there is even one of these</h2>
@@ -22,25 +46,88 @@ export function CallStrip({ signs }: { signs: readonly string[] }) {
           <li key={s}>{s}</li>
         ))}
       </ul>
-      <a className="call-key" href={`tel:${number.replace(/[^\d+*#]/g, '')}`}>
-        <Phone size={28} aria-hidden="true" /> Call {number}
-      </a>
-      {setting ? (
-        <p className="call-other">
-          <label htmlFor={id}>The emergency number here</label>
-          <input
-            id={id}
-            className="input"
-            type="tel"
-            defaultValue={number}
-            maxLength={20}
-            onChange={(e) => setNumber(e.target.value.trim() || USUAL)}
-          />
-          <LineKey onClick={() => setSetting(false)}>Done</LineKey>
-        </p>
-      ) : (
-        <LineKey onClick={() => setSetting(true)}>Another number holds here</LineKey>
-      )}
+      <CallKey />
+      <details className="call-others">
+        <summary>At sea: VHF 16. Other numbers, and where we are</summary>
+        <p>{MAYDAY}</p>
+        <WhenFacts>
+          <WhereWeAre />
+        </WhenFacts>
+        <EmergencyNumber />
+        {OTHERS.map((line) => (
+          <OtherNumber key={line.id} line={line} />
+        ))}
+      </details>
     </section>
+  );
+}
+
+/** The place of the trip under way, in words to read aloud. It stays on this screen: no sheet and no message has it by itself. */
+function WhereWeAre() {
+  const { book } = useBook();
+  const names = useNames();
+  const { time } = useFormat();
+  const trip = openTrip(book);
+  if (!trip) return null;
+  const at = placeNow(trip);
+  return (
+    <p>
+      <b>Read aloud:</b> {trip.boat ? `${trip.boat}, ` : ''}
+      {names.zone(at.zone)}
+      {at.position ? `, ${sayPositionAloud(at.position)}` : ''}
+      {at.since ? `, noted at ${time(at.since)}` : ''}.{' '}
+      {at.position ? '' : 'No position was noted: read it off the plotter or the phone.'}
+    </p>
+  );
+}
+
+function EmergencyNumber() {
+  const [number, setNumber] = useEmergencyNumber();
+  return (
+    <NumberField name={EMERGENCY!.name} when={EMERGENCY!.when} number={number} set={(n) => setNumber(n || USUAL)} />
+  );
+}
+
+function OtherNumber({ line }: { line: EmergencyLine }) {
+  const [numbers, set] = useOtherNumbers();
+  return <NumberField name={line.name} when={line.when} number={numbers[line.id] ?? ''} set={(n) => set(line.id, n)} />;
+}
+
+/** A number to call, and the key that sets it on this device. */
+function NumberField({
+  name,
+  when,
+  number,
+  set,
+}: {
+  name: string;
+  when: string;
+  number: string;
+  set: (n: string) => void;
+}) {
+  const [setting, setSetting] = useState(false);
+  const id = useId();
+  return setting ? (
+    <p className="call-other">
+      <label htmlFor={id}>{name}</label>
+      <input
+        id={id}
+        className="input"
+        type="tel"
+        defaultValue={number}
+        maxLength={20}
+        onChange={(e) => set(e.target.value.trim())}
+      />
+      <LineKey onClick={() => setSetting(false)}>Done</LineKey>
+    </p>
+  ) : (
+    <p className="call-other">
+      <span>
+        <b>{name}</b>, {when}: {number ? <a href={tel(number)}>{number}</a> : 'not set'}
+      </span>
+      <LineKey aria-label={`Set the ${name.toLowerCase()}`} onClick={() => setSetting(true)}>
+        {number ? 'Change' : 'Set it'}
+      </LineKey>
+    </p>
   );
 }

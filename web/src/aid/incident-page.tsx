@@ -21,7 +21,7 @@ import { degrees } from '../kit/units.ts';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { useNow } from '../kit/use-now.ts';
 import { AidCardView } from './aid-card-view.tsx';
-import { CallStrip } from './emergency-number.tsx';
+import { CallKey, CallStrip } from './emergency-number.tsx';
 import { SoakPanel, useBowl } from './soak-panel.tsx';
 
 const SIGN_WORDS = {
@@ -51,6 +51,7 @@ function Incident({ incident }: { incident: IncidentState }) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const [asking, setAsking] = useState(false);
   const [text, setText] = useState('');
+  const worse = incident.notes.findLast((n) => n.sign !== null)?.sign === 'worse';
   const card = aidCard(incident.card);
   const culprit = useCatalogueIfHere()?.byId(incident.by) ?? null;
   const soak = soakOf(incident, now, bowl.waterC);
@@ -111,7 +112,21 @@ function Incident({ incident }: { incident: IncidentState }) {
           </>
         )}
         {!incident.ended && (
-          <Foot above={<Trouble says={trouble} />}>
+          <Foot
+            above={
+              <>
+                <Trouble says={trouble} />
+                {worse && (
+                  <section className="asks worse" role="alert">
+                    <p>
+                      <b>Worse: call now, if you have not.</b>
+                    </p>
+                    <CallKey />
+                  </section>
+                )}
+              </>
+            }
+          >
             {card?.hotWater && (
               <DeckKey
                 act

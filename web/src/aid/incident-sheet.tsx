@@ -1,5 +1,6 @@
-import { aidCard } from '@dagboek/core/harm';
-import { sayEntry } from '@dagboek/journal';
+import { aidCard, EMERGENCY_LINES, sayPositionAloud } from '@dagboek/core/harm';
+import { placeAt, sayEntry } from '@dagboek/journal';
+import { useState } from 'react';
 import { sayDate } from '@dagboek/core/time';
 import { useParams } from 'react-router';
 import { MissingPage } from '../app/missing-page.tsx';
@@ -8,8 +9,9 @@ import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { degrees } from '../kit/units.ts';
 import { PrintPage } from '../kit/print-page.tsx';
+import { useEmergencyNumber, useOtherNumbers } from './emergency-number.tsx';
 
-/** What happened, when, and what was done, on one page for a doctor. No place: that is the book's own. */
+/** What happened, when, and what was done, on one page for a doctor. The place is the book's own: it stands there only where that is ticked. */
 export function IncidentSheet() {
   const { id = '' } = useParams();
   const { book } = useBook();
@@ -17,7 +19,12 @@ export function IncidentSheet() {
   const { byId } = useCatalogue();
   const { time, day } = useFormat();
   const incident = book.getAny('incident', id);
+  const [number] = useEmergencyNumber();
+  const [others] = useOtherNumbers();
+  const [withPlace, setWithPlace] = useState(false);
   if (!incident) return <MissingPage />;
+  const trip = incident.trip ? book.getAny('trip', incident.trip) : null;
+  const at = trip ? placeAt(trip, incident.at) : null;
   const card = aidCard(incident.card);
   const fish = byId(incident.by);
   const on = day(incident.at);
@@ -58,6 +65,33 @@ export function IncidentSheet() {
           ))}
         </tbody>
       </table>
+      <p>
+        <b>To call:</b>{' '}
+        {EMERGENCY_LINES.flatMap((l) => {
+          const n = l.id === 'emergency' ? number : others[l.id];
+          return n ? [`${l.name.toLowerCase()} ${n}`] : [];
+        }).join(', ')}
+        .
+      </p>
+      {at && (
+        <>
+          <label className="check print:hidden">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={withPlace}
+              onChange={(e) => setWithPlace(e.target.checked)}
+            />
+            With the place on it
+          </label>
+          {withPlace && (
+            <p>
+              <b>Where:</b> {names.zone(at.zone)}
+              {at.position ? `, ${sayPositionAloud(at.position)}` : ''}.
+            </p>
+          )}
+        </>
+      )}
       {fish && (
         <>
           <h2>What this fish does</h2>

@@ -1,5 +1,5 @@
 import { massBalance, routeOf, stageName } from '@dagboek/core/cut';
-import { byproductCaution } from '@dagboek/core/harm';
+import { byproductCaution, byproductPoison, FOR_ANIMALS } from '@dagboek/core/harm';
 import { BYPRODUCT_USES, type CutState, foundOnCuts, offalOf, weighingsOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { type Species, useRules } from '../kit/catalogue.ts';
@@ -61,6 +61,7 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
   const offal = offalOf(book, useRules(), cut.fish, useNow());
   const [what, setWhat] = useState('frame and head');
   const caution = byproductCaution(what, species);
+  const poison = byproductPoison(what, species);
   const [grams, setGrams] = useState('');
   const [use, setUse] = useState<(typeof BYPRODUCT_USES)[number]>('stock');
   const [found, setFound] = useState('');
@@ -115,6 +116,7 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
       </div>
       {USE_NOTES[use] && <p className="hint">{USE_NOTES[use]}</p>}
       {use === 'the water' && <OffalNote offal={offal} />}
+      {use === 'animals' && <p className="asks">{poison ?? FOR_ANIMALS}</p>}
       {caution && (
         <p className="asks" role="status">
           {caution}

@@ -249,7 +249,7 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
 function noteFor(view: View, s: Species): string {
   if (view === 'dangers')
     return s.hazards.length === 0
-      ? 'Nothing on it is known to hurt. Its teeth and fins may still scratch.'
+      ? 'No venom, poison or strong bite is known of it. Teeth and fins may scratch.'
       : 'V venomous, S sharp, B bites, T poison in the flesh, E electric organ. Blood, roe and skin are not drawn: read the words above.';
   if (view === 'measure')
     return `From snout to tail as the line shows: ${LENGTH_WORDS[s.lengthKinds[0] ?? 'total']}. A rule may name another length.`;

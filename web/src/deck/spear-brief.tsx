@@ -1,4 +1,4 @@
-import { SPEAR_RULES, surfaceRestMs } from '@dagboek/core/harm';
+import { SPEAR_RULES, surfaceRestMs, WATCH_S } from '@dagboek/core/harm';
 import { useState } from 'react';
 import { nowMs } from '../kit/clock.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
@@ -24,17 +24,20 @@ export function SpearBrief() {
   const dive = kept && now - (kept.upMs ?? kept.downMs) < FORGOTTEN_MS ? kept : null;
   const restMs = dive?.upMs ? surfaceRestMs(dive.upMs - dive.downMs) : 0;
   const leftMs = dive?.upMs ? dive.upMs + restMs - now : 0;
+  const watchMs = dive?.upMs ? dive.upMs + WATCH_S * 1000 - now : 0;
   return (
     <section className="spear-brief" aria-label="With the spear">
       <p>
-        <b>{SPEAR_RULES[0]}</b>{' '}
+        <b>
+          {SPEAR_RULES[0]} {SPEAR_RULES[1]}
+        </b>{' '}
         <button type="button" className="fold-key" aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? 'Less' : 'The rest of it'}
         </button>
       </p>
       {open && (
         <ul className="plain-list">
-          {SPEAR_RULES.slice(1).map((s) => (
+          {SPEAR_RULES.slice(2).map((s) => (
             <li key={s}>{s}</li>
           ))}
         </ul>
@@ -43,6 +46,13 @@ export function SpearBrief() {
         {dive && dive.upMs === null && (
           <>
             <span className="num">{minutesSeconds(now - dive.downMs)}</span> under.
+          </>
+        )}
+        {dive?.upMs != null && watchMs > 0 && (
+          <>
+            <b>
+              Watch your partner: <span className="num">{minutesSeconds(watchMs)}</span>.
+            </b>{' '}
           </>
         )}
         {dive?.upMs != null && leftMs > 0 && (

@@ -1,4 +1,5 @@
 import { HISTAMINE_LIMITS, type HistamineClock } from '@dagboek/core/fresh';
+import { STORE_FACTS } from '@dagboek/core/larder';
 import { stamp } from '@dagboek/core/time';
 import { useFormat } from './format.ts';
 import { WarningTriangle } from './hazard-strip.tsx';
@@ -30,7 +31,7 @@ export function HistamineNote({ of, clock }: { of: string; clock: HistamineClock
       <strong>Do not eat</strong>
       <p>
         {of}: {how}. Histamine may have formed. Neither cooking nor freezing destroys it, and it does not smell. Throw it
-        away. <small>{HISTAMINE_LIMITS.source}; temperatures are taken on the warm side.</small>
+        away. <small>{HISTAMINE_LIMITS.source}; temperatures are taken on the warm side; a fridge that nobody read counts as {sayTemperature(STORE_FACTS.fridge.typicalC)}.</small>
       </p>
     </div>
   );

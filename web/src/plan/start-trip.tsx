@@ -19,6 +19,7 @@ import { DateTimeField, NO_TIME } from '../kit/ui/when.tsx';
 import { Link } from 'react-router';
 import { useCrew } from '../kit/crew.ts';
 import { type BoxOnTheDay, IceToCarry } from './ice-to-carry.tsx';
+import { BeforeYouGo } from './before-you-go.tsx';
 import { RulesHere } from './rules-here.tsx';
 import { amountTrouble, asTyped, inField, sayVolume, typedAmount } from '../kit/units.ts';
 
@@ -206,6 +207,13 @@ export function StartTrip() {
               {trouble.why}
             </p>
           )}
+          <BeforeYouGo
+            of={of}
+            boat={from === 'boat' ? (bookState?.boat ?? 'The boat') : 'From the shore'}
+            zone={zone ?? ''}
+            crew={crew}
+            homeMs={homeMs}
+          />
           <div className="keys">
             <DeckKey act type="submit" name="Cast off" note="writes the start of the trip" />
           </div>

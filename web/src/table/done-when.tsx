@@ -107,6 +107,9 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
             {sayTemperature(Math.round(course.peakC))} is {sayTemperatureDifference(Math.round(under))} under the line.
           </b>{' '}
           {DONE[meal.done].says.replace(/^./, (c) => c.toUpperCase())}.
+          {course.peakC < CORE_LINES.parasitesC && meal.raw.verdict !== 'conditions met' && (
+            <> It was not frozen as the authorities ask for raw fish: worms in it may live.</>
+          )}
         </p>
       )}
       <Lines />
@@ -117,7 +120,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
 /** The lines of the authorities, always. */
 const Lines = () => (
   <p>
-    <b>{degrees(CORE_LINE_WORDS)}</b> Worms die at {sayTemperature(CORE_LINES.parasitesC)} held for a minute in the
-    middle, and not below. {degrees(AT_RISK)}
+    <b>{degrees(CORE_LINE_WORDS)}</b> Round worms and tapeworm die at {sayTemperature(CORE_LINES.parasitesC)} held for a
+    minute in the middle, and not below; flukes at the line. {degrees(AT_RISK)}
   </p>
 );

@@ -1,7 +1,7 @@
 import { cookingOf } from '@dagboek/core/cook';
 import { outweighs } from '@dagboek/core/cut';
 import { cookedG, PLATE_G } from '@dagboek/core/plates';
-import { allergensOf, sayPortion, scaled } from '@dagboek/core/recipes';
+import { sayAllergens, sayPortion, scaled } from '@dagboek/core/recipes';
 import {
   batchesFor,
   cookedBy,
@@ -59,7 +59,7 @@ export function NewMealPage() {
   const sides = meal.beside.flatMap((id) => recipes.find((r) => r.id === id) ?? []);
   const offered = recipes.filter((r) => r.course !== 'fish');
   const lessons = lessonsFor(book, [...new Set(meal.kinds.map((s) => s.id))], method.meal);
-  const allergens = allergensOf([...(meal.recipe ? [meal.recipe] : []), ...sides]);
+  const allergens = sayAllergens([...(meal.recipe ? [meal.recipe] : []), ...sides]);
   const cooking = cookedBy(method);
 
   const others = meal.eaten || meal.serveMs === null ? [] : dinnersAbout(book, meal.serveMs, id);
@@ -218,7 +218,7 @@ export function NewMealPage() {
               onChange={meal.setBeside}
             />
             <p>
-              {allergens.length > 0 ? `Holds ${allergens.join(', ')}. ` : ''}
+              {allergens && `${allergens} `}
               <Link to="/table/recipes">Recipes</Link>, <Link to="/table/kitchen">the kitchen</Link>
             </p>
           </Row>

@@ -1,6 +1,6 @@
 import { methodOf } from '@dagboek/core/cook';
 import { PLATE_G } from '@dagboek/core/plates';
-import { allergensOf, sayPortion, scaled, toJsonLd } from '@dagboek/core/recipes';
+import { sayAllergens, sayPortion, scaled, toJsonLd } from '@dagboek/core/recipes';
 import { recipeOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -36,7 +36,7 @@ export function RecipePage() {
   const given = typedAmount('mass', fish)?.value;
   const amounts = { plates: heads, fishG: given !== undefined && given > 0 ? given : heads * PLATE_G };
   const method = methodOf(recipe.method ?? '');
-  const allergens = allergensOf([recipe]);
+  const allergens = sayAllergens([recipe]);
   return (
     <Page
       title={recipe.name}
@@ -74,7 +74,7 @@ export function RecipePage() {
                 <li key={p.name}>{sayPortion(p)}</li>
               ))}
             </ul>
-            {allergens.length > 0 && <p>Holds {allergens.join(', ')}.</p>}
+            {allergens && <p className={recipe.declared === false ? 'asks' : undefined}>{allergens}</p>}
           </Row>
           {recipe.steps.map((s) => (
             <Row

@@ -47,7 +47,7 @@ export function ToBuy({ d }: { d: DinnerState }) {
           .
         </p>
       )}
-      {allergens.length > 0 && <p>Holds {allergens.join(', ')}.</p>}
+      {allergens && <p>{allergens}</p>}
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import { brineSaltG, saltCure, whiteFrontMm, whiteThroughMin } from '@dagboek/core/cook';
+import { brineSaltG, cureTroubles, saltCure, whiteFrontMm, whiteThroughMin } from '@dagboek/core/cook';
 import { useId, useState } from 'react';
 import { Chips } from '../kit/ui/chips.tsx';
 import { sayGrams, sayVolume } from '../kit/units.ts';
@@ -79,6 +79,7 @@ export function InSalt({ massG, thicknessMm }: { massG: number; thicknessMm: num
   const [percent, setPercent] = useState<(typeof PERCENTS)[number]>('5');
   if (!(massG > 0)) return null;
   const cure = saltCure(massG, thicknessMm, Number(percent));
+  const { stop, mind } = cureTroubles(cure, thicknessMm);
   const litres = Math.max(0.5, Math.round((massG / 1000) * LITRES_PER_KG * 2) / 2);
   return (
     <div>
@@ -88,13 +89,25 @@ export function InSalt({ massG, thicknessMm }: { massG: number; thicknessMm: num
         value={percent}
         onChange={setPercent}
       />
-      <p>
-        <b>{sayGrams(Math.round(cure.saltG))}</b> of dry salt on {thicknessMm} mm: about{' '}
-        <b>{cure.hours < 10 ? cure.hours.toFixed(1) : Math.round(cure.hours)} h</b> in the fridge until its middle has
-        nine tenths of it. A brine that comes to the same:{' '}
-        {sayGrams(Math.round(brineSaltG(litres, massG, Number(percent))))} in {sayVolume(litres)}.{' '}
-        <b>It kills no worms.</b>
-      </p>
+      {stop.map((s) => (
+        <p key={s} className="asks">
+          {s}
+        </p>
+      ))}
+      {stop.length === 0 && (
+        <p>
+          <b>{sayGrams(Math.round(cure.saltG))}</b> of dry salt on {thicknessMm} mm: about{' '}
+          <b>{cure.hours < 10 ? cure.hours.toFixed(1) : Math.round(cure.hours)} h</b> in the fridge until its middle has
+          nine tenths of it. A brine that comes to the same:{' '}
+          {sayGrams(Math.round(brineSaltG(litres, massG, Number(percent))))} in {sayVolume(litres)}.{' '}
+          <b>It kills no worms.</b>
+        </p>
+      )}
+      {mind.map((s) => (
+        <p key={s} className="caution">
+          {s}
+        </p>
+      ))}
     </div>
   );
 }

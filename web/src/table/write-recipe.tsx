@@ -63,6 +63,7 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
   const [allergens, setAllergens] = useState<Allergen[]>([
     ...new Set(from?.ingredients.flatMap((i) => i.allergens) ?? []),
   ]);
+  const [declared, setDeclared] = useState(from !== null && from.declared !== false);
   const [steps, setSteps] = useState<readonly Draft[]>(
     from?.steps.map(draftOf) ?? [
       { id: 's1', name: '', say: '', minutes: '5', place: 'none', hands: true, takes: 'minutes', from: null },
@@ -95,6 +96,7 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
       cuts: from?.cuts ?? (course === 'fish' ? ['fillet', 'portion'] : []),
       fat: from?.fat ?? 'either',
       ingredients: ingredients.map((x, i) => (i === 0 ? { ...x, allergens: [...x.allergens, ...more] } : x)),
+      ...(declared ? {} : { declared: false as const }),
       steps: steps.map((s, i): Step => ({
         id: s.id,
         name: s.name.trim(),
@@ -185,6 +187,15 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
             />
           </div>
           <ManyChips label="Must be declared" options={plain(ALLERGENS)} values={allergens} onChange={setAllergens} />
+          <label className="check">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={declared}
+              onChange={(e) => setDeclared(e.target.checked)}
+            />
+            I have read what goes in, and all that must be declared is ticked.
+          </label>
         </Row>
         <Row className="pad question" time={<b className="q">3</b>}>
           <h2>What is done?</h2>

@@ -1,5 +1,5 @@
 import type { Method } from '../method.ts';
-import { OPEN_BOARD, COVERED, pan, panWhole, grill, GAS, STEAM, ALL } from './fires.ts';
+import { OPEN_BOARD, COVERED, pan, panWhole, EMBERS_GAS, FLARES, grill, GAS, STEAM, ALL } from './fires.ts';
 import { steadyBath } from '../vessel-heat.ts';
 
 /** Pan, grill, oven. Transfer and temperatures: domain.md section 5. */
@@ -106,7 +106,7 @@ export const DRY_HEAT = [
     rule: 'thickness',
     gear: ['a hinged grate, oiled', 'tongs'],
     look: ['skin lets go of the grate by itself', 'flakes just part'],
-    mind: ['Fat that drips flares up: stand to windward, water at hand.'],
+    mind: [FLARES, EMBERS_GAS],
   },
   {
     id: 'grill, whole',
@@ -131,7 +131,7 @@ export const DRY_HEAT = [
     rule: 'thickness',
     gear: ['a hinged grate, oiled'],
     look: ['the back fin pulls out', 'no glassy pink at the backbone', 'the eye is white'],
-    mind: ['Fat that drips flares up: stand to windward, water at hand.'],
+    mind: [FLARES, EMBERS_GAS],
   },
   {
     id: 'parcel',

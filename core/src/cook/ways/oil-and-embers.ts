@@ -1,5 +1,5 @@
 import type { Method } from '../method.ts';
-import { OPEN_BOARD, evenTurns, oil, HOT_OIL, OPEN_FIRE, ALL, BONELESS } from './fires.ts';
+import { OPEN_BOARD, evenTurns, oil, EMBERS_GAS, HOT_OIL, OPEN_FIRE, ALL, BONELESS } from './fires.ts';
 import { steadyBath } from '../vessel-heat.ts';
 
 /** Deep oil; open fire and smoke. Transfer and temperatures: domain.md section 5. */
@@ -65,7 +65,7 @@ export const OIL_AND_EMBERS = [
       of: 'the oil',
       usualC: 175,
       rangeC: [160, 190],
-      amount: { is: 'l', usual: 1.5 },
+      amount: { is: 'l', usual: 1.2 },
       turns: [1],
       fire: (s) => ({ ...oil(s), surface: { h: 300, c: 'bath' } }),
       rests: 'on a rack',
@@ -76,7 +76,7 @@ export const OIL_AND_EMBERS = [
     why: 'flour, egg, flour: it holds soft flesh together',
     whyNot: 'too thick for its crust',
     rule: 'thickness',
-    gear: ['a pan with a high rim', 'three plates', 'a rack'],
+    gear: ['a heavy pan with a high rim, or a pot', 'a thermometer', 'three plates', 'a rack'],
     look: ['gold on both sides', 'no steam from a cut'],
     mind: [HOT_OIL],
   },
@@ -109,7 +109,11 @@ export const OIL_AND_EMBERS = [
     rule: null,
     gear: ['a green stick of hazel or willow, split', 'wire or bark'],
     look: ['fat runs and drips clear', 'flakes part from the stick'],
-    mind: [OPEN_FIRE, 'No yew, laburnum, oleander or elder: their wood is poison.'],
+    mind: [
+      OPEN_FIRE,
+      EMBERS_GAS,
+      'No yew, laburnum, oleander or elder: their wood is poison. No wire that is galvanised, no wood that was painted or treated.',
+    ],
   },
   {
     id: 'hot smoke',
@@ -137,7 +141,8 @@ export const OIL_AND_EMBERS = [
     mind: [
       'To keep, its middle is held at 63° for half an hour.',
       OPEN_FIRE,
-      'Smoke and embers give off a gas that kills unseen: outdoors only.',
+      EMBERS_GAS,
+      'Hung until it is cold, within two hours; then at 3° or colder. Not for the pregnant and those with weak defences unless it is heated through again: Listeria.',
     ],
   },
 ] as const satisfies readonly Method[];

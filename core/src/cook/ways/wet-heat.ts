@@ -23,7 +23,7 @@ export const WET_HEAT = [
     thickMm: [4, 70],
     fat: 'lean',
     why: 'lean and mild: nothing covers its taste',
-    whyNot: 'oily fish smells of lamp in steam',
+    whyNot: 'the smell of oily fish fills the kitchen',
     rule: 'weight',
     gear: ['a steamer, or a plate on a cup in a lidded pot'],
     look: ['the eye is white', 'a skewer meets no thread at the backbone'],
@@ -130,7 +130,7 @@ export const WET_HEAT = [
     whyNot: 'too thin: it breaks up',
     rule: 'thickness',
     gear: ['a wide pan with a lid'],
-    look: ['flakes part at a nudge', 'it gives up no more milk'],
+    look: ['flakes part at a nudge', 'no more white juice comes out of it'],
     mind: [GAS],
   },
   {

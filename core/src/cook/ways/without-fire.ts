@@ -1,5 +1,8 @@
 import type { Method } from '../method.ts';
-import { KILLS_NONE, BONELESS } from './fires.ts';
+import { EMBERS_GAS, KILLS_NONE, BONELESS } from './fires.ts';
+
+/** Sources: NHS on pregnancy and smoked fish, 2023; US FDA on Listeria. */
+const NOT_AT_RISK = 'Not for the pregnant, the small, the old and those with weak defences.';
 
 /** Ways without a fire. Transfer and temperatures: domain.md section 5. */
 export const WITHOUT_FIRE = [
@@ -18,7 +21,7 @@ export const WITHOUT_FIRE = [
     gear: ['a long sharp knife', 'a board kept for it'],
     look: ['clear and firm, smells of the sea or of nothing', 'no worms against the light'],
     mind: [
-      'Sliced cold, eaten at once; what is left is cooked.',
+      'Sliced cold, eaten at once. What is left is cooked at once, while it is still cold, or thrown away.',
       'A long sharp knife: fingers curled behind it, the board on a damp cloth.',
     ],
   },
@@ -45,14 +48,18 @@ export const WITHOUT_FIRE = [
     middle: 'raw',
     heat: null,
     cuts: BONELESS,
-    thickMm: [8, 60],
+    thickMm: [8, 25],
     fat: 'oily',
     why: 'oily: salt firms it and it stays tender',
     whyNot: 'lean flesh goes hard in salt',
     rule: null,
     gear: ['a dish with a lid', 'a weight'],
     look: ['firm as a ripe cheese, darker, lies in its own brine'],
-    mind: [KILLS_NONE, 'In the fridge, all of the time.'],
+    mind: [
+      KILLS_NONE,
+      'In the fridge at 3° or colder, all of the time, and eaten within two days: at home salt keeps nothing.',
+      NOT_AT_RISK,
+    ],
   },
   {
     id: 'cold smoke',
@@ -61,16 +68,19 @@ export const WITHOUT_FIRE = [
     middle: 'raw',
     heat: null,
     cuts: BONELESS,
-    thickMm: [8, 60],
+    thickMm: [8, 25],
     fat: 'oily',
     why: 'oily: it takes smoke and stays silky',
     whyNot: 'lean flesh goes like leather',
     rule: null,
-    gear: ['a smoker that stays under 25°', 'a thermometer'],
+    gear: ['a smoker that stays under 15°', 'two thermometers'],
     look: ['firm, amber, a skin that shines'],
     mind: [
       'Smoke that is not hot kills no worms: it counts as raw.',
-      'Salted first; under 25° all of the time; then cold, and eaten within days.',
+      'Not mackerel, tuna, bonito and their like: hours in the warm make histamine, and neither salt nor smoke takes it out.',
+      'Salted first, until it is salt to the middle. Under 15° all of the time, four hours at most; then at once to 3° or colder, not in vacuum, and eaten within two days. Listeria and botulism grow in it unseen.',
+      NOT_AT_RISK,
+      EMBERS_GAS,
     ],
   },
 ] as const satisfies readonly Method[];

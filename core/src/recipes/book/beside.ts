@@ -113,13 +113,13 @@ export const BESIDE: readonly Recipe[] = [
     ingredients: [
       forPlate('flour', 80, 'g', 'gluten'),
       forPlate('yoghurt', 60, 'g', 'milk'),
-      forDish('baking powder', 5),
+      forPlate('baking powder', 2),
       taste('salt'),
     ],
     steps: [
       hand('knead', 'Mix and knead', 6, 'Just until it holds.', { perPlate: 0.5 }),
       alone('rests', 'Dough rests', 15, 'Covered.'),
-      hand('bake', 'Bake', 3, 'A minute a side.', { place: 'grill', perPlate: 1, waits: 60 }),
+      hand('bake', 'Bake', 3, 'A minute a side. Outdoors only.', { place: 'grill', perPlate: 1, waits: 60 }),
     ],
     stands: 12,
     spoils: 2,
@@ -135,10 +135,16 @@ export const BESIDE: readonly Recipe[] = [
     ],
     steps: [
       alone('reduce', 'Wine to a spoon', 4, 'Boiled down.', { place: 'ring' }),
-      hand('beat', 'Beat in the butter', 4, 'Cold, piece by piece, off the boil; sorrel last.', {
-        place: 'ring',
-        waits: 5,
-      }),
+      hand(
+        'beat',
+        'Beat in the butter',
+        4,
+        'Cold, piece by piece, off the boil; sorrel last. Only where you know the leaf; not for bad kidneys.',
+        {
+          place: 'ring',
+          waits: 5,
+        },
+      ),
     ],
     stands: 6,
     spoils: 4,
@@ -155,11 +161,12 @@ export const BESIDE: readonly Recipe[] = [
       taste('lemon juice'),
     ],
     steps: [
+      alone('boil', 'One egg hard', 9, 'From the boil, then in cold water.', { place: 'ring' }),
       hand(
         'beat',
         'Beat the mayonnaise',
         9,
-        'Drop by drop, then in a thread; capers last. In the fridge until it is served. A raw egg is not for the pregnant, the old, the small and the weak.',
+        'The hard yolk crushed into the raw one; oil drop by drop, then in a thread; capers last. In the fridge until it is served, an hour on the table at most. A raw egg is not for the pregnant, the old, the small and the weak.',
       ),
     ],
     stands: 240,
@@ -176,7 +183,14 @@ export const BESIDE: readonly Recipe[] = [
       forPlate('vinegar', 5, 'ml', 'sulphites'),
       forDish('garlic', 4),
     ],
-    steps: [hand('pound', 'Pound the sauce', 7, 'Salt and garlic first, leaves, then oil.')],
+    steps: [
+      hand(
+        'pound',
+        'Pound the sauce',
+        7,
+        'Salt and garlic first, leaves, then oil. Sea beet only where you know the leaf: arum grows beside it, and is poison. Its oxalate is not for bad kidneys.',
+      ),
+    ],
     stands: 180,
     spoils: 0.1,
   }),

@@ -33,13 +33,25 @@ export const OVEN_AND_FIRE: readonly Recipe[] = [
       forFish('white wine', 15, 'ml', 'sulphites'),
       forFish('bay', 0.2),
       forFish('onion', 20),
+      forPlate('potatoes', 200),
       taste('salt'),
     ],
     steps: [
       OVEN_HOT('200°.'),
+      hand(
+        'potatoes',
+        'Slice and boil the potatoes',
+        12,
+        'As thick as a finger, five minutes in salted water, drained; onto the tray.',
+        {
+          place: 'ring',
+          perPlate: 0.5,
+          after: [],
+        },
+      ),
       hand('dress', 'Slash and salt', 6, 'Salt inside too; onion and bay in the belly.', { perPlate: 0.5, after: [] }),
-      cook('oven', false, 'Baste it at a third and at two thirds of its time. The back fin tells.', {
-        after: ['hot', 'dress'],
+      cook('oven', false, 'On the potatoes. Baste it at a third and at two thirds of its time. The back fin tells.', {
+        after: ['hot', 'potatoes', 'dress'],
         waits: 20,
       }),
       rest('Covered, on its tray.'),
@@ -114,7 +126,13 @@ export const OVEN_AND_FIRE: readonly Recipe[] = [
     says: 'Oiled fish, oiled grate, left alone until it lets go.',
     ingredients: [forFish('oil', 4, 'ml'), forFish('bay', 0.3), forPlate('lemon', 0.5, 'piece'), taste('salt')],
     steps: [
-      hand('light', 'Light the grill', 5, 'To windward of people; water at hand.', { after: [] }),
+      hand(
+        'light',
+        'Light the grill',
+        5,
+        'Outdoors, where its smoke blows away from people, tents and the house; a bucket at hand for the ground.',
+        { after: [] },
+      ),
       alone('hot', 'Down to embers', 25, 'Grey all over; a hand bears it for three seconds.', { place: 'grill' }),
       hand('dry', 'Dry and oil', 3, 'Dry it, oil it, salt it last.', { perPlate: 0.5, after: [] }),
       cook('grill', true, 'Skin down. Turn it when it lets go, not before.', { after: ['hot', 'dry'], waits: 10 }),
@@ -128,15 +146,27 @@ export const OVEN_AND_FIRE: readonly Recipe[] = [
     cuts: ['whole'],
     fat: 'oily',
     says: 'Mackerel and its like, scored, with rhubarb to cut the fat.',
-    ingredients: [forFish('rhubarb', 30), forFish('sugar', 3), forFish('oil', 3, 'ml'), taste('salt')],
+    ingredients: [forFish('rhubarb stalks', 30), forFish('sugar', 3), forFish('oil', 3, 'ml'), taste('salt')],
     steps: [
-      hand('light', 'Light the grill', 5, 'To windward of people; water at hand.', { after: [] }),
+      hand(
+        'light',
+        'Light the grill',
+        5,
+        'Outdoors, where its smoke blows away from people, tents and the house; a bucket at hand for the ground.',
+        { after: [] },
+      ),
       alone('hot', 'Down to embers', 25, 'Grey all over.', { place: 'grill' }),
       hand('slash', 'Slash and oil', 4, 'Four cuts to the bone on each side.', { perPlate: 0.5, after: [] }),
-      hand('rhubarb', 'Rhubarb soft', 6, 'With the sugar and a spoon of water, just until it gives.', {
-        place: 'ring',
-        after: [],
-      }),
+      hand(
+        'rhubarb',
+        'Rhubarb soft',
+        6,
+        'Stalks only: the leaves are poison. With the sugar and a spoon of water, just until it gives.',
+        {
+          place: 'ring',
+          after: [],
+        },
+      ),
       cook('grill', true, 'In a hinged grate, turned once.', { after: ['hot', 'slash'], waits: 10 }),
       rest('On a board.'),
     ],
@@ -150,7 +180,13 @@ export const OVEN_AND_FIRE: readonly Recipe[] = [
     says: 'Wedged in a green stick, leaning over embers.',
     ingredients: [forFish('salt', 1.2), forFish('juniper', 0.3)],
     steps: [
-      hand('stick', 'Split the stick', 8, 'Green hazel or willow; never yew, elder or oleander.', { after: [] }),
+      hand(
+        'stick',
+        'Split the stick',
+        8,
+        'Green hazel or willow; never yew, laburnum, elder or oleander. No galvanised wire.',
+        { after: [] },
+      ),
       hand('light', 'Light the fire', 5, 'Only where fire is allowed; water at hand.', { after: [] }),
       alone('embers', 'Down to embers', 40, 'No flame under the fish.', { place: 'grill' }),
       hand('bind', 'Salt and bind', 6, 'Flesh to the fire, a cross stick through it, bound above.', {
@@ -179,8 +215,9 @@ export const OVEN_AND_FIRE: readonly Recipe[] = [
       alone('dry', 'It dries', 45, 'In a draught, cool, until it shines.'),
       cook('grill', false, 'The probe in the thickest. Outdoors.', { waits: 60 }),
       alone('hold', 'Held at 63°', 30, 'For half an hour, if it is to keep.', { place: 'grill', waits: 0 }),
+      alone('cool', 'It cools', 90, 'Hanging, until it is cold: within two hours. Then at 3° or colder.', { waits: 0 }),
     ],
-    stands: 240,
+    stands: 60,
     spoils: 0.3,
     leadsTo: [],
   }),
