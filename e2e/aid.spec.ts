@@ -21,16 +21,50 @@ test('cards and clock before there is a book, and with a number of one’s own t
   await page.goto(`${own.url}/hurt`);
   await button(page, 'Burn or scald').click();
   await expect(page.getByText('Cool, running tap water on the burn for 20 minutes')).toBeVisible();
-  await button(page, 'Another number holds here').click();
-  await page.getByLabel('The emergency number here').fill('999');
+  await page.getByText(/^At sea: VHF 16/).click();
+  await expect(page.getByText(/Mayday, Mayday, Mayday/)).toBeVisible();
+  await button(page, 'Set the emergency number').click();
+  await page.getByRole('textbox', { name: 'Emergency number' }).fill('999');
   await button(page, 'Done').click();
   await page.reload();
   await expect(page.getByRole('link', { name: 'Call 999' })).toHaveAttribute('href', 'tel:999');
   await button(page, /^Keep the time/).click();
   await button(page, 'Worse').click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Worse.' })).toBeVisible();
+  // Worse shows the call again, where the thumb is, also after a reload; better puts it away.
+  const worse = page.getByRole('alert').filter({ hasText: 'Worse: call now' });
+  await expect(worse.getByRole('link', { name: 'Call 999' })).toBeInViewport();
   await page.reload();
   await expect(page.getByRole('listitem').filter({ hasText: 'Worse.' })).toBeVisible();
+  await expect(worse).toBeVisible();
+  await button(page, 'Pain is easing').click();
+  await expect(worse).toHaveCount(0);
+});
+
+test('whom else to call, each set on this device; where we are in words, and on the sheet only when that is ticked', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/hurt?card=blackout`);
+  await expect(page.getByText('Mask off. Blow on the face')).toBeVisible();
+  await page.getByText(/^At sea: VHF 16/).click();
+  await expect(page.getByText(/^Read aloud:/)).toContainText('North Skerries');
+  for (const [name, number] of [
+    ['Poison centre', '0800 111'],
+    ['Divers’ line', '0800 222'],
+  ] as const) {
+    await button(page, `Set the ${name.toLowerCase()}`).click();
+    await page.getByRole('textbox', { name }).fill(number);
+    await button(page, 'Done').click();
+    await expect(page.getByRole('link', { name: number })).toBeVisible();
+  }
+  await button(page, /^Keep the time/).click();
+  await page.getByRole('link', { name: /^Sheet/ }).click();
+  const sheet = page.getByRole('main', { name: 'For the doctor' });
+  await expect(sheet).toContainText('poison centre 0800 111, divers’ line 0800 222');
+  await expect(sheet).not.toContainText('North Skerries');
+  await page.getByRole('checkbox', { name: 'With the place on it' }).check();
+  await expect(sheet).toContainText('North Skerries');
 });
 
 test('one key leads there from every page; without a network and a book the cards stand alone', async ({

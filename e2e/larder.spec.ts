@@ -217,3 +217,27 @@ test('a drill of the current: what is still good after some hours, and nothing i
   await expect(page.getByText(/What still holds ice crystals/)).toBeVisible();
   expect((await entriesOf(demo)).length).toBe(before);
 });
+
+test('what is never eaten stays so when it is given: said before it is written, on its page and on its label', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/larder`);
+  await page.getByRole('button', { name: 'A pack that the board never saw' }).click();
+  await page.getByLabel('Which kind').fill('silver-cheeked');
+  await page.getByRole('radio', { name: /^Silver-cheeked/ }).check({ force: true });
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('note')).toContainText('do not eat it. Poisonous: never eat any part of it');
+  await expect(dialog.getByText(/^Eat by/)).toHaveCount(0);
+  await dialog.getByLabel('It weighs').fill('400');
+  await mouse.press(dialog.getByRole('button', { name: /^Into the larder/ }));
+  await expect(page.getByRole('note').filter({ hasText: 'do not eat it. Poisonous' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Cook it/ })).toHaveCount(0);
+  // It is given to nobody.
+  await mouse.press(page.getByRole('button', { name: /^Take some out/ }));
+  await expect(page.getByRole('radio', { name: 'given away' })).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'Print its label' }).click();
+  await expect(page.getByText('Do not eat.')).toBeVisible();
+  await expect(page.getByText(/Poisonous: never eat any part of it/)).toBeVisible();
+});

@@ -37,6 +37,28 @@ test.describe('Plan', () => {
     await expect(page.getByRole('region', { name: 'Trip 27' })).toContainText('hook in the thumb');
   });
 
+  test('before you go: ticked and kept over a reload; the message for someone ashore says who, where and when', async ({
+    page,
+    demo,
+  }) => {
+    await page.goto(`${demo.url}/plan`);
+    await endTripAndPlan(page, demo);
+    const before = page.getByRole('region', { name: 'Before you go' });
+    await expect(before.getByRole('checkbox')).toHaveCount(5);
+    await before.getByRole('checkbox', { name: /^Lifejackets/ }).check();
+    await page.getByRole('radio', { name: /North Skerries/ }).check();
+    await page.reload();
+    await expect(before.getByRole('checkbox', { name: /^Lifejackets/ })).toBeChecked();
+    await expect(before.getByRole('checkbox', { name: /^Cold water/ })).not.toBeChecked();
+    await before.getByText('The message for someone ashore').click();
+    await expect(before.locator('.message')).toContainText(
+      /at North Skerries\. Back by .*, \d\d:\d\d\. If you have not heard/,
+    );
+    const file = page.waitForEvent('download');
+    await button(page, 'Save it as a file').click();
+    expect((await file).suggestedFilename()).toBe('back-by.txt');
+  });
+
   test('what holds there follows zone and day', async ({ page, demo }) => {
     await page.goto(`${demo.url}/plan`);
     await endTripAndPlan(page, demo);

@@ -30,7 +30,7 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
   const grid = page.locator('.dinner-grid');
   await expect(grid.locator('.dinner-flag')).toHaveText('15:40');
   await expect(page.getByText(/^No plan begins later and serves on time\. 1 pair of hands, 3 rings\./)).toBeVisible();
-  await expect(page.getByText('Holds fish, milk.')).toBeVisible();
+  await expect(page.getByText('Contains fish, milk.')).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   // Put by hand with the keys of the arrows: the others are planned round it, and it can be let go.
   const peas = page.getByRole('button', { name: /^Peas and fennel, Pod peas, slice fennel/ });

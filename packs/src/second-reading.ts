@@ -1,11 +1,35 @@
-import { METHODS, sayRawVerdict } from '@dagboek/core/cook';
-import { AGEING_AUTHORITY, AGEING_SIGNS } from '@dagboek/core/larder';
+import { FINDINGS } from '@dagboek/core/cut';
+import { cureTroubles, DONE, mayEatRaw, METHODS, type RawPack, saltCure, sayRawVerdict } from '@dagboek/core/cook';
+import {
+  AGEING_AUTHORITY,
+  AGEING_SIGNS,
+  FREEZING_LINES,
+  RAW_CLOCK_NOTE,
+  RAW_CLOCK_WHY,
+  REFREEZE,
+  REFROZEN,
+  sayWithoutCurrent,
+  STORE_ABOUT,
+  sayIfCurrentWent,
+  type CurrentGone,
+  thawedByItself,
+  warmthWords,
+  type WithoutCurrent,
+} from '@dagboek/core/larder';
+import { RECIPES } from '@dagboek/core/recipes';
 import { GUT_PIERCED, KILL_SIGNS } from '@dagboek/core/handling';
 import { HISTAMINE_LIMITS, warmSide } from '@dagboek/core/fresh';
 import {
   AID_CARDS,
   AT_RISK,
+  BEFORE_YOU_GO,
   byproductCaution,
+  byproductPoison,
+  EMERGENCY_LINES,
+  FOR_ANIMALS,
+  MAYDAY,
+  sayCore,
+  WATCH_S,
   CORE_LINES,
   CALL_SIGNS,
   SPEAR_RULES,
@@ -14,9 +38,15 @@ import {
   deepSentences,
   RELEASE_ALWAYS,
   releaseSentences,
+  tableCautions,
+  type Eaten,
+  sayReturn,
+  saySoak,
   SOAK_TEST,
+  soakState,
   severityOf,
 } from '@dagboek/core/harm';
+import type { Hazard, RawRule } from '@dagboek/core/species';
 import type { Species } from './load.ts';
 
 /** Who should read a sentence with the documents open. */
@@ -29,6 +59,105 @@ const READERS =
 
 const cell = (s: string): string => s.replace(/\|/g, '\\|').replace(/\s+/g, ' ').trim();
 const row = (cells: readonly string[]): string => `| ${cells.map(cell).join(' | ')} |`;
+
+/** Words by which a sentence of a recipe speaks of harm. */
+const HARM =
+  /poison|worm|raw|fridge|3°|15°|63°|pregnant|weak|bones?\b|smok|hot oil|spits|outdoors|fire|embers|water at hand|bucket|scald|knife|kidney|leaf|cold/i;
+export const tellsHarm = (s: string): boolean => HARM.test(s);
+
+/** Every reason that the verdict on raw fish can give, each once. */
+function rawReasons(): { say: string; source: string }[] {
+  const lines = (met: readonly string[], hours = 0) =>
+    FREEZING_LINES.map((line) => ({ line, hours, met: met.includes(line.by), readyMs: null }));
+  const usual: RawPack = {
+    of: 'A pack',
+    kinds: [],
+    unknownKind: false,
+    water: 'sea',
+    origin: null,
+    lines: lines(['US', 'EU']),
+    thawed: false,
+    found: [],
+    gutPierced: false,
+    histamine: null,
+    daysPast: 0,
+    warmH: 1,
+  };
+  const some: readonly Partial<RawPack>[] = [
+    {},
+    { lines: lines(['EU']) },
+    { lines: lines(['EU']), water: 'fresh' },
+    { lines: lines(['EU']), water: 'not known' },
+    { lines: lines([]) },
+    { lines: lines([], 30) },
+    { lines: null },
+    { thawed: true },
+    { origin: 'farmed' },
+    { unknownKind: true },
+    { gutPierced: true },
+    { histamine: 2 },
+    { daysPast: 1 },
+    { warmH: 6 },
+    { warmH: null },
+  ];
+  const all = [
+    ...some.flatMap((x) => mayEatRaw([{ ...usual, ...x }], []).reasons),
+    ...mayEatRaw([{ ...usual, lines: lines(['EU']) }], [], 0, 'EU').reasons,
+    ...mayEatRaw([usual], ['Somebody'], 1).reasons,
+    ...mayEatRaw([], []).reasons,
+  ];
+  return [...new Map(all.map((r) => [r.say, r])).values()];
+}
+
+/** What is said of a store without current: a fridge, a freezer that still holds, one that thaws. */
+const withoutCurrent = (): string[] => [
+  ...new Set(
+    [
+      { place: 'fridge', thawsMs: null },
+      { place: 'freezer', thawsMs: 5 },
+      { place: 'freezer', thawsMs: 1 },
+    ].flatMap((x) => sayWithoutCurrent({ packs: 1, nowMs: 2, ...x } as WithoutCurrent, () => 'then')),
+  ),
+];
+
+/** What is said while a limb soaks, at its beginning, its end, and by how warm the water is. */
+const soaks = (): string[] => {
+  const MIN = 60_000;
+  const states = [
+    soakState(0, 0, 1 * MIN, null),
+    soakState(0, 0, 11 * MIN, null),
+    soakState(0, 0, 1 * MIN, 47),
+    soakState(0, 0, 1 * MIN, 43),
+    soakState(0, 0, 1 * MIN, 39),
+    soakState(0, 0, 95 * MIN, null),
+  ];
+  return [...new Set(states.flatMap((s) => [saySoak(s).line, saySoak(s).key]))];
+};
+
+const WARMTH_SOURCES = warmthWords('fridge').source + '; ' + warmthWords('freezer').source;
+/** What is told of stores by how warm they are, and of a drill of the current. */
+const warmth = (): string[] => {
+  const says = (['fridge', 'freezer'] as const).flatMap((place) => [...warmthWords(place).says]);
+  const drill = [
+    { packs: 0, nowC: -18, thenC: -18, thawsAfterH: null },
+    { packs: 3, nowC: -18, thenC: -10, thawsAfterH: 30 },
+    { packs: 3, nowC: -18, thenC: 2, thawsAfterH: 6 },
+  ].flatMap((x) =>
+    (['fridge', 'freezer'] as const).flatMap((place) =>
+      [2, 12].flatMap((hours) => sayIfCurrentWent({ place, hours, ...x } as CurrentGone)),
+    ),
+  );
+  return [...new Set([...says, ...drill])];
+};
+
+/** Every caution of the table, for each way that leaves fish raw or does not. */
+const cautions = (): string[] => {
+  const of = (verdict: RawRule): Eaten => ({ id: verdict, name: 'It', eating: [], raw: { verdict, why: '' } });
+  const all = (['never', 'cook', 'frozen first'] as const).flatMap((v) =>
+    ['raw', 'smoked', 'roasted'].flatMap((way) => tableCautions([of(v)], way).map((c) => c.say)),
+  );
+  return [...new Set(all)];
+};
 
 function table(head: readonly string[], rows: readonly (readonly string[])[]): string {
   return [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
@@ -103,12 +232,56 @@ export function secondReading(species: readonly Species[]): string {
       .flatMap((form) => packCautions({ wrapping: 'box', form, venomous: false }))
       .map((s) => ['packs', s, 'US FDA Food Code 3-402.11; PNW 238, Smoking fish at home', FOOD]),
     ...[...AGEING_SIGNS, AGEING_AUTHORITY].map((s) => ['ageing', s, 'our own, from what keepers say; typical', FOOD]),
-    ...[{ hazards: [], ciguatera: true }].map((s) => [
-      'by-products',
-      byproductCaution('liver', s) ?? '',
-      'UK NHS advice on vitamin A; EU and Nordic advice on dioxins in fish liver',
+    ...[
+      [byproductCaution('liver', { hazards: [] }), 'UK NHS advice on vitamin A; EU and Nordic advice on dioxins'],
+      [byproductPoison('liver', { hazards: [], ciguatera: true }), 'US FDA hazards guide, chapter 6'],
+      [FOR_ANIMALS, 'CDC and veterinary handbooks'],
+    ].map(([says, source]) => ['by-products', says ?? '', source ?? '', FOOD]),
+    ...FINDINGS.flatMap((k) =>
+      k.finds.flatMap((f) =>
+        (['keeping', 'cooking', 'raw', 'bin'] as const).flatMap((of) => {
+          const says = (f as { readonly [K in typeof of]?: string })[of];
+          return says
+            ? [[`found: ${k.of}, ${f.is}`, says, 'Codex CXC 52; Regulation (EC) 853/2004; FAO 348', FOOD]]
+            : [];
+        }),
+      ),
+    ),
+    ...rawReasons().map((r) => ['raw', r.say, r.source, FOOD]),
+    ...[...Object.values(RAW_CLOCK_WHY), RAW_CLOCK_NOTE].map((s) => ['raw', s, 'US FDA Food Code 3-402.11', FOOD]),
+    ...[50, null].map((c) => ['cooking', sayCore(c), 'US FDA Food Code; UK FSA', FOOD]),
+    ...Object.values(DONE).map((d) => ['cooking', `Done at ${d.coreC}°: ${d.says}.`, 'domain.md section 5', FOOD]),
+    ...[cureTroubles(saltCure(500, 60, 3), 60).stop, cureTroubles(saltCure(500, 20, 2), 20).mind]
+      .flat()
+      .map((s) => ['cooking: salt', s, 'US FDA hazards guide, chapter 13; FDA cold storage chart', FOOD]),
+    ...[REFREEZE, REFROZEN, thawedByItself(), ...Object.values(STORE_ABOUT)].map((s) => [
+      'stores',
+      s,
+      'USDA FSIS on thawing, refreezing and power cuts',
       FOOD,
     ]),
+    ...cautions().map((s) => ['at the table', s, 'US FDA Food Code; Regulation (EC) 853/2004', FOOD]),
+    ...withoutCurrent().map((s) => ['stores', s, 'USDA FSIS on power cuts', FOOD]),
+    ...RECIPES.flatMap((r) =>
+      [r.says, ...r.steps.map((s) => s.say)]
+        .filter(tellsHarm)
+        .map((s) => [`recipe: ${r.name}`, s, 'usual kitchen and fire safety', FOOD]),
+    ),
+    ...warmth().map((s) => ['stores', s, WARMTH_SOURCES, FOOD]),
+    ...soaks().map((s) => ['first aid: hot water', s, 'Atkinson et al. 2006', CLINICIAN]),
+    ...[[], [{ name: '', hazards: [] }], [{ name: '', hazards: [{ kind: 'sharp' } as Hazard] }]].flatMap((list) =>
+      releaseSentences(list).map((s) => ['let go', s, 'usual teaching of catch and release', HANDLER]),
+    ),
+    [
+      'before you go',
+      sayReturn({ boat: '(boat)', where: '(place)', who: ['(names)'], back: '(time)', call: '(later)', number: '112' }),
+      'RNLI on passage plans',
+      HANDLER,
+    ],
+    ...BEFORE_YOU_GO.map((b) => ['before you go', b.say, 'RNLI; US Coast Guard; US NWS', HANDLER]),
+    ['whom to call', MAYDAY, 'IMO GMDSS', CLINICIAN],
+    ...EMERGENCY_LINES.map((l) => ['whom to call', `${l.name}: ${l.when}.`, 'IMO GMDSS; ERC 2021', CLINICIAN]),
+    ['spear', `Watch your partner for ${WATCH_S} s after each dive.`, 'Divers Alert Network, 2006', HANDLER],
   ];
   const parts = species.map((s) => {
     const rows: string[][] = [

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { POLLACK } from '../test-species.test-support.ts';
 import { byProbe, simulatedProbe } from './by-probe.ts';
 import { portion } from './cook.test-support.ts';
-import { brineSaltG, erfc, saltCure, saltFor, whiteFrontMm, whiteThroughMin } from './curing.ts';
+import { brineSaltG, cureTroubles, erfc, saltCure, saltFor, whiteFrontMm, whiteThroughMin } from './curing.ts';
 import { DONE, doneAt, killsWorms, whyOnlyTheLine } from './done-ness.ts';
 import { methodsThatSuit, type ToCook } from './method-suits.ts';
 import { METHODS, methodOf, usualSetting } from './methods.ts';

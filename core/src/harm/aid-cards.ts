@@ -15,7 +15,7 @@ import {
 } from './aid-card.ts';
 import { AID_CARDS_MORE } from './aid-cards-more.ts';
 
-/** The general cards. Wording to be checked by a clinician; see docs/second-reading.md. */
+/** The general cards. Wording to be checked by a clinician; see docs/generated/second-reading.md. */
 export const AID_CARDS: readonly AidCard[] = [
   {
     id: 'sting',

@@ -77,7 +77,7 @@ export const thawedByItself = (units?: Units): string =>
 export const REFREEZE =
   'It was frozen once and thawed. Raw fish that thawed is cooked first, then frozen. Only what still holds ice crystals, or never was warmer than a cold fridge, may go back; it loses taste and water each time.';
 /** What stands with a pack that was frozen again. */
-export const REFROZEN = 'Thawed once and frozen again: drier and softer, and nothing for raw.';
+export const REFROZEN = 'Thawed once and frozen again: drier and softer, and better cooked.';
 
 /** What a store would come to after some hours without current. */
 export interface CurrentGone {
