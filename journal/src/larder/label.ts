@@ -5,6 +5,7 @@ import type { Hazard } from '@dagboek/core/species';
 import { custodyOf, type Knot } from '../line/custody.ts';
 import { fishInPack } from '../line/pack-fish.ts';
 import type { Book } from '../state/book.ts';
+import { kindsOfPack } from './kinds-of-pack.ts';
 import { cutsOfPack } from './cut-of-pack.ts';
 import { meatOfPack } from './look-in-larder.ts';
 import { type HeldPack, whyNotToEat } from './packs-held.ts';
@@ -88,7 +89,8 @@ function doesOf(
   if (keepsAs === 'stock') return { does: 'Boil.', minds: '' };
   if (keepsAs === 'cooked') return { does: 'Heat it through, once.', minds: '' };
   const species = byId(pack.species);
-  const venom = species?.hazards.some((x: Hazard) => x.kind === 'venomous') ?? false;
+  // Of a fish that was never settled the spines of each that it may be.
+  const venom = kindsOfPack(book, pack).some((id) => byId(id)?.hazards.some((x: Hazard) => x.kind === 'venomous'));
   const raw = rawStandingOf(book, pack, byId, nowMs);
   const worms = h.found.finds.some((f) => f.of === 'worms' && f.is !== 'none seen');
   const minds =

@@ -7,6 +7,7 @@ import {
   type HeldPack,
   heldPack,
   isNotToEat,
+  kindsOfPack,
   mayAge,
   mergeable,
   packLeft,
@@ -57,6 +58,8 @@ export function PackPage() {
   const number = packNumber(book, pack);
   const { leftG, eatenG, takenG, splitG, pieces } = packLeft(book, pack);
   const held = heldPack(book, pack, byId, day, now);
+  // All that its fish may be, and what it was made of.
+  const kinds = kindsOfPack(book, pack).flatMap((k) => byId(k) ?? []);
   const found = foundInPack(book, pack);
   const made = doneToMeat(cutsOfPack(book, pack).flatMap((c) => c.steps.map((x) => x.step)));
   const store = storeOfPack(book, pack);
@@ -131,18 +134,20 @@ export function PackPage() {
             {packCautions({
               wrapping: pack.wrapping,
               form: held?.body.form ?? pack.form,
-              venomous: species?.hazards.some((h) => h.kind === 'venomous') ?? false,
+              venomous: kinds.some((k) => k.hazards.some((h) => h.kind === 'venomous')),
               species,
             }).map((c) => (
               <p key={c} className="asks">
                 {degrees(c)}
               </p>
             ))}
-            {species?.eating.map((e) => (
-              <p key={e} className="caution">
-                {e}
-              </p>
-            ))}
+            {[...new Set(kinds.flatMap((k) => k.eating.map((e) => (kinds.length > 1 ? `${k.name}: ${e}` : e))))].map(
+              (e) => (
+                <p key={e} className="caution">
+                  {e}
+                </p>
+              ),
+            )}
             {held && !isNotToEat(held) && <WhyTheseDays held={held} />}
             {held && (
               <div className="keys">
