@@ -3,10 +3,16 @@ import { allThatFollows, FINDINGS, type Finding, findKind, sayFinding, whatFollo
 
 describe('what was found, and what follows', () => {
   test('worms: cooked through, never raw, however it was frozen; the sentence names what kills them', () => {
-    for (const is of ['round worms', 'tapeworm', 'flukes', 'worms, kind not known']) {
+    // The minute at 60 degC is written for round worms and tapeworm; flukes ask for more, and so does what nobody can name.
+    for (const [is, kills] of [
+      ['round worms', /60° in the middle/],
+      ['tapeworm', /60° in the middle/],
+      ['flukes', /63° in the middle, held, and better 70°/],
+      ['worms, kind not known', /63° in the middle, held, and better 70°/],
+    ] as const) {
       const f = whatFollows({ of: 'worms', is });
       expect(f.cook).toBe(true);
-      expect(f.cooking).toMatch(/60° in the middle/);
+      expect(f.cooking).toMatch(kills);
       expect(f.raw).toMatch(/not raw|never raw/i);
     }
     expect(whatFollows({ of: 'worms', is: 'none seen' }).cook).toBeUndefined();

@@ -114,7 +114,9 @@ describe('letting go', () => {
   test('up from the deep: by its bladder and the depth that was noted', () => {
     const of = (bladder?: 'closed' | 'open' | 'none') => ({ name: 'X', hazards: [], ...(bladder ? { bladder } : {}) });
     const [closed, open, none] = [of('closed'), of('open'), of('none')];
-    expect(deepSentences([closed], SWELLS_FROM_M)[0]).toMatch(/^Up from 10 m it is swollen inside.*on a weight with a clip/);
+    expect(deepSentences([closed], SWELLS_FROM_M)[0]).toMatch(
+      /^Up from 10 m it is swollen inside.*on a weight with a clip/,
+    );
     expect(deepSentences([closed], SWELLS_FROM_M - 0.1)).toEqual([]);
     expect(deepSentences([closed], null)[0]).toMatch(/^From 10 m and deeper it comes up swollen/);
     expect(deepSentences([closed], 24, { ...METRIC, length: 'in' })[0]).toContain('79 ft');

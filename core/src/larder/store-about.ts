@@ -6,5 +6,6 @@ export const STORE_ABOUT: Readonly<Record<StoreKind, string>> = {
   'ice tray': 'A tray of ice in the fridge, fish on a rack above the melt water.',
   'ageing rack': 'A rail or rack for whole fish, dry, 0 to 2° and 80 to 90 in 100 of humidity.',
   shed: 'As cold as the weather: read it.',
-  freezer: 'Chest, upright, or a drawer of the fridge. Most at home never reach −20°, which raw fish asks for: read it.',
+  freezer:
+    'Chest, upright, or a drawer of the fridge. Most at home never reach −20°, which raw fish asks for: read it.',
 };

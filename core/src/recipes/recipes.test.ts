@@ -4,6 +4,7 @@ import { METHODS } from '../cook/index.ts';
 import { planDinner } from '../schedule/index.ts';
 import {
   allergensOf,
+  sayAllergens,
   durationMinutes,
   fromJsonLd,
   isRecipe,
@@ -106,6 +107,26 @@ describe('scaled', () => {
   test('what must be declared', () => {
     expect(allergensOf([byId('batter-beer')])).toEqual(['fish', 'gluten']);
     expect(allergensOf([byId('green-salad')])).toEqual(['mustard', 'sulphites']);
+    expect(sayAllergens([byId('batter-beer')])).toBe('Contains fish, gluten.');
+  });
+  test('of a recipe that came from elsewhere nothing is declared until somebody has read it', () => {
+    const doc = {
+      '@type': 'Recipe',
+      name: 'Fish pie',
+      recipeIngredient: ['100 g butter', '2 eggs', '200 g flour'],
+      recipeInstructions: ['Bake it.'],
+    };
+    const read = fromJsonLd(JSON.stringify(doc), 'own-9');
+    if (!read.ok) throw new Error(read.why);
+    expect(read.recipe.declared).toBe(false);
+    expect(sayAllergens([read.recipe])).toBe('Allergens are not declared: read what goes in.');
+    // Beside one of ours it is said which of them nobody declared.
+    expect(sayAllergens([byId('batter-beer'), read.recipe])).toBe(
+      'Allergens are not declared (Fish pie): read what goes in. Known so far: fish, gluten.',
+    );
+    const { declared: _, ...told } = read.recipe;
+    expect(sayAllergens([told])).toBeNull();
+    expect(recipeTrouble({ ...read.recipe, declared: 'yes' })).toMatch(/declared/);
   });
 });
 

@@ -35,7 +35,7 @@ import { newId } from '../kit/journal/use-write.ts';
 import { useUndoWrite } from '../kit/take-back.tsx';
 import { useCrew } from '../kit/crew.ts';
 import { Row } from '../kit/page.tsx';
-import { NotToEat } from '../larder/not-to-eat.tsx';
+import { NotToEat } from '../kit/not-to-eat.tsx';
 import { Portions } from './portions.tsx';
 import { Chips, plain } from '../kit/ui/chips.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';

@@ -30,8 +30,12 @@ export function HistamineNote({ of, clock }: { of: string; clock: HistamineClock
       <WarningTriangle size={30} />
       <strong>Do not eat</strong>
       <p>
-        {of}: {how}. Histamine may have formed. Neither cooking nor freezing destroys it, and it does not smell. Throw it
-        away. <small>{HISTAMINE_LIMITS.source}; temperatures are taken on the warm side; a fridge that nobody read counts as {sayTemperature(STORE_FACTS.fridge.typicalC)}.</small>
+        {of}: {how}. Histamine may have formed. Neither cooking nor freezing destroys it, and it does not smell. Throw
+        it away.{' '}
+        <small>
+          {HISTAMINE_LIMITS.source}; temperatures are taken on the warm side; a fridge that nobody read counts as{' '}
+          {sayTemperature(STORE_FACTS.fridge.typicalC)}.
+        </small>
       </p>
     </div>
   );

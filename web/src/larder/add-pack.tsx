@@ -17,7 +17,7 @@ import { LineKey } from '../kit/ui/key.tsx';
 import { Quantity } from '../kit/ui/quantity.tsx';
 import { SearchField } from '../kit/ui/search-field.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { NotToEat } from './not-to-eat.tsx';
+import { NotToEat } from '../kit/not-to-eat.tsx';
 import { typedNumber } from '../kit/ui/typed-number.ts';
 import { amountTrouble, asTyped, sayGrams, typedAmount } from '../kit/units.ts';
 

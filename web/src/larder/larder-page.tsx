@@ -17,7 +17,7 @@ import { degrees, sayOfMeat } from '../kit/units.ts';
 import { CalendarKeys } from './calendar-keys.tsx';
 import { Chores } from './chores.tsx';
 import { WeekAhead } from './week-ahead.tsx';
-import { NotToEat } from './not-to-eat.tsx';
+import { NotToEat } from '../kit/not-to-eat.tsx';
 import { PackList } from './pack-list.tsx';
 import { StoresList } from './stores-list.tsx';
 

@@ -37,7 +37,7 @@ import { Trouble } from '../kit/ui/trouble.tsx';
 import { degrees, massParts, sayMass, sayOfMeat, units } from '../kit/units.ts';
 import { MergeDialog, TakeDialog, WeighDialog } from './pack-dialogs.tsx';
 import { AgeingSection } from './ageing-section.tsx';
-import { NotToEat } from './not-to-eat.tsx';
+import { NotToEat } from '../kit/not-to-eat.tsx';
 import { MoveKeys } from './move-keys.tsx';
 import { RawClockSection } from './raw-clock.tsx';
 import { storeName } from './say-store.ts';

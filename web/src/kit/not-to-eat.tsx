@@ -1,5 +1,5 @@
 import { type Harm, whyNotToEat } from '@dagboek/journal';
-import { HistamineNote } from '../kit/histamine-note.tsx';
+import { HistamineNote } from './histamine-note.tsx';
 
 /** Why nothing of a pack is eaten; nothing of one that may be. `of`: its name. */
 export function NotToEat({ of, harm }: { of: string; harm: Harm }) {
