@@ -184,7 +184,7 @@ test('worms seen are noted with what follows, go with the pack, and stand before
   await button(page, /^Note the find/).click();
   await expect(page.getByRole('alert')).toContainText('A count is a whole number');
   await page.getByLabel('How many, if counted').fill('2');
-  await expect(page.getByText(/60° in the middle for a minute kills worms/)).toBeVisible();
+  await expect(page.getByText(/60° in the middle for a minute kills round worms and tapeworm/)).toBeVisible();
   const picture = page.getByLabel('Picture of the find');
   await picture.setInputFiles({ name: 'a.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
   await expect(page.getByRole('alert')).toHaveText(/no picture that this browser can read/);

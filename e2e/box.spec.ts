@@ -191,7 +191,7 @@ test('the day goes on: the ice ends, the fish warm, and a mackerel crosses the c
   const strip = page.getByRole('note', { name: 'Do not eat' });
   await expect(strip).toHaveCount(1);
   await expect(strip).toContainText(/8 mackerel: \d+(\.\d)? h above 4\.4° after it was chilled, [48] h at most/);
-  await expect(strip).toContainText('neither cooking nor freezing destroys');
+  await expect(strip).toContainText('Neither cooking nor freezing destroys it');
   await page.goto(`${demo.url}/board`);
   await page.getByRole('checkbox').first().check();
   await expect(page.getByRole('note', { name: 'Do not eat' })).toBeVisible();

@@ -74,7 +74,7 @@ test('mackerel left warm: the larder says do not eat, the table refuses it', asy
   await pack.click();
   await expect(page.getByRole('note', { name: 'Do not eat' })).toBeVisible();
   await expect(button(page, /^Cook it/)).toHaveCount(0);
-  await expect(page.getByText(/Vacuum-packed raw fish stays at 3°/)).toBeVisible();
+  await expect(page.getByText(/Vacuum-packed fish, raw, cured or smoked, stays at 3°/)).toBeVisible();
   await page.goto(`${demo.url}/table/new`);
   await page.getByRole('checkbox', { name: /Mackerel, 10 fillets/ }).check();
   await button(page, /^Plan it back/).click();

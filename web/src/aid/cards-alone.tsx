@@ -7,7 +7,7 @@ export function CardsAlone() {
   return (
     <section className="cards-alone" aria-label="Someone is hurt">
       <h2>Someone is hurt</h2>
-      <CallStrip signs={CALL_SIGNS} />
+      <CallStrip signs={CALL_SIGNS} alone />
       {AID_CARDS.map((card) => (
         <details key={card.id}>
           <summary>{card.title}</summary>

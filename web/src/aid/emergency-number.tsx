@@ -37,7 +37,14 @@ export function CallKey() {
 }
 
 /** When to call, first and always in sight; the number to call; whom else, and where we are. */
-export function CallStrip({ signs }: { signs: readonly string[] }) {
+export function CallStrip({
+  signs,
+  alone = false,
+}: {
+  signs: readonly string[];
+  /** There is no book here to ask where we are. */
+  alone?: boolean;
+}) {
   return (
     <section className="call-strip" aria-label="When to call">
       <h2>Call if there is even one of these</h2>
@@ -48,11 +55,13 @@ export function CallStrip({ signs }: { signs: readonly string[] }) {
       </ul>
       <CallKey />
       <details className="call-others">
-        <summary>At sea: VHF 16. Other numbers, and where we are</summary>
+        <summary>At sea: VHF 16. Other numbers</summary>
         <p>{MAYDAY}</p>
-        <WhenFacts>
-          <WhereWeAre />
-        </WhenFacts>
+        {!alone && (
+          <WhenFacts>
+            <WhereWeAre />
+          </WhenFacts>
+        )}
         <EmergencyNumber />
         {OTHERS.map((line) => (
           <OtherNumber key={line.id} line={line} />

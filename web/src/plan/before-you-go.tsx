@@ -40,7 +40,7 @@ export function BeforeYouGo({
     return `${shortDay(day(at))}, ${time(at)}`;
   };
   const message =
-    homeMs === null
+    homeMs === null || zone === '' || crew.length === 0
       ? null
       : sayReturn({
           boat,
@@ -76,7 +76,11 @@ export function BeforeYouGo({
           </li>
         ))}
       </ul>
-      {message && (
+      {message === null ? (
+        <p className="hint">
+          With a place, someone aboard and an hour to be back, the message for someone ashore stands here.
+        </p>
+      ) : (
         <details>
           <summary>The message for someone ashore</summary>
           <p className="message">{message}</p>
