@@ -15,13 +15,15 @@ const USUAL = EMERGENCY!.usual ?? '112';
 /** The number to call in danger of life, as this device has it. */
 export const useEmergencyNumber = (): [string, (n: string) => void] => useKept('emergency-number', USUAL);
 
-/** The numbers of the others: coast guard, poison centre, divers' line; empty while none was set. */
-export function useOtherNumbers(): [
-  Readonly<Partial<Record<EmergencyLine['id'], string>>>,
-  (id: EmergencyLine['id'], n: string) => void,
-] {
-  const [kept, keep] = useKept<Readonly<Partial<Record<EmergencyLine['id'], string>>>>('emergency-lines', {});
-  return [kept, (id, n) => keep({ ...kept, [id]: n })];
+/** The number of another line, as this device has it; empty while none was set. */
+const useNumberOf = (id: EmergencyLine['id']): [string, (n: string) => void] => useKept(`emergency-line.${id}`, '');
+
+/** The numbers of the others, as this device has them. */
+export function useOtherNumbers(): Readonly<Partial<Record<EmergencyLine['id'], string>>> {
+  const [coast] = useNumberOf('coast guard');
+  const [poison] = useNumberOf('poison');
+  const [divers] = useNumberOf('divers');
+  return { 'coast guard': coast, poison, divers };
 }
 
 const tel = (number: string): string => `tel:${number.replace(/[^\d+*#]/g, '')}`;
@@ -98,8 +100,8 @@ function EmergencyNumber() {
 }
 
 function OtherNumber({ line }: { line: EmergencyLine }) {
-  const [numbers, set] = useOtherNumbers();
-  return <NumberField name={line.name} when={line.when} number={numbers[line.id] ?? ''} set={(n) => set(line.id, n)} />;
+  const [number, set] = useNumberOf(line.id);
+  return <NumberField name={line.name} when={line.when} number={number} set={set} />;
 }
 
 /** A number to call, and the key that sets it on this device. */

@@ -20,7 +20,7 @@ export function IncidentSheet() {
   const { time, day } = useFormat();
   const incident = book.getAny('incident', id);
   const [number] = useEmergencyNumber();
-  const [others] = useOtherNumbers();
+  const others = useOtherNumbers();
   const [withPlace, setWithPlace] = useState(false);
   if (!incident) return <MissingPage />;
   const trip = incident.trip ? book.getAny('trip', incident.trip) : null;

@@ -30,7 +30,7 @@ export function BeforeYouGo({
   const { time, day, shortDay, zone: tz } = useFormat();
   const [kept, keep] = useKept<{ of: string; ticked: readonly Sentence['id'][] }>('before-you-go', { of, ticked: [] });
   const [emergency] = useEmergencyNumber();
-  const [others] = useOtherNumbers();
+  const others = useOtherNumbers();
   const [told, setTold] = useState<string | null>(null);
   const ticked = kept.of === of ? kept.ticked : [];
   const tick = (id: Sentence['id'], on: boolean): void =>
