@@ -10,6 +10,8 @@ export interface ToCook {
   /** Days past its best; below nought before it. */
   readonly daysPastBest: number;
   readonly raw: 'not raw' | 'not known' | 'conditions met';
+  /** One of its kinds forms histamine: hours of cool smoke are not for it. */
+  readonly formsHistamine: boolean;
   /** It was cooked, salted or smoked before. */
   readonly ready: boolean;
 }
@@ -30,6 +32,12 @@ export function methodsThatSuit(w: ToCook): MethodFit[] {
     if (!w.ready && method.id === 'cakes') return { method, suits: 'so so', why: method.whyNot };
     if (method.middle === 'raw' && w.raw === 'not raw')
       return { method, suits: 'out', why: 'not raw: the reasons stand with the verdict' };
+    if (method.id === 'cold smoke' && w.formsHistamine)
+      return {
+        method,
+        suits: 'out',
+        why: 'its kind forms histamine in hours that are not cold, and neither salt nor smoke takes it out: smoke it hot',
+      };
     if (!method.cuts.includes(w.cut))
       return {
         method,

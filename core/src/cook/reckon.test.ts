@@ -246,10 +246,17 @@ describe('what suits', () => {
     fat: 'lean',
     daysPastBest: -2,
     raw: 'not known',
+    formsHistamine: false,
     ready: false,
     ...more,
   });
   const of = (w: ToCook, id: string) => methodsThatSuit(w).find((f) => f.method.id === id)!;
+  test('what forms histamine is not smoked cold, whatever was frozen; hot it may be', () => {
+    const mackerel = fish({ fat: 'oily', raw: 'conditions met', formsHistamine: true });
+    expect(of(mackerel, 'cold smoke')).toMatchObject({ suits: 'out', why: expect.stringMatching(/histamine/) });
+    expect(of({ ...mackerel, formsHistamine: false }, 'cold smoke').suits).toBe('well');
+    expect(of(mackerel, 'hot smoke').suits).toBe('well');
+  });
   test('lean fillets to the pan, oily to the grill, a whole large fish not to the pan', () => {
     expect(of(fish(), 'pan').suits).toBe('well');
     expect(of(fish(), 'grill').suits).toBe('so so');

@@ -57,12 +57,14 @@ export function waysFor(
   chosen: readonly ChosenPack[],
   raw: RawVerdict['verdict'],
   today: string,
+  formsHistamine: boolean,
 ): MethodFit[] {
   if (!what) return METHODS.map((method: Method) => ({ method, suits: 'well', why: method.why }));
   return methodsThatSuit({
     ...what,
     daysPastBest: Math.max(...chosen.map(({ held }) => daysBetween(held.keeps.careful, today))),
     raw,
+    formsHistamine,
   });
 }
 

@@ -78,12 +78,12 @@ describe('what is chosen', () => {
   test('the way: chosen, else of the plan, else the first with fire that suits; nothing chosen offers all', () => {
     const { book, chosen } = chosenOf(pack('a'));
     const what = toBeCooked(book, chosen, byId, NOW);
-    const fits = waysFor(what, chosen, 'not known', '2026-09-12');
+    const fits = waysFor(what, chosen, 'not known', '2026-09-12', false);
     expect(wayOf(fits, 'steam', 'roasted').id).toBe('steam');
     expect(wayOf(fits, null, 'roasted').meal).toBe('roasted');
     const first = wayOf(fits, null, null);
     expect([first.middle, first.heat !== null]).toEqual(['cooked', true]);
-    expect(waysFor(null, [], 'not known', '2026-09-12').every((f) => f.suits === 'well')).toBe(true);
+    expect(waysFor(null, [], 'not known', '2026-09-12', false).every((f) => f.suits === 'well')).toBe(true);
   });
   test('liquid grows with the fish, most where it must hold the heat; what has no fire has no setting', () => {
     expect(settingFor(methodOf('poach, heat off')!, 2000)!.amount).toBe(10);
@@ -220,7 +220,7 @@ describe('who, and how', () => {
   test('the way of the plan of meals is not taken where it may not be', () => {
     const { book, chosen } = chosenOf(pack('a'));
     const planned = (raw: 'not raw' | 'not known' | 'conditions met', word: string): string =>
-      wayOf(waysFor(toBeCooked(book, chosen, byId, NOW), chosen, raw, '2026-09-12'), null, word).meal;
+      wayOf(waysFor(toBeCooked(book, chosen, byId, NOW), chosen, raw, '2026-09-12', false), null, word).meal;
     expect(planned('not raw', 'raw')).not.toBe('raw');
     expect(planned('not known', 'raw')).not.toBe('raw');
     expect(planned('conditions met', 'raw')).toBe('raw');

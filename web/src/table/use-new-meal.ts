@@ -119,7 +119,13 @@ export function useNewMeal() {
     [book, chosenIds, eaters, guestCount, byId, today, now, rules],
   );
   const main = toBeCooked(book, parts, byId, now);
-  const fits = waysFor(main, parts, raw.verdict, today);
+  const fits = waysFor(
+    main,
+    parts,
+    raw.verdict,
+    today,
+    kinds.some((s) => s.histamine),
+  );
   const method = wayOf(fits, way, planned?.method ?? null);
   const usual = settingFor(method, grams);
   const recipes = recipesOf(book);
