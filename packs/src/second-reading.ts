@@ -27,6 +27,8 @@ import {
   byproductPoison,
   EMERGENCY_LINES,
   FOR_ANIMALS,
+  LABEL_DOES,
+  LABEL_MINDS,
   MAYDAY,
   sayCore,
   WATCH_S,
@@ -267,6 +269,7 @@ export function secondReading(species: readonly Species[]): string {
         .filter(tellsHarm)
         .map((s) => [`recipe: ${r.name}`, s, 'usual kitchen and fire safety', FOOD]),
     ),
+    ...[...Object.values(LABEL_DOES), ...Object.values(LABEL_MINDS)].map((s) => ['labels', s, 'as for the pack', FOOD]),
     ...warmth().map((s) => ['stores', s, WARMTH_SOURCES, FOOD]),
     ...soaks().map((s) => ['first aid: hot water', s, 'Atkinson et al. 2006', CLINICIAN]),
     ...[[], [{ name: '', hazards: [] }], [{ name: '', hazards: [{ kind: 'sharp' } as Hazard] }]].flatMap((list) =>

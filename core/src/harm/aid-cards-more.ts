@@ -84,8 +84,8 @@ export const AID_CARDS_MORE: readonly AidCard[] = [
     call: [BREATH, 'A cone shell: numb, weak, or seeing double', 'A spine in a joint, hand, face or eye'],
     steps: [
       'Out of the water.',
-      'A cone shell: press on the place, wind an elastic bandage from the fingers or toes upward over the whole limb, as for a sprain, and keep it still. Call. Rescue breathing if the breath fails.',
       RINGS,
+      'A cone shell: press on the place, wind an elastic bandage from the fingers or toes upward over the whole limb, as for a sprain, and keep it still. Call. Rescue breathing if the breath fails.',
       `A sea urchin: pull out with tweezers what stands out, straight, without breaking it. ${HOT}`,
       WASH_AFTER,
       `Spines that broke off deep, or beside a joint: a doctor the same day. ${TETANUS}`,

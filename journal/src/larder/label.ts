@@ -1,3 +1,4 @@
+import { LABEL_DOES, LABEL_MINDS } from '@dagboek/core/harm';
 import { doneToMeat } from '@dagboek/core/cut';
 import { formFacts, keepsFins, WRAPPING_FACTS } from '@dagboek/core/larder';
 import { platesFrom } from '@dagboek/core/plates';
@@ -70,8 +71,6 @@ export function labelOf(
   };
 }
 
-const NOT_KNOWN = 'Its species is not known on this device.';
-
 /** What comes before the first colon or full stop, as a sentence. */
 const firstSentence = (s = ''): string => s.replace(/^(.*?)[.;:](\s.*)?$/s, '$1.');
 
@@ -84,10 +83,10 @@ function doesOf(
 ): Pick<PackLabel, 'does' | 'minds'> {
   const { pack } = h;
   const { keepsAs } = formFacts(pack.form);
-  if (bad) return { does: 'Do not eat.', minds: bad };
-  if (pack.form === 'bait') return { does: 'Bait.', minds: 'Not for the table.' };
-  if (keepsAs === 'stock') return { does: 'Boil.', minds: '' };
-  if (keepsAs === 'cooked') return { does: 'Heat it through, once.', minds: '' };
+  if (bad) return { does: LABEL_DOES.notToEat, minds: bad };
+  if (pack.form === 'bait') return { does: LABEL_DOES.bait, minds: LABEL_MINDS.bait };
+  if (keepsAs === 'stock') return { does: LABEL_DOES.boil, minds: '' };
+  if (keepsAs === 'cooked') return { does: LABEL_DOES.heat, minds: '' };
   const species = byId(pack.species);
   // Of a fish that was never settled the spines of each that it may be.
   const venom = kindsOfPack(book, pack).some((id) => byId(id)?.hazards.some((x: Hazard) => x.kind === 'venomous'));
@@ -95,22 +94,21 @@ function doesOf(
   const worms = h.found.finds.some((f) => f.of === 'worms' && f.is !== 'none seen');
   const minds =
     venom && keepsFins(h.body.form)
-      ? 'Its spines stay venomous.'
+      ? LABEL_MINDS.venom
       : worms
-        ? 'Worms were seen: cook it through.'
+        ? LABEL_MINDS.worms
         : h.thawed
-          ? 'Thawed: not frozen again raw.'
+          ? LABEL_MINDS.thawed
           : pack.wrapping === 'vacuum'
-            ? 'Open the bag before it thaws.'
+            ? LABEL_MINDS.vacuum
             : '';
   // Salt and cold smoke leave it raw: whoever has the bag in hand reads who does not eat it.
-  if (keepsAs === 'cured' || keepsAs === 'smoked')
-    return { does: 'Not for those at risk.', minds: 'The pregnant, the small, the old and the weak eat it cooked.' };
+  if (keepsAs === 'cured' || keepsAs === 'smoked') return { does: LABEL_DOES.notAtRisk, minds: LABEL_MINDS.notAtRisk };
   // Whether it may be eaten raw is asked of the book, with who eats: a label outlives the answer.
   if (raw?.never || worms || species === null)
     return {
-      does: 'Cook it through.',
-      minds: minds || (species === null ? NOT_KNOWN : firstSentence(raw?.never?.[0])),
+      does: LABEL_DOES.cookThrough,
+      minds: minds || (species === null ? LABEL_MINDS.notKnown : firstSentence(raw?.never?.[0])),
     };
-  return { does: 'Cook it.', minds };
+  return { does: LABEL_DOES.cook, minds };
 }
