@@ -1,3 +1,5 @@
+import { speciesLike } from '@dagboek/catalogue';
+import { whyNeverEaten } from '@dagboek/core/harm';
 import { expect, test } from '@jest/globals';
 import { loadSpecies } from './index.ts';
 
@@ -20,5 +22,15 @@ test('what is never eaten says so in one voice, and nothing beside it offers a p
   for (const s of SPECIES.filter((x) => x.raw.verdict === 'never')) {
     const all = [...s.eating, ...s.hazards.flatMap((h) => [h.does, h.grip])].join(' ');
     expect(`${s.id}: ${all}`).not.toMatch(/if at all|a small piece|as your authority advises/i);
+  }
+});
+
+test('a species of one’s own that is like one of them is never eaten either', () => {
+  const never = SPECIES.filter((s) => s.raw.verdict === 'never');
+  expect(never.length).toBeGreaterThanOrEqual(8);
+  for (const s of never) {
+    const own = speciesLike(s, { id: 'own-fish', name: 'Own fish', latin: 'Sp. nova' }, {}, 'by hand');
+    expect(whyNeverEaten('fillets', [own])).toBe(s.raw.why);
+    expect(own.hazards).toEqual(s.hazards);
   }
 });

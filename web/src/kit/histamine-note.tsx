@@ -7,11 +7,24 @@ import { sayTemperature } from './units.ts';
 
 const hours = (h: number): string => `${h.toFixed(h < 10 ? 1 : 0).replace(/\.0$/, '')} h`;
 
+/** Said of what lies in a fridge that nobody read. */
+const sayUnread = (): string =>
+  `Nobody read this fridge, so it counts as ${sayTemperature(STORE_FACTS.fridge.typicalC)}: name it as a store of your own, and note what its thermometer says.`;
+
 /**
  * What the clock of histamine says of a fish, a lot or a pack, by name: crimson once it is over the line, a plain sentence
  * while it runs out; nothing while all is well.
  */
-export function HistamineNote({ of, clock }: { of: string; clock: HistamineClock | null | undefined }) {
+export function HistamineNote({
+  of,
+  clock,
+  unread = false,
+}: {
+  of: string;
+  clock: HistamineClock | null | undefined;
+  /** It lies in a fridge that nobody read: it is reckoned as warm as most are, and a reading would help. */
+  unread?: boolean;
+}) {
   const { time, zone } = useFormat();
   if (!clock || clock.state === 'within') return null;
   const how =
@@ -21,7 +34,7 @@ export function HistamineNote({ of, clock }: { of: string; clock: HistamineClock
   if (clock.state === 'near')
     return (
       <p className="asks">
-        <b>{of}: histamine forms.</b> {how}.
+        <b>{of}: histamine forms.</b> {how}. {unread && sayUnread()}
         {clock.overAtMs !== null && ` Onto ice before ${time(stamp(clock.overAtMs, zone))}, or it is not eaten.`}
       </p>
     );
@@ -31,11 +44,8 @@ export function HistamineNote({ of, clock }: { of: string; clock: HistamineClock
       <strong>Do not eat</strong>
       <p>
         {of}: {how}. Histamine may have formed. Neither cooking nor freezing destroys it, and it does not smell. Throw
-        it away.{' '}
-        <small>
-          {HISTAMINE_LIMITS.source}; temperatures are taken on the warm side; a fridge that nobody read counts as{' '}
-          {sayTemperature(STORE_FACTS.fridge.typicalC)}.
-        </small>
+        it away. {unread && sayUnread()}{' '}
+        <small>{HISTAMINE_LIMITS.source}; temperatures are taken on the warm side.</small>
       </p>
     </div>
   );

@@ -2,7 +2,7 @@ import { type Harm, whyNotToEat } from '@dagboek/journal';
 import { HistamineNote } from './histamine-note.tsx';
 
 /** Why nothing of a pack is eaten; nothing of one that may be. `of`: its name. */
-export function NotToEat({ of, harm }: { of: string; harm: Harm }) {
+export function NotToEat({ of, harm, unread = false }: { of: string; harm: Harm; unread?: boolean }) {
   const why = whyNotToEat(harm);
   if (why !== null && (harm.never !== null || harm.histamine?.state !== 'over'))
     return (
@@ -10,5 +10,5 @@ export function NotToEat({ of, harm }: { of: string; harm: Harm }) {
         <b>{of}: do not eat it.</b> {why}
       </p>
     );
-  return <HistamineNote of={of} clock={harm.histamine} />;
+  return <HistamineNote of={of} clock={harm.histamine} unread={unread} />;
 }

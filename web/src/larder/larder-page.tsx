@@ -63,7 +63,11 @@ export function LarderPage() {
           )}
           {notToEat.map((h) => (
             <Row key={h.pack.id} className="note-row">
-              <NotToEat of={`Pack ${h.number}, ${h.pack.what}`} harm={h} />
+              <NotToEat
+                of={`Pack ${h.number}, ${h.pack.what}`}
+                harm={h}
+                unread={h.place === 'fridge' && !h.facts.wasRead}
+              />
             </Row>
           ))}
           <Chores held={held} />

@@ -262,7 +262,12 @@ export function NewMealPage() {
               <DateTimeField key={meal.zone} label="Served at" valueMs={meal.serveMs} onChange={meal.setServe} />
             )}
             {chosen.map((h) => (
-              <HistamineNote key={h.pack.id} of={`Pack ${h.number}`} clock={h.histamine} />
+              <HistamineNote
+                key={h.pack.id}
+                of={`Pack ${h.number}`}
+                clock={h.histamine}
+                unread={h.place === 'fridge' && !h.facts.wasRead}
+              />
             ))}
             {meal.past.length > 0 && (
               <p className="asks">
