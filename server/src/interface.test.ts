@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
@@ -11,6 +12,7 @@ import { fillWithDemo } from './demo.ts';
 import { JournalService } from './journal/journal.service.ts';
 import { aFolder } from './test-server.test-support.ts';
 
+const SCRIPT = 'console.log(1);'.repeat(400);
 let app: NestExpressApplication;
 let clock: Clock;
 const DEMO_NOW = Date.parse('2026-09-12T14:20:00+01:00');
@@ -20,6 +22,9 @@ beforeAll(async () => {
   mkdirSync(join(web, 'assets'));
   writeFileSync(join(web, 'index.html'), '<!doctype html><title>Dagboek</title>');
   writeFileSync(join(web, 'assets', 'page-abc123.js'), 'console.log(1)');
+  writeFileSync(join(web, 'assets', 'page-big456.js'), SCRIPT);
+  writeFileSync(join(web, 'assets', 'page-big456.js.br'), brotliCompressSync(SCRIPT));
+  writeFileSync(join(web, 'assets', 'page-big456.js.gz'), gzipSync(SCRIPT));
   writeFileSync(join(web, '..', 'secret-of-the-test.txt'), 'not for you');
   clock = new Clock(DEMO_NOW, false);
   app = await createApp(new Config('127.0.0.1', 0, aFolder(), null, false, true, web, 'silent'), clock);
@@ -40,6 +45,22 @@ describe('the built interface', () => {
   test('files named by their content are kept for a year', async () => {
     const res = await get('/assets/page-abc123.js').expect(200);
     expect(res.headers['cache-control']).toBe('public, max-age=31536000, immutable');
+  });
+
+  test.each([
+    ['br, gzip', 'br'],
+    ['gzip', 'gzip'],
+    ['identity', undefined],
+  ])('what the build compressed goes as it is, to whoever takes %s', async (takes, encoding) => {
+    const res = await get('/assets/page-big456.js')
+      .set('Accept-Encoding', takes)
+      .buffer(encoding !== 'br');
+    expect(res.status).toBe(200);
+    expect(res.headers['content-encoding']).toBe(encoding);
+    expect(res.headers['content-type']).toMatch(/javascript/);
+    expect(res.headers['cache-control']).toBe('public, max-age=31536000, immutable');
+    expect(res.headers['vary']).toMatch(/accept-encoding/i);
+    if (encoding !== 'br') expect(res.text).toBe(SCRIPT);
   });
 
   test('a missing asset is missing, not the page: an old page must not run HTML as script', async () => {
