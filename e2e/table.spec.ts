@@ -37,6 +37,8 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
   const was = await peas.getAttribute('aria-label');
   await peas.focus();
   await page.keyboard.press('Space');
+  // It is carried from a moment later on.
+  await expect(peas).toHaveAttribute('aria-pressed', 'true');
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowUp');
   await page.keyboard.press('Space');
   await expect(peas).toHaveAttribute('aria-label', /put by hand$/);

@@ -14,7 +14,7 @@ import {
   mealsInOrder,
   whyNotToEat,
 } from '@dagboek/journal';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useNames } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
@@ -55,6 +55,7 @@ export function NewMealPage() {
   const [trouble, setTrouble] = useState<string | null>(null);
   // Of what is begun here, once: a second tap begins nothing else.
   const [id] = useState(newId);
+  const planning = useRef(false);
   const dish = useDish(meal, RAW_MIDDLES[middle]);
   const sides = meal.beside.flatMap((id) => recipes.find((r) => r.id === id) ?? []);
   const offered = recipes.filter((r) => r.course !== 'fish');
@@ -119,6 +120,16 @@ export function NewMealPage() {
     else setTrouble(r.why);
   };
   const plan = async (): Promise<void> => {
+    // What is being reckoned is waited for: a second tap meanwhile would plan it twice.
+    if (planning.current) return;
+    planning.current = true;
+    try {
+      await planIt();
+    } finally {
+      planning.current = false;
+    }
+  };
+  const planIt = async (): Promise<void> => {
     const packs = packsTaken();
     if (!packs) return;
     if (meal.heads === 0) return setTrouble('Say who eats.');
