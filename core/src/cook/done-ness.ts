@@ -26,16 +26,19 @@ export interface DoneAsked {
   readonly seen: readonly string[];
   /** Names of those at risk who eat. */
   readonly atRisk: readonly string[];
+  /** Guests eat, of whom nobody knows who is at risk. */
+  readonly guests: boolean;
 }
 
 /** Why there is no lower choice than the line: empty when there is one. */
-export function whyOnlyTheLine({ cookThrough, seen, atRisk }: DoneAsked): string[] {
+export function whyOnlyTheLine({ cookThrough, seen, atRisk, guests }: DoneAsked): string[] {
   return [
     ...cookThrough.map((k) => `${k.name} is not cleared raw, so it is cooked through. ${k.why}`),
     ...seen.map((of) => `${of}: worms were seen in it, so it is cooked through.`),
     ...(atRisk.length > 0
       ? [`${atRisk.join(' and ')} eats it cooked through.`.replace(/^(.* and .*) eats/, '$1 eat')]
       : []),
+    ...(guests ? ['A guest may be at risk: it is cooked through.'] : []),
   ];
 }
 

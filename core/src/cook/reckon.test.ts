@@ -188,16 +188,19 @@ describe('how done', () => {
     expect(killsWorms(59.9, 600)).toBe(false);
   });
   test('no lower choice for fluke carriers, for worms that were seen and for who is at risk, each with its reason', () => {
-    expect(whyOnlyTheLine({ cookThrough: [], seen: [], atRisk: [] })).toEqual([]);
+    expect(whyOnlyTheLine({ cookThrough: [], seen: [], atRisk: [], guests: false })).toEqual([]);
     const why = whyOnlyTheLine({
       cookThrough: [{ name: 'Tench', why: 'flukes' }],
       seen: ['Pack 3'],
       atRisk: ['Oda', 'Wren'],
+      guests: false,
     });
     expect(why[0]).toBe('Tench is not cleared raw, so it is cooked through. flukes');
     expect(why[1]).toMatch(/^Pack 3: worms were seen/);
     expect(why[2]).toBe('Oda and Wren eat it cooked through.');
-    expect(whyOnlyTheLine({ cookThrough: [], seen: [], atRisk: ['Oda'] })[0]).toBe('Oda eats it cooked through.');
+    expect(whyOnlyTheLine({ cookThrough: [], seen: [], atRisk: ['Oda'], guests: false })[0]).toBe(
+      'Oda eats it cooked through.',
+    );
   });
 });
 

@@ -2,7 +2,7 @@ export { KEEPING, keepUntil } from './keep-until.ts';
 export type { FreshAtPacking, KeepUntil, PackPlace } from './keep-until.ts';
 // what is in a pack, and how it is wrapped
 export { meatIn, shareOfRound } from './meat-of-form.ts';
-export { formFacts, isBody, isFood, isUncooked, keepsFins, PACK_FORMS, packName } from './pack-forms.ts';
+export { countsAsRaw, formFacts, isBody, isFood, isUncooked, keepsFins, PACK_FORMS, packName } from './pack-forms.ts';
 export type { FormFacts, KeepsAs, PackForm } from './pack-forms.ts';
 export { wrapAdvice, WRAPPING_FACTS, wrappingsFor } from './wrappings.ts';
 export type { Wrapping, WrappingFacts } from './wrappings.ts';
@@ -32,7 +32,7 @@ export type { UntilFacts, WhyUntil } from './why-until.ts';
 export { byHour, CHORE_HOURS, CHORES, choresOf, thawChore } from './chores.ts';
 export type { Chore, ChoreDone, ChoreOf, ChorePack, ChoreSlot, ChoreStore } from './chores.ts';
 // in words
-export { RAW_CLOCK_NOTE, RAW_CLOCK_WHY } from './raw-words.ts';
+export { RAW_CLOCK_NOTE, RAW_CLOCK_WHY, sayFreezing } from './raw-words.ts';
 export {
   REFREEZE,
   REFROZEN,

@@ -51,6 +51,8 @@ export const keepsFins = (form: PackForm): boolean => formFacts(form).plates ===
 /** Whether it is fish that nobody has cooked: salt, lemon and smoke leave it raw as far as worms and histamine go. */
 export const isUncooked = (form: PackForm): boolean =>
   PACK_FORMS[form].keepsAs !== 'cooked' && PACK_FORMS[form].keepsAs !== 'stock';
+/** Whether it was salted or smoked at home and not cooked: for those at risk it counts as raw. */
+export const countsAsRaw = (form: PackForm): boolean => ['cured', 'smoked'].includes(PACK_FORMS[form].keepsAs);
 /** Whether it is made for people. */
 export const isFood = (form: PackForm): boolean => form !== 'bait';
 

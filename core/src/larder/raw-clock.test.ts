@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type ClockFacts, FREEZING_LINES, rawClock, READ_HOLDS_MS, spokenFor } from './index.ts';
+import { type ClockFacts, FREEZING_LINES, rawClock, READ_HOLDS_MS, spokenFor, sayFreezing } from './index.ts';
 
 const HOUR = 3_600_000;
 const T0 = 1_000_000 * HOUR;
@@ -97,4 +97,9 @@ describe('the clock of freezing', () => {
       { numRuns: 200 },
     );
   });
+});
+
+test('what each authority asks, in words, out of the lines themselves', () => {
+  expect(sayFreezing('US')).toBe('7 days at −20°, or 15 hours at −35°');
+  expect(sayFreezing('EU')).toBe('24 hours at −20°, or 15 hours at −35°');
 });

@@ -13,6 +13,7 @@ const facts = (more: Partial<UntilFacts> = {}): UntilFacts => ({
   rates: { mean: ONE, now: ONE },
   storeC: -18,
   wasRead: true,
+  unreadFridge: false,
   ...more,
 });
 const says = (more: Partial<UntilFacts> = {}): string =>
@@ -34,6 +35,11 @@ test('frozen: by fat, wrapping, dark line, freshness and the store', () => {
 });
 
 test('in the fridge: raw, cooked, thawed; what nobody read is said to be so; every table has a source', () => {
+  expect(says({ place: 'fridge', storeC: 7, wasRead: false, unreadFridge: true })).toMatch(
+    /Many fridges are at 7° or more/,
+  );
+  // A tray of ice that nobody read is no fridge.
+  expect(says({ place: 'fridge', storeC: 1, wasRead: false })).not.toMatch(/Many fridges/);
   const fridge = { place: 'fridge', storeC: 4, wasRead: false } as const;
   expect(says(fridge)).toMatch(
     /the stricter authority says 2 days; a careful keeper.*3\. Its store is at 4°, as nobody read it: a day there is a day/,

@@ -24,6 +24,8 @@ export interface UntilFacts {
   /** Of its store now, degC, and whether that was ever read. */
   readonly storeC: number;
   readonly wasRead: boolean;
+  /** It is a fridge that nobody read: reckoned as warm as most are. */
+  readonly unreadFridge: boolean;
 }
 
 const TABLES = 'FDA cold storage chart; FSA chilling advice';
@@ -60,7 +62,7 @@ export function whyUntil(f: UntilFacts, units?: Units): WhyUntil[] {
               source: TABLES,
             },
     );
-    if (!f.wasRead && f.storeC >= STORE_FACTS.fridge.typicalC)
+    if (f.unreadFridge)
       out.push({
         says: `Nobody has read it. Many fridges are at ${sayTemperature(STORE_FACTS.fridge.typicalC, units)} or more, and freshness and histamine are reckoned at that. Lay a thermometer in it, and note what it says.`,
         source: 'EFSA BIOHAZ 2020, on household fridges',

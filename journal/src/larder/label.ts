@@ -1,6 +1,6 @@
 import { LABEL_DOES, LABEL_MINDS } from '@dagboek/core/harm';
 import { doneToMeat } from '@dagboek/core/cut';
-import { formFacts, keepsFins, WRAPPING_FACTS } from '@dagboek/core/larder';
+import { countsAsRaw, formFacts, keepsFins, WRAPPING_FACTS } from '@dagboek/core/larder';
 import { platesFrom } from '@dagboek/core/plates';
 import type { Hazard } from '@dagboek/core/species';
 import { custodyOf, type Knot } from '../line/custody.ts';
@@ -87,9 +87,10 @@ function doesOf(
   if (pack.form === 'bait') return { does: LABEL_DOES.bait, minds: LABEL_MINDS.bait };
   if (keepsAs === 'stock') return { does: LABEL_DOES.boil, minds: '' };
   if (keepsAs === 'cooked') return { does: LABEL_DOES.heat, minds: '' };
-  const species = byId(pack.species);
+  const kinds = kindsOfPack(book, pack).map((id) => byId(id));
+  const unknown = kinds.includes(null);
   // Of a fish that was never settled the spines of each that it may be.
-  const venom = kindsOfPack(book, pack).some((id) => byId(id)?.hazards.some((x: Hazard) => x.kind === 'venomous'));
+  const venom = kinds.some((k) => k?.hazards.some((x: Hazard) => x.kind === 'venomous'));
   const raw = rawStandingOf(book, pack, byId, nowMs);
   const worms = h.found.finds.some((f) => f.of === 'worms' && f.is !== 'none seen');
   const minds =
@@ -103,12 +104,12 @@ function doesOf(
             ? LABEL_MINDS.vacuum
             : '';
   // Salt and cold smoke leave it raw: whoever has the bag in hand reads who does not eat it.
-  if (keepsAs === 'cured' || keepsAs === 'smoked') return { does: LABEL_DOES.notAtRisk, minds: LABEL_MINDS.notAtRisk };
+  if (countsAsRaw(pack.form)) return { does: LABEL_DOES.notAtRisk, minds: LABEL_MINDS.notAtRisk };
   // Whether it may be eaten raw is asked of the book, with who eats: a label outlives the answer.
-  if (raw?.never || worms || species === null)
+  if (raw?.never || worms || unknown)
     return {
       does: LABEL_DOES.cookThrough,
-      minds: minds || (species === null ? LABEL_MINDS.notKnown : firstSentence(raw?.never?.[0])),
+      minds: minds || (unknown ? LABEL_MINDS.notKnown : firstSentence(raw?.never?.[0])),
     };
   return { does: LABEL_DOES.cook, minds };
 }

@@ -1,5 +1,5 @@
 import { mayEatRaw } from '@dagboek/core/cook';
-import { formFacts, isBody, isFood, isUncooked } from '@dagboek/core/larder';
+import { countsAsRaw, formFacts, isBody, isFood } from '@dagboek/core/larder';
 import {
   firstDayThawed,
   type Menu,
@@ -159,7 +159,7 @@ function menuPack(
     mercury: worstMercury(kindsOfPack(book, h.pack).map((id) => byId(id)?.mercury ?? 'some')),
     // One verdict about raw: the table asks the same. Who eats is asked of each day.
     rawMet: mayEatRaw([rawPackOf(book, h, byId, today, nowMs, rules)], [], 0, rawBy(book)).verdict === 'conditions met',
-    countsAsRaw: isUncooked(form) && !['raw', 'offal'].includes(formFacts(form).keepsAs),
+    countsAsRaw: countsAsRaw(form),
   };
 }
 

@@ -78,6 +78,13 @@ describe('what is never eaten', () => {
   test('a species that is not known on this device is cooked through, and planned by nobody', () => {
     const b = bookOf(packStored('p', { species: 'own-strange-fish' }));
     expect(label(b)).toMatchObject({ does: 'Cook it through.' });
+    // Nor is one that only may be such a fish told to be known.
+    const maybe = bookOf(
+      landed('f', '12:00', { species: 'cod' }),
+      anEntry('fish.named', idOf('f'), { species: 'cod', orElse: ['own-strange-fish'] }, { at: at('12:01') }),
+      packStored('p', { species: 'cod', fish: [idOf('f')] }),
+    );
+    expect(label(maybe)).toMatchObject({ does: 'Cook it through.' });
     expect(menuWishes(b, packsHeld(b, byId, day, NOW), byId, NOW, ZONE, 7).wishes.packs).toEqual([]);
   });
 });

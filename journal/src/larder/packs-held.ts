@@ -190,13 +190,14 @@ function keepingOf(
   const inStore = keepInStore(table, of);
   // The authorities' days are for the fridges that people have: a reading shortens them, and no guess. What is reckoned (the careful
   // line, freshness, histamine) goes by the guess, which is on the warm side.
-  const unread = place === 'fridge' && now.read === null;
+  // A tray of ice, a shed or a freezer that failed is none of them.
+  const unreadFridge = store.is === 'fridge' && now.read === null;
   const careful = thawed || formFacts(pack.form).keepsAs === 'smoked' ? table.careful : inStore.careful;
-  const keeps = unread
+  const keeps = unreadFridge
     ? { authority: table.authority, careful, eatBy: careful < table.authority ? careful : table.authority }
     : inStore;
   const reckoned = ratesOf(of);
-  const rates = unread
+  const rates = unreadFridge
     ? { mean: { ...reckoned.mean, authority: 1 }, now: { ...reckoned.now, authority: 1 } }
     : reckoned;
   return {
@@ -219,6 +220,7 @@ function keepingOf(
       rates,
       storeC: now.c,
       wasRead: now.read !== null,
+      unreadFridge,
     },
     keeps,
   };

@@ -110,6 +110,13 @@ describe('how long a pack keeps where it truly lies', () => {
   });
 });
 
+test('a shed that nobody read shortens the authority’s days, which are for a fridge; a fridge that nobody read does not', () => {
+  const shed = anEntry('store.added', idOf('shed'), { name: 'shed', is: 'shed' }, { at: '2026-06-01T07:00:00Z' });
+  const keeps = (more: object) => held(book(stored({ place: 'fridge', ...more }), shed), '2026-06-01').keeps.authority;
+  expect(keeps({})).toBe('2026-06-03');
+  expect(keeps({ store: idOf('shed') })).toBe('2026-06-02');
+});
+
 describe('the clock of freezing of a pack', () => {
   const clock = (b: Book, date: string) => rawClockOf(b, b.getAny('pack', idOf('pack'))!, byId, ms(date));
   const daily = (c: number, days: number): Entry[] =>

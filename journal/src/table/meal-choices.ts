@@ -99,6 +99,7 @@ export const onlyTheLine = (
   chosen: readonly ChosenPack[],
   byId: (id: string | null) => RawFacts | null,
   atRisk: readonly string[],
+  guests: number,
 ): string[] =>
   whyOnlyTheLine({
     cookThrough: [...new Set(chosen.flatMap(({ held }) => kindsOfPack(book, held.pack)))]
@@ -107,6 +108,7 @@ export const onlyTheLine = (
       .map((s) => ({ name: s.name, why: s.raw.why })),
     seen: chosen.filter(({ held }) => held.found.cook).map(({ held }) => `Pack ${held.number}`),
     atRisk,
+    guests: guests > 0,
   });
 
 /** Recipes of a way, those for this cut and fat first. */

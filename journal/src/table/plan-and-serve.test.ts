@@ -95,11 +95,12 @@ describe('what is chosen', () => {
     const { chosen } = chosenOf(pack('a'), pack('b'));
     const fluke = (id: string | null) =>
       id === 'pollack' ? { ...SPECIES, raw: { verdict: 'cook' as const, why: 'flukes' } } : null;
-    expect(onlyTheLine(Book.EMPTY, chosen, fluke, ['Oda'])).toEqual([
+    expect(onlyTheLine(Book.EMPTY, chosen, fluke, ['Oda'], 0)).toEqual([
       'Pollack is not cleared raw, so it is cooked through. flukes',
       'Oda eats it cooked through.',
     ]);
-    expect(onlyTheLine(Book.EMPTY, chosen, byId, [])).toEqual([]);
+    expect(onlyTheLine(Book.EMPTY, chosen, byId, [], 0)).toEqual([]);
+    expect(onlyTheLine(Book.EMPTY, chosen, byId, [], 2)).toEqual(['A guest may be at risk: it is cooked through.']);
   });
   test('in the kitchen: the vessel that takes it best, what covers it, how often it is filled', () => {
     const { book, chosen } = chosenOf(pack('a', { form: 'whole', massG: 900, pieces: 1 }));

@@ -63,11 +63,7 @@ export function LarderPage() {
           )}
           {notToEat.map((h) => (
             <Row key={h.pack.id} className="note-row">
-              <NotToEat
-                of={`Pack ${h.number}, ${h.pack.what}`}
-                harm={h}
-                unread={h.place === 'fridge' && !h.facts.wasRead}
-              />
+              <NotToEat of={`Pack ${h.number}, ${h.pack.what}`} harm={h} unread={h.facts.unreadFridge} />
             </Row>
           ))}
           <Chores held={held} />

@@ -104,9 +104,7 @@ export function PackPage() {
                 : ''}
               . {capital(WRAPPING_FACTS[pack.wrapping].says)}.
             </p>
-            {held && (
-              <NotToEat of={`Pack ${number}`} harm={held} unread={held.place === 'fridge' && !held.facts.wasRead} />
-            )}
+            {held && <NotToEat of={`Pack ${number}`} harm={held} unread={held.facts.unreadFridge} />}
             {held && !isNotToEat(held) && (
               <p className={today > held.keeps.authority ? 'asks' : 'lead'}>
                 {today > held.keeps.authority ? (

@@ -277,7 +277,7 @@ export function NewMealPage() {
                 key={h.pack.id}
                 of={`Pack ${h.number}`}
                 clock={h.histamine}
-                unread={h.place === 'fridge' && !h.facts.wasRead}
+                unread={h.facts.unreadFridge}
               />
             ))}
             {meal.past.length > 0 && (

@@ -1,10 +1,11 @@
+import { sayFreezing } from '@dagboek/core/larder';
 import { rawBy } from '@dagboek/journal';
 import { useState } from 'react';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';
 import { Chips } from '../kit/ui/chips.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
-import { degrees } from '../kit/units.ts';
+import { degrees, units } from '../kit/units.ts';
 import type { NewMeal } from './use-new-meal.ts';
 
 /** Whether the packs of a meal may be eaten raw: the verdict, each reason with its source. Never "safe". */
@@ -37,11 +38,6 @@ export function RawNote({ meal }: { meal: NewMeal }) {
   );
 }
 
-const LINES = [
-  { value: 'US', text: 'US: 7 days at −20°, or 15 hours at −35°' },
-  { value: 'EU', text: 'EU: 24 hours at −20°, or 15 hours at −35°' },
-] as const;
-
 /** Whose line of freezing the house goes by: the stricter one, until it chooses. */
 function RawBy() {
   const { book } = useBook();
@@ -53,7 +49,7 @@ function RawBy() {
     <>
       <Chips
         label="This house goes by the line of"
-        options={LINES.map((l) => ({ value: l.value, text: degrees(l.text) }))}
+        options={(['US', 'EU'] as const).map((by) => ({ value: by, text: `${by}: ${sayFreezing(by, units)}` }))}
         value={rawBy(book)}
         onChange={(is) => void write('book.way', id, { of: 'raw by', is }).then((r) => setTrouble(r.ok ? null : r.why))}
       />

@@ -132,10 +132,7 @@ export function useNewMeal() {
   const ofWay = recipesOfWay(recipes, method, main);
   const recipe = ofWay.find((r) => r.id === recipeId) ?? (recipeId === 'none' ? null : (ofWay[0] ?? null));
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
-  const only = onlyTheLine(book, parts, byId, [
-    ...atRiskOf(book, eaters, today),
-    ...(guestCount > 0 ? ['A guest, who may be at risk,'] : []),
-  ]);
+  const only = onlyTheLine(book, parts, byId, atRiskOf(book, eaters, today), guestCount);
   return {
     book,
     held,
