@@ -100,11 +100,13 @@ function Incident({ incident }: { incident: IncidentState }) {
         )}
         {card && !incident.ended && (
           <>
-            {card.never.map((s) => (
-              <p key={s} className="caution">
-                <b>{s}</b>
-              </p>
-            ))}
+            {/* Folded away beside the clock, what does harm still stands; else the card has it after its steps, the first of which comes first. */}
+            {soak &&
+              card.never.map((s) => (
+                <p key={s} className="caution">
+                  <b>{s}</b>
+                </p>
+              ))}
             <details open={!soak}>
               <summary>What to do, in order</summary>
               <AidCardView card={card} own={culprit?.aid ? { name: culprit.name, aid: culprit.aid } : null} />
