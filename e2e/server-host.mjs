@@ -16,7 +16,7 @@ process.on('message', ({ id, env, stop }) => {
     }
     const s = await serve(Config.from(env));
     served.set(id, s);
-    return { id, url: s.url, port: s.port, home: s.home };
+    return { id, url: s.url, port: s.port, home: s.home, screen: s.screen };
   };
   work().then(
     (told) => process.send?.(told),

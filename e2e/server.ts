@@ -22,6 +22,8 @@ export interface Server {
   readonly port: number;
   /** How phones reach it, where it was started for them. */
   readonly home: HomeNetwork | null;
+  /** Where a browser becomes the server's own screen. */
+  readonly screen: string;
   /** Ends it in order, and waits until it has. */
   stop(): Promise<void>;
 }
@@ -31,6 +33,7 @@ interface Told {
   readonly url?: string;
   readonly port?: number;
   readonly home?: HomeNetwork | null;
+  readonly screen?: string;
   readonly why?: string;
 }
 
@@ -91,6 +94,6 @@ export async function startServer(o: {
     ...(o.demo ? { DAGBOEK_DEMO: '1' } : {}),
     ...(o.lan ? { DAGBOEK_LAN: '1', DAGBOEK_LAN_ADDRESS: '127.0.0.1' } : {}),
   };
-  const { url = '', port = 0, home = null } = await ask(id, { env });
-  return { url, port, home, stop: async () => void (await ask(id, { stop: true })) };
+  const { url = '', port = 0, home = null, screen = '' } = await ask(id, { env });
+  return { url, port, home, screen, stop: async () => void (await ask(id, { stop: true })) };
 }

@@ -12,6 +12,7 @@ export type {
   BackupMade,
   AppendAnswer,
   AppendRequest,
+  DoorEvent,
   DoorList,
   DoorState,
   Health,
@@ -19,13 +20,17 @@ export type {
   JoinCode,
   JoinedDevice,
   JournalPage,
+  LinesOfDevice,
   PositionReading,
   Problem,
   Receipt,
   ScaleEvent,
+  SentBy,
   SkyReading,
   ThermometerEvent,
 } from './protocol.ts';
+export { TRUST_STEPS } from './trust-steps.ts';
+export type { SettingsScreen, TrustStep, TrustSteps } from './trust-steps.ts';
 export * from './kinds/index.ts';
 export { sayConstraint } from './plain-constraints.ts';
 export { CLOCK_GRACE_MS, MOST_FACTS_CHARS, validateEntry } from './validate.ts';

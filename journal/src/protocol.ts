@@ -76,10 +76,13 @@ export interface Health {
 export const NOT_JOINED =
   'This device has not joined the book, or was put out. What was noted stays here, and is sent once it has joined.';
 
-/** A code that lets one device in, while it is shown: six digits, and for how much longer it holds, ms. */
+/** A code that lets one device in, while it is shown, and for how much longer it holds, ms. */
 export interface JoinCode {
+  /** Six digits; twelve once somebody tried wrong ones, since so many cannot be guessed. */
   readonly code: string;
   readonly forMs: number;
+  /** Wrong codes that were tried since it was asked for. */
+  readonly wrong: number;
 }
 
 /** How this machine is reached from the network of the house or the boat. */
@@ -88,8 +91,12 @@ export interface HomeNetwork {
   readonly urls: readonly string[];
   /** Where a phone learns to trust it; empty when the certificate was given, and is trusted by others. */
   readonly trustUrls: readonly string[];
-  /** What is compared on both screens, of the authority. */
+  /** SHA-256 of the authority, as a phone shows it of the certificate it was given: 32 pairs of digits. */
   readonly fingerprint: string | null;
+  /** When phones stop to believe it and learn anew, ISO; null for a certificate that was given. */
+  readonly trustedUntil: string | null;
+  /** Other addresses of this machine in networks of a house, at which it does not listen. */
+  readonly others: readonly string[];
 }
 
 /** A device that was let in. */
@@ -100,11 +107,38 @@ export interface JoinedDevice {
   readonly joined: string;
   readonly seen: string;
   readonly out: string | null;
+  /** Lines that it sent. */
+  readonly lines: number;
 }
 
-/** GET /api/door: how whoever asks stands to the door. `here`: at the server's own screen. `open`: no door stands between. */
+/** What happened at the door, or with a copy of the book. No places and nothing of what is in the book. */
+export interface DoorEvent {
+  readonly at: string;
+  readonly what:
+    | 'joined'
+    | 'wrong codes'
+    | 'put out'
+    | 'left'
+    | 'ended unseen'
+    | 'copied'
+    | 'restored'
+    | 'new feed address'
+    | 'wrote for another';
+  /** The device, or the copy. */
+  readonly name?: string;
+  /** The person that it wrote for. */
+  readonly member?: string;
+  /** The address that asked. */
+  readonly from?: string;
+  readonly count?: number;
+}
+
+/**
+ * GET /api/door: how whoever asks stands to the door. `here`: at the server's own screen. `unproven`: perhaps there, but it did
+ * not show the key that the terminal says. `open`: no door stands between.
+ */
 export interface DoorState {
-  readonly you: 'here' | 'joined' | 'not joined' | 'open';
+  readonly you: 'here' | 'unproven' | 'joined' | 'not joined' | 'open';
   /** The name it joined by. */
   readonly name: string | null;
   /** Null when this server is reached from its own machine alone. */
@@ -115,6 +149,18 @@ export interface DoorState {
 export interface DoorList {
   readonly devices: readonly JoinedDevice[];
   readonly code: JoinCode | null;
+  /** The latest first. */
+  readonly log: readonly DoorEvent[];
+}
+
+/** GET /api/door/devices/:id/lines, at the server's own screen: ids of the entries that a device sent, in order of arrival. */
+export interface LinesOfDevice {
+  readonly ids: readonly string[];
+}
+
+/** GET /api/journal/:id/sender: the joined device that sent a line; null for a line that came from the server's own machine. */
+export interface SentBy {
+  readonly device: { readonly id: string; readonly name: string } | null;
 }
 
 /** GET /api/devices/position: where the simulated position source puts the boat. */

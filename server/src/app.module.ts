@@ -20,9 +20,17 @@ import { PhotosModule } from './photos/photos.module.ts';
 import { StorageModule } from './storage/storage.module.ts';
 import { TripsModule } from './trips/trips.module.ts';
 
+/** What kind of thing it is comes before how long it may be. */
+const KIND_FIRST = ['isString', 'isInt', 'isNumber', 'isIso8601', 'minLength'];
+
 const refuseBody = (errors: ValidationError[]): ProblemException => {
   const e = errors[0];
-  return new ProblemException(400, Object.values(e?.constraints ?? {})[0] ?? 'Not as it should be.', e?.property);
+  const said = e?.constraints ?? {};
+  const why = KIND_FIRST.flatMap((k) => said[k] ?? [])[0] ?? Object.values(said)[0] ?? 'Not as it should be.';
+  // The library's own words begin with the name of the field: of one that is not there they say that it is too long.
+  if (e && e.value === undefined && why.startsWith(`${e.property} `))
+    return new ProblemException(400, `"${e.property}" is missing.`, e.property);
+  return new ProblemException(400, why, e?.property);
 };
 
 /** The server: a module for each noun. */

@@ -17,6 +17,8 @@ export interface Served {
   readonly port: number;
   /** How it is reached from the network; null from this machine alone. */
   readonly home: HomeNetwork | null;
+  /** Where a browser of this machine becomes the server's own screen. */
+  readonly screen: string;
   /** Ends it in order: the book is whole in its one file. */
   close(): Promise<void>;
 }
@@ -38,7 +40,10 @@ export async function serve(config: Config): Promise<Served> {
       server.closeAllConnections();
       await app.close();
     };
-    return { app, home: app.get(DoorService).home, url: `http://${host}:${port}`, port, close };
+    const door = app.get(DoorService);
+    const url = `http://${host}:${port}`;
+    const screen = `${url}/phones${door.screenKey === null ? '' : `#here=${door.screenKey}`}`;
+    return { app, home: door.home, url, screen, port, close };
   } catch (e) {
     await app.close();
     throw e;

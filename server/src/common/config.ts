@@ -41,6 +41,14 @@ function portIn(env: Readonly<Record<string, string | undefined>>, name: string,
   return port;
 }
 
+/** How long a joined device may be unseen. Throws a sentence. */
+function daysIn(env: Readonly<Record<string, string | undefined>>): number {
+  const typed = (env['DAGBOEK_DEVICE_DAYS'] ?? '365').trim();
+  if (!/^[1-9]\d{0,3}$/.test(typed))
+    throw new Error(`DAGBOEK_DEVICE_DAYS must be a number of days from 1 to 9999, and is "${typed}".`);
+  return Number(typed);
+}
+
 /** What the environment may set. Read once; nothing else reads process.env. */
 export class Config {
   constructor(
@@ -66,6 +74,8 @@ export class Config {
     readonly byHand = false,
     /** Reached from the network too, by devices that joined; null for this machine alone. */
     readonly lan: LanConfig | null = null,
+    /** A joined device that was not seen for so many days is put out. */
+    readonly deviceDays = 365,
   ) {}
 
   /** Throws a sentence when a value cannot be. */
@@ -92,6 +102,7 @@ export class Config {
         .filter((h) => h !== ''),
       process.stderr.isTTY,
       lanFrom(env, port),
+      daysIn(env),
     );
   }
 }

@@ -32,6 +32,12 @@ export class ProblemException extends HttpException {
   }
 }
 
+/** Answers with a problem before the application is reached. */
+export function sendProblem(res: Response, status: number, detail: string): void {
+  const problem: Problem = { type: 'about:blank', title: TITLES[status] ?? 'Error', status, detail };
+  res.status(status).type('application/problem+json').set('Cache-Control', 'no-store').send(JSON.stringify(problem));
+}
+
 function asProblem(e: unknown, picture: boolean): Problem {
   if (e instanceof ProblemException) return e.getResponse() as Problem;
   // body-parser marks what it throws: a body over the limit, or one that is not JSON.

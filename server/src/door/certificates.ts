@@ -1,21 +1,23 @@
 import 'reflect-metadata';
 import { createPrivateKey, webcrypto, X509Certificate as NodeCertificate } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { isIP } from 'node:net';
 import { join } from 'node:path';
 import { AsnConvert } from '@peculiar/asn1-schema';
 import { GeneralName, GeneralSubtree, GeneralSubtrees, NameConstraints } from '@peculiar/asn1-x509';
 import * as x509 from '@peculiar/x509';
-import { PRIVATE_NETS } from './home-addresses.ts';
 
 const DAY_MS = 86_400_000;
-const AUTHORITY_DAYS = 3650;
-/** No longer than phones believe one. */
-const CERTIFICATE_DAYS = 397;
+/** No longer than phones believe one that a person told them to trust (825 days, from the day before). */
+const DAYS = 820;
 /** Made anew when it ends so soon. */
 const RENEW_DAYS = 30;
 const CURVE = { name: 'ECDSA', namedCurve: 'P-256' };
 const SIGNING = { name: 'ECDSA', hash: 'SHA-256' };
+/** A common name holds no more. */
+const MOST_NAME = 64;
+/** Ends no name that anybody has: where only this is permitted, nothing is. */
+const NOWHERE = 'none.invalid';
 
 /** A certificate with its key, PEM. */
 export interface Certificate {
@@ -23,68 +25,82 @@ export interface Certificate {
   readonly key: string;
 }
 
+/** An authority that can still sign. Its key cannot be read, nor written down: it ends with this object. */
+export interface Authority {
+  readonly cert: string;
+  readonly signs: webcrypto.CryptoKey;
+}
+
+/** What phones are told to trust, and what this machine shows them. */
+export interface Trust {
+  readonly authority: string;
+  readonly own: Certificate;
+}
+
 const days = (nowMs: number, n: number): Date => new Date(nowMs + n * DAY_MS);
-/** A common name holds no more. */
-const MOST_NAME = 64;
 const serial = (): string => Buffer.from(webcrypto.getRandomValues(new Uint8Array(16))).toString('hex');
 const keyPem = async (key: webcrypto.CryptoKey): Promise<string> =>
   x509.PemConverter.encode(await webcrypto.subtle.exportKey('pkcs8', key), 'PRIVATE KEY');
 
-/** It may vouch for names and addresses inside a house alone: whoever steals its key cannot pass for a bank. */
-const homeOnly = (): x509.Extension => {
+/** It vouches for these names and addresses of this machine alone; for no mail and no other kind of address. */
+const onlyFor = (names: readonly string[]): x509.Extension => {
   const permitted = [
-    ...PRIVATE_NETS.map((net) => new GeneralName({ iPAddress: net })),
-    ...['local', 'localhost'].map((name) => new GeneralName({ dNSName: name })),
+    ...names.map((n) => new GeneralName(isIP(n) ? { iPAddress: `${n}/32` } : { dNSName: n })),
+    new GeneralName({ rfc822Name: NOWHERE }),
+    new GeneralName({ uniformResourceIdentifier: NOWHERE }),
   ].map((base) => new GeneralSubtree({ base }));
   const constraints = new NameConstraints({ permittedSubtrees: new GeneralSubtrees(permitted) });
   return new x509.Extension('2.5.29.30', true, AsnConvert.serialize(constraints));
 };
 
-/** An authority of this machine's own, which phones are told to trust once. `of`: the machine's name. */
-export async function makeAuthority(of: string, nowMs: number): Promise<Certificate> {
-  const keys = await webcrypto.subtle.generateKey(CURVE, true, ['sign', 'verify']);
+/** An authority that phones are told to trust once. `of`: the machine's name; `names`: all that it may ever vouch for (IPv4, DNS). */
+export async function makeAuthority(of: string, names: readonly string[], nowMs: number): Promise<Authority> {
+  const keys = await webcrypto.subtle.generateKey(CURVE, false, ['sign', 'verify']);
   const cert = await x509.X509CertificateGenerator.createSelfSigned({
     serialNumber: serial(),
     name: [{ CN: [`Dagboek on ${of}`.slice(0, MOST_NAME)] }],
     notBefore: days(nowMs, -1),
-    notAfter: days(nowMs, AUTHORITY_DAYS),
+    notAfter: days(nowMs, DAYS),
     signingAlgorithm: SIGNING,
-    keys: keys,
+    keys,
     extensions: [
       new x509.BasicConstraintsExtension(true, 0, true),
-      new x509.KeyUsagesExtension(x509.KeyUsageFlags.keyCertSign | x509.KeyUsageFlags.cRLSign, true),
+      new x509.KeyUsagesExtension(x509.KeyUsageFlags.keyCertSign, true),
+      new x509.ExtendedKeyUsageExtension([x509.ExtendedKeyUsage.serverAuth]),
       await x509.SubjectKeyIdentifierExtension.create(keys.publicKey),
-      homeOnly(),
+      onlyFor(names),
     ],
   });
-  return { cert: cert.toString('pem'), key: await keyPem(keys.privateKey) };
+  return { cert: cert.toString('pem'), signs: keys.privateKey };
 }
 
-/** A certificate for names and addresses of this machine, signed by its authority. */
+/** A certificate for names and addresses, signed by an authority. `more`: other extensions. */
 export async function makeCertificate(
-  authority: Certificate,
+  authority: Authority,
   names: readonly string[],
   nowMs: number,
+  usage: readonly x509.ExtendedKeyUsage[] = [x509.ExtendedKeyUsage.serverAuth],
 ): Promise<Certificate> {
   const issuer = new x509.X509Certificate(authority.cert);
-  const der = x509.PemConverter.decodeFirst(authority.key);
-  const signingKey = await webcrypto.subtle.importKey('pkcs8', der, CURVE, false, ['sign']);
   const keys = await webcrypto.subtle.generateKey(CURVE, true, ['sign', 'verify']);
   const cert = await x509.X509CertificateGenerator.create({
     serialNumber: serial(),
     subject: [{ CN: [names[0] ?? 'localhost'] }],
     issuer: issuer.subject,
     notBefore: days(nowMs, -1),
-    notAfter: days(nowMs, CERTIFICATE_DAYS),
+    notAfter: days(nowMs, DAYS),
     signingAlgorithm: SIGNING,
     publicKey: keys.publicKey,
-    signingKey,
+    signingKey: authority.signs,
     extensions: [
       new x509.BasicConstraintsExtension(false, undefined, true),
       new x509.KeyUsagesExtension(x509.KeyUsageFlags.digitalSignature, true),
-      new x509.ExtendedKeyUsageExtension([x509.ExtendedKeyUsage.serverAuth]),
+      new x509.ExtendedKeyUsageExtension([...usage]),
       new x509.SubjectAlternativeNameExtension(
-        names.map((value) => ({ type: isIP(value) ? ('ip' as const) : ('dns' as const), value })),
+        names.map((value) => ({
+          type: isIP(value) ? ('ip' as const) : value.includes('@') ? ('email' as const) : ('dns' as const),
+          value,
+        })),
       ),
       await x509.AuthorityKeyIdentifierExtension.create(issuer.publicKey),
       await x509.SubjectKeyIdentifierExtension.create(keys.publicKey),
@@ -110,9 +126,10 @@ export function belongTogether({ cert, key }: Certificate): boolean {
 }
 
 /** Whether a certificate still serves: long enough, for all of these names, and signed by this authority. */
-export function stillServes(cert: string, authority: string, names: readonly string[], nowMs: number): boolean {
-  const c = new NodeCertificate(cert);
-  const has = new Set(namesOf(cert));
+export function stillServes({ authority, own }: Trust, names: readonly string[], nowMs: number): boolean {
+  if (!belongTogether(own)) return false;
+  const c = new NodeCertificate(own.cert);
+  const has = new Set(namesOf(own.cert));
   return (
     Date.parse(c.validTo) > nowMs + RENEW_DAYS * DAY_MS &&
     names.every((n) => has.has(n)) &&
@@ -120,52 +137,63 @@ export function stillServes(cert: string, authority: string, names: readonly str
   );
 }
 
-/** What a person compares on two screens: the digest of a certificate (SHA-256), in four groups of its first bytes. */
-export const fingerprint = (cert: string): string =>
-  new NodeCertificate(cert).fingerprint256
-    .replaceAll(':', '')
-    .slice(0, 16)
-    .replace(/(.{4})(?=.)/g, '$1 ');
+/** When phones stop to believe it, ISO. */
+export const endsOn = (cert: string): string => new Date(new NodeCertificate(cert).validTo).toISOString();
 
-const read = (folder: string, name: string): Certificate | null => {
-  const [cert, key] = [join(folder, `${name}.crt`), join(folder, `${name}.key`)];
-  return existsSync(cert) && existsSync(key)
-    ? { cert: readFileSync(cert, 'utf8'), key: readFileSync(key, 'utf8') }
-    : null;
-};
+/** What a person compares: the digest of a certificate (SHA-256) as phones show it, 32 pairs of digits. */
+export const fingerprint = (cert: string): string => new NodeCertificate(cert).fingerprint256.replaceAll(':', ' ');
 
-/** Whole or not at all, and for its owner alone; the key first, so that a certificate never stands without its own. */
-function keep(folder: string, name: string, c: Certificate): Certificate {
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
-  for (const [ending, pem] of [
-    ['key', c.key],
-    ['crt', c.cert],
-  ] as const) {
-    const file = join(folder, `${name}.${ending}`);
-    writeFileSync(`${file}.new`, pem, { mode: 0o600 });
-    renameSync(`${file}.new`, file);
-  }
-  return c;
+const files = (folder: string, address: string): [string, string, string] => [
+  join(folder, `${address}.authority.crt`),
+  join(folder, `${address}.crt`),
+  join(folder, `${address}.key`),
+];
+
+function read(folder: string, address: string): Trust | null {
+  const [authority, cert, key] = files(folder, address);
+  if (![authority, cert, key].every((f) => existsSync(f))) return null;
+  const text = (f: string): string => readFileSync(f, 'utf8');
+  return { authority: text(authority), own: { cert: text(cert), key: text(key) } };
 }
 
+const whole = (trust: Trust, names: readonly string[], nowMs: number): boolean => {
+  try {
+    return stillServes(trust, names, nowMs);
+  } catch {
+    // Damaged.
+    return false;
+  }
+};
+
+/** Whole or not at all, and for its owner alone. */
+function keep(folder: string, address: string, t: Trust): Trust {
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const pems = [t.authority, t.own.cert, t.own.key];
+  files(folder, address).forEach((file, i) => {
+    writeFileSync(`${file}.new`, pems[i] ?? '', { mode: 0o600 });
+    renameSync(`${file}.new`, file);
+  });
+  return t;
+}
+
+/** What the first version kept: an authority for every house, with its key. Whoever took that key could pass for other machines. */
+const OF_OLD = ['authority.key', 'authority.crt', 'server.key', 'server.crt'];
+
 /**
- * The authority and the certificate of a folder, made where they are missing, ended, damaged, or not for these names. The
- * authority stays as long as it can: every phone would have to be told of a new one.
+ * Authority and certificate for one address of this machine, made where they are missing, damaged, about to end, or not for
+ * these names. Each address has its own, so that a laptop that goes between house and boat is trusted in both. The key of the
+ * authority is gone once it has signed: another address, or the end of its days, is another authority, and phones learn anew.
  */
-export async function certificatesIn(
+export async function trustAt(
   folder: string,
   of: string,
+  address: string,
   names: readonly string[],
   nowMs: number,
-): Promise<{ readonly authority: string; readonly own: Certificate }> {
-  const known = read(folder, 'authority');
-  const lasts =
-    known !== null &&
-    belongTogether(known) &&
-    Date.parse(new NodeCertificate(known.cert).validTo) > nowMs + CERTIFICATE_DAYS * DAY_MS;
-  const authority = known && lasts ? known : keep(folder, 'authority', await makeAuthority(of, nowMs));
-  const own = read(folder, 'server');
-  if (own && belongTogether(own) && stillServes(own.cert, authority.cert, names, nowMs))
-    return { authority: authority.cert, own };
-  return { authority: authority.cert, own: keep(folder, 'server', await makeCertificate(authority, names, nowMs)) };
+): Promise<Trust> {
+  for (const f of OF_OLD) rmSync(join(folder, f), { force: true });
+  const known = read(folder, address);
+  if (known && whole(known, names, nowMs)) return known;
+  const authority = await makeAuthority(of, names, nowMs);
+  return keep(folder, address, { authority: authority.cert, own: await makeCertificate(authority, names, nowMs) });
 }

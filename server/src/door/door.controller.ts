@@ -1,13 +1,16 @@
 import { Body, Controller, Get, Header, Headers, HttpCode, Param, Post, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
-import { BOOK_HEADER, type DoorList, type DoorState, type JoinCode } from '@dagboek/journal';
+import { BOOK_HEADER, type DoorList, type DoorState, type JoinCode, type LinesOfDevice } from '@dagboek/journal';
 import { Transform } from 'class-transformer';
-import { IsString, Matches, MaxLength, MinLength } from 'class-validator';
+import { ShortText } from '../common/short-text.ts';
+import { IsString, Matches } from 'class-validator';
 import type { Request, Response } from 'express';
 import { ProblemException } from '../common/problem.filter.ts';
 import { DoorService } from './door.service.ts';
 import { BeforeTheDoor } from './only-joined.ts';
-import { askedHere, cameFromHome, shown, toShow } from './who-asks.ts';
+import { JournalService } from '../journal/journal.service.ts';
+import { isScreenKey } from './screen-key.ts';
+import { askedFromThisMachine, cameFromHome, shown, toShow, toShowByScreen } from './who-asks.ts';
 
 const trimmed = ({ value }: { value: unknown }): unknown => (typeof value === 'string' ? value.trim() : value);
 
@@ -15,22 +18,33 @@ class JoinDto {
   @ApiProperty()
   @Transform(trimmed)
   @IsString()
-  @Matches(/^[\d\s]{6,12}$/, { message: 'The code is six digits, as the server’s screen shows them.' })
+  @Matches(/^\s*(\d\s*){6}((\d\s*){6})?$/, {
+    message: 'The code is six digits, or twelve, as the server’s screen shows them.',
+  })
   code!: string;
   /** What the list calls it. */
   @ApiProperty()
-  @Transform(trimmed)
-  @IsString()
-  @MinLength(1, { message: 'Give this device a name, so that it can be told from the others in the list.' })
-  @MaxLength(60, { message: 'A name of up to 60 letters.' })
+  @ShortText(60, 'Give this device a name, so that it can be told from the others in the list.')
   name!: string;
 }
+
+class ScreenDto {
+  /** As the terminal of this machine says it. */
+  @ApiProperty()
+  @ShortText(40, 'Type the key that the terminal of this machine shows.')
+  key!: string;
+}
+
+const HERE_ALONE = 'This is done at the server’s own screen: open the address that the terminal of that machine shows.';
 
 /** The way in for devices of the home network. */
 @ApiTags('door')
 @Controller('api/door')
 export class DoorController {
-  constructor(private readonly door: DoorService) {}
+  constructor(
+    private readonly door: DoorService,
+    private readonly journal: JournalService,
+  ) {}
 
   @Get()
   @BeforeTheDoor()
@@ -38,7 +52,8 @@ export class DoorController {
   @ApiOperation({ summary: 'How whoever asks stands to the door, and where this server is reached.' })
   state(@Req() req: Request): DoorState {
     const { home } = this.door;
-    if (!cameFromHome(req)) return { you: askedHere(req) ? 'here' : 'open', name: null, home };
+    if (this.door.isHere(req)) return { you: 'here', name: null, home };
+    if (!cameFromHome(req)) return { you: askedFromThisMachine(req) ? 'unproven' : 'open', name: null, home: null };
     const device = this.door.whoShows(shown(req));
     return { you: device ? 'joined' : 'not joined', name: device?.name ?? null, home: device ? home : null };
   }
@@ -61,24 +76,42 @@ export class DoorController {
     @Body() { code, name }: JoinDto,
   ): Promise<{ name: string }> {
     if (!cameFromHome(req)) throw new ProblemException(400, 'Nothing is joined from here: this address has no door.');
-    const joined = await this.door.join(code, name);
+    const joined = await this.door.join(code, name, req.socket.remoteAddress ?? '');
     res.setHeader('Set-Cookie', toShow(joined.token));
     return { name: joined.name };
+  }
+
+  @Post('here')
+  @HttpCode(204)
+  @ApiOperation({
+    summary: 'Makes a browser of this machine the server’s own screen, by the key that its terminal shows.',
+  })
+  here(@Req() req: Request, @Res({ passthrough: true }) res: Response, @Body() { key }: ScreenDto): void {
+    const known = this.door.screenKey;
+    if (!askedFromThisMachine(req)) throw new ProblemException(403, HERE_ALONE);
+    if (known === null) return;
+    if (!isScreenKey(key, known))
+      throw new ProblemException(400, 'That is not the key that the terminal of this machine shows.', 'key');
+    res.setHeader('Set-Cookie', toShowByScreen(known));
   }
 
   @Get('devices')
   @Header('Cache-Control', 'no-store')
   @ApiOperation({ summary: 'Who was let in, and the code that holds; at the server’s own screen.' })
   async devices(@Req() req: Request): Promise<DoorList> {
-    onlyHere(req);
-    return { devices: await this.door.devices(), code: this.door.code() };
+    this.onlyHere(req);
+    return {
+      devices: await this.door.devices((id) => this.journal.countSentBy(id)),
+      code: this.door.code(),
+      log: this.door.told(),
+    };
   }
 
   @Post('code')
   @HttpCode(200)
   @ApiOperation({ summary: 'Shows a new code, for ten minutes; at the server’s own screen.' })
   showCode(@Req() req: Request, @Headers(BOOK_HEADER) book: string | undefined): JoinCode {
-    onlyOurPageHere(req, book);
+    this.onlyOurPageHere(req, book);
     return this.door.showCode();
   }
 
@@ -90,8 +123,15 @@ export class DoorController {
     @Headers(BOOK_HEADER) book: string | undefined,
     @Param('id') id: string,
   ): Promise<void> {
-    onlyOurPageHere(req, book);
+    this.onlyOurPageHere(req, book);
     await this.door.putOut(id);
+  }
+
+  @Get('devices/:id/lines')
+  @ApiOperation({ summary: 'What a device sent, in order of arrival; at the server’s own screen.' })
+  lines(@Req() req: Request, @Param('id') id: string): LinesOfDevice {
+    this.onlyHere(req);
+    return { ids: this.journal.sentBy(id) };
   }
 
   @Post('leave')
@@ -99,19 +139,18 @@ export class DoorController {
   @ApiOperation({ summary: 'The device that asks goes out.' })
   async leave(@Req() req: Request, @Res({ passthrough: true }) res: Response): Promise<void> {
     const device = this.door.whoShows(shown(req));
-    if (device) await this.door.putOut(device.id);
+    if (device) await this.door.putOut(device.id, 'left');
     res.setHeader('Set-Cookie', toShow(null));
   }
-}
 
-/** Throws where it is not asked at the server's own screen. */
-function onlyHere(req: Request): void {
-  if (!askedHere(req))
-    throw new ProblemException(403, 'This is done at the server’s own screen, at http://127.0.0.1 on that machine.');
-}
+  /** Throws where it is not asked at the server's own screen. */
+  private onlyHere(req: Request): void {
+    if (!this.door.isHere(req)) throw new ProblemException(403, HERE_ALONE);
+  }
 
-/** The same for what changes something: a page of somebody else can post from here, but not with a header of ours. */
-function onlyOurPageHere(req: Request, book: string | undefined): void {
-  onlyHere(req);
-  if (book === undefined) throw new ProblemException(400, 'Say which book is meant.', BOOK_HEADER);
+  /** The same for what changes something: a page of somebody else can post from here, but not with a header of ours. */
+  private onlyOurPageHere(req: Request, book: string | undefined): void {
+    this.onlyHere(req);
+    if (book === undefined) throw new ProblemException(400, 'Say which book is meant.', BOOK_HEADER);
+  }
 }

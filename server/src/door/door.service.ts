@@ -1,30 +1,36 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { mkdirSync } from 'node:fs';
-import { join } from 'node:path';
+import type { ServerResponse } from 'node:http';
 import { performance } from 'node:perf_hooks';
-import { Injectable, type OnApplicationShutdown, type OnModuleInit } from '@nestjs/common';
-import type { HomeNetwork, JoinCode, JoinedDevice } from '@dagboek/journal';
+import { Injectable, Logger, type OnApplicationShutdown, type OnModuleInit } from '@nestjs/common';
+import type { DoorEvent, HomeNetwork, JoinCode, JoinedDevice } from '@dagboek/journal';
+import type { Request } from 'express';
 import type { DataSource, Repository } from 'typeorm';
 import { Clock } from '../common/clock.ts';
 import { Config } from '../common/config.ts';
 import { ProblemException } from '../common/problem.filter.ts';
+import { doorFolder, lastAtDoor, noteAtDoor } from './door-log.ts';
 import { JoinCodes } from './join-code.ts';
 import { JoinedDeviceRow, openDoorFile } from './joined-device.ts';
+import { isScreenKey, screenKey } from './screen-key.ts';
+import { askedFromThisMachine, shownByScreen } from './who-asks.ts';
 
 /** When a device was seen is written down no more often than this, ms. */
 const SEEN_EVERY_MS = 10 * 60_000;
+const DAY_MS = 86_400_000;
+/** So many of the last events are told. */
+const TOLD = 60;
 
 const REFUSED = {
   wrong: 'That is not the code on the server’s screen. Read it once more: it changes with each device that joins.',
+  longer:
+    'That is not the code. Wrong ones were tried, so a longer code of twelve digits stands on the server’s screen now. Type that one.',
   'none shown': 'No code is shown now. Ask for one at the server’s screen: All, then Phones; it holds for ten minutes.',
-  'too many wrong':
-    'Ten wrong codes were tried, and nobody can join until a new one is shown at the server’s screen: All, then Phones.',
 } as const;
 
 const proofOf = (token: string): string => createHash('sha256').update(token).digest('hex');
-
-/** Where a server keeps what belongs to this machine's door, and not to the book. */
-export const doorFolder = (data: string): string => join(data, 'door');
+/** Told at one, ten, a hundred …: whoever tries codes without end fills no disk. */
+const isTold = (wrong: number): boolean => /^10*$/.test(String(wrong));
 
 /** Who was let in from the network, and the code that lets in the next one. */
 @Injectable()
@@ -32,9 +38,12 @@ export class DoorService implements OnModuleInit, OnApplicationShutdown {
   /** Set by the server once it listens there. */
   home: HomeNetwork | null = null;
   private readonly codes = new JoinCodes(() => performance.now());
+  private readonly log = new Logger('Door');
   private source: DataSource | null = null;
   /** Those that are in, by what they show. */
   private readonly inside = new Map<string, JoinedDeviceRow>();
+  /** What is being answered to each, by id: it ends when the device is put out. */
+  private readonly answering = new Map<string, Set<ServerResponse>>();
 
   constructor(
     private readonly config: Config,
@@ -53,6 +62,17 @@ export class DoorService implements OnModuleInit, OnApplicationShutdown {
     await this.source?.destroy();
   }
 
+  /** What a browser shows to count as the server's own screen; null where there is no door. */
+  get screenKey(): string | null {
+    return this.config.lan ? screenKey(this.config.data) : null;
+  }
+
+  /** Whether a request comes from the server's own screen. */
+  isHere(req: Request): boolean {
+    const key = this.screenKey;
+    return askedFromThisMachine(req) && (key === null || isScreenKey(shownByScreen(req), key));
+  }
+
   showCode(): JoinCode {
     return this.codes.show();
   }
@@ -61,15 +81,29 @@ export class DoorService implements OnModuleInit, OnApplicationShutdown {
     return this.codes.current();
   }
 
-  /** Lets a device in that shows the code. Answers with what it is to show from now on. Throws ProblemException. */
-  async join(code: string, name: string): Promise<{ readonly token: string; readonly name: string }> {
+  /** Lets a device in that shows the code. `from`: the address that asks. Answers with what it is to show from now on. Throws ProblemException. */
+  async join(code: string, name: string, from: string): Promise<{ readonly token: string; readonly name: string }> {
     const tried = this.codes.try(code);
-    if (tried !== 'right') throw new ProblemException(tried === 'wrong' ? 400 : 429, REFUSED[tried], 'code');
+    if (tried !== 'right') {
+      const wrong = this.codes.current()?.wrong ?? 0;
+      if (tried !== 'none shown' && isTold(wrong)) this.note({ what: 'wrong codes', from, count: wrong });
+      throw new ProblemException(tried === 'none shown' ? 429 : 400, REFUSED[tried], 'code');
+    }
     const token = randomBytes(32).toString('base64url');
     const now = this.now();
-    const row = { id: randomUUID(), name, proof: proofOf(token), joined: now, seen: now, out: null };
+    const row = {
+      id: randomUUID(),
+      name,
+      proof: proofOf(token),
+      joined: now,
+      seen: now,
+      out: null,
+      feed: null,
+      members: '',
+    };
     await this.rows().insert(row);
     this.inside.set(row.proof, row);
+    this.note({ what: 'joined', name, from });
     return { token, name };
   }
 
@@ -77,17 +111,54 @@ export class DoorService implements OnModuleInit, OnApplicationShutdown {
   whoShows(token: string | null): JoinedDeviceRow | null {
     const row = token === null ? undefined : this.inside.get(proofOf(token));
     if (!row) return null;
-    if (this.clock.nowMs() - Date.parse(row.seen) > SEEN_EVERY_MS) {
+    const unseenMs = this.clock.nowMs() - Date.parse(row.seen);
+    if (unseenMs > this.config.deviceDays * DAY_MS) {
+      void this.end(row, 'ended unseen');
+      return null;
+    }
+    if (unseenMs > SEEN_EVERY_MS) {
       row.seen = this.now();
-      void this.rows()
-        .update({ id: row.id }, { seen: row.seen })
-        .catch(() => undefined);
+      this.save(row, { seen: row.seen });
     }
     return row;
   }
 
-  /** Everyone who was ever let in: those inside first, the latest first. */
-  async devices(): Promise<JoinedDevice[]> {
+  /** Something is being answered to a device: it ends when the device is put out. */
+  answers(device: JoinedDeviceRow, res: ServerResponse): void {
+    const open = this.answering.get(device.id) ?? new Set();
+    this.answering.set(device.id, open.add(res));
+    res.once('close', () => open.delete(res));
+  }
+
+  /** The secret in the address of a device's calendar, made when it is first asked for. */
+  feedOf(device: JoinedDeviceRow): string {
+    if (device.feed === null) {
+      device.feed = randomBytes(24).toString('base64url');
+      this.save(device, { feed: device.feed });
+    }
+    return device.feed;
+  }
+
+  /** Whether a secret is that of the calendar of a device that is in. */
+  isFeed(secret: string): boolean {
+    const digest = proofOf(secret);
+    return [...this.inside.values()].some((d) => d.feed !== null && proofOf(d.feed) === digest);
+  }
+
+  /** Notes for whom a device wrote. `named`: the people, by id, with their names. */
+  wrote(device: JoinedDeviceRow, named: ReadonlyMap<string, string>): void {
+    const known = device.members.split(' ').filter((m) => m !== '');
+    const fresh = [...named].filter(([id]) => !known.includes(id));
+    if (fresh.length === 0) return;
+    // Whose device it is needs no telling; whoever comes after is told.
+    for (const [, member] of known.length === 0 ? fresh.slice(1) : fresh)
+      this.note({ what: 'wrote for another', name: device.name, member });
+    device.members = [...known, ...fresh.map(([id]) => id)].join(' ');
+    this.save(device, { members: device.members });
+  }
+
+  /** Everyone who was ever let in: those inside first, the latest first. `linesOf`: how many lines a device sent. */
+  async devices(linesOf: (id: string) => number): Promise<JoinedDevice[]> {
     if (!this.source) return [];
     const rows = await this.rows().find();
     return rows
@@ -97,17 +168,48 @@ export class DoorService implements OnModuleInit, OnApplicationShutdown {
         joined: r.joined,
         seen: this.inside.get(r.proof)?.seen ?? r.seen,
         out: r.out,
+        lines: linesOf(r.id),
       }))
       .sort((a, b) => Number(a.out !== null) - Number(b.out !== null) || b.joined.localeCompare(a.joined));
   }
 
+  /** What a device is called; null for one that this door never let in. */
+  async nameOf(id: string): Promise<string | null> {
+    return this.source ? ((await this.rows().findOneBy({ id }))?.name ?? null) : null;
+  }
+
   /** From now on this device is answered no more, until it joins again. Nothing that it wrote goes. Throws ProblemException. */
-  async putOut(id: string): Promise<void> {
+  async putOut(id: string, how: 'put out' | 'left' = 'put out'): Promise<void> {
     const row = await this.rows().findOneBy({ id });
     if (!row) throw new ProblemException(404, 'No such device was let in. Open the list anew.');
+    if (row.out === null) await this.end(row, how);
+  }
+
+  /** What happened last, the latest first. */
+  told(): DoorEvent[] {
+    return lastAtDoor(this.config.data, TOLD);
+  }
+
+  /** Notes what happened, for people: at the screen, and in the log of the server. */
+  note(event: Omit<DoorEvent, 'at'>): void {
+    noteAtDoor(this.config.data, { at: this.now(), ...event });
+    const more = [event.name, event.member, event.count, event.from].filter((x) => x !== undefined).join(', ');
+    if (event.what === 'wrong codes') this.log.warn(`${event.what}: ${more}`);
+    else this.log.log(`${event.what}: ${more}`);
+  }
+
+  private async end(row: JoinedDeviceRow, how: 'put out' | 'left' | 'ended unseen'): Promise<void> {
     // First in memory: whoever is put out must not write one more line while the file is written.
     this.inside.delete(row.proof);
-    if (row.out === null) await this.rows().update({ id }, { out: this.now() });
+    if (how !== 'left') for (const res of this.answering.get(row.id) ?? []) res.socket?.destroy();
+    this.note({ what: how, name: row.name });
+    await this.rows().update({ id: row.id }, { out: this.now(), feed: null });
+  }
+
+  private save(row: JoinedDeviceRow, part: Partial<JoinedDeviceRow>): void {
+    void this.rows()
+      .update({ id: row.id }, part)
+      .catch(() => undefined);
   }
 
   private now(): string {

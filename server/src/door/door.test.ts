@@ -1,12 +1,15 @@
 import 'reflect-metadata';
-import { X509Certificate } from 'node:crypto';
-import { mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { webcrypto, X509Certificate } from 'node:crypto';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { get as httpGet } from 'node:http';
-import { request as httpsRequest } from 'node:https';
+import { createServer, request as httpsRequest } from 'node:https';
+import { type AddressInfo, connect as connectPlain, isIP, type Socket } from 'node:net';
+import { connect } from 'node:tls';
 import { tmpdir } from 'node:os';
 import { PassThrough } from 'node:stream';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { ExtendedKeyUsage } from '@peculiar/x509';
 import { BOOK_HEADER, type DoorList, type DoorState, type JoinCode } from '@dagboek/journal';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { tripStarted } from '../../../journal/src/builders.test-support.ts';
@@ -14,10 +17,19 @@ import { Config } from '../common/config.ts';
 import { startTrouble } from '../common/start-trouble.ts';
 import { serve, type Served } from '../serve.ts';
 import { aFolder, NOW } from '../test-server.test-support.ts';
-import { certificatesIn, fingerprint, makeAuthority, makeCertificate, namesOf, stillServes } from './certificates.ts';
+import {
+  type Certificate,
+  endsOn,
+  fingerprint,
+  makeAuthority,
+  makeCertificate,
+  namesOf,
+  trustAt,
+} from './certificates.ts';
 import { homeAddresses, homeName } from './home-addresses.ts';
+import { DoorService } from './door.service.ts';
 import { JoinCodes } from './join-code.ts';
-import { listenAtHome } from './listen-at-home.ts';
+import { AtHome, listenAtHome } from './listen-at-home.ts';
 import { sayHome, tellHome } from './tell-home.ts';
 
 const DAY_MS = 86_400_000;
@@ -50,45 +62,111 @@ const over = (
     req.end(text);
   });
 
-const plain = (url: string): Promise<Answer> =>
+const plain = (url: string, headers = {}): Promise<Answer> =>
   new Promise((resolve, reject) => {
-    httpGet(url, { agent: false }, (res) => {
+    httpGet(url, { agent: false, headers }, (res) => {
       let said = '';
       res.on('data', (d: Buffer) => (said += d.toString('latin1')));
       res.on('end', () => resolve({ status: res.statusCode ?? 0, headers: res.headers, body: said }));
     }).on('error', reject);
   });
 
+/** A server that shows a certificate, asked once by who trusts `authority`; the fault of the certificate, or null. */
+async function believed(
+  authority: string,
+  shows: Certificate,
+  name: string,
+  more: object = {},
+): Promise<string | null> {
+  const server = createServer({ ...shows, ...more }, (_, res) => res.end());
+  const sockets: Socket[] = [];
+  server.on('connection', (s: Socket) => sockets.push(s));
+  await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
+  const { port } = server.address() as AddressInfo;
+  const fault = await new Promise<string | null>((resolve) => {
+    const socket = connect(
+      {
+        port,
+        host: '127.0.0.1',
+        ca: authority,
+        ...(isIP(name) ? {} : { servername: name }),
+        checkServerIdentity: () => undefined,
+      },
+      () => resolve(null),
+    );
+    socket.on('error', (e) => resolve(e.message));
+    socket.on('close', () => resolve('closed'));
+    sockets.push(socket);
+  });
+  for (const s of sockets) s.destroy();
+  server.close();
+  return fault;
+}
+
 describe('certificates', () => {
-  test('an authority vouches for a machine of the house, and for nothing outside of it', async () => {
-    const authority = await makeAuthority('tern', nowMs);
-    const own = await makeCertificate(authority, ['tern.local', '192.168.1.20', '127.0.0.1'], nowMs);
+  const names = ['192.168.1.20', 'tern.local', '127.0.0.1', 'localhost'];
+  test('an authority vouches for the names and addresses of one machine', async () => {
+    const authority = await makeAuthority('tern', names, nowMs);
+    const own = await makeCertificate(authority, names, nowMs);
     const c = new X509Certificate(own.cert);
-    expect(namesOf(own.cert)).toEqual(['tern.local', '192.168.1.20', '127.0.0.1']);
+    expect(namesOf(own.cert)).toEqual(names);
     expect([c.checkIP('192.168.1.20'), c.checkIP('192.168.1.21')]).toEqual(['192.168.1.20', undefined]);
-    expect(c.ca).toBe(false);
-    expect(new X509Certificate(authority.cert).ca).toBe(true);
-    expect(fingerprint(authority.cert)).toMatch(/^([0-9A-F]{4} ){3}[0-9A-F]{4}$/);
+    expect([c.ca, new X509Certificate(authority.cert).ca]).toEqual([false, true]);
+    expect(fingerprint(authority.cert)).toMatch(/^([0-9A-F]{2} ){31}[0-9A-F]{2}$/);
+    expect(await believed(authority.cert, own, 'tern.local')).toBeNull();
   });
 
-  test('it is kept while it serves, made anew for other addresses or when it ends; the authority stays', async () => {
+  test.each([
+    ['another machine of the house', ['192.168.1.21']],
+    ['the router', ['192.168.1.1', 'router.local']],
+    ['another name', ['nas.local']],
+    ['a bank', ['bank.example']],
+    ['an address of the world', ['8.8.8.8']],
+    ['an address of version 6', ['2001:db8::1']],
+    ['itself, and another beside', ['192.168.1.20', 'bank.example']],
+    ['mail of somebody', ['boss@bank.example']],
+  ])('for %s it does not, whoever got its key', async (_, of) => {
+    const authority = await makeAuthority('tern', names, nowMs);
+    const forged = await makeCertificate(authority, of, nowMs);
+    expect(await believed(authority.cert, forged, 'tern.local')).toMatch(/permitted subtree violation/);
+  });
+
+  test('nor for a program, or for mail: its certificates are for servers alone', async () => {
+    const authority = await makeAuthority('tern', names, nowMs);
+    expect(new X509Certificate(authority.cert).keyUsage).toEqual(['1.3.6.1.5.5.7.3.1']);
+    const mail = await makeCertificate(authority, names, nowMs, [ExtendedKeyUsage.emailProtection]);
+    expect(await believed(authority.cert, mail, 'tern.local')).toMatch(/purpose/);
+  });
+
+  test('its key cannot be read, and is nowhere on the disk', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'dagboek-door-'));
-    const at = (names: string[], ms = nowMs) => certificatesIn(folder, 'tern', names, ms);
-    const first = await at(['192.168.1.20']);
-    expect((await at(['192.168.1.20'])).own).toEqual(first.own);
-    const moved = await at(['10.0.0.7']);
-    expect(moved.authority).toBe(first.authority);
-    expect(namesOf(moved.own.cert)).toEqual(['10.0.0.7']);
-    const later = await at(['10.0.0.7'], nowMs + 368 * DAY_MS);
-    expect(later.authority).toBe(first.authority);
-    expect(later.own.cert).not.toBe(moved.own.cert);
-    expect(stillServes(moved.own.cert, first.authority, ['10.0.0.7'], nowMs + 366 * DAY_MS)).toBe(true);
-    // A key that was cut short serves nobody.
-    writeFileSync(join(folder, 'server.key'), 'no key');
-    expect((await at(['10.0.0.7'], nowMs + 368 * DAY_MS)).own.cert).not.toBe(later.own.cert);
-    writeFileSync(join(folder, 'authority.crt'), '');
-    expect((await at(['10.0.0.7'])).authority).not.toBe(first.authority);
-    for (const f of ['authority.key', 'server.key']) expect(statSync(join(folder, f)).mode & 0o777).toBe(0o600);
+    for (const f of ['authority.key', 'authority.crt', 'server.key', 'server.crt'])
+      writeFileSync(join(folder, f), 'old');
+    const { signs } = await makeAuthority('tern', names, nowMs);
+    await expect(webcrypto.subtle.exportKey('pkcs8', signs)).rejects.toThrow();
+    const { own } = await trustAt(folder, 'tern', '192.168.1.20', names, nowMs);
+    expect(readdirSync(folder).sort()).toEqual(['192.168.1.20.authority.crt', '192.168.1.20.crt', '192.168.1.20.key']);
+    expect(readFileSync(join(folder, '192.168.1.20.key'), 'utf8')).toBe(own.key);
+    expect(statSync(join(folder, '192.168.1.20.key')).mode & 0o777).toBe(0o600);
+  });
+
+  test('each address keeps its own while it serves; made anew when it ends, is damaged or is for other names', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'dagboek-door-'));
+    const at = (address: string, ms = nowMs, more: string[] = []) =>
+      trustAt(folder, 'tern', address, [address, 'localhost', ...more], ms);
+    const house = await at('192.168.1.20');
+    const boat = await at('10.0.0.7');
+    expect([await at('192.168.1.20'), await at('10.0.0.7')]).toEqual([house, boat]);
+    expect(namesOf(boat.own.cert)).toEqual(['10.0.0.7', 'localhost']);
+    expect((await at('10.0.0.7', nowMs + 780 * DAY_MS)).authority).toBe(boat.authority);
+    expect((await at('10.0.0.7', nowMs + 791 * DAY_MS)).authority).not.toBe(boat.authority);
+    expect(Date.parse(endsOn(house.own.cert)) - nowMs).toBeLessThan(825 * DAY_MS);
+    const named = await at('192.168.1.20', nowMs, ['tern.local']);
+    expect(named.authority).not.toBe(house.authority);
+    writeFileSync(join(folder, '192.168.1.20.key'), 'no key');
+    expect((await at('192.168.1.20')).authority).not.toBe(named.authority);
+    writeFileSync(join(folder, '192.168.1.20.authority.crt'), '');
+    expect((await at('192.168.1.20')).authority).toContain('CERTIFICATE');
   });
 });
 
@@ -97,7 +175,7 @@ describe('codes', () => {
     let [ms, n] = [0, 0];
     const c = new JoinCodes(
       () => ms,
-      () => String(111_111 * ++n),
+      (length) => String(++n).repeat(length),
     );
     return { c, wait: (by: number) => (ms += by) };
   };
@@ -105,7 +183,7 @@ describe('codes', () => {
   test('none lets in before one is shown, nor after ten minutes', () => {
     const { c, wait } = codes();
     expect([c.current(), c.try('111111')]).toEqual([null, 'none shown']);
-    expect(c.show()).toEqual({ code: '111111', forMs: 600_000 });
+    expect(c.show()).toEqual({ code: '111111', forMs: 600_000, wrong: 0 });
     wait(599_999);
     expect(c.try('111 111')).toBe('right');
     wait(1);
@@ -118,17 +196,19 @@ describe('codes', () => {
     wait(60_000);
     expect(c.try('111111')).toBe('right');
     expect(c.try('111111')).toBe('wrong');
-    expect(c.current()).toEqual({ code: '222222', forMs: 540_000 });
+    expect(c.current()).toEqual({ code: '222222', forMs: 540_000, wrong: 1 });
   });
 
-  test('ten wrong ones end it, also the right one after them, until another is shown', () => {
+  test('after ten wrong ones a longer code lets in: nobody guesses it, and nobody is kept out', () => {
     const { c } = codes();
     c.show();
     for (let i = 0; i < 9; i++) expect(c.try(i === 0 ? '' : `00000${i}`)).toBe('wrong');
-    expect(c.try('000000')).toBe('too many wrong');
-    expect([c.try('111111'), c.current()]).toEqual(['too many wrong', null]);
-    c.show();
-    expect(c.try('222222')).toBe('right');
+    expect(c.try('000000')).toBe('longer');
+    expect(c.current()).toMatchObject({ code: '222222222222', wrong: 10 });
+    for (let i = 0; i < 500; i++) c.try('111111');
+    expect(c.try('2222 2222 2222')).toBe('right');
+    // Asked for anew while somebody tries: as long.
+    expect(c.show()).toMatchObject({ code: '444444444444', wrong: 510 });
   });
 });
 
@@ -173,17 +253,19 @@ describe('a phone in the network of the house', () => {
   const portOf = (url: string | undefined): string => new URL(url ?? 'https://none').port;
   const begin = async (): Promise<void> => {
     served = await serve(config());
-    ca = readFileSync(join(data, 'door', 'authority.crt'), 'utf8');
+    ca = readFileSync(join(data, 'door', '127.0.0.1.authority.crt'), 'utf8');
     https = `https://127.0.0.1:${portOf(served.home?.urls[0])}`;
     book = ((await (await fetch(`${served.url}/api/health`)).json()) as { book: string }).book;
   };
   beforeAll(begin);
   afterAll(() => served.close());
+  /** What the server's own screen shows. */
+  const screen = () => ({ cookie: `dagboek-screen=${served.screen.split('=')[1]}` });
   /** At the server's own screen. */
   const here = async <T>(path: string, method = 'GET', header = book): Promise<T> => {
     const res = await fetch(`${served.url}/api/door${path}`, {
       method,
-      headers: header ? { [BOOK_HEADER]: header } : {},
+      headers: { ...screen(), ...(header ? { [BOOK_HEADER]: header } : {}) },
     });
     return (res.status === 200 ? await res.json() : res.status) as T;
   };
@@ -193,7 +275,7 @@ describe('a phone in the network of the house', () => {
 
   test('believes the certificate by its authority, and nobody else does', async () => {
     expect((await over(ca, `${https}/api/door/knock`)).status).toBe(204);
-    const other = await makeAuthority('another', nowMs);
+    const other = await makeAuthority('another', ['127.0.0.1'], nowMs);
     await expect(over(other.cert, `${https}/api/door/knock`)).rejects.toThrow(/certificate|signature|verify/i);
   });
 
@@ -295,25 +377,86 @@ describe('a phone in the network of the house', () => {
           res.on('end', () => resolve((JSON.parse(said) as DoorState).you));
         }).on('error', reject);
       });
-    expect(await state({})).toBe('here');
-    expect(await state({ 'x-forwarded-for': '192.168.1.9' })).toBe('open');
-    expect(await state({ host: '192.168.1.20:4310' })).toBe('open');
+    expect(await state(screen())).toBe('here');
+    // By this machine's address alone nobody is its screen: something in front that says nothing of itself asks so too.
+    expect(await state({})).toBe('unproven');
+    expect(await state({ cookie: 'dagboek-screen=aaaaaaaaaa' })).toBe('unproven');
+    for (const h of ['x-forwarded-for', 'x-forwarded-host', 'x-forwarded-proto', 'x-real-ip', 'via', 'forwarded'])
+      expect([h, await state({ ...screen(), [h]: '192.168.1.9' })]).toEqual([h, 'open']);
+    expect(await state({ ...screen(), host: '192.168.1.20:4310' })).toBe('open');
+    expect(
+      (await fetch(`${served.url}/api/door/code`, { method: 'POST', headers: { [BOOK_HEADER]: book } })).status,
+    ).toBe(403);
+    // The key of the terminal makes it so.
+    const show = (key?: string) =>
+      fetch(`${served.url}/api/door/here`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ key }),
+      });
+    expect([(await show('aaaaaaaaaa')).status, (await show()).status]).toEqual([400, 400]);
+    const proven = await show(served.screen.split('=')[1]!.toUpperCase());
+    expect(String(proven.headers.get('set-cookie'))).toMatch(/^dagboek-screen=\w{10};.*HttpOnly.*SameSite=Strict/);
   });
 
-  test('the page that teaches it trust gives the authority, its sign, and where the book is', async () => {
+  test('the page that teaches it trust gives the authority and where the book is; no sign to compare, and it hears no code', async () => {
     const trust = `http://127.0.0.1:${portOf(served.home?.trustUrls[0])}`;
-    const page = await plain(`${trust}/#123456`);
-    expect(page.body).toContain(served.home!.fingerprint);
+    const page = await plain(`${trust}/`);
+    // Whoever stands between could pass the true sign on and swap the certificate.
+    expect(page.body).not.toContain(served.home!.fingerprint!.slice(0, 11));
+    expect(page.body).toContain('SHA-256');
     for (const url of served.home!.urls) expect(page.body).toContain(url);
+    expect((await plain(`${trust}/trust.js`)).body).not.toMatch(/hash|code/);
+    expect(page.headers).toMatchObject({ 'referrer-policy': 'no-referrer', 'x-frame-options': 'DENY' });
     const crt = await plain(`${trust}/dagboek.crt`);
     expect(crt.headers['content-type']).toBe('application/x-x509-ca-cert');
     expect(fingerprint(ca)).toBe(served.home!.fingerprint);
     expect((await plain(`${trust}/api/journal?after=0`)).status).toBe(404);
+    expect((await plain(trust, { host: 'rebound.example' })).status).toBe(403);
+  });
+
+  test('it is reached at the chosen address alone, by ciphers of today', async () => {
+    const port = Number(portOf(served.home?.urls[0]));
+    const other = await new Promise<string>((resolve) => {
+      connectPlain({ host: '127.0.0.2', port }, () => resolve('open')).on('error', (e: NodeJS.ErrnoException) =>
+        resolve(e.code ?? ''),
+      );
+    });
+    expect(other).toBe('ECONNREFUSED');
+    const by = (ciphers: string) =>
+      new Promise<string>((resolve) => {
+        const s = connect({ host: '127.0.0.1', port, ca, ciphers, maxVersion: 'TLSv1.2' }, () => {
+          resolve(s.getCipher().name);
+          s.destroy();
+        });
+        s.on('error', () => resolve('refused'));
+      });
+    expect(await by('ECDHE-ECDSA-AES128-GCM-SHA256')).toBe('ECDHE-ECDSA-AES128-GCM-SHA256');
+    for (const old of ['ECDHE-ECDSA-AES128-SHA', 'ECDHE-ECDSA-AES256-SHA', 'ECDHE-ECDSA-AES128-SHA256'])
+      expect(await by(old)).toBe('refused');
+  });
+
+  test('a machine that moves is served at its new address, with what phones of that network trust', async () => {
+    let at = ['127.0.0.1', '127.0.0.9'];
+    const home = new AtHome(served.app as NestExpressApplication, config().lan!, aFolder(), () => at);
+    await home.look();
+    const door = served.app.get(DoorService);
+    const first = door.home!;
+    expect(first.others).toEqual(['127.0.0.9']);
+    const port = portOf(first.urls[0]);
+    for (const next of [[], ['127.0.0.9'], ['127.0.0.1']]) {
+      at = next;
+      await home.look();
+      expect(door.home!.urls[0]).toBe(next[0] ? `https://${next[0]}:${port}` : undefined);
+    }
+    // Back in the first network: phones there need not learn anew.
+    expect(door.home!.fingerprint).toBe(first.fingerprint);
+    home.close();
   });
 
   test('a certificate that was given is served, without a page of trust; half of one is refused in a sentence', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'dagboek-given-'));
-    const authority = await makeAuthority('own', nowMs);
+    const authority = await makeAuthority('own', ['boat.local', '127.0.0.1'], nowMs);
     const own = await makeCertificate(authority, ['boat.local', '127.0.0.1'], nowMs);
     const [cert, key] = [join(folder, 'a.crt'), join(folder, 'a.key')];
     writeFileSync(cert, own.cert);
@@ -333,7 +476,7 @@ describe('a phone in the network of the house', () => {
       listenAtHome(served.app as NestExpressApplication, config({ ...given, DAGBOEK_CERT_KEY: '/none' }).lan!, data),
     ).rejects.toThrow('DAGBOEK_CERT_KEY is "/none", and nothing can be read there.');
     // The key of another; and at the start it is said, not thrown at whoever started it.
-    writeFileSync(key, authority.key);
+    writeFileSync(key, (await makeCertificate(authority, ['boat.local'], nowMs)).key);
     const odd = await listenAtHome(served.app as NestExpressApplication, lan!, data).catch((e: unknown) => e);
     expect(startTrouble(odd, config())).toMatch(/no certificate with its own key/);
     expect(config({ DAGBOEK_LAN: '' }).lan).toBeNull();
@@ -341,24 +484,33 @@ describe('a phone in the network of the house', () => {
   });
 
   test('the terminal says how a phone comes, and shows a code on Return', async () => {
+    const sign = Array.from({ length: 32 }, (_, i) => String(i + 10)).join(' ');
     const home = {
       urls: ['https://192.168.1.20:4311'],
       trustUrls: ['http://192.168.1.20:4312'],
-      fingerprint: 'AB12 CD34',
+      fingerprint: sign,
+      trustedUntil: null,
+      others: ['172.17.0.1'],
     };
-    const text = sayHome(home, 'http://127.0.0.1:4310');
-    for (const part of ['http://192.168.1.20:4312 (scan this)', 'AB12 CD34', 'http://127.0.0.1:4310/phones', '█'])
+    const text = sayHome(home, 'http://127.0.0.1:4310/phones#here=abc');
+    for (const part of [
+      'http://192.168.1.20:4312 (scan this)',
+      '10 11 12 13 14 15 16 17\n',
+      '/phones#here=abc',
+      '█',
+      '172.17.0.1',
+    ])
       expect(text).toContain(part);
     expect(sayHome({ ...home, urls: [], trustUrls: [] }, '')).toContain('no network');
     const said: string[] = [];
     const input = Object.assign(new PassThrough(), { isTTY: true as const });
-    const door = { showCode: () => ({ code: '482915', forMs: 600_000 }) };
-    tellHome({ home: null, url: '' }, door, input, (t) => said.push(t));
+    const door = { showCode: () => ({ code: '482915', forMs: 600_000, wrong: 0 }) };
+    tellHome({ home: null, screen: '' }, door, input, (t) => said.push(t));
     expect(said).toEqual([]);
-    tellHome({ home, url: '' }, door, input, (t) => said.push(t));
+    tellHome({ home, screen: '' }, door, input, (t) => said.push(t));
     input.write('\n');
     await new Promise((r) => setImmediate(r));
-    expect(said.at(-1)).toBe('The code is 482 915, for ten minutes and one device.');
+    expect(said.at(-1)).toContain('The code is 482 915, for ten minutes and one device.');
     input.end();
   });
 });

@@ -1,10 +1,7 @@
 import { isIPv4 } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
 
-/** Nets that nobody reaches from afar, as a certificate authority of this machine is bound to them. */
-export const PRIVATE_NETS = ['10.0.0.0/8', '172.16.0.0/12', '192.168.0.0/16', '169.254.0.0/16', '127.0.0.0/8'];
-
-/** Whether an address (IPv4) lies in one of them. */
+/** Whether an address (IPv4) is one that nobody reaches from afar. */
 export const isPrivate = (ip: string): boolean =>
   isIPv4(ip) && /^(10\.|127\.|192\.168\.|169\.254\.|172\.(1[6-9]|2\d|3[01])\.)/.test(ip);
 

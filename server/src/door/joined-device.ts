@@ -12,6 +12,10 @@ export class JoinedDeviceRow {
   @Column({ type: 'text' }) joined!: string;
   @Column({ type: 'text' }) seen!: string;
   @Column({ type: 'text', nullable: true }) out!: string | null;
+  /** The secret in the address of its calendar, once it asked for one: it ends with the device. */
+  @Column({ type: 'text', nullable: true }) feed!: string | null;
+  /** Those it wrote for so far, by id, with blanks between. */
+  @Column({ type: 'text', default: '' }) members!: string;
 }
 
 class JoinedDevices1790000000003 implements MigrationInterface {
@@ -28,6 +32,20 @@ class JoinedDevices1790000000003 implements MigrationInterface {
   }
 }
 
+class FeedsAndWriters1790000000005 implements MigrationInterface {
+  name = 'FeedsAndWriters1790000000005';
+
+  async up(q: QueryRunner): Promise<void> {
+    await q.query('ALTER TABLE joined_device ADD COLUMN feed TEXT');
+    await q.query(`ALTER TABLE joined_device ADD COLUMN members TEXT NOT NULL DEFAULT ''`);
+  }
+
+  async down(q: QueryRunner): Promise<void> {
+    await q.query('ALTER TABLE joined_device DROP COLUMN feed');
+    await q.query('ALTER TABLE joined_device DROP COLUMN members');
+  }
+}
+
 /**
  * The list of those who were let in, in a file of its own beside the certificates: a book that is put back from a copy must
  * not let in again whom somebody put out since.
@@ -37,7 +55,7 @@ export async function openDoorFile(folder: string): Promise<DataSource> {
     type: 'better-sqlite3',
     database: join(folder, 'joined.sqlite'),
     entities: [JoinedDeviceRow],
-    migrations: [JoinedDevices1790000000003],
+    migrations: [JoinedDevices1790000000003, FeedsAndWriters1790000000005],
     migrationsRun: true,
     synchronize: false,
     prepareDatabase: (db: { pragma: (s: string) => unknown }) => {

@@ -1,7 +1,7 @@
 import { type CanActivate, type ExecutionContext, Injectable, SetMetadata } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { NOT_JOINED } from '@dagboek/journal';
-import type { Request } from 'express';
+import type { Request, Response } from 'express';
 import { ProblemException } from '../common/problem.filter.ts';
 import { DoorService } from './door.service.ts';
 import { cameFromHome, shown } from './who-asks.ts';
@@ -22,9 +22,13 @@ export class OnlyJoined implements CanActivate {
   canActivate(context: ExecutionContext): boolean {
     const req = context.switchToHttp().getRequest<Request>();
     if (!cameFromHome(req)) return true;
-    if (this.reflector.getAllAndOverride<boolean>(BEFORE_THE_DOOR, [context.getHandler(), context.getClass()]))
+    const device = this.door.whoShows(shown(req));
+    if (device) this.door.answers(device, context.switchToHttp().getResponse<Response>());
+    if (
+      device ||
+      this.reflector.getAllAndOverride<boolean>(BEFORE_THE_DOOR, [context.getHandler(), context.getClass()])
+    )
       return true;
-    if (this.door.whoShows(shown(req))) return true;
     throw new ProblemException(401, NOT_JOINED);
   }
 }

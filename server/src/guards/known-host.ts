@@ -2,7 +2,7 @@ import { isIP } from 'node:net';
 import type { NextFunction, Request, Response } from 'express';
 
 /** The name in a Host header, without its port and brackets, in small letters. */
-const nameIn = (host: string): string =>
+export const nameIn = (host: string): string =>
   host
     .replace(/:\d+$/, '')
     .replace(/^\[|\]$/g, '')

@@ -55,14 +55,17 @@ export class JournalService {
     private readonly config: Config,
   ) {}
 
-  /** Takes a batch: the good entries in one transaction, a receipt for each. Sending again is harmless. */
-  append(batch: readonly unknown[]): Promise<Receipt[]> {
-    const mine = this.turn.then(() => this.appendNow(batch));
+  /**
+   * Takes a batch: the good entries in one transaction, a receipt for each. Sending again is harmless. `device`: the joined
+   * device that sent it, noted with each; null from this machine itself.
+   */
+  append(batch: readonly unknown[], device: string | null = null): Promise<Receipt[]> {
+    const mine = this.turn.then(() => this.appendNow(batch, device));
     this.turn = mine.catch(() => undefined);
     return mine;
   }
 
-  private async appendNow(batch: readonly unknown[]): Promise<Receipt[]> {
+  private async appendNow(batch: readonly unknown[], device: string | null): Promise<Receipt[]> {
     const nowMs = this.clock.nowMs();
     const taken = new Map<string, Entry>();
     const joining = new Set(batch.flatMap((raw) => joinsIn(raw)));
@@ -71,7 +74,7 @@ export class JournalService {
     if (entries.length > 0) {
       this.file.mustBeThere();
       const bodies = entries.map((e) => JSON.stringify(e));
-      this.keep(entries, bodies);
+      this.keep(entries, bodies, device);
       // And after: what went into a file that is gone meanwhile is not safe.
       this.file.mustBeThere();
       this.books.take(entries, bodies);
@@ -115,8 +118,8 @@ export class JournalService {
    * Puts entries on disk, all or none. By the file's own driver: where a disk is full in the middle, TypeORM goes on inside
    * the transaction that failed, and what is written after it is never kept.
    */
-  private keep(entries: readonly Entry[], bodies: readonly string[]): void {
-    const { databaseConnection: db } = this.source.driver as unknown as { databaseConnection: Database.Database };
+  private keep(entries: readonly Entry[], bodies: readonly string[], device: string | null): void {
+    const { db } = this;
     const all = db.transaction(() => {
       for (let i = 0; i < entries.length; i += ROWS_AT_ONCE) {
         const some = entries.slice(i, i + ROWS_AT_ONCE);
@@ -124,6 +127,9 @@ export class JournalService {
           `INSERT INTO entry (id, subject, kind, body) VALUES ${some.map(() => '(?, ?, ?, ?)').join(', ')}`,
         ).run(some.flatMap((e, k) => [e.id, e.subject, e.kind, bodies[i + k]]));
       }
+      if (device === null) return;
+      const sent = db.prepare('INSERT INTO sent_by (entry, device) VALUES (?, ?)');
+      for (const e of entries) sent.run(e.id, device);
     });
     try {
       all.immediate();
@@ -137,6 +143,30 @@ export class JournalService {
       throw e;
     }
     if (db.inTransaction) throw new Error('A transaction was left open: what was written in it is not safe.');
+  }
+
+  /** The joined device that sent an entry; null for one from this machine itself, or from before devices were noted. */
+  sender(entry: string): string | null {
+    const row = this.db.prepare('SELECT device FROM sent_by WHERE entry = ?').get(entry) as
+      { device: string } | undefined;
+    return row?.device ?? null;
+  }
+
+  /** Ids of the entries that a device sent, in order of arrival. */
+  sentBy(device: string): string[] {
+    const rows = this.db
+      .prepare('SELECT e.id FROM sent_by s JOIN entry e ON e.id = s.entry WHERE s.device = ? ORDER BY e.seq')
+      .all(device) as { id: string }[];
+    return rows.map((r) => r.id);
+  }
+
+  /** How many entries a device sent. */
+  countSentBy(device: string): number {
+    return (this.db.prepare('SELECT count(*) AS n FROM sent_by WHERE device = ?').get(device) as { n: number }).n;
+  }
+
+  private get db(): Database.Database {
+    return (this.source.driver as unknown as { databaseConnection: Database.Database }).databaseConnection;
   }
 
   /**

@@ -1,9 +1,9 @@
 import { randomBytes, timingSafeEqual } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Injectable } from '@nestjs/common';
 import { Config } from '../common/config.ts';
-import { doorFolder } from '../door/door.service.ts';
+import { doorFolder } from '../door/door-log.ts';
 
 const KEY = /^[\w-]{32}$/;
 
@@ -25,6 +25,12 @@ export class FeedKey {
     mkdirSync(join(this.file, '..'), { recursive: true, mode: 0o700 });
     writeFileSync(this.file, `${made}\n`, { mode: 0o600 });
     return (this.known = made);
+  }
+
+  /** Another one from now on: whoever has the old address reads nothing more by it. */
+  renew(): void {
+    this.known = null;
+    rmSync(this.file, { force: true });
   }
 
   /** Whether a text is the key; takes as long whatever is wrong with it. */

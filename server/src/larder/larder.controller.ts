@@ -1,5 +1,7 @@
-import { Controller, Get, Header, Param } from '@nestjs/common';
+import { Controller, Get, Header, Headers, HttpCode, Param, Post, Req } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { BOOK_HEADER } from '@dagboek/journal';
+import type { Request } from 'express';
 import { civilDay } from '@dagboek/core/time';
 import { packLeft, packNumber, packsHeld } from '@dagboek/journal';
 import { larderFeed } from '@dagboek/journal/calendar';
@@ -8,6 +10,8 @@ import { BookService } from '../book/book.service.ts';
 import { bare } from '../common/bare.ts';
 import { Clock } from '../common/clock.ts';
 import { ProblemException } from '../common/problem.filter.ts';
+import { DoorService } from '../door/door.service.ts';
+import { cameFromHome, shown } from '../door/who-asks.ts';
 import { BeforeTheDoor } from '../door/only-joined.ts';
 import { FeedKey } from './feed-key.ts';
 
@@ -18,6 +22,7 @@ export class LarderController {
     private readonly books: BookService,
     private readonly clock: Clock,
     private readonly feedKey: FeedKey,
+    private readonly door: DoorService,
   ) {}
 
   @Get()
@@ -32,9 +37,24 @@ export class LarderController {
   }
 
   @Get('calendar')
-  @ApiOperation({ summary: 'Where the feed of the larder for a calendar is; its address is a secret.' })
-  calendar() {
-    return { path: `/api/larder/calendar/${this.feedKey.key()}.ics` };
+  @ApiOperation({
+    summary:
+      'Where the feed of the larder for a calendar is; its address is a secret, and that of a joined device ends with it.',
+  })
+  calendar(@Req() req: Request) {
+    const device = cameFromHome(req) ? this.door.whoShows(shown(req)) : null;
+    return { path: `/api/larder/calendar/${device ? this.door.feedOf(device) : this.feedKey.key()}.ics` };
+  }
+
+  @Post('calendar/renew')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Gives the feed of this machine another address; at the server’s own screen.' })
+  renew(@Req() req: Request, @Headers(BOOK_HEADER) book: string | undefined): void {
+    if (!this.door.isHere(req))
+      throw new ProblemException(403, 'A new address for the calendar is made at the server’s own screen.');
+    if (book === undefined) throw new ProblemException(400, 'Say which book is meant.', BOOK_HEADER);
+    this.feedKey.renew();
+    this.door.note({ what: 'new feed address' });
   }
 
   /** A calendar has not joined: the secret in the address is what it shows. */
@@ -44,7 +64,8 @@ export class LarderController {
   @Header('cache-control', 'private, max-age=300')
   @ApiOperation({ summary: 'Chores and days of the larder as an iCalendar feed.' })
   feed(@Param('key') key: string): string {
-    if (!this.feedKey.fits(key)) throw new ProblemException(404, 'There is no calendar at this address.');
+    if (!this.feedKey.fits(key) && !this.door.isFeed(key))
+      throw new ProblemException(404, 'There is no calendar at this address.');
     const { book } = this.books;
     const now = this.clock.nowMs();
     const { byId, zone } = askedOf(book, now);
