@@ -2,7 +2,15 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import type { Trait } from '@dagboek/core/key';
 import type { FigureFile } from '@dagboek/figure';
-import { type Known, MOST_BYTES, readPack, resolveSpecies, type Species, type SpeciesFile } from './index.ts';
+import {
+  type Known,
+  MOST_BYTES,
+  readPack,
+  resolveSpecies,
+  type Species,
+  type SpeciesFile,
+  writeTraitMatrix,
+} from './index.ts';
 
 const read = (path: string): unknown =>
   JSON.parse(readFileSync(new URL(`../../packs/${path}`, import.meta.url), 'utf8'));
@@ -238,4 +246,47 @@ test('a cell of a thousand blanks, and one that is no state, are said at once', 
     const text = `${head}\nskerrow-ling,Skerrow ling,Molva,pollack,"${cell}"`;
     expect(readPack('matrix.csv', text.length, text, known()).faults.length).toBeGreaterThan(0);
   }
+});
+
+describe('a file that costs much', () => {
+  const head = ['id', 'name', 'latin', 'like', ...TRAITS.map((t) => t.id)].join(',');
+  const rows = (n: number): string =>
+    [
+      head,
+      ...Array.from({ length: n }, (_, i) => `f-${i},Fish ${i},Piscis n,pollack${','.repeat(TRAITS.length)}`),
+    ].join('\n');
+
+  test('is turned down by the number of its species, before one of them is drawn', () => {
+    const drawn: number[] = [];
+    const read = (text: string) => readPack('f.csv', text.length, text, known(), (s) => drawn.push(s)).faults[0]?.say;
+    expect(read(rows(501))).toContain('more than 500 species');
+    expect(read(rows(20_000))).toContain('Split it');
+    const many = packOf(...Array.from({ length: 501 }, () => ({ a: 1 })));
+    expect(readPack('f.json', many.length, many, known(), (s) => drawn.push(s)).faults[0]?.say).toContain('501');
+    expect(drawn).toEqual([]);
+  });
+
+  test('says how far it is, and ends at a dozen faults', () => {
+    const drawn: number[] = [];
+    const text = rows(4);
+    expect(readPack('f.csv', text.length, text, known(), (s) => drawn.push(s)).changes).toHaveLength(4);
+    expect(drawn).toEqual([0, 0.25, 0.5, 0.75]);
+    const odd = packOf(...Array.from({ length: 400 }, () => ({ id: 'x' })));
+    expect(tryPack(odd).faults).toHaveLength(12);
+  });
+
+  test('a name that a spreadsheet would take for a formula goes out harmless, and comes back as it was', () => {
+    for (const name of ['=HYPERLINK(1)', '@fish', '+1', '-2', "'quoted"]) {
+      const csv = writeTraitMatrix([{ ...shipped[0]!, id: 'odd', name }], TRAITS);
+      const cell = csv.split('\r\n')[1]!.split(',')[1]!.replaceAll('"', '');
+      expect(cell).not.toMatch(/^[=@+-]/);
+      const back = readPack(
+        'f.csv',
+        csv.length,
+        csv.replace(/odd(?=,[^,]*,[^,]*,odd)/, 'own-odd').replace(/,odd,/, ',pollack,'),
+        known(),
+      );
+      expect(back.changes[0]?.file.name).toBe(name);
+    }
+  });
 });

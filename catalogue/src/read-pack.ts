@@ -45,9 +45,16 @@ const failed = (...faults: Fault[]): Preview => ({ pack: null, changes: [], remo
 
 /**
  * Reads a pack from a file's text, JSON or the CSV of a trait matrix, and says what importing it would change. Writes nothing, never throws.
- * `name`: the file's name, which tells CSV from JSON and heads the faults. `bytes`: its size.
+ * `name`: the file's name, which tells CSV from JSON and heads the faults. `bytes`: its size. `progress`: told how far it is, since
+ * each species is drawn: a worker's work.
  */
-export function readPack(name: string, bytes: number, text: string, known: Known): Preview {
+export function readPack(
+  name: string,
+  bytes: number,
+  text: string,
+  known: Known,
+  progress: (share: number) => void = () => undefined,
+): Preview {
   if (bytes > MOST_BYTES)
     return failed({
       at: name,
@@ -56,7 +63,7 @@ export function readPack(name: string, bytes: number, text: string, known: Known
   if (text.trim() === '') return failed({ at: name, say: `${name} is empty. Choose the file of a pack.` });
   const read = /\.(csv|tsv|txt)$/i.test(name) ? readTraitMatrix(name, text, known) : readJson(name, text);
   if ('faults' in read) return failed(...read.faults);
-  return preview(read.pack, known, 'alone' in read && read.alone === true);
+  return preview(read.pack, known, 'alone' in read && read.alone === true, progress);
 }
 
 /** The pack that species typed in by hand, or read one by one, go to. */
@@ -81,18 +88,20 @@ function readJson(name: string, text: string): { pack: PackFile; alone: boolean 
   return { pack: data as PackFile, alone };
 }
 
-function preview(pack: PackFile, known: Known, alone: boolean): Preview {
+function preview(pack: PackFile, known: Known, alone: boolean, progress: (share: number) => void): Preview {
   const faults: Fault[] = [];
   const files: SpeciesFile[] = [];
   const shipped = new Map(known.shipped.map((s) => [s.id, s]));
   const own = new Map(known.own.map((o) => [o.file.id, o]));
   const seen = new Set<string>();
-  pack.species.forEach((raw, i) => {
+  for (const [i, raw] of pack.species.entries()) {
+    // So many are told at once: the rest is not read before they are mended.
+    if (faults.length >= MOST_FAULTS) return failed(...faults.slice(0, MOST_FAULTS));
     const id = (raw as { id?: unknown } | null)?.id;
     const at = typeof id === 'string' ? id : `species ${i + 1}`;
     const wrong = speciesTroubles(raw);
     for (const say of wrong) faults.push({ at, say: `${at}: ${say}` });
-    if (wrong.length > 0) return;
+    if (wrong.length > 0) continue;
     const file = raw as SpeciesFile;
     if (seen.has(at)) faults.push({ at, say: `${at} stands twice in this file: give one of them another id.` });
     seen.add(at);
@@ -113,7 +122,7 @@ function preview(pack: PackFile, known: Known, alone: boolean): Preview {
         say: `${at} is longer than ${MOST_SPECIES_CHARS} letters: shorten its texts, or tell its figure as changes to another one ("like").`,
       });
     files.push(file);
-  });
+  }
   const ids = new Set([...shipped.keys(), ...own.keys(), ...files.map((f) => f.id)]);
   const figures = new Map(files.flatMap((f) => (f.figure ? [[f.id, f.figure] as const] : [])));
   const around: Surroundings = {
@@ -122,7 +131,11 @@ function preview(pack: PackFile, known: Known, alone: boolean): Preview {
     figureTroubles,
     figure: (id) => figures.get(id) ?? own.get(id)?.file.figure ?? shipped.get(id)?.figure,
   };
-  for (const file of files) faults.push(...checkSpecies(file, around, ids).faults);
+  for (const [i, file] of files.entries()) {
+    progress(i / files.length);
+    faults.push(...checkSpecies(file, around, ids).faults);
+    if (faults.length >= MOST_FAULTS) return failed(...faults.slice(0, MOST_FAULTS));
+  }
   const removed = alone ? [] : known.own.filter((o) => o.pack === pack.id && !seen.has(o.file.id)).map((o) => o.file);
   for (const r of removed) {
     const n = known.inUse[r.id] ?? 0;

@@ -7,6 +7,12 @@ import type { Species } from './species.ts';
 /** Columns beside the traits. `like` names a species whose other facts and figure are taken over. */
 const COLUMNS = ['id', 'name', 'latin', 'like'] as const;
 
+/** A file may hold so many species. */
+export const MOST_SPECIES = 500;
+
+/** A cell that a spreadsheet would take for a formula is written with an apostrophe before it, which is no part of it. */
+const asWritten = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+
 /** A cell may be so long; what is beyond it is no state of the key. */
 const MOST_CELL = 2000;
 
@@ -44,7 +50,22 @@ export function readTraitMatrix(
         },
       ],
     };
-  const { data, errors, meta } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: 'greedy' });
+  const { data, errors, meta } = Papa.parse<Record<string, string>>(text, {
+    header: true,
+    skipEmptyLines: 'greedy',
+    // One more than are taken: enough to know that there are too many.
+    preview: MOST_SPECIES + 1,
+    transform: asWritten,
+  });
+  if (data.length > MOST_SPECIES)
+    return {
+      faults: [
+        {
+          at: name,
+          say: `${name} has more than ${MOST_SPECIES} species, and so many are read at once. Split it into smaller files.`,
+        },
+      ],
+    };
   const fields = meta.fields ?? [];
   const faults: Fault[] = errors
     .filter((e) => e.code !== 'UndetectableDelimiter')
@@ -109,5 +130,5 @@ export function writeTraitMatrix(species: readonly Species[], traits: readonly T
     return list.length === 1 ? (list[0]?.[0] ?? '') : list.map(([id, p]) => `${id} ${p}`).join(', ');
   };
   const lines = species.map((s) => [s.id, s.name, s.latin, s.id, ...traits.map((t) => cell(s.traits[t.id]))]);
-  return Papa.unparse([[...COLUMNS, ...traits.map((t) => t.id)], ...lines]);
+  return Papa.unparse([[...COLUMNS, ...traits.map((t) => t.id)], ...lines], { escapeFormulae: true });
 }

@@ -33,7 +33,7 @@ export { TRUST_STEPS } from './trust-steps.ts';
 export type { SettingsScreen, TrustStep, TrustSteps } from './trust-steps.ts';
 export * from './kinds/index.ts';
 export { sayConstraint } from './plain-constraints.ts';
-export { CLOCK_GRACE_MS, MOST_FACTS_CHARS, validateEntry } from './validate.ts';
+export { CLOCK_GRACE_MS, costlySteps, MOST_FACTS_CHARS, validateEntry } from './validate.ts';
 export { asFacts } from './kinds/as-facts.ts';
 export { factsOf, linesOf } from './logged.ts';
 export type { Logged, SetApart } from './logged.ts';

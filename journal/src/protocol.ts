@@ -7,7 +7,7 @@ import type { Entry } from './entry.ts';
 export const BOOK_HEADER = 'dagboek-book';
 
 /** At most this many entries in one batch. */
-export const MOST_ENTRIES = 1000;
+export const MOST_ENTRIES = 250;
 
 /** POST /api/journal: a batch of entries. */
 export interface AppendRequest {

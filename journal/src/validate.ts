@@ -1,5 +1,7 @@
 import { type ValidationError, validateSync } from 'class-validator';
 import { type Refusal, refuse } from '@dagboek/core/result';
+import { rulePackSteps } from '@dagboek/core/rules';
+import type { Steps } from '@dagboek/core/steps';
 import { epochMs, isInstant } from '@dagboek/core/time';
 import type { Entry } from './entry.ts';
 import { asFacts } from './kinds/as-facts.ts';
@@ -58,6 +60,20 @@ function firstError(errors: readonly ValidationError[], path = ''): Refusal {
     return refuse(sayConstraint(e), field);
   }
   return firstError(e.children ?? [], field);
+}
+
+/**
+ * The part of an entry that takes long to judge, as work that can be put down; null where there is none. Done before
+ * `validateEntry`, that one takes its verdict over.
+ */
+export function costlySteps(raw: unknown): Steps<unknown> | null {
+  const e = raw as { kind?: unknown; facts?: { pack?: unknown } | null } | null;
+  const pack = e?.kind === 'rules.added' ? e.facts?.pack : undefined;
+  if (typeof pack !== 'object' || pack === null) return null;
+  // What is turned down by its length is not read.
+  return JSON.stringify(pack).length > (kindDefinition('rules.added').mostChars ?? MOST_FACTS_CHARS)
+    ? null
+    : rulePackSteps(pack);
 }
 
 /** Why something is no entry of this book. `early`: it is one, and its time is still to come. */

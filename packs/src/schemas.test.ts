@@ -39,9 +39,19 @@ describe('a document held against its schema', () => {
     expect(rules({ ...pack, rules: [{ ...least, kind: 'minimumWeight' }] }).join(' ')).toMatch(/rules\.0\.kind/);
   });
 
-  test('no more sentences than a person reads', () => {
-    expect(species({}).length).toBe(3);
-    expect(schemaChecker(SPECIES_SCHEMA, 1)({})).toHaveLength(1);
+  test('the first fault ends it, and lists are counted before anything in them is read', () => {
+    expect(species({})).toHaveLength(1);
+    expect(schemaChecker(SPECIES_SCHEMA)({}, ['species', '4'])[0]).toMatch(/^species\.4: the field "id" is missing/);
+    const read: string[] = [];
+    const odd = Array.from({ length: 5001 }, (_, i) => ({
+      get id() {
+        read.push(String(i));
+        return i;
+      },
+    }));
+    expect(rules({ ...pack, rules: odd })[0]).toBe('rules: at most 5000 of them, and here are 5001.');
+    expect(read).toEqual([]);
+    expect(rules({ ...pack, rules: odd.slice(0, 5000) })).toHaveLength(1);
     for (const nothing of [null, 7, 'text', []]) expect(species(nothing).length).toBeGreaterThan(0);
   });
 });

@@ -23,7 +23,7 @@ import { withinBudget } from './guards/body-budget.ts';
 import { onlyKnownHosts } from './guards/known-host.ts';
 
 /** Requests may carry this much, bytes. */
-const BODY_LIMIT = 2 * 1024 * 1024;
+const BODY_LIMIT = 1024 * 1024;
 /** A picture may be this large. */
 const PICTURE_LIMIT = 25 * 1024 * 1024;
 /** All that are being taken in at once: two large pictures and a page of lines. */

@@ -80,7 +80,7 @@ describe('what is asked, and how', () => {
     expect(res.body.detail).toContain('application/json');
     await http().post('/api/journal').expect(415);
   });
-  test.each([41, 2000, 900_000])('JSON nested %i deep is turned down before it is read', async (deep) => {
+  test.each([41, 2000, 500_000])('JSON nested %i deep is turned down before it is read', async (deep) => {
     const body = `{"entries":[${'['.repeat(deep)}${']'.repeat(deep)}]}`;
     const res = await http().post('/api/journal').set('content-type', 'application/json').send(body).expect(400);
     expect(res.body.detail).toContain('nested too deep');
@@ -163,6 +163,40 @@ test('a page of the log is bounded by what it holds, and nothing of the log is l
   expect(got).toEqual(sent.map((e) => e.id));
   expect(pages).toBeGreaterThan(1);
 }, 30_000);
+
+describe('a document that costs much', () => {
+  const rules = (more: object) =>
+    anEntry(
+      'rules.added',
+      idOf('costly'),
+      { pack: aRulePack(more) as never, from: '2026-09-12' },
+      { at: at('09:30'), member: 'nobody' },
+    );
+  const post = (entry: object) =>
+    http()
+      .post('/api/journal')
+      .send({ entries: [entry] });
+
+  test('is judged while others are answered', async () => {
+    const long = rules({ rules: Array.from({ length: 1500 }, (_, i) => aRule({ id: `r${i}` })) });
+    const order: string[] = [];
+    const judged = post(long).then((r) => (order.push('judged'), r.body.receipts[0].status as string));
+    for (let i = 0; i < 5; i++) {
+      await http().get('/api/health').expect(200);
+      order.push('answered');
+    }
+    expect(await judged).toBe('accepted');
+    expect(order.indexOf('judged')).toBeGreaterThan(1);
+  });
+
+  test('that is wrong everywhere is turned down by its first fault', async () => {
+    const odd = rules({ rules: Array.from({ length: 4500 }, () => ({ a: 1 })) });
+    const { receipts } = (await post({ ...odd, id: idOf('odd rules') }).expect(200)).body as {
+      receipts: { why: string }[];
+    };
+    expect(receipts[0]!.why).toContain('rules.0: the field "id" is missing.');
+  });
+});
 
 describe('a book’s folder', () => {
   test('and all in it is for its owner alone, whatever it was before', async () => {

@@ -1,3 +1,4 @@
+import { isNestedBeyond } from '../schema/index.ts';
 import { METHODS } from '../cook/index.ts';
 import { amountOf, type Amounts, sayPortion, sensible } from './scale.ts';
 import { type Ingredient, MOST, type Recipe, recipeTrouble, type Step } from './recipe.ts';
@@ -119,8 +120,13 @@ function stepsOf(doc: Record<string, unknown>): Step[] {
   }));
 }
 
+/** A recipe within the graph of a page is nested some ten deep. */
+const MOST_DEEP = 60;
+
 /** Reads a recipe out of JSON-LD: one of ours comes back whole; another's as far as it says. `id`: what it is to be called in the book. */
 export function fromJsonLd(text: string, id: string): Read {
+  if (isNestedBeyond(text, MOST_DEEP))
+    return { ok: false, why: 'That file is nested too deep to be a recipe. Save it anew where it comes from.' };
   let doc: unknown;
   try {
     doc = JSON.parse(text);

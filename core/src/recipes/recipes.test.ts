@@ -116,6 +116,8 @@ describe('scaled', () => {
       recipeIngredient: ['100 g butter', '2 eggs', '200 g flour'],
       recipeInstructions: ['Bake it.'],
     };
+    const deep = fromJsonLd(`${'{"@graph":['.repeat(20_000)}`, 'x');
+    expect(deep.ok ? '' : deep.why).toContain('nested too deep');
     const read = fromJsonLd(JSON.stringify(doc), 'own-9');
     if (!read.ok) throw new Error(read.why);
     expect(read.recipe.declared).toBe(false);

@@ -50,7 +50,7 @@ export { NO_PACK, ownWaters } from './own-waters.ts';
 export type { OwnPlace } from './own-waters.ts';
 // packs out of files, and their versions
 export { readRulePack } from './read-rule-pack.ts';
-export { readableRulePack, ruleDocumentTrouble, rulePackTrouble } from './rule-document.ts';
+export { readableRulePack, ruleDocumentTrouble, rulePackSteps, rulePackTrouble } from './rule-document.ts';
 export { RULES_SCHEMA } from './rules-schema.ts';
 export type { ReadRulePack } from './read-rule-pack.ts';
 export { withVersions } from './versions.ts';

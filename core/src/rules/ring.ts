@@ -1,3 +1,4 @@
+import { type Steps, toEnd } from '../steps/index.ts';
 import type { LonLat } from './rule.ts';
 
 /** Twice the signed area in square degrees: above 0 when the ring runs clockwise as seen with north up. */
@@ -32,8 +33,40 @@ function onOneLine(points: readonly LonLat[]): boolean {
   return away.every(([x, y]) => Math.abs(far[0] * y - far[1] * x) < 1e-12);
 }
 
+/** So many pairs of stretches are held against each other before others have their turn. */
+const PAIRS_AT_ONCE = 20_000;
+
+/**
+ * The first two stretches of a ring that cross, by number; null when none do. Swept from west to east: only stretches that share
+ * a longitude are held against each other.
+ */
+function* crossing(points: readonly LonLat[]): Steps<readonly [number, number] | null> {
+  const n = points.length;
+  const stretches = points
+    .map((a, i) => {
+      const b = points[(i + 1) % n] as LonLat;
+      return { i, a, b, west: Math.min(a[0], b[0]), east: Math.max(a[0], b[0]) };
+    })
+    .sort((p, q) => p.west - q.west);
+  let open: typeof stretches = [];
+  let pairs = 0;
+  let found: readonly [number, number] | null = null;
+  for (const s of stretches) {
+    open = open.filter((o) => o.east >= s.west);
+    for (const o of open) {
+      if (++pairs % PAIRS_AT_ONCE === 0) yield 0;
+      const [i, j] = o.i < s.i ? [o.i, s.i] : [s.i, o.i];
+      const beside = j - i < 2 || (i === 0 && j === n - 1);
+      const earlier = found === null || i < found[0] || (i === found[0] && j < found[1]);
+      if (!beside && earlier && cross(o.a, o.b, s.a, s.b)) found = [i, j];
+    }
+    open.push(s);
+  }
+  return found;
+}
+
 /** What is wrong with a ring, in a sentence; null when it bounds something. Either direction and an open end are well. */
-export function ringTrouble(ring: readonly LonLat[]): string | null {
+export function* ringSteps(ring: readonly LonLat[]): Steps<string | null> {
   if (ring.some((p) => !Array.isArray(p) || p.length < 2 || !p.slice(0, 2).every(Number.isFinite)))
     return 'each point is a longitude and a latitude, in degrees.';
   if (ring.some(([x, y]) => Math.abs(x) > 180 || Math.abs(y) > 90))
@@ -41,11 +74,9 @@ export function ringTrouble(ring: readonly LonLat[]): string | null {
   const points = same(ring[0], ring.at(-1)) ? ring.slice(0, -1) : ring;
   if (new Set(points.map((p) => p.join())).size < 3) return 'it needs three corners or more that differ.';
   if (onOneLine(points)) return 'its corners lie on one line.';
-  for (let i = 0; i < points.length; i++)
-    for (let j = i + 2; j < points.length; j++) {
-      if (i === 0 && j === points.length - 1) continue;
-      const [a, b, c, d] = [points[i], points[i + 1], points[j], points[(j + 1) % points.length]];
-      if (a && b && c && d && cross(a, b, c, d)) return `it crosses itself between corners ${i + 1} and ${j + 1}.`;
-    }
-  return null;
+  const found = yield* crossing(points);
+  return found ? `it crosses itself between corners ${found[0] + 1} and ${found[1] + 1}.` : null;
 }
+
+/** The same, at once. */
+export const ringTrouble = (ring: readonly LonLat[]): string | null => toEnd(ringSteps(ring));

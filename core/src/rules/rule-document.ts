@@ -1,19 +1,38 @@
 import { isCivilDay, isTimeZone } from '../time/index.ts';
-import { array, schemaChecker } from '../schema/index.ts';
-import { ringTrouble } from './ring.ts';
+import { schemaChecker } from '../schema/index.ts';
+import { type Steps, toEnd } from '../steps/index.ts';
+import { ringSteps, ringTrouble } from './ring.ts';
 import type { LonLat, Rule, RulePack, Zone } from './rule.ts';
 import { kindOfRule } from './rule-kinds.ts';
 import { RING, RULE_SCHEMA, RULES_SCHEMA, ZONE_SCHEMA } from './rules-schema.ts';
 
-type Check = (data: unknown) => string[];
+type Check = ReturnType<typeof schemaChecker>;
 const lazily = (schema: object): Check => {
   let check: Check | null = null;
-  return (data) => (check ??= schemaChecker(schema))(data);
+  return (data, path) => (check ??= schemaChecker(schema))(data, path);
 };
 const ruleShape = lazily(RULE_SCHEMA);
-const packShape = lazily(RULES_SCHEMA);
-const zoneShape = lazily(ZONE_SCHEMA);
-const coastShape = lazily(array(RING, 1));
+
+/** Points are looked at by `ringSteps`: a schema takes a hundred times as long over them. */
+const RING_WITHOUT_POINTS = { ...RING, items: {} };
+const ZONE_WITHOUT_POINTS = {
+  ...ZONE_SCHEMA,
+  properties: { ...ZONE_SCHEMA.properties, bounds: RING_WITHOUT_POINTS },
+};
+const zoneShape = lazily(ZONE_WITHOUT_POINTS);
+const ringShape = lazily(RING_WITHOUT_POINTS);
+const anything = (list: object): object => ({ ...list, items: {} });
+const P = RULES_SCHEMA.properties as Readonly<Record<'coast' | 'zones' | 'rules', object>>;
+/** The pack itself, and how many of each it holds; what they are is looked at one by one. */
+const packShape = lazily({
+  ...RULES_SCHEMA,
+  properties: {
+    ...RULES_SCHEMA.properties,
+    coast: anything(P.coast),
+    zones: anything(P.zones),
+    rules: anything(P.rules),
+  },
+});
 
 /** What is wrong with the days and the numbers of a rule whose shape is right. */
 function insideTrouble(rule: Rule): string | null {
@@ -29,20 +48,55 @@ export function ruleDocumentTrouble(doc: unknown): string | null {
   return ruleShape(doc)[0] ?? insideTrouble(doc as Rule);
 }
 
-/** Likewise of a whole rule pack: its shape, its time zone, its bounds, its ids and each rule. */
+const NO_PACK = 'This is no rule pack as it stands.';
+
+/** Packs that were looked at to the end, with what was said of them: nobody changes a document that was read. */
+const LOOKED_AT = new WeakMap<object, string | null>();
+
+/** Likewise of a whole rule pack: its shape, its time zone, its bounds, its ids and each rule; the first fault ends it. */
+export function* rulePackSteps(doc: unknown): Steps<string | null> {
+  if (typeof doc !== 'object' || doc === null) return yield* lookAtPack(doc);
+  const known = LOOKED_AT.get(doc);
+  if (known !== undefined) return known;
+  const trouble = yield* lookAtPack(doc);
+  LOOKED_AT.set(doc, trouble);
+  return trouble;
+}
+
+/** The same, at once; of a pack that `rulePackSteps` looked at, what that said. */
 export function rulePackTrouble(doc: unknown): string | null {
-  const wrong = packShape(doc);
-  if (wrong.length > 0) return `This is no rule pack as it stands. ${wrong.join(' ')}`;
+  const known = typeof doc === 'object' && doc !== null ? LOOKED_AT.get(doc) : undefined;
+  return known !== undefined ? known : toEnd(lookAtPack(doc));
+}
+
+function* lookAtPack(doc: unknown): Steps<string | null> {
+  const wrong = packShape(doc)[0];
+  if (wrong !== undefined) return `${NO_PACK} ${wrong}`;
   const pack = doc as RulePack;
+  // Counted first, all of them: a document that is too long is not read.
+  for (const [i, z] of pack.zones.entries()) {
+    const odd = zoneShape(z, ['zones', String(i)])[0];
+    if (odd !== undefined) return `${NO_PACK} ${odd}`;
+    yield 0;
+  }
+  for (const [i, ring] of (pack.coast ?? []).entries()) {
+    const odd = ringShape(ring, ['coast', String(i)])[0];
+    if (odd !== undefined) return `${NO_PACK} ${odd}`;
+  }
+  for (const [i, r] of pack.rules.entries()) {
+    const odd = ruleShape(r, ['rules', String(i)])[0];
+    if (odd !== undefined) return `${NO_PACK} ${odd}`;
+    yield i / pack.rules.length;
+  }
   if (!isTimeZone(pack.timeZone))
     return `timeZone: "${pack.timeZone}" is no time zone; write one such as Atlantic/Faroe.`;
   if (!isCivilDay(pack.checked)) return `checked: "${pack.checked}" is no day of the calendar.`;
   for (const z of pack.zones) {
-    const broken = z.bounds && ringTrouble(z.bounds);
+    const broken = z.bounds && (yield* ringSteps(z.bounds));
     if (broken) return `The bounds of the zone "${z.name}" do not hold: ${broken}`;
   }
   for (const [i, ring] of (pack.coast ?? []).entries()) {
-    const broken = ringTrouble(ring);
+    const broken = yield* ringSteps(ring);
     if (broken) return `Coastline ${i + 1} does not hold: ${broken}`;
   }
   const ids = new Set<string>();
@@ -70,9 +124,10 @@ export function rulePackTrouble(doc: unknown): string | null {
  */
 export function readableRulePack(doc: Readonly<Record<string, unknown>>): RulePack | string {
   const list = (x: unknown): readonly unknown[] => (Array.isArray(x) ? x : []);
+  if (LOOKED_AT.get(doc) === null) return doc as unknown as RulePack;
   const zones = list(doc['zones']).filter((z): z is Zone => zoneShape(z).length === 0);
   const coast = list(doc['coast']).filter(
-    (ring): ring is readonly LonLat[] => coastShape([ring]).length === 0 && ringTrouble(ring as LonLat[]) === null,
+    (ring): ring is readonly LonLat[] => ringShape(ring).length === 0 && ringTrouble(ring as LonLat[]) === null,
   );
   const rules = list(doc['rules']).filter((r): r is Rule => ruleDocumentTrouble(r) === null);
   const pack = {

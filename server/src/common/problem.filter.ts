@@ -56,7 +56,7 @@ function asProblem(e: unknown, picture: boolean): Problem {
       status: 413,
       detail: picture
         ? 'This picture is above 25 MB. Make it smaller first; nothing of it was taken.'
-        : 'This is more than 2 MB at once. Send the entries in smaller batches; nothing of it was taken.',
+        : 'This is more than 1 MB at once. Send the entries in smaller batches; nothing of it was taken.',
     };
   if (
     parser.type === 'entity.parse.failed' ||

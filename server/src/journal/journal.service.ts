@@ -1,6 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import type Database from 'better-sqlite3';
-import { type Entry, type JournalPage, type Receipt, validateEntry } from '@dagboek/journal';
+import { performance } from 'node:perf_hooks';
+import { inSlices, TookTooLong } from '@dagboek/core/steps';
+import { costlySteps, type Entry, type JournalPage, type Receipt, validateEntry } from '@dagboek/journal';
 import { And, DataSource, LessThanOrEqual, MoreThan } from 'typeorm';
 import { BookService } from '../book/book.service.ts';
 import { noteLastKnown } from '../book/last-known.ts';
@@ -16,7 +18,7 @@ import { sameEntry } from './same-entry.ts';
 const ROWS_AT_ONCE = 500;
 
 /** A page of the log holds so many letters, or one entry: packs of rules are long. */
-const MOST_PAGE_CHARS = 2_000_000;
+const MOST_PAGE_CHARS = 1_000_000;
 
 /** The last of some entries that fit into so many letters together; the first of them in any case. */
 function lastWithin(list: readonly { seq: number; chars: number }[], most: number): number | undefined {
@@ -24,6 +26,11 @@ function lastWithin(list: readonly { seq: number; chars: number }[], most: numbe
   const over = list.findIndex((x, i) => (sum += x.chars) > most && i > 0);
   return list.at(over === -1 ? -1 : over - 1)?.seq;
 }
+
+/** Judging goes on for so long at a stretch, ms; a document for so long altogether. */
+const SLICE_MS = 5;
+const LIMIT_MS = 30_000;
+const nextTurn = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
 
 const EARLY = 'By the server’s clock it is still to come.';
 
@@ -69,7 +76,14 @@ export class JournalService {
     const nowMs = this.clock.nowMs();
     const taken = new Map<string, Entry>();
     const joining = new Set(batch.flatMap((raw) => joinsIn(raw)));
-    const receipts = batch.map((raw) => this.judge(raw, taken, joining, nowMs));
+    const receipts: Receipt[] = [];
+    let slice = performance.now();
+    for (const raw of batch) {
+      receipts.push((await this.tooCostly(raw)) ?? this.judge(raw, taken, joining, nowMs));
+      if (performance.now() - slice < SLICE_MS) continue;
+      await nextTurn();
+      slice = performance.now();
+    }
     const entries = [...taken.values()];
     if (entries.length > 0) {
       this.file.mustBeThere();
@@ -81,6 +95,20 @@ export class JournalService {
       noteLastKnown(this.config.data, await this.identity(), this.books.chain);
     }
     return receipts;
+  }
+
+  /** Reads what takes long to judge, slice by slice; a refusal where it takes longer than anybody waits. */
+  private async tooCostly(raw: unknown): Promise<Receipt | null> {
+    const steps = costlySteps(raw);
+    if (!steps) return null;
+    try {
+      await inSlices(steps, { nowMs: () => performance.now(), pause: nextTurn, sliceMs: SLICE_MS, limitMs: LIMIT_MS });
+      return null;
+    } catch (e) {
+      if (!(e instanceof TookTooLong)) throw e;
+      const { id } = raw as { id?: unknown };
+      return { id: typeof id === 'string' ? id.slice(0, 60) : '', status: 'refused', why: e.message };
+    }
   }
 
   /** What becomes of one entry of a batch. `taken`: those ahead of it that are taken; this one joins them when it is. */

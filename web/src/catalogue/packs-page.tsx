@@ -1,5 +1,5 @@
 import { type Writing } from '@dagboek/journal';
-import { MOST_BYTES, type Preview, readPack, writeTraitMatrix } from '@dagboek/catalogue';
+import { MOST_BYTES, type Preview, writeTraitMatrix } from '@dagboek/catalogue';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../kit/catalogue.ts';
@@ -14,6 +14,7 @@ import { ByHandForm } from './by-hand-form.tsx';
 import { namesInUse, type OwnPack, ownPacks, takeBack, writingsOf } from './own-packs.ts';
 import { PackPreview } from './pack-preview.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
+import { useReading } from '../kit/workers/reading.tsx';
 
 /** What was just written, so that it can be taken back at once. */
 interface Done {
@@ -31,17 +32,24 @@ export function PacksPage() {
   const [trouble, setTrouble] = useState<string | null>(null);
   const own = ownPacks(book);
   const inUse = namesInUse(book);
-  const read = (name: string, bytes: number, text: string): void => {
+  const reading = useReading('readPackFile');
+  const [unread, setUnread] = useState<string | null>(null);
+  const read = async (name: string, bytes: number, text: string): Promise<void> => {
     setDone(null);
     setTrouble(null);
-    setPreview(
-      readPack(name, bytes, text, {
-        traits,
-        shipped,
-        own: own.flatMap((p) => p.species.map((s) => ({ pack: p.id, file: s.file }))),
-        inUse,
-      }),
-    );
+    setUnread(null);
+    setPreview(null);
+    const known = {
+      traits,
+      shipped,
+      own: own.flatMap((p) => p.species.map((s) => ({ pack: p.id, file: s.file }))),
+      inUse,
+    };
+    try {
+      setPreview(await reading.read({ name, bytes, text, known }));
+    } catch (e) {
+      setUnread((e as Error).message);
+    }
   };
   const write = async (): Promise<void> => {
     if (!preview?.pack) return;
@@ -173,7 +181,9 @@ export function PacksPage() {
           CSV, a line a species and a column a trait (save one of the above to see how). At most {MOST_BYTES / 1e6} MB.
           You see what would change before anything does.
         </p>
-        <PackFile onRead={read} disabled={all.length === 0} />
+        <PackFile onRead={(name, bytes, text) => void read(name, bytes, text)} disabled={all.length === 0} />
+        {reading.shown}
+        <Trouble says={unread} />
         {preview && (
           <PackPreview preview={preview}>
             {preview.faults.length === 0 && (
@@ -196,7 +206,7 @@ export function PacksPage() {
       </Row>
       <Row className="pad ruled">
         <h2>One species by hand</h2>
-        <ByHandForm onMade={(file) => read('by hand.json', 0, JSON.stringify(file))} />
+        <ByHandForm onMade={(file) => void read('by hand.json', 0, JSON.stringify(file))} />
       </Row>
     </Page>
   );

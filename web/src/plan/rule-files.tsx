@@ -1,4 +1,4 @@
-import { readRule, readRulePack, type ReadRulePack, type Rule, type RulePack, withVersions } from '@dagboek/core/rules';
+import { readRule, type ReadRulePack, type Rule, type RulePack, withVersions } from '@dagboek/core/rules';
 import { type RulesState, standingLine, strikeLine } from '@dagboek/journal';
 import { sayDate } from '@dagboek/core/time';
 import { useRef, useState } from 'react';
@@ -14,6 +14,7 @@ import { FileInput } from '../kit/ui/file-input.tsx';
 import { Trouble } from '../kit/ui/trouble.tsx';
 import { DayField } from '../kit/ui/when.tsx';
 import { LineKey } from '../kit/ui/key.tsx';
+import { useReading } from '../kit/workers/reading.tsx';
 
 /** Files above this are no rule pack. */
 const MOST_CHARS = 400_000;
@@ -23,10 +24,11 @@ const SHOWN = 12;
 /** Rules as files: this book's saved as JSON, a pack read in, looked at, and written as a version that holds from a day on. */
 export function RuleFiles({ rules }: { rules: RulePack | null }) {
   const { book } = useBook();
-  const { byId } = useCatalogue();
+  const { all } = useCatalogue();
   const { dayOfMs } = useFormat();
   const { write } = useWrite();
   const input = useRef<HTMLInputElement>(null);
+  const reading = useReading('readRuleFile');
   const [read, setRead] = useState<ReadRulePack | null>(null);
   const [from, setFrom] = useState('');
   const [said, setSaid] = useState<{ trouble: string | null; done: string | null }>({ trouble: null, done: null });
@@ -35,9 +37,14 @@ export function RuleFiles({ rules }: { rules: RulePack | null }) {
     setSaid({ trouble: null, done: null });
     const trouble = (why: string): void => setSaid({ trouble: why, done: null });
     if (file.size > MOST_CHARS) return trouble('This file is far too long for a rule pack: 400 kB is the most.');
-    const r = readRulePack(await file.text(), (id) => byId(id) !== null);
-    if (!r.ok) return trouble(r.why);
-    setRead(r);
+    try {
+      const r = await reading.read({ text: await file.text(), species: all.map((s) => s.id) });
+      if (!r) return;
+      if (!r.ok) return trouble(r.why);
+      setRead(r);
+    } catch (e) {
+      return trouble((e as Error).message);
+    }
     setFrom(dayOfMs(nowMs()));
   };
   const add = async (): Promise<void> => {
@@ -75,6 +82,7 @@ export function RuleFiles({ rules }: { rules: RulePack | null }) {
           />
         )}
       </div>
+      {reading.shown}
       <Trouble says={said.trouble} />
       {said.done && <p role="status">{said.done}</p>}
       {read && (

@@ -35,6 +35,8 @@ export { newId };
 
 /** An entry alike in kind, subject and facts so soon after is a double tap, and is passed over in silence. */
 const TAP_MS = 700;
+/** So long at a stretch the page is busy with checking what is written, ms. */
+const SLICE_MS = 30;
 /** Alike a little later, it is asked about. */
 const TWICE_MS = 2000;
 /** What was written last, by what it says; `asked`: that it is alike was said already. */
@@ -103,7 +105,13 @@ export function useWrite(): {
     const now = nowMs();
     const made: Entry[] = [];
     let { book } = store.getSnapshot();
+    let slice = performance.now();
     for (const w of list) {
+      // Hundreds at once, as of a file: the page stays at hand.
+      if (performance.now() - slice > SLICE_MS) {
+        await new Promise((resolve) => setTimeout(resolve));
+        slice = performance.now();
+      }
       const { atMs = now, member, instead: _, ...rest } = w.more ?? {};
       const facts = JSON.parse(JSON.stringify(w.facts)) as Record<string, unknown>;
       const entry: Entry = {

@@ -1,0 +1,1 @@
+export { inSlices, type Slices, type Steps, toEnd, TookTooLong } from './steps.ts';
