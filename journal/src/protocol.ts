@@ -57,6 +57,9 @@ export interface BackupMade {
   readonly pictures: number;
   /** Older ones that were taken away for it. */
   readonly dropped: readonly string[];
+  /** Lines of the book itself that are damaged, and pictures that it speaks of and that are nowhere. */
+  readonly damaged: number;
+  readonly missing: number;
 }
 
 /** GET /api/health. */

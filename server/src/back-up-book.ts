@@ -1,20 +1,24 @@
 import { Config } from './common/config.ts';
+import { byScript } from './common/by-script.ts';
+import { noteAtDoor } from './door/door-log.ts';
 import { backUp } from './storage/backup.ts';
-import { BookTrouble } from './storage/book-trouble.ts';
 import { lookAtFolder } from './storage/look-at-folder.ts';
 
 /** `npm run backup`: copies the book of DAGBOEK_DATA with its pictures into `backups` beneath it, and reads the copy again. The server may run. */
-const { data } = Config.from(process.env);
-try {
+await byScript(Config.from(process.env), async ({ data }) => {
   lookAtFolder(data);
-  const made = await backUp(data, new Date().toISOString());
+  const at = new Date().toISOString();
+  const made = await backUp(data, at);
+  noteAtDoor(data, { at, what: 'copied', name: made.folder, count: made.entries });
   console.log(
     `${made.entries} entries and ${made.pictures} files of pictures are in ${made.folder}, read again and whole.`,
   );
+  if (made.damaged > 0)
+    console.log(`${made.damaged} lines of the book itself are damaged: \`npm run check-book\` names them.`);
+  if (made.missing > 0)
+    console.log(`${made.missing} pictures that the book speaks of are nowhere: \`npm run check-book\` names them.`);
   if (made.dropped.length > 0)
-    console.log(`Taken away: ${made.dropped.join(', ')} (the newest seven are kept, and the last of each month).`);
-} catch (e) {
-  if (!(e instanceof BookTrouble)) throw e;
-  console.error(e.message);
-  process.exitCode = 1;
-}
+    console.log(
+      `Taken away: ${made.dropped.join(', ')} (the last of each of the newest seven days stay, and the last of each month).`,
+    );
+});

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { afterEach, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
-import { entriesIn } from '../storage/backup.ts';
+import { prove } from '../storage/prove.ts';
 import { aFolder, aServer } from '../test-server.test-support.ts';
 
 let app: NestExpressApplication | null = null;
@@ -23,7 +23,7 @@ test('a backup is asked for by the page of this book, made, and told; by nobody 
   const made = await http().post('/api/backups').set('dagboek-book', book);
   expect(made.status).toBe(201);
   expect(made.body).toMatchObject({ entries: 0, pictures: 0, dropped: [] });
-  expect(entriesIn(join(made.body.folder as string, 'dagboek.sqlite'))).toBe(0);
+  expect(prove(join(made.body.folder as string, 'dagboek.sqlite')).entries).toBe(0);
   const later = await http().post('/api/backups').set('dagboek-book', book);
   expect([later.status, later.body.detail]).toEqual([503, expect.stringContaining('a backup of this moment already')]);
 });

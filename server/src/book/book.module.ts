@@ -1,9 +1,10 @@
-import { Global, Module } from '@nestjs/common';
+import { Global, Logger, Module } from '@nestjs/common';
 import { Config } from '../common/config.ts';
 import { BookFile } from '../storage/book-file.ts';
 import { IdentityRow } from '../storage/rows.ts';
 import { BookService } from './book.service.ts';
 import { mustReachAsFar, noteLastKnown } from './last-known.ts';
+import { sayLine } from './read-log.ts';
 
 @Global()
 @Module({
@@ -15,6 +16,10 @@ import { mustReachAsFar, noteLastKnown } from './last-known.ts';
         const service = await BookService.open(source);
         const [identity] = await source.manager.find(IdentityRow);
         if (!config.acceptLoss) mustReachAsFar(config.data, identity?.id ?? '', service.chain);
+        if (service.damaged.length > 0)
+          new Logger('Book').warn(
+            `${service.damaged.length} lines of the file are damaged and set apart: ${service.damaged.slice(0, 5).map(sayLine).join(', ')}. The rest is as it was. \`npm run check-book\` names them all; a copy has them still: \`npm run restore\`.`,
+          );
         noteLastKnown(config.data, identity?.id ?? '', service.chain);
         return service;
       },

@@ -1,7 +1,8 @@
 import { Book, type Entry } from '@dagboek/journal';
 import type { DataSource } from 'typeorm';
 import { EntryRow } from '../storage/rows.ts';
-import { LogChain } from './log-chain.ts';
+import type { LogChain } from './log-chain.ts';
+import { type DamagedLine, type LogRow, ReadLog } from './read-log.ts';
 
 /** Rows read at once when the book is opened. */
 const PAGE = 20_000;
@@ -13,31 +14,31 @@ const PAGE = 20_000;
 export class BookService {
   private folded = Book.EMPTY;
   private readonly byId = new Map<string, Entry>();
-  readonly chain = new LogChain();
+  private readonly apart: ReadonlyMap<string, DamagedLine>;
+  readonly chain: LogChain;
 
-  private constructor() {}
+  private constructor(log: ReadLog) {
+    this.chain = log.chain;
+    this.apart = new Map(log.damaged.map((d) => [d.id, d]));
+    this.fold(log.entries);
+  }
 
   /** Reads the log and folds it: nobody is given the book before it is whole. */
   static async open(source: DataSource): Promise<BookService> {
-    const service = new BookService();
-    const all: Entry[] = [];
+    const log = new ReadLog();
     for (let after = 0; ;) {
       const rows = (await source.manager
         .createQueryBuilder(EntryRow, 'e')
-        .select(['e.seq AS seq', 'e.body AS body'])
+        .select(['e.seq AS seq', 'e.id AS id', 'e.kind AS kind', 'e.body AS body', 'e.digest AS digest'])
         .where('e.seq > :after', { after })
         .orderBy('e.seq')
         .limit(PAGE)
-        .getRawMany()) as { seq: number; body: string }[];
-      for (const r of rows) {
-        all.push(JSON.parse(r.body) as Entry);
-        service.chain.add(r.seq, r.body);
-      }
+        .getRawMany()) as LogRow[];
+      for (const r of rows) log.take(r);
       if (rows.length < PAGE) break;
       after = rows.at(-1)?.seq ?? after;
     }
-    service.fold(all);
-    return service;
+    return new BookService(log);
   }
 
   get book(): Book {
@@ -47,6 +48,15 @@ export class BookService {
   /** An entry by its id, whatever it is about; undefined when this book has none. */
   entry(id: string): Entry | undefined {
     return this.byId.get(id);
+  }
+
+  /** Lines whose file was damaged, set apart: they count in nothing, and are sent to nobody. */
+  get damaged(): readonly DamagedLine[] {
+    return [...this.apart.values()];
+  }
+
+  isDamaged(id: string): boolean {
+    return this.apart.has(id);
   }
 
   /** Entries that are safe on disk now, as they stand there. */

@@ -3,6 +3,10 @@ import { createHash } from 'node:crypto';
 /** Digits of a digest that are kept: 96 bits. */
 const DIGITS = 24;
 
+/** The digest of a log after one more entry. `body`: as it stands in the file. */
+export const nextDigest = (before: string, body: string): string =>
+  createHash('sha256').update(before).update(body).digest('hex').slice(0, DIGITS);
+
 /**
  * The log's count and digest chain: at each number a digest of all that arrived up to it. Two logs with the same digest at a
  * number are the same up to there, so that a device, or the next start, sees at once whether the log is still the one it knew.
@@ -11,10 +15,14 @@ export class LogChain {
   /** By number; the first entry has number 1. */
   private readonly digests: string[] = [''];
 
-  /** Takes the next entry. `body`: as it stands in the file. */
-  add(seq: number, body: string): void {
-    const before = this.digests[this.last] ?? '';
-    this.digests[seq] = createHash('sha256').update(before).update(body).digest('hex').slice(0, DIGITS);
+  /**
+   * Takes the next entry. `noted`: the digest that was noted with it when it was taken; answers whether it is still so. Where it is
+   * not, the noted one counts: what follows is held against what was taken, not against the damage.
+   */
+  add(seq: number, body: string, noted = ''): boolean {
+    const digest = nextDigest(this.digests[this.last] ?? '', body);
+    this.digests[seq] = noted === '' ? digest : noted;
+    return this.digests[seq] === digest;
   }
 
   /** Number of the last entry; 0 without any. */

@@ -6,6 +6,7 @@ import { costlySteps, type Entry, type JournalPage, type Receipt, validateEntry 
 import { And, DataSource, LessThanOrEqual, MoreThan } from 'typeorm';
 import { BookService } from '../book/book.service.ts';
 import { noteLastKnown } from '../book/last-known.ts';
+import { nextDigest } from '../book/log-chain.ts';
 import { Clock } from '../common/clock.ts';
 import { ProblemException } from '../common/problem.filter.ts';
 import { Config } from '../common/config.ts';
@@ -125,6 +126,8 @@ export class JournalService {
     if (!verdict.ok) return verdict.early ? { id, status: 'early', why: EARLY } : refused(verdict);
     const e = verdict.entry;
     const known = (x: string): Entry | undefined => taken.get(x) ?? this.books.entry(x);
+    // What the file has of it is damaged: it was taken once, and is not taken twice.
+    if (this.books.isDamaged(e.id)) return { id, status: 'known' };
     const before = known(e.id);
     if (before)
       return sameEntry(before, e)
@@ -148,12 +151,19 @@ export class JournalService {
    */
   private keep(entries: readonly Entry[], bodies: readonly string[], device: string | null): void {
     const { db } = this;
+    let { digest } = this.reached();
     const all = db.transaction(() => {
       for (let i = 0; i < entries.length; i += ROWS_AT_ONCE) {
         const some = entries.slice(i, i + ROWS_AT_ONCE);
         db.prepare(
-          `INSERT INTO entry (id, subject, kind, body) VALUES ${some.map(() => '(?, ?, ?, ?)').join(', ')}`,
-        ).run(some.flatMap((e, k) => [e.id, e.subject, e.kind, bodies[i + k]]));
+          `INSERT INTO entry (id, subject, kind, body, digest) VALUES ${some.map(() => '(?, ?, ?, ?, ?)').join(', ')}`,
+        ).run(
+          some.flatMap((e, k) => {
+            const body = bodies[i + k] ?? '';
+            digest = nextDigest(digest, body);
+            return [e.id, e.subject, e.kind, body, digest];
+          }),
+        );
       }
       if (device === null) return;
       const sent = db.prepare('INSERT INTO sent_by (entry, device) VALUES (?, ?)');
@@ -215,7 +225,7 @@ export class JournalService {
       order: { seq: 'ASC' },
     });
     return {
-      entries: rows.map((r) => JSON.parse(r.body) as Entry),
+      entries: rows.flatMap((r) => (this.books.isDamaged(r.id) ? [] : [JSON.parse(r.body) as Entry])),
       last,
       digest: chain.at(last) ?? '',
       more: (sizes.at(-1)?.seq ?? seq) > last,
@@ -250,7 +260,7 @@ export class JournalService {
   /** When the last of the newest entries was noted, epoch ms; 0 for an empty book. */
   async lastWrittenMs(): Promise<number> {
     const rows = await this.source.manager.find(EntryRow, { order: { seq: 'DESC' }, take: 200 });
-    return Math.max(0, ...rows.map((r) => Date.parse((JSON.parse(r.body) as Entry).written)));
+    return Math.max(0, ...rows.flatMap((r) => Date.parse(this.books.entry(r.id)?.written ?? '') || []));
   }
 
   has(id: string): boolean {

@@ -5,6 +5,7 @@ import { BookTrouble } from './book-trouble.ts';
 import { BOOK_FILE, lookAtFolder } from './look-at-folder.ts';
 import { Journal1790000000001 } from './migration-1-journal.ts';
 import { OneBook1790000000002 } from './migration-2-one-book.ts';
+import { Digests1790000000006 } from './migration-4-digests.ts';
 import { SentBy1790000000004 } from './migration-3-sent-by.ts';
 import { ROWS } from './rows.ts';
 
@@ -21,7 +22,7 @@ export async function openDataSource(folder: string): Promise<DataSource> {
     type: 'better-sqlite3',
     database: file,
     entities: ROWS,
-    migrations: [Journal1790000000001, OneBook1790000000002, SentBy1790000000004],
+    migrations: [Journal1790000000001, OneBook1790000000002, SentBy1790000000004, Digests1790000000006],
     migrationsRun: false,
     synchronize: false,
     prepareDatabase: (db: { pragma: (s: string) => unknown }) => {

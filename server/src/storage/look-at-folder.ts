@@ -5,6 +5,8 @@ import { BookTrouble } from './book-trouble.ts';
 export const BOOK_FILE = 'dagboek.sqlite';
 /** Beside it: how far its log reached when it was last written to. */
 export const LAST_KNOWN_FILE = 'dagboek.last';
+/** Lies there while a copy is put back. */
+export const RESTORING_FILE = 'dagboek.restoring';
 /** A SQLite file begins so; 100 bytes of header follow. */
 const SQLITE = 'SQLite format 3\0';
 
@@ -20,9 +22,15 @@ export function lookAtFolder(folder: string): void {
   if (!statSync(folder).isDirectory())
     throw new BookTrouble(`${folder} is a file, and the book needs a folder. Set DAGBOEK_DATA to another.`);
   const file = join(folder, BOOK_FILE);
-  const others = readdirSync(folder).filter((f) =>
-    ['photos', 'backups', `${BOOK_FILE}-wal`, LAST_KNOWN_FILE].includes(f),
+  const others = readdirSync(folder).filter(
+    (f) =>
+      ['photos', 'backups', `${BOOK_FILE}-wal`, `${BOOK_FILE}.part`, LAST_KNOWN_FILE].includes(f) ||
+      f.startsWith('set-aside-'),
   );
+  if (existsSync(join(folder, RESTORING_FILE)))
+    throw new BookTrouble(
+      `A copy was being put back in ${folder}, and that was cut short. Nothing is lost: do it once more with \`npm run restore\`${others.some((f) => f.startsWith('set-aside-')) ? '; what was there before lies in its folders named set-aside' : ''}.`,
+    );
   if (!existsSync(file)) {
     if (others.length > 0)
       throw new BookTrouble(

@@ -10,6 +10,8 @@ export class EntryRow {
   @Column({ type: 'text' }) kind!: string;
   /** The whole entry as JSON, as it came. */
   @Column({ type: 'text' }) body!: string;
+  /** Of the log up to it, as it was when it was taken. */
+  @Column({ type: 'text', default: '' }) digest!: string;
 }
 
 /** Which book this is: one row, made with the file. */

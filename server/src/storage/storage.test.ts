@@ -20,8 +20,9 @@ import request from 'supertest';
 import { DataSource } from 'typeorm';
 import { anEntry, idOf } from '../../../journal/src/builders.test-support.ts';
 import { aFolder, aServer } from '../test-server.test-support.ts';
-import { backUp, backupsOf, entriesIn, restore } from './backup.ts';
+import { backUp, backupsOf, restore } from './backup.ts';
 import { BOOK_FILE, LAST_KNOWN_FILE } from './look-at-folder.ts';
+import { prove } from './prove.ts';
 
 const open: NestExpressApplication[] = [];
 afterEach(async () => {
@@ -253,7 +254,7 @@ describe('a backup', () => {
     expect(back.entries).toBe(30);
     expect(await held(await start(folder))).toBe(30);
     // What was there is set aside, whole.
-    expect(entriesIn(join(back.aside!, BOOK_FILE))).toBe(50);
+    expect(prove(join(back.aside!, BOOK_FILE)).entries).toBe(50);
   });
 
   test('goes into a folder that holds nothing yet', async () => {
@@ -262,7 +263,11 @@ describe('a backup', () => {
     writeFileSync(join(folder, 'photos', 'aa.small.jpg'), 'picture');
     const made = await backUp(folder, '2026-09-12T14:20:00.000Z');
     const elsewhere = join(aFolder(), 'new');
-    expect(restore(elsewhere, made.folder, '2026-09-13T08:00:00.000Z')).toEqual({ entries: 5, aside: null });
+    expect(restore(elsewhere, made.folder, '2026-09-13T08:00:00.000Z')).toEqual({
+      entries: 5,
+      aside: null,
+      missing: [],
+    });
     expect(existsSync(join(elsewhere, 'photos', 'aa.small.jpg'))).toBe(true);
     expect(await held(await start(elsewhere))).toBe(5);
   });
@@ -279,7 +284,7 @@ describe('a backup', () => {
     expect(await held(await start(folder))).toBe(5);
   });
 
-  test('the newest seven stay, and of older ones the last of each month', async () => {
+  test('the last of the newest seven days stay, and of older ones the last of each month', async () => {
     const folder = await aBook(1);
     const days = [
       '2026-06-01',
@@ -296,6 +301,14 @@ describe('a backup', () => {
     ];
     for (const d of days) await backUp(folder, `${d}T12:00:00.000Z`);
     expect(backupsOf(folder).map((b) => b.slice(-23, -13))).toEqual(['2026-06-20', '2026-07-31', ...days.slice(4)]);
-    await expect(backUp(folder, '2026-08-07T12:00:00.000Z')).rejects.toThrow('backup of this moment already');
+    // Seven taps in a minute take away none of the other days.
+    for (let i = 0; i < 7; i++) await backUp(folder, `2026-08-07T18:00:0${i}.000Z`);
+    expect(backupsOf(folder).map((b) => b.slice(-23, -13))).toEqual([
+      '2026-06-20',
+      '2026-07-31',
+      ...days.slice(4),
+      '2026-08-07',
+    ]);
+    await expect(backUp(folder, '2026-08-07T18:00:06.000Z')).rejects.toThrow('backup of this moment already');
   });
 });

@@ -20,8 +20,8 @@ export function BackUp({ unsent }: { unsent: number }) {
     <>
       <h2>A copy of the book</h2>
       <p>
-        On the computer that keeps it: every line and every picture, read again once it is made. The newest seven stay,
-        and the last of each month. To put one back, see <code>npm run restore</code>.
+        On the computer that keeps it: every line and every picture, read again once it is made. The last of each of the
+        newest seven days stay, and the last of each month. To put one back, see <code>npm run restore</code>.
       </p>
       <div className="keys">
         <Key
@@ -35,6 +35,12 @@ export function BackUp({ unsent }: { unsent: number }) {
       {made.data && (
         <p role="status">
           {plural(made.data.entries, 'line')} copied to <code>{made.data.folder}</code>, read again and whole.
+          {made.data.damaged > 0
+            ? ` ${plural(made.data.damaged, 'line')} of the book itself cannot be read any more: \`npm run check-book\` names them.`
+            : ''}
+          {made.data.missing > 0
+            ? ` ${plural(made.data.missing, 'picture')} that the book speaks of never reached that computer.`
+            : ''}
           {unsent > 0 ? ` ${plural(unsent, 'line')} of this device not yet sent are not in it.` : ''}
         </p>
       )}

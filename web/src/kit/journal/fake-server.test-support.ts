@@ -58,7 +58,7 @@ export class FakeServer implements Transport {
         };
   }
   async backUp() {
-    return { folder: '/backups/1', entries: this.log.length, pictures: 0, dropped: [] };
+    return { folder: '/backups/1', entries: this.log.length, pictures: 0, dropped: [], damaged: 0, missing: 0 };
   }
   async after({ last: seq, digest }: Cursor, seen: Cursor, limit: number): Promise<JournalPage | NotReached> {
     if (!this.reachable) return { unreached: null };
