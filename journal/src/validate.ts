@@ -97,6 +97,8 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
     if (!isId(e[key])) return refuse(`"${key}" is a UUID in lower case.`, key);
   for (const key of ['amends', 'strikes'] as const)
     if (e[key] !== undefined && !isId(e[key])) return refuse(`"${key}" is the id of another entry.`, key);
+  for (const key of ['amends', 'strikes'] as const)
+    if (e[key] === e['id']) return refuse('A line cannot correct or strike itself.', key);
   if (e['amends'] !== undefined && e['strikes'] !== undefined)
     return refuse('An entry corrects another or strikes it, not both.', 'strikes');
   if (e['over'] !== undefined) {

@@ -1,5 +1,4 @@
 import { Injectable } from '@nestjs/common';
-import type { Refusal } from '@dagboek/core/result';
 import type { Entry } from '@dagboek/journal';
 import { BookService } from '../book/book.service.ts';
 
@@ -14,16 +13,15 @@ const NOBODY = 'nobody';
 export class Admission {
   constructor(private readonly books: BookService) {}
 
-  /** Why an entry may not be written; null when it may. `joining`: ids of those who join in the same batch. */
-  refuse(entry: Entry, joining: ReadonlySet<string>): Refusal | null {
+  /**
+   * Why an entry may not be written yet; null when it may. `joining`: ids of those who join in the same batch. Not yet is not
+   * never: whoever wrote it may join by a line that is still on its way from another device.
+   */
+  waits(entry: Entry, joining: ReadonlySet<string>): string | null {
     const { book } = this.books;
     // A book without people is just being opened, by whoever will be the first of them.
     if (entry.member === NOBODY || joining.has(entry.member) || book.allAny('member').length === 0) return null;
     if (book.getAny('member', entry.member)) return null;
-    return {
-      ok: false,
-      why: 'Whoever wrote this is not in the crew of this book. Choose who holds the pen, and write it again.',
-      field: 'member',
-    };
+    return 'Whoever wrote this is not in the crew of this book yet. It goes by itself once they are.';
   }
 }

@@ -33,6 +33,16 @@ const SLICE_MS = 5;
 const LIMIT_MS = 30_000;
 const nextTurn = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
 
+/** Whether what an entry corrects was itself, step by step, a correction of it. */
+function goesRound(e: Entry, known: (id: string) => Entry | undefined): boolean {
+  const seen = new Set([e.id]);
+  for (let id = e.amends; id !== undefined; id = known(id)?.amends) {
+    if (seen.has(id)) return true;
+    seen.add(id);
+  }
+  return false;
+}
+
 const EARLY = 'By the server’s clock it is still to come.';
 
 /** How far a log reaches, and its digest there. */
@@ -139,8 +149,13 @@ export class JournalService {
         why: 'It corrects an entry about something else.',
         field: e.amends ? 'amends' : 'strikes',
       });
-    const kept = this.admission.refuse(e, joining);
-    if (kept) return refused(kept);
+    if (goesRound(e, known))
+      return refused({
+        why: 'These lines correct each other in a circle, and none of them would stand.',
+        field: 'amends',
+      });
+    const why = this.admission.waits(e, joining);
+    if (why !== null) return { id, status: 'early', why };
     taken.set(e.id, e);
     return { id, status: 'accepted' };
   }

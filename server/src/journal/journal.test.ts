@@ -290,6 +290,21 @@ describe('the book in memory', () => {
   });
 });
 
+test('lines that correct themselves, or each other in a circle, are refused', async () => {
+  const [a, b, c] = ['a', 'b', 'c'].map((text) => anEntry('fish.noted', fish, { text }, { member: 'nobody' }));
+  const why = async (...entries: object[]): Promise<unknown[]> =>
+    (await post(entries as Entry[]).expect(200)).body.receipts.map(
+      (r: { why?: string; status: string }) => r.why ?? r.status,
+    );
+  expect(await why({ ...a, amends: a!.id })).toEqual(['A line cannot correct or strike itself.']);
+  const circle = [
+    { ...a, amends: b!.id },
+    { ...b, amends: c!.id },
+    { ...c, amends: a!.id },
+  ];
+  expect(await why(...circle)).toEqual(['accepted', 'accepted', expect.stringContaining('in a circle')]);
+});
+
 describe('who may write', () => {
   const joined = (id: string, by: string): Entry =>
     anEntry('member.joined', id, { name: 'someone' }, { member: by, at: at('05:00') });
@@ -301,7 +316,15 @@ describe('who may write', () => {
     expect(await statuses(note(ILSE))).toEqual(['accepted']);
     expect(await statuses(note(TOMAS), joined(TOMAS, TOMAS))).toEqual(['accepted', 'accepted']);
     expect(await statuses(note(TOMAS), note('nobody'))).toEqual(['accepted', 'accepted']);
-    expect((await statuses(note(idOf('stranger'))))[0]).toMatch(/not in the crew of this book/);
+    // Not yet is not refused: the line waits on its device, and goes once its writer is there.
+    const early = note(idOf('late guest'));
+    const { receipts } = (await post([early]).expect(200)).body as { receipts: { status: string; why: string }[] };
+    expect(receipts[0]).toMatchObject({
+      status: 'early',
+      why: expect.stringMatching(/not in the crew of this book yet/),
+    });
+    expect(await statuses(joined(idOf('late guest'), TOMAS))).toEqual(['accepted']);
+    expect(await statuses(early)).toEqual(['accepted']);
     expect(await statuses(joined(ILSE, TOMAS))).toEqual(['accepted']);
     expect(await statuses(note(ILSE))).toEqual(['accepted']);
   });

@@ -1,6 +1,9 @@
 import { useEffect, useState } from 'react';
+import { fetchToShelf } from '../kit/facts-shelf.ts';
 
 const AFTER_MS = 1000;
+/** Where species and rules of the newer version could not be fetched: again so often, ms. */
+const AGAIN_MS = 30_000;
 
 /** A newer version waits: said, and taken only when asked, so that nothing half typed is lost. */
 export function UpdateNotice() {
@@ -9,7 +12,12 @@ export function UpdateNotice() {
   useEffect(() => {
     const register = async (): Promise<void> => {
       const { registerSW } = await import('virtual:pwa-register');
-      const apply = registerSW({ onNeedRefresh: () => setUpdate(() => () => void apply(true)) });
+      // Offered once its species and rules are here: they belong together, and the next page may be opened at sea.
+      const offer = async (): Promise<void> => {
+        if (await fetchToShelf()) setUpdate(() => () => void apply(true));
+        else setTimeout(() => void offer(), AGAIN_MS);
+      };
+      const apply = registerSW({ onNeedRefresh: () => void offer() });
     };
     // A second after the page stands: what it needs comes first. Where the network went meanwhile, the next visit registers it.
     const t = setTimeout(() => void register().catch(() => undefined), AFTER_MS);

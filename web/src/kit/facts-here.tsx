@@ -3,11 +3,14 @@ import type { PackAbout, Species } from '@dagboek/catalogue';
 import type { Trait } from '@dagboek/core/key';
 import type { RulePack } from '@dagboek/core/rules';
 import { createContext, type ReactNode, useContext, useMemo } from 'react';
+import { layOnShelf } from './facts-shelf.ts';
 import type { Known } from './known.ts';
 
 const get = async <T,>(path: string): Promise<T> => {
   const res = await fetch(path);
   if (!res.ok) throw new Error(`${path}: ${res.status}`);
+  // From the first minute on, whether or not a service worker is in charge yet.
+  void layOnShelf(path, res.clone());
   return (await res.json()) as T;
 };
 

@@ -11,6 +11,8 @@ export class FakeServer implements Transport {
   reachable = true;
   loseAnswer = false;
   refuses = new Map<string, string>();
+  /** Lines of which it says nothing, though it answers. */
+  silent = new Set<string>();
   down: string | null = null;
 
   /** How far its clock is behind the devices', ms. */
@@ -38,15 +40,21 @@ export class FakeServer implements Transport {
     if (!this.reachable) return { ok: false as const, unreachable: true, why: 'no signal' };
     if (this.down && entries.some((e) => e.kind === this.down))
       return { ok: false as const, unreachable: false, why: 'too large' };
-    const receipts = entries.map((e): Receipt => {
-      const why = this.refuses.get(e.id);
-      if (why) return { id: e.id, status: 'refused', why };
-      if (Date.parse(e.at) > this.clock() - this.behindMs + 600_000)
-        return { id: e.id, status: 'early', why: 'still to come' };
-      if (this.log.some((x) => x.id === e.id)) return { id: e.id, status: 'known' };
-      this.log.push(e);
-      return { id: e.id, status: 'accepted' };
-    });
+    const receipts = entries.flatMap((e): Receipt[] => (this.silent.has(e.id) ? [] : [this.judge(e)]));
+    return this.answer(receipts, anew);
+  }
+
+  private judge(e: Entry): Receipt {
+    const why = this.refuses.get(e.id);
+    if (why) return { id: e.id, status: 'refused', why };
+    if (Date.parse(e.at) > this.clock() - this.behindMs + 600_000)
+      return { id: e.id, status: 'early', why: 'still to come' };
+    if (this.log.some((x) => x.id === e.id)) return { id: e.id, status: 'known' };
+    this.log.push(e);
+    return { id: e.id, status: 'accepted' };
+  }
+
+  private answer(receipts: readonly Receipt[], anew: boolean): Sent {
     return this.loseAnswer
       ? { ok: false as const, unreachable: true, why: 'cut off' }
       : {

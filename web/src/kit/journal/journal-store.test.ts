@@ -236,6 +236,38 @@ describe('hearing from others', () => {
     expect((await open()).getSnapshot().book.all('fish')).toHaveLength(7);
   });
 
+  test('a line of which the answer says nothing waits again at once, and goes with the next', async () => {
+    const s = await open();
+    const [a, b] = [landed('a', '12:18'), landed('b', '12:19')];
+    server.silent.add(a.id);
+    await s.write([a, b]);
+    await s.flush();
+    expect(waiting(s)).toEqual(['queued']);
+    server.silent.clear();
+    now += 2000;
+    await s.flush();
+    expect(waiting(s)).toEqual([]);
+    expect(server.log.map((e) => e.id)).toEqual([b.id, a.id]);
+  });
+
+  test('after an older copy was put back, who joins is sent first, whatever their clock said', async () => {
+    const late = anEntry(
+      'member.joined',
+      idOf('late'),
+      { name: 'Late' },
+      { member: idOf('late'), id: '01ff0000-0000-7000-8000-000000000001' },
+    );
+    server.log.push(landed('a', '12:18'), late, landed('b', '12:19'));
+    const s = await open();
+    await s.pull();
+    server.log.length = 0;
+    await s.pull();
+    await s.pull();
+    await s.flush();
+    expect(server.log).toHaveLength(3);
+    expect(server.log[0]!.kind).toBe('member.joined');
+  });
+
   test('no answer is said, and nothing is lost', async () => {
     const s = await open();
     server.reachable = false;

@@ -151,9 +151,12 @@ export class JournalStore {
       this.set({ reached, why });
       if (anew) await this.beginAnew();
       if (receipts.length > 0) await this.answered(batch, receipts, logReached);
-      if (waiting.length > 0) {
+      // Of what nothing was said it is not known whether it arrived: it is sent again, like what did not.
+      const told = new Set(receipts.map((r) => r.id));
+      const open = [...new Set([...waiting, ...batch.filter((e) => !told.has(e.id))])];
+      if (open.length > 0) {
         if (lost) this.sends.gotLost();
-        await this.change({ type: 'unreachable', ids: waiting.map((e) => e.id), nowMs: this.now() });
+        await this.change({ type: 'unreachable', ids: open.map((e) => e.id), nowMs: this.now() });
         if (!reached) break;
       } else this.sends.wentThrough();
     }
@@ -258,7 +261,10 @@ export class JournalStore {
     const missing = this.snapshot.book
       .entries()
       .filter((e) => !has.has(e.id) && !out.has(e.id))
-      .sort((a, b) => (a.id < b.id ? -1 : 1));
+      // Who joins comes first, whatever the clock of their device said: lines of people who are not there yet would wait.
+      .sort(
+        (a, b) => Number(b.kind === 'member.joined') - Number(a.kind === 'member.joined') || (a.id < b.id ? -1 : 1),
+      );
     const queued = missing.map((entry): OutboxItem => ({
       entry,
       tries: 0,

@@ -105,6 +105,18 @@ describe('sending', () => {
     });
   });
 
+  test.each([[[]], [[{ id: 'another', status: 'accepted' }]], [[null, 7]]])(
+    'a portal that answers with receipts %j of nothing that was sent is a pause',
+    async (receipts) => {
+      answering(() => json({ receipts, now: '2026-09-12T13:00:00Z' }));
+      expect(await httpTransport.send([entry], { last: 8, digest: 'ef' })).toEqual({
+        ok: false,
+        unreachable: true,
+        why: 'Something in front of the server answered in its place.',
+      });
+    },
+  );
+
   test('an answer cut short is a pause too: the batch is sent again, which does no harm', async () => {
     answering(() => new Response('{"receipts":[', { status: 200 }));
     expect(await httpTransport.send([entry], { last: 8, digest: 'ef' })).toMatchObject({

@@ -44,7 +44,11 @@ const ENTRY_BYTES = 120;
 /** How long so much may be on its way, ms. */
 export const timeoutMs = (bytes: number, least = TIMEOUT_MS): number => least + Math.ceil((bytes / SLOWEST) * 1000);
 
-const isAnswer = (x: unknown): x is AppendAnswer => Array.isArray((x as Partial<AppendAnswer> | null)?.receipts);
+/** A portal may answer anything with a list: an answer of ours says something of at least one entry. */
+const isAnswer = (x: unknown, of: readonly Entry[]): x is AppendAnswer => {
+  const { receipts } = (x ?? {}) as Partial<AppendAnswer>;
+  return Array.isArray(receipts) && of.some((e) => receipts.some((r) => (r as Receipt | null)?.id === e.id));
+};
 const isPage = (x: unknown): x is JournalPage => {
   const p = x as Partial<JournalPage> | null;
   return Array.isArray(p?.entries) && typeof p.last === 'number' && typeof p.more === 'boolean';
@@ -63,7 +67,7 @@ export const httpTransport = (book: string): Transport => ({
       });
       if (!res.ok) return { ok: false, ...(await notTaken(res)) };
       const answer: unknown = await res.json().catch(() => null);
-      return isAnswer(answer)
+      return isAnswer(answer, entries)
         ? {
             ok: true,
             receipts: answer.receipts,

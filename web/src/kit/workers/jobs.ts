@@ -9,7 +9,16 @@ import { readPackFile, readRuleFile } from './read-files.ts';
 export type Progress = (share: number) => void;
 
 /** Heavy reckoning that is done beside the page, by name. A job takes one thing, may say how far it is, and gives one thing. */
-export const JOBS = { lookAtPhoto, planKitchen, planMeals, reckonDish, planOdds, reckonBox, readPackFile, readRuleFile } as const;
+export const JOBS = {
+  lookAtPhoto,
+  planKitchen,
+  planMeals,
+  reckonDish,
+  planOdds,
+  reckonBox,
+  readPackFile,
+  readRuleFile,
+} as const;
 
 export type Job = keyof typeof JOBS;
 export type InputOf<J extends Job> = Parameters<(typeof JOBS)[J]>[0];
