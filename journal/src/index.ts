@@ -40,6 +40,7 @@ export type { Logged, SetApart } from './logged.ts';
 export { amendLine, settleLine, standingLine, strikeLine } from './writing.ts';
 export type { WriteMore, Writing } from './writing.ts';
 export { Book } from './state/book.ts';
+export { standingStrikes } from './struck.ts';
 export { linksOf } from './state/links.ts';
 export { foldSubject } from './state/fold-subject.ts';
 export type { Apart } from './state/fold-subject.ts';

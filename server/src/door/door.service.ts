@@ -194,7 +194,7 @@ export class DoorService implements OnModuleInit, OnApplicationShutdown {
   note(event: Omit<DoorEvent, 'at'>): void {
     noteAtDoor(this.config.data, { at: this.now(), ...event });
     const more = [event.name, event.member, event.count, event.from].filter((x) => x !== undefined).join(', ');
-    if (event.what === 'wrong codes') this.log.warn(`${event.what}: ${more}`);
+    if (event.what === 'wrong codes' && (event.count ?? 0) > 1) this.log.warn(`${event.what}: ${more}`);
     else this.log.log(`${event.what}: ${more}`);
   }
 

@@ -139,6 +139,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../catalogue/catalogue-page.tsx')).CataloguePage }),
           },
           { path: '/phones', lazy: async () => ({ Component: (await import('./door/phones-page.tsx')).PhonesPage }) },
+          {
+            path: '/phones/:id',
+            lazy: async () => ({ Component: (await import('./door/device-page.tsx')).DevicePage }),
+          },
           { path: '/unsent', element: <UnsentPage /> },
         ],
       },

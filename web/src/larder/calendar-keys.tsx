@@ -2,6 +2,8 @@ import type { HeldPack } from '@dagboek/journal';
 import { useState } from 'react';
 import { nowMs } from '../kit/clock.ts';
 import { useFormat } from '../kit/format.ts';
+import { bookHeader } from '../kit/journal/reached.ts';
+import { bookHere } from '../kit/journal/start.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { saveFile } from '../kit/save-file.ts';
 import { LineKey } from '../kit/ui/key.tsx';
@@ -12,6 +14,19 @@ async function feedAddress(): Promise<string | null> {
   const res = await fetch('/api/larder/calendar', { signal: AbortSignal.timeout(6000) }).catch(() => null);
   const told = res?.ok ? ((await res.json().catch(() => null)) as { path?: unknown } | null) : null;
   return typeof told?.path === 'string' ? location.origin + told.path : null;
+}
+
+/** Gives the feed another address, where this is the server's own screen. Answers a sentence where it was not done. */
+async function renewAddress(): Promise<string | null> {
+  const book = bookHere();
+  const res = await fetch('/api/larder/calendar/renew', {
+    method: 'POST',
+    headers: book === null ? {} : bookHeader(book),
+    signal: AbortSignal.timeout(6000),
+  }).catch(() => null);
+  if (res?.ok) return null;
+  const told = (await res?.json().catch(() => null)) as { detail?: string } | null | undefined;
+  return told?.detail ?? 'The server is not reached now.';
 }
 
 /** The chores of the next days, and the days of what is to be eaten, for a calendar: as a file, or as an address that it asks again and again. */
@@ -33,6 +48,12 @@ export function CalendarKeys({ held }: { held: readonly HeldPack[] }) {
     if (at) setFeed(at);
     else setTrouble('The server tells where its feed is, and is not reached now.');
   };
+  const renew = async (): Promise<void> => {
+    setTrouble(null);
+    const why = await renewAddress();
+    if (why !== null) return setTrouble(why);
+    await ask();
+  };
   return (
     <>
       <LineKey onClick={() => void save()}>Calendar file</LineKey>{' '}
@@ -47,6 +68,7 @@ export function CalendarKeys({ held }: { held: readonly HeldPack[] }) {
             aria-label="Address of the feed"
             onFocus={(e) => e.target.select()}
           />
+          <LineKey onClick={() => void renew()}>Give it a new address: the old one ends</LineKey>
         </p>
       )}
       <Trouble says={trouble} />

@@ -1,4 +1,4 @@
-import type { DoorList, DoorState, JoinCode, Problem } from '@dagboek/journal';
+import type { DoorList, DoorState, JoinCode, LinesOfDevice, Problem } from '@dagboek/journal';
 import { queryOptions } from '@tanstack/react-query';
 import { bookHeader } from '../../kit/journal/reached.ts';
 import { bookHere } from '../../kit/journal/start.ts';
@@ -39,6 +39,16 @@ export const doorListQuery = queryOptions({
   ...NOW_ONLY,
 });
 
+/** What a device sent: at the server's own screen. */
+export const linesOfDeviceQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['journal', 'door', 'lines', id],
+    queryFn: () => ask<LinesOfDevice>(`/devices/${encodeURIComponent(id)}/lines`),
+    ...NOW_ONLY,
+  });
+
+/** Makes this browser the server's own screen. Throws an Error with a sentence. */
+export const becomeScreen = (key: string): Promise<void> => post('/here', { key });
 export const showCode = (): Promise<JoinCode> => post('/code');
 export const putOut = (id: string): Promise<void> => post(`/devices/${id}/out`);
 export const leave = (): Promise<void> => post('/leave');

@@ -14,15 +14,15 @@ const likelyName = (): string =>
 
 /** The code of the server's screen, and a name for the list: lets this device in. A code that was scanned stands there already. */
 export function JoinForm({ onJoined }: { onJoined: () => void }) {
-  const [code, setCode] = useState(() => /^#(\d{6})$/.exec(location.hash)?.[1] ?? '');
+  const [code, setCode] = useState(() => /^#(\d{6}|\d{12})$/.exec(location.hash)?.[1] ?? '');
   const [name, setName] = useState(likelyName);
   const joining = useMutation({ mutationFn: () => join(code, name), networkMode: 'always', onSuccess: onJoined });
   const [missing, setMissing] = useState<string | null>(null);
   const send = (): void => {
     if (joining.isPending) return;
     const digits = code.replace(/\s/g, '');
-    const why = !/^\d{6}$/.test(digits)
-      ? 'The code is six digits, as the server’s screen shows them.'
+    const why = !/^(\d{6}|\d{12})$/.test(digits)
+      ? 'The code is six digits, or twelve, as the server’s screen shows them.'
       : name.trim() === ''
         ? 'Give this device a name, so that it can be told from the others in the list.'
         : null;
@@ -44,7 +44,7 @@ export function JoinForm({ onJoined }: { onJoined: () => void }) {
           className="input join-code"
           inputMode="numeric"
           autoComplete="one-time-code"
-          maxLength={7}
+          maxLength={15}
           value={code}
           onChange={(e) => setCode(e.target.value)}
         />

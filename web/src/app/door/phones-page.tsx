@@ -1,16 +1,14 @@
-import type { DoorList, HomeNetwork, JoinCode, JoinedDevice } from '@dagboek/journal';
+import type { HomeNetwork } from '@dagboek/journal';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
-import { useFormat } from '../../kit/format.ts';
-import { minutesSeconds } from '../../kit/minutes-seconds.ts';
 import { Page, Row } from '../../kit/page.tsx';
-import { Ticking } from '../../kit/ticking.tsx';
-import { Dialog } from '../../kit/ui/dialog.tsx';
-import { Key, LineKey } from '../../kit/ui/key.tsx';
+import { Key } from '../../kit/ui/key.tsx';
 import { Trouble } from '../../kit/ui/trouble.tsx';
-import { doorListQuery, doorQuery, leave, putOut, showCode } from './door.ts';
-import { ScanCode } from './scan-code.tsx';
+import { doorListQuery, doorQuery, leave } from './door.ts';
+import { DoorLog } from './door-log.tsx';
+import { LetIn } from './let-in.tsx';
+import { LetPhoneIn } from './let-phone-in.tsx';
+import { ProveScreen } from './prove-screen.tsx';
 
 /** Phones of the crew: how one comes to the book, who was let in, and who is put out again. */
 export function PhonesPage() {
@@ -34,6 +32,7 @@ export function PhonesPage() {
         </Row>
       )}
       {door.data?.you === 'here' && (home ? <AtTheScreen home={home} /> : <NotServed />)}
+      {door.data?.you === 'unproven' && <ProveScreen />}
       {door.data?.you === 'joined' && <Joined name={door.data.name ?? ''} />}
       {door.data?.you === 'not joined' && (
         <Row className="pad">
@@ -96,139 +95,12 @@ function Joined({ name }: { name: string }) {
 
 /** The server's own screen. */
 function AtTheScreen({ home }: { home: HomeNetwork }) {
-  const client = useQueryClient();
   const list = useQuery(doorListQuery);
-  const again = (): Promise<void> => client.invalidateQueries({ queryKey: doorListQuery.queryKey });
-  const showing = useMutation({ mutationFn: showCode, networkMode: 'always', onSuccess: again });
-  const code = list.data?.code ?? null;
   return (
     <>
-      <Row className="pad">
-        <h2>Let a phone in</h2>
-        {home.urls.length === 0 ? (
-          <p>
-            This machine stands in no network of a house or a boat now. Join one, or let a phone share its own: the
-            address is looked for by itself.
-          </p>
-        ) : (
-          <>
-            <p>In the same network, once for each phone. After that it works at sea, without a signal.</p>
-            {code ? (
-              <Shown home={home} code={code} fetchedMs={list.dataUpdatedAt} />
-            ) : (
-              <div className="keys">
-                <Key
-                  act
-                  name="Show a code"
-                  note="for ten minutes; each lets one phone in"
-                  onClick={() => !showing.isPending && showing.mutate()}
-                />
-              </div>
-            )}
-          </>
-        )}
-        <Trouble says={showing.error?.message ?? list.error?.message} />
-      </Row>
-      <LetIn list={list.data} />
+      <LetPhoneIn home={home} list={list.data} fetchedMs={list.dataUpdatedAt} trouble={list.error?.message} />
+      {list.data && <LetIn list={list.data} />}
+      {list.data && <DoorLog log={list.data.log} />}
     </>
-  );
-}
-
-/** The code, and the way to where it is typed. */
-function Shown({ home, code, fetchedMs }: { home: HomeNetwork; code: JoinCode; fetchedMs: number }) {
-  const trust = home.trustUrls[0];
-  const first = trust ? `${trust}/#${code.code}` : `${home.urls[0]}/join#${code.code}`;
-  const step = (name: string, more: ReactNode): ReactNode => (
-    <li>
-      <b>{name}</b> {more}
-    </li>
-  );
-  return (
-    <div className="shown-code">
-      <ScanCode text={first} label={`A code to scan: it opens ${trust ?? home.urls[0]}`} />
-      <div>
-        <p className="code-digits">
-          <small>Code</small>
-          <b>
-            {code.code.slice(0, 3)} {code.code.slice(3)}
-          </b>
-          <small>
-            for <Ticking say={() => minutesSeconds(code.forMs - (Date.now() - fetchedMs))} />
-          </small>
-        </p>
-        <ol>
-          {step(
-            'Scan',
-            trust ? (
-              <>this, or open {trust} on the phone.</>
-            ) : (
-              <>this, or open {home.urls.join(' or ')} on the phone.</>
-            ),
-          )}
-          {home.fingerprint &&
-            step(
-              'Compare:',
-              <>
-                the page shows <code>{home.fingerprint}</code>. If it shows another sign, stop.
-              </>,
-            )}
-          {trust && step('Trust', <>this machine, by the steps of that page: once for each phone.</>)}
-          {step('Join', <>with the code above. A phone that trusts it already goes straight on.</>)}
-        </ol>
-        <p>
-          Phones know the book by its address: {home.urls.join(' or ')}. Ask your router to leave it the same, or a
-          phone will have to join anew.
-        </p>
-      </div>
-    </div>
-  );
-}
-
-function LetIn({ list }: { list: DoorList | undefined }) {
-  const { shortDay, day, time } = useFormat();
-  const client = useQueryClient();
-  const [asked, setAsked] = useState<JoinedDevice | null>(null);
-  const putting = useMutation({
-    mutationFn: putOut,
-    networkMode: 'always',
-    onSuccess: async () => {
-      await client.invalidateQueries({ queryKey: doorListQuery.queryKey });
-      setAsked(null);
-    },
-  });
-  const when = (at: string): string => `${shortDay(day(at))} ${time(at)}`;
-  if (!list) return null;
-  return (
-    <Row className="pad ruled">
-      <h2>Let in</h2>
-      {list.devices.length === 0 && <p>Nobody yet: the book is on this machine alone.</p>}
-      <ul className="plain-list let-in">
-        {list.devices.map((d) => (
-          <li key={d.id}>
-            <span>
-              {d.name}
-              <small>
-                {d.out
-                  ? `in from ${when(d.joined)}, put out ${when(d.out)}`
-                  : `in since ${when(d.joined)}, seen ${when(d.seen)}`}
-              </small>
-            </span>
-            {d.out === null && <LineKey onClick={() => setAsked(d)}>Put out</LineKey>}
-          </li>
-        ))}
-      </ul>
-      {asked && (
-        <Dialog title={`Put out ${asked.name}?`} open onClose={() => setAsked(null)}>
-          <p>
-            It is answered no more, until it joins again with a new code. What it wrote stays in the book; what it has
-            not sent stays on it. The book that it holds cannot be taken from it.
-          </p>
-          <Trouble says={putting.error?.message} />
-          <div className="keys">
-            <Key act name="Put it out" onClick={() => !putting.isPending && putting.mutate(asked.id)} />
-          </div>
-        </Dialog>
-      )}
-    </Row>
   );
 }

@@ -12,6 +12,7 @@ import { FactsForm } from './facts-form.tsx';
 import { type FactsDraft, factsResolver } from './resolver.ts';
 import { Trouble } from '../ui/trouble.tsx';
 import { Key } from '../ui/key.tsx';
+import { SentByNote } from './sent-by.tsx';
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
@@ -53,6 +54,7 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
   return (
     <Dialog title="Correct this line" open onClose={onClose}>
       <p className="was">{sayEntry(now, names)}</p>
+      <SentByNote entry={now.id} />
       <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
       <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
       <label className="check">

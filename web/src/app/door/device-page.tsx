@@ -1,0 +1,121 @@
+import { type Entry, sayEntry, standingStrikes } from '@dagboek/journal';
+import { epochMs } from '@dagboek/core/time';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { useNames } from '../../kit/catalogue.ts';
+import { plural, useFormat } from '../../kit/format.ts';
+import { useBook } from '../../kit/journal/journal-context.tsx';
+import { useWrite } from '../../kit/journal/use-write.ts';
+import { Page, Row } from '../../kit/page.tsx';
+import { Dialog } from '../../kit/ui/dialog.tsx';
+import { Key, KeyLink, LineKey } from '../../kit/ui/key.tsx';
+import { Trouble } from '../../kit/ui/trouble.tsx';
+import { DateTimeField, NO_TIME } from '../../kit/ui/when.tsx';
+import { doorListQuery, linesOfDeviceQuery } from './door.ts';
+
+/** Shown before one asks for all of them. */
+const SHOWN = 100;
+
+/** Every line that a device sent, whoever it says wrote it; and the way to strike them, when it was lost. */
+export function DevicePage() {
+  const { id = '' } = useParams();
+  const { book } = useBook();
+  const names = useNames();
+  const { shortDay, day, time } = useFormat();
+  const list = useQuery(doorListQuery);
+  const sent = useQuery(linesOfDeviceQuery(id));
+  const [every, setEvery] = useState(false);
+  const [asked, setAsked] = useState(false);
+  const device = list.data?.devices.find((d) => d.id === id);
+  const name = device?.name ?? 'This device';
+  const entries = new Map(book.entries().map((e) => [e.id, e]));
+  const lines = (sent.data?.ids ?? []).flatMap((i) => entries.get(i) ?? []).reverse();
+  const struck = standingStrikes(book);
+  return (
+    <Page
+      title={`What ${name} sent`}
+      first={{ label: 'Lines', value: lines.length }}
+      cells={[{ label: 'Device', value: device ? (device.out ? 'put out' : 'let in') : 'not known' }]}
+    >
+      <Row className="pad">
+        <h2>What {name} sent</h2>
+        {(sent.isPending || list.isPending) && <p>Asking the server.</p>}
+        <Trouble says={sent.error?.message ?? list.error?.message} />
+        {sent.data && (
+          <p>
+            {lines.length === 0
+              ? 'It sent no line that is in the book.'
+              : 'As the server noted it, whoever the lines say wrote them; by the time they arrived, the latest first.'}
+          </p>
+        )}
+        <div className="keys">
+          <KeyLink to="/phones" name="Back to the phones" />
+          {lines.some((e) => !struck.has(e.id)) && (
+            <Key
+              name="Strike its lines"
+              note="when it was lost, or somebody else had it"
+              onClick={() => setAsked(true)}
+            />
+          )}
+        </div>
+        <ol className="log-lines">
+          {(every ? lines : lines.slice(0, SHOWN)).map((e) => (
+            <li key={e.id} className={struck.has(e.id) ? 'struck-line' : undefined}>
+              <span className="t">
+                {shortDay(day(e.written))} {time(e.written)}
+              </span>
+              <div>
+                {struck.has(e.id) ? <s>{sayEntry(e, names)}</s> : sayEntry(e, names)} <i>{names.member(e.member)}</i>
+              </div>
+            </li>
+          ))}
+        </ol>
+        {!every && lines.length > SHOWN && <LineKey onClick={() => setEvery(true)}>All {lines.length}</LineKey>}
+      </Row>
+      {asked && (
+        <StrikeDialog name={name} lines={lines.filter((e) => !struck.has(e.id))} onClose={() => setAsked(false)} />
+      )}
+    </Page>
+  );
+}
+
+/** Strikes the lines that a device wrote from a moment on. Each stays readable, and can be let stand again. */
+function StrikeDialog({ name, lines, onClose }: { name: string; lines: readonly Entry[]; onClose: () => void }) {
+  const { writeAll } = useWrite();
+  const [sinceMs, setSince] = useState<number | null>(() => Math.min(...lines.map((e) => epochMs(e.written))));
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const meant = lines.filter((e) => sinceMs !== null && epochMs(e.written) >= sinceMs);
+  const strike = async (): Promise<void> => {
+    if (busy) return;
+    if (sinceMs === null) return setTrouble(NO_TIME);
+    if (meant.length === 0) return setTrouble('It wrote nothing since then. Choose an earlier time.');
+    setBusy(true);
+    const because = `Sent by ${name}, which was lost.`;
+    const r = await writeAll(
+      meant.map((e) => ({ kind: 'log.struck', subject: e.subject, facts: {}, more: { strikes: e.id, because } })),
+    );
+    setBusy(false);
+    if (r.ok) onClose();
+    else setTrouble(r.why);
+  };
+  return (
+    <Dialog title="Strike its lines?" open onClose={onClose}>
+      <p>
+        Lines that it wrote from this time on count no more. They stay readable, struck through, and each can be let
+        stand again.
+      </p>
+      <DateTimeField label="Since" valueMs={sinceMs} onChange={setSince} />
+      <Trouble says={trouble} />
+      <div className="keys">
+        <Key
+          act
+          name={`Strike ${plural(meant.length, 'line')}`}
+          note={busy ? 'one moment' : 'it can be undone line by line'}
+          onClick={() => void strike()}
+        />
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,67 @@
+import type { DoorList, JoinedDevice } from '@dagboek/journal';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { plural, useFormat } from '../../kit/format.ts';
+import { Row } from '../../kit/page.tsx';
+import { Dialog } from '../../kit/ui/dialog.tsx';
+import { Key, LineKey } from '../../kit/ui/key.tsx';
+import { Trouble } from '../../kit/ui/trouble.tsx';
+import { doorListQuery, putOut } from './door.ts';
+
+/** Who was let in, what each sent, and the way out. */
+export function LetIn({ list }: { list: DoorList }) {
+  const { shortDay, day, time } = useFormat();
+  const client = useQueryClient();
+  const [asked, setAsked] = useState<JoinedDevice | null>(null);
+  const putting = useMutation({
+    mutationFn: putOut,
+    networkMode: 'always',
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: doorListQuery.queryKey });
+      setAsked(null);
+    },
+  });
+  const when = (at: string): string => `${shortDay(day(at))} ${time(at)}`;
+  return (
+    <Row className="pad ruled">
+      <h2>Let in</h2>
+      {list.devices.length === 0 && <p>Nobody yet: the book is on this machine alone.</p>}
+      <ul className="plain-list let-in">
+        {list.devices.map((d) => (
+          <li key={d.id}>
+            <span>
+              {d.name}
+              <small>
+                {d.out
+                  ? `in from ${when(d.joined)}, put out ${when(d.out)}`
+                  : `in since ${when(d.joined)}, seen ${when(d.seen)}`}
+              </small>
+            </span>
+            <span className="line-keys">
+              {d.lines > 0 && (
+                <Link className="line-key" to={`/phones/${d.id}`} aria-label={`What ${d.name} sent`}>
+                  {plural(d.lines, 'line')}
+                </Link>
+              )}
+              {d.out === null && <LineKey onClick={() => setAsked(d)}>Put out</LineKey>}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {asked && (
+        <Dialog title={`Put out ${asked.name}?`} open onClose={() => setAsked(null)}>
+          <p>
+            It is answered no more, until it joins again with a new code; its calendar and whatever it is reading end
+            with it. What it wrote stays in the book; what it has not sent stays on it. The book that it holds cannot be
+            taken from it.
+          </p>
+          <Trouble says={putting.error?.message} />
+          <div className="keys">
+            <Key act name="Put it out" onClick={() => !putting.isPending && putting.mutate(asked.id)} />
+          </div>
+        </Dialog>
+      )}
+    </Row>
+  );
+}

@@ -1,0 +1,145 @@
+import type { DoorList, HomeNetwork, JoinCode } from '@dagboek/journal';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { sayDate } from '@dagboek/core/time';
+import { plural, useFormat } from '../../kit/format.ts';
+import { minutesSeconds } from '../../kit/minutes-seconds.ts';
+import { Row } from '../../kit/page.tsx';
+import { Ticking } from '../../kit/ticking.tsx';
+import { Key } from '../../kit/ui/key.tsx';
+import { Trouble } from '../../kit/ui/trouble.tsx';
+import { doorListQuery, showCode } from './door.ts';
+import { ScanCode } from './scan-code.tsx';
+import { Sign, TrustSteps } from './trust-steps.tsx';
+
+/** How a phone comes to the book: it learns to trust this machine, what it was given is compared, and only then is a code shown. */
+export function LetPhoneIn({
+  home,
+  list,
+  fetchedMs,
+  trouble,
+}: {
+  home: HomeNetwork;
+  list: DoorList | undefined;
+  fetchedMs: number;
+  trouble: string | undefined;
+}) {
+  const client = useQueryClient();
+  const showing = useMutation({
+    mutationFn: showCode,
+    networkMode: 'always',
+    onSuccess: () => client.invalidateQueries({ queryKey: doorListQuery.queryKey }),
+  });
+  const code = list?.code ?? null;
+  const trust = home.trustUrls[0];
+  if (home.urls.length === 0)
+    return (
+      <Row className="pad">
+        <h2>Let a phone in</h2>
+        <p>
+          This machine is in no network of a house or a boat now. Join one, or let a phone share its own: the address is
+          looked for by itself.
+        </p>
+      </Row>
+    );
+  return (
+    <>
+      {trust && home.fingerprint && <Trust home={home} url={trust} digits={home.fingerprint} />}
+      <Row className="pad ruled">
+        <h2>{trust ? '2. The phone joins the book' : 'Let a phone in'}</h2>
+        {code ? (
+          <Shown home={home} code={code} fetchedMs={fetchedMs} />
+        ) : (
+          <>
+            {trust && <p>When the phone’s own settings show every pair as above, and it trusts this machine:</p>}
+            <div className="keys">
+              <Key
+                act
+                name="Show a code"
+                note="for ten minutes; each lets one phone in"
+                onClick={() => !showing.isPending && showing.mutate()}
+              />
+            </div>
+          </>
+        )}
+        <Trouble says={showing.error?.message ?? trouble} />
+        <p className="mt-4">
+          Phones know the book by its address: {home.urls.join(' or ')}. Ask your router to leave it the same, or a
+          phone will have to join anew.
+          {home.others.length > 0 &&
+            ` This machine does not listen at its other addresses (${home.others.join(', ')}); DAGBOEK_LAN_ADDRESS chooses one.`}
+        </p>
+      </Row>
+    </>
+  );
+}
+
+function Trust({ home, url, digits }: { home: HomeNetwork; url: string; digits: string }) {
+  const { day } = useFormat();
+  return (
+    <Row className="pad">
+      <h2>1. The phone learns to trust this machine</h2>
+      <p>In the same network, once for each phone. After that it works at sea, without a signal.</p>
+      <div className="shown-code">
+        <ScanCode text={url} label={`A code to scan: it opens ${url}`} />
+        <div>
+          <p>
+            Scan this, or open <b>{url}</b> on the phone, and fetch the certificate there.
+          </p>
+          <p>
+            Then compare. <b>The phone’s own settings</b> show these pairs of the certificate, under SHA-256. A page on
+            the phone proves nothing, whatever it shows: somebody who stands between could have written it.
+          </p>
+          <Sign digits={digits} />
+          <p>If one pair differs, take the certificate off the phone, and do not go on.</p>
+        </div>
+      </div>
+      <TrustSteps />
+      {home.trustedUntil && (
+        <p className="hint">
+          Phones trust this machine until {sayDate(day(home.trustedUntil))} {home.trustedUntil.slice(0, 4)}; then they
+          learn anew. What they trust can vouch for nothing but this machine, and nobody can sign with it again.
+        </p>
+      )}
+    </Row>
+  );
+}
+
+/** "482 915": as it is read aloud. */
+const inThrees = (code: string): string => code.replace(/(\d{3})(?=\d)/g, '$1 ');
+
+/** The code, and the way to where it is typed: over TLS alone. */
+function Shown({ home, code, fetchedMs }: { home: HomeNetwork; code: JoinCode; fetchedMs: number }) {
+  return (
+    <div className="shown-code">
+      <ScanCode
+        text={`${home.urls[0]}/join#${code.code}`}
+        label={`A code to scan: it opens ${home.urls[0]} and joins`}
+      />
+      <div>
+        <p className="code-digits">
+          <small>Code</small>
+          <b>{inThrees(code.code)}</b>
+          <small>
+            for <Ticking say={() => minutesSeconds(code.forMs - (Date.now() - fetchedMs))} />
+          </small>
+        </p>
+        {code.wrong > 0 && (
+          <p className="asks" role="status">
+            <b>{plural(code.wrong, 'wrong code')} tried since this was asked for.</b>{' '}
+            {code.code.length > 6
+              ? 'A longer code lets in now: it cannot be guessed. If nobody here mistyped, somebody in your network is trying.'
+              : ''}
+          </p>
+        )}
+        <ol>
+          <li>
+            <b>Scan</b> this with a phone that trusts this machine, or open {home.urls[0]}/join on it.
+          </li>
+          <li>
+            <b>Type</b> the code, if it does not stand there yet: only where the address begins with <b>https</b>.
+          </li>
+        </ol>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,62 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { Row } from '../../kit/page.tsx';
+import { Key } from '../../kit/ui/key.tsx';
+import { Trouble } from '../../kit/ui/trouble.tsx';
+import { becomeScreen } from './door.ts';
+
+/** The key in the address that the terminal shows; null when there is none. */
+const keyInAddress = (): string | null => /^#here=(\w+)$/.exec(location.hash)?.[1] ?? null;
+
+/** A browser of this machine becomes the server's own screen by the key that the terminal shows: an address alone proves nothing. */
+export function ProveScreen() {
+  const client = useQueryClient();
+  const [key, setKey] = useState(() => keyInAddress() ?? '');
+  const proving = useMutation({
+    mutationFn: becomeScreen,
+    networkMode: 'always',
+    // Not left in the address: it is a secret of this machine.
+    onSuccess: () => history.replaceState(history.state, '', location.pathname),
+    onSettled: () => client.invalidateQueries({ queryKey: ['journal', 'door'] }),
+  });
+  const { mutate } = proving;
+  // The address was opened from the terminal, outside of this page.
+  useEffect(() => {
+    const given = keyInAddress();
+    if (given !== null) mutate(given);
+  }, [mutate]);
+  return (
+    <Row className="pad">
+      <h2>Is this the server’s own screen?</h2>
+      <p>
+        Codes are shown, and phones put out, only there. The terminal in which the server runs shows an address with a
+        key: open that one here, or type the ten letters at its end.
+      </p>
+      <form
+        className="join-form"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (!proving.isPending) mutate(key);
+        }}
+      >
+        <div className="field">
+          <label htmlFor="screen-key">Key that the terminal shows</label>
+          <input
+            id="screen-key"
+            className="input"
+            autoComplete="off"
+            autoCapitalize="none"
+            spellCheck={false}
+            maxLength={40}
+            value={key}
+            onChange={(e) => setKey(e.target.value)}
+          />
+        </div>
+        <Trouble says={proving.error?.message} />
+        <div className="keys">
+          <Key act type="submit" name="This is the server’s screen" note="remembered in this browser" />
+        </div>
+      </form>
+    </Row>
+  );
+}
