@@ -64,6 +64,37 @@ test('a first visit that loses its network says that the book is not here yet, o
   await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
 });
 
+test('species and rules are on the shelf from the first minute, and stay when kept answers are thrown out', async ({
+  page,
+  context,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/deck`);
+  await expect(page.getByRole('button', { name: /^Turbot/ })).toBeVisible();
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  const onShelf = () =>
+    page.evaluate(async () =>
+      (await (await caches.open('catalogue-and-rules')).keys()).map((r) => new URL(r.url).pathname).sort(),
+    );
+  await expect.poll(onShelf).toEqual(['/api/catalogue', '/api/rulebook']);
+  // As an update does, or a browser that clears what was not used: the kept answers are gone, and there is no network.
+  await page.evaluate(
+    () =>
+      new Promise((resolve) => {
+        const open = indexedDB.open('dagboek-answers');
+        open.onsuccess = () => {
+          const all = open.result.transaction('kv', 'readwrite');
+          all.objectStore('kv').clear();
+          all.oncomplete = resolve;
+        };
+      }),
+  );
+  await context.setOffline(true);
+  await page.reload();
+  await page.getByRole('button', { name: /^Turbot/ }).click();
+  await expect(page.getByText(/1 line not yet sent/)).toBeVisible();
+});
+
 test('every station opens without a network', async ({ page, context, demo }) => {
   await openDeck(page, demo.url);
   await context.setOffline(true);

@@ -87,6 +87,31 @@ test('a trait matrix that the book saved is read back under other ids, and chang
   await expect(page.getByRole('link', { name: 'Tarn Rudd' })).toBeVisible();
 });
 
+test('a file that takes long is read beside the page: how far it is, and a way out; one that is too long is turned down', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/catalogue/packs`);
+  await expect(page.getByText('None yet. Read a pack')).toBeVisible();
+  const { traits } = (await (await fetch(`${demo.url}/api/catalogue`)).json()) as { traits: { id: string }[] };
+  const head = ['id', 'name', 'latin', 'like', ...traits.map((t) => t.id)].join(',');
+  const rows = (n: number): string =>
+    [
+      head,
+      ...Array.from({ length: n }, (_, i) => `f-${i},Fish ${i},Piscis n,pollack${','.repeat(traits.length)}`),
+    ].join('\n');
+  await choose(page, 'many.csv', rows(40_000));
+  await expect(wrong(page)).toContainText('has more than 500 species');
+  await choose(page, 'some.csv', rows(400));
+  await expect(page.getByText(/^Reading the file: \d+ %/)).toBeVisible();
+  // The page is at hand meanwhile.
+  await button(page, 'Cancel').click();
+  await expect(page.getByText(/^Reading the file/)).toHaveCount(0);
+  await expect(preview(page)).toHaveCount(0);
+  await choose(page, 'few.csv', rows(2));
+  await expect(preview(page)).toContainText('Fish 1');
+});
+
 test('files that cannot be read: a sentence each, and nothing changed', async ({ page, demo }) => {
   await page.goto(`${demo.url}/catalogue/packs`);
   await expect(page.getByText('None yet. Read a pack')).toBeVisible();

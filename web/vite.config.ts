@@ -43,7 +43,7 @@ export default defineConfig({
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,woff2}', 'icon-*.png', 'practice/*'],
         navigateFallback: '/index.html',
-        navigateFallbackDenylist: [/^\/api\//],
+        navigateFallbackDenylist: [/^\/api\//, /^\/licences\.txt$/, /^\/bom\.cdx\.json$/],
         // Catalogue and rules are kept as soon as they pass by; the query cache alone writes them down a moment later.
         runtimeCaching: [
           {

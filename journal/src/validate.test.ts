@@ -198,3 +198,24 @@ test('facts that are nested without end are refused, however deep', () => {
     expect(whyNot({ ...good, facts: { deep: facts } }).why).toMatch(/too deep/);
   }
 });
+
+describe('texts', () => {
+  const said = (text: string, more: object = {}) =>
+    validateEntry(anEntry('fish.noted', idOf('a'), { text }, more), Number.MAX_SAFE_INTEGER);
+  test.each(['a\u0000b', 'Ilse\u202egpj.exe', 'x\u2028y', '\u001b[2J'])(
+    'with signs that nobody sees are asked for anew: %j',
+    (text) => {
+      expect(said(text)).toMatchObject({ ok: false, field: 'text', why: expect.stringContaining('cannot be seen') });
+      expect(said('well', { because: text })).toMatchObject({ ok: false, field: 'because' });
+    },
+  );
+  test('of several lines, in any writing, are taken', () => expect(said('naïve\n\tsecond, سمك 鯖 🐟').ok).toBe(true));
+  test('a line that corrects or strikes itself is none', () => {
+    const e = anEntry('fish.noted', idOf('a'), { text: 'x' });
+    const why = { ok: false, why: 'A line cannot correct or strike itself.' };
+    expect(validateEntry({ ...e, amends: e.id }, Number.MAX_SAFE_INTEGER)).toMatchObject(why);
+    expect(
+      validateEntry({ ...e, kind: 'log.struck', facts: {}, strikes: e.id }, Number.MAX_SAFE_INTEGER),
+    ).toMatchObject(why);
+  });
+});

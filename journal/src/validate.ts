@@ -2,6 +2,7 @@ import { type ValidationError, validateSync } from 'class-validator';
 import { type Refusal, refuse } from '@dagboek/core/result';
 import { rulePackSteps } from '@dagboek/core/rules';
 import type { Steps } from '@dagboek/core/steps';
+import { hasUnseen } from '@dagboek/core/text';
 import { epochMs, isInstant } from '@dagboek/core/time';
 import type { Entry } from './entry.ts';
 import { asFacts } from './kinds/as-facts.ts';
@@ -45,6 +46,17 @@ function oddField(value: unknown, path = '', deep = 0): string | null {
   for (const [key, of] of Object.entries(value)) {
     const here = path ? `${path}.${key}` : key;
     const odd = key in Object.prototype ? here : oddField(of, here, deep + 1);
+    if (odd !== null) return odd;
+  }
+  return null;
+}
+
+/** The first field with a text that holds signs nobody sees; null when all is well. */
+function unseenField(value: unknown, path = ''): string | null {
+  if (typeof value === 'string') return hasUnseen(value) ? path : null;
+  if (typeof value !== 'object' || value === null) return null;
+  for (const [key, of] of Object.entries(value)) {
+    const odd = unseenField(of, path ? `${path}.${key}` : key);
     if (odd !== null) return odd;
   }
   return null;
@@ -136,6 +148,8 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
   const odd = oddField(facts);
   if (odd === '') return refuse('These facts are nested too deep.', 'facts');
   if (odd !== null) return refuse(`This book does not know the field "${odd.slice(0, 60)}" here.`, odd);
+  const unseen = unseenField(facts) ?? unseenField({ because: e['because'] ?? '' });
+  if (unseen !== null) return refuse('There are signs in this text that cannot be seen. Write it anew.', unseen);
   const { facts: shape, mostChars = MOST_FACTS_CHARS } = kindDefinition(e['kind']);
   if (JSON.stringify(facts).length > mostChars) return refuse('These facts are too long for one entry.', 'facts');
   const errors = validateSync(asFacts(shape, facts), {

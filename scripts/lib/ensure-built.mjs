@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { writeLicences } from './licences.mjs';
 import { run } from './run.mjs';
 
 const STAMP = 'web/dist/.stamp';
@@ -19,6 +20,7 @@ const ROOMS = [
   ...['core', 'journal', 'figure', 'catalogue', 'web'].map((p) => `${p}/package.json`),
   'tsconfig.base.json',
   'package-lock.json',
+  'scripts/lib/licences.mjs',
 ];
 
 function* files(path) {
@@ -35,5 +37,6 @@ export function ensureBuilt() {
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === now && existsSync('server/dist/main.js')) return;
   run('server', process.execPath, ['node_modules/typescript/bin/tsc', '-b']);
   run('interface', process.execPath, ['node_modules/vite/bin/vite.js', 'build', 'web', '--logLevel', 'warn']);
+  writeLicences('web/dist');
   writeFileSync(STAMP, now);
 }

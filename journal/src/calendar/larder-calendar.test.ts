@@ -37,3 +37,10 @@ test('five hundred chores are one file, each line no longer than 75 bytes', () =
   expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(500);
   for (const l of text.split('\r\n')) expect(new TextEncoder().encode(l).length).toBeLessThanOrEqual(75);
 });
+
+test('a name with signs that nobody sees leaves none of them in the file', () => {
+  const odd = { id: 'a', atMs: NOW, says: 'Change\u0000 the\u202e towel\u2028of pack 3' };
+  const text = larderCalendar([odd], [{ id: 'b', day: '2026-10-02', says: 'Eat\u0007 pack 3' }], NOW);
+  expect(text).not.toMatch(/[\u0000\u0007\u202e\u2028]/);
+  expect(text).toContain('SUMMARY:Change the towel\\nof pack 3');
+});

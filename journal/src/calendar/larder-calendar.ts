@@ -1,3 +1,4 @@
+import { visible } from '@dagboek/core/text';
 import ical from 'ical-generator';
 
 /** A chore at its hour. */
@@ -29,7 +30,7 @@ export function larderCalendar(chores: readonly CalendarChore[], days: readonly 
         stamp: new Date(nowMs),
         start: new Date(c.atMs),
         end: new Date(c.atMs + CHORE_MIN * 60_000),
-        summary: c.says,
+        summary: visible(c.says),
       })
       .createAlarm({ trigger: 0 });
   for (const d of days) {
@@ -40,7 +41,7 @@ export function larderCalendar(chores: readonly CalendarChore[], days: readonly 
       stamp: new Date(nowMs),
       start: new Date(Date.UTC(y, m - 1, n)),
       allDay: true,
-      summary: d.says,
+      summary: visible(d.says),
     });
   }
   return calendar.toString();

@@ -130,6 +130,13 @@ export function AllPage() {
         </Row>
       )}
       <Row className="pad ruled">
+        <h2>This program</h2>
+        <p>
+          The <a href="/licences.txt">licences</a> of what it is made of, and its{' '}
+          <a href="/bom.cdx.json">bill of materials</a>.
+        </p>
+      </Row>
+      <Row className="pad ruled">
         <h2>The book itself</h2>
         <WhenFacts>
           <LogLines lines={settings} />

@@ -11,6 +11,7 @@ import {
   type WriteMore,
   type Writing,
 } from '@dagboek/journal';
+import { visible } from '@dagboek/core/text';
 import { stamp } from '@dagboek/core/time';
 import { v7 } from 'uuid';
 import { nowMs, setBackMs } from '../clock.ts';
@@ -20,6 +21,9 @@ import { withLineRoom } from '../room.ts';
 import { useStampZone } from '../catalogue.ts';
 import { useJournal } from './journal-context.tsx';
 import { units } from '../units.ts';
+
+/** What was pasted may hold signs that nobody sees. */
+const seenOnly = (_: string, x: unknown): unknown => (typeof x === 'string' ? visible(x) : x);
 
 const DEVICE_KEY = 'dagboek.device';
 
@@ -113,7 +117,7 @@ export function useWrite(): {
         slice = performance.now();
       }
       const { atMs = now, member, instead: _, ...rest } = w.more ?? {};
-      const facts = JSON.parse(JSON.stringify(w.facts)) as Record<string, unknown>;
+      const facts = JSON.parse(JSON.stringify(w.facts), seenOnly) as Record<string, unknown>;
       const entry: Entry = {
         id: newId(),
         kind: w.kind,
@@ -124,7 +128,7 @@ export function useWrite(): {
         device: deviceId(),
         facts,
         ...(setBackMs() === 0 ? {} : { aheadMs: setBackMs() }),
-        ...defined(rest),
+        ...defined(rest.because === undefined ? rest : { ...rest, because: visible(rest.because) }),
       };
       const checked = validateEntry(entry, now);
       if (!checked.ok) return forget(list, checked);

@@ -1,0 +1,1 @@
+export { hasUnseen, visible } from './visible.ts';
