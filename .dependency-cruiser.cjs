@@ -1,5 +1,28 @@
 const STATIONS = ['plan', 'deck', 'box', 'board', 'larder', 'table', 'book', 'drill', 'catalogue'];
 
+/** Storeys of the journal, the lowest first: each knows those beneath it alone. */
+const JOURNAL = [
+  'log/entry',
+  'log/facts',
+  'log/state',
+  'log/kinds',
+  'log/book',
+  'read/bodies',
+  'read/places',
+  'read/warmth',
+  'read/fish',
+  'read/rules',
+  'read/keeping',
+  'read/board',
+  'read/menu',
+  'read/table',
+  'read/larder',
+  'read/deck',
+  'read/box',
+  'read/diary',
+  'calendar',
+];
+
 /** Imports point one way: web and server > journal > core; web > catalogue > figure > core; packs is data. Stations of the interface meet only in the kit. */
 module.exports = {
   forbidden: [
@@ -38,6 +61,18 @@ module.exports = {
       severity: 'error',
       from: { path: '^catalogue/src', pathNot: '\\.test\\.ts$' },
       to: { path: '^(journal|packs|server|web)/' },
+    },
+    ...JOURNAL.slice(0, -1).map((storey, i) => ({
+      name: `journal-${storey.replace('/', '-')}-looks-down`,
+      severity: 'error',
+      from: { path: `^journal/src/${storey}/`, pathNot: '\\.test(-support)?\\.ts$' },
+      to: { path: `^journal/src/(${JOURNAL.slice(i + 1).join('|')}|index\\.ts)` },
+    })),
+    {
+      name: 'journal-without-circles-of-types',
+      severity: 'error',
+      from: { path: '^journal/src', pathNot: '\\.test(-support)?\\.ts$' },
+      to: { circular: true },
     },
     { name: 'server-not-web', severity: 'error', from: { path: '^server/src' }, to: { path: '^web/' } },
     {

@@ -25,6 +25,7 @@ export default {
   transform: { '^.+\\.ts$': swc(false), '^.+\\.tsx$': swc(true) },
   moduleNameMapper: {
     '^@dagboek/core/(.*)$': '<rootDir>/core/src/$1/index.ts',
+    '^@dagboek/journal/(log|calendar)$': '<rootDir>/journal/src/$1/index.ts',
     '^@dagboek/(journal|figure|catalogue|packs)$': '<rootDir>/$1/src/index.ts',
   },
 };

@@ -9,6 +9,7 @@ export default defineConfig({
     alias: [
       { find: '@jest/globals', replacement: 'vitest' },
       { find: /^@dagboek\/core\/(.*)$/, replacement: at('core/src/$1/index.ts') },
+      { find: /^@dagboek\/journal\/(log|calendar)$/, replacement: at('journal/src/$1/index.ts') },
       { find: /^@dagboek\/(journal|figure|catalogue|packs)$/, replacement: at('$1/src/index.ts') },
     ],
   },

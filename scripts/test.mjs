@@ -23,6 +23,8 @@ run('import rules', node, [
   'server',
   'web',
 ]);
+run('links', node, ['scripts/links.mjs']);
+run('the house', node, ['scripts/house.mjs', '--check']);
 run('format', node, ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
 ensureBuilt();
 run('unit and server tests', node, [

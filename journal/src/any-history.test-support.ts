@@ -1,11 +1,11 @@
 import { RECIPES } from '@dagboek/core/recipes';
 import type { Task } from '@dagboek/core/schedule';
-import type { DinnerDish } from './kinds/dinner.ts';
+import type { DinnerDish } from './log/facts/dinner.ts';
 import fc from 'fast-check';
 import { BOX, idOf, ILSE, TOMAS } from './builders.test-support.ts';
 import { aRule, aRulePack, aSpecies } from './documents.test-support.ts';
-import type { Entry } from './entry.ts';
-import { KINDS, type Kind, SUBJECTS, type SubjectKind, subjectKindOf } from './kinds/index.ts';
+import type { Entry } from './log/entry/entry.ts';
+import { KINDS, type Kind, SUBJECTS, type SubjectKind, subjectKindOf } from './log/kinds/index.ts';
 
 /** Three devices, and how far their clocks are off, ms. */
 export const DEVICES = [

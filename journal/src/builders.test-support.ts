@@ -1,5 +1,5 @@
-import type { Entry } from './entry.ts';
-import type { FactsOf, Kind } from './kinds/index.ts';
+import type { Entry } from './log/entry/entry.ts';
+import type { FactsOf, Kind } from './log/kinds/index.ts';
 
 let counter = 0;
 

@@ -17,6 +17,7 @@ import { HealthModule } from './health/health.module.ts';
 import { JournalModule } from './journal/journal.module.ts';
 import { LarderModule } from './larder/larder.module.ts';
 import { PhotosModule } from './photos/photos.module.ts';
+import { SendersModule } from './senders/senders.module.ts';
 import { StorageModule } from './storage/storage.module.ts';
 import { TripsModule } from './trips/trips.module.ts';
 
@@ -52,6 +53,7 @@ export class AppModule {
         PhotosModule,
         DevicesModule,
         DoorModule,
+        SendersModule,
         BackupsModule,
       ],
       providers: [

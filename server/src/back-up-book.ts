@@ -1,6 +1,6 @@
 import { Config } from './common/config.ts';
 import { byScript } from './common/by-script.ts';
-import { noteAtDoor } from './door/door-log.ts';
+import { noteAtDoor } from './common/door-log.ts';
 import { backUp } from './storage/backup.ts';
 import { lookAtFolder } from './storage/look-at-folder.ts';
 

@@ -2,7 +2,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { Book, type Entry } from '@dagboek/journal';
+import { Book, type Entry } from '@dagboek/journal/log';
 import Database from 'better-sqlite3';
 import { v7 } from 'uuid';
 import { Clock } from './common/clock.ts';

@@ -1,6 +1,6 @@
 import { join } from 'node:path';
-import { Book, type Entry, validateEntry } from '@dagboek/journal';
-import { ReadLog, sayLine } from './book/read-log.ts';
+import { Book, type Entry, validateEntry } from '@dagboek/journal/log';
+import { ReadLog, sayLine } from './storage/read-log.ts';
 import { byScript } from './common/by-script.ts';
 import { Config } from './common/config.ts';
 import { backupsOf, lookAtBackup } from './storage/backup.ts';

@@ -3,7 +3,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { afterEach, expect, test } from '@jest/globals';
-import type { Entry } from '@dagboek/journal';
+import type { Entry } from '@dagboek/journal/log';
 import { v7 } from 'uuid';
 import { aFolder } from './test-server.test-support.ts';
 

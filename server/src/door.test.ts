@@ -18,7 +18,7 @@ import { fillWithDemo } from './demo.ts';
 import { isKnownHost } from './guards/known-host.ts';
 import { JournalService } from './journal/journal.service.ts';
 import { pictureKind } from './photos/picture-kind.ts';
-import { BookTrouble } from './storage/book-trouble.ts';
+import { BookTrouble } from './common/book-trouble.ts';
 import { aFolder, aServer } from './test-server.test-support.ts';
 
 let app: NestExpressApplication;

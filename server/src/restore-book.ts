@@ -1,9 +1,9 @@
 import { resolve } from 'node:path';
 import { byScript } from './common/by-script.ts';
 import { Config } from './common/config.ts';
-import { noteAtDoor } from './door/door-log.ts';
+import { noteAtDoor } from './common/door-log.ts';
 import { backupsOf, lookAtBackup, restore } from './storage/backup.ts';
-import { BookTrouble } from './storage/book-trouble.ts';
+import { BookTrouble } from './common/book-trouble.ts';
 
 /** One copy in a line: how many entries, or what is wrong with it. */
 function say(backup: string): string {

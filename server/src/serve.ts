@@ -1,7 +1,7 @@
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type { HomeNetwork } from '@dagboek/journal';
+import type { HomeNetwork } from '@dagboek/journal/log';
 import { Clock } from './common/clock.ts';
 import type { Config } from './common/config.ts';
 import { createApp } from './create-app.ts';

@@ -1,8 +1,8 @@
 import { sayDate } from '@dagboek/core/time';
-import { choresDue } from '../larder/chores-due.ts';
-import { sayChore } from '../larder/chore-words.ts';
-import { type HeldPack, isNotToEat } from '../larder/packs-held.ts';
-import type { Book } from '../state/book.ts';
+import { choresDue } from '../read/larder/chores-due.ts';
+import { sayChore } from '../read/larder/chore-words.ts';
+import { type HeldPack, isNotToEat } from '../read/keeping/packs-held.ts';
+import type { Book } from '../log/book/book.ts';
 import { larderCalendar } from './larder-calendar.ts';
 
 const DAYS_AHEAD = 7;

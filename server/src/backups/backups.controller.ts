@@ -1,7 +1,7 @@
 import { basename } from 'node:path';
 import { Controller, Headers, HttpCode, Post, Req } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { BOOK_HEADER, type BackupMade } from '@dagboek/journal';
+import { BOOK_HEADER, type BackupMade } from '@dagboek/journal/log';
 import type { Request } from 'express';
 import { cameFromHome } from '../door/who-asks.ts';
 import { Clock } from '../common/clock.ts';
@@ -9,7 +9,7 @@ import { Config } from '../common/config.ts';
 import { ProblemException } from '../common/problem.filter.ts';
 import { backUp } from '../storage/backup.ts';
 import { DoorService } from '../door/door.service.ts';
-import { BookTrouble } from '../storage/book-trouble.ts';
+import { BookTrouble } from '../common/book-trouble.ts';
 
 @ApiTags('backups')
 @Controller('api/backups')

@@ -3,8 +3,8 @@ import { Config } from '../common/config.ts';
 import { BookFile } from '../storage/book-file.ts';
 import { IdentityRow } from '../storage/rows.ts';
 import { BookService } from './book.service.ts';
-import { mustReachAsFar, noteLastKnown } from './last-known.ts';
-import { sayLine } from './read-log.ts';
+import { mustReachAsFar, noteLastKnown } from '../storage/last-known.ts';
+import { sayLine } from '../storage/read-log.ts';
 
 @Global()
 @Module({

@@ -1,8 +1,8 @@
-import { Book, type Entry } from '@dagboek/journal';
+import { Book, type Entry } from '@dagboek/journal/log';
 import type { DataSource } from 'typeorm';
 import { EntryRow } from '../storage/rows.ts';
-import type { LogChain } from './log-chain.ts';
-import { type DamagedLine, type LogRow, ReadLog } from './read-log.ts';
+import type { LogChain } from '../storage/log-chain.ts';
+import { type DamagedLine, type LogRow, ReadLog } from '../storage/read-log.ts';
 
 /** Rows read at once when the book is opened. */
 const PAGE = 20_000;

@@ -1,5 +1,5 @@
 import { isInstant } from '@dagboek/core/time';
-import { isPrivate } from '../door/home-addresses.ts';
+import { isPrivate } from './private-address.ts';
 import { homedir } from 'node:os';
 import { join, resolve } from 'node:path';
 

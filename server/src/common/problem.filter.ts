@@ -1,5 +1,5 @@
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger } from '@nestjs/common';
-import type { Problem } from '@dagboek/journal';
+import type { Problem } from '@dagboek/journal/log';
 import type { Request, Response } from 'express';
 
 const TITLES: Record<number, string> = {

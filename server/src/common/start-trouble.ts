@@ -1,5 +1,5 @@
-import { DoorTrouble } from '../door/door-trouble.ts';
-import { BookTrouble } from '../storage/book-trouble.ts';
+import { DoorTrouble } from './door-trouble.ts';
+import { BookTrouble } from './book-trouble.ts';
 import type { Config } from './config.ts';
 
 /**

@@ -3,7 +3,7 @@ import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
 import { loadRulePacks, loadSpecies } from '@dagboek/packs';
 import { Type } from 'class-transformer';
 import { IsInt, IsISO8601, IsNumber, IsString, Max, MaxLength, Min, MinLength } from 'class-validator';
-import type { PositionReading, ScaleEvent, SkyReading, ThermometerEvent } from '@dagboek/journal';
+import type { PositionReading, ScaleEvent, SkyReading, ThermometerEvent } from '@dagboek/journal/log';
 import { seeded } from '@dagboek/core/random';
 import { simulatedBowlC } from '@dagboek/core/harm';
 import { simulatedCoreC, simulatedProbe, simulatedProbeC } from '@dagboek/core/probe';

@@ -5,7 +5,7 @@ import { zonesAt } from '@dagboek/core/rules';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
 import { aServer, NOW } from '../test-server.test-support.ts';
-import type { SkyReading, ThermometerEvent } from '@dagboek/journal';
+import type { SkyReading, ThermometerEvent } from '@dagboek/journal/log';
 import type { ScaleReading } from '@dagboek/core/scale';
 import { simulatedPosition } from './simulated-position.ts';
 

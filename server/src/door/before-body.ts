@@ -1,4 +1,4 @@
-import { NOT_JOINED } from '@dagboek/journal';
+import { NOT_JOINED } from '@dagboek/journal/log';
 import type { NextFunction, Request, Response } from 'express';
 import type { DoorService } from './door.service.ts';
 import { sendProblem } from '../common/problem.filter.ts';

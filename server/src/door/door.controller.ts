@@ -1,14 +1,13 @@
 import { Body, Controller, Get, Header, Headers, HttpCode, Param, Post, Req, Res } from '@nestjs/common';
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger';
-import { BOOK_HEADER, type DoorList, type DoorState, type JoinCode, type LinesOfDevice } from '@dagboek/journal';
+import { BOOK_HEADER, type DoorState, type JoinCode } from '@dagboek/journal/log';
 import { Transform } from 'class-transformer';
 import { ShortText } from '../common/short-text.ts';
 import { IsString, Matches } from 'class-validator';
 import type { Request, Response } from 'express';
 import { ProblemException } from '../common/problem.filter.ts';
-import { DoorService } from './door.service.ts';
+import { DoorService, notHere } from './door.service.ts';
 import { BeforeTheDoor } from './only-joined.ts';
-import { JournalService } from '../journal/journal.service.ts';
 import { isScreenKey } from './screen-key.ts';
 import { askedFromThisMachine, cameFromHome, shown, toShow, toShowByScreen } from './who-asks.ts';
 
@@ -35,16 +34,11 @@ class ScreenDto {
   key!: string;
 }
 
-const HERE_ALONE = 'This is done at the server’s own screen: open the address that the terminal of that machine shows.';
-
 /** The way in for devices of the home network. */
 @ApiTags('door')
 @Controller('api/door')
 export class DoorController {
-  constructor(
-    private readonly door: DoorService,
-    private readonly journal: JournalService,
-  ) {}
+  constructor(private readonly door: DoorService) {}
 
   @Get()
   @BeforeTheDoor()
@@ -88,23 +82,11 @@ export class DoorController {
   })
   here(@Req() req: Request, @Res({ passthrough: true }) res: Response, @Body() { key }: ScreenDto): void {
     const known = this.door.screenKey;
-    if (!askedFromThisMachine(req)) throw new ProblemException(403, HERE_ALONE);
+    if (!askedFromThisMachine(req)) throw notHere();
     if (known === null) return;
     if (!isScreenKey(key, known))
       throw new ProblemException(400, 'That is not the key that the terminal of this machine shows.', 'key');
     res.setHeader('Set-Cookie', toShowByScreen(known));
-  }
-
-  @Get('devices')
-  @Header('Cache-Control', 'no-store')
-  @ApiOperation({ summary: 'Who was let in, and the code that holds; at the server’s own screen.' })
-  async devices(@Req() req: Request): Promise<DoorList> {
-    this.onlyHere(req);
-    return {
-      devices: await this.door.devices((id) => this.journal.countSentBy(id)),
-      code: this.door.code(),
-      log: this.door.told(),
-    };
   }
 
   @Post('code')
@@ -127,13 +109,6 @@ export class DoorController {
     await this.door.putOut(id);
   }
 
-  @Get('devices/:id/lines')
-  @ApiOperation({ summary: 'What a device sent, in order of arrival; at the server’s own screen.' })
-  lines(@Req() req: Request, @Param('id') id: string): LinesOfDevice {
-    this.onlyHere(req);
-    return { ids: this.journal.sentBy(id) };
-  }
-
   @Post('leave')
   @HttpCode(204)
   @ApiOperation({ summary: 'The device that asks goes out.' })
@@ -143,14 +118,9 @@ export class DoorController {
     res.setHeader('Set-Cookie', toShow(null));
   }
 
-  /** Throws where it is not asked at the server's own screen. */
-  private onlyHere(req: Request): void {
-    if (!this.door.isHere(req)) throw new ProblemException(403, HERE_ALONE);
-  }
-
   /** The same for what changes something: a page of somebody else can post from here, but not with a header of ours. */
   private onlyOurPageHere(req: Request, book: string | undefined): void {
-    this.onlyHere(req);
+    this.door.onlyHere(req);
     if (book === undefined) throw new ProblemException(400, 'Say which book is meant.', BOOK_HEADER);
   }
 }

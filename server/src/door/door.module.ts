@@ -1,9 +1,8 @@
 import { Global, Module } from '@nestjs/common';
-import { JournalModule } from '../journal/journal.module.ts';
 import { DoorController } from './door.controller.ts';
 import { DoorService } from './door.service.ts';
 
 /** Global: a guard of every request asks it. */
 @Global()
-@Module({ imports: [JournalModule], controllers: [DoorController], providers: [DoorService], exports: [DoorService] })
+@Module({ controllers: [DoorController], providers: [DoorService], exports: [DoorService] })
 export class DoorModule {}

@@ -3,13 +3,13 @@ import { mkdirSync } from 'node:fs';
 import type { ServerResponse } from 'node:http';
 import { performance } from 'node:perf_hooks';
 import { Injectable, Logger, type OnApplicationShutdown, type OnModuleInit } from '@nestjs/common';
-import type { DoorEvent, HomeNetwork, JoinCode, JoinedDevice } from '@dagboek/journal';
+import type { DoorEvent, HomeNetwork, JoinCode, JoinedDevice } from '@dagboek/journal/log';
 import type { Request } from 'express';
 import type { DataSource, Repository } from 'typeorm';
 import { Clock } from '../common/clock.ts';
 import { Config } from '../common/config.ts';
 import { ProblemException } from '../common/problem.filter.ts';
-import { doorFolder, lastAtDoor, noteAtDoor } from './door-log.ts';
+import { doorFolder, lastAtDoor, noteAtDoor } from '../common/door-log.ts';
 import { JoinCodes } from './join-code.ts';
 import { JoinedDeviceRow, openDoorFile } from './joined-device.ts';
 import { isScreenKey, screenKey } from './screen-key.ts';
@@ -31,6 +31,13 @@ const REFUSED = {
 const proofOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 /** Told at one, ten, a hundred …: whoever tries codes without end fills no disk. */
 const isTold = (wrong: number): boolean => /^10*$/.test(String(wrong));
+
+/** What is said where something is asked that only the server's own screen may ask. */
+export const notHere = (): ProblemException =>
+  new ProblemException(
+    403,
+    'This is done at the server’s own screen: open the address that the terminal of that machine shows.',
+  );
 
 /** Who was let in from the network, and the code that lets in the next one. */
 @Injectable()
@@ -71,6 +78,11 @@ export class DoorService implements OnModuleInit, OnApplicationShutdown {
   isHere(req: Request): boolean {
     const key = this.screenKey;
     return askedFromThisMachine(req) && (key === null || isScreenKey(shownByScreen(req), key));
+  }
+
+  /** Throws where it is not asked at the server's own screen. */
+  onlyHere(req: Request): void {
+    if (!this.isHere(req)) throw notHere();
   }
 
   showCode(): JoinCode {
@@ -146,7 +158,9 @@ export class DoorService implements OnModuleInit, OnApplicationShutdown {
   }
 
   /** Notes for whom a device wrote. `named`: the people, by id, with their names. */
-  wrote(device: JoinedDeviceRow, named: ReadonlyMap<string, string>): void {
+  wrote(id: string, named: ReadonlyMap<string, string>): void {
+    const device = [...this.inside.values()].find((d) => d.id === id);
+    if (!device) return;
     const known = device.members.split(' ').filter((m) => m !== '');
     const fresh = [...named].filter(([id]) => !known.includes(id));
     if (fresh.length === 0) return;

@@ -7,7 +7,7 @@ import { tmpdir } from 'node:os';
 import { PassThrough } from 'node:stream';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { BOOK_HEADER, type DoorList, type DoorState, type JoinCode } from '@dagboek/journal';
+import { BOOK_HEADER, type DoorList, type DoorState, type JoinCode } from '@dagboek/journal/log';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { tripStarted } from '../../../journal/src/builders.test-support.ts';
 import { Config } from '../common/config.ts';

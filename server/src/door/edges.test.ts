@@ -3,11 +3,11 @@ import { mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { connect, type TLSSocket } from 'node:tls';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { DoorEvent, DoorList, LinesOfDevice, SentBy } from '@dagboek/journal';
+import type { DoorEvent, DoorList, LinesOfDevice, SentBy } from '@dagboek/journal/log';
 import { anEntry, at, idOf, tripStarted } from '../../../journal/src/builders.test-support.ts';
 import { withinBudget } from '../guards/body-budget.ts';
 import { aFolder } from '../test-server.test-support.ts';
-import { lastAtDoor, noteAtDoor } from './door-log.ts';
+import { lastAtDoor, noteAtDoor } from '../common/door-log.ts';
 import { House } from './house.test-support.ts';
 
 let house: House;

@@ -1,9 +1,5 @@
-import { isIPv4 } from 'node:net';
 import { hostname, networkInterfaces } from 'node:os';
-
-/** Whether an address (IPv4) is one that nobody reaches from afar. */
-export const isPrivate = (ip: string): boolean =>
-  isIPv4(ip) && /^(10\.|127\.|192\.168\.|169\.254\.|172\.(1[6-9]|2\d|3[01])\.)/.test(ip);
+import { isPrivate } from '../common/private-address.ts';
 
 /** Addresses (IPv4) under which this machine stands in a network of the house or the boat, the likeliest first. */
 export function homeAddresses(nets = networkInterfaces()): string[] {

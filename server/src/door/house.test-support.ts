@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { request as httpsRequest } from 'node:https';
 import { join } from 'node:path';
-import { BOOK_HEADER, type JoinCode } from '@dagboek/journal';
+import { BOOK_HEADER, type JoinCode } from '@dagboek/journal/log';
 import { Config } from '../common/config.ts';
 import { serve, type Served } from '../serve.ts';
 import { aFolder, NOW } from '../test-server.test-support.ts';

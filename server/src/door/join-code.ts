@@ -1,5 +1,5 @@
 import { randomInt, timingSafeEqual } from 'node:crypto';
-import type { JoinCode } from '@dagboek/journal';
+import type { JoinCode } from '@dagboek/journal/log';
 
 /** A code is shown for so long. */
 const HOLDS_MS = 10 * 60_000;

@@ -14,9 +14,9 @@ import {
   stillServes,
   trustAt,
 } from './certificates.ts';
-import { doorFolder } from './door-log.ts';
+import { doorFolder } from '../common/door-log.ts';
 import { DoorService } from './door.service.ts';
-import { DoorTrouble } from './door-trouble.ts';
+import { DoorTrouble } from '../common/door-trouble.ts';
 import { homeAddresses, homeName } from './home-addresses.ts';
 import { limitConnections } from './limit-connections.ts';
 import { trustServer } from './trust-page.ts';

@@ -1,7 +1,8 @@
 import { type CanActivate, type ExecutionContext, Injectable, SetMetadata } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
-import { NOT_JOINED } from '@dagboek/journal';
+import { NOT_JOINED } from '@dagboek/journal/log';
 import type { Request, Response } from 'express';
+import { noteDevice } from '../common/asked-by.ts';
 import { ProblemException } from '../common/problem.filter.ts';
 import { DoorService } from './door.service.ts';
 import { cameFromHome, shown } from './who-asks.ts';
@@ -23,7 +24,10 @@ export class OnlyJoined implements CanActivate {
     const req = context.switchToHttp().getRequest<Request>();
     if (!cameFromHome(req)) return true;
     const device = this.door.whoShows(shown(req));
-    if (device) this.door.answers(device, context.switchToHttp().getResponse<Response>());
+    if (device) {
+      noteDevice(req, device.id);
+      this.door.answers(device, context.switchToHttp().getResponse<Response>());
+    }
     if (
       device ||
       this.reflector.getAllAndOverride<boolean>(BEFORE_THE_DOOR, [context.getHandler(), context.getClass()])

@@ -1,7 +1,7 @@
 import { randomInt, timingSafeEqual } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { doorFolder } from './door-log.ts';
+import { doorFolder } from '../common/door-log.ts';
 
 /** Without those that are read for another. */
 const LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789';

@@ -1,6 +1,6 @@
 import { createInterface } from 'node:readline';
 import type { ReadStream } from 'node:tty';
-import type { HomeNetwork, JoinCode } from '@dagboek/journal';
+import type { HomeNetwork, JoinCode } from '@dagboek/journal/log';
 import { renderUnicodeCompact } from 'uqr';
 import type { DoorService } from './door.service.ts';
 

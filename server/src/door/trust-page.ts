@@ -1,6 +1,6 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import { X509Certificate } from 'node:crypto';
-import { type TrustStep, type TrustSteps, TRUST_STEPS } from '@dagboek/journal';
+import { type TrustStep, type TrustSteps, TRUST_STEPS } from '@dagboek/journal/log';
 import { nameIn } from '../guards/known-host.ts';
 
 const POLICY =

@@ -1,5 +1,5 @@
 import { type CanActivate, type ExecutionContext, Injectable } from '@nestjs/common';
-import { BOOK_HEADER } from '@dagboek/journal';
+import { BOOK_HEADER } from '@dagboek/journal/log';
 import type { Request } from 'express';
 import { ProblemException } from '../common/problem.filter.ts';
 import { JournalService } from '../journal/journal.service.ts';

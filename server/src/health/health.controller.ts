@@ -1,6 +1,6 @@
 import { Controller, Get, Header } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import type { Health } from '@dagboek/journal';
+import type { Health } from '@dagboek/journal/log';
 import { Clock } from '../common/clock.ts';
 import { JournalService } from '../journal/journal.service.ts';
 

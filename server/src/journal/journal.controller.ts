@@ -1,23 +1,16 @@
-import { Body, Controller, Get, HttpCode, Param, Post, Query, Req } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Post, Query, Req } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import type { AppendAnswer, Entry, JournalPage, SentBy } from '@dagboek/journal';
+import type { AppendAnswer, JournalPage } from '@dagboek/journal/log';
 import type { Request } from 'express';
 import { ProblemException } from '../common/problem.filter.ts';
-import { BookService } from '../book/book.service.ts';
-import { DoorService } from '../door/door.service.ts';
-import type { JoinedDeviceRow } from '../door/joined-device.ts';
-import { cameFromHome, shown } from '../door/who-asks.ts';
+import { deviceOf } from '../common/asked-by.ts';
 import { AfterDto, AppendDto, batchIn } from './journal.dto.ts';
 import { JournalService } from './journal.service.ts';
 
 @ApiTags('journal')
 @Controller('api/journal')
 export class JournalController {
-  constructor(
-    private readonly journal: JournalService,
-    private readonly door: DoorService,
-    private readonly books: BookService,
-  ) {}
+  constructor(private readonly journal: JournalService) {}
 
   @Post()
   @HttpCode(200)
@@ -32,30 +25,8 @@ export class JournalController {
     const { entries, seen } = batchIn(body);
     // Asked before anything is added: afterwards the log may reach as far again, and say something else.
     const anew = seen !== null && !this.journal.reaches(seen);
-    const device = cameFromHome(req) ? this.door.whoShows(shown(req)) : null;
-    const receipts = await this.journal.append(entries, device?.id ?? null);
-    if (device)
-      this.noteWriters(
-        device,
-        receipts.flatMap((r) => (r.status === 'accepted' ? [r.id] : [])),
-      );
+    const receipts = await this.journal.append(entries, deviceOf(req));
     return { receipts, ...(anew ? { anew } : {}), ...this.journal.reached(), now: this.journal.now() };
-  }
-
-  @Get(':id/sender')
-  @ApiOperation({ summary: 'The joined device that sent a line, as the server noted it.' })
-  async sender(@Param('id') id: string): Promise<SentBy> {
-    if (!this.journal.has(id)) throw new ProblemException(404, 'This line has not reached the server yet.');
-    const device = this.journal.sender(id);
-    if (device === null) return { device: null };
-    return { device: { id: device, name: (await this.door.nameOf(device)) ?? 'a device of an earlier door' } };
-  }
-
-  /** For whom a device wrote: what it sends once more for others, after a copy was put back, is theirs too. */
-  private noteWriters(device: JoinedDeviceRow, ids: readonly string[]): void {
-    const { book } = this.books;
-    const members = ids.flatMap((id) => (this.books.entry(id) as Entry).member);
-    this.door.wrote(device, new Map(members.map((m) => [m, book.getAny('member', m)?.name ?? 'nobody yet'])));
   }
 
   @Get()

@@ -1,7 +1,7 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { IsInt, IsOptional, Matches, Max, Min } from 'class-validator';
 import { Type } from 'class-transformer';
-import { MOST_ENTRIES } from '@dagboek/journal';
+import { MOST_ENTRIES } from '@dagboek/journal/log';
 import { ProblemException } from '../common/problem.filter.ts';
 
 /** A batch of entries, as it is described to the outside. */

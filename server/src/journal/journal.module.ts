@@ -1,5 +1,5 @@
 import { Module } from '@nestjs/common';
-import { Admission } from '../guards/admission.ts';
+import { Admission } from './admission.ts';
 import { JournalController } from './journal.controller.ts';
 import { JournalService } from './journal.service.ts';
 

@@ -2,15 +2,15 @@ import { Injectable } from '@nestjs/common';
 import type Database from 'better-sqlite3';
 import { performance } from 'node:perf_hooks';
 import { inSlices, TookTooLong } from '@dagboek/core/steps';
-import { costlySteps, type Entry, type JournalPage, type Receipt, validateEntry } from '@dagboek/journal';
+import { costlySteps, type Entry, type JournalPage, type Receipt, validateEntry } from '@dagboek/journal/log';
 import { And, DataSource, LessThanOrEqual, MoreThan } from 'typeorm';
 import { BookService } from '../book/book.service.ts';
-import { noteLastKnown } from '../book/last-known.ts';
-import { nextDigest } from '../book/log-chain.ts';
+import { noteLastKnown } from '../storage/last-known.ts';
+import { nextDigest } from '../storage/log-chain.ts';
 import { Clock } from '../common/clock.ts';
 import { ProblemException } from '../common/problem.filter.ts';
 import { Config } from '../common/config.ts';
-import { Admission } from '../guards/admission.ts';
+import { Admission } from './admission.ts';
 import { BookFile } from '../storage/book-file.ts';
 import { EntryRow, IdentityRow } from '../storage/rows.ts';
 import { sameEntry } from './same-entry.ts';
@@ -73,6 +73,9 @@ export class JournalService {
     private readonly config: Config,
   ) {}
 
+  /** Hears of what was taken, and from which joined device. */
+  onTaken: (entries: readonly Entry[], device: string) => void = () => undefined;
+
   /**
    * Takes a batch: the good entries in one transaction, a receipt for each. Sending again is harmless. `device`: the joined
    * device that sent it, noted with each; null from this machine itself.
@@ -104,6 +107,7 @@ export class JournalService {
       this.file.mustBeThere();
       this.books.take(entries, bodies);
       noteLastKnown(this.config.data, await this.identity(), this.books.chain);
+      if (device !== null) this.onTaken(entries, device);
     }
     return receipts;
   }

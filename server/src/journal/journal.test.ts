@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { type Entry } from '@dagboek/journal';
+import { type Entry } from '@dagboek/journal/log';
 import DatabaseFile from 'better-sqlite3';
 import request from 'supertest';
 import { DataSource } from 'typeorm';

@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type { Entry } from '@dagboek/journal';
+import type { Entry } from '@dagboek/journal/log';
 import request from 'supertest';
 import { anEntry, at, idOf, ILSE, landed, tripStarted } from '../../../journal/src/builders.test-support.ts';
 import { aSpecies } from '../../../journal/src/documents.test-support.ts';

@@ -1,4 +1,4 @@
-import type { Entry } from '@dagboek/journal';
+import type { Entry } from '@dagboek/journal/log';
 
 const sorted = (x: unknown): unknown =>
   Array.isArray(x)

@@ -3,7 +3,7 @@ import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node
 import { join } from 'node:path';
 import { Injectable } from '@nestjs/common';
 import { Config } from '../common/config.ts';
-import { doorFolder } from '../door/door-log.ts';
+import { doorFolder } from '../common/door-log.ts';
 
 const KEY = /^[\w-]{32}$/;
 

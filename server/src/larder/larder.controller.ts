@@ -1,6 +1,6 @@
 import { Controller, Get, Header, Headers, HttpCode, Param, Post, Req } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { BOOK_HEADER } from '@dagboek/journal';
+import { BOOK_HEADER } from '@dagboek/journal/log';
 import type { Request } from 'express';
 import { civilDay } from '@dagboek/core/time';
 import { packLeft, packNumber, packsHeld } from '@dagboek/journal';

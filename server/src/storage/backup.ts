@@ -13,10 +13,10 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { join } from 'node:path';
-import type { BackupMade } from '@dagboek/journal';
+import type { BackupMade } from '@dagboek/journal/log';
 import Database from 'better-sqlite3';
-import { sayLine } from '../book/read-log.ts';
-import { BookTrouble } from './book-trouble.ts';
+import { sayLine } from './read-log.ts';
+import { BookTrouble } from '../common/book-trouble.ts';
 import { lockFolder } from './lock-folder.ts';
 import { BOOK_FILE, LAST_KNOWN_FILE, RESTORING_FILE } from './look-at-folder.ts';
 import { missingPictures, picturesOf, PICTURES, prove, type Proven } from './prove.ts';

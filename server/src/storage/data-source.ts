@@ -1,7 +1,7 @@
 import { existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { DataSource } from 'typeorm';
-import { BookTrouble } from './book-trouble.ts';
+import { BookTrouble } from '../common/book-trouble.ts';
 import { BOOK_FILE, lookAtFolder } from './look-at-folder.ts';
 import { Journal1790000000001 } from './migration-1-journal.ts';
 import { OneBook1790000000002 } from './migration-2-one-book.ts';

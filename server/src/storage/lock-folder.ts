@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
-import { BookTrouble } from './book-trouble.ts';
+import { BookTrouble } from '../common/book-trouble.ts';
 
 /** Beside the book; empty. */
 const LOCK_FILE = 'dagboek.lock';

@@ -1,6 +1,6 @@
 import { existsSync, readdirSync, readSync, openSync, closeSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { BookTrouble } from './book-trouble.ts';
+import { BookTrouble } from '../common/book-trouble.ts';
 
 export const BOOK_FILE = 'dagboek.sqlite';
 /** Beside it: how far its log reached when it was last written to. */

@@ -1,5 +1,5 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { nextDigest } from '../book/log-chain.ts';
+import { nextDigest } from './log-chain.ts';
 
 const NEVER_UPDATED =
   "CREATE TRIGGER entry_never_updated BEFORE UPDATE ON entry BEGIN SELECT RAISE(ABORT, 'An entry is never changed: amend it with another.'); END";

@@ -1,8 +1,8 @@
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
-import { type DamagedLine, type LogRow, ReadLog } from '../book/read-log.ts';
-import { BookTrouble } from './book-trouble.ts';
+import { type DamagedLine, type LogRow, ReadLog } from './read-log.ts';
+import { BookTrouble } from '../common/book-trouble.ts';
 
 /** Pictures beside a book, or beside a copy of it. */
 export const PICTURES = 'photos';

@@ -2,7 +2,7 @@ import { aidCard, HOT_WATER, saySoak } from '@dagboek/core/harm';
 import { type IncidentState, SIGNS, soakOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { useCatalogueIfHere } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';

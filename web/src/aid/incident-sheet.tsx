@@ -3,7 +3,7 @@ import { placeAt, sayEntry } from '@dagboek/journal';
 import { useState } from 'react';
 import { sayDate } from '@dagboek/core/time';
 import { useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { useCatalogue, useNames } from '../kit/catalogue.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';

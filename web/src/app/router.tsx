@@ -3,7 +3,7 @@ import { openTrip } from '@dagboek/journal';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { BrokenPage } from './broken-page.tsx';
 import { UnsentPage } from './unsent-page.tsx';
-import { MissingPage } from './missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { Frame } from './frame.tsx';
 import { Notice } from './notice.tsx';
 import { PageWhenKnown } from './when-known.tsx';

@@ -11,7 +11,7 @@ import {
 } from '@dagboek/journal';
 import { saySpan } from '@dagboek/core/time';
 import { Link, useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { type Species, useCatalogue, sayFish, useNames } from '../kit/catalogue.ts';
 import { LogLines } from '../kit/facts/log-lines.tsx';

@@ -14,7 +14,7 @@ import { ArrowLeft } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { tinykeys } from 'tinykeys';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { useAwake } from '../kit/alarm/use-awake.ts';
 import { type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey, StrikeMark } from '../kit/deck-key.tsx';

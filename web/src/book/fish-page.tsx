@@ -19,7 +19,7 @@ import { CORE_HOW, sayCore } from '../kit/core-words.ts';
 import { StruckBanner } from '../kit/struck-banner.tsx';
 import { sayDay, saySpan } from '@dagboek/core/time';
 import { Link, useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyWide } from '../kit/custody/custody-wide.tsx';
 import { TONE_COLOR, TONE_WORD } from '../kit/custody/slots.ts';

@@ -14,7 +14,7 @@ import {
 import { sayDay, saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { EndTrip } from '../kit/end-trip.tsx';

@@ -3,7 +3,7 @@ import { expectedWeight } from '@dagboek/core/measure';
 import type { WeighedState } from '@dagboek/journal';
 import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { type Species, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { type OwnFit, ownFit } from '@dagboek/journal';

@@ -2,7 +2,7 @@ import { firstsOf, speciesLanded, speciesMet } from '@dagboek/journal';
 import type { Species, Waters } from '@dagboek/catalogue';
 import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { useCatalogue, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { LazyFigure } from '../kit/figure-view.tsx';

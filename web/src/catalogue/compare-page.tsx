@@ -4,7 +4,7 @@ import { keyTable } from '@dagboek/core/key';
 import type { FishState } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { useCatalogue, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { plural, useFormat } from '../kit/format.ts';

@@ -1,7 +1,7 @@
 import { countedIn, mendByCount, packLeft, packNumber, packsIn, type Store, storeById } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { plural } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';

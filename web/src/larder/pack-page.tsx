@@ -17,7 +17,7 @@ import {
 import { sayDate, sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyRow } from '../kit/custody/custody-row.tsx';
 import { DeckKey } from '../kit/deck-key.tsx';

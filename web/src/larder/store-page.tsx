@@ -14,7 +14,7 @@ import {
 import { sayDate, sayDay, saySpan, stamp } from '@dagboek/core/time';
 import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { useCatalogue } from '../kit/catalogue.ts';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { nowMs } from '../kit/clock.ts';

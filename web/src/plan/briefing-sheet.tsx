@@ -2,7 +2,7 @@ import { briefing, readRule, type Rule, leastOf, sayBag } from '@dagboek/core/ru
 import { addDays, sayDate, sayDay } from '@dagboek/core/time';
 import { openTrip, placeNow, tripsInOrder } from '@dagboek/journal';
 import { useSearchParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { nowMs } from '../kit/clock.ts';
 import { FigureView } from '../kit/figure-view.tsx';

@@ -2,7 +2,7 @@ import { bagsOn, keptDays, methodError, placeIn } from '@dagboek/journal';
 import { leastOf, rulesAbout, sayShut } from '@dagboek/core/rules';
 import { custodyOf, earlierLengths, fishNumbers, type FishState, openTrip, tripsInOrder } from '@dagboek/journal';
 import { sayDate, stamp, wallTime } from '@dagboek/core/time';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { sayFish, useCatalogue, useNames, useRules } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook, useOutbox } from '../kit/journal/journal-context.tsx';

@@ -2,7 +2,7 @@ import { dishOfFish, type DinnerState } from '@dagboek/journal';
 import { sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { useNames } from '../kit/catalogue.ts';
 import { plural, useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';

@@ -3,7 +3,7 @@ import { mealCost, mealRecord, meanMark, type MealState, packNumber } from '@dag
 import { saySpan, sayDay } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../kit/custody/custody-row.tsx';
 import { LogLines } from '../kit/facts/log-lines.tsx';

@@ -4,7 +4,7 @@ import { sayAllergens, sayPortion, scaled, toJsonLd } from '@dagboek/core/recipe
 import { recipeOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { DeckKey } from '../kit/deck-key.tsx';
 import { useBook } from '../kit/journal/journal-context.tsx';
 import { useWrite } from '../kit/journal/use-write.ts';

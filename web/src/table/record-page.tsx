@@ -1,7 +1,7 @@
 import { sayEntry, mealRecord } from '@dagboek/journal';
 import { sayDate, saySpan } from '@dagboek/core/time';
 import { useParams } from 'react-router';
-import { MissingPage } from '../app/missing-page.tsx';
+import { MissingPage } from '../kit/missing-page.tsx';
 import { sayFish, useCatalogue, useNames } from '../kit/catalogue.ts';
 import { useFormat } from '../kit/format.ts';
 import { useBook } from '../kit/journal/journal-context.tsx';

@@ -31,7 +31,7 @@ export function DevicePage() {
   const name = device?.name ?? 'This device';
   const entries = new Map(book.entries().map((e) => [e.id, e]));
   const lines = (sent.data?.ids ?? []).flatMap((i) => entries.get(i) ?? []).reverse();
-  const struck = standingStrikes(book);
+  const struck = standingStrikes(book.entries());
   return (
     <Page
       title={`What ${name} sent`}

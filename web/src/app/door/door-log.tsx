@@ -1,4 +1,4 @@
-import type { DoorEvent } from '@dagboek/journal';
+import type { DoorEvent } from '@dagboek/journal/log';
 import { useState } from 'react';
 import { plural, useFormat } from '../../kit/format.ts';
 import { Row } from '../../kit/page.tsx';

@@ -1,4 +1,4 @@
-import type { DoorList, DoorState, JoinCode, LinesOfDevice, Problem } from '@dagboek/journal';
+import type { DoorList, DoorState, JoinCode, LinesOfDevice, Problem } from '@dagboek/journal/log';
 import { queryOptions } from '@tanstack/react-query';
 import { bookHeader } from '../../kit/journal/reached.ts';
 import { bookHere } from '../../kit/journal/start.ts';

@@ -1,4 +1,4 @@
-import type { DoorList, JoinedDevice } from '@dagboek/journal';
+import type { DoorList, JoinedDevice } from '@dagboek/journal/log';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';

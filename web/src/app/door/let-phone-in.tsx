@@ -1,4 +1,4 @@
-import type { DoorList, HomeNetwork, JoinCode } from '@dagboek/journal';
+import type { DoorList, HomeNetwork, JoinCode } from '@dagboek/journal/log';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { sayDate } from '@dagboek/core/time';
 import { plural, useFormat } from '../../kit/format.ts';

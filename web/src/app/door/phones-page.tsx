@@ -1,4 +1,4 @@
-import type { HomeNetwork } from '@dagboek/journal';
+import type { HomeNetwork } from '@dagboek/journal/log';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { Page, Row } from '../../kit/page.tsx';

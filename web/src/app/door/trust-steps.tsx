@@ -1,4 +1,4 @@
-import { type SettingsScreen, TRUST_STEPS } from '@dagboek/journal';
+import { type SettingsScreen, TRUST_STEPS } from '@dagboek/journal/log';
 
 /** As a phone shows the digits of a certificate, in four rows: compared pair by pair. */
 export function Sign({ digits }: { digits: string }) {

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import type { Entry } from '@dagboek/journal';
+import type { Entry } from '@dagboek/journal/log';
 import { anEntry, at, idOf, landed } from '../../../../journal/src/builders.test-support.ts';
 import { FakeServer } from './fake-server.test-support.ts';
 import { JournalStore } from './journal-store.ts';

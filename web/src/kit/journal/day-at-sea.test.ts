@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { expect, test } from '@jest/globals';
-import type { Entry } from '@dagboek/journal';
+import type { Entry } from '@dagboek/journal/log';
 import { anEntry, idOf, landed, tripStarted } from '../../../../journal/src/builders.test-support.ts';
 import { PhotoShelf, type SendPhoto } from '../photos/photo-shelf.ts';
 import { FakeServer } from './fake-server.test-support.ts';

@@ -1,4 +1,4 @@
-import type { Entry, SubjectKind } from '@dagboek/journal';
+import type { Entry, SubjectKind } from '@dagboek/journal/log';
 import { pick, type Rng } from '@dagboek/core/random';
 import { JournalStore } from './journal-store.ts';
 import { Keep } from './keep.ts';

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { expect, test } from '@jest/globals';
-import type { Entry } from '@dagboek/journal';
+import type { Entry } from '@dagboek/journal/log';
 import { seeded } from '@dagboek/core/random';
 import { stormOfDevices, type StormServer } from './devices-storm.test-support.ts';
 import { FakeServer } from './fake-server.test-support.ts';

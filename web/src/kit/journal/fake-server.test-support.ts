@@ -1,4 +1,4 @@
-import type { Entry, JournalPage, Receipt } from '@dagboek/journal';
+import type { Entry, JournalPage, Receipt } from '@dagboek/journal/log';
 import { NO_ANSWER } from './reached.ts';
 import type { Cursor, NotReached, Sent, Transport } from './transport.ts';
 

@@ -1,7 +1,7 @@
 import { createContext, type ReactNode, useContext, useSyncExternalStore } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { useSyncExternalStoreWithSelector } from 'use-sync-external-store/with-selector';
-import type { Book } from '@dagboek/journal';
+import type { Book } from '@dagboek/journal/log';
 import type { JournalStore } from './journal-store.ts';
 import type { OutboxItem } from './outbox.ts';
 import { ReckonedBeside } from './reckoned-beside.tsx';

@@ -1,4 +1,4 @@
-import { type BackupMade, Book, type Entry, type JournalPage, type Receipt } from '@dagboek/journal';
+import { type BackupMade, Book, type Entry, type JournalPage, type Receipt } from '@dagboek/journal/log';
 import { epochMs, isInstant } from '@dagboek/core/time';
 import { afterReload, type OutboxAction, type OutboxItem, outboxReducer, sendable } from './outbox.ts';
 import type { Keep } from './keep.ts';

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import type { Entry } from '@dagboek/journal';
+import type { Entry } from '@dagboek/journal/log';
 import { anEntry, idOf } from '../../../../journal/src/builders.test-support.ts';
 import { Keep } from './keep.ts';
 

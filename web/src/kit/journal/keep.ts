@@ -1,4 +1,4 @@
-import type { Entry } from '@dagboek/journal';
+import type { Entry } from '@dagboek/journal/log';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { v7 } from 'uuid';
 import type { OutboxItem } from './outbox.ts';

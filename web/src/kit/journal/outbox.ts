@@ -1,4 +1,4 @@
-import type { Entry, Receipt } from '@dagboek/journal';
+import type { Entry, Receipt } from '@dagboek/journal/log';
 
 /**
  * An entry on its way. Offline is a pause, not a failure: such an item is simply queued again with a later `notBeforeMs`.

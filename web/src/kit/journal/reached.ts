@@ -1,4 +1,4 @@
-import { BOOK_HEADER, type Problem } from '@dagboek/journal';
+import { BOOK_HEADER, type Problem } from '@dagboek/journal/log';
 
 /** Refusals of what was sent; any other answer means that this server was not reached, and that it is tried again. */
 const REFUSALS = [400, 413, 415, 422];

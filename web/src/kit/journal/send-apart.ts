@@ -1,4 +1,4 @@
-import type { Entry, Receipt } from '@dagboek/journal';
+import type { Entry, Receipt } from '@dagboek/journal/log';
 import { NO_ANSWER } from './reached.ts';
 import type { Cursor, Transport } from './transport.ts';
 

@@ -1,4 +1,4 @@
-import type { Entry } from '@dagboek/journal';
+import type { Entry } from '@dagboek/journal/log';
 import { movedBy } from '@dagboek/core/time';
 import { newId } from './new-id.ts';
 

@@ -1,4 +1,4 @@
-import type { Health } from '@dagboek/journal';
+import type { Health } from '@dagboek/journal/log';
 import { httpSendPhoto, PhotoShelf } from '../photos/photo-shelf.ts';
 import { layBallast } from '../room.ts';
 import { nowMs, recallClock, setClock } from '../clock.ts';

@@ -1,4 +1,4 @@
-import type { AppendAnswer, AppendRequest, BackupMade, Entry, JournalPage, Receipt } from '@dagboek/journal';
+import type { AppendAnswer, AppendRequest, BackupMade, Entry, JournalPage, Receipt } from '@dagboek/journal/log';
 import { bookHeader, IN_ITS_PLACE, NO_ANSWER, notTaken } from './reached.ts';
 
 /** The server was not reached; `why`, where something answered. */

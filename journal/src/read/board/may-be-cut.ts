@@ -1,0 +1,34 @@
+import type { ById } from '../warmth/filling-facts.ts';
+import { freshnessOfFish } from '../fish/freshness-of.ts';
+import { custodyOf } from '../places/custody.ts';
+import type { Book } from '../../log/book/book.ts';
+
+/**
+ * Why some fish cannot be cut, in a sentence that names the first of them by `nameOf`; null when all can. The list on the board shows
+ * none of these, but another device may have let one go, packed or eaten it meanwhile. `spoilt`: the one that is to be thrown away,
+ * null where it is another matter. `nowMs`: for the clock of histamine.
+ */
+export function cannotBeCut(
+  book: Book,
+  fishIds: readonly string[],
+  byId: ById,
+  nowMs: number,
+  nameOf: (fishId: string) => string,
+): { readonly why: string; readonly spoilt: string | null } | null {
+  const refuse = (why: string, spoilt: string | null = null) => ({ why, spoilt });
+  for (const id of fishIds) {
+    const line = custodyOf(book, id);
+    if (!line || line.where === 'struck') return refuse('One of these fish is no longer in the book. Choose again.');
+    const name = nameOf(id);
+    if (line.where === 'let go') return refuse(`${name} was let go. Strike that line first, if it was not.`);
+    if (line.where === 'eaten') return refuse(`${name} was eaten already.`);
+    if (line.where === 'gone') return refuse(`${name} was thrown away.`);
+    if (line.where === 'larder') return refuse(`${name} is packed already. Weigh its pack, or strike it first.`);
+    if (freshnessOfFish(book, id, byId, nowMs)?.histamine?.state === 'over')
+      return refuse(
+        `${name} is over the line of histamine and is not eaten: neither knife, fire nor frost mends that. Throw it away.`,
+        id,
+      );
+  }
+  return null;
+}

@@ -1,0 +1,130 @@
+import { proposeRoutes, type Proposal, type Purpose, type RouteName, routesFor } from '@dagboek/core/cut';
+import type { StiffNow } from '@dagboek/core/fresh';
+import type { SpeciesFacts } from '@dagboek/core/species';
+import type { Units } from '@dagboek/core/units';
+import { ANY_G } from '../bodies/body-of.ts';
+import { custodyOf } from '../places/custody.ts';
+import { stiffnessOf } from '../fish/made-of.ts';
+import { nextFishNumber } from '../bodies/numbers.ts';
+import type { Book } from '../../log/book/book.ts';
+import type { FishState } from '../../log/state/states.ts';
+import type { Writing } from '../../log/book/writing.ts';
+import { type CutSpecies, lengthOnBoard, onTheBoard } from './at-the-board.ts';
+import { expectationsFor } from './expectation.ts';
+import { cannotBeCut } from './may-be-cut.ts';
+import { partOfLot } from '../fish/part-of-lot.ts';
+
+type ById = (id: string | null | undefined) => (SpeciesFacts & CutSpecies) | null;
+
+/** What is chosen for the board, before the first cut. */
+export interface Chosen {
+  readonly fish: readonly string[];
+  /** How many of a lot that was chosen alone; null: all of it. */
+  readonly part: number | null;
+  readonly purpose: Purpose;
+}
+
+/** The lot of which a part may go on the board: chosen alone, of two fish or more. */
+export const lotAlone = (book: Book, fish: readonly string[]): FishState | null => {
+  const lot = fish.length === 1 ? book.get('fish', fish[0]) : null;
+  return lot && lot.count > 1 ? lot : null;
+};
+
+const stiffOf = (book: Book, fishId: string, byId: ById, nowMs: number): StiffNow | undefined => {
+  const line = custodyOf(book, fishId);
+  return line ? stiffnessOf(book, line, byId, nowMs)?.now : undefined;
+};
+
+const isPart = (lot: FishState, part: number): boolean => Number.isInteger(part) && part >= 1 && part <= lot.count;
+
+/** The routes that the chosen fish take, best first, with what each gives; `panMm`: what it must lie in, null for any. Empty without a name. */
+export function whichRoutes(
+  book: Book,
+  chosen: Chosen,
+  panMm: number | null,
+  byId: ById,
+  nowMs: number,
+  units?: Units,
+): Proposal[] {
+  const species = byId(book.get('fish', chosen.fish[0])?.species);
+  if (!species || chosen.fish.length === 0) return [];
+  const lies = onTheBoard(book, chosen.fish, species);
+  const lot = lotAlone(book, chosen.fish);
+  const count = lot && chosen.part !== null && isPart(lot, chosen.part) ? chosen.part : Math.max(1, lies.count);
+  const eachG = lies.knownG === null ? ANY_G : lies.knownG / Math.max(1, lies.count);
+  const states = chosen.fish.map((id) => stiffOf(book, id, byId, nowMs));
+  return proposeRoutes(species, {
+    massG: eachG * count,
+    count,
+    purpose: chosen.purpose,
+    stiff: states.find((s) => s === 'stiff' || s === 'setting in') ?? null,
+    lengthMm: lengthOnBoard(lies.fish, species, lies.knownG === null ? null : eachG),
+    panMm,
+    ...(units ? { units } : {}),
+  });
+}
+
+/** The writings that begin a cut, or why it cannot begin; `spoilt`: the fish that is to be thrown away instead. */
+export type Begun =
+  | { readonly ok: true; readonly writings: readonly Writing[] }
+  | { readonly ok: false; readonly why: string; readonly spoilt: string | null };
+
+/**
+ * Begins a cut: part of a lot is taken out of it, and what the cut should yield is written down with it. `cutId`, `partId`: ids of their
+ * own; `nameOf`: for the sentence of a refusal.
+ */
+export function ontoTheBoard(
+  book: Book,
+  chosen: Chosen,
+  of: { readonly route: RouteName; readonly by: string; readonly cutId: string; readonly partId: string },
+  byId: ById,
+  nowMs: number,
+  nameOf: (fishId: string) => string,
+): Begun {
+  const cannot = cannotBeCut(book, chosen.fish, byId, nowMs, nameOf);
+  if (cannot) return { ok: false, ...cannot };
+  const lot = lotAlone(book, chosen.fish);
+  const part = lot ? (chosen.part ?? lot.count) : null;
+  if (lot && part !== null && !isPart(lot, part))
+    return {
+      ok: false,
+      why: `Of a lot of ${lot.count}, a whole number from 1 to ${lot.count} goes onto the board.`,
+      spoilt: null,
+    };
+  const species = byId(book.get('fish', chosen.fish[0])?.species);
+  const { knownG, count } = onTheBoard(book, chosen.fish, species);
+  const massG = knownG === null ? null : knownG / Math.max(1, count);
+  const expected = species ? expectationsFor(book, { species, route: of.route, by: of.by, massG }, byId) : [];
+  const stiff = stiffOf(book, chosen.fish[0] ?? '', byId, nowMs);
+  const isSplit = lot !== null && part !== null && part < lot.count;
+  const fish = isSplit ? [of.partId] : [...chosen.fish];
+  return {
+    ok: true,
+    writings: [
+      ...(isSplit ? partOfLot(lot, part, of.partId, nextFishNumber(book, lot.trip)) : []),
+      {
+        kind: 'cut.started',
+        subject: of.cutId,
+        facts: { fish, route: of.route, by: of.by, purpose: chosen.purpose, ...(stiff ? { stiff } : {}), expected },
+      },
+    ],
+  };
+}
+
+/** Why a fish cannot be chosen beside those chosen already; null when it can. `nameOf`: a species in a sentence. */
+export function cannotBeChosen(
+  book: Book,
+  fish: FishState,
+  chosen: readonly string[],
+  byId: ById,
+  nameOf: (speciesId: string) => string,
+): string | null {
+  if (fish.species === null)
+    return 'It has no name yet: what it is decides where it can hurt and how it is cut. Correct its first line, or name it on the deck.';
+  const first = book.get('fish', chosen[0]);
+  if (first && first.species !== fish.species)
+    return `One species at a time: a yield of ${nameOf(first.species ?? '')} and ${nameOf(fish.species)} together says nothing of either.`;
+  const s = byId(fish.species);
+  if (s && routesFor(s).length === 0) return `${s.name} is not for the table and never goes on the board. ${s.raw.why}`;
+  return null;
+}

@@ -1,0 +1,13 @@
+import type { SpeciesFacts } from '@dagboek/core/species';
+import { TAKEN_FOR } from '../../log/facts/larder.ts';
+import type { Book } from '../../log/book/book.ts';
+import type { PackState } from '../../log/state/states.ts';
+import { harmOf, isNotToEat } from './packs-held.ts';
+
+/** What a part of a pack may be taken out for. What is not to be eaten is thrown away, and given to nobody, man or beast. */
+export const takenFor = (
+  book: Book,
+  pack: PackState,
+  byId: (id: string | null) => SpeciesFacts | null,
+  nowMs: number,
+): readonly (typeof TAKEN_FOR)[number][] => (isNotToEat(harmOf(book, pack, byId, nowMs)) ? ['thrown away'] : TAKEN_FOR);

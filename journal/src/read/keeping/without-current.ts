@@ -1,0 +1,35 @@
+import { type CurrentGone, storeAt, thawedFrom, type WithoutCurrent } from '@dagboek/core/larder';
+import { epochMs } from '@dagboek/core/time';
+import type { Book } from '../../log/book/book.ts';
+import { courseOfStore, courseWithoutCurrent, packsIn, type Store, storeNow } from '../places/stores.ts';
+
+/** How far ahead a store without current is followed, ms. */
+const AHEAD_MS = 7 * 86_400_000;
+
+/** What is known of a store while its current is off: since when, how many packs lie in it, and when they thaw. Null while it has current. */
+export function withoutCurrentOf(
+  book: Book,
+  store: Store,
+  nowMs: number,
+): (WithoutCurrent & { readonly sinceMs: number }) | null {
+  const { offSince } = storeNow(book, store, nowMs);
+  if (offSince === null) return null;
+  const sinceMs = epochMs(offSince);
+  const packs = packsIn(book, store.id).length;
+  const thawsMs = store.place === 'freezer' ? thawedFrom(courseOfStore(book, store), sinceMs, nowMs + AHEAD_MS) : null;
+  return { place: store.place, packs, thawsMs, nowMs, sinceMs };
+}
+
+/** What a store would come to after some hours without current from now on, its door kept shut: for the drill. */
+export function ifCurrentWent(book: Book, store: Store, hours: number, nowMs: number): CurrentGone {
+  const course = courseWithoutCurrent(book, store, nowMs);
+  const thawsMs = store.place === 'freezer' ? thawedFrom(course, nowMs, nowMs + AHEAD_MS) : null;
+  return {
+    place: store.place,
+    packs: packsIn(book, store.id).length,
+    hours,
+    nowC: storeAt(course, nowMs),
+    thenC: storeAt(course, nowMs + hours * 3_600_000),
+    thawsAfterH: thawsMs === null ? null : (thawsMs - nowMs) / 3_600_000,
+  };
+}

@@ -1,0 +1,136 @@
+import { type DinnerPlan, type Kitchenwork, type Task } from '@dagboek/core/schedule';
+import type { DinnerState } from '../../log/state/states.ts';
+import { type StepIs, stepIs, tasksNow, type Timer, timersOf } from './dinners.ts';
+
+const MIN_MS = 60_000;
+
+/** Minutes before serving, whole, of an instant. */
+const before = (d: DinnerState, ms: number): number => Math.round((d.serveAtMs - ms) / MIN_MS);
+
+/**
+ * What is left to do from an instant on, for the planner: what was begun stands where it began and takes at least until now; what is done
+ * holds nothing any more; what was put by hand stays there, unless that is past. Waits that are already too long are let go, and told by
+ * `standsTooLong`.
+ */
+export function dinnerWork(d: DinnerState, nowMs: number): Kitchenwork {
+  const within = Math.floor((d.serveAtMs - nowMs) / MIN_MS);
+  const free = { ...d.means };
+  const tasks = tasksNow(d).map((t): Task => {
+    const is = stepIs(d, t.id);
+    if (is === 'to come') {
+      const pin = d.pins[t.id];
+      const { startsBefore: _, ...plain } = t;
+      return pin !== undefined && pin >= nowMs - MIN_MS
+        ? { ...plain, startsBefore: Math.max(t.minutes, before(d, pin)) }
+        : plain;
+    }
+    const begun = d.begun[t.id] ?? d.done[t.id]! - t.minutes * MIN_MS;
+    const ended = is === 'done' ? d.done[t.id]! : Math.max(begun + t.minutes * MIN_MS, nowMs + MIN_MS);
+    const minutes = Math.max(0, Math.round((ended - begun) / MIN_MS));
+    const uses = is === 'running';
+    const hands = uses && t.hands && free.hands-- > 0;
+    const key = t.place === null ? null : (`${t.place}s` as const);
+    const place = uses && key !== null && free[key]-- > 0 ? t.place : null;
+    return { ...t, hands, place, minutes, after: [], mayStand: null, startsBefore: before(d, begun) };
+  });
+  const at = new Map(tasks.map((t) => [t.id, t]));
+  return {
+    means: d.means,
+    within,
+    tasks: tasks.map((t) => ({
+      ...t,
+      after: t.after.map((a) => {
+        const other = at.get(a.task);
+        if (a.most === null || other?.startsBefore === undefined || stepIs(d, a.task) !== 'done') return a;
+        const ends = other.startsBefore - (a.from === 'end' ? other.minutes : 0);
+        // It has waited longer than it may: then at once.
+        return ends - a.most > within ? { ...a, most: null } : a;
+      }),
+    })),
+  };
+}
+
+/** Where a step lies on the clock, epoch ms. */
+export interface StepTime {
+  readonly task: Task;
+  readonly startMs: number;
+  readonly endMs: number;
+  readonly is: StepIs;
+  readonly slot: number | null;
+  readonly hand: number | null;
+  readonly pinned: boolean;
+  /** Minutes longer than it may that it will have stood; 0 when it will not. */
+  readonly standsTooLong: number;
+}
+
+/** When it is served by a plan: the hour that was asked for, or as much later as the plan is. */
+export const servedAtBy = (d: DinnerState, plan: DinnerPlan): number =>
+  d.serveAtMs + (plan.ok ? plan.lateMin * MIN_MS : 0);
+
+/** Every step on the clock, in its order; steps that were begun or are done where they were. */
+export function stepTimes(d: DinnerState, plan: DinnerPlan): StepTime[] {
+  if (!plan.ok) return [];
+  const serve = servedAtBy(d, plan);
+  const own = new Map(tasksNow(d).map((t) => [t.id, t]));
+  return plan.placed
+    .map((p): StepTime => {
+      const task = own.get(p.task.id) ?? p.task;
+      const is = stepIs(d, task.id);
+      const begun = d.begun[task.id];
+      const done = d.done[task.id];
+      const startMs = begun ?? (is === 'done' ? done! - task.minutes * MIN_MS : serve - p.startsBefore * MIN_MS);
+      const endMs =
+        done ??
+        (is === 'running'
+          ? Math.max(startMs + task.minutes * MIN_MS, serve - p.endsBefore * MIN_MS)
+          : serve - p.endsBefore * MIN_MS);
+      const stands = task.mayStand === null ? 0 : Math.round((serve - endMs) / MIN_MS) - task.mayStand;
+      return {
+        task,
+        startMs,
+        endMs,
+        is,
+        slot: p.slot,
+        hand: p.hand,
+        pinned: d.pins[task.id] !== undefined && is === 'to come',
+        standsTooLong: Math.max(0, stands),
+      };
+    })
+    .sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
+}
+
+/**
+ * The steps that are over when another begins: those that it waited for, and, where it takes hands and no pair is free, the longest begun
+ * of those that hands are at. So no more run than there are hands, and plan and page agree.
+ */
+export function endedBy(d: DinnerState, steps: readonly StepTime[], begins: Task): StepTime[] {
+  const running = steps.filter((s) => s.is === 'running' && s.task.id !== begins.id);
+  const before = new Set(begins.after.filter((a) => a.from === 'end').map((a) => a.task));
+  const waited = running.filter((s) => before.has(s.task.id));
+  if (!begins.hands) return waited;
+  const atWork = running
+    .filter((s) => s.task.hands && !before.has(s.task.id))
+    .sort((a, b) => a.startMs - b.startMs || (a.task.id < b.task.id ? -1 : 1));
+  return [...waited, ...atWork.slice(0, Math.max(0, atWork.length + 1 - d.means.hands))];
+}
+
+/** What to do now, what comes next, and what runs. */
+export interface DinnerNow {
+  /** Steps to begin now: their time has come. */
+  readonly now: readonly StepTime[];
+  readonly next: StepTime | null;
+  /** Hands are at these. */
+  readonly atWork: readonly StepTime[];
+  readonly timers: readonly Timer[];
+}
+
+export function dinnerNow(d: DinnerState, steps: readonly StepTime[], nowMs: number): DinnerNow {
+  const toCome = steps.filter((s) => s.is === 'to come');
+  const now = toCome.filter((s) => s.startMs <= nowMs + MIN_MS / 2);
+  return {
+    now,
+    next: toCome.find((s) => !now.includes(s)) ?? null,
+    atWork: steps.filter((s) => s.is === 'running' && s.task.hands),
+    timers: timersOf(d, nowMs),
+  };
+}

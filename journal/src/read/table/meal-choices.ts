@@ -1,0 +1,119 @@
+import {
+  type Method,
+  methodOf,
+  METHODS,
+  methodsThatSuit,
+  type MethodFit,
+  type RawVerdict,
+  type Setting,
+  usualSetting,
+  whyOnlyTheLine,
+} from '@dagboek/core/cook';
+import { type Recipe, recipesFor } from '@dagboek/core/recipes';
+import type { SpeciesFacts } from '@dagboek/core/species';
+import { daysBetween } from '@dagboek/core/time';
+import { kindsOfPack } from '../keeping/kinds-of-pack.ts';
+import type { HeldPack } from '../keeping/packs-held.ts';
+import type { RawFacts } from '../keeping/raw-standing.ts';
+import type { Book } from '../../log/book/book.ts';
+import { piecesOfPack, type PiecesOfPack } from './to-cook.ts';
+
+/** A pack that was chosen for a meal, and what is taken of it, g; 0 while nothing is typed. */
+export interface ChosenPack {
+  readonly held: HeldPack;
+  readonly massG: number;
+}
+
+/** What is to be cooked, of all the packs that were chosen: the thickest says how long. */
+export interface ToBeCooked extends PiecesOfPack {
+  readonly held: HeldPack;
+  /** Of all packs. */
+  readonly all: number;
+}
+
+export function toBeCooked(
+  book: Book,
+  chosen: readonly ChosenPack[],
+  byId: (id: string | null) => SpeciesFacts | null,
+  nowMs: number,
+): ToBeCooked | null {
+  const each = chosen.map(({ held, massG }) => ({
+    held,
+    ...piecesOfPack(book, held, byId, massG || held.leftG, nowMs),
+  }));
+  const [first, ...others] = each;
+  if (!first) return null;
+  const thickest = others.reduce((a, b) => (b.thicknessMm > a.thicknessMm ? b : a), first);
+  return { ...thickest, all: each.reduce((n, p) => n + p.pieces, 0) };
+}
+
+/** Boneless meat of what is taken, g: its share of the meat of its pack. */
+export const meatTaken = (chosen: readonly ChosenPack[]): number =>
+  chosen.reduce((g, { held, massG }) => g + (held.leftG > 0 ? (held.body.meatG * massG) / held.leftG : 0), 0);
+
+/** Every way for what is to be cooked, those that suit first; while nothing is chosen all of them. */
+export function waysFor(
+  what: ToBeCooked | null,
+  chosen: readonly ChosenPack[],
+  raw: RawVerdict['verdict'],
+  today: string,
+  formsHistamine: boolean,
+): MethodFit[] {
+  if (!what) return METHODS.map((method: Method) => ({ method, suits: 'well', why: method.why }));
+  return methodsThatSuit({
+    ...what,
+    daysPastBest: Math.max(...chosen.map(({ held }) => daysBetween(held.keeps.careful, today))),
+    raw,
+    formsHistamine,
+  });
+}
+
+/** Whether a way that only a plan speaks for is taken: not one that is out, nor one that stays raw unless all speaks for it. */
+const mayBeMeant = (f: MethodFit): boolean => f.suits === 'well' || (f.suits === 'so so' && f.method.middle !== 'raw');
+
+/** The way that is chosen, else that of the plan of meals where it may be, else the first with fire that suits. `planned`: the word of a meal. */
+export const wayOf = (fits: readonly MethodFit[], chosen: string | null, planned: string | null): Method =>
+  methodOf(chosen ?? '') ??
+  fits.find((f) => f.method.meal === planned && mayBeMeant(f))?.method ??
+  fits.find((f) => f.suits === 'well' && f.method.middle === 'cooked' && f.method.heat !== null)?.method ??
+  fits[0]!.method;
+
+/** Liquid for each kg of fish, l: to cover it; with the heat off, to hold the heat for it too. */
+const LITRES_PER_KG: Readonly<Record<string, number>> = {
+  'poach, heat off': 5,
+  'poach, from hot': 2.5,
+  'poach, from cold': 2.5,
+};
+
+/** What is usually set for a way and so much fish; null where there is no fire in it. */
+export function settingFor({ id, heat }: Method, massG: number): Setting | null {
+  if (!heat) return null;
+  const usual = usualSetting(heat);
+  const litres = Math.round((massG / 1000) * (LITRES_PER_KG[id] ?? 0) * 2) / 2;
+  return { ...usual, amount: Math.max(usual.amount, litres) };
+}
+
+/** Why the fish of a meal is cooked to the authority's line and no lower: its kinds, what was found in it, who eats. */
+export const onlyTheLine = (
+  book: Book,
+  chosen: readonly ChosenPack[],
+  byId: (id: string | null) => RawFacts | null,
+  atRisk: readonly string[],
+  guests: number,
+): string[] =>
+  whyOnlyTheLine({
+    cookThrough: [...new Set(chosen.flatMap(({ held }) => kindsOfPack(book, held.pack)))]
+      .flatMap((id) => byId(id) ?? [])
+      .filter((s) => s.raw.verdict !== 'frozen first')
+      .map((s) => ({ name: s.name, why: s.raw.why })),
+    seen: chosen.filter(({ held }) => held.found.cook).map(({ held }) => `Pack ${held.number}`),
+    atRisk,
+    guests: guests > 0,
+  });
+
+/** Recipes of a way, those for this cut and fat first. */
+export const recipesOfWay = (all: readonly Recipe[], method: Method, what: ToBeCooked | null): Recipe[] =>
+  recipesFor(
+    all.filter((r) => r.course === 'fish'),
+    { method: method.id, cut: what?.cut ?? null, fat: what?.fat ?? null },
+  );

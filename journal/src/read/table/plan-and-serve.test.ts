@@ -1,0 +1,302 @@
+import { describe, expect, test } from '@jest/globals';
+import { cookingOf, type DishAsked, methodOf, METHODS, reckonDish, usualSetting } from '@dagboek/core/cook';
+import { RECIPES } from '@dagboek/core/recipes';
+import { planDinner } from '@dagboek/core/schedule';
+import { POLLACK } from '../../../../core/src/test-species.test-support.ts';
+import { anEntry, at, idOf, ILSE, TOMAS } from '../../builders.test-support.ts';
+import {
+  batchesFor,
+  Book,
+  cookedBy,
+  type ChosenPack,
+  dinnerFacts,
+  dinnerShopping,
+  type DinnerState,
+  type Entry,
+  type FactsOf,
+  inVessel,
+  looksOf,
+  meatTaken,
+  onlyTheLine,
+  packsGone,
+  packsHeld,
+  probedDish,
+  serveDinner,
+  settingFor,
+  toBeCooked,
+  validateEntry,
+  wayOf,
+  waysFor,
+} from '../../index.ts';
+
+const NOW = Date.parse('2026-09-13T12:00:00+01:00');
+const SPECIES = { ...POLLACK, raw: { verdict: 'frozen first' as const, why: 'worms' } };
+const byId = (id: string | null) => (id === 'pollack' ? SPECIES : null);
+const pack = (word: string, facts: Partial<FactsOf<'pack.stored'>> = {}): Entry =>
+  anEntry(
+    'pack.stored',
+    idOf(word),
+    {
+      number: 1,
+      what: word,
+      species: 'pollack',
+      form: 'fillets',
+      pieces: 2,
+      massG: 300,
+      wrapping: 'cloth',
+      place: 'fridge',
+      fish: [],
+      ...facts,
+    } as FactsOf<'pack.stored'>,
+    { at: at('18:00') },
+  );
+const chosenOf = (...entries: Entry[]): { book: Book; chosen: ChosenPack[] } => {
+  const book = Book.EMPTY.withEntries(entries);
+  return {
+    book,
+    chosen: packsHeld(book, byId, (iso) => iso.slice(0, 10), NOW).map((held) => ({ held, massG: held.leftG })),
+  };
+};
+const byName = (id: string) => RECIPES.find((r) => r.id === id)!;
+
+describe('what is chosen', () => {
+  test('of two packs the thickest says how long, and all pieces are counted', () => {
+    const { book, chosen } = chosenOf(pack('a', { massG: 200 }), pack('b', { massG: 480 }));
+    const what = toBeCooked(book, chosen, byId, NOW)!;
+    expect(what.held.pack.what).toBe('b');
+    expect(what.all).toBe(4);
+    expect(toBeCooked(book, [], byId, NOW)).toBeNull();
+  });
+  test('meat: flesh by its mass, a body by what it yields, bait none', () => {
+    const { chosen } = chosenOf(
+      pack('a', { massG: 200 }),
+      pack('b', { form: 'whole', massG: 1000, pieces: 1 }),
+      pack('c', { form: 'bait', massG: 90 }),
+    );
+    expect(meatTaken(chosen)).toBeCloseTo(200 + 380, 6);
+  });
+  test('the way: chosen, else of the plan, else the first with fire that suits; nothing chosen offers all', () => {
+    const { book, chosen } = chosenOf(pack('a'));
+    const what = toBeCooked(book, chosen, byId, NOW);
+    const fits = waysFor(what, chosen, 'not known', '2026-09-12', false);
+    expect(wayOf(fits, 'steam', 'roasted').id).toBe('steam');
+    expect(wayOf(fits, null, 'roasted').meal).toBe('roasted');
+    const first = wayOf(fits, null, null);
+    expect([first.middle, first.heat !== null]).toEqual(['cooked', true]);
+    expect(waysFor(null, [], 'not known', '2026-09-12', false).every((f) => f.suits === 'well')).toBe(true);
+  });
+  test('liquid grows with the fish, most where it must hold the heat; what has no fire has no setting', () => {
+    expect(settingFor(methodOf('poach, heat off')!, 2000)!.amount).toBe(10);
+    expect(settingFor(methodOf('poach, from hot')!, 2000)!.amount).toBe(5);
+    expect(settingFor(methodOf('roast')!, 2000)!.mediumC).toBe(200);
+    expect(settingFor(methodOf('in salt')!, 2000)).toBeNull();
+  });
+  test('why only the line: each kind once, what was found, who eats', () => {
+    const { chosen } = chosenOf(pack('a'), pack('b'));
+    const fluke = (id: string | null) =>
+      id === 'pollack' ? { ...SPECIES, raw: { verdict: 'cook' as const, why: 'flukes' } } : null;
+    expect(onlyTheLine(Book.EMPTY, chosen, fluke, ['Oda'], 0)).toEqual([
+      'Pollack is not cleared raw, so it is cooked through. flukes',
+      'Oda eats it cooked through.',
+    ]);
+    expect(onlyTheLine(Book.EMPTY, chosen, byId, [], 0)).toEqual([]);
+    expect(onlyTheLine(Book.EMPTY, chosen, byId, [], 2)).toEqual(['A guest may be at risk: it is cooked through.']);
+  });
+  test('in the kitchen: the vessel that takes it best, what covers it, how often it is filled', () => {
+    const { book, chosen } = chosenOf(pack('a', { form: 'whole', massG: 900, pieces: 1 }));
+    const what = toBeCooked(book, chosen, byId, NOW)!;
+    const fish = {
+      outline: [
+        [0, 0],
+        [460, 0],
+        [460, 90],
+        [0, 90],
+      ] as const,
+      thickMm: 45,
+      massG: 900,
+      headMm: 100,
+      tailMm: 390,
+    };
+    const kettle = inVessel(book, methodOf('poach, from hot')!, what, fish, 0)!;
+    expect([kettle.vessel.id, kettle.fit?.as]).toEqual(['kettle', 'whole']);
+    expect(kettle.cover!.saltG).toBeCloseTo((kettle.cover!.litres * 1000 * 1.8) / 98.2, 6);
+    expect(inVessel(book, methodOf('deep fry')!, what, fish, 3)!.oil!.litres).toBe(3);
+    expect(inVessel(book, methodOf('raw slices')!, what, null, 0)).toBeNull();
+    expect(batchesFor(book, methodOf('pan')!, { all: 12, pieceG: 160 }, 20, null)).toBeGreaterThan(1);
+    expect(batchesFor(book, methodOf('parcel')!, { all: 12, pieceG: 160 }, 20, null)).toBe(1);
+  });
+});
+
+const fire: DishAsked = {
+  method: 'roast',
+  setting: usualSetting(methodOf('roast')!.heat!),
+  piece: { cut: 'portion', thicknessMm: 24, massG: 160, fat: 'lean', bone: false, skin: true, slashed: false },
+  pieces: 2,
+  startC: 4,
+  toC: 60,
+  thicknessBy: 'by ruler',
+  species: null,
+};
+const told = reckonDish(fire);
+const facts = dinnerFacts({
+  name: 'Pollack on thyme',
+  method: methodOf('roast')!,
+  recipe: byName('roast-thyme'),
+  packs: [{ pack: idOf('a'), massG: 320 }],
+  fire,
+  cooking: cookingOf(told),
+  batches: 1,
+  sides: [byName('new-potatoes')],
+  plates: 2,
+  serveAtMs: Date.parse(at('19:30')),
+  means: { hands: 1, rings: 2, ovens: 1, grills: 0 },
+  cook: TOMAS,
+  eaters: [ILSE, TOMAS],
+  guests: 0,
+});
+const DINNER = idOf('dinner');
+const line = (kind: 'dinner.step' | 'dinner.read', of: object, time: string): Entry =>
+  anEntry(kind, DINNER, of as never, { at: at(time) });
+const dinner = (...entries: Entry[]): DinnerState =>
+  Book.EMPTY.withEntries([anEntry('dinner.set', DINNER, facts), ...entries]).get('dinner', DINNER)!;
+const begun = line('dinner.step', { task: 'fish/cook', did: 'begun' }, '19:10');
+const done = line('dinner.step', { task: 'fish/cook', did: 'done' }, '19:20');
+const read = (c: number, time: string): Entry => line('dinner.read', { dish: 'fish', c }, time);
+const probed = (...entries: Entry[]) => {
+  const d = dinner(...entries);
+  return probedDish(d, d.dishes[0]!, told, Date.parse(at('19:16')));
+};
+
+describe('a dinner, written down', () => {
+  test('is an entry that is taken, and can be planned; a way alone makes one too', () => {
+    const entry = anEntry('dinner.set', DINNER, facts);
+    expect(validateEntry(JSON.parse(JSON.stringify(entry)), NOW)).toMatchObject({ ok: true });
+    expect(facts.dishes.map((x) => x.id)).toEqual(['fish', 'side1']);
+    expect(planDinner({ tasks: facts.tasks, means: facts.means, within: 120 })).toMatchObject({
+      ok: true,
+      lateMin: 0,
+    });
+    const alone = dinnerFacts({
+      ...{ name: 'Slices', method: methodOf('raw slices')!, recipe: null, packs: [], fire: null, cooking: null },
+      ...{
+        batches: 1,
+        sides: [],
+        plates: 2,
+        serveAtMs: 1_789_236_000_000,
+        means: facts.means,
+        cook: ILSE,
+        eaters: [ILSE],
+        guests: 2,
+      },
+    });
+    expect(alone).toMatchObject({ guests: 2, dishes: [{ recipe: null, cookMin: null, fire: null }] });
+    expect(alone.tasks.length).toBeGreaterThan(1);
+  });
+  test('to buy: by what it was planned for, without what the house has', () => {
+    const book = Book.EMPTY.withEntries([anEntry('dinner.set', DINNER, facts)]);
+    const list = dinnerShopping(book, dinner())!;
+    expect(list.buy.find((p) => p.name === 'new potatoes')).toMatchObject({ amount: 450 });
+    expect(list.allergens).toBe('Contains fish, milk.');
+  });
+});
+
+describe('who, and how', () => {
+  test('a dinner for guests alone is served, and counts; for nobody it is refused', () => {
+    const d = Book.EMPTY.withEntries([anEntry('dinner.set', DINNER, { ...facts, eaters: [], guests: 4 })]).get(
+      'dinner',
+      DINNER,
+    )!;
+    const [served] = serveDinner(d, idOf('meal'), null, [])!;
+    const entry = (more: object): Entry => anEntry('meal.served', idOf('meal'), { ...served!.facts, ...more } as never);
+    expect(validateEntry(entry({}), NOW)).toMatchObject({ ok: true });
+    expect(validateEntry(entry({ guests: 0 }), NOW)).toMatchObject({ ok: false, why: 'Say who ate.' });
+  });
+  test('a way that this version does not know is written as another way, and never as one that nobody said', () => {
+    const [first, ...others] = facts.dishes;
+    const d = dinner();
+    const later = { ...d, dishes: [{ ...first!, method: 'a way of later' }, ...others] } as DinnerState;
+    expect(serveDinner(later, idOf('meal'), null, [])![0]!.facts).toMatchObject({ method: 'another way' });
+    for (const m of METHODS) expect([m.id, cookedBy(m)]).not.toEqual([m.id, 'another way']);
+  });
+  test('the way of the plan of meals is not taken where it may not be', () => {
+    const { book, chosen } = chosenOf(pack('a'));
+    const planned = (raw: 'not raw' | 'not known' | 'conditions met', word: string): string =>
+      wayOf(waysFor(toBeCooked(book, chosen, byId, NOW), chosen, raw, '2026-09-12', false), null, word).meal;
+    expect(planned('not raw', 'raw')).not.toBe('raw');
+    expect(planned('not known', 'raw')).not.toBe('raw');
+    expect(planned('conditions met', 'raw')).toBe('raw');
+    expect(planned('not raw', 'steamed')).toBe('steamed');
+  });
+});
+
+describe('the probe in it', () => {
+  test('before, in the fire, at rest', () => {
+    expect(probed()).toMatchObject({ is: 'to come', readings: [], by: null, aboutC: 4, pulledC: null, peakC: null });
+    const inFire = probed(begun, read(20, '19:15'));
+    expect(inFire).toMatchObject({ is: 'in the fire', readings: [{ atS: 300, c: 20 }], pulledC: null });
+    expect(inFire.by!.used).toBe(1);
+    expect(inFire.aboutC).toBeGreaterThan(20);
+    expect(probed(begun, read(52, '19:19'), done, read(58, '19:22'), read(61, '19:23'))).toMatchObject({
+      is: 'at rest',
+      pulledC: 52,
+      peakC: 61,
+      change: null,
+    });
+  });
+  test('a reading that jumped is no middle: neither off at, nor at its warmest', () => {
+    const p = probed(begun, read(30, '19:17'), read(95, '19:18'), done);
+    expect(p.by!.refused.map((r) => r.atS)).toEqual([480]);
+    expect(p.pulledC).toBe(30);
+    expect(p.peakC).toBeNull();
+  });
+  test('two readings within the first second: one that is refused drops no other', () => {
+    const at0 = (c: number, s: string): Entry => line('dinner.read', { dish: 'fish', c }, `19:10:0${s}`);
+    const p = probed(begun, at0(5, '0'), at0(99, '0'), done);
+    expect(p.readings).toHaveLength(2);
+    expect(p.by!.refused).toHaveLength(1);
+    expect(p.pulledC).toBe(5);
+  });
+  test('much slower than reckoned, other minutes are asked for', () => {
+    const p = probed(begun, read(12, '19:15'), read(16, '19:17'));
+    expect(p.change!.toMin).toBeGreaterThan(p.change!.fromMin);
+  });
+});
+
+describe('served', () => {
+  test('a dinner becomes a meal, and is over; its middle is what was read', () => {
+    const d = dinner(begun, read(52, '19:19'), done, read(61, '19:23'));
+    const lines = serveDinner(d, idOf('meal'), probedDish(d, d.dishes[0]!, told, NOW), looksOf(d).slice(0, 1))!;
+    expect(lines.map((l) => l.kind)).toEqual(['meal.served', 'dinner.ended']);
+    expect(lines[0]!.facts).toMatchObject({
+      coreC: 61,
+      pulledC: 52,
+      beside: ['New potatoes'],
+      method: 'roasted',
+      cues: ['bones lift'],
+    });
+    const entries = lines.map((l) => anEntry(l.kind, l.subject, l.facts as never, { at: at('19:30') }));
+    for (const e of entries) expect(validateEntry(JSON.parse(JSON.stringify(e)), NOW)).toMatchObject({ ok: true });
+    const book = Book.EMPTY.withEntries([pack('a'), anEntry('dinner.set', DINNER, facts), ...entries]);
+    expect(book.get('dinner', DINNER)!.ended).toMatchObject({ meal: idOf('meal') });
+    expect(book.get('meal', idOf('meal'))).toMatchObject({ dinner: DINNER, coreC: 61 });
+  });
+  test('its packs meanwhile: as planned, partly eaten, gone, struck', () => {
+    const stored = pack('a', { massG: 400 });
+    const gone = (...more: Entry[]): string[] =>
+      packsGone(Book.EMPTY.withEntries([stored, ...more]), dinner(), byId, (iso) => iso.slice(0, 10), NOW);
+    const taken = (massG: number): Entry =>
+      anEntry('pack.taken', idOf('a'), { massG, is: 'given away' } as FactsOf<'pack.taken'>, { at: at('19:00') });
+    expect(gone()).toEqual([]);
+    expect(gone(taken(200))).toEqual(['Pack 1 holds 200 g, and 320 g were planned.']);
+    expect(gone(taken(400))[0]).toMatch(/not in the larder any more/);
+    expect(gone({ ...anEntry('log.struck', idOf('a'), {}), strikes: stored.id })[0]).toMatch(/its line was struck/);
+    expect(packsGone(Book.EMPTY, dinner(), byId, (iso) => iso.slice(0, 10), NOW)).toEqual([
+      'A pack of it is not in the book.',
+    ]);
+  });
+  test('nothing was read: nothing is said of its middle; without a pack there is no meal', () => {
+    const d = dinner();
+    expect(serveDinner(d, idOf('meal'), null, [])![0]!.facts).not.toHaveProperty('coreC');
+    expect(serveDinner({ ...d, dishes: d.dishes.slice(1) }, idOf('meal'), null, [])).toBeNull();
+  });
+});

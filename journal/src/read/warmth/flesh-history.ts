@@ -1,0 +1,77 @@
+import { type ClockHistory, TYPICAL_C } from '@dagboek/core/fresh';
+import { fleshCourse, type FleshCourse } from '@dagboek/core/heat';
+import { epochMs } from '@dagboek/core/time';
+import type { ById } from './filling-facts.ts';
+import { Remembered } from './remembered.ts';
+import type { Book } from '../../log/book/book.ts';
+import type { FishState, PackState } from '../../log/state/states.ts';
+import { bodyOf } from '../bodies/body-of.ts';
+import type { CustodyLine } from '../places/custody.ts';
+import { historyOf, type Lay } from './history-of.ts';
+
+/** How warm a fish was from its death on, and where it lay. */
+export interface FleshHistory extends ClockHistory {
+  readonly lays: readonly Lay[];
+  readonly massG: number;
+}
+
+const courses = new Remembered<FleshCourse>(1500);
+const COLD: readonly Lay['keeping'][] = ['box', 'fridge', 'freezer'];
+
+/** The warmth of a fish that lay so: kept by everything that it is reckoned from. */
+function courseOf(fish: FishState, lays: readonly Lay[], byId: ById, startC: number): FleshCourse {
+  const { body } = bodyOf(fish, byId(fish.species));
+  const reads = fish.reads.map((r) => ({ atMs: epochMs(r.at), c: r.c }));
+  const key = JSON.stringify([
+    body.radiusM,
+    body.exponent,
+    body.material.slope(1),
+    startC,
+    lays.map((l) => [
+      l.fromMs,
+      l.boundary.h,
+      l.boundary.mediumC,
+      l.body?.radiusM ?? 0,
+      l.body?.exponent ?? 0,
+      l.body?.material.slope(1) ?? 0,
+    ]),
+    reads,
+  ]);
+  return courses.of(key, () => fleshCourse(body, startC, lays, reads));
+}
+
+/**
+ * How warm a fish was, is and will be; `into`: the pack to follow it into, as in `historyOf`. `untilMs`: as it lies then and no
+ * further, for what is asked of the past: what its box will come to changes with each fish that is put beside it, and what was does not.
+ */
+export function fleshHistory(
+  book: Book,
+  line: CustodyLine,
+  byId: ById,
+  into: PackState | null = null,
+  untilMs = Number.POSITIVE_INFINITY,
+): FleshHistory {
+  const { fish } = line;
+  const all = historyOf(book, line, byId, into);
+  const lays = all.filter((l, i) => i === 0 || l.atMs <= untilMs);
+  const waterC = book.getAny('trip', fish.trip)?.waterC ?? TYPICAL_C.unknownWater;
+  return fromLays(fish, lays, byId, waterC);
+}
+
+/** The same for a fish that lay otherwise than it did: what its handling cost. */
+export function fromLays(fish: FishState, lays: readonly Lay[], byId: ById, waterC: number): FleshHistory {
+  const { massG } = bodyOf(fish, byId(fish.species));
+  const chilled = lays.find((l) => COLD.includes(l.keeping));
+  const before = lays.filter((l) => !chilled || l.atMs < chilled.atMs);
+  return {
+    lays,
+    massG,
+    deathMs: lays[0]?.atMs ?? 0,
+    chilledMs: chilled?.atMs ?? null,
+    warmestC: Math.max(waterC, ...before.map((l) => l.boundary.mediumC)),
+    course: courseOf(fish, lays, byId, waterC),
+    onIce: lays.flatMap((l, i) =>
+      l.keeping === 'box' ? [{ fromMs: l.atMs, toMs: lays[i + 1]?.atMs ?? Number.POSITIVE_INFINITY }] : [],
+    ),
+  };
+}
