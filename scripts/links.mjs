@@ -25,12 +25,14 @@ for (const page of new Set(pages)) {
     if (!existsSync(resolve(dirname(page), to.replace(/#.*$/, '')))) troubles.push(`${page}: ${to}`);
   }
   const rooms = new RegExp(`\`((?:${ROOMS.join('|')})/[\\w./-]+)\``, 'g');
-  for (const [, named] of text.matchAll(rooms)) if (!/[{*]/.test(named) && !isThere(named)) troubles.push(`${page}: ${named}`);
+  for (const [, named] of text.matchAll(rooms))
+    if (!/[{*]/.test(named) && !isThere(named)) troubles.push(`${page}: ${named}`);
 }
 for (const room of ROOMS)
   for (const file of filesIn(room, /\.(tsx?|mjs)$/)) {
     const text = readFileSync(file, 'utf8');
-    for (const [, named] of text.matchAll(/(?:^|[\s(])(docs\/[\w./-]+\.md)/gm)) if (!existsSync(named)) troubles.push(`${file}: ${named}`);
+    for (const [, named] of text.matchAll(/(?:^|[\s(])(docs\/[\w./-]+\.md)/gm))
+      if (!existsSync(named)) troubles.push(`${file}: ${named}`);
   }
 for (const t of troubles) console.error(`Not there: ${t}`);
 if (troubles.length === 0) console.log('every file and page that is named is there');
