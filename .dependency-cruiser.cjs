@@ -1,4 +1,7 @@
-const STATIONS = ['plan', 'deck', 'box', 'board', 'larder', 'table', 'book', 'drill', 'catalogue'];
+const STATIONS = ['plan', 'deck', 'box', 'board', 'larder', 'table', 'book', 'catalogue', 'aid', 'handbook'];
+
+/** Storeys of the interface, the lowest first: primitives, the copy on this device, what is asked of the book, … stations, the shell. */
+const WEB = ['ui', 'offline', 'asked', 'lines', 'devices', 'fish', 'frame', 'features', 'app'];
 
 /** Storeys of the journal, the lowest first: each knows those beneath it alone. */
 const JOURNAL = [
@@ -23,7 +26,7 @@ const JOURNAL = [
   'calendar',
 ];
 
-/** Imports point one way: web and server > journal > core; web > catalogue > figure > core; packs is data. Stations of the interface meet only in the kit. */
+/** Imports point one way: web and server > journal > core; web > catalogue > figure > core; packs is data. Stations of the interface know nothing of each other. */
 module.exports = {
   forbidden: [
     {
@@ -81,11 +84,17 @@ module.exports = {
       from: { path: '^web/src', pathNot: '\\.test(-support)?\\.tsx?$' },
       to: { path: '^(server|packs)/' },
     },
-    ...STATIONS.map((s) => ({
-      name: `${s}-through-the-kit`,
+    ...WEB.slice(0, -1).map((storey, i) => ({
+      name: `web-${storey}-looks-down`,
       severity: 'error',
-      from: { path: `^web/src/${s}/` },
-      to: { path: `^web/src/(${STATIONS.filter((x) => x !== s).join('|')})/` },
+      from: { path: `^web/src/${storey}/`, pathNot: '\\.test(-support)?\\.tsx?$' },
+      to: { path: `^web/src/(${WEB.slice(i + 1).join('|')})/` },
+    })),
+    ...STATIONS.map((s) => ({
+      name: `${s}-knows-no-other-station`,
+      severity: 'error',
+      from: { path: `^web/src/features/${s}/` },
+      to: { path: `^web/src/features/(${STATIONS.filter((x) => x !== s).join('|')})/` },
     })),
   ],
   options: {

@@ -13,6 +13,7 @@ const ROOMS = [
   'packs',
   'server/src',
   'web/src',
+  'docs/handbook',
   'web/public',
   'web/index.html',
   'web/vite.config.ts',

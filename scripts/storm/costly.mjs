@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 /** Somebody else waits no longer than this, ms: fifty of the server, and what a busy machine adds. */
-const MOST_MS = 150;
+const MOST_MS = 100;
 
 const AT = '2026-09-12T12:00:00+01:00';
 let n = 0;
@@ -63,6 +63,8 @@ function documents() {
 
 /** Documents that cost much to read, while somebody else asks. */
 export async function costly(times) {
+  // Written before anybody is timed: the reader shares this process.
+  const bodies = Array.from({ length: times }, () => documents().map((entries) => JSON.stringify({ entries }))).flat();
   const data = mkdtempSync(join(tmpdir(), 'dagboek-storm-'));
   const { child, url } = await startServer(data, { DAGBOEK_LOG: 'silent' });
   let [on, worst, sent, broken] = [true, 0, 0, 0];
@@ -76,16 +78,15 @@ export async function costly(times) {
   })();
   await new Promise((r) => setTimeout(r, 1000));
   worst = 0;
-  for (let i = 0; i < times; i++)
-    for (const entries of documents()) {
-      const res = await fetch(`${url}/api/journal`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ entries }),
-      });
-      sent++;
-      if (res.status >= 500 || !(await res.json()).receipts?.every((r) => r.status === 'accepted' || r.why)) broken++;
-    }
+  for (const body of bodies) {
+    const res = await fetch(`${url}/api/journal`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body,
+    });
+    sent++;
+    if (res.status >= 500 || !(await res.json()).receipts?.every((r) => r.status === 'accepted' || r.why)) broken++;
+  }
   on = false;
   await reader;
   const ended = new Promise((r) => child.once('exit', r));

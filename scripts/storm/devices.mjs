@@ -17,7 +17,7 @@ export async function devices(histories, rng) {
     configFile: 'web/vite.config.ts',
     logLevel: 'error',
     plugins: [],
-    build: { ssr: 'src/kit/journal/devices-storm.test-support.ts', outDir: out, emptyOutDir: true },
+    build: { ssr: 'src/offline/devices-storm.test-support.ts', outDir: out, emptyOutDir: true },
     ssr: { noExternal: true },
   });
   await import('fake-indexeddb/auto');

@@ -51,12 +51,11 @@ async function withBrowser(work) {
 const entries = async (url) => (await (await fetch(`${url}/api/health`)).json()).entries;
 
 /** Something answers in the server's place: the line stays, says that it waits, and goes once when it is gone, without a reload. */
-export const portals = () =>
-  withBrowser(async (served, browser) => {
-    let [lost, broken] = [0, 0];
-    for (const [, answer] of PORTALS) {
-      const context = await browser.newContext({ locale: 'en-GB' });
-      const page = await context.newPage();
+export async function portals() {
+  let [lost, broken] = [0, 0];
+  for (const [, answer] of PORTALS)
+    await withBrowser(async (served, browser) => {
+      const page = await (await browser.newContext({ locale: 'en-GB' })).newPage();
       await page.goto(`${served.url}/deck`);
       const turbot = page.getByRole('button', { name: /^Turbot/ });
       await turbot.waitFor();
@@ -80,10 +79,9 @@ export const portals = () =>
           () => false,
         );
       if (!sent || (await entries(served.url)) !== before + 1) lost++;
-      await context.close();
-    }
-    return { tried: `${PORTALS.length} ways to answer in its place`, lost, broken };
-  });
+    });
+  return { tried: `${PORTALS.length} ways to answer in its place`, lost, broken };
+}
 
 /** First visits to a server that answers after 8 s, and over 64 kbit/s. */
 export const firstVisits = () =>

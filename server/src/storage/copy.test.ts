@@ -123,6 +123,30 @@ describe('a copy that is not as it was made', () => {
     });
   });
 
+  test.each([
+    ['id', 'x'],
+    ['subject', 'x'],
+    ['kind', 'fish.icEd'],
+  ])('beside a line, by its %s, is found too', async (column, value) => {
+    const folder = await aBook(9);
+    const { folder: backup } = await backUp(folder, AT);
+    const db = new Database(join(backup, BOOK_FILE));
+    db.exec(`DROP TRIGGER entry_never_updated; UPDATE entry SET ${column} = '${value}' WHERE seq = 5`);
+    db.close();
+    expect(lookAtBackup(backup).troubles[0]).toContain('line 5 (');
+  });
+
+  test('by a line that is gone: it is named, and the rest opens', async () => {
+    const folder = await aBook(9);
+    const { folder: backup } = await backUp(folder, AT);
+    const db = new Database(join(backup, BOOK_FILE));
+    db.exec('DROP TRIGGER entry_never_deleted; DELETE FROM entry WHERE seq = 5');
+    db.close();
+    expect(lookAtBackup(backup).troubles[0]).toBe('Not as it was taken: line 5 (missing).');
+    restore(folder, backup, AT, true);
+    expect(await held(folder)).toBe(8);
+  });
+
   test('by the byte that makes a line unreadable: the rest opens, is sent and written on, and the line is not taken twice', async () => {
     const folder = await aBook(12);
     damage(join(folder, BOOK_FILE), '"note 1003"', '"note\n1003"');

@@ -17,10 +17,16 @@ export class LogChain {
 
   /**
    * Takes the next entry. `noted`: the digest that was noted with it when it was taken; answers whether it is still so. Where it is
-   * not, the noted one counts: what follows is held against what was taken, not against the damage.
+   * not, the noted one counts: what follows is held against what was taken, not against the damage. After a line that is missing
+   * nothing can be said of the next, and it is taken as it is.
    */
   add(seq: number, body: string, noted = ''): boolean {
-    const digest = nextDigest(this.digests[this.last] ?? '', body);
+    const before = this.digests[seq - 1];
+    if (before === undefined) {
+      this.digests[seq] = noted === '' ? nextDigest('', body) : noted;
+      return true;
+    }
+    const digest = nextDigest(before, body);
     this.digests[seq] = noted === '' ? digest : noted;
     return this.digests[seq] === digest;
   }

@@ -32,7 +32,7 @@ export function prove(file: string): Proven {
       // Copies of an earlier version know no digests.
       const digest = columns.some((c) => c.name === 'digest') ? 'digest' : `'' AS digest`;
       const log = new ReadLog();
-      for (const r of db.prepare(`SELECT seq, id, kind, body, ${digest} FROM entry ORDER BY seq`).iterate())
+      for (const r of db.prepare(`SELECT seq, id, subject, kind, body, ${digest} FROM entry ORDER BY seq`).iterate())
         log.take(r as LogRow);
       const [identity] = db.prepare('SELECT id FROM identity').all() as { id: string }[];
       return {

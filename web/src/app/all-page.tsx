@@ -1,14 +1,14 @@
 import { sayDate } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogueIfHere } from '../kit/catalogue.ts';
-import { WhenFacts } from '../kit/facts-here.tsx';
-import { useBook, useOutbox } from '../kit/journal/journal-context.tsx';
-import { Page, Row, useTabs } from '../kit/page.tsx';
-import { PapersDialog } from '../kit/papers-dialog.tsx';
-import { usePen } from '../kit/pen.ts';
-import { useCrew } from '../kit/crew.ts';
-import { LogLines } from '../kit/facts/log-lines.tsx';
+import { useCatalogueIfHere } from '../asked/catalogue.ts';
+import { WhenFacts } from '../asked/facts-here.tsx';
+import { useBook, useOutbox } from '../offline/journal-context.tsx';
+import { Page, Row, useTabs } from '../frame/page.tsx';
+import { PapersDialog } from '../lines/papers-dialog.tsx';
+import { usePen } from '../asked/pen.ts';
+import { useCrew } from '../asked/crew.ts';
+import { LogLines } from '../lines/log-lines.tsx';
 import { BackUp } from './back-up.tsx';
 import { ChooseAlarm } from './choose-alarm.tsx';
 import { ChooseHand } from './choose-hand.tsx';
@@ -50,6 +50,10 @@ export function AllPage() {
           <li>
             <Link to="/hurt">Someone is hurt</Link>
             <span>stings, cuts, shocks, ill from a meal: what helps, and when to call</span>
+          </li>
+          <li>
+            <Link to="/handbook">Handbook</Link>
+            <span>how everything is done, a page a station; here without a signal</span>
           </li>
           <li>
             <Link to="/catalogue">Catalogue</Link>

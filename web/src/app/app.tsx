@@ -1,8 +1,8 @@
 import { Component, lazy, type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
 import { RouterProvider } from 'react-router';
-import { JournalProvider } from '../kit/journal/journal-context.tsx';
-import { firstVisit, openJournal, type Opened } from '../kit/journal/start.ts';
-import { PhotosProvider } from '../kit/photos/photos.tsx';
+import { JournalProvider } from '../offline/journal-context.tsx';
+import { firstVisit, openJournal, type Opened } from '../offline/start.ts';
+import { PhotosProvider } from '../offline/photos/photos.tsx';
 import { Broken } from './broken-page.tsx';
 import { Notice } from './notice.tsx';
 import { fetchFacts, Providers } from './providers.tsx';

@@ -1,9 +1,9 @@
 import type { BackupMade } from '@dagboek/journal';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { plural } from '../kit/format.ts';
-import { useJournal } from '../kit/journal/journal-context.tsx';
-import { Key } from '../kit/ui/key.tsx';
-import { Trouble } from '../kit/ui/trouble.tsx';
+import { plural } from '../asked/format.ts';
+import { useJournal } from '../offline/journal-context.tsx';
+import { Key } from '../ui/key.tsx';
+import { Trouble } from '../ui/trouble.tsx';
 
 const MAKING = ['backup'];
 

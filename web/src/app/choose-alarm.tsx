@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { type AlarmSettings, useAlarmSettings } from '../kit/alarm/alarm-settings.ts';
-import { ring } from '../kit/alarm/ring.ts';
-import { DeckKey } from '../kit/deck-key.tsx';
+import { type AlarmSettings, useAlarmSettings } from '../devices/alarm/alarm-settings.ts';
+import { ring } from '../devices/alarm/ring.ts';
+import { DeckKey } from '../lines/deck-key.tsx';
 
 const WHAT: readonly (readonly [keyof AlarmSettings, string])[] = [
   ['sound', 'Sound at the end of a timer'],

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { applyHand, HANDS, keptHand } from '../kit/hand.ts';
-import { Chips, plain } from '../kit/ui/chips.tsx';
+import { applyHand, HANDS, keptHand } from '../ui/hand.ts';
+import { Chips, plain } from '../ui/chips.tsx';
 
 /** The hand that holds the phone. */
 export function ChooseHand() {

@@ -11,9 +11,9 @@ import {
   type Units,
 } from '@dagboek/core/units';
 import { useState } from 'react';
-import { DeckKey } from '../kit/deck-key.tsx';
-import { Chips } from '../kit/ui/chips.tsx';
-import { chooseUnits, units } from '../kit/units.ts';
+import { DeckKey } from '../lines/deck-key.tsx';
+import { Chips } from '../ui/chips.tsx';
+import { chooseUnits, units } from '../asked/units.ts';
 
 const NAMES = Object.keys(UNIT_CHOICES) as readonly (keyof Units)[];
 const same = (a: Units, b: Units): boolean => NAMES.every((n) => a[n] === b[n]);

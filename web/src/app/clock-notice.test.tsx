@@ -4,11 +4,11 @@ import { afterEach, expect, test } from '@jest/globals';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { landed } from '../../../journal/src/builders.test-support.ts';
-import { setBackMs } from '../kit/clock.ts';
-import { FakeServer } from '../kit/journal/fake-server.test-support.ts';
-import { JournalProvider } from '../kit/journal/journal-context.tsx';
-import { JournalStore } from '../kit/journal/journal-store.ts';
-import { Keep } from '../kit/journal/keep.ts';
+import { setBackMs } from '../ui/clock.ts';
+import { FakeServer } from '../offline/fake-server.test-support.ts';
+import { JournalProvider } from '../offline/journal-context.tsx';
+import { JournalStore } from '../offline/journal-store.ts';
+import { Keep } from '../offline/keep.ts';
 import { ClockNotice } from './clock-notice.tsx';
 
 afterEach(cleanup);

@@ -1,9 +1,9 @@
 import { saySpan } from '@dagboek/core/time';
-import { goByServer } from '../kit/clock.ts';
-import { plural } from '../kit/format.ts';
-import { useAheadMs, useJournal, useOutbox } from '../kit/journal/journal-context.tsx';
-import { setBack } from '../kit/journal/set-back.ts';
-import { Key } from '../kit/ui/key.tsx';
+import { goByServer } from '../ui/clock.ts';
+import { plural } from '../asked/format.ts';
+import { useAheadMs, useJournal, useOutbox } from '../offline/journal-context.tsx';
+import { setBack } from '../offline/set-back.ts';
+import { Key } from '../ui/key.tsx';
 
 /** Clocks may differ by so much without a word, ms. */
 const TOLERATED_MS = 2 * 60_000;

@@ -1,10 +1,10 @@
 import { useEffect } from 'react';
 import { Navigate, Outlet, ScrollRestoration, useLocation, useNavigate } from 'react-router';
 import { tinykeys } from 'tinykeys';
-import { WhenFacts } from '../kit/facts-here.tsx';
-import { useBook } from '../kit/journal/journal-context.tsx';
-import { useTabs } from '../kit/page.tsx';
-import { TakeBackProvider } from '../kit/take-back.tsx';
+import { WhenFacts } from '../asked/facts-here.tsx';
+import { useBook } from '../offline/journal-context.tsx';
+import { useTabs } from '../frame/page.tsx';
+import { TakeBackProvider } from '../lines/take-back.tsx';
 import { Timers } from './timers.tsx';
 
 /** What opens before there is a book; anything else asks for one first. */

@@ -2,16 +2,16 @@ import { fieldsOf, isKind } from '@dagboek/journal';
 import { epochMs } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { draftOf, factsFrom } from '../kit/facts/draft.ts';
-import { FactsForm } from '../kit/facts/facts-form.tsx';
-import { type FactsDraft, factsResolver } from '../kit/facts/resolver.ts';
-import { useJournal } from '../kit/journal/journal-context.tsx';
-import type { OutboxItem } from '../kit/journal/outbox.ts';
-import { useWrite } from '../kit/journal/use-write.ts';
-import { Dialog } from '../kit/ui/dialog.tsx';
-import { Key } from '../kit/ui/key.tsx';
-import { Trouble } from '../kit/ui/trouble.tsx';
-import { DateTimeField, NO_TIME } from '../kit/ui/when.tsx';
+import { draftOf, factsFrom } from '../asked/draft.ts';
+import { FactsForm } from '../lines/facts-form.tsx';
+import { type FactsDraft, factsResolver } from '../asked/resolver.ts';
+import { useJournal } from '../offline/journal-context.tsx';
+import type { OutboxItem } from '../offline/outbox.ts';
+import { useWrite } from '../asked/use-write.ts';
+import { Dialog } from '../ui/dialog.tsx';
+import { Key } from '../ui/key.tsx';
+import { Trouble } from '../ui/trouble.tsx';
+import { DateTimeField, NO_TIME } from '../asked/when.tsx';
 
 /** A refused entry written anew with better facts; the refused one is set aside. */
 export function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () => void }) {

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { CardsAlone } from '../aid/cards-alone.tsx';
-import { Key } from '../kit/ui/key.tsx';
+import { CardsAlone } from '../features/aid/cards-alone.tsx';
+import { Key } from '../ui/key.tsx';
 
 /** The whole screen says one thing, with one way on; where nothing opens, what helps the hurt stands beneath. */
 export function Notice({ title, children, retry }: { title: string; children: ReactNode; retry?: () => void }) {

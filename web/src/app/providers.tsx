@@ -3,7 +3,7 @@ import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
 import { type IDBPDatabase, openDB } from 'idb';
 import type { ReactNode } from 'react';
-import { catalogueQuery, rulebookQuery } from '../kit/facts-here.tsx';
+import { catalogueQuery, rulebookQuery } from '../asked/facts-here.tsx';
 
 /** Species and rules are kept as long as the book itself: a season may pass between two visits to the network. */
 const FOR_GOOD = Number.POSITIVE_INFINITY;

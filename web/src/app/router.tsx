@@ -1,9 +1,9 @@
 import { createBrowserRouter, Navigate } from 'react-router';
 import { openTrip } from '@dagboek/journal';
-import { useBook } from '../kit/journal/journal-context.tsx';
+import { useBook } from '../offline/journal-context.tsx';
 import { BrokenPage } from './broken-page.tsx';
 import { UnsentPage } from './unsent-page.tsx';
-import { MissingPage } from '../kit/missing-page.tsx';
+import { MissingPage } from '../frame/missing-page.tsx';
 import { Frame } from './frame.tsx';
 import { Notice } from './notice.tsx';
 import { PageWhenKnown } from './when-known.tsx';
@@ -21,122 +21,165 @@ export const router = createBrowserRouter([
     HydrateFallback: () => <Notice title="Opening the page">One moment.</Notice>,
     children: [
       { path: '/', element: <Start /> },
-      { path: '/welcome', lazy: async () => ({ Component: (await import('../plan/welcome-page.tsx')).WelcomePage }) },
-      { path: '/hurt', lazy: async () => ({ Component: (await import('../aid/hurt-page.tsx')).HurtPage }) },
-      { path: '/hurt/:id', lazy: async () => ({ Component: (await import('../aid/incident-page.tsx')).IncidentPage }) },
+      {
+        path: '/welcome',
+        lazy: async () => ({ Component: (await import('../features/plan/welcome-page.tsx')).WelcomePage }),
+      },
+      { path: '/hurt', lazy: async () => ({ Component: (await import('../features/aid/hurt-page.tsx')).HurtPage }) },
+      {
+        path: '/hurt/:id',
+        lazy: async () => ({ Component: (await import('../features/aid/incident-page.tsx')).IncidentPage }),
+      },
       { path: '/all', lazy: async () => ({ Component: (await import('./all-page.tsx')).AllPage }) },
       { path: '/join', lazy: async () => ({ Component: (await import('./door/join-page.tsx')).JoinPage }) },
       // Whatever tells of fish, hours or rules waits for species and rules.
       {
         element: <PageWhenKnown />,
         children: [
-          { path: '/plan', lazy: async () => ({ Component: (await import('../plan/plan-page.tsx')).PlanPage }) },
+          {
+            path: '/plan',
+            lazy: async () => ({ Component: (await import('../features/plan/plan-page.tsx')).PlanPage }),
+          },
           {
             path: '/plan/officer',
-            lazy: async () => ({ Component: (await import('../plan/officer-sheet.tsx')).OfficerSheet }),
+            lazy: async () => ({ Component: (await import('../features/plan/officer-sheet.tsx')).OfficerSheet }),
           },
           {
             path: '/plan/briefing',
-            lazy: async () => ({ Component: (await import('../plan/briefing-sheet.tsx')).BriefingSheet }),
+            lazy: async () => ({ Component: (await import('../features/plan/briefing-sheet.tsx')).BriefingSheet }),
           },
-          { path: '/plan/map', lazy: async () => ({ Component: (await import('../plan/map-page.tsx')).MapPage }) },
+          {
+            path: '/plan/map',
+            lazy: async () => ({ Component: (await import('../features/plan/map-page.tsx')).MapPage }),
+          },
           {
             path: '/plan/rules',
-            lazy: async () => ({ Component: (await import('../plan/rules-page.tsx')).RulesPage }),
+            lazy: async () => ({ Component: (await import('../features/plan/rules-page.tsx')).RulesPage }),
           },
-          { path: '/deck', lazy: async () => ({ Component: (await import('../deck/deck-page.tsx')).DeckPage }) },
-          { path: '/box', lazy: async () => ({ Component: (await import('../box/box-page.tsx')).BoxPage }) },
-          { path: '/board', lazy: async () => ({ Component: (await import('../board/board-page.tsx')).BoardPage }) },
+          {
+            path: '/deck',
+            lazy: async () => ({ Component: (await import('../features/deck/deck-page.tsx')).DeckPage }),
+          },
+          { path: '/box', lazy: async () => ({ Component: (await import('../features/box/box-page.tsx')).BoxPage }) },
+          {
+            path: '/board',
+            lazy: async () => ({ Component: (await import('../features/board/board-page.tsx')).BoardPage }),
+          },
           {
             path: '/board/yields',
-            lazy: async () => ({ Component: (await import('../board/yields-page.tsx')).YieldsPage }),
+            lazy: async () => ({ Component: (await import('../features/board/yields-page.tsx')).YieldsPage }),
           },
-          { path: '/board/:id', lazy: async () => ({ Component: (await import('../board/cut-page.tsx')).CutPage }) },
+          {
+            path: '/board/:id',
+            lazy: async () => ({ Component: (await import('../features/board/cut-page.tsx')).CutPage }),
+          },
           {
             path: '/board/:id/steps',
-            lazy: async () => ({ Component: (await import('../board/steps-page.tsx')).StepsPage }),
+            lazy: async () => ({ Component: (await import('../features/board/steps-page.tsx')).StepsPage }),
           },
           {
             path: '/larder',
-            lazy: async () => ({ Component: (await import('../larder/larder-page.tsx')).LarderPage }),
+            lazy: async () => ({ Component: (await import('../features/larder/larder-page.tsx')).LarderPage }),
           },
           {
             path: '/larder/store/:id',
-            lazy: async () => ({ Component: (await import('../larder/store-page.tsx')).StorePage }),
+            lazy: async () => ({ Component: (await import('../features/larder/store-page.tsx')).StorePage }),
           },
           {
             path: '/larder/labels',
-            lazy: async () => ({ Component: (await import('../larder/labels-page.tsx')).LabelsPage }),
+            lazy: async () => ({ Component: (await import('../features/larder/labels-page.tsx')).LabelsPage }),
           },
           {
             path: '/larder/plan',
-            lazy: async () => ({ Component: (await import('../larder/menu-page.tsx')).MenuPage }),
+            lazy: async () => ({ Component: (await import('../features/larder/menu-page.tsx')).MenuPage }),
           },
           {
             path: '/larder/season',
-            lazy: async () => ({ Component: (await import('../larder/season-page.tsx')).SeasonPage }),
+            lazy: async () => ({ Component: (await import('../features/larder/season-page.tsx')).SeasonPage }),
           },
           {
             path: '/larder/store/:id/count',
-            lazy: async () => ({ Component: (await import('../larder/count-page.tsx')).CountPage }),
+            lazy: async () => ({ Component: (await import('../features/larder/count-page.tsx')).CountPage }),
           },
           {
             path: '/larder/:id',
-            lazy: async () => ({ Component: (await import('../larder/pack-page.tsx')).PackPage }),
+            lazy: async () => ({ Component: (await import('../features/larder/pack-page.tsx')).PackPage }),
           },
-          { path: '/table', lazy: async () => ({ Component: (await import('../table/table-page.tsx')).TablePage }) },
+          {
+            path: '/table',
+            lazy: async () => ({ Component: (await import('../features/table/table-page.tsx')).TablePage }),
+          },
           {
             path: '/table/new',
-            lazy: async () => ({ Component: (await import('../table/new-meal-page.tsx')).NewMealPage }),
+            lazy: async () => ({ Component: (await import('../features/table/new-meal-page.tsx')).NewMealPage }),
           },
           {
             path: '/table/recipes',
-            lazy: async () => ({ Component: (await import('../table/recipes-page.tsx')).RecipesPage }),
+            lazy: async () => ({ Component: (await import('../features/table/recipes-page.tsx')).RecipesPage }),
           },
           {
             path: '/table/recipes/:id',
-            lazy: async () => ({ Component: (await import('../table/recipe-page.tsx')).RecipePage }),
+            lazy: async () => ({ Component: (await import('../features/table/recipe-page.tsx')).RecipePage }),
           },
           {
             path: '/table/kitchen',
-            lazy: async () => ({ Component: (await import('../table/kitchen-page.tsx')).KitchenPage }),
+            lazy: async () => ({ Component: (await import('../features/table/kitchen-page.tsx')).KitchenPage }),
           },
           {
             path: '/table/dinner/:id',
-            lazy: async () => ({ Component: (await import('../table/dinner-page.tsx')).DinnerPage }),
+            lazy: async () => ({ Component: (await import('../features/table/dinner-page.tsx')).DinnerPage }),
           },
           {
             path: '/table/:id/record',
-            lazy: async () => ({ Component: (await import('../table/record-page.tsx')).RecordPage }),
+            lazy: async () => ({ Component: (await import('../features/table/record-page.tsx')).RecordPage }),
           },
-          { path: '/table/:id', lazy: async () => ({ Component: (await import('../table/meal-page.tsx')).MealPage }) },
-          { path: '/book', lazy: async () => ({ Component: (await import('../book/book-page.tsx')).BookPage }) },
+          {
+            path: '/table/:id',
+            lazy: async () => ({ Component: (await import('../features/table/meal-page.tsx')).MealPage }),
+          },
+          {
+            path: '/book',
+            lazy: async () => ({ Component: (await import('../features/book/book-page.tsx')).BookPage }),
+          },
           {
             path: '/book/weight/:species',
-            lazy: async () => ({ Component: (await import('../book/weight-page.tsx')).WeightPage }),
+            lazy: async () => ({ Component: (await import('../features/book/weight-page.tsx')).WeightPage }),
           },
-          { path: '/trip/:id', lazy: async () => ({ Component: (await import('../book/trip-page.tsx')).TripPage }) },
+          {
+            path: '/trip/:id',
+            lazy: async () => ({ Component: (await import('../features/book/trip-page.tsx')).TripPage }),
+          },
           {
             path: '/hurt/:id/sheet',
-            lazy: async () => ({ Component: (await import('../aid/incident-sheet.tsx')).IncidentSheet }),
+            lazy: async () => ({ Component: (await import('../features/aid/incident-sheet.tsx')).IncidentSheet }),
           },
-          { path: '/crew', lazy: async () => ({ Component: (await import('../plan/crew-page.tsx')).CrewPage }) },
-          { path: '/fish/:id', lazy: async () => ({ Component: (await import('../book/fish-page.tsx')).FishPage }) },
+          {
+            path: '/crew',
+            lazy: async () => ({ Component: (await import('../features/plan/crew-page.tsx')).CrewPage }),
+          },
+          {
+            path: '/fish/:id',
+            lazy: async () => ({ Component: (await import('../features/book/fish-page.tsx')).FishPage }),
+          },
           {
             path: '/catalogue',
-            lazy: async () => ({ Component: (await import('../catalogue/catalogue-page.tsx')).CataloguePage }),
+            lazy: async () => ({ Component: (await import('../features/catalogue/catalogue-page.tsx')).CataloguePage }),
           },
           {
             path: '/catalogue/compare',
-            lazy: async () => ({ Component: (await import('../catalogue/compare-page.tsx')).ComparePage }),
+            lazy: async () => ({ Component: (await import('../features/catalogue/compare-page.tsx')).ComparePage }),
           },
           {
             path: '/catalogue/packs',
-            lazy: async () => ({ Component: (await import('../catalogue/packs-page.tsx')).PacksPage }),
+            lazy: async () => ({ Component: (await import('../features/catalogue/packs-page.tsx')).PacksPage }),
           },
           {
             path: '/catalogue/:id',
-            lazy: async () => ({ Component: (await import('../catalogue/catalogue-page.tsx')).CataloguePage }),
+            lazy: async () => ({ Component: (await import('../features/catalogue/catalogue-page.tsx')).CataloguePage }),
+          },
+          {
+            path: '/handbook/:id?',
+            lazy: async () => ({ Component: (await import('../features/handbook/handbook-page.tsx')).HandbookPage }),
           },
           { path: '/phones', lazy: async () => ({ Component: (await import('./door/phones-page.tsx')).PhonesPage }) },
           {

@@ -1,11 +1,11 @@
 import { type RunningTimer, runningTimers } from '@dagboek/journal';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import { ring } from '../kit/alarm/ring.ts';
-import { useAwake } from '../kit/alarm/use-awake.ts';
-import { useCatalogue, useNames } from '../kit/catalogue.ts';
-import { useBook } from '../kit/journal/journal-context.tsx';
-import { useNow } from '../kit/use-now.ts';
+import { ring } from '../devices/alarm/ring.ts';
+import { useAwake } from '../devices/alarm/use-awake.ts';
+import { useCatalogue, useNames } from '../asked/catalogue.ts';
+import { useBook } from '../offline/journal-context.tsx';
+import { useNow } from '../ui/use-now.ts';
 
 const WORDS: Readonly<Record<NonNullable<RunningTimer['due']>, string>> = {
   'onto ice': 'has bled enough: onto the ice',

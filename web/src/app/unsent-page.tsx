@@ -1,15 +1,15 @@
 import { NOT_JOINED, sayEntry } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useNames } from '../kit/catalogue.ts';
-import { plural, useFormat } from '../kit/format.ts';
-import { useJournal, useOutbox, useReached, useSentAgain, useWhyNotReached } from '../kit/journal/journal-context.tsx';
-import type { OutboxItem } from '../kit/journal/outbox.ts';
-import { lazySoon } from '../kit/lazy-soon.tsx';
-import { Page, Row } from '../kit/page.tsx';
-import { usePhotoShelf, useFileUrl, useWaitingPhotos } from '../kit/photos/photos.tsx';
+import { useNames } from '../asked/catalogue.ts';
+import { plural, useFormat } from '../asked/format.ts';
+import { useJournal, useOutbox, useReached, useSentAgain, useWhyNotReached } from '../offline/journal-context.tsx';
+import type { OutboxItem } from '../offline/outbox.ts';
+import { lazySoon } from '../ui/lazy-soon.tsx';
+import { Page, Row } from '../frame/page.tsx';
+import { usePhotoShelf, useFileUrl, useWaitingPhotos } from '../offline/photos/photos.tsx';
 import { ClockNotice } from './clock-notice.tsx';
-import { LineKey } from '../kit/ui/key.tsx';
+import { LineKey } from '../ui/key.tsx';
 
 const MendDialog = lazySoon(async () => ({ default: (await import('./mend-dialog.tsx')).MendDialog }));
 

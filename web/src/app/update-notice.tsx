@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { fetchToShelf } from '../kit/facts-shelf.ts';
+import { fetchToShelf } from '../offline/facts-shelf.ts';
 
 const AFTER_MS = 1000;
 /** Where species and rules of the newer version could not be fetched: again so often, ms. */

@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
 import { Link, Outlet } from 'react-router';
-import { type FactsPart, useFactsHere, WhenFacts } from '../kit/facts-here.tsx';
-import { useReached } from '../kit/journal/journal-context.tsx';
-import { Page, Row } from '../kit/page.tsx';
+import { type FactsPart, useFactsHere, WhenFacts } from '../asked/facts-here.tsx';
+import { useReached } from '../offline/journal-context.tsx';
+import { Page, Row } from '../frame/page.tsx';
 
 /** What comes sooner is not spoken of, ms. */
 const QUIET_MS = 1000;

@@ -3,15 +3,15 @@ import { epochMs } from '@dagboek/core/time';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { useNames } from '../../kit/catalogue.ts';
-import { plural, useFormat } from '../../kit/format.ts';
-import { useBook } from '../../kit/journal/journal-context.tsx';
-import { useWrite } from '../../kit/journal/use-write.ts';
-import { Page, Row } from '../../kit/page.tsx';
-import { Dialog } from '../../kit/ui/dialog.tsx';
-import { Key, KeyLink, LineKey } from '../../kit/ui/key.tsx';
-import { Trouble } from '../../kit/ui/trouble.tsx';
-import { DateTimeField, NO_TIME } from '../../kit/ui/when.tsx';
+import { useNames } from '../../asked/catalogue.ts';
+import { plural, useFormat } from '../../asked/format.ts';
+import { useBook } from '../../offline/journal-context.tsx';
+import { useWrite } from '../../asked/use-write.ts';
+import { Page, Row } from '../../frame/page.tsx';
+import { Dialog } from '../../ui/dialog.tsx';
+import { Key, KeyLink, LineKey } from '../../ui/key.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
+import { DateTimeField, NO_TIME } from '../../asked/when.tsx';
 import { doorListQuery, linesOfDeviceQuery } from './door.ts';
 
 /** Shown before one asks for all of them. */

@@ -1,8 +1,8 @@
 import type { DoorEvent } from '@dagboek/journal/log';
 import { useState } from 'react';
-import { plural, useFormat } from '../../kit/format.ts';
-import { Row } from '../../kit/page.tsx';
-import { LineKey } from '../../kit/ui/key.tsx';
+import { plural, useFormat } from '../../asked/format.ts';
+import { Row } from '../../frame/page.tsx';
+import { LineKey } from '../../ui/key.tsx';
 
 /** Shown before one asks for all of them. */
 const SHOWN = 12;

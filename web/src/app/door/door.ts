@@ -1,7 +1,7 @@
 import type { DoorList, DoorState, JoinCode, LinesOfDevice, Problem } from '@dagboek/journal/log';
 import { queryOptions } from '@tanstack/react-query';
-import { bookHeader } from '../../kit/journal/reached.ts';
-import { bookHere } from '../../kit/journal/start.ts';
+import { bookHeader } from '../../offline/reached.ts';
+import { bookHere } from '../../offline/start.ts';
 
 /** Answers of the door are of this moment: never kept for later. */
 const NOW_ONLY = { networkMode: 'always', retry: false, gcTime: 0, staleTime: 0 } as const;

@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { CardsAlone } from '../../aid/cards-alone.tsx';
+import { CardsAlone } from '../../features/aid/cards-alone.tsx';
 import { JoinForm } from './join-form.tsx';
 
 const client = new QueryClient();

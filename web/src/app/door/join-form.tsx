@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Key } from '../../kit/ui/key.tsx';
-import { Trouble } from '../../kit/ui/trouble.tsx';
+import { Key } from '../../ui/key.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
 import { join } from './door.ts';
 
 /** What a device is most likely called, until its owner says. */

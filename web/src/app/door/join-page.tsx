@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import { plural } from '../../kit/format.ts';
-import { useJournal, useOutbox } from '../../kit/journal/journal-context.tsx';
-import { Page, Row } from '../../kit/page.tsx';
-import { KeyLink } from '../../kit/ui/key.tsx';
-import { Trouble } from '../../kit/ui/trouble.tsx';
+import { plural } from '../../asked/format.ts';
+import { useJournal, useOutbox } from '../../offline/journal-context.tsx';
+import { Page, Row } from '../../frame/page.tsx';
+import { KeyLink } from '../../ui/key.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
 import { doorQuery } from './door.ts';
 import { JoinForm } from './join-form.tsx';
 

@@ -2,11 +2,11 @@ import type { DoorList, JoinedDevice } from '@dagboek/journal/log';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { plural, useFormat } from '../../kit/format.ts';
-import { Row } from '../../kit/page.tsx';
-import { Dialog } from '../../kit/ui/dialog.tsx';
-import { Key, LineKey } from '../../kit/ui/key.tsx';
-import { Trouble } from '../../kit/ui/trouble.tsx';
+import { plural, useFormat } from '../../asked/format.ts';
+import { Row } from '../../frame/page.tsx';
+import { Dialog } from '../../ui/dialog.tsx';
+import { Key, LineKey } from '../../ui/key.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
 import { doorListQuery, putOut } from './door.ts';
 
 /** Who was let in, what each sent, and the way out. */

@@ -1,12 +1,12 @@
 import type { DoorList, HomeNetwork, JoinCode } from '@dagboek/journal/log';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { sayDate } from '@dagboek/core/time';
-import { plural, useFormat } from '../../kit/format.ts';
-import { minutesSeconds } from '../../kit/minutes-seconds.ts';
-import { Row } from '../../kit/page.tsx';
-import { Ticking } from '../../kit/ticking.tsx';
-import { Key } from '../../kit/ui/key.tsx';
-import { Trouble } from '../../kit/ui/trouble.tsx';
+import { plural, useFormat } from '../../asked/format.ts';
+import { minutesSeconds } from '../../ui/minutes-seconds.ts';
+import { Row } from '../../frame/page.tsx';
+import { Ticking } from '../../ui/ticking.tsx';
+import { Key } from '../../ui/key.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
 import { doorListQuery, showCode } from './door.ts';
 import { ScanCode } from './scan-code.tsx';
 import { Sign, TrustSteps } from './trust-steps.tsx';

@@ -1,9 +1,9 @@
 import type { HomeNetwork } from '@dagboek/journal/log';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { Page, Row } from '../../kit/page.tsx';
-import { Key } from '../../kit/ui/key.tsx';
-import { Trouble } from '../../kit/ui/trouble.tsx';
+import { Page, Row } from '../../frame/page.tsx';
+import { Key } from '../../ui/key.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
 import { doorListQuery, doorQuery, leave } from './door.ts';
 import { DoorLog } from './door-log.tsx';
 import { LetIn } from './let-in.tsx';

@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { Row } from '../../kit/page.tsx';
-import { Key } from '../../kit/ui/key.tsx';
-import { Trouble } from '../../kit/ui/trouble.tsx';
+import { Row } from '../../frame/page.tsx';
+import { Key } from '../../ui/key.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
 import { becomeScreen } from './door.ts';
 
 /** The key in the address that the terminal shows; null when there is none. */

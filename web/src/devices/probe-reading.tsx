@@ -1,0 +1,37 @@
+import { useState } from 'react';
+import { DeckKey } from '../lines/deck-key.tsx';
+import { sayTemperature } from '../asked/units.ts';
+import { useProbe } from './use-probe.ts';
+
+const WORDS = {
+  lost: 'No reading. Is it switched on?',
+  settles: 'It is still settling: leave it in.',
+  settled: 'Settled.',
+  jumps: 'It jumps: push it in again, and see to its plug. Not taken.',
+  stuck: 'It says the same to the last digit: it hangs. Switch it off and on. Not taken.',
+  'out of range': 'Nothing here is so warm or so cold: it is broken. Not taken.',
+} as const;
+/** What the thermometer reads, and the key that takes it once it has settled. */
+export function ProbeReading({ aboutC, onTake }: { aboutC: number; onTake: (c: number) => void }) {
+  const [go, setGo] = useState(0);
+  const probe = useProbe(true, aboutC, go);
+  const c = 'c' in probe ? Math.round(probe.c * 10) / 10 : null;
+  return (
+    <>
+      <p className="scale-reading">
+        <span className="num">{c === null ? '–' : sayTemperature(c)}</span>
+        {probe.simulated && <small>simulated thermometer</small>}
+      </p>
+      <p role="status">{WORDS[probe.state]}</p>
+      <div className="keys">
+        <DeckKey
+          act
+          name={probe.state === 'settled' && c !== null ? `Take ${sayTemperature(c)}` : 'Take it'}
+          waits={probe.state === 'settled' ? undefined : 'when it has settled'}
+          onClick={() => c !== null && onTake(c)}
+        />
+        <DeckKey name="Off and on" note="begins to read anew" onClick={() => setGo(go + 1)} />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,38 @@
+import type { AidCard } from '@dagboek/core/harm';
+import { degrees } from '../../asked/units.ts';
+
+/** One card: what to do, in order, what does harm, what to watch for after, and where it comes from. `own`: what its fish adds. */
+export function AidCardView({ card, own }: { card: AidCard; own?: { name: string; aid: string } | null }) {
+  return (
+    <article className="aid-card" aria-label={card.title}>
+      {own && (
+        <p className="asks">
+          <b>{own.name}:</b> {degrees(own.aid)}
+        </p>
+      )}
+      <ol className="aid-steps">
+        {card.steps.map((s) => (
+          <li key={s}>{degrees(s)}</li>
+        ))}
+      </ol>
+      {card.never.map((s) => (
+        <p key={s} className="caution">
+          <b>{s}</b>
+        </p>
+      ))}
+      {card.later.length > 0 && (
+        <>
+          <h3>In the hours and days after</h3>
+          <ul className="plain-list">
+            {card.later.map((s) => (
+              <li key={s}>{s}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      <p className="hint">
+        From: {card.sources.join('; ')}. Follow your local rules and a doctor’s advice before this screen.
+      </p>
+    </article>
+  );
+}

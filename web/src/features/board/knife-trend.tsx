@@ -1,0 +1,105 @@
+import { CONTROL_Z, LEAST_POINTS } from '@dagboek/core/cut';
+import { knifeOf } from '@dagboek/journal';
+import { PLATE_G } from '@dagboek/core/plates';
+import { Link } from 'react-router';
+import { type Species, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { percent, useFormat } from '../../asked/format.ts';
+import { useBook } from '../../offline/journal-context.tsx';
+import { inSentence } from '../../ui/names-in-text.ts';
+import { useWidth } from '../../ui/use-width.ts';
+import { sayGrams } from '../../asked/units.ts';
+
+const HEIGHT = 96;
+const WORDS = {
+  better: 'More off the bone than was expected of them.',
+  worse: 'Less off the bone than was expected of them.',
+  'as expected': 'As was expected of them: no change that can be told from chance.',
+} as const;
+
+/** One knife over its last cuts, each against what was written down before it, with limits that one in a hundred passes by chance. */
+export function KnifeTrend({ by, species }: { by: string; species: Species | null }) {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const names = useNames();
+  const { shortDay, day } = useFormat();
+  const [ref, width] = useWidth(330);
+  const knife = knifeOf(book, by, species?.id ?? null, byId);
+  const { points, lately, trend } = knife.chart;
+  const top = Math.max(CONTROL_Z + 0.4, ...points.map((p) => Math.abs(p.z)));
+  const y = (z: number): number => HEIGHT / 2 - (z / top) * (HEIGHT / 2 - 6);
+  const x = (i: number): number => 8 + (i * (width - 16)) / Math.max(1, points.length - 1);
+  const plates = Math.round(Math.abs(knife.leftG) / PLATE_G);
+  return (
+    <section ref={ref} className="knife-trend" aria-label="How the knife does">
+      <h2 className="ruled">{names.member(by)}’s knife</h2>
+      {trend === null || !lately ? (
+        <p>
+          {points.length === 0
+            ? 'No cut was weighed yet against an expectation written down before it.'
+            : `${points.length} of ${LEAST_POINTS} cuts: too few to tell.`}
+        </p>
+      ) : (
+        <>
+          <p>
+            <b>Last {lately.n} cuts.</b> {WORDS[trend]}
+          </p>
+          <svg
+            width={width}
+            height={HEIGHT}
+            role="img"
+            aria-label={`${points.length} cuts against what was expected, the last at the right`}
+          >
+            <path d={`M0 ${y(0)}H${width}`} stroke="var(--ink)" strokeWidth="1.2" />
+            {[CONTROL_Z, -CONTROL_Z].map((z) => (
+              <path key={z} d={`M0 ${y(z)}H${width}`} stroke="var(--ink)" strokeDasharray="5 4" strokeWidth="1.2" />
+            ))}
+            <path
+              d={`M${points.map((p, i) => `${x(i)} ${y(p.z)}`).join('L')}`}
+              fill="none"
+              stroke="var(--teal)"
+              strokeWidth="1.6"
+            />
+            {points.map((p, i) =>
+              p.outside ? (
+                <rect
+                  key={i}
+                  x={x(i) - 4.5}
+                  y={y(p.z) - 4.5}
+                  width="9"
+                  height="9"
+                  fill="var(--paper)"
+                  stroke="var(--ink)"
+                  strokeWidth="2"
+                />
+              ) : (
+                <circle key={i} cx={x(i)} cy={y(p.z)} r="3.4" fill="var(--teal)" />
+              ),
+            )}
+          </svg>
+          <small>
+            Line: as expected. Dashes: passed by chance once in a hundred cuts.
+            {points.some((p) => p.outside) ? ' Squares passed them.' : ''}
+          </small>
+          <p>
+            {knife.leftG > 0
+              ? `${sayGrams(knife.leftG)} more stayed on the frames`
+              : `${sayGrams(-knife.leftG)} more came off`}{' '}
+            than expected over {points.length} cuts
+            {plates > 0 ? `: ${plates} ${plates === 1 ? 'plate' : 'plates'}` : ''}.
+          </p>
+        </>
+      )}
+      {species && (
+        <p>
+          <Link to={`/board/yields?kind=${species.id}`}>What stiffness, season and size did</Link>
+        </p>
+      )}
+      {knife.best && species && (
+        <p>
+          Best on {inSentence(species.name)}: <b>{percent(knife.best.share)}</b>,{' '}
+          <Link to={`/board/${knife.best.cut.id}`}>{shortDay(day(knife.best.cut.startedAt))}</Link>.
+        </p>
+      )}
+    </section>
+  );
+}

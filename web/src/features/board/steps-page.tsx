@@ -1,0 +1,316 @@
+import { routeOf, type StepDue } from '@dagboek/core/cut';
+import { tellHazards } from '@dagboek/core/harm';
+import {
+  bracketsOf,
+  type CutState,
+  hazardsOfStep,
+  lineOfStep,
+  onTheBoard,
+  progressOf,
+  speciesOnBoard,
+  strikeLine,
+} from '@dagboek/journal';
+import { ArrowLeft } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { tinykeys } from 'tinykeys';
+import { MissingPage } from '../../frame/missing-page.tsx';
+import { useAwake } from '../../devices/alarm/use-awake.ts';
+import { type Species, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { DeckKey, StrikeMark } from '../../lines/deck-key.tsx';
+import { HazardStrip } from '../../fish/hazard-strip.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
+import { useWrite } from '../../asked/use-write.ts';
+import { Page } from '../../frame/page.tsx';
+import { Dialog } from '../../ui/dialog.tsx';
+import { Key, KeyLink } from '../../ui/key.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
+import { useWidth } from '../../ui/use-width.ts';
+import { sayGrams, sayGramsRange } from '../../asked/units.ts';
+import { FindForm } from './find-form.tsx';
+import { NotKnown } from './not-known.tsx';
+import { OthersOnTheBoard } from './others-on-the-board.tsx';
+import { BladeSection, CutPicture, linesOf } from './cut-picture.tsx';
+import { SchoolKeys } from './school-keys.tsx';
+import { SteaksPlanned } from './steaks-planned.tsx';
+import { StepClock } from './step-clock.tsx';
+import { CAN_SPEAK, useAloud } from './use-aloud.ts';
+import { useSteaks } from './use-steaks.ts';
+import { useWeighing } from './use-weighing.ts';
+import { Asked, WeighField } from './weigh-field.tsx';
+
+/** A cut one step a screen, for gloves and an arm's length: two large keys, the space bar or a pedal, the screen kept lit. */
+export function StepsPage() {
+  const { id = '' } = useParams();
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const cut = book.get('cut', id);
+  if (!cut) return <MissingPage />;
+  const species = speciesOnBoard(book, cut.fish, byId);
+  if (species) return <Steps cut={cut} species={species} />;
+  return (
+    <Page title="Step by step" first={{ label: 'Step', value: '' }} cells={[]}>
+      <NotKnown fishId={cut.fish[0]} />
+    </Page>
+  );
+}
+
+function Steps({ cut, species }: { cut: CutState; species: Species }) {
+  const { book } = useBook();
+  const names = useNames();
+  const { steps, next, done } = progressOf(book, cut, species);
+  // What is looked at: the step that comes next, until one goes back to look.
+  const [looked, setLooked] = useState<string | null>(null);
+  const reached = next === null ? steps.length : steps.indexOf(next);
+  const back = looked === null ? -1 : steps.findIndex((s) => s.id === looked);
+  const i = back >= 0 && back < reached ? back : reached;
+  const step = steps[i] ?? null;
+  const { count } = onTheBoard(book, cut.fish, species);
+  useAwake(true);
+  const go = (to: number): void => setLooked(to >= reached ? null : (steps[Math.max(0, to)]?.id ?? null));
+  return (
+    <Page
+      strikesItself
+      title={`${species.name}, step by step`}
+      first={{ label: 'Step', value: step ? `${i + 1} of ${steps.length}` : 'all done' }}
+      cells={[
+        { label: 'On the board', value: `${count > 1 ? `${count} ` : ''}${species.name}` },
+        { label: 'Way', value: `${names.member(cut.by)}, ${cut.route}` },
+      ]}
+    >
+      {step ? (
+        <Step
+          key={step.id}
+          cut={cut}
+          species={species}
+          steps={steps}
+          done={done}
+          step={step}
+          i={i}
+          isNext={i === reached}
+          then={steps[i + 1] ?? null}
+          go={go}
+        />
+      ) : (
+        <div className="step-screen">
+          <h2 className="step-sentence">Every step is done.</h2>
+          <p>What comes off the board goes into packs, and what was found inside is noted there.</p>
+          <div className="step-keys">
+            <DeckKey name="Back" mark={<ArrowLeft size={26} />} onClick={() => go(steps.length - 1)} />
+            <KeyLink act to={`/board/${cut.id}`} name="To the packs" note={routeOf(cut.route).form} />
+          </div>
+        </div>
+      )}
+    </Page>
+  );
+}
+
+function Step({
+  cut,
+  species,
+  steps,
+  done,
+  step,
+  i,
+  isNext,
+  then,
+  go,
+}: {
+  cut: CutState;
+  species: Species;
+  steps: readonly StepDue[];
+  done: ReadonlySet<string>;
+  step: StepDue;
+  i: number;
+  /** It comes next in the work; else it is looked at again. */
+  isNext: boolean;
+  then: StepDue | null;
+  go: (to: number) => void;
+}) {
+  const { book } = useBook();
+  const { write, writeAll } = useWrite();
+  const navigate = useNavigate();
+  const lies = onTheBoard(book, cut.fish, species);
+  const { knownG } = lies;
+  const steaks = useSteaks(cut, species, lies);
+  const weighing = useWeighing(cut, species, step.weigh ?? 'round', knownG, lies.weighed);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [finding, setFinding] = useState(false);
+  const [ref, width] = useWidth(600);
+  const hazards = hazardsOfStep(species, step);
+  const noted = isNext ? null : lineOfStep(cut, step);
+  const sentence = step.weigh ? `On the scale: ${step.name.toLowerCase()}.` : step.todo;
+  const aloud = [
+    sentence,
+    step.how,
+    step.spare && `Spare: ${step.spare}`,
+    step.caution,
+    ...tellHazards(hazards).map((t) => `${t.where} ${t.does ?? ''} ${t.grip ?? ''}`),
+  ];
+  const [spoken, setSpoken] = useAloud(aloud.filter(Boolean).join(' '));
+  const brackets = step.weigh ? bracketsOf(cut, species, step.weigh, cut.stages.round?.massG ?? knownG) : null;
+  const weighsNow = isNext && step.weigh !== undefined;
+  const noteIt = async (): Promise<void> => {
+    if (!isNext) return go(i + 1);
+    if (weighsNow && !weighing.empty) {
+      if (await weighing.weigh()) go(steps.length);
+      return;
+    }
+    const r = await write('cut.stepped', cut.id, { step: step.id });
+    if (r.ok) go(steps.length);
+    else setTrouble(r.why);
+  };
+  const strike = async (line: NonNullable<typeof noted>): Promise<void> => {
+    const r = await writeAll([strikeLine(line, 'not done')]);
+    setTrouble(r.ok ? null : r.why);
+  };
+  const keys = useRef({ on: noteIt, back: () => go(i - 1) });
+  keys.current = { on: noteIt, back: () => go(i - 1) };
+  // Space bar and pedal come from outside React; a pedal sends what a keyboard would.
+  useEffect(() => {
+    const press = (what: 'on' | 'back') => (e: KeyboardEvent) => {
+      // In a field, on a key or in a dialog these keys have a meaning of their own.
+      const at = e.target instanceof Element ? e.target : null;
+      if (e.repeat || at?.closest('input, textarea, button, a, summary, dialog')) return;
+      e.preventDefault();
+      void keys.current[what]();
+    };
+    return tinykeys(window, {
+      Space: press('on'),
+      Enter: press('on'),
+      ArrowRight: press('on'),
+      PageDown: press('on'),
+      ArrowLeft: press('back'),
+      PageUp: press('back'),
+    });
+  }, []);
+  return (
+    <div className="step-screen" ref={ref}>
+      <div className="step-body">
+        <h2 className="step-sentence" aria-live="polite">
+          {sentence}
+        </h2>
+        {step.how && <p className="lead">{step.how}</p>}
+        <HazardStrip hazards={hazards} aid={species.id} />
+        {(step.id === 'hands ready' || step.weigh === 'round') && <OthersOnTheBoard cut={cut} />}
+        {step.caution && (
+          <div className="hazard-strip blade" role="note">
+            <strong>Blade</strong>
+            <p>{step.caution}</p>
+          </div>
+        )}
+        {step.lines && (
+          <CutPicture
+            species={species}
+            size={Math.min(720, Math.max(280, width - 40))}
+            cuts={{
+              ...linesOf(
+                steps.filter((s) => s === step || (done.has(s.id) && s.lines && !s.weigh)),
+                step,
+                done,
+                (s) => steps.indexOf(s) + 1,
+              ),
+              ...(steaks ? { steakU: steaks.u } : {}),
+            }}
+          />
+        )}
+        <div className="step-side">
+          <BladeSection species={species} at={step} />
+          <div>
+            {step.spare && (
+              <p>
+                <b>Spare:</b> {step.spare}
+              </p>
+            )}
+            {step.tools && (
+              <p className="hint">
+                <b>At hand:</b> {step.tools.join(', ')}.
+              </p>
+            )}
+          </div>
+        </div>
+        {steaks && step.id === 'steaks cut' && (
+          <SteaksPlanned plan={steaks.plan} thickMm={steaks.thickMm} onThick={steaks.setThickMm} />
+        )}
+        {step.clock && <StepClock of={`${cut.id}.${step.id}`} clock={step.clock} />}
+        {weighsNow && (
+          <WeighField
+            label={step.name}
+            of={cut.id}
+            weighing={weighing}
+            aboutG={step.weigh === 'round' ? knownG : (brackets?.midG ?? null)}
+            onEnter={() => void noteIt()}
+            hint={
+              brackets
+                ? `Expected ${sayGramsRange(brackets.lowG, brackets.highG)}.`
+                : weighing.estimateG !== null
+                  ? `From its length about ${sayGrams(Math.round(weighing.estimateG))}: an estimate, and no weighing.`
+                  : undefined
+            }
+          />
+        )}
+        {step.weigh && cut.stages[step.weigh] && <p>It was weighed.</p>}
+        <Asked asked={weighing.asked} />
+        <Trouble says={trouble} />
+        <SchoolKeys cut={cut} step={step} />
+        <div className="step-more">
+          {CAN_SPEAK && (
+            <label className="check">
+              <input
+                type="checkbox"
+                className="checkbox"
+                checked={spoken}
+                onChange={(e) => {
+                  setSpoken(e.target.checked);
+                  // The pedal's next press goes on, and does not turn this off again.
+                  e.target.blur();
+                }}
+              />{' '}
+              Read aloud
+            </label>
+          )}
+          {noted && (
+            <Key
+              small
+              mark={<StrikeMark />}
+              name="Strike it"
+              note="it was not done"
+              onClick={() => void strike(noted)}
+            />
+          )}
+          <Key small name="Found something" note="worms, roe, a cut gut" onClick={() => setFinding(true)} />
+          <small>Space bar or pedal goes on, left arrow goes back.</small>
+        </div>
+      </div>
+      <Dialog title="What was found?" open={finding} wide onClose={() => setFinding(false)}>
+        <FindForm cut={cut} onNoted={() => setFinding(false)} />
+      </Dialog>
+      <div className="step-keys">
+        <DeckKey
+          name="Back"
+          mark={<ArrowLeft size={26} />}
+          note={i === 0 ? 'to the cut' : undefined}
+          onClick={() => (i === 0 ? void navigate(`/board/${cut.id}`) : go(i - 1))}
+        />
+        <DeckKey
+          act={isNext}
+          name={!isNext ? 'On' : weighsNow && weighing.empty ? 'Not weighed' : step.name}
+          note={
+            !isNext
+              ? 'was done'
+              : weighsNow
+                ? weighing.empty
+                  ? 'goes on without it'
+                  : weighing.asked
+                    ? 'writes it as it stands'
+                    : 'writes the weight'
+                : then
+                  ? `then: ${then.name.toLowerCase()}`
+                  : 'the last step'
+          }
+          onClick={() => void noteIt()}
+        />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,372 @@
+import { catchRate } from '@dagboek/core/book';
+import {
+  custodyOf,
+  diary,
+  type DiaryItem,
+  type FishState,
+  freshnessOf,
+  hurtOnTrip,
+  speciesLanded,
+  sayTripNote,
+  tripsInOrder,
+  type TripState,
+} from '@dagboek/journal';
+import { sayDate, saySpan, sayDay, stamp, weekday } from '@dagboek/core/time';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { sayFish, useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { CustodyRow } from '../../fish/custody/custody-row.tsx';
+import { FigureView } from '../../fish/figure-view.tsx';
+import { FirstMark } from '../../fish/first-mark.tsx';
+import { plural, useFormat } from '../../asked/format.ts';
+import { LengthCell } from '../../fish/length-cell.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
+import { meanMark } from '@dagboek/journal';
+import { Page, Row } from '../../frame/page.tsx';
+import { useNow } from '../../ui/use-now.ts';
+import { useNarrow } from '../../ui/use-width.ts';
+import { FateMark } from '../../fish/verdict-mark.tsx';
+import { SeasonStrip } from './season-strip.tsx';
+import { Paged } from '../../frame/paged.tsx';
+import { UsedCell } from '../../fish/custody/used-cell.tsx';
+import { HEAVY_UNIT, sayHeavy, sayTemperature } from '../../asked/units.ts';
+import { Key, KeyLink } from '../../ui/key.tsx';
+
+/** Trips and meals shown before one asks for earlier ones. */
+const PAGE = 8;
+
+/** The diary by day, the newest on top; narrowed by who, species and zone. What is narrowed stands in the address. */
+export function BookPage() {
+  const { book } = useBook();
+  const { all, byId } = useCatalogue();
+  const rules = useRules();
+  const names = useNames();
+  const { day, zone: tz } = useFormat();
+  const now = useNow(60_000);
+  const [search, setSearch] = useSearchParams();
+  // Two choices in quick succession: the second builds on the first, though the address has not followed yet.
+  const asked = useRef<URLSearchParams | null>(null);
+  useEffect(() => {
+    asked.current = null;
+  }, [search]);
+  const [shown, setShown] = useState(PAGE);
+  const trips = tripsInOrder(book);
+  const narrow = useNarrow();
+  const filter = {
+    who: search.get('who'),
+    species: search.get('species'),
+    zone: search.get('zone'),
+    text: search.get('text'),
+  };
+  const items = diary(book, filter, day);
+  const narrowTo = (key: string, value: string): void => {
+    const next = new URLSearchParams(asked.current ?? search);
+    if (value) next.set(key, value);
+    else next.delete(key);
+    asked.current = next;
+    setSearch(next, { replace: true });
+    setShown(PAGE);
+  };
+  const used = speciesLanded(book);
+  const select = (
+    key: 'who' | 'species' | 'zone',
+    label: string,
+    options: { value: string; text: string }[],
+    none: string,
+  ) => (
+    <select
+      aria-label={label}
+      className="filter"
+      value={filter[key] ?? ''}
+      onChange={(e) => narrowTo(key, e.target.value)}
+    >
+      <option value="">{none}</option>
+      {options.map((o) => (
+        <option key={o.value} value={o.value}>
+          {o.text}
+        </option>
+      ))}
+    </select>
+  );
+  const filters = [
+    {
+      label: 'Who',
+      value: select(
+        'who',
+        'Who',
+        book.all('member').map((m) => ({ value: m.id, text: names.member(m.id) })),
+        'everyone',
+      ),
+    },
+    {
+      label: 'Species',
+      value: select(
+        'species',
+        'Species',
+        all.filter((s) => used.has(s.id)).map((s) => ({ value: s.id, text: s.name })),
+        `all ${used.size}`,
+      ),
+    },
+    {
+      label: 'Waters',
+      value: select(
+        'zone',
+        'Zone',
+        (rules?.zones ?? []).map((z) => ({ value: z.id, text: z.name })),
+        'all zones',
+      ),
+    },
+    {
+      label: 'Remarks',
+      value: (
+        <input
+          type="search"
+          className="filter"
+          aria-label="Find in remarks"
+          placeholder="any remark"
+          defaultValue={filter.text ?? ''}
+          onChange={(e) => narrowTo('text', e.target.value)}
+        />
+      ),
+    },
+  ];
+  return (
+    <Page
+      title="Book"
+      first={{ label: 'Book', value: plural(trips.length, 'trip') }}
+      cells={[
+        ...(narrow ? [] : filters),
+        {
+          label: 'Shown',
+          value: `${plural(items.filter((i) => i.kind === 'trip').length, 'trip')}, ${plural(items.filter((i) => i.kind === 'meal').length, 'meal')}`,
+        },
+      ]}
+    >
+      {narrow && trips.length > 0 && (
+        <Row>
+          <div className="phone-filters">
+            {filters.map((f) => (
+              <span key={f.label}>{f.value}</span>
+            ))}
+          </div>
+        </Row>
+      )}
+      {trips.length > 0 && (
+        <Row
+          className="strip-row"
+          time={
+            <>
+              <b>{HEAVY_UNIT} kept</b>
+              <span>above,</span>
+              <span>let go below</span>
+              <span>○ empty</span>
+            </>
+          }
+        >
+          <SeasonStrip book={book} trips={trips} today={day(stamp(now, tz))} day={day} byId={byId} />
+        </Row>
+      )}
+      {items.length === 0 && (
+        <Row className="pad">
+          <h2>{trips.length === 0 ? 'An empty book' : 'Nothing like that in the book'}</h2>
+          <p className="lead">
+            {trips.length === 0 ? 'The first trip writes the first page.' : 'No trip or meal passes all three filters.'}
+          </p>
+          {trips.length === 0 && (
+            <div className="keys">
+              <KeyLink act to="/plan" name="Start a trip" note="where, who, how much ice" />
+            </div>
+          )}
+        </Row>
+      )}
+      {items
+        .slice(0, shown)
+        .map((i, n) =>
+          i.kind === 'trip' ? (
+            <TripEntry key={i.trip.id} item={i} open={n === 0 || i.trip.id === search.get('trip')} now={now} />
+          ) : (
+            <MealEntry key={i.meal.id} item={i} />
+          ),
+        )}
+      {items.length > shown && (
+        <Row className="pad">
+          <Key onClick={() => setShown(shown + PAGE)} name="Earlier days" note={<>{items.length - shown} more</>} />
+        </Row>
+      )}
+    </Page>
+  );
+}
+
+const DayMark = ({ day }: { day: string }) => (
+  <>
+    <b className="day-number">{Number(day.slice(8))}</b>
+    <span>{weekday(day).slice(0, 3)}</span>
+    <span>
+      {sayDate(day).slice(2).trim().slice(0, 3)} {day.slice(0, 4)}
+    </span>
+  </>
+);
+
+function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip' }>; open: boolean; now: number }) {
+  const { trip } = item;
+  const fish = item.fish();
+  const names = useNames();
+  const { time } = useFormat();
+  const [all, setAll] = useState(open);
+  const { book } = useBook();
+  const standing = fish.filter((f) => book.stands(f));
+  const kept = standing.filter((f) => !f.released);
+  const back = standing.filter((f) => f.released);
+  const count = (list: readonly FishState[]): number => list.reduce((n, f) => n + f.count, 0);
+  const rows = all ? fish : kept.slice(0, 5);
+  const folded = fish.length - rows.length;
+  return (
+    <section
+      aria-label={item.number === null ? 'Struck trip' : `Trip ${item.number}`}
+      className={`diary-entry${trip.endedAt || item.number === null ? '' : ' now'}${item.number === null ? ' struck-trip' : ''}`}
+    >
+      <div className="diary-body">
+        <Row className="diary-head" time={<DayMark day={item.day} />}>
+          <h2>
+            <Link to={`/trip/${trip.id}`}>
+              {item.number === null ? 'Struck trip' : `Trip ${item.number}`}: {names.zone(trip.zone)}
+              {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
+            </Link>
+          </h2>
+        </Row>
+        {hurtOnTrip(book, trip, names).map((h) => (
+          <Row key={h.id} className="line" time={time(h.at)}>
+            <p className="log-sentence harm">
+              {h.incident ? (
+                <Link to={`/hurt/${h.incident}`}>{h.text}</Link>
+              ) : (
+                <>
+                  <b>{h.who ? names.member(h.who) : ''}</b> {h.text}
+                </>
+              )}
+            </p>
+          </Row>
+        ))}
+        {fish.length === 0 && (
+          <Row className="line" time={time(trip.startedAt)}>
+            <p className="log-sentence">
+              <b>Nothing landed.</b>{' '}
+              {trip.endedAt ? saySpan(Date.parse(trip.endedAt) - Date.parse(trip.startedAt)) : 'Under way'},{' '}
+              {plural(trip.crew.length, 'rod')}.
+            </p>
+          </Row>
+        )}
+        <Paged items={rows} keyOf={(f) => f.id} more="More of this trip">
+          {(f) => <FishRow fish={f} number={item.numberOf(f.id)} now={now} />}
+        </Paged>
+        {(folded > 0 || all) && fish.length > 0 && !open && (
+          <Row className="line">
+            <p className="log-sentence">
+              <button type="button" className="fold-key" aria-expanded={all} onClick={() => setAll(!all)}>
+                {all
+                  ? 'Fold'
+                  : `${plural(folded, 'more line')}: ${kept.length > rows.length ? `${count(kept.slice(rows.length))} kept, ` : ''}${count(back)} let go${fish.length > standing.length ? `, ${fish.length - standing.length} struck` : ''}`}
+              </button>
+            </p>
+          </Row>
+        )}
+      </div>
+      {item.number !== null && <TripMargin trip={trip} fish={standing} />}
+    </section>
+  );
+}
+
+function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[] }) {
+  const names = useNames();
+  const now = useNow(60_000);
+  const hours =
+    trip.rodHours ??
+    (((trip.endedAt ? Date.parse(trip.endedAt) : now) - Date.parse(trip.startedAt)) / 3_600_000) * trip.crew.length;
+  const rate = catchRate(
+    fish.reduce((n, f) => n + f.count, 0),
+    hours,
+  );
+  return (
+    <div className="diary-margin">
+      {rate && (
+        <p title="90 % interval, assuming the fish come independently">
+          <b>{rate.perHour.toFixed(1)} fish a rod hour</b> ({rate.low.toFixed(1)} to {rate.high.toFixed(1)}); {rate.n}{' '}
+          in {Math.round(hours)} h.
+        </p>
+      )}
+      <p>
+        {trip.crew.map(names.member).join(', ')}.{trip.waterC !== null ? ` Water ${sayTemperature(trip.waterC)}.` : ''}
+        {trip.iceKg ? ` ${sayHeavy(trip.iceKg)} of ice.` : ''}
+      </p>
+      {trip.notes.map((n) => (
+        <p key={n.at + n.text}>
+          {n.topic === null && n.depthM === null && n.cost === null ? `“${n.text}”` : sayTripNote(n, names.units)}{' '}
+          <i>{names.member(n.by)}</i>
+        </p>
+      ))}
+    </div>
+  );
+}
+
+function FishRow({ fish, number, now }: { fish: FishState; number: string; now: number }) {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const names = useNames();
+  const { time } = useFormat();
+  const line = custodyOf(book, fish.id);
+  if (!line) return null;
+  const s = byId(fish.species);
+  const fresh = freshnessOf(book, line, byId, now);
+  return (
+    <Row className={line.where === 'struck' ? 'line struck-row' : 'line'} time={time(fish.landed.at)}>
+      <Link to={`/fish/${fish.id}`} className="log-grid as-row diary-row">
+        <span className="no">{number}</span>
+        <FateMark
+          fate={
+            line.where === 'struck' ? 'struck' : fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'
+          }
+        />
+        <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+        <span className="name">
+          {sayFish(fish, names)}
+          <FirstMark fish={fish} small />
+        </span>
+        <LengthCell fish={fish} />
+        <CustodyRow line={line} fresh={fresh} ground="transparent" quiet />
+        <UsedCell fresh={fresh} />
+      </Link>
+    </Row>
+  );
+}
+
+function MealEntry({ item }: { item: Extract<DiaryItem, { kind: 'meal' }> }) {
+  const { meal } = item;
+  const names = useNames();
+  const { time } = useFormat();
+  const mark = meanMark(meal);
+  return (
+    <section aria-label={`Meal: ${meal.name}`} className="diary-entry">
+      <div className="diary-body">
+        <Row className="diary-head" time={<DayMark day={item.day} />}>
+          <h2>
+            <Link to={`/table/${meal.id}`}>Meal: {meal.name}</Link>
+          </h2>
+        </Row>
+        <Row className="line" time={time(meal.servedAt)}>
+          <p className="log-sentence">
+            {mark && <b>{mark.toFixed(1)} of 5. </b>}
+            {meal.method.charAt(0).toUpperCase() + meal.method.slice(1)} by {names.member(meal.cook)} for{' '}
+            {plural(meal.eaters.length + meal.guests, 'plate')}
+            {meal.doneness ? `; ${meal.doneness}` : ''}.
+          </p>
+        </Row>
+      </div>
+      <div className="diary-margin">
+        {meal.notes.map((n) => (
+          <p key={n.at}>{n.text}</p>
+        ))}
+        {meal.notes.length === 0 && <p>{sayDay(item.day)}.</p>}
+      </div>
+    </section>
+  );
+}

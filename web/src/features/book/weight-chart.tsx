@@ -1,0 +1,165 @@
+import type { ApexOptions } from 'apexcharts';
+import chartModule from 'react-apexcharts';
+import { expectedWeight } from '@dagboek/core/measure';
+import { useNavigate } from 'react-router';
+import type { Species } from '../../asked/catalogue.ts';
+import type { OwnFit } from '@dagboek/journal';
+import { useNarrow } from '../../ui/use-width.ts';
+import { LENGTH_UNIT, sayGrams, sayLength, units } from '../../asked/units.ts';
+import { G_PER_POUND, MM_PER_INCH } from '@dagboek/core/units';
+
+/** The package is CommonJS: depending on the bundler its default export is the component, or holds it. */
+const ReactApexChart = (chartModule as typeof chartModule & { default?: typeof chartModule }).default ?? chartModule;
+
+/** Lengths at which the curves are drawn. */
+const STEPS = 40;
+
+/** Own fish as points, their curve solid with the band of nine in ten, the typical curve dashed. A point opens its fish. */
+export function WeightChart({ species, own }: { species: Species; own: OwnFit }) {
+  const go = useNavigate();
+  const { fit, fish } = own;
+  // Ticks at whole steps: their number must divide the axis, or the library writes them where they are not.
+  // The axis is divided in the units of this device: each 5 or 10 cm, each 2 or 4 inches.
+  const unitMm = units.length === 'in' ? MM_PER_INCH : 10;
+  const grid = (useNarrow() || species.maxMm > 1500 ? 2 : 1) * (units.length === 'in' ? 2 * MM_PER_INCH : 50);
+  const lengths = [...species.usualMm, ...fish.map((f) => f.lengthMm)];
+  const [from, to] = [
+    Math.floor((Math.min(...lengths) * 0.94) / grid) * grid,
+    Math.ceil((Math.max(...lengths) * 1.04) / grid) * grid,
+  ];
+  const least = Math.max(from, 10);
+  const xs = Array.from({ length: STEPS + 1 }, (_, i) => least + ((to - least) * i) / STEPS);
+  const x = (mm: number): number => Math.round((mm / unitMm) * 100) / 100;
+  const gramsPerUnit = units.mass === 'lb' ? G_PER_POUND : 1;
+  const y = (g: number): number => Math.round((g / gramsPerUnit) * 100) / 100;
+  const mine = fit && fish.length > 0 ? fit : null;
+  const points = [...fish].sort((a, b) => a.lengthMm - b.lengthMm);
+  const series: ApexAxisChartSeries = [
+    ...(mine
+      ? [
+          {
+            name: 'Nine in ten of yours',
+            type: 'rangeArea',
+            data: xs.map((mm) => ({
+              x: x(mm),
+              y: [y(mine.predict(mm).lowG), y(mine.predict(mm).highG)],
+            })),
+          },
+          { name: 'Yours', type: 'line', data: xs.map((mm) => ({ x: x(mm), y: y(mine.predict(mm).massG) })) },
+        ]
+      : []),
+    {
+      name: 'Typical',
+      type: 'line',
+      data: xs.map((mm) => ({ x: x(mm), y: y(expectedWeight(species, mm).massG) })),
+    },
+    ...(points.length > 0
+      ? [
+          {
+            name: 'Your fish',
+            type: 'scatter',
+            data: points.map((f) => ({ x: x(f.lengthMm), y: y(f.massG) })),
+          },
+        ]
+      : []),
+  ];
+  const of = (name: string): number => series.findIndex((s) => s.name === name);
+  const each = <T,>(rest: T, special: Readonly<Record<string, T>>): T[] =>
+    series.map((s) => special[s.name ?? ''] ?? rest);
+  const ink = 'var(--ink)';
+  const options: ApexOptions = {
+    chart: {
+      type: 'rangeArea',
+      animations: { enabled: false },
+      toolbar: { show: false },
+      zoom: { enabled: false },
+      fontFamily: 'inherit',
+      foreColor: 'var(--ink-2)',
+      background: 'transparent',
+      events: {
+        dataPointSelection: (_e, _c, at?: { seriesIndex: number; dataPointIndex: number }) => {
+          const f = at && at.seriesIndex === of('Your fish') ? points[at.dataPointIndex] : undefined;
+          if (f) void go(`/fish/${f.fish.id}`);
+        },
+      },
+    },
+    colors: each('var(--teal)', { Typical: ink, 'Nine in ten of yours': 'var(--teal-wash)' }),
+    fill: { type: 'solid', opacity: 1 },
+    stroke: {
+      curve: 'straight',
+      width: each(0, { Yours: 3, Typical: 2 }),
+      dashArray: each(0, { Typical: 6 }),
+    },
+    markers: {
+      size: each(0, { 'Your fish': 6 }),
+      strokeColors: 'var(--paper-open)',
+      strokeWidth: 1.5,
+      hover: { sizeOffset: 2 },
+    },
+    dataLabels: { enabled: false },
+    legend: { show: false },
+    grid: { borderColor: 'var(--rule)', xaxis: { lines: { show: true } } },
+    xaxis: {
+      type: 'numeric',
+      title: { text: `Length, ${LENGTH_UNIT}`, style: { fontSize: '15px', fontWeight: 600 } },
+      min: x(from),
+      max: x(to),
+      tickAmount: Math.round((to - from) / grid),
+      decimalsInFloat: 0,
+      labels: { style: { fontSize: '13px' } },
+    },
+    yaxis: {
+      min: 0,
+      title: { text: `Weight, ${units.mass === 'lb' ? 'lb' : 'g'}`, style: { fontSize: '15px', fontWeight: 600 } },
+      decimalsInFloat: units.mass === 'lb' ? 1 : 0,
+      labels: { style: { fontSize: '13px' } },
+    },
+    tooltip: {
+      shared: false,
+      intersect: true,
+      x: { formatter: (v: number) => sayLength(v * unitMm) },
+      y: { formatter: (v: number) => sayGrams(v * gramsPerUnit) },
+    },
+  };
+  return (
+    <div
+      className="weight-chart"
+      role="img"
+      aria-label={`Weight at length of ${species.name}; the same in figures below`}
+    >
+      <Swatches own={mine !== null} points={points.length > 0} />
+      <ReactApexChart options={options} series={series} type="rangeArea" height={420} />
+    </div>
+  );
+}
+
+/** What is drawn how, beside a piece of each. */
+function Swatches({ own, points }: { own: boolean; points: boolean }) {
+  return (
+    <p className="swatches">
+      {own && (
+        <span>
+          <svg width="44" height="16" aria-hidden="true">
+            <rect width="44" height="16" fill="var(--teal-wash)" />
+            <path d="M0 8H44" stroke="var(--teal)" strokeWidth="3" />
+          </svg>{' '}
+          yours, and nine in ten of them
+        </span>
+      )}
+      <span>
+        <svg width="44" height="16" aria-hidden="true">
+          <path d="M0 8H44" stroke="var(--ink)" strokeWidth="2" strokeDasharray="6 5" />
+        </svg>{' '}
+        typical
+      </span>
+      {points && (
+        <span>
+          <svg width="16" height="16" aria-hidden="true">
+            <circle cx="8" cy="8" r="5" fill="var(--teal)" />
+          </svg>{' '}
+          a fish of yours
+        </span>
+      )}
+    </p>
+  );
+}

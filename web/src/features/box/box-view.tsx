@@ -1,0 +1,254 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { depthShare, thicknessShare } from '@dagboek/core/species';
+import { type BoxNow, type Filling, type FishState, type Layer, LAYERS, type levelsIn } from '@dagboek/journal';
+import { type CSSProperties, useId } from 'react';
+import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { figureOf, figureUrl } from '../../fish/figure-view.tsx';
+import { sayHeavy, sayTemperature } from '../../asked/units.ts';
+import { type Laid, layFish } from './lay-fish.ts';
+
+/** The inside of the box as it is drawn, px; walls, lid and what stands beside it come on top. */
+const [W, H, WALL, LID] = [360, 236, 24, 26];
+/** Fish are drawn up to this share of the box at least, however little ice is left. */
+const FISH_SHARE = 0.48;
+/** Boxes are longer than they are wide and high. */
+const LONGER = 1.6;
+/** A fish that was not measured is drawn so long, mm. */
+const ANY_MM = 380;
+/** So many can be carried by their number; the rest stand in the list. */
+const MOST_IN_TRAY = 24;
+/** A lot is drawn as so many at most. */
+const MOST_OF_LOT = 3;
+
+/** A fish in the box with what is known of it, for the drawing. */
+export interface DrawnInBox {
+  readonly fish: FishState;
+  readonly number: string;
+  readonly coreC: number | null;
+  readonly cold: boolean;
+  /** Over the clock of histamine, or near it. */
+  readonly danger: boolean;
+}
+
+/** The box in elevation: ice, water and fish in layers to scale, each fish with its number and how cold it is inside. */
+export function BoxView({
+  filling,
+  now,
+  fish,
+  more,
+  levels,
+  chosen,
+  onChoose,
+}: {
+  filling: Filling;
+  now: BoxNow;
+  fish: readonly DrawnInBox[];
+  /** How many lie in it besides. */
+  more: number;
+  levels: ReturnType<typeof levelsIn>;
+  chosen: string | null;
+  onChoose: (id: string) => void;
+}) {
+  const { byId } = useCatalogue();
+  const names = useNames();
+  const id = useId().replace(/\W/g, '');
+  const { litres } = filling.box;
+  const perL = H / litres;
+  const longMm = 100 * Math.cbrt(litres / LONGER) * LONGER;
+  const perMm = W / longMm;
+  const [top, water] = [Math.min(H, levels.topL * perL), Math.min(H, levels.waterL * perL)];
+  const drawn = fish.flatMap((f) =>
+    Array.from({ length: Math.min(f.fish.count, MOST_OF_LOT) }, (_, i) => ({ f, id: `${f.fish.id} ${i}` })),
+  );
+  const { laid, leftOut } = layFish(
+    drawn.map(({ f, id: key }) => {
+      const s = byId(f.fish.species);
+      const lengthMm = f.fish.length?.mm ?? ANY_MM;
+      const depthMm = lengthMm * (s ? depthShare(s.shape) : 0.22);
+      const thickMm = lengthMm * (s ? thicknessShare(s.shape) : 0.11);
+      return { id: key, lengthMm, depthMm, thickMm, layer: f.fish.layer };
+    }),
+    { width: W, height: Math.max(40, Math.min(H, Math.max(top, fish.length > 0 ? H * FISH_SHARE : 0))), perMm },
+  );
+  const y0 = LID + H;
+  const fishHeight = Math.max(40, Math.min(H, Math.max(top, fish.length > 0 ? H * FISH_SHARE : 0)));
+  const over = levels.topL > litres;
+  const said = `${filling.box.name}: ${sayHeavy(Math.round(now.iceKg * 10) / 10)} of ice, ${sayHeavy(Math.round(now.waterKg * 10) / 10)} of water, ${fish.length} fish and lots`;
+  return (
+    <div className="box-elevation">
+      <div className="box-picture">
+        <svg viewBox={`0 0 ${W + 2 * WALL} ${H + LID + WALL}`} role="img" aria-label={said} className="box-svg">
+          <defs>
+            <pattern id={`${id}h`} width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+              <path d="M0 0V9" stroke="var(--rule-2)" strokeWidth="1" />
+            </pattern>
+            <pattern id={`${id}i`} width="26" height="22" patternUnits="userSpaceOnUse">
+              <path
+                d="M3 4l7-2 3 6-6 4zM15 3l8 1 1 6-7 2zM2 14l6-1 4 5-5 3zM14 14l7-1 3 5-8 3z"
+                fill="var(--paper-open)"
+                stroke="var(--teal)"
+                strokeOpacity=".35"
+                strokeWidth=".8"
+              />
+            </pattern>
+          </defs>
+          <rect
+            x="1"
+            y={LID}
+            width={W + 2 * WALL - 2}
+            height={H + WALL - 1}
+            fill="var(--paper-time)"
+            stroke="var(--ink)"
+            strokeWidth="2"
+          />
+          <rect x="1" y={LID} width={W + 2 * WALL - 2} height={H + WALL - 1} fill={`url(#${id}h)`} />
+          <rect x={WALL} y={LID} width={W} height={H} fill="var(--paper-open)" stroke="var(--ink)" strokeWidth="2" />
+          <rect
+            x="0"
+            y="6"
+            width={W + 2 * WALL}
+            height={LID - 6}
+            fill="var(--paper-time)"
+            stroke="var(--ink)"
+            strokeWidth="2"
+          />
+          <rect x="0" y="6" width={W + 2 * WALL} height={LID - 6} fill={`url(#${id}h)`} />
+          <rect
+            x={WALL + W / 2 - 34}
+            y="1"
+            width="68"
+            height="6"
+            fill="var(--paper-open)"
+            stroke="var(--ink)"
+            strokeWidth="2"
+          />
+          {water > 1 && <rect x={WALL + 1} y={y0 - water} width={W - 2} height={water - 1} fill="var(--teal-wash)" />}
+          {now.iceKg > 0.02 && (
+            <rect x={WALL + 1} y={y0 - top} width={W - 2} height={Math.max(1, top - 1)} fill={`url(#${id}i)`} />
+          )}
+          {water > 1 && (
+            <path
+              d={`M${WALL + 1} ${y0 - water} ${Array.from({ length: 12 }, (_, i) => `q${W / 48} ${i % 2 ? 3 : -3} ${W / 24} 0 t${W / 24} 0`).join(' ')}`}
+              fill="none"
+              stroke="var(--teal)"
+              strokeWidth="1.6"
+              clipPath={`inset(0)`}
+            />
+          )}
+          {now.iceKg > 0.02 && (
+            <path d={`M${WALL} ${y0 - top}H${WALL + W}`} stroke="var(--teal)" strokeWidth="2" strokeDasharray="7 4" />
+          )}
+          {over && <path d={`M${WALL} ${LID + 2}H${WALL + W}`} stroke="var(--buoy)" strokeWidth="5" />}
+        </svg>
+        <div className="box-fish" aria-hidden="true">
+          {laid.map((l) => {
+            const spec = byId(drawn.find((d) => d.id === l.id)?.f.fish.species ?? null)?.figure;
+            return (
+              <span
+                key={l.id}
+                className={`in-box${chosen === null ? '' : l.id.startsWith(chosen) ? ' on' : ' off'}`}
+                style={placed(l, fishHeight)}
+              >
+                {spec ? (
+                  <img
+                    src={figureUrl(figureOf(spec, { size: 220 }))}
+                    alt=""
+                    className={`drawn${l.flip ? ' flip' : ''}`}
+                    draggable={false}
+                  />
+                ) : (
+                  <span className="no-figure" />
+                )}
+                {l.id.endsWith(' 0') && (
+                  <b className={`fish-no${l.flip ? ' flip' : ''}`}>{drawn.find((d) => d.id === l.id)?.f.number}</b>
+                )}
+              </span>
+            );
+          })}
+        </div>
+        {now.iceKg > 0.02 && (
+          <svg viewBox={`0 0 ${ALL_W} ${ALL_H}`} className="box-svg ice-over" aria-hidden="true">
+            <rect x={WALL + 1} y={y0 - top} width={W - 2} height={Math.max(1, top - 1)} fill={`url(#${id}i)`} />
+          </svg>
+        )}
+        <LayerTargets box={filling.box.id} />
+      </div>
+      {leftOut + more > 0 && <p className="box-more">and {leftOut + more} more, which find no room in the drawing</p>}
+      <ul className="box-tray" aria-label="Fish in the box">
+        {fish.slice(0, MOST_IN_TRAY).map((f) => (
+          <Badge
+            key={f.fish.id}
+            drawn={f}
+            name={sayFish(f.fish, names)}
+            on={chosen === f.fish.id}
+            onChoose={() => onChoose(f.fish.id)}
+          />
+        ))}
+        {fish.length + more > MOST_IN_TRAY && (
+          <li className="box-more">and {fish.length + more - MOST_IN_TRAY} more, below</li>
+        )}
+      </ul>
+    </div>
+  );
+}
+
+const part = (n: number, of: number): string => `${(100 * n) / of}%`;
+const [ALL_W, ALL_H] = [W + 2 * WALL, H + LID + WALL];
+
+/** Where a fish can be laid: a third of the box each, seen only while one is carried. */
+function LayerTargets({ box }: { box: string }) {
+  return (
+    <div className="box-layers" aria-hidden="true">
+      {[...LAYERS].reverse().map((layer) => (
+        <LayerTarget key={layer} box={box} layer={layer} />
+      ))}
+    </div>
+  );
+}
+
+function LayerTarget({ box, layer }: { box: string; layer: Layer }) {
+  const { setNodeRef, isOver, active } = useDroppable({ id: `${box} ${layer}`, data: { box, layer } });
+  return (
+    <div ref={setNodeRef} className={`box-layer${active ? ' open' : ''}${isOver ? ' over' : ''}`}>
+      {active && layer}
+    </div>
+  );
+}
+
+/** Where one lies in the drawing, in shares of it. */
+const placed = (l: Laid, fishHeight: number): CSSProperties => ({
+  left: part(l.x + WALL, ALL_W),
+  top: part(l.y + LID + (H - fishHeight), ALL_H),
+  width: part(l.length, ALL_W),
+  height: part(l.depth, ALL_H),
+});
+
+/** The number of a fish and how cold it is inside, by which it is chosen and carried. */
+function Badge({ drawn, name, on, onChoose }: { drawn: DrawnInBox; name: string; on: boolean; onChoose: () => void }) {
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
+    id: drawn.fish.id,
+    data: { fish: drawn.fish.id },
+  });
+  const degrees = drawn.coreC === null ? null : sayTemperature(Math.round(drawn.coreC * 2) / 2);
+  const state = drawn.danger ? ' danger' : drawn.cold ? '' : ' warm';
+  return (
+    <li>
+      <button
+        ref={setNodeRef}
+        type="button"
+        className={`box-badge${state}${on ? ' on' : ''}${isDragging ? ' carried' : ''}`}
+        style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
+        {...listeners}
+        {...attributes}
+        aria-roledescription="fish that can be carried"
+        aria-pressed={on}
+        aria-label={`${drawn.number}, ${name}${degrees ? `, ${degrees} inside${drawn.cold ? '' : ', still warm'}` : ''}`}
+        onClick={onChoose}
+      >
+        <b>{drawn.number}</b>
+        <span>{name}</span>
+        {degrees && <u>{degrees}</u>}
+      </button>
+    </li>
+  );
+}

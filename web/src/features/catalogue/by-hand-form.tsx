@@ -1,0 +1,154 @@
+import { type SpeciesFile, speciesLike } from '@dagboek/catalogue';
+import { useId } from 'react';
+import { useFieldArray, useForm } from 'react-hook-form';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { DeckKey } from '../../lines/deck-key.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
+import { idFrom } from './own-packs.ts';
+import { inSentence } from '../../ui/names-in-text.ts';
+import { LENGTH_UNIT, inField, sayShortLength, shortLength, typedAmount } from '../../asked/units.ts';
+import { Key, LineKey } from '../../ui/key.tsx';
+
+interface Draft {
+  name: string;
+  latin: string;
+  like: string;
+  longest: string;
+  differs: { trait: string; state: string }[];
+}
+
+const EMPTY: Draft = { name: '', latin: '', like: '', longest: '', differs: [] };
+
+/** A species typed in: its names, the one it is most like, and what is different. All else, dangers first, is the other's. */
+export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) {
+  const { all, shipped, traits, byId } = useCatalogue();
+  const { register, control, handleSubmit, watch, formState } = useForm<Draft>({ defaultValues: EMPTY });
+  const differs = useFieldArray({ control, name: 'differs' });
+  const ids = useId();
+  const values = watch();
+  const model = byId(values.like);
+  const make = (d: Draft): void => {
+    const like = byId(d.like);
+    if (!like) return;
+    const own = Object.fromEntries(d.differs.filter((x) => x.trait && x.state).map((x) => [x.trait, { [x.state]: 1 }]));
+    const maxMm = typedAmount('length', d.longest)?.value ?? like.maxMm;
+    onMade(
+      speciesLike(
+        like,
+        {
+          id: idFrom(d.name, new Set(all.map((s) => s.id))),
+          name: d.name.trim(),
+          latin: d.latin.trim() || `${like.latin.split(' ')[0]} sp.`,
+          maxMm,
+          usualMm: [Math.min(like.usualMm[0], Math.round(maxMm / 2)), Math.min(like.usualMm[1], maxMm)],
+        },
+        own,
+        'Written down by hand',
+      ),
+    );
+  };
+  return (
+    <form className="by-hand" onSubmit={(e) => void handleSubmit(make)(e)} noValidate>
+      <div className="by-row">
+        <div className="field grow">
+          <label htmlFor={`${ids}n`}>Its name</label>
+          <input
+            id={`${ids}n`}
+            className="input"
+            maxLength={80}
+            {...register('name', { validate: (v) => v.trim().length > 1 || 'Give it a name.' })}
+          />
+          <Trouble says={formState.errors.name?.message} />
+        </div>
+        <div className="field grow">
+          <label htmlFor={`${ids}l`}>Its scientific name, if known</label>
+          <input id={`${ids}l`} className="input" lang="la" maxLength={80} {...register('latin')} />
+        </div>
+      </div>
+      <div className="by-row">
+        <div className="field grow">
+          <label htmlFor={`${ids}m`}>Most like</label>
+          <select
+            id={`${ids}m`}
+            className="select"
+            {...register('like', {
+              required: 'Say which species it is most like: its dangers and its drawing are taken from there.',
+            })}
+          >
+            <option value="">choose</option>
+            {shipped.map((s) => (
+              <option key={s.id} value={s.id}>
+                {s.name}
+              </option>
+            ))}
+          </select>
+          <Trouble says={formState.errors.like?.message} />
+        </div>
+        <div className="field">
+          <label htmlFor={`${ids}x`}>Greatest length, {LENGTH_UNIT}</label>
+          <input
+            id={`${ids}x`}
+            className="input"
+            inputMode="decimal"
+            placeholder={model ? inField('length', model.maxMm) : ''}
+            {...register('longest', {
+              validate: (v) => {
+                const mm = typedAmount('length', v)?.value;
+                const may = mm === undefined || (mm >= 10 && mm <= 10_000);
+                return may || `A length from ${shortLength(10)} to ${sayShortLength(10_000)}.`;
+              },
+            })}
+          />
+          <Trouble says={formState.errors.longest?.message} />
+        </div>
+      </div>
+      {model && (
+        <p className="hint">
+          {model.hazards.length > 0
+            ? `Its dangers are taken over from ${inSentence(model.name)}: ${model.hazards.map((h) => `${h.where} ${h.does}`).join(' ')}`
+            : `${model.name} has no dangers of its own to take over. If yours has, write a pack that says so before you handle it by this page.`}
+        </p>
+      )}
+      {differs.fields.map((f, i) => {
+        const trait = traits.find((t) => t.id === values.differs[i]?.trait);
+        return (
+          <div key={f.id} className="by-row differs">
+            <div className="field grow">
+              <label htmlFor={`${ids}t${i}`}>Difference {i + 1}</label>
+              <select id={`${ids}t${i}`} className="select" {...register(`differs.${i}.trait`)}>
+                <option value="">choose what to look at</option>
+                {traits.map((t) => (
+                  <option key={t.id} value={t.id}>
+                    {t.question}
+                  </option>
+                ))}
+              </select>
+            </div>
+            <div className="field grow">
+              <label htmlFor={`${ids}s${i}`}>It shows</label>
+              <select id={`${ids}s${i}`} className="select" {...register(`differs.${i}.state`)} disabled={!trait}>
+                <option value="">choose</option>
+                {trait?.states.map((s) => (
+                  <option key={s.id} value={s.id}>
+                    {s.words}
+                  </option>
+                ))}
+              </select>
+            </div>
+            <LineKey aria-label={`Leave out difference ${i + 1}`} onClick={() => differs.remove(i)}>
+              Leave out
+            </LineKey>
+          </div>
+        );
+      })}
+      <div className="keys">
+        <DeckKey
+          name="Add a difference"
+          note={model ? `to ${inSentence(model.name)}` : undefined}
+          onClick={() => differs.append({ trait: '', state: '' })}
+        />
+        <Key type="submit" name="See what it would change" note="nothing is written yet" />
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,233 @@
+import { firstsOf, speciesLanded, speciesMet } from '@dagboek/journal';
+import type { Species, Waters } from '@dagboek/catalogue';
+import { useMemo, useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { MissingPage } from '../../frame/missing-page.tsx';
+import { useCatalogue, useRules } from '../../asked/catalogue.ts';
+import { nowMs } from '../../ui/clock.ts';
+import { LazyFigure } from '../../fish/figure-view.tsx';
+import { speciesFinder } from '../../asked/find-species.ts';
+import { isGrave, worstHazard } from '@dagboek/core/harm';
+import { plural, useFormat } from '../../asked/format.ts';
+import { WarningTriangle } from '../../fish/hazard-strip.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
+import { Page } from '../../frame/page.tsx';
+import { SearchField } from '../../ui/search-field.tsx';
+import { useNarrow } from '../../ui/use-width.ts';
+import { type Narrowing, passes } from './species-filter.ts';
+import { FamousPairs } from './famous-pairs.tsx';
+import { SpeciesSheet } from './species-sheet.tsx';
+
+const DANGERS = {
+  electric: 'shocks',
+  blood: 'blood',
+  venomous: 'venom',
+  poison: 'poison',
+  bite: 'bites',
+  sharp: 'sharp',
+} as const;
+/** Every kind of fish this book knows: a list to search and narrow, and the page of the one that is chosen. */
+export function CataloguePage() {
+  const { id } = useParams();
+  const { all, byId } = useCatalogue();
+  const { book } = useBook();
+  const narrow = useNarrow();
+  const species = byId(id);
+  if (id && all.length > 0 && !species) return <MissingPage />;
+  const firsts = firstsOf(book).length;
+  return (
+    <Page
+      title={species ? species.name : 'Catalogue'}
+      first={{ label: 'Species', value: all.length }}
+      cells={[
+        {
+          label: 'Catalogue',
+          value: species ? <Link to="/catalogue">All species</Link> : 'What lives where, and how to know it',
+        },
+        { label: 'Life lists', value: plural(firsts, 'first') },
+        { label: 'Packs', value: <Link to="/catalogue/packs">Species of your own</Link> },
+      ]}
+    >
+      <div className={`catalogue${species ? ' open' : ''}`}>
+        {!(narrow && species) && <SpeciesList chosen={species} />}
+        {species ? (
+          <SpeciesSheet key={species.id} species={species} />
+        ) : (
+          !narrow && <NothingChosen count={all.length} />
+        )}
+      </div>
+    </Page>
+  );
+}
+
+function NothingChosen({ count }: { count: number }) {
+  if (count === 0)
+    return (
+      <section className="sheet-empty" aria-label="Nothing yet">
+        <h2>The catalogue has not reached this device yet</h2>
+        <p>It comes with the first signal and is kept from then on.</p>
+      </section>
+    );
+  return (
+    <section className="sheet-empty" aria-label="How to use the catalogue">
+      <h2>Choose a species</h2>
+      <p>
+        Its drawing, its dangers, what it is taken for, how to handle and keep it, and your own record of it stand here.
+        A fish in hand that you cannot name: note it on the <Link to="/deck">Deck</Link>, and take the key.
+      </p>
+      <FamousPairs />
+    </section>
+  );
+}
+
+function SpeciesList({ chosen }: { chosen: Species | null }) {
+  const { all, traits } = useCatalogue();
+  const { book } = useBook();
+  const rules = useRules();
+  const { day, shortDay, dayOfMs } = useFormat();
+  // The address follows what is chosen, a moment later: typing must not wait for it.
+  const [search, setSearch] = useSearchParams();
+  const [params, setParams] = useState(search);
+  const set = (key: string, value: string | null): void => {
+    const next = new URLSearchParams(params);
+    if (value) next.set(key, value);
+    else next.delete(key);
+    setParams(next);
+    setSearch(next, { replace: true });
+  };
+  const find = params.get('find') ?? '';
+  const finder = useMemo(() => speciesFinder(all), [all]);
+  const met = speciesMet(book);
+  const grounds = rules?.zones.flatMap((z) => z.grounds) ?? [];
+  const narrowing: Narrowing = {
+    waters: params.get('waters') as Waters | null,
+    build: params.get('build'),
+    danger: params.get('danger') as Narrowing['danger'],
+    here: params.get('here') ? { grounds, month: Number(dayOfMs(nowMs()).slice(5, 7)) } : null,
+    met: params.get('met') ? speciesLanded(book) : null,
+  };
+  const shown = finder(find).filter((f) => passes(f.species, narrowing));
+  const query = params.toString();
+  const narrow = useNarrow();
+  const narrowedBy = ['waters', 'build', 'danger', 'here', 'met'].filter((k) => params.has(k));
+  const plan = traits.find((t) => t.id === 'plan');
+  return (
+    <section className="species-list" aria-label="Species">
+      <div className="list-find">
+        <SearchField
+          label="Find a species"
+          placeholder="a name in any language"
+          value={find}
+          onChange={(word) => set('find', word)}
+        />
+        <details className="narrow-down" open={!narrow || narrowedBy.length > 0}>
+          <summary>Narrow it down{narrowedBy.length > 0 ? `: ${narrowedBy.length} set` : ''}</summary>
+          <div className="narrowings">
+            <Pick
+              label="Waters"
+              value={narrowing.waters}
+              onPick={(v) => set('waters', v)}
+              options={[
+                ['salt', 'sea'],
+                ['brackish', 'brackish'],
+                ['fresh', 'fresh water'],
+              ]}
+            />
+            <Pick
+              label="Build"
+              value={narrowing.build}
+              onPick={(v) => set('build', v)}
+              options={(plan?.states ?? []).map((s) => [s.id, s.words])}
+            />
+            <Pick
+              label="Danger"
+              value={narrowing.danger}
+              onPick={(v) => set('danger', v)}
+              options={[
+                ['any', 'can hurt'],
+                ['venomous', 'venomous'],
+                ['poison', 'poisonous to eat'],
+              ]}
+            />
+            {grounds.length > 0 && (
+              <Tick
+                label="In season here"
+                on={narrowing.here !== null}
+                onTick={(on) => set('here', on ? 'yes' : null)}
+              />
+            )}
+            <Tick label="In this book" on={narrowing.met !== null} onTick={(on) => set('met', on ? 'yes' : null)} />
+          </div>
+        </details>
+        <p className="hint" role="status">
+          {all.length === 0
+            ? 'Waiting for the catalogue.'
+            : shown.length === 0
+              ? 'No species fits. Take something away above.'
+              : plural(shown.length, 'species', 'species')}
+        </p>
+      </div>
+      <ul className="plain-list">
+        {shown.map(({ species: s, byName }) => {
+          const last = met.get(s.id)?.last;
+          const harm = worstHazard(s.hazards);
+          return (
+            <li key={s.id}>
+              <Link
+                to={`/catalogue/${s.id}${query ? `?${query}` : ''}`}
+                aria-current={s.id === chosen?.id ? 'page' : undefined}
+              >
+                <span className={`met${last ? '' : ' never'}`}>{last ? shortDay(day(last)).slice(4) : 'not yet'}</span>
+                <span className="icon">
+                  <LazyFigure spec={s.figure} size={64} />
+                </span>
+                <span className="name">
+                  <b>{s.name}</b>
+                  <small>{byName ? `also ${byName}` : s.latin}</small>
+                </span>
+                {harm && (
+                  <small className={isGrave(harm) ? 'hurts' : 'pricks'}>
+                    <WarningTriangle size={13} /> {DANGERS[harm.kind]}
+                  </small>
+                )}
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+function Pick({
+  label,
+  value,
+  options,
+  onPick,
+}: {
+  label: string;
+  value: string | null;
+  options: readonly (readonly [string, string])[];
+  onPick: (v: string | null) => void;
+}) {
+  return (
+    <label className="pick">
+      <span>{label}</span>
+      <select className="select" value={value ?? ''} onChange={(e) => onPick(e.target.value || null)}>
+        <option value="">any</option>
+        {options.map(([v, text]) => (
+          <option key={v} value={v}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+const Tick = ({ label, on, onTick }: { label: string; on: boolean; onTick: (on: boolean) => void }) => (
+  <label className="tick">
+    <input type="checkbox" className="checkbox" checked={on} onChange={(e) => onTick(e.target.checked)} />
+    <span>{label}</span>
+  </label>
+);

@@ -1,0 +1,195 @@
+import type { DinnerMeat } from '@dagboek/core/plates';
+import {
+  bagsOn,
+  countingDay,
+  type CustodyLine,
+  type Dinner,
+  dinnerOf,
+  type FishState,
+  type FreezerRoom,
+  freezerRoom,
+  type TripState,
+} from '@dagboek/journal';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { plural } from '../../asked/format.ts';
+import { useBook, useBookValue } from '../../offline/journal-context.tsx';
+import { BagBoxes, PlatesRow } from '../../fish/plates-row.tsx';
+import { orNames } from '../../ui/names-in-text.ts';
+import { Chips, plain } from '../../ui/chips.tsx';
+import { useHabit } from '../../ui/use-kept.ts';
+import { useNow } from '../../ui/use-now.ts';
+import { Reports } from './reports.tsx';
+import { sayGrams, sayMass, sayVolume } from '../../asked/units.ts';
+
+/** What an allowance looks at, beside its day. */
+const SPAN = { dailyBag: '', overLength: ', long ones', possession: ', in hand', yearlyBag: ', this year' } as const;
+
+const PLATES_KEY = 'dagboek.plates';
+/** What one fishes for. */
+const WAYS = ['tonight', 'the freezer'] as const;
+
+/** The margin of the deck: is it enough for dinner, and what is left of the day's bags. */
+export function DeckMargin({
+  trip,
+  lines,
+  current,
+}: {
+  trip: TripState;
+  lines: readonly CustodyLine[];
+  current: FishState | null;
+}) {
+  const { byId } = useCatalogue();
+  const { book } = useBook();
+  const rules = useRules();
+  const names = useNames();
+  const now = useNow(60_000);
+  const dinner = dinnerOf(book, trip.id, byId, current);
+  const [way, setWay] = useHabit('dinner-way', WAYS);
+  const bags = rules
+    ? bagsOn(book, rules, countingDay(trip, current, now, rules.timeZone), trip.crew, current, trip.boat)
+    : [];
+  return (
+    <aside className="margin" aria-label="Dinner and bags">
+      <Reports fish={lines.map((l) => l.fish)} />
+      {way === 'tonight' ? <Tonight trip={trip} dinner={dinner} /> : <Freezer dinner={dinner} />}
+      <Chips label="Fish for" hideLabel options={plain(WAYS)} value={way} onChange={setWay} />
+      <h2 className="ruled">Bag today, per head</h2>
+      {bags.length === 0 && <p>Nothing counts yet.</p>}
+      <ul className="bags">
+        {bags.map((a) => {
+          const mine =
+            current?.species === a.speciesId && (a.anglerId === null || current.angler === a.anglerId)
+              ? current.count
+              : 0;
+          return (
+            <li key={`${a.ruleId} ${a.anglerId ?? ''} ${a.speciesId}`}>
+              <span>
+                {a.together.length === 0
+                  ? 'All species'
+                  : orNames(a.together.map(names.species)).replaceAll(' or ', ', ')}
+                <small>
+                  {a.anglerId === null ? 'the boat' : names.member(a.anglerId)}
+                  {SPAN[a.kind]}
+                </small>
+              </span>
+              <BagBoxes most={a.most} used={a.used} now={mine} />
+              <span>
+                <b>{a.left === 0 ? 'full' : `${a.left} left`}</b>
+                <small>{a.left === 0 ? 'let go' : `of ${a.most}`}</small>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      {rules?.sample && <small>Sample rules, not law</small>}
+      <p className="line-links ruled">
+        <Link to="/hurt">Someone is hurt</Link>
+      </p>
+    </aside>
+  );
+}
+
+/** "2 plates, 1 to 3 nine times in ten": the number that stands large, with its range. */
+const sayPlates = (d: DinnerMeat): string =>
+  `${plural(d.plates, 'plate')}${d.lowPlates === d.highPlates ? '' : `, ${d.lowPlates} to ${d.highPlates} nine times in ten`}`;
+const tens = (g: number): string => sayGrams(Math.round(g / 10) * 10);
+
+/** What is aboard as meat, with its range. */
+const Aboard = ({ kept }: { kept: DinnerMeat }) =>
+  kept.meatG > 0 ? (
+    <>
+      The fish kept so far give about <b>{tens(kept.meatG)}</b> of boneless fish: {sayPlates(kept)}.{' '}
+    </>
+  ) : (
+    'Nothing kept yet. '
+  );
+
+/** Only what tonight's dinner needs. */
+function Tonight({ trip, dinner: { kept, withThis } }: { trip: TripState; dinner: Dinner }) {
+  const [want, setWant] = useState(Number(localStorage.getItem(PLATES_KEY)) || Math.max(2, trip.crew.length));
+  const { plates } = kept;
+  const change = (n: number): void => {
+    const next = Math.min(24, Math.max(1, n));
+    localStorage.setItem(PLATES_KEY, String(next));
+    setWant(next);
+  };
+  return (
+    <>
+      <h2>Enough for dinner{plates >= want ? '' : '?'}</h2>
+      <p className="plates-count">
+        <span className="num">{Math.min(plates, want)}</span>
+        <span>
+          of {want}
+          <br />
+          plates
+        </span>
+        <span className="stepper">
+          <button type="button" aria-label="One plate fewer" onClick={() => change(want - 1)}>
+            −
+          </button>
+          <button type="button" aria-label="One plate more" onClick={() => change(want + 1)}>
+            +
+          </button>
+        </span>
+      </p>
+      <PlatesRow have={Math.min(plates, want)} want={want} />
+      <p>
+        <Aboard kept={kept} />
+        {kept.lowPlates >= want ? (
+          <b>That is enough: let the next ones go.</b>
+        ) : plates >= want ? (
+          <b>That should be enough.</b>
+        ) : (
+          ''
+        )}
+        {withThis && plates < want ? ` With this one: ${sayPlates(withThis)}.` : ''}
+      </p>
+    </>
+  );
+}
+
+/** As much as the freezer takes. */
+function Freezer({ dinner: { kept, withThis } }: { dinner: Dinner }) {
+  const room = useBookValue(freezerRoom, sameRoom);
+  if (!room)
+    return (
+      <>
+        <h2>Room in the freezer?</h2>
+        <p>
+          <Aboard kept={kept} />
+          How large it is nobody said yet: <Link to="/larder/store/freezer">name your freezer, and what it holds</Link>.
+        </p>
+      </>
+    );
+  const left = Math.max(0, room.plates - kept.plates);
+  return (
+    <>
+      <h2>Room in the freezer{left > 0 ? '' : ': none'}</h2>
+      <p className="plates-count">
+        <span className="num">{left}</span>
+        <span>
+          plates
+          <br />
+          more
+        </span>
+      </p>
+      <p>
+        <Aboard kept={kept} />
+        {plural(room.packs, 'pack')} of {sayMass(room.heldG)} in {sayVolume(room.litres)} of freezer leave room for
+        about {sayMass(room.freeG)}.{' '}
+        {kept.lowG >= room.freeG && kept.meatG > 0 ? (
+          <b>What is aboard fills it: let the next ones go.</b>
+        ) : withThis && left > 0 ? (
+          `With this one: ${sayPlates(withThis)}.`
+        ) : (
+          ''
+        )}
+      </p>
+    </>
+  );
+}
+
+const sameRoom = (a: FreezerRoom | null, b: FreezerRoom | null): boolean =>
+  a?.freeG === b?.freeG && a?.packs === b?.packs && a?.litres === b?.litres;

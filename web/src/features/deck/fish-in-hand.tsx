@@ -1,0 +1,394 @@
+import type { Verdict } from '@dagboek/core/rules';
+import { custodyOf, type DeckStep, deckStep, type FishState, massOf, placeAt, type TripState } from '@dagboek/journal';
+import { useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { sayFish, type Species, useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { DeckKey } from '../../lines/deck-key.tsx';
+import { FirstMark } from '../../fish/first-mark.tsx';
+import { FishOnBoard } from './fish-on-board.tsx';
+import { useFormat } from '../../asked/format.ts';
+import { HazardStrip } from '../../fish/hazard-strip.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
+import { lazySoon } from '../../ui/lazy-soon.tsx';
+import { Row } from '../../frame/page.tsx';
+import { Ticking } from '../../ui/ticking.tsx';
+import { useNarrow } from '../../ui/use-width.ts';
+import { AskGear, AskOrigin, originMatters } from './ask-landing.tsx';
+import { AskPapers } from './ask-papers.tsx';
+import { ChooseSpecies } from './choose-species.tsx';
+import type { Naming } from './key/key-panel.tsx';
+import { DeckActions } from './deck-actions.tsx';
+import { DeckFoot } from './deck-foot.tsx';
+import { sayError } from './say-error.ts';
+import { useUndoWrite } from '../../lines/take-back.tsx';
+import { useDepthOf } from './let-go.tsx';
+import { useVerdict } from './use-verdict.ts';
+import { VerdictPanel } from './verdict-panel.tsx';
+import { LENGTH_UNIT, lengthNumber, sayBy, sayMass } from '../../asked/units.ts';
+
+/** A fish has no length before it has a name: the form comes a second after the page. */
+const MeasureForm = lazySoon(async () => ({ default: (await import('./measure-form.tsx')).MeasureForm }), 1000);
+
+const since = (ms: number, narrow: boolean): string => {
+  const s = Math.max(0, Math.floor(ms / 1000));
+  if (narrow && s < 3600) return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
+  return s < 3600
+    ? `${Math.floor(s / 60)} min ${String(s % 60).padStart(2, '0')} s`
+    : `${Math.floor(s / 3600)} h ${Math.floor((s % 3600) / 60)} min`;
+};
+
+const VERDICT_WORDS = {
+  keep: 'Keep',
+  ask: 'Not yet decided',
+  measureAgain: 'Measure again',
+  letGo: 'Let go',
+  mustNotReturn: 'Must not go back',
+} as const;
+
+/** The verdict as it is read out: its word, and the first reason. */
+function sayVerdict(v: Verdict): string {
+  if (v.noRuleFound && v.outcome === 'keep') return 'No rule found.';
+  const first = v.findings.find((f) => f.outcome === v.outcome);
+  return `${VERDICT_WORDS[v.outcome]}. ${first ? `${first.lead} ${first.because}` : ''}`;
+}
+
+/** The open entry: one fish from "what is it" to "onto ice" or back in the water. */
+export function FishInHand({
+  fish,
+  number,
+  trip,
+  onBegun,
+  onDone,
+}: {
+  fish: FishState;
+  number: string;
+  trip: TripState;
+  /** Something was done with it: it stays in hand, whatever else is aboard. */
+  onBegun: () => void;
+  onDone: () => void;
+}) {
+  const { byId } = useCatalogue();
+  const { book } = useBook();
+  const { time } = useFormat();
+  const { write } = useUndoWrite();
+  const species = byId(fish.species);
+  const judged = useVerdict(fish);
+  const verdict = judged?.verdict ?? null;
+  const narrow = useNarrow();
+  const [again, setAgain] = useState<DeckStep | null>(null);
+  const [unmeasured, setUnmeasured] = useState(false);
+  const line = custodyOf(book, fish.id);
+  // While it is not settled, what any of them may do is said.
+  const may = [species, ...fish.orElse.map(byId)].flatMap((s) => s ?? []);
+  const hazards = may.flatMap((s) => s.hazards);
+  const needs = verdict?.asks?.fact === 'length' ? verdict.asks.kind : null;
+  const step = again ?? deckStep(fish, verdict, unmeasured);
+  const top = useRef<HTMLDivElement>(null);
+  // What stands first (its name, what can hurt) comes to the top of a small screen with every step. Scrolling is the browser's.
+  useEffect(() => {
+    if (narrow) top.current?.scrollIntoView({ block: 'start' });
+  }, [narrow, step, fish.dispatched, fish.bled]);
+  const name = async ({ species: s, orElse, seen }: Naming): Promise<void> => {
+    const r = await write('fish.named', fish.id, {
+      species: s.id,
+      ...(orElse.length > 0 ? { orElse: [...orElse] } : {}),
+      ...(Object.keys(seen).length > 0 ? { seen } : {}),
+    });
+    if (r.ok) setAgain(null);
+  };
+  return (
+    <Row
+      className="open-entry in-hand"
+      time={
+        <>
+          <b className="now-time">{time(fish.landed.at)}</b>
+          <span>{line?.where === 'bleeding' ? 'landed' : 'in hand'}</span>
+          <b className="since">
+            <Ticking say={(now) => since(now - Date.parse(fish.landed.at), narrow)} />
+          </b>
+        </>
+      }
+    >
+      <div ref={top} />
+      {/* Always there, so that what is put into it is read out. */}
+      <p className="sr-only" role="status">
+        {verdict && fish.length ? sayVerdict(verdict) : ''}
+      </p>
+      <Heading
+        fish={fish}
+        number={number}
+        species={species}
+        onRename={step === 'name' ? null : () => setAgain('name')}
+      />
+      {step !== 'name' && species && (
+        <HazardStrip
+          hazards={hazards}
+          aid={fish.species ?? ''}
+          grips={may.map((s) => s.grip)}
+          short={narrow || step === 'act'}
+        />
+      )}
+      {step !== 'name' && <FirstMark fish={fish} />}
+      {step === 'name' && <ChooseSpecies fish={fish} trip={trip} onChoose={(n) => void name(n)} />}
+      {step === 'name' && species && (
+        <DeckFoot tripId={fish.trip} but={fish.id} step="rename">
+          <DeckKey name="Keep the name" note="as it was" onClick={() => setAgain(null)} />
+        </DeckFoot>
+      )}
+      {step === 'measure' && species && (
+        <Measuring
+          fish={fish}
+          species={species}
+          needs={needs}
+          verdict={verdict}
+          onLeave={again ? () => setAgain(null) : null}
+          onUnmeasured={() => (setUnmeasured(true), setAgain(null))}
+          onGone={onDone}
+        />
+      )}
+      {step === 'act' && species && (
+        <Acting
+          decidedBy={judged?.decidedBy ?? null}
+          fish={fish}
+          species={species}
+          verdict={verdict}
+          onMeasure={() => setAgain('measure')}
+          onRename={() => setAgain('name')}
+          onBegun={onBegun}
+          onDone={onDone}
+        />
+      )}
+      {step === 'name' && !species && (
+        <DeckActions
+          fish={fish}
+          verdict={null}
+          species={null}
+          onMeasure={null}
+          onRename={null}
+          onBegun={onBegun}
+          onDone={onDone}
+        />
+      )}
+    </Row>
+  );
+}
+
+function Heading({
+  fish,
+  number,
+  species,
+  onRename,
+}: {
+  fish: FishState;
+  number: string;
+  species: Species | null;
+  onRename: (() => void) | null;
+}) {
+  const names = useNames();
+  const trip = useBook().book.get('trip', fish.trip);
+  const narrow = useNarrow();
+  const [open, setOpen] = useState(false);
+  return (
+    <div className="hand-head">
+      <h2>
+        <small>{number}</small>{' '}
+        {sayFish(fish, names, fish.count > 1 ? `${fish.count} fish: what are they?` : 'What is it?')}
+      </h2>
+      {narrow && (
+        <button type="button" className="more-key" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? 'Less' : 'More'}
+        </button>
+      )}
+      {(open || !narrow) && (
+        <p>
+          Caught by {names.member(fish.angler)}
+          {fish.gear ? `, ${fish.gear}` : ''}
+          {trip && trip.moves.length > 0 ? `, in ${names.zone(placeAt(trip, fish.landed.at).zone)}` : ''}.{' '}
+          {onRename && (
+            <button type="button" className="fold-key" onClick={onRename}>
+              Not this? Name it anew
+            </button>
+          )}
+          {species && (
+            <Link className="fold-key" to={`/catalogue/${species.id}`}>
+              More about it
+            </Link>
+          )}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Measuring({
+  fish,
+  species,
+  needs,
+  verdict,
+  onLeave,
+  onUnmeasured,
+  onGone,
+}: {
+  fish: FishState;
+  species: Species;
+  needs: Parameters<typeof MeasureForm>[0]['wants'];
+  verdict: Verdict | null;
+  onLeave: (() => void) | null;
+  onUnmeasured: () => void;
+  onGone: () => void;
+}) {
+  const least = verdict?.findings.find((f) => f.leastMm !== undefined)?.leastMm ?? null;
+  const ask = verdict?.findings.find((f) => f.outcome === 'ask') ?? null;
+  const narrow = useNarrow();
+  return (
+    <>
+      {!narrow && (
+        <FishOnBoard
+          spec={species.figure}
+          lengthMm={fish.length?.mm ?? least ?? species.usualMm[0]}
+          leastMm={least}
+          danger={species.hazards.length > 0}
+          tall={150}
+          caption={fish.length ? 'As measured before.' : least ? 'Drawn at the least size.' : 'Drawn at a usual size.'}
+        />
+      )}
+      {ask && fish.length && (
+        <p className="asks" role="status">
+          <b>{ask.lead}</b> {ask.because}
+        </p>
+      )}
+      {/* Begun anew when the rule asks for another kind of length. */}
+      <MeasureForm
+        key={`${needs ?? ''}${fish.length?.at ?? ''}`}
+        fish={fish}
+        species={species}
+        wants={needs}
+        verdict={verdict}
+        {...(fish.length ? {} : { onUnmeasured })}
+        {...(onLeave ? { onDone: onLeave } : {})}
+        onGone={onGone}
+      />
+    </>
+  );
+}
+
+function Acting({
+  onRename,
+  decidedBy,
+  fish,
+  species,
+  verdict,
+  onMeasure,
+  onBegun,
+  onDone,
+}: {
+  /** The species whose rule decided, while it is not settled. */
+  decidedBy: string | null;
+  fish: FishState;
+  species: Species;
+  verdict: Verdict | null;
+  onMeasure: () => void;
+  onRename: () => void;
+  onBegun: () => void;
+  onDone: () => void;
+}) {
+  const depthM = useDepthOf(fish);
+  const rules = useRules();
+  const { byId } = useCatalogue();
+  // Once it is killed the verdict has been followed: how it is bled and cooled takes its place.
+  const decided = fish.dispatched !== null || fish.bled !== null;
+  return (
+    <>
+      {decided ? (
+        <Reading fish={fish} species={species} verdict={verdict} />
+      ) : (
+        <div className="hand-body">
+          <OnBoard fish={fish} species={species} verdict={verdict} />
+          <div>
+            <VerdictPanel
+              verdict={verdict}
+              unsettled={fish.orElse.length > 0 ? decidedBy : null}
+              species={[species, ...fish.orElse.flatMap((id) => byId(id) ?? [])]}
+              depthM={depthM}
+            />
+            {originMatters(rules, species.id) && <AskOrigin fish={fish} />}
+            {verdict?.asks?.fact === 'gear' && <AskGear fish={fish} />}
+            {(verdict?.asks?.fact === 'age' || verdict?.asks?.fact === 'licence') && <AskPapers fish={fish} />}
+          </div>
+        </div>
+      )}
+      <DeckActions
+        fish={fish}
+        verdict={verdict}
+        species={species}
+        onMeasure={onMeasure}
+        onRename={onRename}
+        onBegun={onBegun}
+        onDone={onDone}
+      />
+    </>
+  );
+}
+
+const METHOD = {
+  board: 'On the board, mouth shut, tail pressed together',
+  mat: 'On the mat',
+  tape: 'With the tape',
+  photo: 'From a picture',
+  eye: 'By eye',
+} as const;
+
+interface Measured {
+  fish: FishState;
+  species: Species;
+  verdict: Verdict | null;
+}
+
+/** The fish to scale on the ruled board with what was read, or drawn at a usual size before it was measured. */
+function OnBoard({ fish, species, verdict }: Measured) {
+  const narrow = useNarrow();
+  const leastMm = verdict?.findings.find((f) => f.kind === 'minimumSize')?.leastMm ?? null;
+  const { length } = fish;
+  const method = length ? METHOD[length.method] : '';
+  return (
+    <div className="hand-board">
+      <FishOnBoard
+        spec={species.figure}
+        lengthMm={length?.mm ?? species.usualMm[0]}
+        leastMm={leastMm}
+        danger={species.hazards.length > 0}
+        tall={narrow ? 88 : 138}
+        caption={
+          length
+            ? `${narrow ? method.split(',')[0] : method}; ${sayError(length.method, length.mm, length.sdMm)}.`
+            : 'Not measured: drawn at a usual size.'
+        }
+      />
+      <Reading fish={fish} species={species} verdict={verdict} />
+    </div>
+  );
+}
+
+/** Length, by how much over or short, and weight, on one line. */
+function Reading({ fish, species, verdict }: Measured) {
+  const { length } = fish;
+  const margin = verdict?.findings.find((f) => f.kind === 'minimumSize')?.marginMm;
+  const mass = massOf(fish, species);
+  if (!length) return null;
+  return (
+    <p className="reading">
+      <span className="num">
+        {lengthNumber(length.mm)}
+        <u>{LENGTH_UNIT}</u>
+      </span>
+      {margin !== undefined && (
+        <b className={margin < 0 ? 'short' : 'over'}>{`${sayBy(Math.abs(margin))} ${margin < 0 ? 'short' : 'over'}`}</b>
+      )}
+      {mass && (
+        <span className="reading-mass">
+          {sayMass(mass.g * fish.count)} {mass.how === 'scale' ? 'by the scale' : 'estimated'}
+        </span>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,54 @@
+import { NONE, whyFell } from '@dagboek/core/key';
+import { useCatalogue } from '../../../asked/catalogue.ts';
+import { capital } from '../../../ui/names-in-text.ts';
+import { stateWords } from '../../../asked/state-words.ts';
+import type { Key } from './use-key.ts';
+
+/** Counted as out of it below this; worth a word when it stood at or above `STOOD` once. */
+const OUT = 0.01;
+const STOOD = 0.02;
+const SHOWN = 3;
+
+/** Those that fell out of the race, and for which answer. */
+export function FellList({ keyed }: { keyed: Key }) {
+  const { byId } = useCatalogue();
+  const { table, ranking, start, answers } = keyed;
+  const best = ranking.candidates[0];
+  if (!best || Object.keys(answers).length === 0) return null;
+  const now = new Map(ranking.candidates.map((c) => [c.id, c.p]));
+  const out = start.candidates.filter((c) => c.id !== NONE && (now.get(c.id) ?? 0) < OUT);
+  const told = out
+    .filter((c) => c.p >= STOOD && c.id !== best.id)
+    .flatMap((c) => {
+      const species = byId(c.id);
+      const why = whyFell(table, c.id, best.id, answers);
+      return species && why ? [{ c, species, why }] : [];
+    })
+    .slice(0, SHOWN);
+  const rest = out.length - told.length;
+  const share = out.reduce((sum, c) => sum + (now.get(c.id) ?? 0), 0);
+  if (out.length === 0) return null;
+  return (
+    <section className="fell" aria-label="Ruled out">
+      <h4>Ruled out</h4>
+      <ul>
+        {told.map(({ c, species, why }) => (
+          <li key={c.id}>
+            <b>
+              {species.name}, {Math.round(c.p * 100)} to {Math.round((now.get(c.id) ?? 0) * 100)}.
+            </b>{' '}
+            {capital(why.trait.name ?? why.trait.question)}: you saw “
+            {why.trait.states.find((s) => s.id === why.stateId)?.words}”; there it is “{stateWords(species, why.trait)}
+            ”.
+          </li>
+        ))}
+        {rest > 0 && (
+          <li>
+            {told.length > 0 ? `${rest} others` : `${rest} species`},{' '}
+            {share < 0.005 ? 'less than 1' : Math.round(share * 100)} in 100 together.
+          </li>
+        )}
+      </ul>
+    </section>
+  );
+}

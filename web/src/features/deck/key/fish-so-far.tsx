@@ -1,0 +1,81 @@
+import { figureSoFar } from '@dagboek/figure';
+import { useMemo } from 'react';
+import { figureOf, figureUrl } from '../../../fish/figure-view.tsx';
+import { useWidth } from '../../../ui/use-width.ts';
+import { type Region, REGIONS, regionOf } from './regions.ts';
+import type { Key } from './use-key.ts';
+
+const STRIP = 30;
+
+/** The fish as the answers draw it, with its regions to tap: the part that strikes one is asked about next. */
+export function FishSoFar({ keyed }: { keyed: Key }) {
+  const { body, answers, traits, region, next, askRegion } = keyed;
+  const [ref, width] = useWidth(320);
+  const spec = useMemo(() => (body ? figureSoFar(body, answers) : null), [body, answers]);
+  if (!spec) return null;
+  const size = Math.min(420, width - 10);
+  const fish = figureOf(spec, { size });
+  const left = (width - fish.width) / 2;
+  // Regions run from head to tail, whichever way the fish looks.
+  const ordered = (side: Region['side']): Region[] => {
+    const list = REGIONS.filter((r) => r.side === side);
+    return spec.facing === 'right' ? list.reverse() : list;
+  };
+  const numbers = (r: Region): number[] =>
+    Object.keys(answers).flatMap((id, i) =>
+      regionOf(traits.find((t) => t.id === id)?.part)?.id === r.id ? [i + 1] : [],
+    );
+  const now = regionOf(next?.part)?.id;
+  const row = (side: Region['side']) => (
+    <div className="regions">
+      {ordered(side).map((r) => {
+        const open = traits.some((t) => !(t.id in answers) && regionOf(t.part)?.id === r.id);
+        return (
+          <button
+            key={r.id}
+            type="button"
+            className={r.id === now ? 'now' : undefined}
+            aria-pressed={r.id === region}
+            disabled={!open}
+            onClick={() => askRegion(r.id === region ? null : r.id)}
+          >
+            {r.name}
+            {numbers(r).map((n) => (
+              <i key={n}>{n}</i>
+            ))}
+          </button>
+        );
+      })}
+    </div>
+  );
+  const line = (r: Region, k: number, of: number) => {
+    const [x, y] = fish.parts[r.point];
+    const from = ((k + 0.5) * width) / of;
+    return (
+      <g key={r.id}>
+        <path
+          d={`M${from} ${r.side === 'above' ? 0 : fish.height + 2 * STRIP}L${x + left} ${y + STRIP}`}
+          stroke="var(--ink-2)"
+          strokeWidth={r.id === now ? 2.4 : 1}
+          strokeDasharray={r.id === now ? '1 5' : undefined}
+          strokeLinecap="round"
+        />
+        <circle cx={x + left} cy={y + STRIP} r="3.4" fill="var(--paper-open)" stroke="var(--ink-2)" strokeWidth="1.6" />
+      </g>
+    );
+  };
+  return (
+    <section ref={ref} className="fish-so-far" aria-label="The fish so far">
+      <h4>
+        The fish so far{' '}
+        <small>Does something strike you? Tap it, and it is asked about next. Teal is as you answered.</small>
+      </h4>
+      {row('above')}
+      <svg width={width} height={fish.height + 2 * STRIP} aria-hidden="true">
+        <image className="drawn" href={figureUrl(fish)} x={left} y={STRIP} width={fish.width} height={fish.height} />
+        {(['above', 'below'] as const).flatMap((side) => ordered(side).map((r, k, a) => line(r, k, a.length)))}
+      </svg>
+      {row('below')}
+    </section>
+  );
+}

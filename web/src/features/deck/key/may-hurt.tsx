@@ -1,0 +1,41 @@
+import { isGrave, worstHazard } from '@dagboek/core/harm';
+import { WARNS_FROM } from '@dagboek/core/key';
+import type { HazardKind } from '@dagboek/core/species';
+import { useCatalogue } from '../../../asked/catalogue.ts';
+import { WarningTriangle } from '../../../fish/hazard-strip.tsx';
+import type { Key } from './use-key.ts';
+
+const WORDS: Readonly<Partial<Record<HazardKind, readonly [headline: string, brief: string]>>> = {
+  venomous: ['It may sting', 'venomous'],
+  electric: ['It may shock', 'shocks'],
+  poison: ['It may be poisonous', 'poisonous to eat'],
+};
+/** So many are named; the others are counted. */
+const NAMED = 4;
+
+/** What it may be that stings, shocks or poisons, before it has a name. Nothing when nothing of the kind is possible. */
+export function MayHurt({ keyed }: { keyed: Key }) {
+  const { byId } = useCatalogue();
+  const list = keyed.ranking.candidates.flatMap((c) => {
+    const s = c.p >= WARNS_FROM ? byId(c.id) : null;
+    const worst = worstHazard(s?.hazards.filter(isGrave) ?? []);
+    return s && worst ? [{ s, p: c.p, worst }] : [];
+  });
+  const gravest = worstHazard(list.map((x) => x.worst));
+  if (!gravest) return null;
+  const more = list.length - NAMED;
+  return (
+    <div className="hazard-strip" role="note" aria-label="Hazards">
+      <WarningTriangle size={30} />
+      <strong>{WORDS[gravest.kind]?.[0]}</strong>
+      <p>
+        {list.slice(0, NAMED).map(({ s, p, worst }) => (
+          <span key={s.id}>
+            {s.name} ({WORDS[worst.kind]?.[1]}), {Math.max(1, Math.round(p * 100))} in 100. <b>{worst.grip}</b>{' '}
+          </span>
+        ))}
+        {more > 0 && <span>And {more} more that can hurt: hold it by none of its fins until it has a name.</span>}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,43 @@
+import { sayIfCurrentWent } from '@dagboek/core/larder';
+import { ifCurrentWent, type Store } from '@dagboek/journal';
+import { useId, useState } from 'react';
+import { useBook } from '../../offline/journal-context.tsx';
+import { units } from '../../asked/units.ts';
+
+const MOST_H = 96;
+
+/** A drill: how long a store holds without current, and what is still good then. Writes nothing. */
+export function CurrentDrill({ store, now }: { store: Store; now: number }) {
+  const { book } = useBook();
+  const [hours, setHours] = useState(24);
+  const id = useId();
+  const [first, ...then] = sayIfCurrentWent(ifCurrentWent(book, store, hours, now), units);
+  return (
+    <details className="why-days">
+      <summary>If the current went off now</summary>
+      <div className="time-slider">
+        <label htmlFor={id}>
+          After <b>{hours} h</b> without current, the door kept shut
+        </label>
+        <input
+          id={id}
+          type="range"
+          min={1}
+          max={MOST_H}
+          value={hours}
+          aria-valuetext={`${hours} hours`}
+          onChange={(e) => setHours(Number(e.target.value))}
+        />
+        <div role="status">
+          <p>
+            <b>{first}</b>
+          </p>
+          {then.map((s) => (
+            <p key={s}>{s}</p>
+          ))}
+        </div>
+        <p className="hint">A drill: nothing is written. By what lies in it now, how large it is, and a room of 20°.</p>
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,107 @@
+import { type ReportRow, seasonReport, tripsInOrder } from '@dagboek/journal';
+import { sayDate, stamp } from '@dagboek/core/time';
+import { useSearchParams } from 'react-router';
+import { useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { nowMs } from '../../ui/clock.ts';
+import { percent, plural, useFormat } from '../../asked/format.ts';
+import { useBook } from '../../offline/journal-context.tsx';
+import { Page, Row } from '../../frame/page.tsx';
+import { Chips, plain } from '../../ui/chips.tsx';
+import { sayMass } from '../../asked/units.ts';
+
+const COLUMNS = [
+  ['keptG', 'kept'],
+  ['eatenG', 'eaten'],
+  ['givenG', 'given'],
+  ['baitG', 'bait'],
+  ['thrownG', 'thrown out'],
+  ['lostG', 'not found'],
+] as const;
+
+/** A year on one page: what was caught, let go and kept, and what became of it, in grams and plates. */
+export function SeasonPage() {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const names = useNames();
+  const { day, zone } = useFormat();
+  const [params, setParams] = useSearchParams();
+  const today = day(stamp(nowMs(), zone));
+  const years = [
+    ...new Set([...tripsInOrder(book).map((t) => day(t.startedAt).slice(0, 4)), today.slice(0, 4)]),
+  ].sort();
+  const asked = params.get('year') ?? '';
+  const year = years.includes(asked) ? asked : today.slice(0, 4);
+  const report = seasonReport(book, `${year}-01-01`, `${year}-12-31`, byId, zone);
+  const { all, rows } = report;
+  const columns = COLUMNS.filter(([k]) => k === 'keptG' || k === 'eatenG' || all[k] > 0);
+  const cells = (r: ReportRow) => columns.map(([k]) => <td key={k}>{r[k] >= 1 ? sayMass(r[k]) : '–'}</td>);
+  return (
+    <Page
+      title={`The year ${year}`}
+      first={{ label: 'Year', value: year }}
+      cells={[
+        { label: 'Caught', value: `${all.caught} fish` },
+        { label: 'Kept', value: `${all.kept}, ${sayMass(all.keptG)}` },
+        { label: 'Eaten', value: plural(report.plates, 'plate') },
+      ]}
+    >
+      <Row className="pad season-report">
+        {years.length > 1 && (
+          <Chips
+            label="Year"
+            options={plain(years)}
+            value={year}
+            onChange={(y) => setParams({ year: y }, { replace: true })}
+          />
+        )}
+        <h2>What became of it</h2>
+        {rows.length === 0 ? (
+          <p>Nothing was caught or eaten in {year}.</p>
+        ) : (
+          <>
+            <p>
+              {all.caught} fish caught, {all.letGo} let go, {all.kept} kept
+              {year === today.slice(0, 4) ? ` up to ${sayDate(today)}` : ''}. Kept fish are whole, what was eaten is
+              meat: bones, guts and skin lie between.
+              {report.wasted !== null && report.wasted >= 0.005
+                ? ` Of what left the packs ${percent(report.wasted)} was thrown out or lost.`
+                : ' Nothing was thrown out.'}
+            </p>
+            <div className="table-scroll" role="region" aria-label="By kind" tabIndex={0}>
+              <table className="rules-table">
+                <thead>
+                  <tr>
+                    <th scope="col">Kind</th>
+                    <th scope="col">caught</th>
+                    <th scope="col">let go</th>
+                    {columns.map(([k, word]) => (
+                      <th key={k} scope="col">
+                        {word}
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  {rows.map((r) => (
+                    <tr key={r.species}>
+                      <th scope="row">{r.species ? names.species(r.species) : 'no name'}</th>
+                      <td>{r.caught || '–'}</td>
+                      <td>{r.letGo || '–'}</td>
+                      {cells(r)}
+                    </tr>
+                  ))}
+                  <tr className="total">
+                    <th scope="row">All</th>
+                    <td>{all.caught}</td>
+                    <td>{all.letGo}</td>
+                    {cells(all)}
+                  </tr>
+                </tbody>
+              </table>
+            </div>
+          </>
+        )}
+      </Row>
+    </Page>
+  );
+}

@@ -1,0 +1,198 @@
+import { briefing, readRule, type Rule, leastOf, sayBag } from '@dagboek/core/rules';
+import { addDays, sayDate, sayDay } from '@dagboek/core/time';
+import { openTrip, placeNow, tripsInOrder } from '@dagboek/journal';
+import { useSearchParams } from 'react-router';
+import { MissingPage } from '../../frame/missing-page.tsx';
+import { useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { nowMs } from '../../ui/clock.ts';
+import { FigureView } from '../../fish/figure-view.tsx';
+import { useFormat } from '../../asked/format.ts';
+import { useBook } from '../../offline/journal-context.tsx';
+import { isGrave, worstHazard } from '@dagboek/core/harm';
+import { PrintPage } from '../../frame/print-page.tsx';
+import { LENGTH_UNIT, sayTime, shortLength } from '../../asked/units.ts';
+
+const AHEAD = 14;
+const SIZES = new Set(['minimumSize', 'maximumSize', 'keepSlot', 'releaseSlot', 'overLength']);
+
+/** What holds in a zone on a day: sizes, bags, what is shut, hours, and what changes within two weeks. `?zone=…&day=…`. */
+export function BriefingSheet() {
+  const [params] = useSearchParams();
+  const { book } = useBook();
+  const rules = useRules();
+  const names = useNames();
+  const { all, byId } = useCatalogue();
+  const { dayOfMs } = useFormat();
+  if (!rules) return <MissingPage />;
+  const trip = openTrip(book) ?? tripsInOrder(book).at(-1);
+  const zone =
+    rules.zones.find((z) => z.id === (params.get('zone') ?? (trip && placeNow(trip).zone))) ?? rules.zones[0];
+  const asked = params.get('day');
+  const day = asked && /^\d{4}-\d\d-\d\d$/.test(asked) ? asked : dayOfMs(nowMs());
+  if (!zone) return <MissingPage />;
+  const b = briefing(
+    rules,
+    zone.id,
+    day,
+    all.map((s) => s.id),
+    AHEAD,
+  );
+  const say = (r: Rule): string => readRule(r, names);
+  const sizes = (list: readonly Rule[]): string => {
+    const least = leastOf(list);
+    const others = list.filter((r) => SIZES.has(r.kind) && r.kind !== 'minimumSize');
+    return [
+      ...(least
+        ? [`${shortLength(least.mm)}${least.kind === 'discWidth' ? ' wide' : least.kind === 'fork' ? ' fork' : ''}`]
+        : []),
+      ...others.map((r) =>
+        say(r)
+          .replace(/^[^:]*: /, '')
+          .replace(/\.$/, ''),
+      ),
+    ].join('; ');
+  };
+  const livesHere = (id: string): boolean => zone.grounds.some((g) => (byId(id)?.grounds[g] ?? 0) > 0);
+  const open = b.species.filter((s) => !s.shut && livesHere(s.speciesId));
+  const strays = b.species.filter((s) => !s.shut && !livesHere(s.speciesId));
+  const shut = b.species.filter((s) => s.shut);
+  const until = addDays(day, AHEAD);
+  const lapsing = book
+    .all('member')
+    .flatMap((m) =>
+      (m.licences ?? [])
+        .filter((l) => l.until < until)
+        .map(
+          (l) =>
+            `${m.name}: ${l.name}, ${l.until < day ? 'lapsed on' : 'to'} ${sayDate(l.until)} ${l.until.slice(0, 4)}`,
+        ),
+    );
+  // All that live here, ruled or not, also where nothing may be kept: a sting asks for no licence.
+  const hurts = all.flatMap((s) => {
+    const worst = worstHazard(s.hazards.filter(isGrave));
+    return worst && livesHere(s.id) ? [{ id: s.id, name: s.name, worst }] : [];
+  });
+  return (
+    <PrintPage
+      title="Briefing"
+      aside={
+        <>
+          {rules.name}
+          {rules.sample ? ', not law' : ''}
+          <br />
+          version {rules.version}, checked {sayDate(rules.checked)} {rules.checked.slice(0, 4)}
+        </>
+      }
+      cells={[
+        ['Day', `${sayDay(day)} ${day.slice(0, 4)}`],
+        ['Zone', zone.name],
+        ['Ground', zone.about],
+        [
+          'Sun',
+          b.sun?.rise ? `${sayTime(b.sun.rise)} to ${sayTime(b.sun.set)}` : b.sun ? `up all ${b.sun.all}` : 'not known',
+        ],
+      ]}
+      foot={['The local authority’s text decides.', `${rules.authority}`]}
+    >
+      {b.all.length > 0 && (
+        <>
+          <h2>For every fish</h2>
+          <ul className="print-list">
+            {b.all.map((r) => (
+              <li key={r.id}>
+                <b>{r.sentence}</b> {r.kind === 'advice' ? '' : say(r)}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h2>{open.length > 0 ? 'Open today' : 'Nothing may be kept here today'}</h2>
+      {open.length > 0 && (
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Species</th>
+              <th scope="col">
+                <span className="sr-only">Drawing</span>
+              </th>
+              <th scope="col">Length, {LENGTH_UNIT}</th>
+              <th scope="col">A head, a day</th>
+              <th scope="col">And</th>
+            </tr>
+          </thead>
+          <tbody>
+            {open.map((s) => {
+              const figure = byId(s.speciesId)?.figure;
+              const rest = s.rules.filter((r) => !SIZES.has(r.kind) && r.kind !== 'dailyBag');
+              const group = s.rules.find((r) => r.kind === 'dailyBag' && r.species.length > 1);
+              return (
+                <tr key={s.speciesId} className="kept">
+                  <th scope="row">{names.species(s.speciesId)}</th>
+                  <td className="print-fish">{figure && <FigureView spec={figure} size={64} plain />}</td>
+                  <td>{sizes(s.rules) || 'none set'}</td>
+                  <td>
+                    {sayBag(s.rules)}
+                    {group ? ', together with its kin' : ''}
+                  </td>
+                  <td className="small">{rest.map((r) => say(r).replace(/^[^:]*: /, '')).join(' ')}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      )}
+      {strays.length > 0 && (
+        <p className="print-note">
+          Rarely caught here, but with rules of their own:{' '}
+          {strays.map((s) => `${names.species(s.speciesId)} ${sizes(s.rules)}`).join(', ')}.
+        </p>
+      )}
+      {shut.length > 0 && (
+        <>
+          <h2>Goes back today</h2>
+          <ul className="print-list">
+            {shut.map((s) => (
+              <li key={s.speciesId}>
+                <b>{names.species(s.speciesId)}</b>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h2>What changes by {sayDate(until)}</h2>
+      {b.changes.length === 0 ? (
+        <p>Nothing.</p>
+      ) : (
+        <ul className="print-list">
+          {b.changes.map((c) => (
+            <li key={`${c.day} ${c.rule.id}`}>
+              <b>{sayDate(c.day)}:</b> {c.what}: {say(c.rule)}
+            </li>
+          ))}
+        </ul>
+      )}
+      {lapsing.length > 0 && (
+        <>
+          <h2>Papers that lapse by then</h2>
+          <ul className="print-list">
+            {lapsing.map((x) => (
+              <li key={x}>{x}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {hurts.length > 0 && (
+        <>
+          <h2>What stings, shocks or poisons here</h2>
+          <ul className="print-list">
+            {hurts.map((h) => (
+              <li key={h.id}>
+                <b>{h.name}</b> ({h.worst.kind}). {h.worst.does} {h.worst.grip}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </PrintPage>
+  );
+}

@@ -1,0 +1,85 @@
+import { rulesAbout, sayBag, sayLeast, sayShut } from '@dagboek/core/rules';
+import { sayDate } from '@dagboek/core/time';
+import { Link } from 'react-router';
+import { type Species, useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { LENGTH_UNIT, units } from '../../asked/units.ts';
+
+/** What holds in a zone on a day, species by species. */
+export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
+  const rules = useRules();
+  const { all } = useCatalogue();
+  const names = useNames();
+  if (!rules)
+    return (
+      <aside className="margin">
+        <h2>No rules</h2>
+        <p>This book goes by no rule pack: it records, and gives no verdict. Go by the local authority’s text.</p>
+      </aside>
+    );
+  if (!zone)
+    return (
+      <aside className="margin">
+        <h2>What holds there</h2>
+        <p>Choose a zone, and its sizes, bags and closed seasons stand here.</p>
+      </aside>
+    );
+  // A lake's fish is not told of in the sea, though a rule for it may hold in all zones.
+  const grounds = rules.zones.find((z) => z.id === zone)?.grounds ?? [];
+  const livesHere = (s: Species): boolean =>
+    grounds.length === 0 || Object.keys(s.grounds).length === 0 || grounds.some((g) => (s.grounds[g] ?? 0) > 0);
+  const rows = all.filter(livesHere).flatMap((s) => {
+    const about = rulesAbout(rules, s.id, zone, day);
+    return about.some((r) => r.species.length > 0) ? [{ s, about, shut: sayShut(about, day) }] : [];
+  });
+  // What may be kept first; what goes back stands below it.
+  rows.sort((a, b) => Number(a.shut !== null) - Number(b.shut !== null));
+  return (
+    <aside className="margin" aria-label="What holds there">
+      <h2>What holds there</h2>
+      <p>
+        {names.zone(zone)}, {sayDate(day)}. Least length in {LENGTH_UNIT}, bag per head and day.
+      </p>
+      <table className="rules-table">
+        <thead>
+          <tr>
+            <th scope="col">Species</th>
+            <th scope="col">least</th>
+            <th scope="col">bag</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ s, about, shut }) => {
+            return (
+              <tr key={s.id}>
+                <th scope="row">{s.name}</th>
+                {shut ? (
+                  <td colSpan={2}>
+                    <b>{shut}</b>
+                  </td>
+                ) : (
+                  <>
+                    <td>{sayLeast(about, units)}</td>
+                    <td>{sayBag(about)}</td>
+                  </>
+                )}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className="line-links">
+        <Link to={`/plan/briefing?zone=${zone}&day=${day}`}>Briefing, one page to print</Link>
+        <Link to="/plan/rules">Every rule, and your own</Link>
+      </p>
+      <p className="hint">
+        {rows.length === 0
+          ? 'No rule is written yet: it records, and gives no verdict. Write those of your waters, and it judges by them.'
+          : 'Of other species these rules say nothing.'}
+      </p>
+      <small>
+        {rules.name}, {rules.version}, checked {sayDate(rules.checked)} {rules.checked.slice(0, 4)}.
+        {rules.sample ? ' Sample rules, not law.' : ''} The local authority’s text decides.
+      </small>
+    </aside>
+  );
+}

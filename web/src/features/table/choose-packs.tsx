@@ -1,0 +1,68 @@
+import { daysBetween, sayDate } from '@dagboek/core/time';
+import { memo } from 'react';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { FigureView } from '../../fish/figure-view.tsx';
+import { fieldUnit, inField, sayOfMeat, units } from '../../asked/units.ts';
+import type { NewMeal } from './use-new-meal.ts';
+
+/** Packs of the larder, the first to be eaten first, and how much is taken of each. Not drawn anew while something else is typed: there may be hundreds. */
+export const ChoosePacks = memo(function ChoosePacks({
+  held,
+  taken,
+  setTaken,
+  today,
+}: Pick<NewMeal, 'held' | 'taken' | 'setTaken' | 'today'>) {
+  const { byId } = useCatalogue();
+  if (held.length === 0) return <p className="lead">The larder is empty: pack some fish from the board first.</p>;
+  return (
+    <ul className="choose-packs">
+      {held.map((h) => {
+        const s = byId(h.pack.species);
+        const on = taken[h.pack.id] !== undefined;
+        const days = daysBetween(today, h.keeps.eatBy);
+        return (
+          <li key={h.pack.id} className={on ? 'chosen' : undefined}>
+            <label>
+              <input
+                type="checkbox"
+                className="checkbox"
+                checked={on}
+                onChange={(e) =>
+                  setTaken(
+                    e.target.checked
+                      ? { ...taken, [h.pack.id]: inField('mass', Math.round(h.leftG)) }
+                      : Object.fromEntries(Object.entries(taken).filter(([k]) => k !== h.pack.id)),
+                  )
+                }
+              />
+              <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+              <span className="name">
+                <b>{h.number}</b> {h.pack.what}
+                <small>
+                  {sayOfMeat(h.leftG, h.body.meatG)}, {h.place},{' '}
+                  {days < 0
+                    ? `was to be eaten by ${sayDate(h.keeps.eatBy)}`
+                    : days === 0
+                      ? 'eat today'
+                      : `by ${sayDate(h.keeps.eatBy)}`}
+                </small>
+              </span>
+            </label>
+            {on && (
+              <span className="with-unit">
+                <input
+                  className="input"
+                  aria-label={`${units.mass === 'lb' ? 'Ounces' : 'Grams'} of pack ${h.number}`}
+                  inputMode="decimal"
+                  value={taken[h.pack.id]}
+                  onChange={(e) => setTaken({ ...taken, [h.pack.id]: e.target.value })}
+                />
+                <u>{fieldUnit('mass')}</u>
+              </span>
+            )}
+          </li>
+        );
+      })}
+    </ul>
+  );
+});

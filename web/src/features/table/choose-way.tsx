@@ -1,0 +1,182 @@
+import { DONE, DONE_WAYS } from '@dagboek/core/cook';
+import { tableCautions } from '@dagboek/core/harm';
+import { useState } from 'react';
+import { Chips } from '../../ui/chips.tsx';
+import { LineKey } from '../../ui/key.tsx';
+import { Quantity } from '../../asked/quantity.tsx';
+import { degrees, inField, sayTemperature } from '../../asked/units.ts';
+import { RawNote } from './raw-note.tsx';
+import { RAW_MIDDLES } from './use-dish.ts';
+import type { NewMeal } from './use-new-meal.ts';
+
+export type RawMiddle = keyof typeof RAW_MIDDLES;
+
+/** Which way it is cooked, by what suits this fish; how hot, how thick, how done; and what must be known. */
+export function ChooseWay({
+  meal,
+  middle,
+  setMiddle,
+}: {
+  meal: NewMeal;
+  middle: RawMiddle;
+  setMiddle: (m: RawMiddle) => void;
+}) {
+  const [all, setAll] = useState(false);
+  const { method, fits, main, usual, setting, setSetting, ofWay, recipe } = meal;
+  const well = fits.filter((f) => f.suits === 'well' || f.method.id === method.id);
+  const others = fits.filter((f) => !well.includes(f));
+  const fit = fits.find((f) => f.method.id === method.id);
+  return (
+    <>
+      <Chips
+        label="Cooked"
+        hideLabel
+        options={well.map((f) => ({ value: f.method.id, text: f.method.name }))}
+        value={method.id}
+        onChange={meal.chooseWay}
+      />
+      {main && fit && (
+        <p className={fit.suits === 'well' ? undefined : 'asks'}>
+          {fit.suits === 'well'
+            ? `Suits it: ${fit.why}.`
+            : `${fit.suits === 'out' ? 'Not for this' : 'Does not suit it well'}: ${fit.why}.`}
+        </p>
+      )}
+      {others.length > 0 && (
+        <>
+          <LineKey aria-expanded={all} onClick={() => setAll(!all)}>
+            {all ? 'Fewer ways' : `${others.length} other ways, and why not`}
+          </LineKey>
+          {all && (
+            <ul className="plain-list ways">
+              {others.map((f) => (
+                <li key={f.method.id}>
+                  <LineKey onClick={() => (meal.chooseWay(f.method.id), setAll(false))}>{f.method.name}</LineKey>{' '}
+                  <small>
+                    {f.suits === 'out' ? 'not: ' : ''}
+                    {f.why}
+                  </small>
+                </li>
+              ))}
+            </ul>
+          )}
+        </>
+      )}
+      {method.middle === 'raw' && <RawNote meal={meal} />}
+      {ofWay.length > 0 && (
+        <Chips
+          label="Recipe"
+          options={[
+            ...ofWay.slice(0, 6).map((r) => ({ value: r.id, text: r.name })),
+            { value: 'none', text: 'no recipe' },
+          ]}
+          value={recipe?.id ?? 'none'}
+          onChange={meal.setRecipe}
+        />
+      )}
+      {method.heat && usual && main && (
+        <>
+          {method.middle === 'raw' ? (
+            <Chips
+              label="Its middle"
+              options={(Object.keys(RAW_MIDDLES) as RawMiddle[]).map((value) => ({
+                value,
+                text: `${value}, ${sayTemperature(RAW_MIDDLES[value])}`,
+              }))}
+              value={middle}
+              onChange={setMiddle}
+            />
+          ) : (
+            <Chips
+              label="How done"
+              options={DONE_WAYS.filter((d) => meal.only.length === 0 || d === 'the line').map((value) => ({
+                value,
+                text:
+                  value === 'the line'
+                    ? `the authorities’ line, ${sayTemperature(DONE[value].coreC)}`
+                    : `${value}, ${sayTemperature(DONE[value].coreC)}`,
+              }))}
+              value={meal.done}
+              onChange={meal.setDone}
+            />
+          )}
+          {method.middle === 'cooked' && meal.only.length > 0 && (
+            <p className="asks">
+              <b>No lower choice here.</b> {degrees(meal.only.join(' '))}
+            </p>
+          )}
+          <div className="measure-row">
+            <Quantity
+              label="Thickest"
+              unit="mm"
+              whole
+              value={setting.mm ?? ''}
+              placeholder={String(main.thicknessMm)}
+              onChange={(mm) => setSetting({ ...setting, mm })}
+            />
+            <Quantity
+              label={`${method.heat.of.replace(/^the /, '').replace(/^./, (c) => c.toUpperCase())} at`}
+              amount="temperature"
+              value={setting.c ?? ''}
+              placeholder={inField('temperature', usual.mediumC)}
+              onChange={(c) => setSetting({ ...setting, c })}
+            />
+            <Quantity
+              label="Fish starts at"
+              amount="temperature"
+              value={setting.start ?? ''}
+              placeholder={inField('temperature', main.startC)}
+              onChange={(start) => setSetting({ ...setting, start })}
+            />
+            {method.heat.amount && (
+              <Quantity
+                label={method.heat.amount.is === 'l' ? (method.heat.of === 'the oil' ? 'Oil' : 'Liquid') : 'Pan weighs'}
+                unit={method.heat.amount.is}
+                value={setting.amount ?? ''}
+                placeholder={String(usual.amount)}
+                onChange={(amount) => setSetting({ ...setting, amount })}
+              />
+            )}
+          </div>
+          {method.heat.turns.length > 1 && (
+            <Chips
+              label="Turned"
+              options={method.heat.turns.map((n) => ({
+                value: String(n),
+                text: n === 0 ? 'never' : n === 1 ? 'once' : `${n} times`,
+              }))}
+              value={setting.turns ?? String(usual.turns)}
+              onChange={(turns) => setSetting({ ...setting, turns })}
+            />
+          )}
+          <p>
+            <small>
+              {main.thicknessBy === 'of the body'
+                ? 'Thickness out of the drawn body at its mass'
+                : 'Thickness out of the mass of a piece'}
+              : a ruler is better. It lies at {sayTemperature(main.startC)}
+              {main.startRead ? ' by the last reading of its store' : ', as its store is set'}.
+              {main.startC < -1 &&
+                ' Still frozen: thaw it in the fridge first, or cook it from frozen as it is reckoned here.'}
+            </small>
+          </p>
+        </>
+      )}
+      {tableCautions(
+        meal.kinds,
+        // Smoked hot it is cooked; the meal's word is the same.
+        method.id === 'hot smoke' ? 'smoked hot' : method.meal,
+        meal.chosen.map((h) => ({ of: `Pack ${h.number}`, follows: h.found })),
+      ).map((c) => (
+        <p key={c.say} className={c.grade === 'stop' ? 'asks' : 'caution'}>
+          {degrees(c.say)}
+        </p>
+      ))}
+      {method.mind.length > 0 && (
+        <p className="caution">
+          <b>Mind:</b> {degrees(method.mind.join(' '))}
+        </p>
+      )}
+    </>
+  );
+}

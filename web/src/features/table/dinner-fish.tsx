@@ -1,0 +1,127 @@
+import { cookingOf, type DishAsked } from '@dagboek/core/cook';
+import { CORE_LINES, sayCore } from '@dagboek/core/harm';
+import { type DinnerDish, probedDish } from '@dagboek/journal';
+import { useState } from 'react';
+import { Dialog } from '../../ui/dialog.tsx';
+import { DeckKey } from '../../lines/deck-key.tsx';
+import { useUndoWrite } from '../../lines/take-back.tsx';
+import { ProbeReading } from '../../devices/probe-reading.tsx';
+import { Quantity } from '../../asked/quantity.tsx';
+import { Key } from '../../ui/key.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
+import { degrees, sayTemperature, sayTemperatureDifference, typedAmount, units } from '../../asked/units.ts';
+import { ifKnown } from '../../ui/known.ts';
+import { useJob } from '../../offline/workers/use-job.ts';
+import { CookCurve } from './cook-curve.tsx';
+import { sayMinutes } from './done-when.tsx';
+import type { Dinner } from './use-dinner.ts';
+
+const READ_NOTES = {
+  'to come': 'before it goes in',
+  'in the fire': 'corrects the estimate',
+  'at rest': 'while it rests',
+} as const;
+
+/** The fish of a dinner: where it is taken off and what it coasts to; what the probe makes of that. */
+export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish }) {
+  const { d, nowMs } = dinner;
+  const { write } = useUndoWrite();
+  const [reads, setReads] = useState(false);
+  const [typed, setTyped] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const told = useJob('reckonDish', dish.fire as unknown as DishAsked | null);
+  const reckoned = ifKnown(told.answer);
+  const cooking = cookingOf(reckoned);
+  const { task, is, readings, by, aboutC, peakC, change } = probedDish(d, dish, reckoned, nowMs);
+  if (dish.pulledC === null || dish.toC === null) return null;
+  const take = async (c: number): Promise<void> => {
+    const r = await write('dinner.read', d.id, { dish: dish.id, c });
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) {
+      setReads(false);
+      setTyped('');
+    }
+  };
+  return (
+    <section aria-label="The fish">
+      <h2 className="ruled">
+        Take it off at {sayTemperature(Math.round(dish.pulledC))}
+        {dish.toC - dish.pulledC >= 1 ? `, it coasts to ${sayTemperature(Math.round(dish.toC))}` : ''}
+      </h2>
+      <p>
+        {dish.thicknessMm !== null && <b>{Math.round(dish.thicknessMm)} mm</b>}
+        {dish.thicknessMm !== null && ' at the thickest: '}about{' '}
+        <b>{dish.cookMin !== null ? sayMinutes(dish.cookMin * 60) : 'a while'}</b>
+        {dish.lowMin !== null &&
+          dish.highMin !== null &&
+          `, nine in ten between ${sayMinutes(dish.lowMin * 60)} and ${sayMinutes(dish.highMin * 60)}`}
+        . The probe decides, not the clock.
+      </p>
+      {cooking && <CookCurve cooking={cooking} read={readings} />}
+      {by && by.used > 0 && (
+        <p role="status">
+          <b>
+            {Math.abs(by.laterS) < 20
+              ? 'As reckoned.'
+              : `${sayMinutes(Math.abs(by.laterS))} ${by.laterS > 0 ? 'later' : 'sooner'} than reckoned.`}
+          </b>{' '}
+          Off after {sayMinutes(by.pullS)}, between {sayMinutes(by.lowS)} and {sayMinutes(by.highS)}, by {by.used}{' '}
+          {by.used === 1 ? 'reading' : 'readings'}.
+        </p>
+      )}
+      {by?.refused.map((r) => (
+        <p key={r.atS} className="asks">
+          A reading was left out: {r.why}
+          {r.why.endsWith('?') ? '' : '.'}
+        </p>
+      ))}
+      {peakC !== null && (
+        <p>
+          At its warmest it read <b>{sayTemperature(peakC)}</b>. {sayCore(peakC, units)}
+        </p>
+      )}
+      {peakC === null && dish.toC < CORE_LINES.usC - 0.5 && (
+        <p className="asks">
+          <b>
+            {sayTemperature(Math.round(dish.toC))} is {sayTemperatureDifference(Math.round(CORE_LINES.usC - dish.toC))}{' '}
+            under the line.
+          </b>{' '}
+          {degrees(`For anyone pregnant, very young, old or ill: ${CORE_LINES.usC}° in the middle.`)}
+        </p>
+      )}
+      <div className="keys">
+        {change && (
+          <Key
+            name={`Give it ${change.toMin} min`}
+            note={`instead of ${change.fromMin}; the rest is planned round it`}
+            onClick={() => void dinner.lasts(task, change.toMin).then((r) => setTrouble(r.ok ? null : r.why))}
+          />
+        )}
+        <DeckKey name="Read its middle" note={READ_NOTES[is]} onClick={() => setReads(true)} />
+      </div>
+      <Trouble says={trouble} />
+      {reads && (
+        <Dialog title="Its middle" open onClose={() => setReads(false)}>
+          <form
+            className="by-row"
+            onSubmit={(e) => {
+              e.preventDefault();
+              const c = typedAmount('temperature', typed);
+              if (!c || Number.isNaN(c.value)) return setTrouble('Type what it reads, for example 54.');
+              void take(c.value);
+            }}
+          >
+            <Quantity label="The probe reads" amount="temperature" value={typed} onChange={setTyped} autoFocus />
+            <Key act type="submit" name="Take it" />
+          </form>
+          <Trouble says={trouble} />
+          <details className="why-days">
+            <summary>Practise without a probe</summary>
+            <p className="hint">This reading is made up from the estimate. It says nothing of the fish on the stove.</p>
+            <ProbeReading aboutC={aboutC} onTake={(c) => void take(c)} />
+          </details>
+        </Dialog>
+      )}
+    </section>
+  );
+}

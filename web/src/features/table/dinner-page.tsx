@@ -1,0 +1,135 @@
+import { dishOfFish, type DinnerState } from '@dagboek/journal';
+import { sayDay, stamp } from '@dagboek/core/time';
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { MissingPage } from '../../frame/missing-page.tsx';
+import { useNames } from '../../asked/catalogue.ts';
+import { plural, useFormat } from '../../asked/format.ts';
+import { useBook } from '../../offline/journal-context.tsx';
+import { Page, Row } from '../../frame/page.tsx';
+import { LineKey } from '../../ui/key.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
+import { NOT_COMPUTED } from '../../offline/workers/use-job.ts';
+import { AsItWent } from './as-it-went.tsx';
+import { DinnerFish } from './dinner-fish.tsx';
+import { DinnerGrid } from './dinner-grid.tsx';
+import { DinnerSteps } from './dinner-steps.tsx';
+import { DishMark } from './dish-mark.tsx';
+import { EndKeys } from './end-keys.tsx';
+import { Late, NowAndNext } from './now-and-next.tsx';
+import { ToBuy } from './to-buy.tsx';
+import { useDinner } from './use-dinner.ts';
+
+/** A dinner: planned back from the hour, cooked step by step, planned anew when it slips. */
+export function DinnerPage() {
+  const { id = '' } = useParams();
+  const { book } = useBook();
+  const d = book.getAny('dinner', id);
+  return d ? <TheDinner d={d} /> : <MissingPage />;
+}
+
+function TheDinner({ d }: { d: DinnerState }) {
+  const dinner = useDinner(d);
+  const names = useNames();
+  const { day, time, zone } = useFormat();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const heads = d.eaters.length + d.guests;
+  const main = dishOfFish(d) ?? d.dishes[0]!;
+  const serve = stamp(dinner.servedMs, zone);
+  const { plan, told } = dinner;
+  return (
+    <Page
+      title={main.name}
+      first={{ label: 'Plates', value: heads }}
+      cells={[
+        { label: 'Served', value: `${sayDay(day(serve))}, ${time(serve)}` },
+        { label: 'Cook', value: names.member(d.cook) },
+        {
+          label: 'Dishes',
+          value: (
+            <span className="dish-legend">
+              {d.dishes.map((x, i) => (
+                <span key={x.id}>
+                  <DishMark n={i} height={16} /> {x.name}
+                </span>
+              ))}
+            </span>
+          ),
+        },
+      ]}
+    >
+      <div className={`with-margin wide dinner${dinner.pale ? ' replanned' : ''}`} aria-busy={dinner.pale || undefined}>
+        <div>
+          {d.ended ? (
+            <AsItWent d={d} />
+          ) : (
+            <>
+              {!plan && (
+                <Row className="pad">
+                  <p role="status">
+                    {told.answer.state === 'failed' ? (
+                      <>
+                        {NOT_COMPUTED[told.answer.why]} The steps stand below in their order.{' '}
+                        <LineKey onClick={told.again}>Try again</LineKey>
+                      </>
+                    ) : (
+                      'It is being planned.'
+                    )}
+                  </p>
+                  {told.answer.state === 'failed' && (
+                    <ol className="plain-list">
+                      {d.tasks.map((t) => (
+                        <li key={t.id}>
+                          {t.dish}: {t.name}, {t.minutes} min
+                        </li>
+                      ))}
+                    </ol>
+                  )}
+                </Row>
+              )}
+              {plan && !plan.ok && (
+                <Row className="pad">
+                  <p className="asks">
+                    <b>It cannot be planned.</b> {plan.why}
+                  </p>
+                </Row>
+              )}
+              {dinner.gone.map((says) => (
+                <Row key={says} className="pad">
+                  <p className="asks">
+                    <b>{says}</b> Give it up, and plan it of another.
+                  </p>
+                </Row>
+              ))}
+              {plan?.ok && plan.lateMin > 0 && <Late dinner={dinner} onFail={setTrouble} />}
+              {plan?.ok && plan.early && (
+                <Row className="pad">
+                  <p className="asks">{plan.early.replace(/^./, (c) => c.toUpperCase())}</p>
+                </Row>
+              )}
+              {plan?.ok && <DinnerGrid dinner={dinner} onFail={setTrouble} />}
+              {plan?.ok && (
+                <Row className="pad">
+                  <p>
+                    {plan.proven
+                      ? 'No plan begins later and serves on time.'
+                      : `The best that was found in the time: one that begins up to ${plural(plan.gapMin, 'minute')} later may exist.`}{' '}
+                    {plural(d.means.hands, 'pair')} of hands, {plural(d.means.rings, 'ring')}.
+                  </p>
+                </Row>
+              )}
+              {plan?.ok && <DinnerSteps dinner={dinner} onFail={setTrouble} />}
+            </>
+          )}
+        </div>
+        <aside className="margin stays">
+          {!d.ended && <NowAndNext dinner={dinner} onFail={setTrouble} />}
+          <Trouble says={trouble} />
+          {!d.ended && <DinnerFish dinner={dinner} dish={main} />}
+          <ToBuy d={d} />
+          {!d.ended && <EndKeys dinner={dinner} onFail={setTrouble} />}
+        </aside>
+      </div>
+    </Page>
+  );
+}

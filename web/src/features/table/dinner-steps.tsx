@@ -1,0 +1,103 @@
+import { recipeOf, type StepTime } from '@dagboek/journal';
+import { stamp } from '@dagboek/core/time';
+import { useFormat } from '../../asked/format.ts';
+import { useBook } from '../../offline/journal-context.tsx';
+import { Row } from '../../frame/page.tsx';
+import { LineKey } from '../../ui/key.tsx';
+import { degrees } from '../../asked/units.ts';
+import { DishMark } from './dish-mark.tsx';
+import type { Dinner } from './use-dinner.ts';
+
+const MIN_MS = 60_000;
+
+/** Every step in the order of the clock, with what is done in it: begun and ended here too, and put earlier or later by five minutes. */
+export function DinnerSteps({ dinner, onFail }: { dinner: Dinner; onFail: (why: string | null) => void }) {
+  const { time, zone } = useFormat();
+  const { book } = useBook();
+  const { d, steps } = dinner;
+  const hour = (ms: number): string => time(stamp(ms, zone));
+  const say = (s: StepTime): string => {
+    const [dish = '', step = ''] = s.task.id.split('/');
+    const recipe = recipeOf(book, d.dishes.find((x) => x.id === dish)?.recipe ?? null);
+    return recipe?.steps.find((x) => x.id === step)?.say ?? '';
+  };
+  const act = (p: Promise<{ ok: true } | { ok: false; why: string }>): void =>
+    void p.then((r) => onFail(r.ok ? null : r.why));
+  return (
+    <section aria-label="Steps">
+      {steps.map((s) => (
+        <Row
+          key={s.task.id}
+          className={`line dinner-step is-${s.is.replace(' ', '-')}`}
+          time={
+            <>
+              <b>{hour(s.startMs)}</b>
+              <span>{s.task.minutes} min</span>
+            </>
+          }
+        >
+          <div className="dinner-step-row">
+            <DishMark
+              n={Math.max(
+                0,
+                d.dishes.findIndex((x) => x.id === s.task.id.split('/')[0]),
+              )}
+              height={40}
+              faded={s.is === 'done'}
+            />
+            <p>
+              <b>{s.task.name}</b> <small>{s.task.dish}</small>
+              {say(s) && <span className="dinner-say">{degrees(say(s))}</span>}
+              {s.standsTooLong > 0 && (
+                <span className="trouble">It will have stood {s.standsTooLong} min longer than it should.</span>
+              )}
+            </p>
+            <span className="dinner-keys">
+              {s.is === 'to come' && (
+                <>
+                  <LineKey
+                    aria-label={`${s.task.name} earlier`}
+                    onClick={() => act(dinner.put(s.task.id, s.startMs - 5 * MIN_MS))}
+                  >
+                    earlier
+                  </LineKey>
+                  <LineKey
+                    aria-label={`${s.task.name} later`}
+                    onClick={() => act(dinner.put(s.task.id, s.startMs + 5 * MIN_MS))}
+                  >
+                    later
+                  </LineKey>
+                  {s.pinned && (
+                    <LineKey
+                      aria-label={`${s.task.name} wherever it is best`}
+                      onClick={() => act(dinner.put(s.task.id, null))}
+                    >
+                      let go
+                    </LineKey>
+                  )}
+                  <LineKey aria-label={`Begin: ${s.task.name}`} onClick={() => act(dinner.begin(s))}>
+                    begin
+                  </LineKey>
+                </>
+              )}
+              {s.is === 'running' && (
+                <LineKey aria-label={`Done: ${s.task.name}`} onClick={() => act(dinner.finish(s))}>
+                  done
+                </LineKey>
+              )}
+              {s.is !== 'to come' && (
+                <LineKey
+                  aria-label={`${s.task.name}: take back that it is ${s.is === 'done' ? 'done' : 'begun'}`}
+                  onClick={() => act(dinner.takeBack(s.task.id, s.is === 'done' ? 'done' : 'begun'))}
+                >
+                  take back
+                </LineKey>
+              )}
+              {s.is === 'done' && <small>done {hour(s.endMs)}</small>}
+            </span>
+          </div>
+        </Row>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,126 @@
+import { cookingOf, DONE } from '@dagboek/core/cook';
+import { InCitrus, InSalt } from './without-fire.tsx';
+import { AT_RISK, CORE_LINE_WORDS, CORE_LINES } from '@dagboek/core/harm';
+import { LineKey } from '../../ui/key.tsx';
+import { NOT_COMPUTED } from '../../offline/workers/use-job.ts';
+import { degrees, sayTemperature, sayTemperatureDifference } from '../../asked/units.ts';
+import { CookCurve } from './cook-curve.tsx';
+import { ifKnown } from '../../ui/known.ts';
+import type { Dish } from './use-dish.ts';
+import type { NewMeal } from './use-new-meal.ts';
+
+/** "9 min", "1½ min", "45 s". */
+export function sayMinutes(seconds: number): string {
+  if (seconds < 90) return `${Math.max(5, Math.round(seconds / 5) * 5)} s`;
+  const half = Math.round(seconds / 30) / 2;
+  return seconds < 600 && half % 1 !== 0 ? `${Math.floor(half)}½ min` : `${Math.round(seconds / 60)} min`;
+}
+
+/** When the fish is done: three reckonings side by side, the curve, the look to go by, and the authority's line. */
+export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
+  const { method, main } = meal;
+  const { answer } = dish;
+  const told = ifKnown(answer);
+  const cooking = cookingOf(told);
+  const wrong = told && !told.reckoned.ok ? told.reckoned.why : null;
+  if (!method.heat)
+    return (
+      <>
+        <h2 className="ruled">When is it done?</h2>
+        {main && method.id === 'in citrus' && <InCitrus thicknessMm={main.thicknessMm} />}
+        {main && (method.id === 'in salt' || method.id === 'cold smoke') && (
+          <InSalt massG={meal.grams} thicknessMm={main.thicknessMm} />
+        )}
+        <p>
+          <b>By the look:</b> {method.look.join('; ')}.
+        </p>
+        <Lines />
+      </>
+    );
+  if (!main || answer.state === 'not here' || answer.state === 'reckoning')
+    return (
+      <>
+        <h2 className="ruled">When is it done?</h2>
+        <p role="status">{main ? 'It is being reckoned.' : 'Choose a pack: its thickness says how long.'}</p>
+        <Lines />
+      </>
+    );
+  if (!cooking)
+    return (
+      <>
+        <h2 className="ruled">When is it done?</h2>
+        <p role="status">
+          <b>{wrong ? degrees(wrong) : NOT_COMPUTED[answer.state === 'failed' ? answer.why : 'failed']}</b>{' '}
+          {answer.state === 'failed' && <LineKey onClick={dish.again}>Try again</LineKey>}
+        </p>
+        <Lines />
+      </>
+    );
+  const { course, rules, sidesS } = cooking;
+  const coasts = course.peakC - course.pulledC >= 1;
+  const under = CORE_LINES.usC - course.peakC;
+  return (
+    <section aria-label="When is it done">
+      <h2 className="ruled">
+        {coasts
+          ? `Off at ${sayTemperature(Math.round(course.pulledC))}, it coasts to ${sayTemperature(Math.round(course.peakC))}`
+          : `Off at ${sayTemperature(Math.round(course.pulledC))}`}
+      </h2>
+      <p>
+        <b>{dish.asked?.piece.thicknessMm} mm</b> at the thickest, from {sayTemperature(dish.asked?.startC ?? 0)},{' '}
+        {method.heat.of} at {sayTemperature(dish.asked?.setting.mediumC ?? 0)}: about{' '}
+        <b>{sayMinutes(course.pulledS)}</b>
+        {sidesS.length === 2 && `, ${sayMinutes(sidesS[0]!)} and ${sayMinutes(sidesS[1]!)} a side`}
+        {sidesS.length > 2 && `, turned every ${sayMinutes(sidesS[0]!)}`}. Nine in ten lie between{' '}
+        {sayMinutes(cooking.lowS)} and {sayMinutes(cooking.highS)}. The probe decides, not the clock.
+      </p>
+      <CookCurve cooking={cooking} />
+      <table className="three-ways">
+        <caption className="sr-only">Three reckonings</caption>
+        <tbody>
+          <tr>
+            <th scope="row">by the heat</th>
+            <td>{sayMinutes(course.pulledS)}</td>
+          </tr>
+          <tr>
+            <th scope="row">by thickness</th>
+            <td>{rules.byThicknessMin === null ? 'no rule' : `${Math.round(rules.byThicknessMin)} min`}</td>
+          </tr>
+          <tr>
+            <th scope="row">by weight</th>
+            <td>{rules.byWeightMin === null ? 'no rule' : `${Math.round(rules.byWeightMin)} min`}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p>
+        <b>By the look:</b> {method.look.join('; ')}.
+      </p>
+      {Math.min(...course.bathC) < course.bathC[0]! - 8 && (
+        <p>
+          {method.heat.of.charAt(0).toUpperCase() + method.heat.of.slice(1)} falls to{' '}
+          {sayTemperature(Math.round(Math.min(...course.bathC)))} when the fish goes in.
+        </p>
+      )}
+      {method.middle === 'cooked' && under >= 0.5 && (
+        <p className="asks">
+          <b>
+            {sayTemperature(Math.round(course.peakC))} is {sayTemperatureDifference(Math.round(under))} under the line.
+          </b>{' '}
+          {DONE[meal.done].says.replace(/^./, (c) => c.toUpperCase())}.
+          {course.peakC < CORE_LINES.parasitesC && meal.raw.verdict !== 'conditions met' && (
+            <> It was not frozen as the authorities ask for raw fish: worms in it may live.</>
+          )}
+        </p>
+      )}
+      <Lines />
+    </section>
+  );
+}
+
+/** The lines of the authorities, always. */
+const Lines = () => (
+  <p>
+    <b>{degrees(CORE_LINE_WORDS)}</b> Round worms and tapeworm die at {sayTemperature(CORE_LINES.parasitesC)} held for a
+    minute in the middle, and not below; flukes at the line. {degrees(AT_RISK)}
+  </p>
+);

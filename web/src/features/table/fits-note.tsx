@@ -1,0 +1,152 @@
+import type { Fit, Vessel } from '@dagboek/core/cook';
+import { inVessel, kitchenOf, usesOf } from '@dagboek/journal';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { sayGrams, sayShortLength, sayVolume } from '../../asked/units.ts';
+import { typedNumber } from '../../ui/typed-number.ts';
+import { useWidth } from '../../ui/use-width.ts';
+import { lyingFish } from './lying-fish.ts';
+import type { NewMeal } from './use-new-meal.ts';
+
+const FIT_WORDS = {
+  whole: 'fits as it is',
+  'without tail': 'fits without its tail',
+  'without head': 'fits without its head',
+  'without head and tail': 'fits without head and tail',
+  'in pieces': 'is cut across',
+} as const;
+
+/** Whether the fish fits what it is cooked in, drawn to scale; how much liquid covers it; how far the oil rises. */
+export function FitsNote({ meal }: { meal: NewMeal }) {
+  const { byId } = useCatalogue();
+  const { main, method, book } = meal;
+  const kitchen = kitchenOf(book);
+  const uses = usesOf(method);
+  const species = main ? byId(main.held.pack.species) : null;
+  const massG = main?.pieceG ?? 0;
+  const whole = main?.cut === 'whole';
+  const fish = useMemo(
+    () => (whole && species && massG > 0 ? lyingFish(species, massG) : null),
+    [whole, species, massG],
+  );
+  if (!main || uses.length === 0) return null;
+  const litres = typedNumber(meal.setting.amount ?? '') || (meal.usual?.amount ?? 0);
+  const lies = inVessel(book, method, main, fish, litres);
+  if (!lies)
+    return (
+      <p className="asks">
+        The kitchen has none of: {uses.join(', ')}. <Link to="/table/kitchen">Say what it has</Link>.
+      </p>
+    );
+  const { vessel: v, fit, cover, oil } = lies;
+  return (
+    <section className="fits" aria-label="Does it fit">
+      {fish && (
+        <>
+          <p>
+            {fit ? (
+              <>
+                <b>
+                  {v.name}, {sayShortLength(v.longMm)}
+                  {v.shape === 'oblong' ? ` by ${sayShortLength(v.wideMm)}` : ' across'}: it {FIT_WORDS[fit.as]}.
+                </b>{' '}
+                {fit.cutsMm.length > 0 &&
+                  `Cut at ${fit.cutsMm.map((mm) => sayShortLength(mm)).join(' and ')} from the nose. `}
+                {fit.aboveRimMm > 0 && `It stands ${sayShortLength(fit.aboveRimMm)} above the rim: no lid goes on.`}
+              </>
+            ) : (
+              <b>It fits nothing here, cut as you like: a smaller fish, or another way.</b>
+            )}
+          </p>
+          {fit && <ToScale vessel={v} fit={fit} />}
+        </>
+      )}
+      {cover && (
+        <p>
+          {sayVolume(Math.ceil(cover.litres * 10) / 10)} of liquid cover it in the {v.name.toLowerCase()} by a finger,
+          with {sayGrams(Math.round(cover.saltG))} of salt.
+          {cover.overMm > 0 && (
+            <b>
+              {' '}
+              It would run over: the rim is {sayShortLength(v.deepMm)} high, and the liquid stands at{' '}
+              {sayShortLength(cover.levelMm)}.
+            </b>
+          )}
+        </p>
+      )}
+      {oil && (
+        <p className={oil.tooFull ? 'asks' : undefined}>
+          {oil.tooFull && <b>Too full. </b>}
+          {sayVolume(oil.litres)} of oil stand {sayShortLength(oil.levelMm)} high in the {v.name.toLowerCase()} and rise
+          by {sayShortLength(oil.risesMm)} with two pieces in it: {Math.round(oil.share * 100)} % of its depth. No more
+          than {sayVolume(Math.floor(oil.mostLitres * 10) / 10)} go in.
+        </p>
+      )}
+      {!kitchen.own && (
+        <p>
+          <small>
+            These are the pans of a small kitchen. <Link to="/table/kitchen">Measure your own</Link>.
+          </small>
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** The fish laid in its vessel, to scale, as it must be turned. */
+function ToScale({ vessel, fit }: { vessel: Vessel; fit: Fit }) {
+  const [ref, width] = useWidth(300);
+  const pad = 10;
+  const scale = (Math.min(width, 420) - 2 * pad) / vessel.longMm;
+  const h = (vessel.shape === 'round' ? vessel.longMm : vessel.wideMm) * scale + 2 * pad;
+  const [cx, cy] = [Math.min(width, 420) / 2, h / 2];
+  const { angle, shift } = fit.lying;
+  const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+  const at = (p: readonly [number, number]): string => {
+    const [u, v] = [p[0] * cos - p[1] * sin, p[0] * sin + p[1] * cos];
+    return `${(cx + (u + shift[0]) * scale).toFixed(1)} ${(cy + (v + shift[1]) * scale).toFixed(1)}`;
+  };
+  return (
+    <div ref={ref}>
+      <svg
+        width={Math.min(width, 420)}
+        height={h}
+        role="img"
+        aria-label={`The fish laid in the ${vessel.name}, to scale`}
+      >
+        {vessel.shape === 'round' ? (
+          <circle
+            cx={cx}
+            cy={cy}
+            r={(vessel.longMm / 2) * scale}
+            fill="var(--paper-open)"
+            stroke="var(--ink)"
+            strokeWidth="2"
+          />
+        ) : (
+          <rect
+            x={cx - (vessel.longMm / 2) * scale}
+            y={cy - (vessel.wideMm / 2) * scale}
+            width={vessel.longMm * scale}
+            height={vessel.wideMm * scale}
+            rx="8"
+            fill="var(--paper-open)"
+            stroke="var(--ink)"
+            strokeWidth="2"
+          />
+        )}
+        {fit.parts.slice(0, 1).map((part, i) => (
+          <path
+            key={i}
+            d={`M${part.map((p) => at([p[0], p[1]])).join('L')}Z`}
+            fill="var(--teal-wash)"
+            stroke="var(--teal)"
+            strokeWidth="2.4"
+            strokeLinejoin="round"
+          />
+        ))}
+      </svg>
+    </div>
+  );
+}

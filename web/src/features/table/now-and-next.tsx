@@ -1,0 +1,143 @@
+import { stamp } from '@dagboek/core/time';
+import { DeckKey } from '../../lines/deck-key.tsx';
+import { plural, useFormat } from '../../asked/format.ts';
+import { minutesSeconds } from '../../ui/minutes-seconds.ts';
+import { Row } from '../../frame/page.tsx';
+import { Key, LineKey } from '../../ui/key.tsx';
+import type { Dinner } from './use-dinner.ts';
+
+/** What is farther off is no action of this hour: its key is a plain one, ms. */
+const SOON_MS = 60 * 60_000;
+
+type OnFail = (why: string | null) => void;
+
+/** It will not be ready at the hour: what clashes, and the hour that can be met. */
+export function Late({ dinner, onFail }: { dinner: Dinner; onFail: OnFail }) {
+  const { time, zone } = useFormat();
+  const { plan, servedMs, d } = dinner;
+  if (!plan?.ok) return null;
+  const can = time(stamp(servedMs, zone));
+  return (
+    <Row className="pad">
+      <p className="asks" role="status">
+        <b>
+          {plural(plan.lateMin, 'minute')} late: {can}, not {time(stamp(d.serveAtMs, zone))}.
+        </b>{' '}
+        {plan.clash?.replace(/^./, (c) => c.toUpperCase())}
+      </p>
+      <div className="keys">
+        <DeckKey
+          name={`Serve at ${can}`}
+          note="all is planned to that hour"
+          again={can}
+          onClick={() => void dinner.move(servedMs).then((r) => onFail(r.ok ? null : r.why))}
+        />
+      </div>
+    </Row>
+  );
+}
+
+/** What to do now, what comes next, and what runs: large enough to be read across a kitchen. */
+export function NowAndNext({ dinner, onFail }: { dinner: Dinner; onFail: OnFail }) {
+  const { time, zone } = useFormat();
+  const { now, nowMs } = dinner;
+  const hour = (ms: number): string => time(stamp(ms, zone));
+  const act = (p: Promise<{ ok: true } | { ok: false; why: string }>): void =>
+    void p.then((r) => onFail(r.ok ? null : r.why));
+  const over = now.timers.filter((t) => t.leftMs <= 0);
+  const due = now.now[0] ?? null;
+  const atWork = now.atWork[0] ?? null;
+  const lead = over[0] && !due ? dinner.steps.find((s) => s.task.id === over[0]!.task.id) : null;
+  return (
+    <section aria-label="Now">
+      {now.timers.length > 0 && (
+        <>
+          <h2>Running</h2>
+          <ul className="plain-list dinner-timers">
+            {now.timers.map((t) => (
+              <li key={t.task.id} className={t.leftMs <= 0 ? 'over' : undefined}>
+                <span className="num" role="timer" aria-label={`${t.task.dish}, ${t.task.name}`}>
+                  {t.leftMs > 0 ? minutesSeconds(t.leftMs) : `+${minutesSeconds(-t.leftMs)}`}
+                </span>
+                <p>
+                  <b>{t.task.name}</b>
+                  <small>{t.task.dish}</small>
+                </p>
+                <span className="dinner-keys">
+                  <LineKey
+                    aria-label={`${t.task.name}: two minutes more`}
+                    onClick={() => act(dinner.lasts(t.task.id, t.task.minutes + 2))}
+                  >
+                    +2 min
+                  </LineKey>
+                  <Key
+                    small
+                    name="Done"
+                    aria-label={`${t.task.name}: done`}
+                    onClick={() => {
+                      const s = dinner.steps.find((x) => x.task.id === t.task.id);
+                      if (s) act(dinner.finish(s));
+                    }}
+                  />
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h2 className={now.timers.length > 0 ? 'ruled' : undefined}>{due ? 'Now' : 'Next'}</h2>
+      {due ? (
+        <div className="keys">
+          <DeckKey
+            act
+            again={due.task.id}
+            name={`${due.task.name}`}
+            note={`${due.task.dish}; begins now, ${due.task.minutes} min`}
+            onClick={() => act(dinner.begin(due))}
+          />
+        </div>
+      ) : lead ? (
+        <div className="keys">
+          <DeckKey
+            act
+            again={lead.task.id}
+            name={`Done: ${lead.task.name}`}
+            note={lead.task.dish}
+            onClick={() => act(dinner.finish(lead))}
+          />
+        </div>
+      ) : now.next ? (
+        <div className="keys">
+          <DeckKey
+            act={now.next.startMs - nowMs <= SOON_MS}
+            again={now.next.task.id}
+            name={`${hour(now.next.startMs)} ${now.next.task.name}`}
+            note={`${now.next.task.dish}, in ${sayIn(now.next.startMs - nowMs)}; begin it now`}
+            onClick={() => act(dinner.begin(now.next!))}
+          />
+        </div>
+      ) : (
+        <p>{dinner.steps.length > 0 ? 'All of it is under way.' : ''}</p>
+      )}
+      {now.now.length > 1 && (
+        <p>
+          And now:{' '}
+          {now.now
+            .slice(1)
+            .map((s) => s.task.name.toLowerCase())
+            .join(', ')}
+          .
+        </p>
+      )}
+      {atWork && due === null && <p>At it: {atWork.task.name.toLowerCase()}.</p>}
+    </section>
+  );
+}
+
+/** "5 min", "1 h 20 min", "2 days". */
+function sayIn(ms: number): string {
+  const min = Math.max(1, Math.round(ms / 60_000));
+  if (min < 60) return `${min} min`;
+  if (min < 48 * 60) return `${Math.floor(min / 60)} h ${min % 60} min`;
+  return `${Math.round(min / 1440)} days`;
+}

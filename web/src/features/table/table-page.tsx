@@ -1,0 +1,202 @@
+import { CORE_LINE_WORDS } from '@dagboek/core/harm';
+import { PLATE_G, platesFrom } from '@dagboek/core/plates';
+import { sayMonth, stamp } from '@dagboek/core/time';
+import {
+  dinnersOpen,
+  mealsByMonth,
+  mealsFound,
+  mealsInOrder,
+  mealsListed,
+  type MealState,
+  meanMark,
+} from '@dagboek/journal';
+import { memo, useDeferredValue, useState } from 'react';
+import { Link } from 'react-router';
+import { useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { FigureView } from '../../fish/figure-view.tsx';
+import { plural, useFormat } from '../../asked/format.ts';
+import { useBook } from '../../offline/journal-context.tsx';
+import { Page, Row } from '../../frame/page.tsx';
+import { Key, KeyLink } from '../../ui/key.tsx';
+import { SearchField } from '../../ui/search-field.tsx';
+import { useAddressed } from '../../ui/use-addressed.ts';
+import { degrees, sayGrams, sayMass } from '../../asked/units.ts';
+
+const PAGE = 20;
+
+/** Meals, the latest first, by month, found by a word; the dinner that is planned stands above them. */
+export function TablePage() {
+  const { book } = useBook();
+  const { shortDay, day, time, zone } = useFormat();
+  const names = useNames();
+  const [q, setQ] = useAddressed('q');
+  const asked = useDeferredValue(q ?? '');
+  const [shown, setShown] = useState(PAGE);
+  const meals = mealsInOrder(book);
+  const listed = mealsFound(book, mealsListed(book), asked, names);
+  const marks = meals.flatMap((m) => meanMark(m) ?? []);
+  const mean = marks.length ? marks.reduce((a, b) => a + b, 0) / marks.length : null;
+  const open = dinnersOpen(book);
+  const best = [...meals]
+    .filter((m) => meanMark(m) !== null)
+    .sort((a, b) => (meanMark(b) ?? 0) - (meanMark(a) ?? 0))
+    .slice(0, 3);
+  return (
+    <Page
+      title="Table"
+      first={{ label: 'Meals', value: meals.length }}
+      cells={[
+        { label: 'Latest', value: meals[0] ? shortDay(day(meals[0].servedAt)) : 'none yet' },
+        { label: 'Mean mark', value: mean ? `${mean.toFixed(1)} of 5` : 'none yet' },
+      ]}
+    >
+      <div className="with-margin">
+        <div>
+          {open.map((d) => {
+            const at = stamp(d.serveAtMs, zone);
+            return (
+              <Row
+                key={d.id}
+                className="pad open-entry"
+                time={
+                  <>
+                    <small>{shortDay(day(at))}</small>
+                    <b className="now-time">{time(at)}</b>
+                  </>
+                }
+              >
+                <h2>
+                  <Link to={`/table/dinner/${d.id}`}>{d.dishes[0]?.name}</Link>
+                </h2>
+                <p>
+                  {d.dishes
+                    .slice(1)
+                    .map((x) => x.name)
+                    .join(', ')}
+                  {d.dishes.length > 1 ? '; ' : ''}
+                  {plural(d.eaters.length + d.guests, 'plate')}, {names.member(d.cook)} cooks
+                </p>
+                <div className="keys">
+                  <KeyLink to={`/table/dinner/${d.id}`} name="To the stove" note="every step, back from the hour" />
+                </div>
+              </Row>
+            );
+          })}
+          <Row className="pad">
+            <h2>{meals.length ? 'Meals' : 'Nothing cooked yet'}</h2>
+            {meals.length === 0 ? (
+              <p className="lead">
+                Choose packs from the larder, plan the dinner back from its hour, and note how it was; the marks teach
+                the next meal.
+              </p>
+            ) : (
+              <>
+                <SearchField
+                  label="Find a meal"
+                  value={q ?? ''}
+                  onChange={setQ}
+                  placeholder="pollack, roasted, September"
+                />
+                <p role="status">
+                  {asked.trim()
+                    ? listed.length === 0
+                      ? 'No meal is found so.'
+                      : `${plural(listed.length, 'meal')} found.`
+                    : ''}
+                </p>
+              </>
+            )}
+          </Row>
+          {mealsByMonth(listed.slice(0, shown)).map((g) => (
+            <section key={g.month} aria-label={sayMonth(g.month)}>
+              <Row className="month-head">
+                <h3>{sayMonth(g.month)}</h3>
+              </Row>
+              {g.meals.map((m) => (
+                <MealRow key={m.id} m={m} />
+              ))}
+            </section>
+          ))}
+          {listed.length > shown && (
+            <Row className="pad">
+              <Key
+                onClick={() => setShown(shown + PAGE)}
+                name="Earlier meals"
+                note={<>{listed.length - shown} more</>}
+              />
+            </Row>
+          )}
+        </div>
+        <aside className="margin">
+          <div className="keys">
+            <KeyLink act to="/table/new" name="Cook a meal" note="choose the packs" />
+            <KeyLink to="/table/recipes" name="Recipes" note="by way, fish and fat" />
+            <KeyLink to="/table/kitchen" name="The kitchen" note="hands, rings, pans" />
+          </div>
+          <h2 className="ruled">Best so far</h2>
+          {best.length === 0 && <p>No meal has been marked yet.</p>}
+          <ul className="plain-list">
+            {best.map((m) => (
+              <li key={m.id}>
+                <Link to={`/table/${m.id}`}>{m.name}</Link>
+                <small>{meanMark(m)?.toFixed(1)} of 5</small>
+              </li>
+            ))}
+          </ul>
+          <h2 className="ruled">A plate</h2>
+          <p>
+            {platesFrom(1000).plates} plates from {sayMass(1000)} of boneless fish, at {sayGrams(PLATE_G)} each.
+          </p>
+          <h2 className="ruled">At the stove</h2>
+          <p>Dry fish, oil below half the pot, lid at hand, never water on burning oil. {degrees(CORE_LINE_WORDS)}</p>
+          <p className="line-links">
+            <Link to="/hurt">Someone is ill, or burnt or cut</Link>
+          </p>
+        </aside>
+      </div>
+    </Page>
+  );
+}
+
+/** One meal of the list: found again by its own state alone, so that typing redraws none. */
+const MealRow = memo(function MealRow({ m }: { m: MealState }) {
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const names = useNames();
+  const { shortDay, day, time } = useFormat();
+  const pack = book.getAny('pack', m.packs[0]?.pack);
+  const s = byId(pack?.species);
+  const mark = meanMark(m);
+  return (
+    <Row
+      className={book.stands(m) ? 'line' : 'line struck-row'}
+      time={
+        <>
+          <b>{shortDay(day(m.servedAt)).split(' ').slice(0, 2).join(' ')}</b>
+          <span>
+            {shortDay(day(m.servedAt)).split(' ')[2]}, {time(m.servedAt)}
+          </span>
+        </>
+      }
+    >
+      <Link to={`/table/${m.id}`} className="meal-grid as-row">
+        <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+        <span className="name">
+          {m.name}
+          <small>
+            {[...(m.name.toLowerCase().includes(m.method) ? [] : [m.method]), ...(m.doneness ? [m.doneness] : [])].join(
+              ', ',
+            )}
+            {m.doneness || !m.name.toLowerCase().includes(m.method) ? '; ' : ''}
+            {names.member(m.cook)} cooked
+          </small>
+        </span>
+        <span className="num-cell">{plural(m.eaters.length + m.guests, 'plate')}</span>
+        <span className="num mark-cell">
+          {mark ? mark.toFixed(1) : ''}
+          <u>{mark ? 'of 5' : 'no mark'}</u>
+        </span>
+      </Link>
+    </Row>
+  );
+});

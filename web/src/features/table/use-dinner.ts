@@ -1,0 +1,96 @@
+import {
+  type DinnerNow,
+  dinnerNow,
+  type DinnerState,
+  dinnerWork,
+  endedBy,
+  packsGone,
+  servedAtBy,
+  standingLine,
+  strikeLine,
+  type StepTime,
+  stepTimes,
+  type Writing,
+} from '@dagboek/journal';
+import type { DinnerPlan } from '@dagboek/core/schedule';
+import { useMemo } from 'react';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { useFormat } from '../../asked/format.ts';
+import { useBook } from '../../offline/journal-context.tsx';
+import { useNow } from '../../ui/use-now.ts';
+import { units } from '../../asked/units.ts';
+import { useWrite, type WriteResult } from '../../asked/use-write.ts';
+import { drawable } from '../../ui/known.ts';
+import { type JobTold, useJob } from '../../offline/workers/use-job.ts';
+
+const MIN_MS = 60_000;
+/** A phone is slow to begin, ms. */
+const LIMIT_MS = 30_000;
+
+/** A dinner as it stands this second: planned anew each minute, and after every line. */
+export interface Dinner {
+  readonly d: DinnerState;
+  readonly nowMs: number;
+  readonly plan: DinnerPlan | null;
+  /** The plan is of before the last line, and is drawn pale. */
+  readonly pale: boolean;
+  readonly told: JobTold<'planKitchen'>;
+  readonly steps: readonly StepTime[];
+  readonly now: DinnerNow;
+  readonly servedMs: number;
+  /** What has become of its packs, so that it cannot be served of them. */
+  readonly gone: readonly string[];
+  /** Begins a step; what it waited for is then done, and so is what the one pair of hands was at. */
+  readonly begin: (s: StepTime) => Promise<WriteResult>;
+  readonly finish: (s: StepTime) => Promise<WriteResult>;
+  /** Takes back that a step was begun, or is done: its line is struck. */
+  readonly takeBack: (task: string, did: 'begun' | 'done') => Promise<WriteResult>;
+  readonly put: (task: string, startMs: number | null) => Promise<WriteResult>;
+  readonly lasts: (task: string, minutes: number) => Promise<WriteResult>;
+  readonly move: (serveAtMs: number) => Promise<WriteResult>;
+}
+
+export function useDinner(d: DinnerState): Dinner {
+  const nowMs = useNow(1000);
+  const minute = Math.floor(nowMs / MIN_MS) * MIN_MS;
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const { day } = useFormat();
+  const { write, writeAll } = useWrite();
+  const told = useJob('planKitchen', d.ended ? null : dinnerWork(d, minute), LIMIT_MS);
+  const { value: plan, pale } = drawable(told.answer) ?? { value: null, pale: false };
+  const steps = plan ? stepTimes(d, plan) : [];
+  // Each pack is followed from the water on: once a minute, and after each line.
+  const gone = useMemo(
+    () => (d.ended ? [] : packsGone(book, d, byId, day, minute, units)),
+    [book, d, byId, day, minute],
+  );
+  const step = (task: string, did: 'begun' | 'done'): Writing => ({
+    kind: 'dinner.step',
+    subject: d.id,
+    facts: { task, did },
+  });
+  return {
+    d,
+    nowMs,
+    plan,
+    pale,
+    told,
+    steps,
+    now: dinnerNow(d, steps, nowMs),
+    gone,
+    servedMs: plan ? servedAtBy(d, plan) : d.serveAtMs,
+    begin: (s) =>
+      writeAll([...endedBy(d, steps, s.task).map((x) => step(x.task.id, 'done')), step(s.task.id, 'begun')]),
+    finish: (s) => writeAll([step(s.task.id, 'done')]),
+    takeBack: (task, did) => {
+      const line = standingLine(d, 'dinner.step', (f) => f.task === task && f.did === did);
+      return line
+        ? writeAll([strikeLine(line, did === 'begun' ? 'not begun' : 'not done')])
+        : Promise.resolve({ ok: false, why: 'That was taken back already.' });
+    },
+    put: (task, startMs) => write('dinner.put', d.id, startMs === null ? { task } : { task, startMs }),
+    lasts: (task, minutes) => write('dinner.lasts', d.id, { task, minutes }),
+    move: (serveAtMs) => write('dinner.moved', d.id, { serveAtMs }),
+  };
+}

@@ -1,0 +1,191 @@
+import { type DoneWay, sayRawVerdict } from '@dagboek/core/cook';
+import { isBody } from '@dagboek/core/larder';
+import { platesFrom } from '@dagboek/core/plates';
+import { stamp } from '@dagboek/core/time';
+import type { Amount } from '@dagboek/core/units';
+import {
+  atRiskOf,
+  type ChosenPack,
+  type HeldPack,
+  mealsInOrder,
+  meatTaken,
+  onlyTheLine,
+  packsHeld,
+  plannedDay,
+  kindsOfPack,
+  whoMustNot,
+  rawVerdictOf,
+  recipesOf,
+  recipesOfWay,
+  settingFor,
+  toBeCooked,
+  wayOf,
+  waysFor,
+} from '@dagboek/journal';
+import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useCatalogue, useRules } from '../../asked/catalogue.ts';
+import { nowMs } from '../../ui/clock.ts';
+import { useCrew } from '../../asked/crew.ts';
+import { useFormat } from '../../asked/format.ts';
+import { useBook } from '../../offline/journal-context.tsx';
+import { inSentence } from '../../ui/names-in-text.ts';
+import { usePen } from '../../asked/pen.ts';
+import { countTrouble, typedNumber } from '../../ui/typed-number.ts';
+import { inField, typedAmount } from '../../asked/units.ts';
+
+/** "Pollack and mackerel", each kind once. */
+function dishNames(names: readonly string[]): string {
+  const [first = '', ...rest] = [...new Set(names)];
+  const others = rest.map(inSentence);
+  return others.length === 0 ? first : `${[first, ...others.slice(0, -1)].join(', ')} and ${others.at(-1) ?? ''}`;
+}
+
+/** Half past seven, or an hour from now when that is near or past, to five minutes. */
+function nextDinner(zone: string): number {
+  const now = nowMs();
+  const half = Date.parse(stamp(now, zone).replace(/T\d\d:\d\d:\d\d/, 'T19:30:00'));
+  const fromNow = Math.ceil((now + 70 * 60_000) / 300_000) * 300_000;
+  return half > fromNow ? half : fromNow;
+}
+
+/** All that is chosen on the page of a new meal, and what follows from it. What is chosen for a way is forgotten with the way. */
+export function useNewMeal() {
+  const [search] = useSearchParams();
+  const { book } = useBook();
+  const { byId } = useCatalogue();
+  const rules = useRules();
+  const { pen } = usePen();
+  const { day, zone } = useFormat();
+  const { members } = useCrew();
+  const now = useMemo(nowMs, []);
+  const held = useMemo(() => packsHeld(book, byId, day, now), [book, byId, day, now]);
+  const planned = plannedDay(book, search.get('day') ?? '');
+  const asked = search.getAll('pack');
+  const [taken, setTaken] = useState<Readonly<Record<string, string>>>(() => {
+    // Of a plan perhaps a part of the meat of a pack; without one all that is left.
+    const grams = (h: HeldPack): number => {
+      const meatG = planned?.packs.find((p) => p.pack === h.pack.id)?.meatG ?? h.body.meatG;
+      return h.body.meatG > 0 ? h.leftG * Math.min(1, meatG / h.body.meatG) : h.leftG;
+    };
+    return Object.fromEntries(
+      held
+        .filter((h) => asked.includes(h.pack.id))
+        .map((h) => [
+          h.pack.id,
+          inField('mass', Math.round(Math.min(h.leftG, isBody(h.body.form) ? h.leftG : grams(h)))),
+        ]),
+    );
+  });
+  const lastMeal = mealsInOrder(book)[0];
+  const [cook, setCook] = useState(lastMeal?.cook ?? pen ?? '');
+  const [eaters, setEaters] = useState<string[]>(
+    planned?.home
+      ? [...planned.home]
+      : lastMeal
+        ? lastMeal.eaters.filter((id) => members.some((m) => m.id === id))
+        : members.map((m) => m.id),
+  );
+  const [guests, setGuests] = useState(planned?.guests ? String(planned.guests) : '');
+  const [name, setName] = useState('');
+  const [way, setWay] = useState<string | null>(search.get('way'));
+  const [recipeId, setRecipe] = useState<string | null>(search.get('recipe'));
+  const [beside, setBeside] = useState<string[]>([]);
+  const [done, setDone] = useState<DoneWay>('the line');
+  const [setting, setSetting] = useState<Readonly<Partial<Record<'c' | 'amount' | 'mm' | 'start' | 'turns', string>>>>(
+    {},
+  );
+  // Until an hour is chosen it is half past seven of the waters, whose zone comes with the rules.
+  // Null: what was typed is no time.
+  const [serveSet, setServe] = useState<number | null | undefined>(undefined);
+  const serveMs = serveSet === undefined ? nextDinner(zone) : serveSet;
+  const [eaten, setEaten] = useState(false);
+
+  const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
+  const taking = (h: HeldPack): Amount | null => typedAmount('mass', taken[h.pack.id] ?? '', Math.round(h.leftG));
+  const parts: ChosenPack[] = chosen.map((h) => ({ held: h, massG: taking(h)?.value || 0 }));
+  const grams = parts.reduce((g, c) => g + c.massG, 0);
+  // All that its fish may be, and what it was made of.
+  const kinds = [...new Set(chosen.flatMap((h) => kindsOfPack(book, h.pack)))].flatMap((id) => byId(id) ?? []);
+  const today = day(stamp(now, zone));
+  const meat = meatTaken(parts);
+  const guestCount = countTrouble(guests, 'guests') === null ? (typedNumber(guests) ?? 0) : 0;
+  const heads = eaters.length + guestCount;
+  const chosenIds = chosen.map((h) => h.pack.id).join();
+  // Each fish is followed from the water on: not at every letter that is typed.
+  const raw = useMemo(
+    () => rawVerdictOf(book, chosen, eaters, guestCount, byId, today, now, rules),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- which packs they are is all of `chosen` that matters
+    [book, chosenIds, eaters, guestCount, byId, today, now, rules],
+  );
+  const main = toBeCooked(book, parts, byId, now);
+  const fits = waysFor(
+    main,
+    parts,
+    raw.verdict,
+    today,
+    kinds.some((s) => s.histamine),
+  );
+  const method = wayOf(fits, way, planned?.method ?? null);
+  const usual = settingFor(method, grams);
+  const recipes = recipesOf(book);
+  const ofWay = recipesOfWay(recipes, method, main);
+  const recipe = ofWay.find((r) => r.id === recipeId) ?? (recipeId === 'none' ? null : (ofWay[0] ?? null));
+  const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
+  const only = onlyTheLine(book, parts, byId, atRiskOf(book, eaters, today), guestCount);
+  return {
+    book,
+    held,
+    chosen,
+    taken,
+    setTaken,
+    taking,
+    grams,
+    kinds,
+    today,
+    meat,
+    plates: platesFrom(meat).plates,
+    heads,
+    members,
+    cook,
+    setCook,
+    eaters,
+    setEaters,
+    guests,
+    setGuests,
+    name,
+    setName,
+    title,
+    fits,
+    method,
+    chooseWay: (id: string) => {
+      setWay(id);
+      setRecipe(null);
+      setSetting({});
+    },
+    recipes,
+    ofWay,
+    recipe,
+    setRecipe,
+    beside,
+    setBeside,
+    done: only.length > 0 ? ('the line' as const) : done,
+    setDone,
+    only,
+    raw,
+    rawWords: sayRawVerdict(raw.verdict),
+    mustNot: whoMustNot(book, chosen, eaters, byId, now, today),
+    main,
+    usual,
+    setting,
+    setSetting,
+    zone,
+    serveMs,
+    setServe,
+    eaten,
+    setEaten,
+    past: chosen.filter((h) => today > h.keeps.authority),
+  };
+}
+
+export type NewMeal = ReturnType<typeof useNewMeal>;

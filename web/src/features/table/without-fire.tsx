@@ -1,0 +1,113 @@
+import { brineSaltG, cureTroubles, saltCure, whiteFrontMm, whiteThroughMin } from '@dagboek/core/cook';
+import { useId, useState } from 'react';
+import { Chips } from '../../ui/chips.tsx';
+import { sayGrams, sayVolume } from '../../asked/units.ts';
+import { useWidth } from '../../ui/use-width.ts';
+
+const MOST_MIN = 240;
+/** A piece is drawn so tall, px. */
+const TALL = 92;
+
+/** How far citrus has made it white, by the minute: both fronts drawn into the piece as thick as it is. It kills no worms. */
+export function InCitrus({ thicknessMm }: { thicknessMm: number }) {
+  const [minutes, setMinutes] = useState(15);
+  const [ref, width] = useWidth(320);
+  const id = useId();
+  const front = whiteFrontMm(minutes);
+  const through = whiteThroughMin(thicknessMm);
+  const share = Math.min(0.5, front / thicknessMm);
+  const wide = Math.min(width, 360);
+  return (
+    <div ref={ref} className="in-citrus">
+      <label htmlFor={id}>
+        After <b>{minutes} min</b> in citrus
+      </label>
+      <input
+        id={id}
+        type="range"
+        min={1}
+        max={MOST_MIN}
+        value={minutes}
+        onChange={(e) => setMinutes(Number(e.target.value))}
+      />
+      <svg
+        width={wide}
+        height={TALL}
+        role="img"
+        aria-label={`White ${front.toFixed(1)} mm deep from each face of ${thicknessMm} mm`}
+      >
+        <rect
+          x="1"
+          y="1"
+          width={wide - 2}
+          height={TALL - 2}
+          fill="var(--teal-wash)"
+          stroke="var(--ink)"
+          strokeWidth="1.6"
+        />
+        <rect x="2" y="2" width={wide - 4} height={(TALL - 4) * share} fill="var(--paper-open)" />
+        <rect
+          x="2"
+          y={TALL - 2 - (TALL - 4) * share}
+          width={wide - 4}
+          height={(TALL - 4) * share}
+          fill="var(--paper-open)"
+        />
+        {share < 0.42 && (
+          <text x={wide / 2} y={TALL / 2 + 5} textAnchor="middle" style={{ fontSize: 14, fill: 'var(--ink)' }}>
+            still clear
+          </text>
+        )}
+      </svg>
+      <p>
+        White <b>{front.toFixed(1)} mm</b> deep from each face
+        {minutes >= through
+          ? ': through.'
+          : `; through after about ${Math.round(through)} min at ${thicknessMm} mm.`}{' '}
+        <b>It kills no worms.</b>
+      </p>
+    </div>
+  );
+}
+
+const PERCENTS = ['3', '5', '8', '12'] as const;
+/** Brine for so much fish, by weight. */
+const LITRES_PER_KG = 2;
+
+/** Salt by the mass of the fish, the hours it takes, and the brine that gives the same. It kills no worms. */
+export function InSalt({ massG, thicknessMm }: { massG: number; thicknessMm: number }) {
+  const [percent, setPercent] = useState<(typeof PERCENTS)[number]>('5');
+  if (!(massG > 0)) return null;
+  const cure = saltCure(massG, thicknessMm, Number(percent));
+  const { stop, mind } = cureTroubles(cure, thicknessMm);
+  const litres = Math.max(0.5, Math.round((massG / 1000) * LITRES_PER_KG * 2) / 2);
+  return (
+    <div>
+      <Chips
+        label="Salt"
+        options={PERCENTS.map((value) => ({ value, text: `${value} %` }))}
+        value={percent}
+        onChange={setPercent}
+      />
+      {stop.map((s) => (
+        <p key={s} className="asks">
+          {s}
+        </p>
+      ))}
+      {stop.length === 0 && (
+        <p>
+          <b>{sayGrams(Math.round(cure.saltG))}</b> of dry salt on {thicknessMm} mm: about{' '}
+          <b>{cure.hours < 10 ? cure.hours.toFixed(1) : Math.round(cure.hours)} h</b> in the fridge until its middle has
+          nine tenths of it. A brine that comes to the same:{' '}
+          {sayGrams(Math.round(brineSaltG(litres, massG, Number(percent))))} in {sayVolume(litres)}.{' '}
+          <b>It kills no worms.</b>
+        </p>
+      )}
+      {mind.map((s) => (
+        <p key={s} className="caution">
+          {s}
+        </p>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,35 @@
+import { type FishState, isFirst } from '@dagboek/journal';
+import { useNames } from '../asked/catalogue.ts';
+import { useBook } from '../offline/journal-context.tsx';
+import { inSentence } from '../ui/names-in-text.ts';
+
+/** A ring with a notch cut at the top, as one cuts a first notch. */
+const Notch = () => (
+  <svg width="15" height="15" viewBox="0 0 15 15" aria-hidden="true" className="notch">
+    <path d="M5 2.4A5.8 5.8 0 1 0 10 2.4" fill="none" stroke="var(--teal)" strokeWidth="2.2" />
+    <path d="M7.5 0.5V7.5" stroke="var(--teal)" strokeWidth="2.6" />
+  </svg>
+);
+
+/** "Tomas’s first", beside the name of a fish that is one. `small`: for a row of a log. */
+export function FirstMark({ fish, small = false }: { fish: FishState; small?: boolean }) {
+  const names = useNames();
+  const { book } = useBook();
+  if (!isFirst(book, fish)) return null;
+  const who = names.member(fish.angler);
+  if (small)
+    return (
+      <small className="first-mark">
+        <Notch /> {who}’s first
+      </small>
+    );
+  return (
+    <p className="first-mark" role="status">
+      <Notch />{' '}
+      <b>
+        {who}’s first {fish.species ? inSentence(names.species(fish.species)) : ''}.
+      </b>{' '}
+      It stands on the life list.
+    </p>
+  );
+}

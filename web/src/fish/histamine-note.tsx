@@ -1,0 +1,52 @@
+import { HISTAMINE_LIMITS, type HistamineClock } from '@dagboek/core/fresh';
+import { STORE_FACTS } from '@dagboek/core/larder';
+import { stamp } from '@dagboek/core/time';
+import { useFormat } from '../asked/format.ts';
+import { WarningTriangle } from './hazard-strip.tsx';
+import { sayTemperature } from '../asked/units.ts';
+
+const hours = (h: number): string => `${h.toFixed(h < 10 ? 1 : 0).replace(/\.0$/, '')} h`;
+
+/** Said of what lies in a fridge that nobody read. */
+const sayUnread = (): string =>
+  `Nobody read this fridge, so it counts as ${sayTemperature(STORE_FACTS.fridge.typicalC)}: name it as a store of your own, and note what its thermometer says.`;
+
+/**
+ * What the clock of histamine says of a fish, a lot or a pack, by name: crimson once it is over the line, a plain sentence
+ * while it runs out; nothing while all is well.
+ */
+export function HistamineNote({
+  of,
+  clock,
+  unread = false,
+}: {
+  of: string;
+  clock: HistamineClock | null | undefined;
+  /** It lies in a fridge that nobody read: it is reckoned as warm as most are, and a reading would help. */
+  unread?: boolean;
+}) {
+  const { time, zone } = useFormat();
+  if (!clock || clock.state === 'within') return null;
+  const how =
+    clock.limit === 'to ice'
+      ? `${hours(clock.hours)} from death without ice, ${hours(clock.limitH)} at most`
+      : `${hours(clock.hours)} above ${sayTemperature(HISTAMINE_LIMITS.aboveC)} after it was chilled, ${hours(clock.limitH)} at most`;
+  if (clock.state === 'near')
+    return (
+      <p className="asks">
+        <b>{of}: histamine forms.</b> {how}. {unread && sayUnread()}
+        {clock.overAtMs !== null && ` Onto ice before ${time(stamp(clock.overAtMs, zone))}, or it is not eaten.`}
+      </p>
+    );
+  return (
+    <div className="hazard-strip" role="note" aria-label="Do not eat">
+      <WarningTriangle size={30} />
+      <strong>Do not eat</strong>
+      <p>
+        {of}: {how}. Histamine may have formed. Neither cooking nor freezing destroys it, and it does not smell. Throw
+        it away. {unread && sayUnread()}{' '}
+        <small>{HISTAMINE_LIMITS.source}; temperatures are taken on the warm side.</small>
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,222 @@
+import { stationStates, type StationStates } from '@dagboek/journal';
+import { Moon, Sun } from 'lucide-react';
+import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
+import { Link, NavLink } from 'react-router';
+import { useBookValue, useOutbox, useReached, useWhyNotReached } from '../offline/journal-context.tsx';
+import { plural } from '../asked/format.ts';
+import { Part } from '../ui/part.tsx';
+import { TakeBackToast } from '../lines/take-back.tsx';
+
+/** A field of the printed form header: a small label over its value. */
+export interface HeaderCell {
+  readonly label: string;
+  readonly value: ReactNode;
+}
+
+interface Tab {
+  readonly to: string;
+  readonly name: string;
+  readonly state: string;
+  readonly waits: boolean;
+  /** Shown at the foot on a phone; the others under All. */
+  readonly foot: boolean;
+}
+
+const sameStates = (a: StationStates, b: StationStates): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/** The stations with their state in two or three words. */
+export function useTabs(): Tab[] {
+  const now = useBookValue(stationStates, sameStates);
+  const tab = (name: string, state: string, more: Partial<Tab> = {}): Tab => ({
+    to: `/${name.toLowerCase()}`,
+    name,
+    state,
+    waits: false,
+    foot: false,
+    ...more,
+  });
+  return [
+    tab('Plan', now.openTrip !== null ? `Trip ${now.openTrip}` : now.trips === 0 ? 'no trip yet' : 'no trip open'),
+    tab('Deck', now.openTrip === null ? 'no trip open' : now.toDo > 0 ? `${now.toDo} to do` : 'nothing in hand', {
+      waits: now.toDo > 0,
+      foot: true,
+    }),
+    tab('Box', now.onIce > 0 ? plural(now.onIce, 'fish', 'fish') : 'empty'),
+    tab('Board', now.cutsBegun > 0 ? `${plural(now.cutsBegun, 'cut')} begun` : 'clear', {
+      waits: now.cutsBegun > 0,
+      foot: true,
+    }),
+    tab('Larder', now.packs > 0 ? plural(now.packs, 'pack') : 'empty', { foot: true }),
+    tab(
+      'Table',
+      now.cooking > 0
+        ? 'at the stove'
+        : now.dinners > 0
+          ? `${plural(now.dinners, 'dinner')} planned`
+          : now.meals > 0
+            ? plural(now.meals, 'meal')
+            : 'no meal yet',
+      { waits: now.cooking > 0, foot: true },
+    ),
+    tab('Book', now.trips > 0 ? plural(now.trips, 'trip') : 'no trip yet'),
+  ];
+}
+
+const Flag = () => (
+  <svg width="11" height="14" viewBox="0 0 11 14" role="img" aria-label="something waits">
+    <path
+      d="M1.5 4.5A4 4.5 0 0 1 9.5 4.5V9A4 4.5 0 0 1 1.5 9Z"
+      fill="var(--buoy)"
+      stroke="currentColor"
+      strokeWidth="1.3"
+    />
+  </svg>
+);
+
+function IndexTabs() {
+  const tabs = useTabs();
+  return (
+    <nav className="tabs" aria-label="Stations">
+      <Link className="mark" to="/">
+        Dagboek
+      </Link>
+      {tabs.map((t) => (
+        <NavLink key={t.to} to={t.to} className={({ isActive }) => `${isActive ? 'on' : ''}${t.foot ? ' foot' : ''}`}>
+          <span className="flag">
+            {t.name}
+            {t.waits && <Flag />}
+          </span>
+          <small>{t.state}</small>
+        </NavLink>
+      ))}
+      <NavLink to="/all" className={({ isActive }) => `all${isActive ? ' on' : ''}`}>
+        <span className="flag">All</span>
+      </NavLink>
+    </nav>
+  );
+}
+
+/** Where the log stands: saved here always; sent or waiting. */
+export function LogState() {
+  const outbox = useOutbox();
+  const reached = useReached();
+  const why = useWhyNotReached();
+  const refused = outbox.filter((i) => i.state === 'refused').length;
+  const waiting = outbox.filter((i) => i.state === 'queued' || i.state === 'sending').length;
+  const text = refused
+    ? `${plural(refused, 'line')} refused`
+    : waiting
+      ? `Saved here, ${plural(waiting, 'line')} not yet sent`
+      : reached === false
+        ? why
+          ? 'Saved here, server not reached'
+          : 'Saved here, no signal'
+        : 'Saved here and sent';
+  return (
+    <Link to="/unsent" className={`log-state${refused ? ' refused' : ''}`}>
+      {text}
+    </Link>
+  );
+}
+
+const themeListeners = new Set<() => void>();
+const THEME_KEY = 'dagboek.theme';
+/** Puts the kept theme on the page. */
+export const applyTheme = (): void =>
+  void (document.documentElement.dataset['theme'] = localStorage.getItem(THEME_KEY) ?? 'dagboek');
+
+export function ThemeKey() {
+  const theme = useSyncExternalStore(
+    (l) => {
+      themeListeners.add(l);
+      return () => themeListeners.delete(l);
+    },
+    () => document.documentElement.dataset['theme'] ?? 'dagboek',
+  );
+  const night = theme === 'dagboek-night';
+  return (
+    <button
+      type="button"
+      className="theme-key"
+      aria-label={night ? 'Day colours' : 'Night colours'}
+      title={night ? 'Day colours' : 'Night colours'}
+      onClick={() => {
+        localStorage.setItem(THEME_KEY, night ? 'dagboek' : 'dagboek-night');
+        applyTheme();
+        for (const l of themeListeners) l();
+      }}
+    >
+      {night ? <Sun size={20} /> : <Moon size={20} />}
+    </button>
+  );
+}
+
+/** The page's own title, in the tab of the browser and read out when it opens. */
+export function useTitle(title: string): void {
+  // The document's title is outside React.
+  useEffect(() => {
+    document.title = `${title} · Dagboek`;
+  }, [title]);
+}
+
+/** One page of the book: printed form header, sheet with its time column, index tabs on the right edge. */
+export function Page({
+  title,
+  first,
+  cells,
+  strikesItself = false,
+  children,
+}: {
+  title: string;
+  first: HeaderCell;
+  cells: readonly HeaderCell[];
+  /** It has a key of its own that strikes a wrong tap: nothing is laid over it. */
+  strikesItself?: boolean;
+  children: ReactNode;
+}) {
+  useTitle(title);
+  return (
+    <div className="book">
+      <div className="sheet">
+        <header className="form">
+          {[first, ...cells].map((c, i) => (
+            <div key={c.label} className={i > 2 ? 'later' : undefined}>
+              <small>{c.label}</small>
+              <b>{c.value}</b>
+            </div>
+          ))}
+          <div className="log-cell">
+            <small>Log</small>
+            <b>
+              <LogState />
+            </b>
+          </div>
+          <div className="theme-cell">
+            <Link to="/hurt" className="hurt-key" title="Someone is hurt: what helps">
+              Hurt?
+            </Link>
+            <ThemeKey />
+          </div>
+        </header>
+        <main>
+          <h1 className="sr-only">{title}</h1>
+          {children}
+        </main>
+      </div>
+      <IndexTabs />
+      {!strikesItself && <TakeBackToast />}
+    </div>
+  );
+}
+
+/** A row of the sheet: something in the time column, something beside it. */
+export function Row({ time, children, className = '' }: { time?: ReactNode; children: ReactNode; className?: string }) {
+  return (
+    <div className={`row ${className}`}>
+      <div className="t">{time}</div>
+      <div className="c">
+        <Part>{children}</Part>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,53 @@
+import type { SubjectState } from '@dagboek/journal';
+import { useState } from 'react';
+import { useNames } from '../asked/catalogue.ts';
+import { useFormat } from '../asked/format.ts';
+import { useBook } from '../offline/journal-context.tsx';
+import { useWrite } from '../asked/use-write.ts';
+import { Row } from './page.tsx';
+import { Trouble } from '../ui/trouble.tsx';
+import { Key } from '../ui/key.tsx';
+
+/** Over a page whose thing was struck, or hangs on something that was: it counts nowhere, and can stand again. Nothing while it stands. */
+export function StruckBanner({ state }: { state: SubjectState }) {
+  const { book } = useBook();
+  const names = useNames();
+  const { time, shortDay, day } = useFormat();
+  const { write } = useWrite();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  if (book.stands(state)) return null;
+  const { struck } = state;
+  return (
+    <Row className="pad struck-banner">
+      <p className="asks" role="status">
+        {struck ? (
+          <>
+            <b>
+              Struck {shortDay(day(struck.written))}, {time(struck.written)}, by {names.member(struck.member)}
+              {struck.because ? `: ${struck.because}` : ''}.
+            </b>{' '}
+            It stays readable and counts nowhere.
+          </>
+        ) : (
+          <>
+            <b>What this hangs on was struck.</b> It stays readable and counts nowhere, until that stands again.
+          </>
+        )}
+      </p>
+      <Trouble says={trouble} />
+      {struck && (
+        <div className="keys">
+          <Key
+            onClick={() =>
+              void write('log.struck', struck.subject, {}, { strikes: struck.id }).then((r) =>
+                setTrouble(r.ok ? null : r.why),
+              )
+            }
+            name="Let it stand again"
+            note="with all that hangs on it"
+          />
+        </div>
+      )}
+    </Row>
+  );
+}

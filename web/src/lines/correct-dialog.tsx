@@ -1,0 +1,97 @@
+import { fieldsOf, hangingOn, isBeginning, isKind, type Logged, sayEntry, sayHanging } from '@dagboek/journal';
+import { epochMs } from '@dagboek/core/time';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { useNames } from '../asked/catalogue.ts';
+import { useBook } from '../offline/journal-context.tsx';
+import { useWrite, type WriteResult } from '../asked/use-write.ts';
+import { Dialog } from '../ui/dialog.tsx';
+import { DateTimeField, NO_TIME } from '../asked/when.tsx';
+import { draftOf, factsFrom } from '../asked/draft.ts';
+import { FactsForm } from './facts-form.tsx';
+import { type FactsDraft, factsResolver } from '../asked/resolver.ts';
+import { Trouble } from '../ui/trouble.tsx';
+import { Key } from '../ui/key.tsx';
+import { SentByNote } from './sent-by.tsx';
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** Corrects or strikes one line of the log. The old one stays, struck through, beside what replaces it. */
+export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => void }) {
+  const names = useNames();
+  const { write, writeAll } = useWrite();
+  const { book } = useBook();
+  const { now } = line;
+  const fields = fieldsOf(now.kind);
+  const { register, control, handleSubmit, formState } = useForm<FactsDraft>({
+    defaultValues: draftOf(fields, now.facts) as FactsDraft,
+    resolver: factsResolver(now, fields),
+  });
+  const [atMs, setAt] = useState<number | null>(epochMs(now.at));
+  const [about, setAbout] = useState(now.about ?? false);
+  const [because, setBecause] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const end = (r: WriteResult): void => (r.ok ? onClose() : setTrouble(r.why));
+  const why = because.trim() === '' ? {} : { because: because.trim() };
+  const amend = async (draft: FactsDraft): Promise<void> => {
+    if (!isKind(now.kind)) return;
+    if (atMs === null) return setTrouble(NO_TIME);
+    const facts = factsFrom(fields, draft, now.facts);
+    const same = JSON.stringify(facts) === JSON.stringify(now.facts) && atMs === epochMs(now.at);
+    if (same && about === (now.about ?? false) && because.trim() === '')
+      return setTrouble('Nothing is changed yet. Change what was noted or its time, or say why.');
+    const more = { atMs, amends: now.id, ...(about ? { about } : {}), ...why };
+    end(await writeAll([{ kind: now.kind, subject: now.subject, facts, more }]));
+  };
+  const [asked, setAsked] = useState(false);
+  const begins = isBeginning(line);
+  const hanging = begins ? sayHanging(hangingOn(book, now.subject)) : '';
+  const spokenOf = now.kind === 'member.joined' || now.kind === 'box.added';
+  const strike = async (): Promise<void> => {
+    if (begins && !asked) return setAsked(true);
+    end(await write('log.struck', now.subject, {}, { strikes: line.first.id, ...why }));
+  };
+  return (
+    <Dialog title="Correct this line" open onClose={onClose}>
+      <p className="was">{sayEntry(now, names)}</p>
+      <SentByNote entry={now.id} />
+      <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
+      <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
+      <label className="check">
+        <input type="checkbox" className="checkbox" checked={about} onChange={(e) => setAbout(e.target.checked)} /> the
+        time is a guess
+      </label>
+      <div className="field">
+        <label htmlFor="because">Why (may be left out)</label>
+        <input id="because" className="input" value={because} onChange={(e) => setBecause(e.target.value)} />
+      </div>
+      {asked && (
+        <p className="asks" role="alert">
+          <b>This line begins {hanging ? 'what other lines hang on' : 'the whole'}.</b>{' '}
+          {spokenOf
+            ? `${hanging ? `${capital(hanging)} speak of it; they stand, and would name nobody. ` : ''}To stop offering it, retire it instead.`
+            : hanging
+              ? `${capital(hanging)} would count nowhere with it.`
+              : 'It would count nowhere.'}{' '}
+          All of it stays readable, and can be let stand again.
+        </p>
+      )}
+      <Trouble says={trouble} />
+      <div className="keys">
+        {isKind(now.kind) && (
+          <Key
+            act
+            onClick={(e) => void handleSubmit(amend)(e)}
+            name="Correct it"
+            note="the old line stays, struck through"
+          />
+        )}
+        <Key
+          onClick={() => void strike()}
+          name={asked ? 'Strike it all the same' : 'Strike it'}
+          note={asked ? 'it can stand again' : 'it did not happen'}
+        />
+      </div>
+    </Dialog>
+  );
+}

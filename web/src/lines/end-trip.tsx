@@ -1,0 +1,56 @@
+import type { TripState } from '@dagboek/journal';
+import { useState } from 'react';
+import { nowMs } from '../ui/clock.ts';
+import { DeckKey } from './deck-key.tsx';
+import { plural } from '../asked/format.ts';
+import { useWrite } from '../asked/use-write.ts';
+import { Dialog } from '../ui/dialog.tsx';
+import { Quantity } from '../asked/quantity.tsx';
+import { Trouble } from '../ui/trouble.tsx';
+import { numberTrouble, typedNumber } from '../ui/typed-number.ts';
+import { DateTimeField, NO_TIME } from '../asked/when.tsx';
+
+/** The end of a trip: when, and how many rod hours. `startMs`: the time that stands ready. */
+export function EndTrip({
+  trip,
+  unfinished,
+  startMs,
+  onClose,
+}: {
+  trip: TripState;
+  unfinished: number;
+  startMs?: number;
+  /** `ended`: its end was written. */
+  onClose: (ended?: boolean) => void;
+}) {
+  const { write } = useWrite();
+  const [atMs, setAt] = useState<number | null>(startMs ?? nowMs);
+  const [hours, setHours] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const end = async (): Promise<void> => {
+    if (atMs === null) return setTrouble(NO_TIME);
+    const unread = numberTrouble(hours, 'rod hours');
+    if (unread) return setTrouble(unread);
+    const rodHours = typedNumber(hours);
+    const r = await write('trip.ended', trip.id, rodHours === null ? {} : { rodHours }, { atMs });
+    if (r.ok) onClose(true);
+    else setTrouble(r.why);
+  };
+  return (
+    <Dialog title="End the trip" open onClose={() => onClose()}>
+      {unfinished > 0 && (
+        <p className="asks">
+          {plural(unfinished, 'fish is', 'fish are')} still in hand or bleeding. The trip can end all the same; the line
+          stays open.
+        </p>
+      )}
+      <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
+      <Quantity label="Hours that rods were in the water" unit="h" value={hours} onChange={setHours} />
+      <p className="hint">Left empty, each person aboard counts with the whole length of the trip.</p>
+      <Trouble says={trouble} />
+      <div className="keys">
+        <DeckKey act name="The trip ended" note="writes the line" onClick={() => void end()} />
+      </div>
+    </Dialog>
+  );
+}
