@@ -179,7 +179,12 @@ export function secondReading(species: readonly Species[]): string {
         ...c.later.map((s) => `in the days after: ${s}`),
       ].map((s) => ['first aid', `${c.title}: ${s}`, c.sources.join('; '), CLINICIAN]),
     ),
-    ...RELEASE_ALWAYS.map((s) => ['let go', s, 'usual teaching of catch and release; domain.md section 4', HANDLER]),
+    ...RELEASE_ALWAYS.map((s) => [
+      'let go',
+      s,
+      'usual teaching of catch and release; docs/domain.md, section 4',
+      HANDLER,
+    ]),
     ...(['closed', 'open', undefined] as const).flatMap((bladder) =>
       [null, 24].flatMap((depthM) =>
         deepSentences([{ name: '', hazards: [], ...(bladder ? { bladder } : {}) }], depthM).map((s) => [
@@ -190,11 +195,11 @@ export function secondReading(species: readonly Species[]): string {
         ]),
       ),
     ),
-    ['handling', KILL_SIGNS, 'domain.md section 4', HANDLER],
+    ['handling', KILL_SIGNS, 'docs/domain.md, section 4', HANDLER],
     ['handling', `The gut was pierced: ${GUT_PIERCED}.`, 'product.md (Deck)', FOOD],
     ['first aid', SOAK_TEST, 'Atkinson et al. 2006, Emergency Medicine Journal 23', CLINICIAN],
     ...SPEAR_RULES.map((s) => ['spear', s, 'freediving schools’ common rules; product.md', HANDLER]),
-    ...CALL_SIGNS.map((s) => ['first aid', `Call at once: ${s}`, 'domain.md section 4', CLINICIAN]),
+    ...CALL_SIGNS.map((s) => ['first aid', `Call at once: ${s}`, 'docs/domain.md, section 4', CLINICIAN]),
     [
       'histamine',
       `On ice within ${HISTAMINE_LIMITS.toIceH} h of death, ${HISTAMINE_LIMITS.toIceHotH} h when air or water is above ${HISTAMINE_LIMITS.hotC}° or for a tuna above ${HISTAMINE_LIMITS.largeG / 1000} kg not gutted; afterwards at most ${HISTAMINE_LIMITS.laterH} h above ${HISTAMINE_LIMITS.aboveC}°, ${HISTAMINE_LIMITS.laterHotH} h when any of it was above ${HISTAMINE_LIMITS.laterHotC}°. Over it: do not eat.`,
@@ -252,7 +257,12 @@ export function secondReading(species: readonly Species[]): string {
     ...rawReasons().map((r) => ['raw', r.say, r.source, FOOD]),
     ...[...Object.values(RAW_CLOCK_WHY), RAW_CLOCK_NOTE].map((s) => ['raw', s, 'US FDA Food Code 3-402.11', FOOD]),
     ...[50, null].map((c) => ['cooking', sayCore(c), 'US FDA Food Code; UK FSA', FOOD]),
-    ...Object.values(DONE).map((d) => ['cooking', `Done at ${d.coreC}°: ${d.says}.`, 'domain.md section 5', FOOD]),
+    ...Object.values(DONE).map((d) => [
+      'cooking',
+      `Done at ${d.coreC}°: ${d.says}.`,
+      'docs/domain.md, section 5',
+      FOOD,
+    ]),
     ...[cureTroubles(saltCure(500, 60, 3), 60).stop, cureTroubles(saltCure(500, 20, 2), 20).mind]
       .flat()
       .map((s) => ['cooking: salt', s, 'US FDA hazards guide, chapter 13; FDA cold storage chart', FOOD]),

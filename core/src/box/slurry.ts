@@ -13,7 +13,7 @@ export interface SlurryRecipe {
 
 /** A box is filled to so much: it is carried, and the boat moves. */
 const FILLED = 0.9;
-/** Two parts of ice to one of sea water, by weight: domain.md section 5. */
+/** Two parts of ice to one of sea water, by weight: docs/domain.md, section 5. */
 const ICE_TO_SEA = 2;
 /** Solid ice, kg in a litre: in water it has no gaps. */
 const SOLID_KG_PER_L = 0.917;

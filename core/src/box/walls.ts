@@ -1,8 +1,8 @@
-/** What heat ice and water take, J/kg and J/(kg K): domain.md section 5 and 6. */
+/** What heat ice and water take, J/kg and J/(kg K): docs/domain.md, section 5 and 6. */
 export const ICE = { fusionJ: 334_000, waterJ: 4190 } as const;
 /** Broken ice as it is poured, kg in a litre. Typical: flakes 0.45, cubes 0.55. */
 export const ICE_KG_PER_L = 0.5;
-/** Ice and sea water together, degC: domain.md section 5. */
+/** Ice and sea water together, degC: docs/domain.md, section 5. */
 export const SLURRY_C = -1;
 
 /** How a box keeps heat out. */

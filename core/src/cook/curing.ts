@@ -1,37 +1,14 @@
+import { normalCdf, normalQuantile } from '../stats/index.ts';
 /** How fast acid goes into flesh, m2/s: citric acid, about two thirds of its way through water (6.6e-10 at 20 degC). */
 const ACID_D = 4.5e-10;
 /** Flesh turns white where the acid has come to so much of what it lies in: juice of pH 2.3 comes to near 4.8. */
 const WHITE_AT = 0.07;
 
-/** The inverse of erfc, by halving: 0 < y < 1. */
-function inverseErfc(y: number): number {
-  let [low, high] = [0, 6];
-  for (let i = 0; i < 60; i++) {
-    const mid = (low + high) / 2;
-    if (erfc(mid) > y) low = mid;
-    else high = mid;
-  }
-  return (low + high) / 2;
-}
+/** Complementary error function, from the normal distribution: erfc(x) = 2 Φ(-x√2). `erfc(1)` is 0.1573. */
+export const erfc = (x: number): number => 2 * normalCdf(-x * Math.SQRT2);
 
-/** Complementary error function, to 1.2e-7 (Numerical Recipes, erfcc). */
-export function erfc(x: number): number {
-  const z = Math.abs(x);
-  const t = 1 / (1 + 0.5 * z);
-  const p =
-    -1.26551223 +
-    t *
-      (1.00002368 +
-        t *
-          (0.37409196 +
-            t *
-              (0.09678418 +
-                t *
-                  (-0.18628806 +
-                    t * (0.27886807 + t * (-1.13520398 + t * (1.48851587 + t * (-0.82215223 + t * 0.17087277))))))));
-  const r = t * Math.exp(-z * z + p);
-  return x >= 0 ? r : 2 - r;
-}
+/** Its inverse, 0 < y < 2. */
+const inverseErfc = (y: number): number => -normalQuantile(y / 2) / Math.SQRT2;
 
 const FRONT = inverseErfc(WHITE_AT);
 

@@ -10,7 +10,7 @@ export interface Done {
   readonly says: string;
 }
 
-/** Middles by the way of the house: domain.md section 5. The line is that of the US authority, 15 s. */
+/** Middles by the way of the house: docs/domain.md, section 5. The line is that of the US authority, 15 s. */
 export const DONE: Readonly<Record<DoneWay, Done>> = {
   glassy: { coreC: 51, says: 'glassy in the middle, warm, flakes cling' },
   'just parts': { coreC: 56, says: 'flakes just part, a shade of glass at the bone' },

@@ -12,7 +12,7 @@ export interface RulesOfThumb {
   readonly byWeightMin: number | null;
 }
 
-/** Ten minutes an inch speaks of fierce heat; ten minutes a pound of whole fish in steam or liquid. Rules of cooks: domain.md section 5. */
+/** Ten minutes an inch speaks of fierce heat; ten minutes a pound of whole fish in steam or liquid. Rules of cooks: docs/domain.md, section 5. */
 export function rulesOfThumb(method: Method, piece: Pick<Piece, 'thicknessMm' | 'massG' | 'cut'>): RulesOfThumb {
   const whole = piece.cut === 'whole';
   return {

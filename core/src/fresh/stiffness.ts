@@ -1,7 +1,7 @@
 import { courseAt, type FleshCourse, sampleBefore } from '../heat/index.ts';
 
 /**
- * Rigor: typical onset 1 to 10 h after death, passing after 20 to 60 h on ice (domain.md section 7); sooner when warm or small.
+ * Rigor: typical onset 1 to 10 h after death, passing after 20 to 60 h on ice (docs/domain.md, section 7); sooner when warm or small.
  * Middles for 1 kg on ice, h; how they grow with mass; how many degrees double the speed; how far one fish is from another.
  */
 const SETS = { hours: 5, power: 0.25, doublesK: 10, low: 0.45, high: 1.8 } as const;

@@ -1,4 +1,4 @@
-/** How a clean kill is known: domain.md section 4. */
+/** How a clean kill is known: docs/domain.md, section 4. */
 export const KILL_SIGNS =
   'Killed cleanly its gill covers stand still: that is the surest sign. It may shiver, the fins flare, the eyes stand fixed. With a spike the other hand is never behind the head.';
 

@@ -48,7 +48,7 @@ export interface AidCard {
 
 /**
  * Hot water for a sting: as hot as can be borne, never above `mostC` (a numb or helped limb scalds), degC; minutes.
- * Atkinson et al. 2006, Emergency Medicine Journal 23; domain.md section 4.
+ * Atkinson et al. 2006, Emergency Medicine Journal 23; docs/domain.md, section 4.
  */
 export const HOT_WATER = { leastC: 40, mostC: 45, minutes: [30, 90] } as const;
 

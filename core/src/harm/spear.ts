@@ -1,7 +1,7 @@
 /**
  * What a spear asks for, besides the fish: said while it is in hand. A reminder, no medical claim.
  * Sources: freediving schools' common rules; Divers Alert Network, breath-hold diving workshop 2006 (hyperventilation, watching the
- * surface); Lindholm 2007; domain.md section 4; product.md (Plan, Deck).
+ * surface); Lindholm 2007; docs/domain.md, section 4; product.md (Plan, Deck).
  */
 export const SPEAR_RULES: readonly string[] = [
   'Never alone: one up, one down, and the one who is up watches, and goes on watching for 30 seconds after each dive.',

@@ -8,24 +8,15 @@ export interface Boundary {
 export const INSULATED: Boundary = { h: 0, mediumC: 0 };
 
 /**
- * Heat transfer coefficients, W/(m2 K), typical: domain.md section 5. `contact`: ice, pan or board against the skin, a film of
- * water between.
+ * Heat transfer coefficients, W/(m2 K), typical: docs/domain.md, section 5. Fires have theirs with their ways (`core/cook`).
  */
 export const TRANSFER = {
   'still air': 6,
   fridge: 8,
-  wind: 20,
   'wet ice': 100,
   'still water': 120,
   'still slurry': 250,
-  stream: 400,
   'sloshing slurry': 500,
-  oven: 25,
-  'fan oven': 40,
-  poaching: 800,
-  steam: 1500,
-  'deep fat': 600,
-  pan: 250,
 } as const;
 export type Transfer = keyof typeof TRANSFER;
 

@@ -30,7 +30,7 @@ export const plainMaterial = (rhoC: number, k: number): Material => ({
   },
 });
 
-/** Flesh of fish, typical: domain.md section 5. */
+/** Flesh of fish, typical: docs/domain.md, section 5. */
 export const FLESH = {
   /** kg/m3 */
   density: 1050,

@@ -3,7 +3,7 @@ import type { SpeciesFacts } from '../species/index.ts';
 /** Raw boneless fish for one adult's main dish, grams (150-180 usual). */
 export const PLATE_G = 160;
 
-/** What fish loses of its weight as it is cooked, shares: domain.md section 8. */
+/** What fish loses of its weight as it is cooked, shares: docs/domain.md, section 8. */
 export const COOKING_LOSS = { low: 0.15, high: 0.25 } as const;
 
 /** What boneless fish weighs when it is cooked, g: between these. */

@@ -29,7 +29,14 @@ export class BookService {
     for (let after = 0; ;) {
       const rows = (await source.manager
         .createQueryBuilder(EntryRow, 'e')
-        .select(['e.seq AS seq', 'e.id AS id', 'e.subject AS subject', 'e.kind AS kind', 'e.body AS body', 'e.digest AS digest'])
+        .select([
+          'e.seq AS seq',
+          'e.id AS id',
+          'e.subject AS subject',
+          'e.kind AS kind',
+          'e.body AS body',
+          'e.digest AS digest',
+        ])
         .where('e.seq > :after', { after })
         .orderBy('e.seq')
         .limit(PAGE)

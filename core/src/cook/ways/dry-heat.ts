@@ -2,7 +2,7 @@ import type { Method } from '../method.ts';
 import { OPEN_BOARD, COVERED, pan, panWhole, EMBERS_GAS, FLARES, grill, GAS, STEAM, ALL } from './fires.ts';
 import { steadyBath } from '../vessel-heat.ts';
 
-/** Pan, grill, oven. Transfer and temperatures: domain.md section 5. */
+/** Pan, grill, oven. Transfer and temperatures: docs/domain.md, section 5. */
 export const DRY_HEAT = [
   {
     id: 'seared',

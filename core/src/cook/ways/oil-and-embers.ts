@@ -2,7 +2,7 @@ import type { Method } from '../method.ts';
 import { OPEN_BOARD, evenTurns, oil, EMBERS_GAS, HOT_OIL, OPEN_FIRE, ALL, BONELESS } from './fires.ts';
 import { steadyBath } from '../vessel-heat.ts';
 
-/** Deep oil; open fire and smoke. Transfer and temperatures: domain.md section 5. */
+/** Deep oil; open fire and smoke. Transfer and temperatures: docs/domain.md, section 5. */
 export const OIL_AND_EMBERS = [
   {
     id: 'batter',

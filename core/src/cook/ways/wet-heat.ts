@@ -2,7 +2,7 @@ import type { Method } from '../method.ts';
 import { COVERED, liquid, GAS, STEAM, ALL } from './fires.ts';
 import { liquidBath, steadyBath } from '../vessel-heat.ts';
 
-/** Steam, liquid, sauce; and stock, which nobody times by its middle. Transfer and temperatures: domain.md section 5. */
+/** Steam, liquid, sauce; and stock, which nobody times by its middle. Transfer and temperatures: docs/domain.md, section 5. */
 export const WET_HEAT = [
   {
     id: 'steam',

@@ -4,7 +4,7 @@ import { EMBERS_GAS, KILLS_NONE, BONELESS } from './fires.ts';
 /** Sources: NHS on pregnancy and smoked fish, 2023; US FDA on Listeria. */
 const NOT_AT_RISK = 'Not for the pregnant, the small, the old and those with weak defences.';
 
-/** Ways without a fire. Transfer and temperatures: domain.md section 5. */
+/** Ways without a fire. Transfer and temperatures: docs/domain.md, section 5. */
 export const WITHOUT_FIRE = [
   {
     id: 'raw slices',

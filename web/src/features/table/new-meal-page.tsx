@@ -123,20 +123,24 @@ export function NewMealPage() {
     // What is being reckoned is waited for: a second tap meanwhile would plan it twice.
     if (planning.current) return;
     planning.current = true;
+    let planned = false;
     try {
-      await planIt();
+      planned = await planIt();
     } finally {
-      planning.current = false;
+      // Once it is planned this page is on its way out: a tap that comes late plans no second dinner.
+      planning.current = planned;
     }
   };
-  const planIt = async (): Promise<void> => {
+  /** Whether it was planned; where it was not, why is said. */
+  const planIt = async (): Promise<boolean> => {
+    const not = (why: string): false => (setTrouble(why), false);
     const packs = packsTaken();
-    if (!packs) return;
-    if (meal.heads === 0) return setTrouble('Say who eats.');
-    if (meal.serveMs === null) return setTrouble(NO_TIME);
+    if (!packs) return false;
+    if (meal.heads === 0) return not('Say who eats.');
+    if (meal.serveMs === null) return not(NO_TIME);
     // A time of other choices than these is planned by nobody: what is being reckoned is waited for.
     const told = await dish.wait();
-    if (method.heat && told && !told.reckoned.ok) return setTrouble(degrees(told.reckoned.why));
+    if (method.heat && told && !told.reckoned.ok) return not(degrees(told.reckoned.why));
     const { hands, rings, ovens, grills } = kitchenOf(book);
     const facts = dinnerFacts({
       name: meal.title,
@@ -158,8 +162,9 @@ export function NewMealPage() {
       guests: meal.heads - meal.eaters.length,
     });
     const r = await write('dinner.set', id, facts);
-    if (r.ok) void navigate(`/table/dinner/${id}`);
-    else setTrouble(r.why);
+    if (!r.ok) return not(r.why);
+    void navigate(`/table/dinner/${id}`);
+    return true;
   };
   return (
     <Page
