@@ -28,9 +28,11 @@ export function DevicePage() {
   const [every, setEvery] = useState(false);
   const [asked, setAsked] = useState(false);
   const device = list.data?.devices.find((d) => d.id === id);
-  const name = device?.name ?? 'This device';
+  // Not called anything before it is known what it is called.
+  const name = device?.name ?? 'a device';
   const entries = new Map(book.entries().map((e) => [e.id, e]));
-  const lines = (sent.data?.ids ?? []).flatMap((i) => entries.get(i) ?? []).reverse();
+  const ids = sent.data?.ids ?? [];
+  const lines = ids.flatMap((i) => entries.get(i) ?? []).reverse();
   const struck = standingStrikes(book.entries());
   return (
     <Page
@@ -46,7 +48,9 @@ export function DevicePage() {
           <p>
             {lines.length === 0
               ? 'It sent no line that is in the book.'
-              : 'As the server noted it, whoever the lines say wrote them; by the time they arrived, the latest first.'}
+              : 'As the server noted it, whoever the lines say wrote them. The line that arrived last comes first.'}
+            {ids.length > lines.length &&
+              ` ${plural(ids.length - lines.length, 'line')} more did not reach this screen yet.`}
           </p>
         )}
         <div className="keys">
@@ -83,7 +87,9 @@ export function DevicePage() {
 /** Strikes the lines that a device wrote from a moment on. Each stays readable, and can be let stand again. */
 function StrikeDialog({ name, lines, onClose }: { name: string; lines: readonly Entry[]; onClose: () => void }) {
   const { writeAll } = useWrite();
-  const [sinceMs, setSince] = useState<number | null>(() => Math.min(...lines.map((e) => epochMs(e.written))));
+  const [sinceMs, setSince] = useState<number | null>(() =>
+    lines.reduce((first, e) => Math.min(first, epochMs(e.written)), Number.POSITIVE_INFINITY),
+  );
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const meant = lines.filter((e) => sinceMs !== null && epochMs(e.written) >= sinceMs);

@@ -4,7 +4,10 @@ import { type SettingsScreen, TRUST_STEPS } from '@dagboek/journal/log';
 export function Sign({ digits }: { digits: string }) {
   const pairs = digits.split(' ');
   return (
-    <p className="sign" aria-label={`SHA-256 of the certificate: ${digits}`}>
+    <p
+      className="sign my-3 flex flex-col font-mono text-[clamp(0.95rem,4.4vw,1.25rem)] leading-normal font-bold whitespace-nowrap"
+      aria-label={`SHA-256 of the certificate: ${digits}`}
+    >
       {[0, 8, 16, 24].map((i) => (
         <code key={i}>{pairs.slice(i, i + 8).join(' ')}</code>
       ))}
