@@ -7,6 +7,7 @@
  *   foldSubject(id, entries)           one subject alone
  */
 export * from './log/index.ts';
+export type { Asked, Asks } from './read/asked.ts';
 export { custodyOf, KNOTS } from './read/places/custody.ts';
 export type { CustodyLine, Knot, KnotKind, Whereabouts } from './read/places/custody.ts';
 export { historyOf, layStretches } from './read/warmth/history-of.ts';

@@ -157,19 +157,19 @@ for (const n of SIZES) {
     time('a verdict', () => judgeFish(book, rules, state, { byId, names }, day));
     time('a row of the log', () => {
       const line = custodyOf(book, fish);
-      return line && freshnessOf(book, line, byId, at);
+      return line && freshnessOf({ book, species: byId, nowMs: at }, line);
     });
     time('bags of the day', () => bagsOn(book, rules, day, CREW, null, 'Tern'));
     time('the trip under way', () => fishOfTrip(book, openTrip(book)?.id ?? ''));
     const old = `trip-${Math.floor((r / ROUNDS) * (n / FISH_A_TRIP - 2))}`;
     time('an older trip of the Book, 40 rows', () =>
-      fishOfTrip(book, old).map((f) => freshnessOfFish(book, f.id, byId, at)),
+      fishOfTrip(book, old).map((f) => freshnessOfFish({ book, species: byId, nowMs: at }, f.id)),
     );
     time('the box as it is reckoned', () => {
-      const f = currentFilling(book, 'box-1', byId);
+      const f = currentFilling({ book, species: byId }, 'box-1');
       return f && boxAt(f, at);
     });
-    time('the larder', () => packsHeld(book, byId, (iso) => iso.slice(0, 10), at));
+    time('the larder', () => packsHeld({ book, species: byId, day: (iso) => iso.slice(0, 10), nowMs: at }));
   }
   table.set(n, { open, entries: entries.length, ms: new Map([...times].map(([k, v]) => [k, msOf(v)])) });
 }

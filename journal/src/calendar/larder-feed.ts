@@ -9,7 +9,7 @@ const DAYS_AHEAD = 7;
 
 /** The chores of the next days, and the days by which packs are to be eaten, as an iCalendar text. What is not to be eaten is no appointment. */
 export function larderFeed(book: Book, held: readonly HeldPack[], nowMs: number, zone: string): string {
-  const chores = choresDue(book, held, nowMs, zone, DAYS_AHEAD).filter((c) => c.state !== 'done' && c.atMs > nowMs);
+  const chores = choresDue({ book, nowMs, zone }, held, DAYS_AHEAD).filter((c) => c.state !== 'done' && c.atMs > nowMs);
   const events = chores.map((c) => ({
     id: `${c.of}-${c.subject}-${c.day}-${c.slot}`,
     atMs: c.atMs,

@@ -72,7 +72,9 @@ describe('the made-up season', () => {
     expect(fishNumbers(BOOK, struck[0]!.trip).get(struck[0]!.id)).toBe('12');
     const byId = (id: string | null) => SPECIES.find((s) => s.id === id) ?? null;
     const over = BOOK.all('pack').filter(
-      (p) => packLeft(BOOK, p).leftG > 1 && freshnessOfPack(BOOK, p, byId, NOW)?.histamine?.state === 'over',
+      (p) =>
+        packLeft(BOOK, p).leftG > 1 &&
+        freshnessOfPack({ book: BOOK, species: byId }, p, NOW)?.histamine?.state === 'over',
     );
     expect(over.map((p) => [p.what, p.discarded])).toEqual([['Mackerel, 10 fillets', null]]);
     for (const f of BOOK.all('fish')) expect(f.number).not.toBeNull();

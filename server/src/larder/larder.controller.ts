@@ -69,7 +69,7 @@ export class LarderController {
     const { book } = this.books;
     const now = this.clock.nowMs();
     const { byId, zone } = askedOf(book, now);
-    const held = packsHeld(book, byId, (at) => civilDay(at, zone), now);
+    const held = packsHeld({ book, species: byId, day: (at) => civilDay(at, zone), nowMs: now });
     return larderFeed(book, held, now, zone);
   }
 }

@@ -1,11 +1,12 @@
+import { useNow } from '../ui/use-now.ts';
+import { useAsked } from '../asked/asked.ts';
 import { type RunningTimer, runningTimers } from '@dagboek/journal';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { ring } from '../devices/alarm/ring.ts';
 import { useAwake } from '../devices/alarm/use-awake.ts';
-import { useCatalogue, useNames } from '../asked/catalogue.ts';
+import { useNames } from '../asked/catalogue.ts';
 import { useBook } from '../offline/journal-context.tsx';
-import { useNow } from '../ui/use-now.ts';
 
 const WORDS: Readonly<Record<NonNullable<RunningTimer['due']>, string>> = {
   'onto ice': 'has bled enough: onto the ice',
@@ -27,11 +28,10 @@ const WHERE: Readonly<Record<RunningTimer['of'], (subject: string) => string>> =
 /** Rings when a timer comes to its end, whatever page is open, says which, and keeps the screen lit while one runs. */
 export function Timers() {
   const { book } = useBook();
-  const { byId } = useCatalogue();
   const names = useNames();
   const { pathname } = useLocation();
-  const now = useNow(1000);
-  const timers = runningTimers(book, byId, now);
+  const asked = useAsked(useNow(1000));
+  const timers = runningTimers(asked);
   const known = useRef<Map<string, RunningTimer['due']> | null>(null);
   const [rung, setRung] = useState<readonly string[]>([]);
   useAwake(timers.length > 0);

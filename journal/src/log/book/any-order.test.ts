@@ -52,7 +52,7 @@ function told(book: Book): string {
       rules,
       bags: rules ? bagsOn(book, rules, '2026-09-12', [ILSE], null) : null,
       error: methodError(book, 'board'),
-      diary: diary(book, { who: null, species: null, zone: null }, day).map((i) => [
+      diary: diary({ book, day }, { who: null, species: null, zone: null }).map((i) => [
         i.day,
         i.kind,
         i.kind === 'trip' ? [i.trip.id, i.number, i.fish().map((f) => [f.id, i.numberOf(f.id)])] : i.meal.id,
@@ -61,7 +61,7 @@ function told(book: Book): string {
       met: [...speciesMet(book)].sort(),
       stations: stationStates(book),
       onIce: fishOnIce(book).map((f) => f.id),
-      packs: packsHeld(book, () => null, day, Date.parse('2026-09-14T12:00:00Z')).map((p) => [
+      packs: packsHeld({ book, species: () => null, day, nowMs: Date.parse('2026-09-14T12:00:00Z') }).map((p) => [
         p.number,
         p.leftG,
         p.keeps,

@@ -119,8 +119,8 @@ test('other kinds on the same board: begun within six hours and not packed, each
     ...other('old', 'conger', '10:00'),
   );
   const cut = b.get('cut', CUT)!;
-  expect(alsoOnTheBoard(b, cut, Date.parse(at('18:10')))).toEqual(['greater-weever']);
-  expect(alsoOnTheBoard(b, cut, Date.parse(at('23:57')))).toEqual([]);
+  expect(alsoOnTheBoard({ book: b, nowMs: Date.parse(at('18:10')) }, cut)).toEqual(['greater-weever']);
+  expect(alsoOnTheBoard({ book: b, nowMs: Date.parse(at('23:57')) }, cut)).toEqual([]);
 });
 
 test('the line that noted a step, or its weighing, can be found to be struck', () => {

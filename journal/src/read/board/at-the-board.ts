@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import {
   cutCase,
   hazardsAt,
@@ -168,7 +169,7 @@ export function sidesOfCut(book: Book, cut: CutState): Sides | null {
 const SAME_BOARD_MS = 6 * 3_600_000;
 
 /** Species of other kinds that lie on the same board now: of cuts begun within six hours that gave no pack yet. */
-export function alsoOnTheBoard(book: Book, cut: CutState, nowMs: number): string[] {
+export function alsoOnTheBoard({ book, nowMs }: Asks<'book' | 'nowMs'>, cut: CutState): string[] {
   const speciesOf = (c: CutState): string | null => book.getAny('fish', c.fish[0])?.species ?? null;
   const own = speciesOf(cut);
   const others = book

@@ -35,12 +35,12 @@ const asked = (by = TOMAS) => ({ species: POLLACK, route: 'fillet from the tail'
 
 describe('what a cut should yield', () => {
   test('without cuts it is the species’ usual range, for each weighing of the route', () => {
-    const list = expectationsFor(bookOf(), asked(), byId);
+    const list = expectationsFor({ book: bookOf(), species: byId }, asked());
     expect(list.map((e) => e.stage)).toEqual(['gutted', 'fillets', 'trimmed']);
     expect(list[2]).toMatchObject({ low: 0.34, high: 0.42, n: 0 });
     // A tail on the bone has no usual range.
-    expect(expectationsFor(bookOf(), { ...asked(), route: 'tail on the bone' }, byId)).toEqual([]);
-    expect(expectationsFor(bookOf(), { ...asked(), massG: null }, byId)).toEqual(list);
+    expect(expectationsFor({ book: bookOf(), species: byId }, { ...asked(), route: 'tail on the bone' })).toEqual([]);
+    expect(expectationsFor({ book: bookOf(), species: byId }, { ...asked(), massG: null })).toEqual(list);
   });
 
   test('it learns from the book’s own cuts, and a better knife is expected to give more', () => {
@@ -48,7 +48,10 @@ describe('what a cut should yield', () => {
       ...Array.from({ length: 12 }, (_, i) => cut(i, 400 + (i % 3) * 5)),
       ...Array.from({ length: 12 }, (_, i) => cut(100 + i, 345 + (i % 3) * 5, { by: ILSE })),
     );
-    const [tomas, ilse] = [expectationsFor(b, asked(), byId)[2]!, expectationsFor(b, asked(ILSE), byId)[2]!];
+    const [tomas, ilse] = [
+      expectationsFor({ book: b, species: byId }, asked())[2]!,
+      expectationsFor({ book: b, species: byId }, asked(ILSE))[2]!,
+    ];
     expect(tomas.n).toBe(24);
     expect(tomas.mid).toBeGreaterThan(ilse.mid + 0.02);
     // What it writes down is what a line may hold.
@@ -107,12 +110,12 @@ describe('a weighing against it', () => {
     const b = bookOf(...lists, cut(90, 300, { by: ILSE }), struck, [
       anEntry('log.struck', idOf('c50'), {}, { strikes: struck[1]!.id, at: at('20:00') }),
     ]);
-    const knife = knifeOf(b, TOMAS, 'pollack', byId);
+    const knife = knifeOf({ book: b, species: byId }, TOMAS, 'pollack');
     expect(knife.cuts).toHaveLength(8);
     expect(knife.leftG).toBeCloseTo(7 * 10 - 70, 6);
     expect(knife.best).toMatchObject({ share: 0.45, cut: { id: idOf('c3') } });
     expect(knife.chart.points[3]!.outside).toBe(true);
-    expect(knifeOf(b, TOMAS, 'cod', byId).best).toBeNull();
-    expect(knifeOf(b, ILSE, 'pollack', byId).chart.trend).toBeNull();
+    expect(knifeOf({ book: b, species: byId }, TOMAS, 'cod').best).toBeNull();
+    expect(knifeOf({ book: b, species: byId }, ILSE, 'pollack').chart.trend).toBeNull();
   });
 });

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import {
   against,
   type Against,
@@ -30,15 +31,20 @@ const countOf = (book: Book, cut: CutState): number =>
   cut.fish.reduce((n, f) => n + (book.getAny('fish', f)?.count ?? 1), 0);
 
 /** The species of what was cut; null where it has none. */
-const speciesOf = (book: Book, cut: CutState, byId: ById): SpeciesFacts | null =>
-  byId(book.getAny('fish', cut.fish[0])?.species);
+const speciesOf = ({ book, species: byId }: Asks<'book' | 'species'>, cut: CutState): SpeciesFacts | null =>
+  byId(book.getAny('fish', cut.fish[0])?.species ?? null);
 
 /** Weighed cuts like those of a route, as the yield model takes them. */
-export function pastCuts(book: Book, route: CutRoute, stage: Stage, byId: ById): (PastCut & { cut: CutState })[] {
+export function pastCuts(
+  asked: Asks<'book' | 'species'>,
+  route: CutRoute,
+  stage: Stage,
+): (PastCut & { cut: CutState })[] {
+  const { book } = asked;
   return latestCuts(book).flatMap((c): (PastCut & { cut: CutState })[] => {
     const [round, part] = [c.stages.round?.massG, c.stages[stage]?.massG];
     if (round === undefined || part === undefined || !comparable(route, routeOf(c.route), stage)) return [];
-    const species = speciesOf(book, c, byId);
+    const species = speciesOf(asked, c);
     const usual = species?.yields[stage as 'trimmed'];
     if (!species || !usual) return [];
     const massG = round / countOf(book, c);
@@ -52,9 +58,8 @@ export function pastCuts(book: Book, route: CutRoute, stage: Stage, byId: ById):
  * one. Empty where the species' file tells nothing of it.
  */
 export function expectationsFor(
-  book: Book,
+  asked: Asks<'book' | 'species'>,
   of: { readonly species: SpeciesFacts; readonly route: string; readonly by: string; readonly massG: number | null },
-  byId: ById,
 ): Expected[] {
   const route = routeOf(of.route);
   return route.usual.flatMap((stage): Expected[] => {
@@ -62,8 +67,8 @@ export function expectationsFor(
     if (!usual) return [];
     const middle = usualG(of.species);
     const massG = of.massG !== null && of.massG > 0 ? of.massG : middle;
-    const asked: AskedCut = { species: of.species.id, by: of.by, massG, usual, usualG: middle };
-    const e = new YieldModel(pastCuts(book, route, stage, byId)).expect(asked);
+    const cut: AskedCut = { species: of.species.id, by: of.by, massG, usual, usualG: middle };
+    const e = new YieldModel(pastCuts(asked, route, stage)).expect(cut);
     const short = (x: number): number => Math.round(x * 1e4) / 1e4;
     return [{ stage, low: short(e.low), mid: short(e.mid), high: short(e.high), n: e.n }];
   });
@@ -120,12 +125,17 @@ export interface KnifeOf {
 }
 
 /** How one person's knife does. `speciesId`: for the best on this kind. */
-export const knifeOf = (book: Book, by: string, speciesId: string | null, byId: ById): KnifeOf =>
+export const knifeOf = (
+  { book, species: byId }: Asks<'book' | 'species'>,
+  by: string,
+  speciesId: string | null,
+): KnifeOf =>
   book.reckoned(`knife of ${by} on ${speciesId}`, ['cut', 'fish', 'trip'], [byId], () =>
-    reckonKnife(book, by, speciesId, byId),
+    reckonKnife({ book, species: byId }, by, speciesId),
   );
 
-function reckonKnife(book: Book, by: string, speciesId: string | null, byId: ById): KnifeOf {
+function reckonKnife(asked: Asks<'book' | 'species'>, by: string, speciesId: string | null): KnifeOf {
+  const { book } = asked;
   const mine = latestCuts(book)
     .filter((c) => c.by === by)
     .sort((a, b) => epochMs(a.startedAt) - epochMs(b.startedAt));
@@ -136,7 +146,7 @@ function reckonKnife(book: Book, by: string, speciesId: string | null, byId: ByI
   let best: KnifeOf['best'] = null;
   for (const cut of mine) {
     const [round, meat] = [cut.stages.round?.massG, cut.stages.trimmed?.massG];
-    if (round === undefined || meat === undefined || speciesOf(book, cut, byId)?.id !== speciesId) continue;
+    if (round === undefined || meat === undefined || speciesOf(asked, cut)?.id !== speciesId) continue;
     if (!routeOf(cut.route).usual.includes('trimmed')) continue;
     if (best === null || meat / round > best.share) best = { share: meat / round, cut };
   }

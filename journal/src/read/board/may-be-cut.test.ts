@@ -29,10 +29,12 @@ const packed = on(
 );
 const says = (species: string, ...more: Entry[]): string | null =>
   cannotBeCut(
-    Book.EMPTY.withEntries([tripStarted('06:40'), landed('a', '07:00', { species }), killed, ...more]),
+    {
+      book: Book.EMPTY.withEntries([tripStarted('06:40'), landed('a', '07:00', { species }), killed, ...more]),
+      species: byId,
+      nowMs: Date.parse(at('19:00')),
+    },
     [ID],
-    byId,
-    Date.parse(at('19:00')),
     () => 'The mackerel',
   )?.why ?? null;
 
@@ -52,8 +54,10 @@ test.each<[string, RegExp, string, Entry[]]>([
 
 test('a kind that forms no histamine is not refused for the warm; an unknown fish is', () => {
   expect(says('pollack')).toBeNull();
-  expect(cannotBeCut(Book.EMPTY, [ID], byId, 0, () => 'x')?.why).toMatch(/no longer in the book/);
-  expect(cannotBeCut(Book.EMPTY, [], byId, 0, () => 'x')).toBeNull();
+  expect(cannotBeCut({ book: Book.EMPTY, species: byId, nowMs: 0 }, [ID], () => 'x')?.why).toMatch(
+    /no longer in the book/,
+  );
+  expect(cannotBeCut({ book: Book.EMPTY, species: byId, nowMs: 0 }, [], () => 'x')).toBeNull();
 });
 
 test('a fish thrown away waits nowhere: not on the board, not in the box, and its line says gone', () => {

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { ById } from '../warmth/filling-facts.ts';
 import { freshnessOfFish } from '../fish/freshness-of.ts';
 import { custodyOf } from '../places/custody.ts';
@@ -9,12 +10,11 @@ import type { Book } from '../../log/book/book.ts';
  * null where it is another matter. `nowMs`: for the clock of histamine.
  */
 export function cannotBeCut(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs'>,
   fishIds: readonly string[],
-  byId: ById,
-  nowMs: number,
   nameOf: (fishId: string) => string,
 ): { readonly why: string; readonly spoilt: string | null } | null {
+  const { book } = asked;
   const refuse = (why: string, spoilt: string | null = null) => ({ why, spoilt });
   for (const id of fishIds) {
     const line = custodyOf(book, id);
@@ -24,7 +24,7 @@ export function cannotBeCut(
     if (line.where === 'eaten') return refuse(`${name} was eaten already.`);
     if (line.where === 'gone') return refuse(`${name} was thrown away.`);
     if (line.where === 'larder') return refuse(`${name} is packed already. Weigh its pack, or strike it first.`);
-    if (freshnessOfFish(book, id, byId, nowMs)?.histamine?.state === 'over')
+    if (freshnessOfFish(asked, id)?.histamine?.state === 'over')
       return refuse(
         `${name} is over the line of histamine and is not eaten: neither knife, fire nor frost mends that. Throw it away.`,
         id,

@@ -17,7 +17,7 @@ const house = (is: string): Entry => anEntry('book.way', BOOK, { of: 'guts', is 
 const into = (zone: string, time: string): Entry =>
   anEntry('trip.moved', idOf('trip'), { by: 'by hand', zone } as never, { at: at(time), id: idOf(`m${time}`) });
 const book = (...more: Entry[]): Book => Book.EMPTY.withEntries([...base, ...more]);
-const asked = (b: Book, time = '13:05') => offalOf(b, RULES, [idOf('a')], epochMs(at(time)))!;
+const asked = (b: Book, time = '13:05') => offalOf({ book: b, rules: RULES, nowMs: epochMs(at(time)) }, [idOf('a')])!;
 const schools = (b: Book, time = '13:05') => schoolsAt(b, b.get('cut', CUT)!, 'guts', asked(b, time))!;
 
 describe('guts into the water', () => {
@@ -46,8 +46,8 @@ describe('guts into the water', () => {
   });
 
   test('without rules nothing is known; a fish of no trip has the rules that hold in every water', () => {
-    expect(offalOf(book(), null, [idOf('a')], 0)).toBeNull();
-    expect(offalOf(book(), RULES, [], epochMs(at('13:00')))!.here).toEqual([]);
+    expect(offalOf({ book: book(), rules: null, nowMs: 0 }, [idOf('a')])).toBeNull();
+    expect(offalOf({ book: book(), rules: RULES, nowMs: epochMs(at('13:00')) }, [])!.here).toEqual([]);
     const b = book();
     expect(schoolsAt(b, b.get('cut', CUT)!, 'rinse', null)!.others).toHaveLength(2);
   });

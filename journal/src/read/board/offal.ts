@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { schoolOf, type School, wayOf, type WayName } from '@dagboek/core/cut';
 import { type OffalRules, offalRules, type RulePack } from '@dagboek/core/rules';
 import { civilDay, stamp } from '@dagboek/core/time';
@@ -14,10 +15,8 @@ const BACK = 'the water';
  * trip lasts. Null where no rules are known. `nowMs`: the day on which it is asked.
  */
 export function offalOf(
-  book: Book,
-  rules: RulePack | null,
+  { book, rules, nowMs }: Asks<'book' | 'rules' | 'nowMs'>,
   fishIds: readonly string[],
-  nowMs: number,
 ): OffalRules | null {
   if (!rules) return null;
   const now = stamp(nowMs, rules.timeZone);

@@ -23,26 +23,27 @@ const choose = (fish: string[], part: number | null = null, purpose: 'pan' | 'wh
 });
 const begin = (b: Book, fish: string[], part: number | null = null) =>
   ontoTheBoard(
-    b,
+    { book: b, species: byId, nowMs: NOW },
     choose(fish, part),
     { route: 'butterfly', by: TOMAS, cutId: idOf('cut'), partId: idOf('part') },
-    byId,
-    NOW,
     () => 'It',
   );
 
 describe('which routes', () => {
   test('what they give follows how many of a lot are taken; a part that cannot be counts as all', () => {
-    const grams = (part: number | null) => whichRoutes(book(), choose(['lot'], part), null, byId, NOW)[0]!.offBoardG;
+    const grams = (part: number | null) =>
+      whichRoutes({ book: book(), species: byId, nowMs: NOW }, choose(['lot'], part), null)[0]!.offBoardG;
     expect(grams(2)).toBeCloseTo(grams(null) / 4, 6);
     for (const part of [0, 9, 1.5, Number.NaN]) expect(grams(part)).toBeCloseTo(grams(null), 9);
   });
   test('none without a fish or a name', () => {
-    expect(whichRoutes(book(), choose([]), null, byId, NOW)).toEqual([]);
-    expect(whichRoutes(book(), choose(['a']), null, () => null, NOW)).toEqual([]);
+    expect(whichRoutes({ book: book(), species: byId, nowMs: NOW }, choose([]), null)).toEqual([]);
+    expect(whichRoutes({ book: book(), species: () => null, nowMs: NOW }, choose(['a']), null)).toEqual([]);
   });
   test('one never weighed or measured is taken for a middling one', () => {
-    expect(whichRoutes(book(), choose(['a']), null, byId, NOW)[0]!.offBoardG).toBeGreaterThan(100);
+    expect(whichRoutes({ book: book(), species: byId, nowMs: NOW }, choose(['a']), null)[0]!.offBoardG).toBeGreaterThan(
+      100,
+    );
   });
 });
 
@@ -84,7 +85,7 @@ test('one kind at a time; no name, or never eaten, is not chosen', () => {
     landed('p', '12:41', { species: 'silver-cheeked-puffer' }),
   );
   const says = (word: string, chosen: string[] = []) =>
-    cannotBeChosen(b, b.get('fish', idOf(word))!, chosen.map(idOf), byId, (id) => id);
+    cannotBeChosen({ book: b, species: byId }, b.get('fish', idOf(word))!, chosen.map(idOf), (id) => id);
   expect(says('a')).toBeNull();
   expect(says('lot', ['a'])).toBe(
     'One species at a time: a yield of pollack and mackerel together says nothing of either.',

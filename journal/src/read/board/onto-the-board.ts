@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { proposeRoutes, type Proposal, type Purpose, type RouteName, routesFor } from '@dagboek/core/cut';
 import type { StiffNow } from '@dagboek/core/fresh';
 import type { SpeciesFacts } from '@dagboek/core/species';
@@ -30,29 +31,32 @@ export const lotAlone = (book: Book, fish: readonly string[]): FishState | null 
   return lot && lot.count > 1 ? lot : null;
 };
 
-const stiffOf = (book: Book, fishId: string, byId: ById, nowMs: number): StiffNow | undefined => {
+const stiffOf = (
+  asked: Asks<'book' | 'species' | 'nowMs', SpeciesFacts & CutSpecies>,
+  fishId: string,
+): StiffNow | undefined => {
+  const { book } = asked;
   const line = custodyOf(book, fishId);
-  return line ? stiffnessOf(book, line, byId, nowMs)?.now : undefined;
+  return line ? stiffnessOf(asked, line)?.now : undefined;
 };
 
 const isPart = (lot: FishState, part: number): boolean => Number.isInteger(part) && part >= 1 && part <= lot.count;
 
 /** The routes that the chosen fish take, best first, with what each gives; `panMm`: what it must lie in, null for any. Empty without a name. */
 export function whichRoutes(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs', SpeciesFacts & CutSpecies>,
   chosen: Chosen,
   panMm: number | null,
-  byId: ById,
-  nowMs: number,
   units?: Units,
 ): Proposal[] {
-  const species = byId(book.get('fish', chosen.fish[0])?.species);
+  const { book, species: byId } = asked;
+  const species = byId(book.get('fish', chosen.fish[0])?.species ?? null);
   if (!species || chosen.fish.length === 0) return [];
   const lies = onTheBoard(book, chosen.fish, species);
   const lot = lotAlone(book, chosen.fish);
   const count = lot && chosen.part !== null && isPart(lot, chosen.part) ? chosen.part : Math.max(1, lies.count);
   const eachG = lies.knownG === null ? ANY_G : lies.knownG / Math.max(1, lies.count);
-  const states = chosen.fish.map((id) => stiffOf(book, id, byId, nowMs));
+  const states = chosen.fish.map((id) => stiffOf(asked, id));
   return proposeRoutes(species, {
     massG: eachG * count,
     count,
@@ -74,14 +78,13 @@ export type Begun =
  * own; `nameOf`: for the sentence of a refusal.
  */
 export function ontoTheBoard(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs', SpeciesFacts & CutSpecies>,
   chosen: Chosen,
   of: { readonly route: RouteName; readonly by: string; readonly cutId: string; readonly partId: string },
-  byId: ById,
-  nowMs: number,
   nameOf: (fishId: string) => string,
 ): Begun {
-  const cannot = cannotBeCut(book, chosen.fish, byId, nowMs, nameOf);
+  const { book, species: byId } = asked;
+  const cannot = cannotBeCut(asked, chosen.fish, nameOf);
   if (cannot) return { ok: false, ...cannot };
   const lot = lotAlone(book, chosen.fish);
   const part = lot ? (chosen.part ?? lot.count) : null;
@@ -91,11 +94,11 @@ export function ontoTheBoard(
       why: `Of a lot of ${lot.count}, a whole number from 1 to ${lot.count} goes onto the board.`,
       spoilt: null,
     };
-  const species = byId(book.get('fish', chosen.fish[0])?.species);
+  const species = byId(book.get('fish', chosen.fish[0])?.species ?? null);
   const { knownG, count } = onTheBoard(book, chosen.fish, species);
   const massG = knownG === null ? null : knownG / Math.max(1, count);
-  const expected = species ? expectationsFor(book, { species, route: of.route, by: of.by, massG }, byId) : [];
-  const stiff = stiffOf(book, chosen.fish[0] ?? '', byId, nowMs);
+  const expected = species ? expectationsFor(asked, { species, route: of.route, by: of.by, massG }) : [];
+  const stiff = stiffOf(asked, chosen.fish[0] ?? '');
   const isSplit = lot !== null && part !== null && part < lot.count;
   const fish = isSplit ? [of.partId] : [...chosen.fish];
   return {
@@ -113,10 +116,9 @@ export function ontoTheBoard(
 
 /** Why a fish cannot be chosen beside those chosen already; null when it can. `nameOf`: a species in a sentence. */
 export function cannotBeChosen(
-  book: Book,
+  { book, species: byId }: Asks<'book' | 'species', SpeciesFacts & CutSpecies>,
   fish: FishState,
   chosen: readonly string[],
-  byId: ById,
   nameOf: (speciesId: string) => string,
 ): string | null {
   if (fish.species === null)

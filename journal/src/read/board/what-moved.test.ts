@@ -35,7 +35,7 @@ const twenty = Array.from({ length: 10 }, (_, i) => [
 
 test('stiffness as it was written down with the cut; what was not counts for none; other forms are left out', () => {
   const b = book(...twenty, ...cutOf('unknown', 380), ...cutOf('whole', 800, { route: 'gutted whole' }));
-  const m = whatMovedYields(b, 'pollack', byId)!;
+  const m = whatMovedYields({ book: b, species: byId }, 'pollack')!;
   expect([m.form, m.own, m.all]).toEqual(['fillets', 21, 21]);
   const stiffness = m.moved.filter((x) => x.of === 'stiffness');
   expect(stiffness.map((x) => [x.is, x.n, x.verdict])).toEqual([
@@ -48,7 +48,7 @@ test('stiffness as it was written down with the cut; what was not counts for non
 test('kinds come by how often they were weighed; one that never was has nothing to tell', () => {
   const b = book(...twenty);
   expect(cutKinds(b)).toEqual(['pollack']);
-  expect(whatMovedYields(b, 'cod', byId)).toBeNull();
+  expect(whatMovedYields({ book: b, species: byId }, 'cod')).toBeNull();
   expect(cutKinds(Book.EMPTY)).toEqual([]);
 });
 

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { reckonings } from '../warmth/beside.ts';
 import {
   type CutRoute,
@@ -56,9 +57,12 @@ export const cutKinds = (book: Book): string[] =>
  * What stiffness, season and size did to the yields of the last cuts, told for one kind by its usual range; the cuts of other kinds from
  * which the same comes off count too, each against its own kind. Null where none of this kind was weighed whole and trimmed.
  */
-export const whatMovedYields = (book: Book, speciesId: string, byId: ById): YieldsMoved | null =>
+export const whatMovedYields = (
+  { book, species: byId }: Asks<'book' | 'species'>,
+  speciesId: string,
+): YieldsMoved | null =>
   book.reckoned(`moved ${speciesId}`, ['cut', 'fish', 'trip'], [byId, reckonings.count()], () =>
-    reckonMoved(book, speciesId, byId),
+    reckonMoved({ book, species: byId }, speciesId),
   );
 
 /** The route by which a kind was cut most often, of those that are weighed trimmed. */
@@ -72,12 +76,13 @@ function usualRoute(book: Book, speciesId: string): CutRoute | null {
   return [...n].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
 }
 
-function reckonMoved(book: Book, speciesId: string, byId: ById): YieldsMoved | null {
+function reckonMoved(asked: Asks<'book' | 'species'>, speciesId: string): YieldsMoved | null {
+  const { book, species: byId } = asked;
   const route = usualRoute(book, speciesId);
   const usual = byId(speciesId)?.yields.trimmed;
   if (!route || !usual) return null;
   const met = new Map<string, number>();
-  const inTurn = pastCuts(book, route, 'trimmed', byId);
+  const inTurn = pastCuts(asked, route, 'trimmed');
   const all = new Map<string, number>();
   for (const c of inTurn) all.set(c.by, (all.get(c.by) ?? 0) + 1);
   const past = inTurn.map(({ cut, ...c }): MovedCut => {

@@ -40,13 +40,19 @@ function numbers(x: unknown): number[] {
 function reckoned(book: Book): unknown[] {
   const boxes = book.allAny('box').flatMap((b) => {
     const fillings = [
-      currentFilling(book, b.id, byId),
-      ...book.allAny('trip').map((t) => fillingOf(book, b.id, t.id, byId)),
+      currentFilling({ book, species: byId }, b.id),
+      ...book.allAny('trip').map((t) => fillingOf({ book, species: byId }, b.id, t.id)),
     ];
     return [
-      icePlan(book, b, 'outer-bank', START, byId),
+      icePlan({ book, zone: 'outer-bank', nowMs: START, species: byId }, b),
       ...fillings.flatMap((f) =>
-        f ? HOURS.map((ms) => [boxAt(f, ms), boxAdvice(book, f, byId, ms), fishInBoxAt(book, f, ms).length]) : [],
+        f
+          ? HOURS.map((ms) => [
+              boxAt(f, ms),
+              boxAdvice({ book, species: byId, nowMs: ms }, f),
+              fishInBoxAt(book, f, ms).length,
+            ])
+          : [],
       ),
     ];
   });
@@ -54,11 +60,11 @@ function reckoned(book: Book): unknown[] {
     const line = custodyOf(book, f.id);
     if (!line) return [];
     return HOURS.map((ms) => [
-      freshnessOf(book, line, byId, ms),
-      coreTemperature(book, line, byId, ms),
-      usedParts(book, line, byId, ms),
-      handlingCost(book, line, byId, ms),
-      stiffnessOf(book, line, byId, ms),
+      freshnessOf({ book, species: byId, nowMs: ms }, line),
+      coreTemperature({ book, species: byId, nowMs: ms }, line),
+      usedParts({ book, species: byId, nowMs: ms }, line),
+      handlingCost({ book, species: byId, nowMs: ms }, line),
+      stiffnessOf({ book, species: byId, nowMs: ms }, line),
     ]);
   });
   return [boxes, fish];
@@ -69,7 +75,9 @@ const fishReckoned = (book: Book): number =>
   book
     .allAny('trip')
     .reduce(
-      (n, t) => n + book.allAny('box').reduce((m, b) => m + (fillingOf(book, b.id, t.id, byId)?.fish.length ?? 0), 0),
+      (n, t) =>
+        n +
+        book.allAny('box').reduce((m, b) => m + (fillingOf({ book, species: byId }, b.id, t.id)?.fish.length ?? 0), 0),
       0,
     );
 
@@ -153,7 +161,10 @@ test('impossible sizes are reckoned all the same: two tonnes in one litre, a gra
     ...one('many', 90_000, 500),
   ]);
   expect(numbers(reckoned(book)).every((n) => !Number.isNaN(n))).toBe(true);
-  expect(boxAdvice(book, currentFilling(book, BOX, byId)!, byId, Date.parse(at('08:00'))).map((a) => a.kind)).toContain(
-    'too full',
-  );
+  expect(
+    boxAdvice(
+      { book, species: byId, nowMs: Date.parse(at('08:00')) },
+      currentFilling({ book, species: byId }, BOX)!,
+    ).map((a) => a.kind),
+  ).toContain('too full');
 });

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { ICE } from '@dagboek/core/box';
 import { TYPICAL_C } from '@dagboek/core/fresh';
 import { FLESH } from '@dagboek/core/heat';
@@ -81,7 +82,8 @@ function fallsTo(f: Filling, kg: number, fromMs: number): number | null {
 }
 
 /** What is to be done with a box now, and by when. Empty where nothing lies in it that is to be kept cold. */
-export function boxAdvice(book: Book, f: Filling, byId: ById, nowMs: number): BoxAdvice[] {
+export function boxAdvice(asked: Asks<'book' | 'species' | 'nowMs'>, f: Filling): BoxAdvice[] {
+  const { book, species: byId, nowMs } = asked;
   const now = boxAt(f, nowMs);
   const inIt = fishOnIce(book).filter((x) => x.iced?.box === f.box.id);
   const fishKg = kilosOf(inIt, byId).kg;
@@ -98,9 +100,9 @@ export function boxAdvice(book: Book, f: Filling, byId: ById, nowMs: number): Bo
     const carriesToMs = (now.goneMs ?? untilMs) + (kg / Math.max(0.05, now.meltKgH)) * HOUR_MS;
     out.push({ kind: 'add ice', kg, byMs, untilMs, home, carriesToMs });
   } else out.push({ kind: 'enough', untilMs: now.earlyMs ?? untilMs, home });
-  if (boxRoom(book, f.box, f.trip?.endedAt ? null : f.trip, byId).tooFull) out.push({ kind: 'too full' });
+  if (boxRoom(asked, f.box, f.trip?.endedAt ? null : f.trip).tooFull) out.push({ kind: 'too full' });
   const hand = open && f.trip ? fishInHand(book, f.trip.id) : null;
-  const [first] = hand ? suffersFirst(book, [...hand.inHand, ...hand.bleeding], byId, nowMs) : [];
+  const [first] = hand ? suffersFirst(asked, [...hand.inHand, ...hand.bleeding]) : [];
   if (first && (first.dispatched || first.bled)) out.push({ kind: 'ice first', fish: first.id });
   // In a slurry the water is what cools.
   if (f.meltC === 0 && inIt.length > 0 && now.waterKg > f.box.litres * WET)

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { sampleBefore } from '@dagboek/core/heat';
 import { epochMs } from '@dagboek/core/time';
 import { fishOnIce } from '../board/waiting.ts';
@@ -114,7 +115,8 @@ export function tripOfBox(book: Book, boxId: string): TripState | null {
 }
 
 /** What lies in a box now, reckoned; null for one that is empty, or not known. */
-export function currentFilling(book: Book, boxId: string, byId: ById): Filling | null {
+export function currentFilling(asked: Asks<'book' | 'species'>, boxId: string): Filling | null {
+  const { book } = asked;
   const trip = tripOfBox(book, boxId);
-  return trip && fillingOf(book, boxId, trip.id, byId);
+  return trip && fillingOf(asked, boxId, trip.id);
 }

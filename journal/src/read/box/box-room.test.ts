@@ -21,7 +21,7 @@ const room = (litres: number, ...fish: ReturnType<typeof inTheBox>[]) => {
     filled('13:00'),
     ...fish.flat(),
   ]);
-  return boxRoom(book, book.get('box', BOX)!, book.get('trip', TRIP)!, () => POLLACK);
+  return boxRoom({ book, species: () => POLLACK }, book.get('box', BOX)!, book.get('trip', TRIP)!);
 };
 
 test('fish take their room as they lie, ice as it was poured; what was not weighed is said', () => {

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { ICE_KG_PER_L } from '@dagboek/core/box';
 import { FLESH } from '@dagboek/core/heat';
 import type { SpeciesFacts } from '@dagboek/core/species';
@@ -24,10 +25,9 @@ export interface BoxRoom {
 
 /** How full a box is. `trip`: the one that carries it now, whose ice lies in it with what was added since; null without one. */
 export function boxRoom(
-  book: Book,
+  { book, species: byId }: Asks<'book' | 'species'>,
   box: BoxState,
   trip: TripState | null,
-  byId: (id: string | null) => SpeciesFacts | null,
 ): BoxRoom {
   const inIt = fishOnIce(book).filter((f) => f.iced?.box === box.id);
   const { kg, unweighed } = kilosOf(inIt, byId);

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { type EarlierFish, type Leak, leakKnown } from '@dagboek/core/box';
 import { epochMs } from '@dagboek/core/time';
 import { bodyOf } from '../bodies/body-of.ts';
@@ -40,7 +41,8 @@ const ASSUMED = { fish: [1, 2.5, 4], kg: 0.7, hours: 6 } as const;
 const middle = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0;
 
 /** What a trip with a box to a zone is planned from. Cost grows with the last trips there, not with the book. */
-export function icePlan(book: Book, box: BoxState, zone: string, nowMs: number, byId: ById): IcePlan {
+export function icePlan(asked: Asks<'book' | 'zone' | 'nowMs' | 'species'>, box: BoxState): IcePlan {
+  const { book, zone, nowMs, species: byId } = asked;
   const ended = tripsInOrder(book).filter((t) => t.endedAt !== null);
   const there = ended.filter((t) => t.zone === zone).slice(-MOST_TRIPS);
   const trips = there.length >= LEAST_TRIPS ? there : ended.slice(-MOST_TRIPS);
@@ -62,7 +64,7 @@ export function icePlan(book: Book, box: BoxState, zone: string, nowMs: number, 
       return [{ class: classOf(of, massG), kg: (massG * f.count) / 1000, count: f.count, atH }];
     });
   const lists = trips.map(caught);
-  const { grid, weights } = leakBefore(book, box, nowMs, byId);
+  const { grid, weights } = leakBefore(asked, box, nowMs);
   const known = { litres: box.litres, leak: leakKnown(grid, weights) };
   if (lists.length === 0) {
     const of: PlanClass = { fat: 'lean', radiusM: 0.022, exponent: 0.75 };

@@ -49,7 +49,7 @@ const tripOn = (day: string, zone: string, fish: number): Entry[] => {
   ];
 };
 const book = (...trips: Entry[][]): Book => Book.EMPTY.withEntries([box, ...trips.flat()]);
-const plan = (b: Book, zone = 'bank') => icePlan(b, b.get('box', BOX)!, zone, noon, byId);
+const plan = (b: Book, zone = 'bank') => icePlan({ book: b, zone, nowMs: noon, species: byId }, b.get('box', BOX)!);
 const day = planDay(noon, noon + 8 * 3_600_000, 16, 13, 'Atlantic/Faroe')!;
 const odds = (b: Book, more: object = {}) =>
   planOdds({ plan: plan(b), iceKg: null, day, sun: false, precooled: false, ...more });

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { GEARS } from '../../log/facts/deck.ts';
 import { fishOfTrip } from '../bodies/order.ts';
 import { placeAt } from '../places/place-of.ts';
@@ -25,8 +26,7 @@ interface Met {
 
 /** What the book has met in a zone so far, but for the fish in hand, as it bears on one caught with `gear`. */
 export function caughtHere(
-  book: Book,
-  zone: string,
+  { book, zone }: Asks<'book' | 'zone'>,
   inHand: Pick<FishState, 'gear' | 'trip' | 'species' | 'landed'>,
 ): CaughtHere {
   const entries: Record<string, number> = {};

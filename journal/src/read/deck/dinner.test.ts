@@ -22,19 +22,19 @@ const book = Book.EMPTY.withEntries([
 ]);
 
 test('dinner is what is kept and can be eaten; the fish in hand would add to it', () => {
-  const all = dinnerOf(book, TRIP, byId, null);
+  const all = dinnerOf({ book, species: byId }, TRIP, null);
   expect(all.kept.meatG).toBeCloseTo(3000 * 0.38, 6);
   expect(all.withThis).toBeNull();
-  const deciding = dinnerOf(book, TRIP, byId, book.get('fish', idOf('b'))!);
+  const deciding = dinnerOf({ book, species: byId }, TRIP, book.get('fish', idOf('b'))!);
   expect(deciding.kept.meatG).toBeCloseTo(1000 * 0.38, 6);
   expect(deciding.withThis?.meatG).toBeCloseTo(3000 * 0.38, 6);
 });
 
 test('what is never eaten, may be such a fish, went back or has no weight feeds nobody', () => {
   for (const name of ['never', 'back', 'unmeasured'])
-    expect(dinnerOf(book, TRIP, byId, book.get('fish', idOf(name))!).withThis).toBeNull();
+    expect(dinnerOf({ book, species: byId }, TRIP, book.get('fish', idOf(name))!).withThis).toBeNull();
   const doubted = book.withEntries([
     anEntry('fish.named', idOf('b'), { species: 'pollack', orElse: ['puffer'] }, { at: at('12:10') }),
   ]);
-  expect(dinnerOf(doubted, TRIP, byId, null).kept.meatG).toBeCloseTo(1000 * 0.38, 6);
+  expect(dinnerOf({ book: doubted, species: byId }, TRIP, null).kept.meatG).toBeCloseTo(1000 * 0.38, 6);
 });

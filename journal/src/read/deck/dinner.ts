@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { type DinnerMeat, meatOfAll, type MeatOf } from '@dagboek/core/plates';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { massOf } from '../bodies/mass-of.ts';
@@ -27,7 +28,11 @@ export interface Dinner {
 const isDecidedOn = (f: FishState): boolean => !f.dispatched && !f.bled && !f.iced;
 
 /** The boneless meat and the plates of what a trip has kept; `fish`: the one in hand, which is not counted as kept while it is decided on. */
-export function dinnerOf(book: Book, tripId: string, byId: ById, fish: FishState | null): Dinner {
+export function dinnerOf(
+  { book, species: byId }: Asks<'book' | 'species'>,
+  tripId: string,
+  fish: FishState | null,
+): Dinner {
   const inHand = fish && isDecidedOn(fish) ? fish : null;
   const kept = fishOfTrip(book, tripId)
     .filter((f) => !f.released && !f.discarded && f.id !== inHand?.id)

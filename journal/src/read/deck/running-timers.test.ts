@@ -12,7 +12,8 @@ const book = Book.EMPTY.withEntries([
   anEntry('incident.soaked', hurt, {}, { at: at('12:04') }),
   anEntry('incident.soaked', hurt, {}, { at: at('12:20') }),
 ]);
-const due = (when: string, of = book) => runningTimers(of, () => null, Date.parse(at(when))).map((t) => [t.of, t.due]);
+const due = (when: string, of = book) =>
+  runningTimers({ book: of, species: () => null, nowMs: Date.parse(at(when)) }).map((t) => [t.of, t.due]);
 
 test.each([
   ['12:03', null, null],

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { openTrip, tripsInOrder } from '../bodies/order.ts';
 import type { Book } from '../../log/book/book.ts';
@@ -25,11 +26,7 @@ const LEFT_MS = 3 * 3_600_000;
 const FORGOTTEN_MS = 6 * 3_600_000;
 
 /** Everything whose time runs now: steps of a dinner, bleedings of the trip under way or the last one, and limbs in hot water of incidents that are not over. */
-export function runningTimers(
-  book: Book,
-  byId: (id: string | null) => SpeciesFacts | null,
-  nowMs: number,
-): RunningTimer[] {
+export function runningTimers({ book, species: byId, nowMs }: Asks<'book' | 'species' | 'nowMs'>): RunningTimer[] {
   const trip = openTrip(book) ?? tripsInOrder(book).at(-1);
   const bleedings = (trip ? fishInHand(book, trip.id).bleeding : []).flatMap((f): RunningTimer[] => {
     // Nobody waits any more for one that was left bleeding when its trip had long ended.

@@ -26,7 +26,7 @@ test('a mackerel that was killed after a pollack goes onto the ice before it; a 
     killed('herring', '12:21'),
   ]);
   const order = (time: string): string[] =>
-    suffersFirst(book, fishOfTrip(book, TRIP), byId, Date.parse(at(time))).map((f) => f.id);
+    suffersFirst({ book, species: byId, nowMs: Date.parse(at(time)) }, fishOfTrip(book, TRIP)).map((f) => f.id);
   expect(order('12:40')).toEqual(['mackerel', 'herring', 'pollack', 'alive'].map(idOf));
   // At first the pollack has waited so much longer.
   expect(order('12:22')).toEqual(['pollack', 'mackerel', 'herring', 'alive'].map(idOf));

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { ById } from '../warmth/filling-facts.ts';
 import { freshnessOfFish } from '../fish/freshness-of.ts';
 import type { Book } from '../../log/book/book.ts';
@@ -13,10 +14,11 @@ const NEAR = 10;
  * How much a fish has lost by waiting since it was killed: the share of its days that is used, and where it forms histamine the share
  * of the hours that it may lie. 0 while it lives.
  */
-function lost(book: Book, fish: FishState, byId: ById, nowMs: number): number {
+function lost(asked: Asks<'book' | 'species' | 'nowMs'>, fish: FishState): number {
+  const { nowMs } = asked;
   const dead = fish.dispatched ?? fish.bled;
   if (!dead) return 0;
-  const fresh = freshnessOfFish(book, fish.id, byId, nowMs);
+  const fresh = freshnessOfFish(asked, fish.id);
   if (!fresh) return Math.max(0, nowMs - Date.parse(dead.at)) / DAY_MS / UNKNOWN_DAYS;
   const clock = fresh.histamine;
   if (!clock) return fresh.used;
@@ -24,9 +26,9 @@ function lost(book: Book, fish: FishState, byId: ById, nowMs: number): number {
 }
 
 /** Fish that wait for the ice, the one that suffers most from it first; those that live after them, in the order in which they were landed. */
-export function suffersFirst(book: Book, waiting: readonly FishState[], byId: ById, nowMs: number): FishState[] {
+export function suffersFirst(asked: Asks<'book' | 'species' | 'nowMs'>, waiting: readonly FishState[]): FishState[] {
   return waiting
-    .map((fish, i) => ({ fish, i, lost: lost(book, fish, byId, nowMs) }))
+    .map((fish, i) => ({ fish, i, lost: lost(asked, fish) }))
     .sort((a, b) => b.lost - a.lost || a.i - b.i)
     .map((w) => w.fish);
 }

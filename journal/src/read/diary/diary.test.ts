@@ -17,7 +17,7 @@ const BOOK = Book.EMPTY.withEntries([
   anEntry('trip.ended', lake, {}, { at: '2026-09-01T12:00:00+01:00' }),
 ]);
 const said = (filter: Partial<DiaryFilter>): string[] =>
-  diary(BOOK, { ...ALL, ...filter }, day).map((i) =>
+  diary({ book: BOOK, day }, { ...ALL, ...filter }).map((i) =>
     i.kind === 'trip'
       ? `trip ${i.number}: ${i
           .fish()
@@ -55,7 +55,9 @@ describe('the diary', () => {
       anEntry('incident.noted', idOf('hurt'), { text: 'thumb bandaged' }, { at: at('13:12') }),
     ]);
     const found = (text: string) =>
-      diary(remarked, { ...ALL, text }, day).map((i) => (i.kind === 'trip' ? `trip ${i.number}` : i.meal.name));
+      diary({ book: remarked, day }, { ...ALL, text }).map((i) =>
+        i.kind === 'trip' ? `trip ${i.number}` : i.meal.name,
+      );
     expect(found('gannets')).toEqual(['trip 1']);
     expect(found('SIGHTING: g')).toEqual(['trip 1']);
     expect(found('lice')).toEqual(['trip 2']);
@@ -66,17 +68,17 @@ describe('the diary', () => {
     const struck = remarked.withEntries([
       anEntry('log.struck', idOf('hurt'), {}, { strikes: remarked.get('incident', idOf('hurt'))!.log[0]!.first.id }),
     ]);
-    expect(diary(struck, { ...ALL, text: 'bandaged' }, day)).toEqual([]);
+    expect(diary({ book: struck, day }, { ...ALL, text: 'bandaged' })).toEqual([]);
   });
 
   test('fish keep their number in the trip whatever is filtered away', () => {
-    const [item] = diary(BOOK, { ...ALL, species: 'mackerel' }, day);
+    const [item] = diary({ book: BOOK, day }, { ...ALL, species: 'mackerel' });
     expect(item?.kind === 'trip' && item.numberOf(idOf('b'))).toBe('2');
     expect(item?.kind === 'trip' && item.trip.id).toBe(TRIP);
   });
 
   test('days are the waters’ own', () => {
-    expect(diary(BOOK, ALL, day).map((i) => i.day)).toEqual(['2026-09-13', '2026-09-12', '2026-09-01']);
+    expect(diary({ book: BOOK, day }, ALL).map((i) => i.day)).toEqual(['2026-09-13', '2026-09-12', '2026-09-01']);
     expect(tripStarted().at).toBe(at('06:40'));
   });
 });

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { sayTripNote } from '../../log/facts/words.ts';
 import { fishNumbers } from '../bodies/numbers.ts';
 import { mealsInOrder, tripsInOrder } from '../bodies/order.ts';
@@ -28,7 +29,7 @@ export type DiaryItem =
   | { readonly kind: 'meal'; readonly day: string; readonly meal: MealState };
 
 /** Trips and meals that pass the filter, the newest first. A trip without a catch passes unless a species is asked for. */
-export function diary(book: Book, filter: DiaryFilter, day: (at: string) => string): DiaryItem[] {
+export function diary({ book, day }: Asks<'book' | 'day'>, filter: DiaryFilter): DiaryItem[] {
   const items: (DiaryItem & { at: string })[] = [];
   const word = filter.text?.trim().toLowerCase() ?? '';
   const trips = tripsInOrder(book);

@@ -59,8 +59,8 @@ describe('what the book has met here', () => {
   const inHand = book.get('fish', idOf('hand'))!;
 
   test('in the zone where the boat was then; other gear says half as much; the fish in hand counts nowhere', () => {
-    expect(caughtHere(book, zone, inHand)).toEqual({ entries: { pollack: 2 }, weighed: { pollack: 1.5 } });
-    const there = caughtHere(book, 'outer-bank', inHand);
+    expect(caughtHere({ book, zone }, inHand)).toEqual({ entries: { pollack: 2 }, weighed: { pollack: 1.5 } });
+    const there = caughtHere({ book, zone: 'outer-bank' }, inHand);
     expect(there.entries).toEqual({ cod: 1, pollack: 0 });
     expect(there.weighed['cod']).toBe(1);
   });
@@ -99,7 +99,7 @@ test('what is kept of a trip is what looking at it anew gives, whatever is writt
         for (const id of [TRIP, other]) {
           const fish = fishOfTrip(book, id);
           const kept = fish.filter((f) => !f.released);
-          expect(tripCatch(book, id, byId)).toEqual({
+          expect(tripCatch({ book, species: byId }, id)).toEqual({
             keptKg: kept.reduce((kg, f) => kg + (f.mass?.g ?? 0) / 1000, 0),
             back: fish.length - kept.length,
             empty: fish.length === 0,

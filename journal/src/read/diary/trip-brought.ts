@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { epochMs } from '@dagboek/core/time';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { fishForTheBoard } from '../board/waiting.ts';
@@ -22,17 +23,14 @@ export interface TripBrought {
 }
 
 /** What a trip brought; null while it is under way. */
-export function tripBrought(
-  book: Book,
-  trip: TripState,
-  byId: (id: string | null) => SpeciesFacts | null,
-): TripBrought | null {
+export function tripBrought(asked: Asks<'book' | 'species'>, trip: TripState): TripBrought | null {
+  const { book } = asked;
   if (trip.endedAt === null) return null;
   const fish = fishOfTrip(book, trip.id);
   return {
     kept: countOf(fish.filter((f) => !f.released)),
     letGo: countOf(fish.filter((f) => f.released)),
-    keptKg: tripCatch(book, trip.id, byId).keptKg,
+    keptKg: tripCatch(asked, trip.id).keptKg,
     spanMs: epochMs(trip.endedAt) - epochMs(trip.startedAt),
     waiting: fishForTheBoard(book).filter((f) => f.trip === trip.id),
   };

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { massOf } from '../bodies/mass-of.ts';
 import { fishOfTrip } from '../bodies/order.ts';
@@ -13,7 +14,7 @@ export interface TripCatch {
 }
 
 /** What a trip brought. `byId`: the same function as long as the species are the same, since what was reckoned is kept. */
-export function tripCatch(book: Book, tripId: string, byId: (id: string | null) => SpeciesFacts | null): TripCatch {
+export function tripCatch({ book, species: byId }: Asks<'book' | 'species'>, tripId: string): TripCatch {
   return book.ofTrip(tripId, 'catch', [byId], () => {
     const fish = fishOfTrip(book, tripId);
     const kept = fish.filter((f) => !f.released);

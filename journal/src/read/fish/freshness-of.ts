@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { penaltyOf } from '@dagboek/core/cut';
 import { type Freshness, freshness, type Penalty, spoilageModel } from '@dagboek/core/fresh';
 import { epochMs } from '@dagboek/core/time';
@@ -39,18 +40,17 @@ const isDead = (f: FishState): boolean => f.dispatched !== null || f.bled !== nu
  * `into`: the pack whose share of the fish is meant. `history`: another than its own, to compare with.
  */
 export function freshnessOf(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs'>,
   line: CustodyLine,
-  byId: ById,
-  nowMs: number,
   into: PackState | null = null,
   history: FleshHistory | null = null,
 ): Freshness | null {
+  const { species: byId, nowMs } = asked;
   const species = byId(line.fish.species);
   if (!species || !mayBeFresh(line)) return null;
   // One pack may be eaten while its sister still lies in the freezer.
   const untilMs = Math.min(nowMs, line.eatenAt && !into ? epochMs(line.eatenAt) : nowMs);
-  const lay = history ?? fleshHistory(book, line, byId, into, untilMs);
+  const lay = history ?? fleshHistory(asked, line, into, untilMs);
   return freshness({
     history: lay,
     massG: lay.massG,
@@ -63,7 +63,8 @@ export function freshnessOf(
 }
 
 /** Freshness of a fish of the book at `nowMs`, by its own history; null as in `freshnessOf`. */
-export function freshnessOfFish(book: Book, fishId: string, byId: ById, nowMs: number): Freshness | null {
+export function freshnessOfFish(asked: Asks<'book' | 'species' | 'nowMs'>, fishId: string): Freshness | null {
+  const { book } = asked;
   const line = custodyOf(book, fishId);
-  return line && freshnessOf(book, line, byId, nowMs);
+  return line && freshnessOf(asked, line);
 }

@@ -102,7 +102,7 @@ describe('the line of custody', () => {
 describe('freshness of a line', () => {
   const b = Book.EMPTY.withEntries(wholeLine());
   const fresh = (book: Book, ms: number, byId: (id: string | null) => SpeciesFacts | null = () => POLLACK) =>
-    freshnessOf(book, custodyOf(book, fish)!, byId, ms);
+    freshnessOf({ book, species: byId, nowMs: ms }, custodyOf(book, fish)!);
   const evening = Date.parse(at('18:30'));
 
   test('six hours on ice use a few hundredths of eleven days', () => {

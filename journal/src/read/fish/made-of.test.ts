@@ -22,9 +22,9 @@ const ask = (...list: Entry[]) => {
 describe('what freshness is made of', () => {
   const { book, line } = ask(kill('12:01'), bleed('12:02'), ice('13:00'));
   test('its parts add up to the whole, in the order of time', () => {
-    const parts = usedParts(book, line, byId, ms('20:00'));
+    const parts = usedParts({ book, species: byId, nowMs: ms('20:00') }, line);
     expect(parts.map((p) => p.keeping)).toEqual(['air', 'box']);
-    const fresh = freshnessOf(book, line, byId, ms('20:00'))!;
+    const fresh = freshnessOf({ book, species: byId, nowMs: ms('20:00') }, line)!;
     expect(parts.reduce((s, p) => s + p.iceDays, 0)).toBeCloseTo(fresh.iceDaysUsed, 9);
     expect(parts.reduce((s, p) => s + p.hours, 0)).toBeCloseTo((ms('20:00') - ms('12:01')) / HOUR, 9);
     // An hour in the air costs more than an hour on ice.
@@ -33,14 +33,14 @@ describe('what freshness is made of', () => {
   });
   test('a fish that lives has none', () => {
     const alive = Book.EMPTY.withEntries(start);
-    expect(usedParts(alive, custodyOf(alive, idOf('a'))!, byId, ms('13:00'))).toEqual([]);
+    expect(usedParts({ book: alive, species: byId, nowMs: ms('13:00') }, custodyOf(alive, idOf('a'))!)).toEqual([]);
   });
 });
 
 describe('what its handling cost', () => {
   const cost = (...list: Entry[]): number => {
     const { book, line } = ask(...list);
-    return handlingCost(book, line, byId, ms('18:00'))!.days;
+    return handlingCost({ book, species: byId, nowMs: ms('18:00') }, line)!.days;
   };
   test('nothing when it was done at once; the longer it waited the more; not bled more still', () => {
     const once = cost(kill('12:01'), bleed('12:02'), ice('12:10'));
@@ -55,18 +55,18 @@ describe('what its handling cost', () => {
   });
   test('no answer before it lies on ice', () => {
     const { book, line } = ask(kill('12:01'), bleed('12:02'));
-    expect(handlingCost(book, line, byId, ms('13:00'))).toBeNull();
+    expect(handlingCost({ book, species: byId, nowMs: ms('13:00') }, line)).toBeNull();
   });
 });
 
 test('when it is stiff follows how warm it lay and how it was killed; one that lives or went back is not asked', () => {
   const sets = (...list: Entry[]): number => {
     const { book, line } = ask(...list);
-    return stiffnessOf(book, line, byId, ms('18:00'))!.sets.middle;
+    return stiffnessOf({ book, species: byId, nowMs: ms('18:00') }, line)!.sets.middle;
   };
   const soon = sets(kill('12:01'), bleed('12:02'), ice('12:10'));
   expect(sets(kill('12:01'), bleed('12:02'))).toBeLessThan(soon);
   expect(sets(kill('12:01', { wired: true }), bleed('12:02'), ice('12:10'))).toBeGreaterThan(soon + HOUR);
   const alive = Book.EMPTY.withEntries(start);
-  expect(stiffnessOf(alive, custodyOf(alive, idOf('a'))!, byId, ms('18:00'))).toBeNull();
+  expect(stiffnessOf({ book: alive, species: byId, nowMs: ms('18:00') }, custodyOf(alive, idOf('a'))!)).toBeNull();
 });

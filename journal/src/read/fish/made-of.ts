@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import {
   type Freshness,
   iceDaysUsed,
@@ -31,11 +32,12 @@ export interface UsedPart {
 }
 
 /** What the ice-days of a fish are made of, by where it lay, in the order of time; empty where freshness is no question. */
-export function usedParts(book: Book, line: CustodyLine, byId: ById, nowMs: number): UsedPart[] {
+export function usedParts(asked: Asks<'book' | 'species' | 'nowMs'>, line: CustodyLine): UsedPart[] {
+  const { species: byId, nowMs } = asked;
   const species = byId(line.fish.species);
   if (!species || !mayBeFresh(line)) return [];
   const untilMs = Math.min(nowMs, line.eatenAt ? epochMs(line.eatenAt) : nowMs);
-  const { lays, course } = fleshHistory(book, line, byId, null, untilMs);
+  const { lays, course } = fleshHistory(asked, line, null, untilMs);
   const model = spoilageModel(species.keeping);
   const out: UsedPart[] = [];
   lays.forEach((l, i) => {
@@ -66,9 +68,10 @@ export interface HandlingCost {
 }
 
 /** The cost of how a fish was handled; null where freshness is no question, and for one that is not on ice yet. */
-export function handlingCost(book: Book, line: CustodyLine, byId: ById, nowMs: number): HandlingCost | null {
-  const own = freshnessOf(book, line, byId, nowMs);
-  const history = fleshHistory(book, line, byId);
+export function handlingCost(asked: Asks<'book' | 'species' | 'nowMs'>, line: CustodyLine): HandlingCost | null {
+  const { book, species: byId, nowMs } = asked;
+  const own = freshnessOf(asked, line);
+  const history = fleshHistory(asked, line);
   if (!own || history.chilledMs === null || history.chilledMs > nowMs) return null;
   const landedMs = epochMs(line.fish.landed.at);
   const icedMs = Math.min(history.chilledMs, landedMs + AT_ONCE_MS);
@@ -83,7 +86,7 @@ export function handlingCost(book: Book, line: CustodyLine, byId: ById, nowMs: n
     ...rest,
   ];
   const waterC = book.getAny('trip', line.fish.trip)?.waterC ?? TYPICAL_C.unknownWater;
-  const best = freshnessOf(book, asBled(line), byId, nowMs, null, fromLays(line.fish, lays, byId, waterC));
+  const best = freshnessOf(asked, asBled(line), null, fromLays(line.fish, lays, byId, waterC));
   return best && { days: Math.max(0, best.daysLeft.cooking - own.daysLeft.cooking), own, best };
 }
 
@@ -97,13 +100,12 @@ function asBled(line: CustodyLine): CustodyLine {
 
 /** When a whole fish sets in and passes, and what it most likely is at `nowMs`; null for one that was not killed, let go, or eaten. */
 export function stiffnessOf(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs'>,
   line: CustodyLine,
-  byId: ById,
-  nowMs: number,
 ): (Stiffness & { readonly now: StiffNow }) | null {
+  const { nowMs } = asked;
   if (!mayBeFresh(line) || line.where === 'eaten') return null;
-  const { course, deathMs, massG } = fleshHistory(book, line, byId);
+  const { course, deathMs, massG } = fleshHistory(asked, line);
   const s = stiffness(course, deathMs, massG, line.fish.dispatched?.wired ?? false);
   return { ...s, now: stiffAt(s, nowMs) };
 }

@@ -46,7 +46,8 @@ describe('one pack of a fish', () => {
     expect(own.knots.map((k) => k.kind)).toContain('frozen');
   });
   test('is as fresh as by where it lay itself: in the freezer it stands still, in the fridge it does not', () => {
-    const of = (id: string, day: string) => freshnessOfPack(BOOK, BOOK.get('pack', id)!, () => SPECIES, ms(day))!.used;
+    const of = (id: string, day: string) =>
+      freshnessOfPack({ book: BOOK, species: () => SPECIES }, BOOK.get('pack', id)!, ms(day))!.used;
     expect(of(frozen, '2026-10-12') - of(frozen, '2026-09-14')).toBeLessThan(0.001);
     expect(of(idOf('pack'), '2026-09-16')).toBeGreaterThan(of(frozen, '2026-09-16'));
   });

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { Freshness } from '@dagboek/core/fresh';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { epochMs } from '@dagboek/core/time';
@@ -27,18 +28,14 @@ export function fishInPack(book: Book, pack: PackState, seen: ReadonlySet<string
  * One over the clock of histamine counts as the least fresh, whatever else is in it. Cooked leftovers keep what their fish
  * had: cooking destroys no histamine, so for them the clock is read at the meal.
  */
-export function freshnessOfPack(
-  book: Book,
-  pack: PackState,
-  byId: (id: string | null) => SpeciesFacts | null,
-  atMs: number,
-): Freshness | null {
+export function freshnessOfPack(asked: Asks<'book' | 'species'>, pack: PackState, atMs: number): Freshness | null {
+  const { book } = asked;
   const meal = book.get('meal', pack.meal);
   const cooked = pack.form === 'cooked' && meal !== null;
   const all = fishInPack(book, pack).flatMap((id) => {
     const line = custodyOf(book, id);
     if (!line) return [];
-    return freshnessOf(book, line, byId, cooked ? epochMs(meal.servedAt) : atMs, cooked ? null : pack) ?? [];
+    return freshnessOf({ ...asked, nowMs: cooked ? epochMs(meal.servedAt) : atMs }, line, cooked ? null : pack) ?? [];
   });
   return leastFresh(all);
 }

@@ -21,8 +21,9 @@ const weighed = (date: string, massG: number): Entry =>
 const rail = anEntry('store.added', RAIL, { name: 'rail', is: 'ageing rack' }, { at: on('2026-09-01') });
 const book = (...e: Entry[]): Book => Book.EMPTY.withEntries([rail, ...e]);
 const at = (b: Book, date = '2026-09-11') =>
-  ageingOf(b, b.get('pack', idOf('t'))!, false, byId, day, Date.parse(on(date)));
-const held = (b: Book, date = '2026-09-11') => heldPack(b, b.get('pack', idOf('t'))!, byId, day, Date.parse(on(date)))!;
+  ageingOf({ book: b, species: byId, day, nowMs: Date.parse(on(date)) }, b.get('pack', idOf('t'))!, false);
+const held = (b: Book, date = '2026-09-11') =>
+  heldPack({ book: b, species: byId, day, nowMs: Date.parse(on(date)) }, b.get('pack', idOf('t'))!)!;
 
 describe('a whole fish on a rack', () => {
   test('its day, its window by how cold the rack is, its weighings; it is eaten while it is ready', () => {
@@ -71,7 +72,11 @@ describe('a whole fish on a rack', () => {
     expect(stops('damage', 'wound of spear or gaff')).toMatch(/skin is broken/);
     expect(stops('damage', 'none')).not.toMatch(/skin/);
     const b = book(hung(), read('2026-09-11', 1));
-    const thawed = ageingOf(b, b.get('pack', idOf('t'))!, true, byId, day, Date.parse(on('2026-09-11')))!;
+    const thawed = ageingOf(
+      { book: b, species: byId, day, nowMs: Date.parse(on('2026-09-11')) },
+      b.get('pack', idOf('t'))!,
+      true,
+    )!;
     expect(sayAgeing(thawed.facts).stop[0]).toMatch(/was frozen/);
   });
 });

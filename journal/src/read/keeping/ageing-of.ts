@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import {
   type AgeingFacts,
   isBody,
@@ -45,20 +46,19 @@ const BURST: readonly string[] = ['pierced', 'burst by itself'];
 
 /** What is asked before a pack is aged in a store, from `hungMs` on. `thawed`: it was frozen before. */
 export function ageingFacts(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs'>,
   pack: PackState,
   store: Store,
   hungMs: number,
   massG: number,
   thawed: boolean,
-  byId: ById,
-  nowMs: number,
 ): AgeingFacts {
+  const { book, species: byId, nowMs } = asked;
   const species = byId(pack.species);
   const { finds } = foundInPack(book, pack);
-  const now = storeNow(book, store, nowMs);
+  const now = storeNow(asked, store);
   const steps = cutsOfPack(book, pack).flatMap((c) => c.steps.map((s) => s.step));
-  const fresh = freshnessOfPack(book, pack, byId, Math.min(hungMs, nowMs));
+  const fresh = freshnessOfPack(asked, pack, Math.min(hungMs, nowMs));
   const found = (of: string, is: (x: string) => boolean): boolean => finds.some((f) => f.of === of && is(f.is));
   return {
     whole: isBody(formOfPack(book, pack)),
@@ -66,7 +66,7 @@ export function ageingFacts(
     massG,
     thawed,
     rinsed: doneToMeat(steps).includes('rinsed in fresh water'),
-    histamine: freshnessOfPack(book, pack, byId, nowMs)?.histamine?.state ?? 'none',
+    histamine: freshnessOfPack(asked, pack, nowMs)?.histamine?.state ?? 'none',
     gutBurst: found('gut', (x) => BURST.includes(x)),
     skinBroken: found('damage', (x) => x !== 'none' && x !== 'bruise'),
     soft: found('flesh', (x) => x !== 'firm' && x !== 'gaping'),
@@ -84,13 +84,11 @@ export function ageingFacts(
 
 /** How a pack on an ageing rack stands; null of any that lies elsewhere. `thawed`: it was frozen before; `day`: civil day of an instant. */
 export function ageingOf(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'day' | 'nowMs'>,
   pack: PackState,
   thawed: boolean,
-  byId: ById,
-  day: (at: string) => string,
-  nowMs: number,
 ): Ageing | null {
+  const { book, day, nowMs } = asked;
   const store = storeOfPack(book, pack);
   const place = pack.places.at(-1);
   if (store.is !== 'ageing rack' || !place) return null;
@@ -100,7 +98,7 @@ export function ageingOf(
   const weighings = pack.weighed
     .filter((w) => epochMs(w.at) > hungMs)
     .map((w): RackWeighing => ({ days: (epochMs(w.at) - hungMs) / DAY_MS, massG: w.massG }));
-  const facts = ageingFacts(book, pack, store, hungMs, atStartG, thawed, byId, nowMs);
+  const facts = ageingFacts(asked, pack, store, hungMs, atStartG, thawed);
   const hung = day(place.at);
   return {
     hungMs,

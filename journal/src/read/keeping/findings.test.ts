@@ -45,7 +45,8 @@ const pack = anEntry(
   { at: at('18:30') },
 );
 const book = (...more: Entry[]): Book => Book.EMPTY.withEntries([...begin, ...more]);
-const used = (b: Book, time: string): number => freshnessOfFish(b, idOf('a'), byId, Date.parse(at(time)))!.used;
+const used = (b: Book, time: string): number =>
+  freshnessOfFish({ book: b, species: byId, nowMs: Date.parse(at(time)) }, idOf('a'))!.used;
 
 describe('what was found on the board follows the fish', () => {
   test('a pierced gut shortens its time from then on, and the past is not rewritten', () => {
@@ -75,7 +76,7 @@ describe('what was found on the board follows the fish', () => {
     const day = (iso: string): string => iso.slice(0, 10);
     const held = (...more: Entry[]) => {
       const b = book(pack, ...more);
-      return heldPack(b, b.get('pack', PACK)!, byId, day, Date.parse(at('20:00')))!;
+      return heldPack({ book: b, species: byId, day, nowMs: Date.parse(at('20:00')) }, b.get('pack', PACK)!)!;
     };
     expect(held(finding('worms', 'round worms')).found).toMatchObject({ cook: true, bin: [] });
     expect(isNotToEat(held(finding('worms', 'round worms')))).toBe(false);

@@ -8,8 +8,8 @@ const byId = (id: string | null) => SPECIES.find((s) => s.id === id) ?? null;
 const day = (at: string): string => at.slice(0, 10);
 const NOW = Date.parse('2026-09-12T21:00:00+01:00');
 const of = (b: Book, id: string) => {
-  const h = heldPack(b, b.get('pack', id)!, byId, day, NOW)!;
-  return labelOf(b, h, byId, byId(h.pack.species)!.name, day, NOW);
+  const h = heldPack({ book: b, species: byId, day, nowMs: NOW }, b.get('pack', id)!)!;
+  return labelOf({ book: b, species: byId, day, nowMs: NOW }, h, byId(h.pack.species)!.name);
 };
 const one = (more: object, ...also: Entry[]) =>
   of(Book.EMPTY.withEntries([packStored('p', more, '2026-09-12T18:00:00+01:00'), ...also]), idOf('p'));

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { LABEL_DOES, LABEL_MINDS } from '@dagboek/core/harm';
 import { doneToMeat } from '@dagboek/core/cut';
 import { countsAsRaw, formFacts, keepsFins, WRAPPING_FACTS } from '@dagboek/core/larder';
@@ -35,13 +36,11 @@ export interface PackLabel {
 
 /** The label of a pack that still holds something. `name`: of its kind; `day`: civil day of an instant in the waters' zone. */
 export function labelOf(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'day' | 'nowMs', RawFacts>,
   h: HeldPack,
-  byId: (id: string | null) => RawFacts | null,
   name: string,
-  day: (at: string) => string,
-  nowMs: number,
 ): PackLabel {
+  const { book, day } = asked;
   const { pack } = h;
   const { plates, keepsAs } = formFacts(pack.form);
   const made = doneToMeat(cutsOfPack(book, pack).flatMap((c) => c.steps.map((s) => s.step)));
@@ -67,7 +66,7 @@ export function labelOf(
         },
     caught: line ? day(line.fish.landed.at) : null,
     knots: (line?.knots ?? []).filter((k) => k.state !== 'leftOut' && k.kind !== 'cooked'),
-    ...doesOf(book, h, byId, bad, nowMs),
+    ...doesOf(asked, h, bad),
   };
 }
 
@@ -75,12 +74,11 @@ export function labelOf(
 const firstSentence = (s = ''): string => s.replace(/^(.*?)[.;:](\s.*)?$/s, '$1.');
 
 function doesOf(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs', RawFacts>,
   h: HeldPack,
-  byId: (id: string | null) => RawFacts | null,
   bad: string | null,
-  nowMs: number,
 ): Pick<PackLabel, 'does' | 'minds'> {
+  const { book, species: byId } = asked;
   const { pack } = h;
   const { keepsAs } = formFacts(pack.form);
   if (bad) return { does: LABEL_DOES.notToEat, minds: bad };
@@ -91,7 +89,7 @@ function doesOf(
   const unknown = kinds.includes(null);
   // Of a fish that was never settled the spines of each that it may be.
   const venom = kinds.some((k) => k?.hazards.some((x: Hazard) => x.kind === 'venomous'));
-  const raw = rawStandingOf(book, pack, byId, nowMs);
+  const raw = rawStandingOf(asked, pack);
   const worms = h.found.finds.some((f) => f.of === 'worms' && f.is !== 'none seen');
   const minds =
     venom && keepsFins(h.body.form)

@@ -22,7 +22,7 @@ const book = Book.EMPTY.withEntries([
   ),
   packStored('d', { what: 'Pollack, frames for stock', form: 'stock', number: 86 }, on),
 ]);
-const held = packsHeld(book, byId, day, NOW);
+const held = packsHeld({ book, species: byId, day, nowMs: NOW });
 const found = (text: string) => packsFound(held, text, (id) => byId(id)?.name ?? id).map((h) => h.number);
 
 test('by number, kind, form, wrapping and store; every word counts; accents and case do not', () => {

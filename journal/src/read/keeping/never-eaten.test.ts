@@ -24,8 +24,9 @@ const day = (a: string): string => a.slice(0, 10);
 const ZONE = 'Atlantic/Faroe';
 const NOW = Date.parse('2026-09-12T21:00:00+01:00');
 const bookOf = (...e: Entry[]): Book => Book.EMPTY.withEntries([tripStarted(), ...e]);
-const held = (b: Book, word = 'p') => heldPack(b, b.get('pack', idOf(word))!, byId, day, NOW)!;
-const label = (b: Book, word = 'p') => labelOf(b, held(b, word), byId, 'It', day, NOW);
+const held = (b: Book, word = 'p') =>
+  heldPack({ book: b, species: byId, day, nowMs: NOW }, b.get('pack', idOf(word))!)!;
+const label = (b: Book, word = 'p') => labelOf({ book: b, species: byId, day, nowMs: NOW }, held(b, word), 'It');
 
 /** Nothing that anyone reads or plans of a pack lets it be eaten. */
 function expectBanned(b: Book, word = 'p'): void {
@@ -34,10 +35,14 @@ function expectBanned(b: Book, word = 'p'): void {
   const l = label(b, word);
   expect(l).toMatchObject({ does: 'Do not eat.', by: null });
   expect(l.minds.length).toBeGreaterThan(20);
-  const { wishes } = menuWishes(b, packsHeld(b, byId, day, NOW), byId, NOW, ZONE, 7);
+  const { wishes } = menuWishes(
+    { book: b, species: byId, nowMs: NOW, zone: ZONE },
+    packsHeld({ book: b, species: byId, day, nowMs: NOW }),
+    7,
+  );
   expect(wishes.packs.map((p) => p.id)).not.toContain(idOf(word));
   expect(larderFeed(b, [h], NOW, ZONE)).not.toMatch(/Eat pack/);
-  expect(takenFor(b, h.pack, byId, NOW)).toEqual(['thrown away']);
+  expect(takenFor({ book: b, species: byId, nowMs: NOW }, h.pack)).toEqual(['thrown away']);
 }
 
 describe('what is never eaten', () => {
@@ -85,7 +90,13 @@ describe('what is never eaten', () => {
       packStored('p', { species: 'cod', fish: [idOf('f')] }),
     );
     expect(label(maybe)).toMatchObject({ does: 'Cook it through.' });
-    expect(menuWishes(b, packsHeld(b, byId, day, NOW), byId, NOW, ZONE, 7).wishes.packs).toEqual([]);
+    expect(
+      menuWishes(
+        { book: b, species: byId, nowMs: NOW, zone: ZONE },
+        packsHeld({ book: b, species: byId, day, nowMs: NOW }),
+        7,
+      ).wishes.packs,
+    ).toEqual([]);
   });
 });
 
@@ -168,8 +179,8 @@ describe('by any history', () => {
     fc.assert(
       fc.property(fc.array(act, { minLength: 2, maxLength: 24 }), (entries) => {
         const b = bookOf(...landings, ...entries);
-        const all = packsHeld(b, banned, day, NOW);
-        const { wishes } = menuWishes(b, all, banned, NOW, ZONE, 7);
+        const all = packsHeld({ book: b, species: banned, day, nowMs: NOW });
+        const { wishes } = menuWishes({ book: b, species: banned, nowMs: NOW, zone: ZONE }, all, 7);
         for (const h of all) {
           if (!reaches(b, h.pack)) {
             free++;
@@ -177,10 +188,13 @@ describe('by any history', () => {
             continue;
           }
           met++;
-          expect(labelOf(b, h, banned, 'It', day, NOW)).toMatchObject({ does: 'Do not eat.', by: null });
+          expect(labelOf({ book: b, species: banned, day, nowMs: NOW }, h, 'It')).toMatchObject({
+            does: 'Do not eat.',
+            by: null,
+          });
           expect(wishes.packs.map((p) => p.id)).not.toContain(h.pack.id);
-          expect(mergeable(b, h.pack, banned, NOW)).toEqual([]);
-          expect(takenFor(b, h.pack, banned, NOW)).toEqual(['thrown away']);
+          expect(mergeable({ book: b, species: banned, nowMs: NOW }, h.pack)).toEqual([]);
+          expect(takenFor({ book: b, species: banned, nowMs: NOW }, h.pack)).toEqual(['thrown away']);
           expect(larderFeed(b, [h], NOW, ZONE)).not.toMatch(/Eat pack/);
         }
       }),

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { epochMs, stamp } from '@dagboek/core/time';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import type { Entry } from '../../log/entry/entry.ts';
@@ -13,13 +14,10 @@ const NOT_WRITTEN = '00000000-0000-7000-8000-000000000000';
  * written, with its own store, fish and dark line. Null where nothing of it would be held. `day`, `zone`: of the waters.
  */
 export function packAsIf(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'day' | 'nowMs' | 'zone'>,
   writing: Writing,
-  byId: (id: string | null) => SpeciesFacts | null,
-  day: (at: string) => string,
-  nowMs: number,
-  zone: string,
 ): HeldPack | null {
+  const { book, nowMs, zone } = asked;
   const at = stamp(writing.more?.atMs ?? nowMs, zone);
   const entry: Entry = {
     id: NOT_WRITTEN,
@@ -34,5 +32,5 @@ export function packAsIf(
   // Aside: what is kept of the book itself is not thrown out for something that nobody wrote.
   const asIf = book.aside().withEntries([entry]);
   const pack = asIf.get('pack', writing.subject);
-  return pack && heldPack(asIf, pack, byId, day, nowMs);
+  return pack && heldPack({ ...asked, book: asIf }, pack);
 }

@@ -43,7 +43,7 @@ const pack = (word: string, facts: object): Entry =>
     } as never,
     { at: at('19:00') },
   );
-const heldIn = (book: Book) => packsHeld(book, byId, day, NOW)[0]!;
+const heldIn = (book: Book) => packsHeld({ book, species: byId, day, nowMs: NOW })[0]!;
 
 describe('one pack, one meat', () => {
   test('over all forms and species: larder, label, plan of meals, table and what is cooked name the same', () => {
@@ -63,20 +63,22 @@ describe('one pack, one meat', () => {
           expect(meat).toBeGreaterThanOrEqual(0);
           expect(meat).toBeLessThanOrEqual(massG + 1e-9);
           expect(meatOfPack(h)).toBe(meat);
-          expect(packBody(book, h.pack, byId)).toEqual(h.body);
+          expect(packBody({ book, species: byId }, h.pack)).toEqual(h.body);
           expect(meatTaken([{ held: h, massG: h.leftG }])).toBeCloseTo(meat, 9);
           expect(meatTaken([{ held: h, massG: h.leftG / 2 }])).toBeCloseTo(meat / 2, 9);
           const plates = platesFrom(meat).plates;
           expect(larderByKind([h])[0]!.plates).toBe(plates);
-          expect(labelOf(book, h, byId, species.name, day, NOW).plates ?? 0).toBe(
+          expect(labelOf({ book, species: byId, day, nowMs: NOW }, h, species.name).plates ?? 0).toBe(
             formFacts(form).plates === 'none' ? 0 : plates,
           );
-          const planned = menuWishes(book, [h], byId, NOW, ZONE, 3).wishes.packs[0];
+          const planned = menuWishes({ book, species: byId, nowMs: NOW, zone: ZONE }, [h], 3).wishes.packs[0];
           if (planned) expect(planned.meatG).toBe(Math.round(meat));
-          const fire = piecesOfPack(book, h, byId, massG, NOW);
+          const fire = piecesOfPack({ book, species: byId, nowMs: NOW }, h, massG);
           expect(fire.thicknessMm).toBe(h.body.thicknessMm);
           expect(fire.pieces * fire.pieceG).toBeCloseTo(massG, 6);
-          expect(toBeCooked(book, [{ held: h, massG }], byId, NOW)!.thicknessMm).toBe(h.body.thicknessMm);
+          expect(toBeCooked({ book, species: byId, nowMs: NOW }, [{ held: h, massG }])!.thicknessMm).toBe(
+            h.body.thicknessMm,
+          );
         },
       ),
       { numRuns: 300 },
@@ -194,12 +196,15 @@ describe('what a form promises', () => {
             ...(cut ? { cut: idOf('cut') } : {}),
           };
           const later = Date.parse(at('19:00'));
-          const told = packAsIf(book, { kind: 'pack.stored', subject: idOf('a'), facts }, byId, day, later, ZONE);
+          const told = packAsIf(
+            { book, species: byId, day, nowMs: later, zone: ZONE },
+            { kind: 'pack.stored', subject: idOf('a'), facts },
+          );
           const written = book.withEntries([anEntry('pack.stored', idOf('a'), facts as never, { at: at('19:00') })]);
-          const held = packsHeld(written, byId, day, later)[0];
+          const held = packsHeld({ book: written, species: byId, day, nowMs: later })[0];
           expect(told?.keeps).toEqual(held?.keeps);
           // Nothing of it stays in the book.
-          expect(packsHeld(book, byId, day, later)).toEqual([]);
+          expect(packsHeld({ book, species: byId, day, nowMs: later })).toEqual([]);
         },
       ),
       { numRuns: 60 },

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { type PieceCut, type ThicknessBy, thicknessOfFish, thicknessOfPiece } from '@dagboek/core/cook';
 import { isBody, meatIn, type PackForm, shareOfRound } from '@dagboek/core/larder';
 import { PLATE_G } from '@dagboek/core/plates';
@@ -47,20 +48,27 @@ const TUBE_MM = 8;
 const CUT_FROM = 1.6;
 
 /** A pack as a body, as much of it as is left. */
-export function packBody(book: Book, pack: PackState, byId: ById): PackBody {
+export function packBody(asked: Asks<'book' | 'species'>, pack: PackState): PackBody {
+  const { book } = asked;
   const { leftG, pieces } = packLeft(book, pack);
-  return bodyOfMass(book, pack, byId, leftG, pieces);
+  return bodyOfMass(asked, pack, leftG, pieces);
 }
 
 /** As much of a pack as is taken for a meal, g, as a body. */
-export function takenBody(book: Book, pack: PackState, byId: ById, massG: number): PackBody {
+export function takenBody(asked: Asks<'book' | 'species'>, pack: PackState, massG: number): PackBody {
+  const { book } = asked;
   const left = packLeft(book, pack);
   const share = left.leftG > 0 ? Math.min(1, massG / left.leftG) : 1;
   const pieces = left.pieces === null ? null : Math.max(1, Math.round(left.pieces * share));
-  return bodyOfMass(book, pack, byId, massG, pieces);
+  return bodyOfMass(asked, pack, massG, pieces);
 }
 
-function bodyOfMass(book: Book, pack: PackState, byId: ById, massG: number, pieces: number | null): PackBody {
+function bodyOfMass(
+  { book, species: byId }: Asks<'book' | 'species'>,
+  pack: PackState,
+  massG: number,
+  pieces: number | null,
+): PackBody {
   const species = byId(pack.species);
   const form = formOfPack(book, pack);
   const fish = fishInPack(book, pack).flatMap((id) => book.getAny('fish', id) ?? []);

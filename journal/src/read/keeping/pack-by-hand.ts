@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { type PackForm, packName, type Wrapping } from '@dagboek/core/larder';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { addDays, epochMs, instantOf } from '@dagboek/core/time';
@@ -22,7 +23,12 @@ export interface PackByHand {
 const SOME_HOUR = '18:00';
 
 /** The line that puts it by: given, bought, or packed before there was a book. No fish is in it that has a line. */
-export const packByHand = (book: Book, p: PackByHand, today: string, zone: string, newId: string): Writing => ({
+export const packByHand = (
+  { book, zone }: Asks<'book' | 'zone'>,
+  p: PackByHand,
+  today: string,
+  newId: string,
+): Writing => ({
   kind: 'pack.stored',
   subject: newId,
   facts: {

@@ -24,12 +24,12 @@ const stored = (word: string, number: number, on: string, more: Record<string, u
     { at: `${on}T18:00:00+01:00` },
   );
 const held = (entries: Entry[]) =>
-  packsHeld(
-    Book.EMPTY.withEntries(entries),
-    () => aSpecies({ id: 'mackerel', name: 'Mackerel', fat: 'oily' }),
+  packsHeld({
+    book: Book.EMPTY.withEntries(entries),
+    species: () => aSpecies({ id: 'mackerel', name: 'Mackerel', fat: 'oily' }),
     day,
-    Date.parse('2026-09-14T12:00:00Z'),
-  );
+    nowMs: Date.parse('2026-09-14T12:00:00Z'),
+  });
 
 describe('the room of the freezer', () => {
   const lies = (word: string, massG: number, place = 'freezer') => stored(word, 1, '2026-09-01', { place, massG });
@@ -136,7 +136,7 @@ describe('what the larder holds', () => {
     const species = () =>
       aSpecies({ id: 'mackerel', name: 'Mackerel', fat: 'oily', keeping: 'oily small', iceDays: 6, histamine: true });
     const of = (iced: string) =>
-      packsHeld(Book.EMPTY.withEntries(late(iced)), species, day, Date.parse('2026-09-12T12:00:00Z'));
+      packsHeld({ book: Book.EMPTY.withEntries(late(iced)), species, day, nowMs: Date.parse('2026-09-12T12:00:00Z') });
     expect(of('16:30').map((h) => [h.pack.number, isNotToEat(h), packTone(h, '2026-09-11')])).toEqual([
       [1, true, 'past'],
       [2, true, 'past'],
@@ -153,12 +153,12 @@ describe('what the larder holds', () => {
       ),
       anEntry('store.read', fridge, { c: 2 }, { at: '2026-09-10T08:00:00Z' }),
     ];
-    const cold = packsHeld(
-      Book.EMPTY.withEntries([...late('07:00'), ...read]),
+    const cold = packsHeld({
+      book: Book.EMPTY.withEntries([...late('07:00'), ...read]),
       species,
       day,
-      Date.parse('2026-09-12T12:00:00Z'),
-    );
+      nowMs: Date.parse('2026-09-12T12:00:00Z'),
+    });
     expect(cold.map((h) => isNotToEat(h))).toEqual([false, false]);
   });
 

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import {
   formFacts,
   type FreshAtPacking,
@@ -73,15 +74,11 @@ export interface HeldPack {
 }
 
 /** What the larder holds, the first to be eaten first. `day`: civil day of an instant in the waters' zone; `nowMs`: for the clock of histamine. */
-export function packsHeld(
-  book: Book,
-  byId: (id: string | null) => SpeciesFacts | null,
-  day: (at: string) => string,
-  nowMs: number,
-): HeldPack[] {
+export function packsHeld(asked: Asks<'book' | 'species' | 'day' | 'nowMs'>): HeldPack[] {
+  const { book } = asked;
   return book
     .packsWithFood()
-    .flatMap((pack) => heldPack(book, pack, byId, day, nowMs) ?? [])
+    .flatMap((pack) => heldPack(asked, pack) ?? [])
     .sort((a, b) =>
       a.keeps.eatBy < b.keeps.eatBy ? -1 : a.keeps.eatBy > b.keeps.eatBy ? 1 : a.pack.number - b.pack.number,
     );
@@ -103,27 +100,22 @@ export function shelvesOf(
 }
 
 /** One pack that still holds something; null when it is struck, or nothing is left of it. */
-export function heldPack(
-  book: Book,
-  pack: PackState,
-  byId: (id: string | null) => SpeciesFacts | null,
-  day: (at: string) => string,
-  nowMs: number,
-): HeldPack | null {
+export function heldPack(asked: Asks<'book' | 'species' | 'day' | 'nowMs'>, pack: PackState): HeldPack | null {
+  const { book, species: byId } = asked;
   const left = packLeft(book, pack);
   if (left.leftG < 1 || pack.places.length === 0 || !book.stands(pack)) return null;
   const species = byId(pack.species);
   // Of several put together the one that has to be eaten first decides.
   const all = (isMadeAnew(book, pack) ? [pack.places] : placesOf(book, pack)).map((places) =>
-    keepingOf(book, pack, places, species, byId, day, nowMs),
+    keepingOf(asked, pack, places, species),
   );
   const keeping = all.reduce((a, b) => (b.keeps.eatBy < a.keeps.eatBy ? b : a));
-  const ageing = ageingOf(book, pack, keeping.thawed, byId, day, nowMs);
+  const ageing = ageingOf(asked, pack, keeping.thawed);
   return {
     pack,
     number: packNumber(book, pack),
     leftG: left.leftG,
-    body: packBody(book, pack, byId),
+    body: packBody(asked, pack),
     skinned: skinnedOf(book, pack),
     pieces: left.pieces,
     ...keeping,
@@ -133,7 +125,7 @@ export function heldPack(
       : {}),
     ageing,
     refrozen: all.some((k) => k.refrozen),
-    ...harmOf(book, pack, byId, nowMs),
+    ...harmOf(asked, pack),
   };
 }
 
@@ -154,18 +146,16 @@ type Keeping = Pick<
 
 /** How long what went through some places keeps. */
 function keepingOf(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'day' | 'nowMs'>,
   pack: PackState,
   places: PackPlaces,
   species: SpeciesFacts | null,
-  byId: (id: string | null) => SpeciesFacts | null,
-  day: (at: string) => string,
-  nowMs: number,
 ): Keeping {
-  const lain = lainSo(book, places, nowMs);
+  const { book, day, nowMs } = asked;
+  const lain = lainSo(asked, places);
   const { store, place, thawed } = lain;
   const since = day(stamp(lain.fromMs, 'UTC'));
-  const fresh = freshAt(book, pack, byId, place === 'freezer' ? lain.fromMs : epochMs(places[0]!.at));
+  const fresh = freshAt(asked, pack, place === 'freezer' ? lain.fromMs : epochMs(places[0]!.at));
   const darkLine = darkLineOf(book, pack);
   const table = keepUntil({
     place,
@@ -186,7 +176,7 @@ function keepingOf(
     stays: lain.stays,
     model: species ? spoilageModel(species.keeping) : ('temperate' as const),
   };
-  const now = storeNow(book, store, nowMs);
+  const now = storeNow(asked, store);
   const inStore = keepInStore(table, of);
   // The authorities' days are for the fridges that people have: a reading shortens them, and no guess. What is reckoned (the careful
   // line, freshness, histamine) goes by the guess, which is on the warm side.
@@ -243,13 +233,8 @@ export const skinnedOf = (book: Book, pack: PackState): boolean =>
   doneToMeat(cutsOfPack(book, pack).flatMap((c) => c.steps.map((s) => s.step))).includes('skin off');
 
 /** How fresh its fish was when it was packed, or frozen; nothing when that is not known. */
-function freshAt(
-  book: Book,
-  pack: PackState,
-  byId: (id: string | null) => SpeciesFacts | null,
-  atMs: number,
-): FreshAtPacking | null {
-  const fresh = freshnessOfPack(book, pack, byId, atMs);
+function freshAt(asked: Asks<'book' | 'species'>, pack: PackState, atMs: number): FreshAtPacking | null {
+  const fresh = freshnessOfPack(asked, pack, atMs);
   return fresh ? { used: fresh.used, iceDaysAllowed: fresh.iceDaysAllowed } : null;
 }
 
@@ -257,17 +242,12 @@ function freshAt(
 export type Harm = Pick<HeldPack, 'never' | 'histamine' | 'found'>;
 
 /** What may be wrong with a pack on whatever day: its species, its clock of histamine, and what was found in its fish. */
-export const harmOf = (
-  book: Book,
-  pack: PackState,
-  byId: (id: string | null) => SpeciesFacts | null,
-  nowMs: number,
-): Harm => ({
+export const harmOf = ({ book, species: byId, nowMs }: Asks<'book' | 'species' | 'nowMs'>, pack: PackState): Harm => ({
   never: whyNeverEaten(
     pack.form,
     kindsOfPack(book, pack).flatMap((id) => byId(id) ?? []),
   ),
-  histamine: freshnessOfPack(book, pack, byId, nowMs)?.histamine ?? null,
+  histamine: freshnessOfPack({ book, species: byId }, pack, nowMs)?.histamine ?? null,
   found: foundInPack(book, pack),
 });
 

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { isBody, type LineClock, type RawClock, rawClock, spokenFor, stretchesOf } from '@dagboek/core/larder';
 import { type ConductionBody, type Exposure, fleshCourse, type FleshCourse, meets } from '@dagboek/core/heat';
 import type { SpeciesFacts } from '@dagboek/core/species';
@@ -50,13 +51,9 @@ function bodyOfPack(book: Book, pack: PackState, species: SpeciesFacts | null): 
  * How long the core of a pack has been cold enough, by the lines of the authorities: its flesh by conduction through the freezers that it
  * lay in, as they were read. A line that was met stays met when it thaws: worms that died stay dead. One that was not begins anew.
  */
-export function rawClockOf(
-  book: Book,
-  pack: PackState,
-  byId: (id: string | null) => SpeciesFacts | null,
-  nowMs: number,
-): RawClock {
-  const clocks = placesOf(book, pack).map((places) => clockThrough(book, pack, places, byId, nowMs));
+export function rawClockOf(asked: Asks<'book' | 'species' | 'nowMs'>, pack: PackState): RawClock {
+  const { book } = asked;
+  const clocks = placesOf(book, pack).map((places) => clockThrough(asked, pack, places));
   // Of several put together each line is met when it is met for all.
   return clocks.reduce((a, b) => ({
     why: a.why ?? b.why,
@@ -82,15 +79,10 @@ function frozenRuns(
   return runs;
 }
 
-function clockThrough(
-  book: Book,
-  pack: PackState,
-  places: PackPlaces,
-  byId: (id: string | null) => SpeciesFacts | null,
-  nowMs: number,
-): RawClock {
-  const lain = lainSo(book, places, nowMs);
-  const runs = frozenRuns(staysIn(book, places, nowMs));
+function clockThrough(asked: Asks<'book' | 'species' | 'nowMs'>, pack: PackState, places: PackPlaces): RawClock {
+  const { book, species: byId, nowMs } = asked;
+  const lain = lainSo(asked, places);
+  const runs = frozenRuns(staysIn(asked, places));
   if (runs.length === 0) return rawClock({ ...NEVER_FROZEN, nowMs });
   const body = bodyOfPack(book, pack, byId(pack.species));
   const clocks = runs.map((run): RawClock => {

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { allThatFollows } from '@dagboek/core/cut';
 import { isFood, isUncooked, type RawClock } from '@dagboek/core/larder';
 import type { SpeciesFacts } from '@dagboek/core/species';
@@ -21,11 +22,10 @@ export type RawStanding =
  * found in them. Only then its clock is told.
  */
 export function rawStandingOf(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs', RawFacts>,
   pack: PackState,
-  byId: (id: string | null) => RawFacts | null,
-  nowMs: number,
 ): RawStanding | null {
+  const { book, species: byId } = asked;
   if (!isUncooked(pack.form) || !isFood(pack.form)) return null;
   const species = kindsOfPack(book, pack).map((id) => byId(id));
   // Of a kind that this device does not know (yet), nothing is said.
@@ -33,5 +33,5 @@ export function rawStandingOf(
   const ofKind = species.flatMap((s) => (s && s.raw.verdict !== 'frozen first' ? [s.raw.why] : []));
   const found = allThatFollows(foundInPack(book, pack).finds);
   const never = [...new Set([...ofKind, ...found.bin, ...found.raw])];
-  return never.length > 0 ? { never, clock: null } : { never: null, clock: rawClockOf(book, pack, byId, nowMs) };
+  return never.length > 0 ? { never, clock: null } : { never: null, clock: rawClockOf(asked, pack) };
 }

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { mayEatRaw, type RawPack, type RawVerdict } from '@dagboek/core/cook';
 import { isUncooked } from '@dagboek/core/larder';
 import type { RulePack } from '@dagboek/core/rules';
@@ -20,17 +21,13 @@ const HOUR_MS = 3_600_000;
 const WARM_C = 5;
 
 /** Hours that the middle of the worst fish of a pack lay above 5 degC; null where that is known of none. */
-function warmHours(
-  book: Book,
-  held: HeldPack,
-  byId: (id: string | null) => RawFacts | null,
-  nowMs: number,
-): number | null {
+function warmHours(asked: Asks<'book' | 'species' | 'nowMs', RawFacts>, held: HeldPack): number | null {
+  const { book, nowMs } = asked;
   let worst: number | null = null;
   for (const id of fishInPack(book, held.pack)) {
     const line = custodyOf(book, id);
     if (!line || !mayBeFresh(line)) return null;
-    const { atMs, coreC } = fleshHistory(book, line, byId, held.pack, nowMs).course;
+    const { atMs, coreC } = fleshHistory(asked, line, held.pack, nowMs).course;
     let ms = 0;
     for (let i = 1; i < atMs.length; i++) {
       if (atMs[i - 1]! >= nowMs) break;
@@ -44,28 +41,24 @@ function warmHours(
 
 /** A pack as the verdict on raw fish asks for it. `today`: civil day; `rules`: of the waters, for the grounds of the place where a fish was caught; null: not known. */
 export function rawPackOf(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs' | 'rules', RawFacts>,
   held: HeldPack,
-  byId: (id: string | null) => RawFacts | null,
   today: string,
-  nowMs: number,
-  rules: RulePack | null,
 ): RawPack {
+  const { book, species: byId, nowMs } = asked;
   const { pack } = held;
   const fish = fishInPack(book, pack).flatMap((id) => book.getAny('fish', id) ?? []);
   const species = kindsOfPack(book, pack).map((id) => byId(id));
   const known = species.flatMap((s) => s ?? []);
-  const clock = rawClockOf(book, pack, byId, nowMs);
+  const clock = rawClockOf(asked, pack);
   const frozen = clock.why !== 'not frozen';
-  const hist = freshnessOfPack(book, pack, byId, nowMs)?.histamine ?? null;
+  const hist = freshnessOfPack(asked, pack, nowMs)?.histamine ?? null;
   return {
     of: `Pack ${held.number}`,
     kinds: known.map((s) => ({ name: s.name, verdict: s.raw.verdict, why: s.raw.why })),
     unknownKind: known.length < species.length || fish.some((f) => f.orElse.length > 0),
     water: strictest([
-      ...fish.flatMap((f) =>
-        [f.species ?? pack.species, ...f.orElse].map((id) => waterOfFish(book, rules, f, byId(id))),
-      ),
+      ...fish.flatMap((f) => [f.species ?? pack.species, ...f.orElse].map((id) => waterOfFish(asked, f, byId(id)))),
       ...(fish.length > 0 ? [] : species.map(waterOfSpecies)),
     ]),
     origin: fish.map((f) => f.origin).find((o) => o !== null) ?? null,
@@ -75,23 +68,21 @@ export function rawPackOf(
     gutPierced: held.found.finds.some((f) => f.of === 'gut' && f.is === 'pierced'),
     histamine: hist ? (hist.state === 'over' ? Math.max(1, hist.hours / hist.limitH) : hist.hours / hist.limitH) : null,
     daysPast: daysBetween(held.keeps.authority, today),
-    warmH: warmHours(book, held, byId, nowMs),
+    warmH: warmHours(asked, held),
   };
 }
 
 /** May these packs be eaten raw by these people and so many guests: what the authorities' conditions come to. */
 export function rawVerdictOf(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs' | 'rules', RawFacts>,
   packs: readonly HeldPack[],
   eaters: readonly string[],
   guests: number,
-  byId: (id: string | null) => RawFacts | null,
   today: string,
-  nowMs: number,
-  rules: RulePack | null,
 ): RawVerdict {
+  const { book } = asked;
   return mayEatRaw(
-    packs.map((h) => rawPackOf(book, h, byId, today, nowMs, rules)),
+    packs.map((h) => rawPackOf(asked, h, today)),
     atRiskOf(book, eaters, today),
     guests,
     rawBy(book),

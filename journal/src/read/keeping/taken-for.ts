@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { TAKEN_FOR } from '../../log/facts/larder.ts';
 import type { Book } from '../../log/book/book.ts';
@@ -6,8 +7,7 @@ import { harmOf, isNotToEat } from './packs-held.ts';
 
 /** What a part of a pack may be taken out for. What is not to be eaten is thrown away, and given to nobody, man or beast. */
 export const takenFor = (
-  book: Book,
+  { book, species: byId, nowMs }: Asks<'book' | 'species' | 'nowMs'>,
   pack: PackState,
-  byId: (id: string | null) => SpeciesFacts | null,
-  nowMs: number,
-): readonly (typeof TAKEN_FOR)[number][] => (isNotToEat(harmOf(book, pack, byId, nowMs)) ? ['thrown away'] : TAKEN_FOR);
+): readonly (typeof TAKEN_FOR)[number][] =>
+  isNotToEat(harmOf({ book, species: byId, nowMs }, pack)) ? ['thrown away'] : TAKEN_FOR;

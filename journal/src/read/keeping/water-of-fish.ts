@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { RulePack } from '@dagboek/core/rules';
 import { type SpeciesFacts, waterOfGround } from '@dagboek/core/species';
 import type { Book } from '../../log/book/book.ts';
@@ -19,7 +20,11 @@ export function waterOfSpecies(species: Pick<SpeciesFacts, 'waters' | 'grounds'>
 }
 
 /** In which water a fish was caught: by its species where that lives in one alone, else by the ground where it was landed. */
-export function waterOfFish(book: Book, rules: RulePack | null, fish: FishState, species: SpeciesFacts | null): Water {
+export function waterOfFish(
+  { book, rules }: Asks<'book' | 'rules'>,
+  fish: FishState,
+  species: SpeciesFacts | null,
+): Water {
   const own = waterOfSpecies(species);
   if (own !== 'not known') return own;
   const trip = book.getAny('trip', fish.trip);

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { type CurrentGone, storeAt, thawedFrom, type WithoutCurrent } from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
 import type { Book } from '../../log/book/book.ts';
@@ -8,11 +9,11 @@ const AHEAD_MS = 7 * 86_400_000;
 
 /** What is known of a store while its current is off: since when, how many packs lie in it, and when they thaw. Null while it has current. */
 export function withoutCurrentOf(
-  book: Book,
+  asked: Asks<'book' | 'nowMs'>,
   store: Store,
-  nowMs: number,
 ): (WithoutCurrent & { readonly sinceMs: number }) | null {
-  const { offSince } = storeNow(book, store, nowMs);
+  const { book, nowMs } = asked;
+  const { offSince } = storeNow(asked, store);
   if (offSince === null) return null;
   const sinceMs = epochMs(offSince);
   const packs = packsIn(book, store.id).length;
@@ -21,7 +22,7 @@ export function withoutCurrentOf(
 }
 
 /** What a store would come to after some hours without current from now on, its door kept shut: for the drill. */
-export function ifCurrentWent(book: Book, store: Store, hours: number, nowMs: number): CurrentGone {
+export function ifCurrentWent({ book, nowMs }: Asks<'book' | 'nowMs'>, store: Store, hours: number): CurrentGone {
   const course = courseWithoutCurrent(book, store, nowMs);
   const thawsMs = store.place === 'freezer' ? thawedFrom(course, nowMs, nowMs + AHEAD_MS) : null;
   return {

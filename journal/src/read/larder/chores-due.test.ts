@@ -11,8 +11,10 @@ const store = (id: string, is: string, more: object = {}): Entry =>
 const pack = (word: string, date: string, more: object): Entry => packStored(word, more, on(date, '18:00'));
 const asked = (b: Book, date: string, time = '09:00', ahead = 0) => {
   const nowMs = Date.parse(on(date, time));
-  const held = packsHeld(b, () => null, day, nowMs);
-  return choresDue(b, held, nowMs, 'UTC', ahead).map((c) => `${c.of} ${c.day.slice(8)} ${c.slot} ${c.state}`);
+  const held = packsHeld({ book: b, species: () => null, day, nowMs });
+  return choresDue({ book: b, nowMs, zone: 'UTC' }, held, ahead).map(
+    (c) => `${c.of} ${c.day.slice(8)} ${c.slot} ${c.state}`,
+  );
 };
 
 test('towels by the pack, ice by the tray, each done with its own line', () => {

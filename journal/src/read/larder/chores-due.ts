@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import {
   byHour,
   type Chore,
@@ -29,7 +30,8 @@ const BACK_MS = 10 * DAY_MS;
  * What the larder asks for today and in the next days; see `choresOf`. `held`: what it holds (`packsHeld`). Only stores of one's own are
  * read: the plain ones have no thermometer.
  */
-export function choresDue(book: Book, held: readonly HeldPack[], nowMs: number, zone: string, daysAhead = 1): Chore[] {
+export function choresDue(asked: Asks<'book' | 'nowMs' | 'zone'>, held: readonly HeldPack[], daysAhead = 1): Chore[] {
+  const { book, nowMs, zone } = asked;
   const packs = held.map(({ pack, store, body }): ChorePack => ({
     id: pack.id,
     sinceMs: epochMs(pack.places.at(-1)!.at),
@@ -49,7 +51,7 @@ export function choresDue(book: Book, held: readonly HeldPack[], nowMs: number, 
       ...(s.own?.tended ?? []).slice(-20).map((t) => ({ of: t.did, subject: s.id, atMs: epochMs(t.at) })),
     ]),
   ].filter((d) => d.atMs > nowMs - BACK_MS);
-  const asked = stores.map((s): ChoreStore => {
+  const readStores = stores.map((s): ChoreStore => {
     const inIt = held.filter((h) => h.store.id === s.id);
     const young = inIt.some((h) => nowMs - epochMs(h.pack.places.at(-1)!.at) < CLOCK_MS);
     return {
@@ -57,12 +59,12 @@ export function choresDue(book: Book, held: readonly HeldPack[], nowMs: number, 
       is: s.is,
       packs: inIt.length,
       sinceMs: inIt.reduce((ms, h) => Math.min(ms, epochMs(h.pack.places.at(-1)!.at)), nowMs),
-      clock: s.place === 'freezer' && young && storeNow(book, s, nowMs).c <= CLOCK_C,
+      clock: s.place === 'freezer' && young && storeNow(asked, s).c <= CLOCK_C,
     };
   });
   return [
-    ...choresOf({ packs, stores: asked, done }, nowMs, zone, daysAhead),
-    ...thawing(book, held, nowMs, zone, daysAhead),
+    ...choresOf({ packs, stores: readStores, done }, nowMs, zone, daysAhead),
+    ...thawing(asked, held, daysAhead),
   ].sort(byHour);
 }
 
@@ -70,8 +72,9 @@ export function choresDue(book: Book, held: readonly HeldPack[], nowMs: number, 
 const DONE_MS = 12 * 3_600_000;
 
 /** Packs that lie in a freezer and are planned for a meal: when each is taken out. */
-function thawing(book: Book, held: readonly HeldPack[], nowMs: number, zone: string, daysAhead: number): Chore[] {
-  const first = firstDayOf(book, nowMs, zone);
+function thawing(asked: Asks<'book' | 'nowMs' | 'zone'>, held: readonly HeldPack[], daysAhead: number): Chore[] {
+  const { book, nowMs, zone } = asked;
+  const first = firstDayOf(asked);
   const today = civilDay(stamp(nowMs, zone), zone);
   const hour = hourOfPlan(nowMs, zone, first);
   return held.flatMap((h): Chore[] => {

@@ -57,11 +57,13 @@ const NOW = Date.parse('2026-08-01T18:00:00Z');
 const FREEZER = storesOf(Book.EMPTY)[1]!;
 const held = (b: Book, id: string, date: string) =>
   heldPack(
-    b,
+    {
+      book: b,
+      species: () => aSpecies({ id: 'mackerel', name: 'Mackerel', fat: 'oily' }),
+      day: (s) => s.slice(0, 10),
+      nowMs: Date.parse(on(date)),
+    },
     b.get('pack', id)!,
-    () => aSpecies({ id: 'mackerel', name: 'Mackerel', fat: 'oily' }),
-    (s) => s.slice(0, 10),
-    Date.parse(on(date)),
   )!;
 
 describe('what is left of a pack', () => {
@@ -152,8 +154,13 @@ describe('a pack taken apart', () => {
 describe('packs put together', () => {
   test('what both hold, and the earliest day of them', () => {
     const b = book(stored('a'), stored('b', { number: 2, massG: 500, pieces: 9 }, '2026-07-15'));
-    expect(mergeable(b, a(b), MACKEREL, NOW).map((p) => p.id)).toEqual([idOf('b')]);
-    const r = mergePacks(b, [b.get('pack', idOf('b'))!, a(b)], 'Mackerel', idOf('both'), MACKEREL, NOW);
+    expect(mergeable({ book: b, species: MACKEREL, nowMs: NOW }, a(b)).map((p) => p.id)).toEqual([idOf('b')]);
+    const r = mergePacks(
+      { book: b, species: MACKEREL, nowMs: NOW },
+      [b.get('pack', idOf('b'))!, a(b)],
+      'Mackerel',
+      idOf('both'),
+    );
     if (!r.ok) throw new Error(r.why);
     const then = b.withEntries(written(r.writings, '2026-08-01'));
     const both = then.get('pack', idOf('both'))!;
@@ -172,17 +179,24 @@ describe('packs put together', () => {
       stored('whole', { form: 'whole' }),
       stored('cool', { place: 'fridge' }),
     );
-    expect(mergeable(b, a(b), MACKEREL, NOW)).toEqual([]);
+    expect(mergeable({ book: b, species: MACKEREL, nowMs: NOW }, a(b))).toEqual([]);
     for (const [other, why] of [
       ['cod', /one kind and form/],
       ['whole', /one kind and form/],
       ['cool', /frozen and the other is not/],
     ] as const)
-      expect(mergePacks(b, [a(b), b.get('pack', idOf(other))!], 'Mackerel', idOf('m'), MACKEREL, NOW)).toMatchObject({
+      expect(
+        mergePacks(
+          { book: b, species: MACKEREL, nowMs: NOW },
+          [a(b), b.get('pack', idOf(other))!],
+          'Mackerel',
+          idOf('m'),
+        ),
+      ).toMatchObject({
         ok: false,
         why: expect.stringMatching(why),
       });
-    expect(mergePacks(b, [a(b)], 'Mackerel', idOf('m'), MACKEREL, NOW).ok).toBe(false);
+    expect(mergePacks({ book: b, species: MACKEREL, nowMs: NOW }, [a(b)], 'Mackerel', idOf('m')).ok).toBe(false);
   });
 });
 
@@ -196,9 +210,11 @@ test('what is not to be eaten goes with none, and a part of it is not to be eate
   const find = anEntry('cut.finding', idOf('cut'), { of: 'smell', is: 'sour or rotten' }, { at: on('2026-05-31') });
   const worms = anEntry('cut.finding', idOf('cut'), { of: 'worms', is: 'round worms' }, { at: on('2026-05-31') });
   const b = book(cut, find, stored('a', { cut: idOf('cut') }), stored('b', { number: 2 }));
-  expect(mergeable(b, a(b), MACKEREL, NOW)).toEqual([]);
-  expect(mergeable(b, b.get('pack', idOf('b'))!, MACKEREL, NOW)).toEqual([]);
-  expect(mergePacks(b, [b.get('pack', idOf('b'))!, a(b)], 'Mackerel', idOf('m'), MACKEREL, NOW)).toMatchObject({
+  expect(mergeable({ book: b, species: MACKEREL, nowMs: NOW }, a(b))).toEqual([]);
+  expect(mergeable({ book: b, species: MACKEREL, nowMs: NOW }, b.get('pack', idOf('b'))!)).toEqual([]);
+  expect(
+    mergePacks({ book: b, species: MACKEREL, nowMs: NOW }, [b.get('pack', idOf('b'))!, a(b)], 'Mackerel', idOf('m')),
+  ).toMatchObject({
     ok: false,
     why: expect.stringMatching(/^Pack 1 is not to be eaten/),
   });
@@ -215,14 +231,18 @@ test('what is not to be eaten goes with none, and a part of it is not to be eate
   expect(foundInPack(wormy, part).finds.map((f) => f.is)).toEqual(['round worms']);
   const raw = (verdict: 'frozen first' | 'cook') => () =>
     ({ ...MACKEREL(), raw: { verdict, why: 'By its kind.' } }) as never;
-  expect(rawStandingOf(wormy, part, raw('frozen first'), NOW)?.never?.[0]).toMatch(/Worms were seen/);
-  expect(rawStandingOf(b, b.get('pack', idOf('b'))!, raw('cook'), NOW)).toEqual({
+  expect(rawStandingOf({ book: wormy, species: raw('frozen first'), nowMs: NOW }, part)?.never?.[0]).toMatch(
+    /Worms were seen/,
+  );
+  expect(rawStandingOf({ book: b, species: raw('cook'), nowMs: NOW }, b.get('pack', idOf('b'))!)).toEqual({
     never: ['By its kind.'],
     clock: null,
   });
-  expect(rawStandingOf(b, b.get('pack', idOf('b'))!, raw('frozen first'), NOW)?.clock?.why).toBe('never read');
+  expect(
+    rawStandingOf({ book: b, species: raw('frozen first'), nowMs: NOW }, b.get('pack', idOf('b'))!)?.clock?.why,
+  ).toBe('never read');
   // Of a kind that is not known yet nothing is said.
-  expect(rawStandingOf(b, b.get('pack', idOf('b'))!, () => null, NOW)).toBeNull();
+  expect(rawStandingOf({ book: b, species: () => null, nowMs: NOW }, b.get('pack', idOf('b'))!)).toBeNull();
 });
 
 test('masses are conserved over any splits and merges, and no pack ever holds less than nothing', () => {
@@ -241,7 +261,12 @@ test('masses are conserved over any splits and merges, and no pack ever holds le
         const { leftG } = packLeft(b, p);
         const id = idOf(`made ${i}`);
         const r = m.merge
-          ? mergePacks(b, [p, ...mergeable(b, p, MACKEREL, NOW).slice(0, 2)], 'Mackerel', id, MACKEREL, NOW)
+          ? mergePacks(
+              { book: b, species: MACKEREL, nowMs: NOW },
+              [p, ...mergeable({ book: b, species: MACKEREL, nowMs: NOW }, p).slice(0, 2)],
+              'Mackerel',
+              id,
+            )
           : splitPack(
               b,
               p,

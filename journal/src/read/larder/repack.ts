@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { formFacts, type PackForm, packName, type Wrapping } from '@dagboek/core/larder';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { sayGrams, type Units } from '@dagboek/core/units';
@@ -124,13 +125,14 @@ export function splitPack(
 type ById = (id: string | null) => SpeciesFacts | null;
 
 /** Packs that may be put together with one: of its kind and form, in a store of the same class, to be eaten. */
-export function mergeable(book: Book, pack: PackState, byId: ById, nowMs: number): PackState[] {
-  if (isNotToEat(harmOf(book, pack, byId, nowMs))) return [];
+export function mergeable(asked: Asks<'book' | 'species' | 'nowMs'>, pack: PackState): PackState[] {
+  const { book } = asked;
+  if (isNotToEat(harmOf(asked, pack))) return [];
   const { place } = storeOfPack(book, pack);
   return book
     .packsWithFood()
     .filter((p) => p.id !== pack.id && book.stands(p) && p.species === pack.species && p.form === pack.form)
-    .filter((p) => storeOfPack(book, p).place === place && !isNotToEat(harmOf(book, p, byId, nowMs)));
+    .filter((p) => storeOfPack(book, p).place === place && !isNotToEat(harmOf(asked, p)));
 }
 
 /**
@@ -138,13 +140,12 @@ export function mergeable(book: Book, pack: PackState, byId: ById, nowMs: number
  * with none. `species`: its name.
  */
 export function mergePacks(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs'>,
   packs: readonly PackState[],
   species: string,
   newId: string,
-  byId: ById,
-  nowMs: number,
 ): Repacked {
+  const { book } = asked;
   const [first] = packs;
   if (!first || packs.length < 2) return { ok: false, why: 'Choose what to put with it.' };
   if (packs.some((p) => p.species !== first.species || p.form !== first.form))
@@ -152,7 +153,7 @@ export function mergePacks(
   if (new Set(packs.map((p) => storeOfPack(book, p).place)).size > 1)
     return { ok: false, why: 'One of them is frozen and the other is not: they do not go together.' };
   for (const p of packs) {
-    const why = whyNotToEat(harmOf(book, p, byId, nowMs));
+    const why = whyNotToEat(harmOf(asked, p));
     if (why) return { ok: false, why: `Pack ${packNumber(book, p)} is not to be eaten, and goes with none. ${why}` };
   }
   const parts = packs.map((pack) => ({ pack, left: packLeft(book, pack) })).filter((x) => x.left.leftG >= 1);

@@ -25,7 +25,8 @@ const meal = anEntry(
   { at: on('2026-09-14') },
 );
 const book = (...e: Entry[]): Book => Book.EMPTY.withEntries([...base, ...e]);
-const report = (b: Book, from = '2026-09-01', to = '2026-09-30') => seasonReport(b, from, to, byId, 'Atlantic/Faroe');
+const report = (b: Book, from = '2026-09-01', to = '2026-09-30') =>
+  seasonReport({ book: b, species: byId, zone: 'Atlantic/Faroe' }, from, to);
 
 describe('the report of a season', () => {
   test('caught, let go and kept by the day of the catch; eaten, given and thrown away by the day on which it was', () => {

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { isUncooked } from '@dagboek/core/larder';
 import { PLATE_G } from '@dagboek/core/plates';
 import type { SpeciesFacts } from '@dagboek/core/species';
@@ -64,12 +65,20 @@ const FIELD = {
  * The report of a season: fish by the day on which they were landed, what left the packs by the day on which it did. Leftovers of a meal
  * were eaten with it and are not counted again. `zone`: of the waters; `from`, `to`: civil days.
  */
-export const seasonReport = (book: Book, from: string, to: string, byId: ById, zone: string): SeasonReport =>
+export const seasonReport = (
+  { book, species: byId, zone }: Asks<'book' | 'species' | 'zone'>,
+  from: string,
+  to: string,
+): SeasonReport =>
   book.reckoned('season report', ['trip', 'fish', 'cut', 'pack', 'meal'], [from, to, byId, zone], () =>
-    reckonReport(book, from, to, byId, zone),
+    reckonReport({ book, species: byId, zone }, from, to),
   );
 
-function reckonReport(book: Book, from: string, to: string, byId: ById, zone: string): SeasonReport {
+function reckonReport(
+  { book, species: byId, zone }: Asks<'book' | 'species' | 'zone'>,
+  from: string,
+  to: string,
+): SeasonReport {
   const within = (at: string): boolean => {
     const d = civilDay(at, zone);
     return d >= from && d <= to;

@@ -19,7 +19,7 @@ const on = (book: Book, day: string, packs: string[]): Entry => {
 const told = (book: Book, today: string) => {
   const { ahead, missed } = mealsAhead(
     book,
-    packsHeld(book, byId, (at) => at.slice(0, 10), NOW),
+    packsHeld({ book, species: byId, day: (at) => at.slice(0, 10), nowMs: NOW }),
     today,
   );
   const say = (list: typeof ahead) => list.map((m) => `${m.day.day}: ${m.packs.map((h) => h.number).join(' ')}`);

@@ -56,7 +56,7 @@ const base = [
 ];
 const book = (...e: Entry[]): Book => Book.EMPTY.withEntries([...base, ...e]);
 const asked = (b: Book, days = 5, nowMs = NOW) =>
-  menuWishes(b, packsHeld(b, byId, day, nowMs), byId, nowMs, ZONE, days);
+  menuWishes({ book: b, species: byId, nowMs, zone: ZONE }, packsHeld({ book: b, species: byId, day, nowMs }), days);
 
 describe('who is at risk', () => {
   test('by age as by tick, as the table knows it', () => {
@@ -87,11 +87,15 @@ describe('what a plan of meals starts from', () => {
 
   test('today, or tomorrow once its dinner was served or the evening is over', () => {
     const eaten = packStored('eaten', { massG: 500 }, on('2026-09-11'));
-    expect(firstDayOf(book(), NOW, ZONE)).toBe('2026-09-12');
-    expect(firstDayOf(book(), Date.parse(on('2026-09-12', '20:30')), ZONE)).toBe('2026-09-13');
+    expect(firstDayOf({ book: book(), nowMs: NOW, zone: ZONE })).toBe('2026-09-12');
+    expect(firstDayOf({ book: book(), nowMs: Date.parse(on('2026-09-12', '20:30')), zone: ZONE })).toBe('2026-09-13');
     const late = Date.parse(on('2026-09-12', '19:30'));
-    expect(firstDayOf(book(eaten, meal('2026-09-12', '18:40', [ILSE])), late, ZONE)).toBe('2026-09-13');
-    expect(firstDayOf(book(eaten, meal('2026-09-12', '12:40', [ILSE])), late, ZONE)).toBe('2026-09-12');
+    expect(firstDayOf({ book: book(eaten, meal('2026-09-12', '18:40', [ILSE])), nowMs: late, zone: ZONE })).toBe(
+      '2026-09-13',
+    );
+    expect(firstDayOf({ book: book(eaten, meal('2026-09-12', '12:40', [ILSE])), nowMs: late, zone: ZONE })).toBe(
+      '2026-09-12',
+    );
     const tomorrow = asked(book(), 5, Date.parse(on('2026-09-12', '21:00')));
     expect([tomorrow.hour, tomorrow.wishes.days[0]!.day]).toEqual([-3, '2026-09-13']);
     expect(tomorrow.wishes.packs.map((p) => [p.number, p.lastDay])).toEqual([

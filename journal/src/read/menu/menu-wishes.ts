@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { mayEatRaw } from '@dagboek/core/cook';
 import { countsAsRaw, formFacts, isBody, isFood } from '@dagboek/core/larder';
 import {
@@ -50,7 +51,7 @@ const hourOf = (nowMs: number, zone: string): number => {
 };
 
 /** The meals of the last 30 days before an instant. */
-const lastMeals = (book: Book, nowMs: number) => {
+const lastMeals = ({ book, nowMs }: Asks<'book' | 'nowMs'>) => {
   const late: MealState[] = [];
   for (const m of mealsInOrder(book)) {
     const ms = epochMs(m.servedAt);
@@ -66,9 +67,10 @@ const TOO_LATE_H = 20;
 const DINNER_FROM_H = 15;
 
 /** The first day of a plan: today, or tomorrow when the evening is over or its fish was served. */
-export function firstDayOf(book: Book, nowMs: number, zone: string): string {
+export function firstDayOf(asked: Asks<'book' | 'nowMs' | 'zone'>): string {
+  const { nowMs, zone } = asked;
   const today = civilDay(stamp(nowMs, zone), zone);
-  const served = lastMeals(book, nowMs).some(
+  const served = lastMeals(asked).some(
     (m) => civilDay(m.servedAt, zone) === today && hourOf(epochMs(m.servedAt), zone) >= DINNER_FROM_H,
   );
   return served || hourOf(nowMs, zone) >= TOO_LATE_H ? addDays(today, 1) : today;
@@ -79,19 +81,25 @@ export const hourOfPlan = (nowMs: number, zone: string, first: string): number =
   hourOf(nowMs, zone) - 24 * daysBetween(civilDay(stamp(nowMs, zone), zone), first);
 
 /** Who mostly eats at home: at half of the last month's meals or more; everyone, when there were none. */
-export function mostlyHome(book: Book, nowMs: number): MemberState[] {
+export function mostlyHome(asked: Asks<'book' | 'nowMs'>): MemberState[] {
+  const { book } = asked;
   const members = book
     .all('member')
     .filter((m) => m.leftAt === null)
     .sort((a, b) => epochMs(a.joinedAt) - epochMs(b.joinedAt) || (a.id < b.id ? -1 : 1));
-  const meals = lastMeals(book, nowMs);
+  const meals = lastMeals(asked);
   const mostly = members.filter((m) => meals.filter((x) => x.eaters.includes(m.id)).length >= meals.length * MOSTLY);
   return meals.length === 0 || mostly.length === 0 ? members : mostly;
 }
 
 /** Somebody who eats, as the plan of meals knows them. */
-export function eaterOf(book: Book, m: MemberState, byId: ById, nowMs: number, today: string): MenuEater {
-  const units = lastMeals(book, nowMs)
+export function eaterOf(
+  asked: Asks<'book' | 'species' | 'nowMs', MenuSpecies>,
+  m: MemberState,
+  today: string,
+): MenuEater {
+  const { book, species: byId } = asked;
+  const units = lastMeals(asked)
     .filter((x) => x.eaters.includes(m.id))
     .reduce((n, x) => {
       // Of a species that is not known here some is counted.
@@ -128,15 +136,12 @@ const worstMercury = (all: readonly ('low' | 'some' | 'high')[]): 'low' | 'some'
   WORST_FIRST.find((m) => all.includes(m)) ?? 'some';
 
 function menuPack(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'zone' | 'nowMs' | 'rules', MenuSpecies>,
   h: HeldPack,
-  byId: ById,
   today: string,
   hour: number,
-  zone: string,
-  nowMs: number,
-  rules: RulePack | null,
 ): MenuPack {
+  const { book, species: byId, zone } = asked;
   const species = byId(h.pack.species);
   const { form } = h.body;
   const frozen = h.place === 'freezer';
@@ -158,7 +163,7 @@ function menuPack(
     thawed: h.thawed,
     mercury: worstMercury(kindsOfPack(book, h.pack).map((id) => byId(id)?.mercury ?? 'some')),
     // One verdict about raw: the table asks the same. Who eats is asked of each day.
-    rawMet: mayEatRaw([rawPackOf(book, h, byId, today, nowMs, rules)], [], 0, rawBy(book)).verdict === 'conditions met',
+    rawMet: mayEatRaw([rawPackOf(asked, h, today)], [], 0, rawBy(book)).verdict === 'conditions met',
     countsAsRaw: countsAsRaw(form),
   };
 }
@@ -177,22 +182,20 @@ export interface MenuAsked {
  * eaten first; `days`: how many, from `firstDayOf`.
  */
 export function menuWishes(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs' | 'zone', MenuSpecies>,
   held: readonly HeldPack[],
-  byId: ById,
-  nowMs: number,
-  zone: string,
   days: number,
   rules: RulePack | null = null,
 ): MenuAsked {
-  const today = firstDayOf(book, nowMs, zone);
+  const { book, species: byId, nowMs, zone } = asked;
+  const today = firstDayOf(asked);
   const hour = hourOfPlan(nowMs, zone, today);
-  const usual = mostlyHome(book, nowMs);
+  const usual = mostlyHome(asked);
   const eaters = new Map<string, MenuEater>();
   const eater = (id: string): MenuEater[] => {
     const m = book.get('member', id);
     if (!m) return [];
-    const known = eaters.get(id) ?? eaterOf(book, m, byId, nowMs, today);
+    const known = eaters.get(id) ?? eaterOf(asked, m, today);
     eaters.set(id, known);
     return [known];
   };
@@ -209,7 +212,7 @@ export function menuWishes(
   // Only of those that are planned the freezing for raw is asked: that is the dear part.
   const packs = first
     .slice(0, Math.max(MOST_PLANNED, locked.size))
-    .map((h) => menuPack(book, h, byId, today, hour, zone, nowMs, rules));
+    .map((h) => menuPack({ ...asked, rules }, h, today, hour));
   const there = new Set(packs.map((p) => p.id));
   return {
     wishes: {

@@ -20,11 +20,9 @@ const book = Book.EMPTY.withEntries([
 ]);
 const says = (b: Book, eaters: readonly string[], ...words: string[]) =>
   whoMustNot(
-    b,
-    packsHeld(b, byId, day, NOW).filter((h) => words.some((w) => h.pack.id === idOf(w))),
+    { book: b, species: byId, nowMs: NOW },
+    packsHeld({ book: b, species: byId, day, nowMs: NOW }).filter((h) => words.some((w) => h.pack.id === idOf(w))),
     eaters,
-    byId,
-    NOW,
     '2026-09-12',
   );
 
@@ -42,7 +40,11 @@ test('much mercury is not for who is at risk by age; no fish, and a species, are
 
 test('the plan knows the same of them: who eats no fish, who is at risk, what counts as raw', () => {
   const b = book.withEntries([eats(ILSE, { noFish: true })]);
-  const { wishes } = menuWishes(b, packsHeld(b, byId, day, NOW), byId, NOW, 'Atlantic/Faroe', 3);
+  const { wishes } = menuWishes(
+    { book: b, species: byId, nowMs: NOW, zone: 'Atlantic/Faroe' },
+    packsHeld({ book: b, species: byId, day, nowMs: NOW }),
+    3,
+  );
   const of = (name: string) => wishes.days[0]!.eaters.find((e) => e.name === name)!;
   expect([of('Ilse').noFish, of('Tomas').noFish, of('Wren').atRisk, of('Tomas').atRisk]).toEqual([
     true,

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { GUESTS, mustNot } from '@dagboek/core/menu';
 import { kindsOfPack } from '../keeping/kinds-of-pack.ts';
 import { eaterOf, type MenuSpecies } from './menu-wishes.ts';
@@ -9,19 +10,18 @@ import type { Book } from '../../log/book/book.ts';
  * `rawVerdictOf`, by the way it is cooked. `today`: civil day.
  */
 export function whoMustNot(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs', MenuSpecies>,
   packs: readonly HeldPack[],
   eaters: readonly string[],
-  byId: (id: string | null) => MenuSpecies | null,
-  nowMs: number,
   today: string,
 ): string[] {
+  const { book, species: byId } = asked;
   if (packs.length === 0) return [];
   const kinds = [...new Set(packs.flatMap((h) => kindsOfPack(book, h.pack)))];
   const says = eaters.flatMap((id) => {
     const m = book.getAny('member', id);
     if (!m || id === GUESTS) return [];
-    const eater = eaterOf(book, m, byId, nowMs, today);
+    const eater = eaterOf(asked, m, today);
     return kinds.flatMap((species) => {
       const s = byId(species);
       const why = mustNot(eater, { species, mercury: s?.mercury ?? 'some', countsAsRaw: false });

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { type StoreCourse, thawedFrom } from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
 import type { Book } from '../../log/book/book.ts';
@@ -30,7 +31,7 @@ export interface Lain {
 }
 
 /** Every stay in some places up to an instant, in the order of time; one that was written since the clock was looked at lasts no time yet. */
-export function staysIn(book: Book, places: PackPlaces, nowMs: number): PackStay[] {
+export function staysIn({ book, nowMs }: Asks<'book' | 'nowMs'>, places: PackPlaces): PackStay[] {
   return places.flatMap((p, i): PackStay[] => {
     const fromMs = epochMs(p.at);
     const next = places[i + 1];
@@ -44,8 +45,8 @@ export function staysIn(book: Book, places: PackPlaces, nowMs: number): PackStay
  * How what went through some places lies at an instant: moved from one freezer to another it is still frozen since the first; what thawed,
  * on purpose or in a freezer that failed, keeps as thawed fish from that hour on.
  */
-export function lainSo(book: Book, places: PackPlaces, nowMs: number): Lain {
-  const stays = staysIn(book, places, nowMs);
+export function lainSo(asked: Asks<'book' | 'nowMs'>, places: PackPlaces): Lain {
+  const stays = staysIn(asked, places);
   const last = stays.at(-1)!;
   const { place } = last.store;
   let first = stays.length - 1;

@@ -35,7 +35,8 @@ const power = (date: string, is: 'off' | 'on'): Entry =>
   anEntry('store.power', CHEST, { is }, { at: on(date), id: idOf(`power ${date}`) });
 const book = (...e: Entry[]): Book => Book.EMPTY.withEntries(e);
 const byId = () => aSpecies({ id: 'pollack', name: 'Pollack', fat: 'lean' });
-const held = (b: Book, date: string) => heldPack(b, b.getAny('pack', idOf('pack'))!, byId, day, ms(date))!;
+const held = (b: Book, date: string) =>
+  heldPack({ book: b, species: byId, day, nowMs: ms(date) }, b.getAny('pack', idOf('pack'))!)!;
 
 describe('stores of one’s own', () => {
   test('without any there is simply a fridge and a freezer; one that stands for it takes its packs over', () => {
@@ -65,9 +66,13 @@ describe('stores of one’s own', () => {
   test('what it reads, and since when it is without current; an unlikely reading is asked about', () => {
     const b = book(added(), read('2026-06-10', -15), power('2026-06-12', 'off'));
     const chest = storeById(b, CHEST)!;
-    expect(storeNow(b, chest, ms('2026-06-11'))).toMatchObject({ c: -15, read: { c: -15 }, offSince: null });
-    expect(storeNow(b, chest, ms('2026-06-13')).offSince).toBe(on('2026-06-12'));
-    expect(storeNow(b, chest, ms('2026-06-13')).c).toBeGreaterThan(-15);
+    expect(storeNow({ book: b, nowMs: ms('2026-06-11') }, chest)).toMatchObject({
+      c: -15,
+      read: { c: -15 },
+      offSince: null,
+    });
+    expect(storeNow({ book: b, nowMs: ms('2026-06-13') }, chest).offSince).toBe(on('2026-06-12'));
+    expect(storeNow({ book: b, nowMs: ms('2026-06-13') }, chest).c).toBeGreaterThan(-15);
     expect(readingOddity(chest, 18)).toMatch(/warm for a freezer/);
     expect(readingOddity(chest, -60)).toMatch(/cold/);
     expect(readingOddity(chest, -18)).toBeNull();
@@ -118,7 +123,8 @@ test('a shed that nobody read shortens the authority’s days, which are for a f
 });
 
 describe('the clock of freezing of a pack', () => {
-  const clock = (b: Book, date: string) => rawClockOf(b, b.getAny('pack', idOf('pack'))!, byId, ms(date));
+  const clock = (b: Book, date: string) =>
+    rawClockOf({ book: b, species: byId, nowMs: ms(date) }, b.getAny('pack', idOf('pack'))!);
   const daily = (c: number, days: number): Entry[] =>
     Array.from({ length: days }, (_, i) => read(`2026-06-${String(i + 1).padStart(2, '0')}`, c));
 
@@ -154,10 +160,11 @@ test('a drill writes nothing: with more in it a freezer holds longer, and with t
   const full = Array.from({ length: 12 }, (_, i) => stored({ massG: 3000, store: CHEST }, '2026-06-01', `p${i}`));
   const b = book(added({ litres: 100, setC: -20 }), ...full.slice(0, 2), read('2026-06-02', -20));
   const more = book(added({ litres: 100, setC: -20 }), ...full, read('2026-06-02', -20));
-  const of = (x: Book, hours: number) => ifCurrentWent(x, storeById(x, CHEST)!, hours, ms('2026-06-03'));
+  const of = (x: Book, hours: number) =>
+    ifCurrentWent({ book: x, nowMs: ms('2026-06-03') }, storeById(x, CHEST)!, hours);
   expect(of(b, 1).nowC).toBeCloseTo(-20, 1);
   expect(of(b, 24).thenC).toBeGreaterThan(of(b, 6).thenC);
   expect(of(more, 24).thawsAfterH!).toBeGreaterThan(of(b, 24).thawsAfterH! + 5);
   expect(of(more, 24)).toMatchObject({ packs: 12, hours: 24, place: 'freezer' });
-  expect(storeNow(b, storeById(b, CHEST)!, ms('2026-06-03')).offSince).toBeNull();
+  expect(storeNow({ book: b, nowMs: ms('2026-06-03') }, storeById(b, CHEST)!).offSince).toBeNull();
 });

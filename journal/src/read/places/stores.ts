@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import {
   STORE_FACTS,
   storeAt,
@@ -155,7 +156,7 @@ export interface StoreNow {
   /** Since when it is without current; null while it has it. */
   readonly offSince: string | null;
 }
-export function storeNow(book: Book, store: Store, nowMs: number): StoreNow {
+export function storeNow({ book, nowMs }: Asks<'book' | 'nowMs'>, store: Store): StoreNow {
   const { reads, power } = book.reckoned(`marks of ${store.id}`, ['store'], [store], () => ({
     reads: inTime(store.own?.reads ?? []),
     power: inTime(store.own?.power ?? []),

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { civilDay, stamp } from '@dagboek/core/time';
 import type { Book } from '../../log/book/book.ts';
 import type { FishState, TripState } from '../../log/state/states.ts';
@@ -16,7 +17,7 @@ export function countingDay(
 }
 
 /** Civil days on which something was landed on a trip and not let go, in order. */
-export function keptDays(book: Book, tripId: string, timeZone: string): string[] {
+export function keptDays({ book, zone: timeZone }: Asks<'book' | 'zone'>, tripId: string): string[] {
   const kept = book.naming('fish', tripId).filter((f) => !f.released);
   return [...new Set(kept.map((f) => civilDay(f.landed.at, timeZone)))].sort();
 }

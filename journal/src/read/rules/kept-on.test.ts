@@ -181,8 +181,10 @@ describe('a trip that passes midnight', () => {
   });
 
   test('and both stand on the sheet', () => {
-    expect(keptDays(b, trip.id, RULES.timeZone)).toEqual(['2026-09-12', '2026-09-13']);
-    const used = keptDays(b, trip.id, RULES.timeZone).map((d) => bagsOn(b, RULES, d, [ILSE], null).map((x) => x.used));
+    expect(keptDays({ book: b, zone: RULES.timeZone }, trip.id)).toEqual(['2026-09-12', '2026-09-13']);
+    const used = keptDays({ book: b, zone: RULES.timeZone }, trip.id).map((d) =>
+      bagsOn(b, RULES, d, [ILSE], null).map((x) => x.used),
+    );
     expect(used).toEqual([[2], [2]]);
   });
 });

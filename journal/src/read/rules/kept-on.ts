@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { isUncooked } from '@dagboek/core/larder';
 import {
   type Allowance,
@@ -45,7 +46,7 @@ const placeOf = (rules: RulePack, trip: TripState, at: string): { zone: string; 
 };
 
 /** Civil day on which the last of a fish was eaten or thrown away; null while some of it is there. */
-function goneOn(book: Book, fishId: string, timeZone: string): string | null {
+function goneOn({ book, zone: timeZone }: Asks<'book' | 'zone'>, fishId: string): string | null {
   const raw = book.naming('pack', fishId).filter((p) => isUncooked(p.form));
   if (raw.length === 0 || raw.some((p) => packLeft(book, p).leftG >= 1)) return null;
   const ends = raw.flatMap((p) => [
@@ -78,7 +79,7 @@ export function keptOn(book: Book, rules: RulePack, day: string, except?: string
         ...(trip ? placeOf(rules, trip, f.landed.at) : {}),
         gear: f.gear,
         day: dayLanded(f, rules.timeZone),
-        goneOn: possession ? goneOn(book, f.id, rules.timeZone) : null,
+        goneOn: possession ? goneOn({ book, zone: rules.timeZone }, f.id) : null,
         count: f.count,
         // Of a lot known by its shortest alone the others may be long.
         lengthMm: f.length?.longestMm ?? (f.count > 1 ? null : (f.length?.mm ?? null)),

@@ -39,10 +39,10 @@ const pack = (word: string, facts: Partial<FactsOf<'pack.stored'>> = {}, when = 
     } as FactsOf<'pack.stored'>,
     { at: when },
   );
-const heldIn = (book: Book) => packsHeld(book, byId, day, NOW)[0]!;
+const heldIn = (book: Book) => packsHeld({ book, species: byId, day, nowMs: NOW })[0]!;
 const pieces = (entries: Entry[], massG: number) => {
   const book = Book.EMPTY.withEntries(entries);
-  return piecesOfPack(book, heldIn(book), byId, massG, NOW);
+  return piecesOfPack({ book, species: byId, nowMs: NOW }, heldIn(book), massG);
 };
 
 describe('a pack for the fire', () => {
@@ -93,7 +93,13 @@ describe('a pack for the fire', () => {
 describe('raw, out of the book', () => {
   const verdict = (entries: Entry[], eaters: readonly string[] = [ILSE], guests = 0) => {
     const book = Book.EMPTY.withEntries(entries);
-    return rawVerdictOf(book, packsHeld(book, byId, day, NOW), eaters, guests, byId, '2026-09-13', NOW, null);
+    return rawVerdictOf(
+      { book, species: byId, nowMs: NOW, rules: null },
+      packsHeld({ book, species: byId, day, nowMs: NOW }),
+      eaters,
+      guests,
+      '2026-09-13',
+    );
   };
   test('from the fridge: no freezing on record; found worms and a pierced gut forbid it', () => {
     expect(verdict([pack('a')])).toMatchObject({ verdict: 'not known' });
@@ -102,12 +108,14 @@ describe('raw, out of the book', () => {
       at: at('17:05'),
     });
     const book = Book.EMPTY.withEntries([cut, found, pack('a', { cut: idOf('cut') })]);
-    expect(rawPackOf(book, heldIn(book), byId, '2026-09-13', NOW, null).gutPierced).toBe(true);
+    expect(rawPackOf({ book, species: byId, nowMs: NOW, rules: null }, heldIn(book), '2026-09-13').gutPierced).toBe(
+      true,
+    );
     expect(verdict([cut, found, pack('a', { cut: idOf('cut') })]).verdict).toBe('not raw');
   });
   test('of a kind that is not known here nothing is met', () => {
     const book = Book.EMPTY.withEntries([pack('a', { species: 'other' })]);
-    expect(rawPackOf(book, heldIn(book), byId, '2026-09-13', NOW, null)).toMatchObject({
+    expect(rawPackOf({ book, species: byId, nowMs: NOW, rules: null }, heldIn(book), '2026-09-13')).toMatchObject({
       unknownKind: true,
       kinds: [],
     });
@@ -138,7 +146,11 @@ describe('raw, out of the book', () => {
         ...fish,
         pack('a', { species: kinds[0], fish: kinds.map((_, i) => idOf(`x${i}`)) }),
       ]);
-      return rawPackOf(book, packsHeld(book, find, day, NOW)[0]!, find, '2026-09-13', NOW, by).water;
+      return rawPackOf(
+        { book, species: find, nowMs: NOW, rules: by },
+        packsHeld({ book, species: find, day, nowMs: NOW })[0]!,
+        '2026-09-13',
+      ).water;
     };
     expect([water(['bass', 'perch']), water(['perch', 'bass']), water(['bass', 'bass'])]).toEqual([
       'fresh',
@@ -154,9 +166,13 @@ describe('raw, out of the book', () => {
     expect(water(['trout'], 'north-skerries', null)).toBe('not known');
     // Of a pack that the board never saw the species alone speaks.
     const given = Book.EMPTY.withEntries([pack('a', { species: 'trout' })]);
-    expect(rawPackOf(given, packsHeld(given, find, day, NOW)[0]!, find, '2026-09-13', NOW, rules).water).toBe(
-      'not known',
-    );
+    expect(
+      rawPackOf(
+        { book: given, species: find, nowMs: NOW, rules },
+        packsHeld({ book: given, species: find, day, nowMs: NOW })[0]!,
+        '2026-09-13',
+      ).water,
+    ).toBe('not known');
   });
   test('at risk: said so, small or old on that day', () => {
     const joined = (word: string, facts: object): Entry =>
@@ -208,8 +224,8 @@ describe('what a meal came to', () => {
     const all = [tripStarted(), ...fish('f', 1000), ...fish('g', 3000), fuel, pack('a', { fish: [idOf('f')] })];
     // A quarter of 40 by weight, half of the pack: 5, for two.
     const book = Book.EMPTY.withEntries([...all, meal('m', 'a', { cost: 3 })]);
-    expect(mealCost(book, book.get('meal', idOf('m'))!, byId)).toEqual({ plate: 4, trips: 5, rest: 3 });
+    expect(mealCost({ book, species: byId }, book.get('meal', idOf('m'))!)).toEqual({ plate: 4, trips: 5, rest: 3 });
     const none = Book.EMPTY.withEntries([pack('a'), meal('m', 'a')]);
-    expect(mealCost(none, none.get('meal', idOf('m'))!, byId)).toBeNull();
+    expect(mealCost({ book: none, species: byId }, none.get('meal', idOf('m'))!)).toBeNull();
   });
 });

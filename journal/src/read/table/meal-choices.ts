@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import {
   type Method,
   methodOf,
@@ -32,14 +33,12 @@ export interface ToBeCooked extends PiecesOfPack {
 }
 
 export function toBeCooked(
-  book: Book,
+  asked: Asks<'book' | 'species' | 'nowMs'>,
   chosen: readonly ChosenPack[],
-  byId: (id: string | null) => SpeciesFacts | null,
-  nowMs: number,
 ): ToBeCooked | null {
   const each = chosen.map(({ held, massG }) => ({
     held,
-    ...piecesOfPack(book, held, byId, massG || held.leftG, nowMs),
+    ...piecesOfPack(asked, held, massG || held.leftG),
   }));
   const [first, ...others] = each;
   if (!first) return null;
@@ -95,9 +94,8 @@ export function settingFor({ id, heat }: Method, massG: number): Setting | null 
 
 /** Why the fish of a meal is cooked to the authority's line and no lower: its kinds, what was found in it, who eats. */
 export const onlyTheLine = (
-  book: Book,
+  { book, species: byId }: Asks<'book' | 'species', RawFacts>,
   chosen: readonly ChosenPack[],
-  byId: (id: string | null) => RawFacts | null,
   atRisk: readonly string[],
   guests: number,
 ): string[] =>

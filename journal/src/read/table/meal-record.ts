@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { epochMs } from '@dagboek/core/time';
 import { foundInPack } from '../keeping/findings.ts';
@@ -30,12 +31,13 @@ export interface MealRecord {
   readonly ill: readonly IncidentState[];
 }
 
-export function mealRecord(book: Book, meal: MealState, byId: (id: string | null) => SpeciesFacts | null): MealRecord {
+export function mealRecord(asked: Asks<'book' | 'species'>, meal: MealState): MealRecord {
+  const { book } = asked;
   const packs = meal.packs.flatMap((p): PackRecord[] => {
     const pack = book.getAny('pack', p.pack);
     if (!pack) return [];
     const found = foundInPack(book, pack);
-    const h = freshnessOfPack(book, pack, byId, epochMs(meal.servedAt))?.histamine ?? null;
+    const h = freshnessOfPack(asked, pack, epochMs(meal.servedAt))?.histamine ?? null;
     return [
       {
         pack,

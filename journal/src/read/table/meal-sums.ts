@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { fishInPack } from '../fish/pack-fish.ts';
 import { massOf } from '../bodies/mass-of.ts';
@@ -23,9 +24,8 @@ export function likedBefore(book: Book, meal: MealState): { readonly n: number; 
 
 /** What a meal cost, in the crew's own money: its share of what its trips cost, and the rest. Null where nothing was noted. */
 export function mealCost(
-  book: Book,
+  { book, species: byId }: Asks<'book' | 'species'>,
   meal: MealState,
-  byId: (id: string | null) => SpeciesFacts | null,
 ): { readonly plate: number; readonly trips: number; readonly rest: number } | null {
   let trips = 0;
   let known = meal.cost !== null;

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { outweighs } from '@dagboek/core/cut';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { sayMass, type Units } from '@dagboek/core/units';
@@ -7,21 +8,15 @@ import type { Book } from '../../log/book/book.ts';
 import type { DinnerState } from '../../log/state/states.ts';
 
 /** What has become of the packs of a dinner since it was planned, so that it cannot be served of them: eaten, struck, or not to be eaten any more. */
-export function packsGone(
-  book: Book,
-  d: DinnerState,
-  byId: (id: string | null) => SpeciesFacts | null,
-  day: (at: string) => string,
-  nowMs: number,
-  units?: Units,
-): string[] {
+export function packsGone(asked: Asks<'book' | 'species' | 'day' | 'nowMs'>, d: DinnerState, units?: Units): string[] {
+  const { book } = asked;
   return d.dishes
     .flatMap((x) => x.packs)
     .flatMap(({ pack: id, massG }): string[] => {
       const pack = book.getAny('pack', id);
       if (!pack) return ['A pack of it is not in the book.'];
       const of = `Pack ${packNumber(book, pack)}`;
-      const held = heldPack(book, pack, byId, day, nowMs);
+      const held = heldPack(asked, pack);
       if (!held) return [`${of} is not in the larder any more: it was eaten, thrown away, or its line was struck.`];
       if (isNotToEat(held)) return [`${of} is not eaten. ${whyNotToEat(held)}`];
       return outweighs(massG, held.leftG)

@@ -54,7 +54,10 @@ const chosenOf = (...entries: Entry[]): { book: Book; chosen: ChosenPack[] } => 
   const book = Book.EMPTY.withEntries(entries);
   return {
     book,
-    chosen: packsHeld(book, byId, (iso) => iso.slice(0, 10), NOW).map((held) => ({ held, massG: held.leftG })),
+    chosen: packsHeld({ book, species: byId, day: (iso) => iso.slice(0, 10), nowMs: NOW }).map((held) => ({
+      held,
+      massG: held.leftG,
+    })),
   };
 };
 const byName = (id: string) => RECIPES.find((r) => r.id === id)!;
@@ -62,10 +65,10 @@ const byName = (id: string) => RECIPES.find((r) => r.id === id)!;
 describe('what is chosen', () => {
   test('of two packs the thickest says how long, and all pieces are counted', () => {
     const { book, chosen } = chosenOf(pack('a', { massG: 200 }), pack('b', { massG: 480 }));
-    const what = toBeCooked(book, chosen, byId, NOW)!;
+    const what = toBeCooked({ book, species: byId, nowMs: NOW }, chosen)!;
     expect(what.held.pack.what).toBe('b');
     expect(what.all).toBe(4);
-    expect(toBeCooked(book, [], byId, NOW)).toBeNull();
+    expect(toBeCooked({ book, species: byId, nowMs: NOW }, [])).toBeNull();
   });
   test('meat: flesh by its mass, a body by what it yields, bait none', () => {
     const { chosen } = chosenOf(
@@ -77,7 +80,7 @@ describe('what is chosen', () => {
   });
   test('the way: chosen, else of the plan, else the first with fire that suits; nothing chosen offers all', () => {
     const { book, chosen } = chosenOf(pack('a'));
-    const what = toBeCooked(book, chosen, byId, NOW);
+    const what = toBeCooked({ book, species: byId, nowMs: NOW }, chosen);
     const fits = waysFor(what, chosen, 'not known', '2026-09-12', false);
     expect(wayOf(fits, 'steam', 'roasted').id).toBe('steam');
     expect(wayOf(fits, null, 'roasted').meal).toBe('roasted');
@@ -95,16 +98,18 @@ describe('what is chosen', () => {
     const { chosen } = chosenOf(pack('a'), pack('b'));
     const fluke = (id: string | null) =>
       id === 'pollack' ? { ...SPECIES, raw: { verdict: 'cook' as const, why: 'flukes' } } : null;
-    expect(onlyTheLine(Book.EMPTY, chosen, fluke, ['Oda'], 0)).toEqual([
+    expect(onlyTheLine({ book: Book.EMPTY, species: fluke }, chosen, ['Oda'], 0)).toEqual([
       'Pollack is not cleared raw, so it is cooked through. flukes',
       'Oda eats it cooked through.',
     ]);
-    expect(onlyTheLine(Book.EMPTY, chosen, byId, [], 0)).toEqual([]);
-    expect(onlyTheLine(Book.EMPTY, chosen, byId, [], 2)).toEqual(['A guest may be at risk: it is cooked through.']);
+    expect(onlyTheLine({ book: Book.EMPTY, species: byId }, chosen, [], 0)).toEqual([]);
+    expect(onlyTheLine({ book: Book.EMPTY, species: byId }, chosen, [], 2)).toEqual([
+      'A guest may be at risk: it is cooked through.',
+    ]);
   });
   test('in the kitchen: the vessel that takes it best, what covers it, how often it is filled', () => {
     const { book, chosen } = chosenOf(pack('a', { form: 'whole', massG: 900, pieces: 1 }));
-    const what = toBeCooked(book, chosen, byId, NOW)!;
+    const what = toBeCooked({ book, species: byId, nowMs: NOW }, chosen)!;
     const fish = {
       outline: [
         [0, 0],
@@ -221,7 +226,11 @@ describe('who, and how', () => {
   test('the way of the plan of meals is not taken where it may not be', () => {
     const { book, chosen } = chosenOf(pack('a'));
     const planned = (raw: 'not raw' | 'not known' | 'conditions met', word: string): string =>
-      wayOf(waysFor(toBeCooked(book, chosen, byId, NOW), chosen, raw, '2026-09-12', false), null, word).meal;
+      wayOf(
+        waysFor(toBeCooked({ book, species: byId, nowMs: NOW }, chosen), chosen, raw, '2026-09-12', false),
+        null,
+        word,
+      ).meal;
     expect(planned('not raw', 'raw')).not.toBe('raw');
     expect(planned('not known', 'raw')).not.toBe('raw');
     expect(planned('conditions met', 'raw')).toBe('raw');
@@ -283,16 +292,19 @@ describe('served', () => {
   test('its packs meanwhile: as planned, partly eaten, gone, struck', () => {
     const stored = pack('a', { massG: 400 });
     const gone = (...more: Entry[]): string[] =>
-      packsGone(Book.EMPTY.withEntries([stored, ...more]), dinner(), byId, (iso) => iso.slice(0, 10), NOW);
+      packsGone(
+        { book: Book.EMPTY.withEntries([stored, ...more]), species: byId, day: (iso) => iso.slice(0, 10), nowMs: NOW },
+        dinner(),
+      );
     const taken = (massG: number): Entry =>
       anEntry('pack.taken', idOf('a'), { massG, is: 'given away' } as FactsOf<'pack.taken'>, { at: at('19:00') });
     expect(gone()).toEqual([]);
     expect(gone(taken(200))).toEqual(['Pack 1 holds 200 g, and 320 g were planned.']);
     expect(gone(taken(400))[0]).toMatch(/not in the larder any more/);
     expect(gone({ ...anEntry('log.struck', idOf('a'), {}), strikes: stored.id })[0]).toMatch(/its line was struck/);
-    expect(packsGone(Book.EMPTY, dinner(), byId, (iso) => iso.slice(0, 10), NOW)).toEqual([
-      'A pack of it is not in the book.',
-    ]);
+    expect(
+      packsGone({ book: Book.EMPTY, species: byId, day: (iso) => iso.slice(0, 10), nowMs: NOW }, dinner()),
+    ).toEqual(['A pack of it is not in the book.']);
   });
   test('nothing was read: nothing is said of its middle; without a pack there is no meal', () => {
     const d = dinner();

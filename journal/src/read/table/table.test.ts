@@ -234,7 +234,7 @@ describe('meals', () => {
       ...line,
       anEntry('incident.begun', idOf('ill'), { card: 'poison', who: ILSE, meal: served.subject }),
     ]);
-    const record = mealRecord(whole, whole.get('meal', served.subject)!, () => null);
+    const record = mealRecord({ book: whole, species: () => null }, whole.get('meal', served.subject)!);
     expect(record.lines.length).toBeGreaterThan(0);
     expect(record.waterToPlateMs).toBeGreaterThan(0);
     expect(record.ill).toHaveLength(1);

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { PieceCut, ThicknessBy } from '@dagboek/core/cook';
 import { PLATE_G } from '@dagboek/core/plates';
 import type { SpeciesFacts } from '@dagboek/core/species';
@@ -26,17 +27,11 @@ export interface PiecesOfPack {
 }
 
 /** What a pack is for the fire: how many pieces of which thickness, how fat, how cold. `massG`: what is taken of it. */
-export function piecesOfPack(
-  book: Book,
-  held: HeldPack,
-  byId: (id: string | null) => SpeciesFacts | null,
-  massG: number,
-  nowMs: number,
-): PiecesOfPack {
-  const body = takenBody(book, held.pack, byId, massG);
+export function piecesOfPack(asked: Asks<'book' | 'species' | 'nowMs'>, held: HeldPack, massG: number): PiecesOfPack {
+  const body = takenBody(asked, held.pack, massG);
   const portioned = body.cut === 'portion' && body.form !== 'portions';
   const pieces = Math.max(1, portioned || body.pieces === null ? Math.round(massG / PLATE_G) : body.pieces);
-  const now = storeNow(book, held.store, nowMs);
+  const now = storeNow(asked, held.store);
   return {
     cut: body.cut,
     pieces,

@@ -34,7 +34,7 @@ const book = (n: number, ...more: Entry[]): Book =>
   ]);
 const looked = (time: string) => anEntry('box.looked', BOX, { ice: 'half' }, { at: at(time) });
 const noon = Date.parse(at('12:00'));
-const ice = (b: Book): number => boxAt(fillingOf(b, BOX, trip, byId)!, noon).iceKg;
+const ice = (b: Book): number => boxAt(fillingOf({ book: b, species: byId }, BOX, trip)!, noon).iceKg;
 const settled = (): Promise<void> => new Promise((r) => setTimeout(r, 5));
 
 afterEach(() => setReckoner(null));

@@ -14,7 +14,7 @@ const killed = anEntry('fish.dispatched', idOf('a'), { how: 'blow' } as never, {
 const iced = (time: string, how: 'slurry' | 'layered ice' = 'layered ice') =>
   anEntry('fish.iced', idOf('a'), { box: BOX, how }, { at: at(time) });
 const of = (book: Book, time: string) =>
-  coreTemperatureOf(book, idOf('a'), (id) => (id ? pollack : null), Date.parse(at(time)));
+  coreTemperatureOf({ book, species: (id) => (id ? pollack : null), nowMs: Date.parse(at(time)) }, idOf('a'));
 
 describe('how cold a fish is inside', () => {
   test('on ice it comes down from the water’s warmth, and it is said when it is cold', () => {
@@ -41,14 +41,21 @@ describe('how cold a fish is inside', () => {
 
   test('without ice for more than a day it warms again', () => {
     const book = fish(killed, iced('12:10'));
-    const later = coreTemperatureOf(book, idOf('a'), () => pollack, Date.parse(at('12:10')) + 60 * 3_600_000)!;
+    const later = coreTemperatureOf(
+      { book, species: () => pollack, nowMs: Date.parse(at('12:10')) + 60 * 3_600_000 },
+      idOf('a'),
+    )!;
     expect(later.coreC).toBeGreaterThan(6);
     expect(later).toMatchObject({ cold: false, coldMs: null });
   });
 
   test('where nothing is known, or it is no whole fish any more, nothing is said', () => {
-    expect(coreTemperatureOf(fish(killed), idOf('a'), () => null, Date.parse(at('13:00')))).toBeNull();
-    expect(coreTemperatureOf(fish(killed), idOf('none'), () => pollack, Date.parse(at('13:00')))).toBeNull();
+    expect(
+      coreTemperatureOf({ book: fish(killed), species: () => null, nowMs: Date.parse(at('13:00')) }, idOf('a')),
+    ).toBeNull();
+    expect(
+      coreTemperatureOf({ book: fish(killed), species: () => pollack, nowMs: Date.parse(at('13:00')) }, idOf('none')),
+    ).toBeNull();
     expect(
       of(fish(anEntry('fish.released', idOf('a'), { reason: 'too short' } as never, { at: at('12:03') })), '13:00'),
     ).toBeNull();

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { HISTAMINE_LIMITS } from '@dagboek/core/fresh';
 import { courseAt, sampleBefore } from '@dagboek/core/heat';
 import type { ById } from './filling-facts.ts';
@@ -42,11 +43,12 @@ function crossings({ course: { atMs, coreC } }: FleshHistory): { atMs: number; c
  * weight, its box as it is reckoned. Null where that is no question: let go, on the board or beyond, of no name or weight, or not
  * killed.
  */
-export function coreTemperature(book: Book, line: CustodyLine, byId: ById, nowMs: number): CoreTemperature | null {
+export function coreTemperature(asked: Asks<'book' | 'species' | 'nowMs'>, line: CustodyLine): CoreTemperature | null {
+  const { species: byId, nowMs } = asked;
   const { fish } = line;
   if (!massOf(fish, byId(fish.species)) || !byId(fish.species) || !WHOLE.includes(line.where)) return null;
   if (!fish.dispatched && !fish.bled && !fish.iced) return null;
-  const history = fleshHistory(book, line, byId);
+  const history = fleshHistory(asked, line);
   if (nowMs < history.deathMs) return null;
   const coreC = courseAt(history.course.atMs, history.course.coreC, nowMs);
   const cold = coreC <= COLD_C;
@@ -68,9 +70,10 @@ export function coreTemperature(book: Book, line: CustodyLine, byId: ById, nowMs
 }
 
 /** How cold a fish of the book is inside; null as in `coreTemperature`. */
-export function coreTemperatureOf(book: Book, fishId: string, byId: ById, nowMs: number): CoreTemperature | null {
+export function coreTemperatureOf(asked: Asks<'book' | 'species' | 'nowMs'>, fishId: string): CoreTemperature | null {
+  const { book } = asked;
   const line = custodyOf(book, fishId);
-  return line && coreTemperature(book, line, byId, nowMs);
+  return line && coreTemperature(asked, line);
 }
 
 /** The instants of a course between two others, with its middle: for drawing. */

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import {
   type BoxEvent,
   type BoxFish,
@@ -121,7 +122,11 @@ function looksOf(box: BoxState): number[] {
 }
 
 /** What a filling of a box is reckoned from, gathered from the book. */
-export function gatherFilling(book: Book, box: BoxState, trip: TripState | null, byId: ById): GatheredFilling | null {
+export function gatherFilling(
+  { book, species: byId }: Asks<'book' | 'species'>,
+  box: BoxState,
+  trip: TripState | null,
+): GatheredFilling | null {
   const carried = trip?.box === box.id;
   const list = trip ? fishOfTrip(book, trip.id) : [];
   const stays = list.flatMap((f) =>
@@ -266,7 +271,8 @@ export interface LeakFacts {
 }
 
 /** The leak's facts as they are before an instant: only fillings in which somebody looked can teach, the last of them. */
-export function gatherLeak(book: Book, box: BoxState, beforeMs: number, byId: ById): LeakFacts {
+export function gatherLeak(asked: Asks<'book' | 'species'>, box: BoxState, beforeMs: number): LeakFacts {
+  const { book } = asked;
   const trips = tripsWith(book, box.id);
   const taught = new Set<TripState>();
   for (const ms of looksOf(box)) {
@@ -283,7 +289,7 @@ export function gatherLeak(book: Book, box: BoxState, beforeMs: number, byId: By
         return typeof leak === 'string' ? [] : [leak];
       }),
     taught: [...taught].flatMap((t) => {
-      const g = gatherFilling(book, box, t, byId);
+      const g = gatherFilling(asked, box, t);
       return g && g.facts.fromMs < beforeMs && g.facts.found.length > 0 ? [g.facts] : [];
     }),
   };

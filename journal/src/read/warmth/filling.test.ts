@@ -48,7 +48,7 @@ const trip = (iceKg: number | null = 6, more: object = {}) =>
     ...more,
   });
 const book = (...list: (Entry | Entry[])[]): Book => Book.EMPTY.withEntries([added, other, ...list.flat()]);
-const fillingIn = (b: Book) => fillingOf(b, BOX, TRIP, byId)!;
+const fillingIn = (b: Book) => fillingOf({ book: b, species: byId }, BOX, TRIP)!;
 
 describe('a box on a trip', () => {
   test('melts by its walls and its fish; what was said of the ice is where it begins', () => {
@@ -125,10 +125,10 @@ describe('a box on a trip', () => {
   });
 
   test('a box that is not known, or held nothing on that trip, is none', () => {
-    expect(fillingOf(book(trip()), idOf('nowhere'), TRIP, byId)).toBeNull();
-    expect(fillingOf(book(trip()), SHED, TRIP, byId)).toBeNull();
-    expect(currentFilling(book(), BOX, byId)).toBeNull();
-    expect(currentFilling(book(trip()), BOX, byId)?.trip?.id).toBe(TRIP);
+    expect(fillingOf({ book: book(trip()), species: byId }, idOf('nowhere'), TRIP)).toBeNull();
+    expect(fillingOf({ book: book(trip()), species: byId }, SHED, TRIP)).toBeNull();
+    expect(currentFilling({ book: book(), species: byId }, BOX)).toBeNull();
+    expect(currentFilling({ book: book(trip()), species: byId }, BOX)?.trip?.id).toBe(TRIP);
   });
 });
 
@@ -137,14 +137,15 @@ describe('a fish follows its box', () => {
   const [kept, lost] = [book(lines, looked('14:00', 'full')), book(lines, looked('14:00', 'gone'))];
   const later = ms('12:00') + 20 * HOUR;
   test('inside, in its days and in its hours', () => {
-    expect(coreTemperatureOf(kept, idOf('a'), byId, later)!.coreC).toBeLessThan(0.5);
-    const warm = coreTemperatureOf(lost, idOf('a'), byId, later)!;
+    expect(coreTemperatureOf({ book: kept, species: byId, nowMs: later }, idOf('a'))!.coreC).toBeLessThan(0.5);
+    const warm = coreTemperatureOf({ book: lost, species: byId, nowMs: later }, idOf('a'))!;
     expect(warm.coreC).toBeGreaterThan(8);
     expect(warm).toMatchObject({ cold: false, coldMs: null });
-    expect(freshnessOfFish(lost, idOf('a'), byId, later)!.used).toBeGreaterThan(
-      freshnessOfFish(kept, idOf('a'), byId, later)!.used * 1.5,
+    expect(freshnessOfFish({ book: lost, species: byId, nowMs: later }, idOf('a'))!.used).toBeGreaterThan(
+      freshnessOfFish({ book: kept, species: byId, nowMs: later }, idOf('a'))!.used * 1.5,
     );
-    const hours = (b: Book): string[] => layStretches(b, custodyOf(b, idOf('a'))!, byId, later).map((s) => s.keeping);
+    const hours = (b: Book): string[] =>
+      layStretches({ book: b, species: byId }, custodyOf(b, idOf('a'))!, later).map((s) => s.keeping);
     expect(hours(kept)).toEqual(['air', 'box']);
     expect(hours(lost)).toEqual(['air', 'box', 'box without ice']);
     const cut = anEntry('cut.started', idOf('c'), { fish: [idOf('a')], route: 'fillets' } as never, {
@@ -154,10 +155,10 @@ describe('a fish follows its box', () => {
   });
 
   test('it says beforehand when it will be warm again', () => {
-    const soon = coreTemperatureOf(lost, idOf('a'), byId, ms('14:00') + 60_000)!;
+    const soon = coreTemperatureOf({ book: lost, species: byId, nowMs: ms('14:00') + 60_000 }, idOf('a'))!;
     expect(soon.cold).toBe(true);
     expect(soon.warmMs!).toBeGreaterThan(ms('14:10'));
-    const then = coreTemperatureOf(lost, idOf('a'), byId, soon.warmMs! + 60_000)!;
+    const then = coreTemperatureOf({ book: lost, species: byId, nowMs: soon.warmMs! + 60_000 }, idOf('a'))!;
     expect(then.cold).toBe(false);
   });
 
@@ -169,9 +170,13 @@ describe('a fish follows its box', () => {
       how: 'layered ice',
       at: expect.stringContaining('T11:10'),
     });
-    expect([...new Set(historyOf(b, custodyOf(b, idOf('a'))!, byId).map((l) => l.box))]).toEqual([null, BOX, SHED]);
+    expect([...new Set(historyOf({ book: b, species: byId }, custodyOf(b, idOf('a'))!).map((l) => l.box))]).toEqual([
+      null,
+      BOX,
+      SHED,
+    ]);
     const read = anEntry('fish.read', idOf('a'), { c: 9 }, { at: at('12:40') });
-    const after = coreTemperatureOf(book(lines, read), idOf('a'), byId, ms('12:41'))!;
+    const after = coreTemperatureOf({ book: book(lines, read), species: byId, nowMs: ms('12:41') }, idOf('a'))!;
     expect(after.coreC).toBeCloseTo(9, 0);
     expect(after.read).toMatchObject({ c: 9, offK: expect.any(Number) });
     expect(Math.abs(after.read!.offK)).toBeGreaterThan(0.3);
@@ -180,12 +185,17 @@ describe('a fish follows its box', () => {
 
 describe('what is to be done', () => {
   const kinds = (b: Book, time: string): string[] =>
-    boxAdvice(b, currentFilling(b, BOX, byId)!, byId, ms(time)).map((a) => a.kind);
+    boxAdvice({ book: b, species: byId, nowMs: ms(time) }, currentFilling({ book: b, species: byId }, BOX)!).map(
+      (a) => a.kind,
+    );
   const home = { homeAt: at('17:30') };
   test('enough until home, or so much more by when', () => {
     expect(kinds(book(trip(14, home), fish('a', '08:00')), '10:00')).toEqual(['enough']);
     const b = book(trip(2, home), fish('a', '08:00', 3000));
-    const [add] = boxAdvice(b, currentFilling(b, BOX, byId)!, byId, ms('10:00'));
+    const [add] = boxAdvice(
+      { book: b, species: byId, nowMs: ms('10:00') },
+      currentFilling({ book: b, species: byId }, BOX)!,
+    );
     if (add?.kind !== 'add ice') throw new Error('ice is short');
     expect(add).toMatchObject({ home: true, untilMs: ms('17:30') });
     expect(add.kg * 2).toBe(Math.round(add.kg * 2));
@@ -216,7 +226,7 @@ describe('what is to be done', () => {
       at: at('19:00'),
     });
     const b = book(trip(9), fish('a', '08:00'), ended, cut);
-    expect(boxAdvice(b, fillingIn(b), byId, ms('20:00'))).toEqual([]);
+    expect(boxAdvice({ book: b, species: byId, nowMs: ms('20:00') }, fillingIn(b))).toEqual([]);
     expect(fillingIn(b).course.samples.at(-1)!.atMs).toBe(ms('19:00'));
   });
 });

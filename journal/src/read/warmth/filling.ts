@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import {
   type BoxCourse,
   type FirstIce,
@@ -48,7 +49,7 @@ interface Gathered extends GatheredFilling {
 }
 
 /** Kept as long as nothing changes that a box is reckoned from; a book of many trips asks for a few of them at a time. */
-const keptFor = (book: Book, byId: ById) =>
+const keptFor = ({ book, species: byId }: Asks<'book' | 'species'>) =>
   book.reckoned('boxes', ['box', 'trip', 'fish', 'cut', 'pack'], [byId], () => ({
     gathered: new Remembered<Gathered | null>(60),
     fillings: new Remembered<Filling>(60),
@@ -56,17 +57,20 @@ const keptFor = (book: Book, byId: ById) =>
   }));
 
 /** The leak of a box as it is known at an instant: what it is, what was tested, and what its trips have taught. */
-export function leakBefore(book: Book, box: BoxState, beforeMs: number, byId: ById): ReturnType<typeof leakWeights> {
-  return keptFor(book, byId).leaks.of(`${box.id} ${beforeMs}`, () =>
-    leakWeights(gatherLeak(book, box, beforeMs, byId)),
-  );
+export function leakBefore(
+  asked: Asks<'book' | 'species'>,
+  box: BoxState,
+  beforeMs: number,
+): ReturnType<typeof leakWeights> {
+  return keptFor(asked).leaks.of(`${box.id} ${beforeMs}`, () => leakWeights(gatherLeak(asked, box, beforeMs)));
 }
 
-function gathered(book: Book, box: BoxState, tripId: string | null, byId: ById): Gathered | null {
-  return keptFor(book, byId).gathered.of(`${box.id} ${tripId}`, () => {
-    const g = gatherFilling(book, box, book.getAny('trip', tripId), byId);
+function gathered(asked: Asks<'book' | 'species'>, box: BoxState, tripId: string | null): Gathered | null {
+  const { book } = asked;
+  return keptFor(asked).gathered.of(`${box.id} ${tripId}`, () => {
+    const g = gatherFilling(asked, box, book.getAny('trip', tripId));
     if (!g) return null;
-    const leak = gatherLeak(book, box, g.facts.fromMs, byId);
+    const leak = gatherLeak(asked, box, g.facts.fromMs);
     const key = [JSON.stringify([leak.usual, leak.tests]), keyOf(g.facts), ...leak.taught.map(keyOf)].join('\n');
     return { ...g, toReckon: { own: g.facts, leak }, key };
   });
@@ -77,12 +81,17 @@ function gathered(book: Book, box: BoxState, tripId: string | null, byId: ById):
  * lie in it. Null for a box that this book does not know, or that held nothing on that trip. Kept until something of it changes.
  * Where it is much to reckon and something stands ready to do it beside the page, the last that is known stands until it is done.
  */
-export function fillingOf(book: Book, boxId: string | null, tripId: string | null, byId: ById): Filling | null {
+export function fillingOf(
+  asked: Asks<'book' | 'species'>,
+  boxId: string | null,
+  tripId: string | null,
+): Filling | null {
+  const { book } = asked;
   const box = book.getAny('box', boxId);
-  const g = box && gathered(book, box, tripId, byId);
+  const g = box && gathered(asked, box, tripId);
   if (!box || !g) return null;
   const name = `${box.id} ${tripId}`;
-  const kept = keptFor(book, byId).fillings;
+  const kept = keptFor(asked).fillings;
   const known = kept.get(name);
   if (known) return known;
   const before = latest.get(name);
@@ -114,11 +123,17 @@ export function bandOf(f: Pick<Filling, 'known' | 'melting'>): IceBand {
 const MOST_LATER = 3;
 
 /** The fillings of a box from that of a trip on, as long as something may lie on in it: each lasts until the next begins. */
-export function fillingsFrom(book: Book, boxId: string, tripId: string, untilMs: number, byId: ById): Filling[] {
-  const own = fillingOf(book, boxId, tripId, byId);
+export function fillingsFrom(
+  asked: Asks<'book' | 'species'>,
+  boxId: string,
+  tripId: string,
+  untilMs: number,
+): Filling[] {
+  const { book } = asked;
+  const own = fillingOf(asked, boxId, tripId);
   if (!own) return [];
   const trips = tripsWith(book, boxId);
   const first = firstFrom(trips, own.nextMs);
   const later = trips.slice(first, first + MOST_LATER).filter((t) => t.ms < untilMs);
-  return [own, ...later.flatMap((t) => fillingOf(book, boxId, t.trip.id, byId) ?? [])];
+  return [own, ...later.flatMap((t) => fillingOf(asked, boxId, t.trip.id) ?? [])];
 }

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import { type ClockHistory, TYPICAL_C } from '@dagboek/core/fresh';
 import { fleshCourse, type FleshCourse } from '@dagboek/core/heat';
 import { epochMs } from '@dagboek/core/time';
@@ -45,14 +46,14 @@ function courseOf(fish: FishState, lays: readonly Lay[], byId: ById, startC: num
  * further, for what is asked of the past: what its box will come to changes with each fish that is put beside it, and what was does not.
  */
 export function fleshHistory(
-  book: Book,
+  asked: Asks<'book' | 'species'>,
   line: CustodyLine,
-  byId: ById,
   into: PackState | null = null,
   untilMs = Number.POSITIVE_INFINITY,
 ): FleshHistory {
+  const { book, species: byId } = asked;
   const { fish } = line;
-  const all = historyOf(book, line, byId, into);
+  const all = historyOf(asked, line, into);
   const lays = all.filter((l, i) => i === 0 || l.atMs <= untilMs);
   const waterC = book.getAny('trip', fish.trip)?.waterC ?? TYPICAL_C.unknownWater;
   return fromLays(fish, lays, byId, waterC);

@@ -33,7 +33,7 @@ const said = (list: Entry[], until = '23:00') => {
   const book = Book.EMPTY.withEntries(list);
   const line = custodyOf(book, fish)!;
   const ms = (t: number): string => new Date(t + 3_600_000).toISOString().slice(11, 16);
-  return layStretches(book, line, () => POLLACK, Date.parse(at(until))).map(
+  return layStretches({ book, species: () => POLLACK }, line, Date.parse(at(until))).map(
     (s) => `${s.keeping} ${ms(s.fromMs)}-${ms(s.toMs)}`,
   );
 };
@@ -48,7 +48,7 @@ describe('a freezer that was read', () => {
       anEntry('store.read', shelf, { c: -8 }, { at: at('06:10') }),
     ];
     const book = Book.EMPTY.withEntries([...BASE, ...store, pack('p', '18:40', 'freezer')]);
-    const lays = historyOf(book, custodyOf(book, fish)!, () => POLLACK);
+    const lays = historyOf({ book, species: () => POLLACK }, custodyOf(book, fish)!);
     expect(lays.at(-1)).toMatchObject({ keeping: 'freezer', boundary: { mediumC: -8 } });
   });
 });
@@ -80,7 +80,7 @@ describe('where a fish lay', () => {
 
   test('says which box and how it is wrapped; asked for one pack it follows that one', () => {
     const book = Book.EMPTY.withEntries([...BASE, pack('one', '18:30', 'fridge'), pack('two', '18:40', 'freezer')]);
-    const lays = historyOf(book, custodyOf(book, fish)!, () => POLLACK, book.get('pack', idOf('one')));
+    const lays = historyOf({ book, species: () => POLLACK }, custodyOf(book, fish)!, book.get('pack', idOf('one')));
     expect(lays.find((l) => l.keeping === 'box')?.box).toBe(BOX);
     expect(lays.at(-1)).toMatchObject({ keeping: 'fridge', wrapping: 'bag', box: null });
     expect(lays.every((l, i) => i === 0 || lays[i - 1]!.atMs <= l.atMs)).toBe(true);

@@ -1,3 +1,4 @@
+import type { Asks } from '../asked.ts';
 import type { Keeping } from '@dagboek/core/fresh';
 import { ICE_LASTS_H, TYPICAL_C } from '@dagboek/core/fresh';
 import { type Boundary, type Exposure, meets } from '@dagboek/core/heat';
@@ -32,11 +33,12 @@ const SAME_K = 0.5;
  * that knows: freshness, the clock of histamine, its temperature inside, keeping times and the drawn hours all follow it. `into`:
  * the pack to follow it into; without one the pack that is eaten last, or lies longest.
  */
-export function historyOf(book: Book, line: CustodyLine, byId: ById, into: PackState | null = null): Lay[] {
+export function historyOf(asked: Asks<'book' | 'species'>, line: CustodyLine, into: PackState | null = null): Lay[] {
+  const { book, species: byId } = asked;
   const { fish, cuts, packs } = line;
   const trip = book.getAny('trip', fish.trip);
   const lays: Lay[] = beforeIce(fish, trip).map((b) => lay(b.atMs, b.keeping, b.boundary));
-  for (const s of staysOf(book, fish)) lays.push(...inBox(book, s, trip, byId));
+  for (const s of staysOf(book, fish)) lays.push(...inBox(asked, s, trip));
   const airs = airsOf(trip);
   if (cuts[0]) {
     const atMs = epochMs(cuts[0].startedAt);
@@ -104,9 +106,9 @@ function inStore(book: Book, p: PackState['places'][number], fromMs: number, toM
 }
 
 /** What a fish met while it lay in a box: ice as long as the box has any, then what the box warms to. */
-function inBox(book: Book, stay: Stay, trip: TripState | null, byId: ById): Lay[] {
+function inBox(asked: Asks<'book' | 'species'>, stay: Stay, trip: TripState | null): Lay[] {
   const how = stay.how === 'slurry' ? 'still slurry' : 'wet ice';
-  const fillings = trip ? fillingsFrom(book, stay.box, trip.id, stay.toMs, byId) : [];
+  const fillings = trip ? fillingsFrom(asked, stay.box, trip.id, stay.toMs) : [];
   if (fillings.length === 0) {
     // Nothing is known of this box.
     const goneMs = stay.fromMs + ICE_LASTS_H * HOUR_MS;
@@ -164,8 +166,8 @@ export interface LayStretch {
 }
 
 /** The same as stretches that follow each other up to `untilMs`; neighbours of one kind are one. */
-export function layStretches(book: Book, line: CustodyLine, byId: ById, untilMs: number): LayStretch[] {
-  const lays = historyOf(book, line, byId);
+export function layStretches(asked: Asks<'book' | 'species'>, line: CustodyLine, untilMs: number): LayStretch[] {
+  const lays = historyOf(asked, line);
   const out: LayStretch[] = [];
   lays.forEach((l, i) => {
     const toMs = Math.min(untilMs, lays[i + 1]?.atMs ?? untilMs);

@@ -1,3 +1,5 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import {
   cannotBeChosen,
   custodyOf,
@@ -27,7 +29,6 @@ import { Chips } from '../../ui/chips.tsx';
 import { useCrew } from '../../asked/crew.ts';
 import { useKept } from '../../ui/use-kept.ts';
 import { nowMs } from '../../ui/clock.ts';
-import { useNow } from '../../ui/use-now.ts';
 import { Quantity } from '../../asked/quantity.tsx';
 import { typedNumber } from '../../ui/typed-number.ts';
 import { Paged } from '../../frame/paged.tsx';
@@ -53,7 +54,7 @@ export function BoardPage() {
   const { pen } = usePen();
   const navigate = useNavigate();
   const { write, writeAll } = useUndoWrite();
-  const now = useNow(60_000);
+  const asked = useAsked(useNow(60_000));
   const format = useFormat();
   const { shortDay, day } = format;
   const waiting = fishForTheBoard(book);
@@ -76,7 +77,7 @@ export function BoardPage() {
   // Of one lot a part may be cut: the others stay where they are.
   const lot = lotAlone(book, chosen);
   const choice = { fish: chosen, part: lot ? typedNumber(part) : null, purpose };
-  const proposals = whichRoutes(book, choice, purpose === 'whole' && pan > 0 ? pan * 10 : null, byId, now, units);
+  const proposals = whichRoutes(asked, choice, purpose === 'whole' && pan > 0 ? pan * 10 : null, units);
   const way = proposals.find((p) => p.route === route)?.route ?? proposals[0]?.route;
   const nameOf = (id: string): string => {
     const f = book.getAny('fish', id);
@@ -87,14 +88,14 @@ export function BoardPage() {
     setSpoilt(null);
     setPart('');
     if (chosen.includes(f.id)) return setChosen(chosen.filter((x) => x !== f.id));
-    const cannot = cannotBeChosen(book, f, chosen, byId, (id) => inSentence(names.species(id)));
+    const cannot = cannotBeChosen(asked, f, chosen, (id) => inSentence(names.species(id)));
     if (cannot) return setTrouble(cannot);
     setChosen([...chosen, f.id]);
   };
   const start = async (): Promise<void> => {
     if (!knife || !way) return;
     const [cutId, partId] = [newId(), newId()];
-    const begun = ontoTheBoard(book, choice, { route: way, by: knife, cutId, partId }, byId, nowMs(), nameOf);
+    const begun = ontoTheBoard({ ...asked, nowMs: nowMs() }, choice, { route: way, by: knife, cutId, partId }, nameOf);
     setSpoilt(begun.ok ? null : begun.spoilt);
     if (!begun.ok) return setTrouble(begun.why);
     const r = await writeAll(begun.writings);
@@ -110,7 +111,7 @@ export function BoardPage() {
   };
   const stiffOf = (id: string) => {
     const line = custodyOf(book, id);
-    return line && stiffnessOf(book, line, byId, now);
+    return line && stiffnessOf(asked, line);
   };
   const stiffIn = (id: string): string[] => {
     const s = stiffOf(id);
@@ -145,7 +146,7 @@ export function BoardPage() {
             {(f) => {
               const s = byId(f.species);
               const where = custodyOf(book, f.id)?.where;
-              const fresh = freshnessOfFish(book, f.id, byId, now);
+              const fresh = freshnessOfFish(asked, f.id);
               const mass = massOf(f, s);
               const on = chosen.includes(f.id);
               const trip = book.get('trip', f.trip);
@@ -186,11 +187,7 @@ export function BoardPage() {
               {waiting
                 .filter((f) => chosen.includes(f.id))
                 .map((f) => (
-                  <HistamineNote
-                    key={f.id}
-                    of={sayFish(f, names)}
-                    clock={freshnessOfFish(book, f.id, byId, now)?.histamine}
-                  />
+                  <HistamineNote key={f.id} of={sayFish(f, names)} clock={freshnessOfFish(asked, f.id)?.histamine} />
                 ))}
               {waiting
                 .filter((f) => chosen.includes(f.id))

@@ -58,7 +58,7 @@ function OffalNote({ offal }: { offal: ReturnType<typeof offalOf> }) {
 export function Byproducts({ cut, species }: { cut: CutState; species: Species | null }) {
   const { write } = useUndoWrite();
   const { book } = useBook();
-  const offal = offalOf(book, useRules(), cut.fish, useNow());
+  const offal = offalOf({ book, rules: useRules(), nowMs: useNow() }, cut.fish);
   const [what, setWhat] = useState('frame and head');
   const caution = byproductCaution(what, species);
   const poison = byproductPoison(what, species);

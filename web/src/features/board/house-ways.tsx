@@ -14,7 +14,7 @@ export function HouseWays() {
   const { write } = useWrite();
   const [trouble, setTrouble] = useState<string | null>(null);
   const ways = waysOf(book);
-  const offal = offalOf(book, useRules(), [], useNow());
+  const offal = offalOf({ book, rules: useRules(), nowMs: useNow() }, []);
   const id = book.all('book')[0]?.id;
   if (!id) return null;
   const choose = async (of: (typeof WAYS)[number]['of'], is: string): Promise<void> => {

@@ -1,3 +1,5 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import { doneToMeat, routeOf, WATER_ALLOWANCE } from '@dagboek/core/cut';
 import { packCautions } from '@dagboek/core/harm';
 import {
@@ -66,6 +68,7 @@ export function IntoPack({
   const { write } = useUndoWrite();
   const { byId } = useCatalogue();
   const { day, zone } = useFormat();
+  const asked = useAsked(useNow(60_000));
   const packs = book.naming('pack', cut.id).sort((a, b) => a.number - b.number);
   const route = routeOf(cut.route);
   const { form } = route;
@@ -105,7 +108,7 @@ export function IntoPack({
     () => {
       const facts = stored(SOME_G, 1, 'as if') as object as Writing['facts'];
       const w: Writing = { kind: 'pack.stored', subject: newId(), facts };
-      return packAsIf(book, w, byId, day, nowMs(), zone);
+      return packAsIf({ ...asked, nowMs: nowMs() }, w);
     },
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what `stored` says is made of these alone
     [book, byId, day, zone, cut.id, kind, wrap, store.id],

@@ -1,10 +1,11 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import { CONTROL_Z, LEAST_POINTS } from '@dagboek/core/cut';
 import { knifeOf } from '@dagboek/journal';
 import { PLATE_G } from '@dagboek/core/plates';
 import { Link } from 'react-router';
-import { type Species, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { type Species, useNames } from '../../asked/catalogue.ts';
 import { percent, useFormat } from '../../asked/format.ts';
-import { useBook } from '../../offline/journal-context.tsx';
 import { inSentence } from '../../ui/names-in-text.ts';
 import { useWidth } from '../../ui/use-width.ts';
 import { sayGrams } from '../../asked/units.ts';
@@ -18,12 +19,11 @@ const WORDS = {
 
 /** One knife over its last cuts, each against what was written down before it, with limits that one in a hundred passes by chance. */
 export function KnifeTrend({ by, species }: { by: string; species: Species | null }) {
-  const { book } = useBook();
-  const { byId } = useCatalogue();
+  const asked = useAsked(useNow(60_000));
   const names = useNames();
   const { shortDay, day } = useFormat();
   const [ref, width] = useWidth(330);
-  const knife = knifeOf(book, by, species?.id ?? null, byId);
+  const knife = knifeOf(asked, by, species?.id ?? null);
   const { points, lately, trend } = knife.chart;
   const top = Math.max(CONTROL_Z + 0.4, ...points.map((p) => Math.abs(p.z)));
   const y = (z: number): number => HEIGHT / 2 - (z / top) * (HEIGHT / 2 - 6);

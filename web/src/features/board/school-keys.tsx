@@ -1,6 +1,6 @@
+import { useAsked } from '../../asked/asked.ts';
 import type { CutStep } from '@dagboek/core/cut';
 import { type CutState, offalOf, schoolsAt } from '@dagboek/journal';
-import { useRules } from '../../asked/catalogue.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { useWrite } from '../../asked/use-write.ts';
 import { Key } from '../../ui/key.tsx';
@@ -10,8 +10,8 @@ import { useNow } from '../../ui/use-now.ts';
 export function SchoolKeys({ cut, step }: { cut: CutState; step: CutStep }) {
   const { book } = useBook();
   const { write } = useWrite();
-  const rules = useRules();
-  const offal = offalOf(book, rules, cut.fish, useNow());
+  const asked = useAsked(useNow());
+  const offal = offalOf(asked, cut.fish);
   const of = step.way;
   const schools = of && schoolsAt(book, cut, of, offal);
   if (!schools) return null;

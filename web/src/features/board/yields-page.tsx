@@ -1,3 +1,5 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import { LEAST_OF_LEVEL, type Moved, type Mover, MOVERS } from '@dagboek/core/cut';
 import { cutKinds, whatMovedYields, type YieldsMoved } from '@dagboek/journal';
 import { Link, useSearchParams } from 'react-router';
@@ -30,11 +32,12 @@ const signed = (x: number): string => (tenths(x) === '0.0' ? '0' : `${x < 0 ? 'â
 export function YieldsPage() {
   const { book } = useBook();
   const { byId } = useCatalogue();
+  const asked = useAsked(useNow(60_000));
   const names = useNames();
   const [params, setParams] = useSearchParams();
   const kinds = cutKinds(book).slice(0, 8);
   const species = byId(params.get('kind')) ?? byId(kinds[0]);
-  const moved = species ? whatMovedYields(book, species.id, byId) : null;
+  const moved = species ? whatMovedYields(asked, species.id) : null;
   const options = [...new Set([...kinds, ...(species ? [species.id] : [])])];
   return (
     <Page

@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import { catchRate } from '@dagboek/core/book';
 import {
   custodyOf,
@@ -43,11 +44,12 @@ export function BookPage() {
   const names = useNames();
   const { day, zone: tz } = useFormat();
   const now = useNow(60_000);
+  const asked = useAsked(now);
   const [search, setSearch] = useSearchParams();
   // Two choices in quick succession: the second builds on the first, though the address has not followed yet.
-  const asked = useRef<URLSearchParams | null>(null);
+  const going = useRef<URLSearchParams | null>(null);
   useEffect(() => {
-    asked.current = null;
+    going.current = null;
   }, [search]);
   const [shown, setShown] = useState(PAGE);
   const trips = tripsInOrder(book);
@@ -58,12 +60,12 @@ export function BookPage() {
     zone: search.get('zone'),
     text: search.get('text'),
   };
-  const items = diary(book, filter, day);
+  const items = diary(asked, filter);
   const narrowTo = (key: string, value: string): void => {
-    const next = new URLSearchParams(asked.current ?? search);
+    const next = new URLSearchParams(going.current ?? search);
     if (value) next.set(key, value);
     else next.delete(key);
-    asked.current = next;
+    going.current = next;
     setSearch(next, { replace: true });
     setShown(PAGE);
   };
@@ -311,12 +313,13 @@ function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[
 function FishRow({ fish, number, now }: { fish: FishState; number: string; now: number }) {
   const { book } = useBook();
   const { byId } = useCatalogue();
+  const asked = useAsked(now);
   const names = useNames();
   const { time } = useFormat();
   const line = custodyOf(book, fish.id);
   if (!line) return null;
   const s = byId(fish.species);
-  const fresh = freshnessOf(book, line, byId, now);
+  const fresh = freshnessOf(asked, line);
   return (
     <Row className={line.where === 'struck' ? 'line struck-row' : 'line'} time={time(fish.landed.at)}>
       <Link to={`/fish/${fish.id}`} className="log-grid as-row diary-row">

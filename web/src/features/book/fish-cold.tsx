@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import { type Keeping, warmSide } from '@dagboek/core/fresh';
 import {
   coreLine,
@@ -10,9 +11,7 @@ import {
   usedParts,
 } from '@dagboek/journal';
 import { saySpan, stamp } from '@dagboek/core/time';
-import { useCatalogue } from '../../asked/catalogue.ts';
 import { plural, useFormat } from '../../asked/format.ts';
-import { useBook } from '../../offline/journal-context.tsx';
 import { sayTemperature, units } from '../../asked/units.ts';
 import { useWidth } from '../../ui/use-width.ts';
 import { sayStiff, STIFF_WHY } from '../../asked/stiff-words.ts';
@@ -32,17 +31,14 @@ const days = (d: number): string => (d < 0.05 ? 'none' : plural(Math.round(d * 1
 
 /** How warm a fish was inside, what its freshness is made of, what its handling cost, and when it is stiff. */
 export function FishCold({ line, now }: { line: CustodyLine; now: number }) {
-  const { book } = useBook();
-  const { byId } = useCatalogue();
+  const asked = useAsked(now);
   const format = useFormat();
-  const fresh = freshnessOfFish(book, line.fish.id, byId, now);
+  const fresh = freshnessOfFish(asked, line.fish.id);
   if (!fresh) return null;
-  const cost = handlingCost(book, line, byId, now);
+  const cost = handlingCost(asked, line);
   const stiff =
-    line.where === 'in hand' || line.where === 'bleeding' || line.where === 'box'
-      ? stiffnessOf(book, line, byId, now)
-      : null;
-  const parts = usedParts(book, line, byId, now);
+    line.where === 'in hand' || line.where === 'bleeding' || line.where === 'box' ? stiffnessOf(asked, line) : null;
+  const parts = usedParts(asked, line);
   return (
     <>
       <h2 className="ruled">The cold</h2>
@@ -104,11 +100,10 @@ const [LEFT, H, TOP, FOOT] = [40, 92, 8, 22];
 
 /** Its middle since it was killed, up to a while after now. */
 function CoreLine({ line, now }: { line: CustodyLine; now: number }) {
-  const { book } = useBook();
-  const { byId } = useCatalogue();
+  const asked = useAsked(now);
   const [ref, width] = useWidth(360);
   const { time, zone } = useFormat();
-  const history = fleshHistory(book, line, byId);
+  const history = fleshHistory(asked, line);
   const ends = line.cuts[0] ? Date.parse(line.cuts[0].startedAt) : now;
   const [fromMs, toMs] = [
     history.deathMs,

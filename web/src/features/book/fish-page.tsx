@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import { routeOf, stagesOf } from '@dagboek/core/cut';
 import {
   bestWeightOf,
@@ -58,13 +59,14 @@ function Fish({ fish }: { fish: FishState }) {
   const format = useFormat();
   const { day } = format;
   const now = useNow(30_000);
+  const asked = useAsked(now);
   const species = byId(fish.species);
   const trip = book.getAny('trip', fish.trip);
   const line = custodyOf(book, fish.id);
   if (!line) return <MissingPage />;
-  const fresh = freshnessOfFish(book, line.fish.id, byId, now);
+  const fresh = freshnessOfFish(asked, line.fish.id);
   const mass = bestWeightOf(book, fish, species);
-  const core = coreTemperatureOf(book, fish.id, byId, now);
+  const core = coreTemperatureOf(asked, fish.id);
   // What was struck of it stays readable here, with the rest of its log.
   const cuts = book.namingAny('cut', fish.id);
   const packs = book.namingAny('pack', fish.id);

@@ -1,8 +1,7 @@
+import { useAsked } from '../../asked/asked.ts';
 import { type CustodyLine, layStretches, type LayStretch } from '@dagboek/journal';
 import type { Keeping } from '@dagboek/core/fresh';
 import { saySpan } from '@dagboek/core/time';
-import { useCatalogue } from '../../asked/catalogue.ts';
-import { useBook } from '../../offline/journal-context.tsx';
 import { useWidth } from '../../ui/use-width.ts';
 
 const WORDS: Readonly<Record<Keeping, { readonly what: string; readonly warm: boolean }>> = {
@@ -18,10 +17,9 @@ const WORDS: Readonly<Record<Keeping, { readonly what: string; readonly warm: bo
 /** The same hours by the clock: how long warm, on ice, on the board, in the larder. Short stretches are widened to be seen. */
 export function HourStrip({ line, now }: { line: CustodyLine; now: number }) {
   const [ref, width] = useWidth(420);
-  const { book } = useBook();
-  const { byId } = useCatalogue();
+  const asked = useAsked(now);
   if (line.fish.released || (!line.fish.dispatched && !line.fish.iced)) return <div ref={ref} />;
-  const list = layStretches(book, line, byId, line.eatenAt ? Date.parse(line.eatenAt) : now).map((s) => ({
+  const list = layStretches(asked, line, line.eatenAt ? Date.parse(line.eatenAt) : now).map((s) => ({
     ...s,
     ...WORDS[s.keeping],
   }));

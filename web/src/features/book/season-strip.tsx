@@ -29,7 +29,7 @@ export function SeasonStrip({
   const span = Math.max(60, daysBetween(from, today) + 12);
   const x = (d: string): number => 8 + (daysBetween(from, d) / span) * (width - 70);
   const points = trips.map((trip, i) => {
-    const { keptKg: kg, back, empty } = tripCatch(book, trip.id, byId);
+    const { keptKg: kg, back, empty } = tripCatch({ book, species: byId }, trip.id);
     return { trip, x: x(days[i] ?? today), kg, back, empty };
   });
   const top = Math.max(1, ...points.map((p) => p.kg));

@@ -1,3 +1,5 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import {
   costsOf,
   countOf,
@@ -150,10 +152,9 @@ function Trip({ trip }: { trip: TripState }) {
 
 /** A trip that is over: what it brought, and the next step. */
 function Brought({ trip }: { trip: TripState }) {
-  const { book } = useBook();
-  const { byId } = useCatalogue();
+  const asked = useAsked(useNow(60_000));
   const names = useNames();
-  const brought = tripBrought(book, trip, byId);
+  const brought = tripBrought(asked, trip);
   if (!brought) return null;
   const { kept, letGo, keptKg, spanMs, waiting } = brought;
   const n = countOf(waiting);
@@ -190,7 +191,7 @@ function Brought({ trip }: { trip: TripState }) {
 function TripCosts({ trip }: { trip: TripState }) {
   const { byId } = useCatalogue();
   const costs = costsOf(trip);
-  const plates = useBookValue((book) => dinnerOf(book, trip.id, byId, null).kept.plates);
+  const plates = useBookValue((book) => dinnerOf({ book, species: byId }, trip.id, null).kept.plates);
   if (!costs) return null;
   return (
     <>

@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import { coreTemperatureOf, custodyOf, type FishState, freshnessOfFish, massOf } from '@dagboek/journal';
 import { warmSide } from '@dagboek/core/fresh';
 import { Link } from 'react-router';
@@ -17,6 +18,7 @@ import { massParts, units } from '../../asked/units.ts';
 export function BoxFish({ lines, now }: { lines: readonly FishState[]; now: number }) {
   const { byId } = useCatalogue();
   const { book } = useBook();
+  const asked = useAsked(now);
   const names = useNames();
   const format = useFormat();
   const { time, day, dayOfMs, shortDay } = format;
@@ -36,10 +38,10 @@ export function BoxFish({ lines, now }: { lines: readonly FishState[]; now: numb
       <Paged items={order} keyOf={(f) => f.id} more="More fish">
         {(f) => {
           const s = byId(f.species);
-          const fresh = freshnessOfFish(book, f.id, byId, now);
+          const fresh = freshnessOfFish(asked, f.id);
           const line = custodyOf(book, f.id);
           const mass = massOf(f, s);
-          const core = coreTemperatureOf(book, f.id, byId, now);
+          const core = coreTemperatureOf(asked, f.id);
           return (
             <>
               {fresh?.histamine && fresh.histamine.state !== 'within' && (

@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import {
   boxAdvice,
   boxAt,
@@ -46,9 +47,8 @@ const STEP_MS = 600_000;
 
 /** A box that holds something, or went along: drawn in elevation, with what to do by when, and its ice and fish over time. */
 export function BoxSection({ box, boxes, now }: { box: BoxState; boxes: readonly BoxState[]; now: number }) {
-  const { book } = useBook();
-  const { byId } = useCatalogue();
-  const filling = currentFilling(book, box.id, byId);
+  const asked = useAsked(now);
+  const filling = currentFilling(asked, box.id);
   return (
     <section aria-label={box.name} className="box-section">
       {filling ? (
@@ -68,6 +68,7 @@ export function BoxSection({ box, boxes, now }: { box: BoxState; boxes: readonly
 function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly BoxState[]; now: number }) {
   const { book } = useBook();
   const { byId } = useCatalogue();
+  const asked = useAsked(now);
   const names = useNames();
   const format = useFormat();
   const { box, trip } = filling;
@@ -78,7 +79,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
   const current = boxAt(filling, now);
   const at = looked ?? now;
   const then = looked === null ? current : boxAt(filling, at);
-  const advice = boxAdvice(book, filling, byId, now);
+  const advice = boxAdvice(asked, filling);
   const add = sayAdd(advice, format, now);
   const lying = fishOnIce(book)
     .filter((f) => f.iced?.box === box.id)
@@ -87,8 +88,8 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
   const inIt = looked === null ? lying : fishInBoxAt(book, filling, at);
   const numbers = new Map([...new Set(inIt.map((f) => f.trip))].flatMap((t) => [...fishNumbers(book, t)]));
   const drawn: DrawnInBox[] = inIt.slice(0, MOST_DRAWN).map((fish) => {
-    const core = coreTemperatureOf(book, fish.id, byId, at);
-    const clock = freshnessOfFish(book, fish.id, byId, at)?.histamine ?? null;
+    const core = coreTemperatureOf({ ...asked, nowMs: at }, fish.id);
+    const clock = freshnessOfFish({ ...asked, nowMs: at }, fish.id)?.histamine ?? null;
     const number = numbers.get(fish.id) ?? '?';
     return { fish, number, coreC: core?.coreC ?? null, cold: core?.cold ?? true, danger: clock?.state === 'over' };
   });
@@ -97,7 +98,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
     return f ? `No. ${fishNumbers(book, f.trip).get(id) ?? '?'}, ${sayFish(f, names)},` : 'A fish';
   };
   const here = chosen === null ? null : (drawn.find((d) => d.fish.id === chosen) ?? null);
-  const room = boxRoom(book, box, trip?.endedAt ? null : trip, byId);
+  const room = boxRoom(asked, box, trip?.endedAt ? null : trip);
   const gone = current.goneMs ?? current.withoutMs ?? now;
   const end = Math.min(now + MOST_H * HOUR_MS, Math.max(now + AHEAD_H * HOUR_MS, gone + AFTER_H * HOUR_MS));
   const start = Math.max(filling.fromMs, now - MOST_H * HOUR_MS);
@@ -170,7 +171,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
           fish={inIt.slice(-MOST_LINES).flatMap((f) => {
             const line = custodyOf(book, f.id);
             if (!line) return [];
-            const history = fleshHistory(book, line, byId);
+            const history = fleshHistory(asked, line);
             const iced = Date.parse(f.iced?.at ?? '');
             return [{ id: f.id, label: numbers.get(f.id) ?? '', fromMs: iced, history }];
           })}

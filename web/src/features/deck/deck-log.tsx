@@ -1,14 +1,15 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import { custodyOf, type FishState, freshnessOf, sayTripNote, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { sayFish, useNames } from '../../asked/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../../fish/custody/custody-row.tsx';
 import { FirstMark } from '../../fish/first-mark.tsx';
 import { plural, useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { LengthCell } from '../../fish/length-cell.tsx';
 import { Row } from '../../frame/page.tsx';
-import { useNow } from '../../ui/use-now.ts';
 import { useNarrow } from '../../ui/use-width.ts';
 import { FateMark } from '../../fish/verdict-mark.tsx';
 import { UsedCell } from '../../fish/custody/used-cell.tsx';
@@ -114,14 +115,13 @@ export function DeckLog({
 
 function DeckRow({ fish, number, onChoose }: { fish: FishState; number: string; onChoose: (id: string) => void }) {
   const { book } = useBook();
-  const { byId } = useCatalogue();
   const names = useNames();
   const navigate = useNavigate();
-  const now = useNow(60_000);
+  const asked = useAsked(useNow(60_000));
   const { time } = useFormat();
   const line = custodyOf(book, fish.id);
   if (!line) return null;
-  const fresh = freshnessOf(book, line, byId, now);
+  const fresh = freshnessOf(asked, line);
   const struck = line.where === 'struck';
   const unfinished = line.where === 'in hand' || line.where === 'bleeding';
   const name = sayFish(fish, names);

@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import type { DinnerMeat } from '@dagboek/core/plates';
 import {
   bagsOn,
@@ -12,7 +13,7 @@ import {
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/catalogue.ts';
 import { plural } from '../../asked/format.ts';
 import { useBook, useBookValue } from '../../offline/journal-context.tsx';
 import { BagBoxes, PlatesRow } from '../../fish/plates-row.tsx';
@@ -40,12 +41,12 @@ export function DeckMargin({
   lines: readonly CustodyLine[];
   current: FishState | null;
 }) {
-  const { byId } = useCatalogue();
   const { book } = useBook();
   const rules = useRules();
   const names = useNames();
   const now = useNow(60_000);
-  const dinner = dinnerOf(book, trip.id, byId, current);
+  const asked = useAsked(now);
+  const dinner = dinnerOf(asked, trip.id, current);
   const [way, setWay] = useHabit('dinner-way', WAYS);
   const bags = rules
     ? bagsOn(book, rules, countingDay(trip, current, now, rules.timeZone), trip.crew, current, trip.boat)

@@ -1,3 +1,5 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import {
   custodyOf,
   fishInHand,
@@ -11,7 +13,7 @@ import {
 } from '@dagboek/journal';
 import { sayDay } from '@dagboek/core/time';
 import { Link, useSearchParams } from 'react-router';
-import { useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/catalogue.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
@@ -36,7 +38,7 @@ export function DeckPage() {
   const unfinished = askedFish && ['in hand', 'bleeding'].includes(custodyOf(book, askedFish.id)?.where ?? '');
   const trip = (unfinished ? book.get('trip', askedFish.trip) : null) ?? openTrip(book);
   const names = useNames();
-  const { byId } = useCatalogue();
+  const asked = useAsked(useNow(60_000));
   const { day } = useFormat();
   if (!trip)
     return (
@@ -52,16 +54,14 @@ export function DeckPage() {
     );
   const fish = fishOfTrip(book, trip.id);
   const { inHand, bleeding } = fishInHand(book, trip.id);
-  const asked = search.get('fish');
-  const current = [...inHand, ...bleeding].find((f) => f.id === asked) ?? inHand.at(-1) ?? null;
+  const wanted = search.get('fish');
+  const current = [...inHand, ...bleeding].find((f) => f.id === wanted) ?? inHand.at(-1) ?? null;
   const over = trip.endedAt !== null;
   const choose = (id: string | null): void =>
     setSearch(id ? { fish: id } : {}, { replace: true, preventScrollReset: true });
   const waiting = suffersFirst(
-    book,
+    { ...asked, nowMs: nowMs() },
     inHand.filter((f) => f.id !== current?.id),
-    byId,
-    nowMs(),
   );
   const numbers = fishNumbers(book, trip.id);
   const number = (id: string): string => numbers.get(id) ?? '?';

@@ -28,7 +28,7 @@ export function useLikely(
     return { grounds: here, waters: neighbouringGrounds(all, here, rules?.zones.flatMap((z) => z.grounds) ?? []) };
   }, [all, rules, zone]);
   const likely = useMemo(() => {
-    const met = caughtHere(book, zone, fish);
+    const met = caughtHere({ book, zone }, fish);
     const month = Number(day(fish.landed.at).slice(5, 7));
     return rankLikely(all, { grounds, waters, month, ownCatches: met.weighed }).map((l) => {
       const own = met.entries[l.speciesId] ?? 0;

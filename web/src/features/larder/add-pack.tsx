@@ -1,3 +1,5 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import { type PackForm, type Wrapping, wrappingsFor } from '@dagboek/core/larder';
 import { sayDate, stamp } from '@dagboek/core/time';
 import { FORMS, isNotToEat, nextPackNumber, packAsIf, packByHand, storesOf } from '@dagboek/journal';
@@ -41,9 +43,10 @@ const AGO_WORDS: Readonly<Record<Ago, string>> = {
 /** A pack that the board never saw: given, bought, or packed before there was a book. Its fish have no line, and its days count from the day it was packed. */
 export function AddPack({ onClose }: { onClose: () => void }) {
   const { book } = useBook();
-  const { all, byId } = useCatalogue();
+  const { all } = useCatalogue();
   const { writeAll } = useUndoWrite();
   const { day, zone } = useFormat();
+  const asked = useAsked(useNow(60_000));
   const navigate = useNavigate();
   const find = useMemo(() => speciesFinder(all), [all]);
   const stores = storesOf(book);
@@ -67,8 +70,8 @@ export function AddPack({ onClose }: { onClose: () => void }) {
   const asIf = useMemo(() => {
     if (!species) return null;
     const told = { species, form, massG: SOME_G, pieces: null, wrapping, store, daysAgo: Number(ago) };
-    return packAsIf(book, packByHand(book, told, today, zone, newId()), byId, day, nowMs(), zone);
-  }, [book, species, form, wrapping, store, ago, today, zone, byId, day]);
+    return packAsIf({ ...asked, nowMs: nowMs() }, packByHand(asked, told, today, newId()));
+  }, [asked, species, form, wrapping, store, ago, today]);
   const keep = async (): Promise<void> => {
     if (!species) return setTrouble('Say which kind it is: type its name, and choose it.');
     const wrong = amountTrouble('mass', grams, 'the weight');
@@ -78,7 +81,7 @@ export function AddPack({ onClose }: { onClose: () => void }) {
       return setTrouble('Pieces are counted in whole numbers.');
     const id = newId();
     const told = { species, form, massG: read.value, pieces, wrapping, store, daysAgo: Number(ago) };
-    const w = packByHand(book, told, today, zone, id);
+    const w = packByHand(asked, told, today, id);
     const r = await writeAll([{ ...w, facts: { ...w.facts, ...asTyped({ massG: read }) } }]);
     if (!r.ok) return setTrouble(r.why);
     onClose();

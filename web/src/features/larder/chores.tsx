@@ -1,9 +1,9 @@
+import { useAsked } from '../../asked/asked.ts';
 import type { Chore } from '@dagboek/core/larder';
 import { choresDue, type HeldPack, sayChore, storeById, storeNow, thawStore } from '@dagboek/journal';
 import { weekday } from '@dagboek/core/time';
 import { useState } from 'react';
 import { nowMs } from '../../ui/clock.ts';
-import { useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { useUndoWrite } from '../../lines/take-back.tsx';
 import { Row } from '../../frame/page.tsx';
@@ -29,12 +29,12 @@ const STAYS_MS = 12 * 3_600_000;
 export function Chores({ held }: { held: readonly HeldPack[] }) {
   const { book } = useBook();
   const { write } = useUndoWrite();
-  const { zone } = useFormat();
   const [all, setAll] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [open, setOpen] = useState<Chore | null>(null);
   const now = nowMs();
-  const chores = choresDue(book, held, now, zone);
+  const asked = useAsked(now);
+  const chores = choresDue(asked, held);
   const due = chores.filter((c) => c.state === 'due');
   // What was done since the last hour stays in its place: nothing moves under the finger.
   const listed = chores.filter((c) => c.state === 'due' || (c.state === 'done' && c.atMs > now - STAYS_MS));
@@ -93,7 +93,7 @@ export function Chores({ held }: { held: readonly HeldPack[] }) {
         )}
         <Trouble says={trouble} />
         {store && open && (
-          <ReadDialog store={store} aboutC={storeNow(book, store, now).c} onClose={() => setOpen(null)} />
+          <ReadDialog store={store} aboutC={storeNow({ book, nowMs: now }, store).c} onClose={() => setOpen(null)} />
         )}
         {pack && <WeighDialog pack={pack} onClose={() => setOpen(null)} />}
       </section>

@@ -11,7 +11,7 @@ export function CurrentDrill({ store, now }: { store: Store; now: number }) {
   const { book } = useBook();
   const [hours, setHours] = useState(24);
   const id = useId();
-  const [first, ...then] = sayIfCurrentWent(ifCurrentWent(book, store, hours, now), units);
+  const [first, ...then] = sayIfCurrentWent(ifCurrentWent({ book, nowMs: now }, store, hours), units);
   return (
     <details className="why-days">
       <summary>If the current went off now</summary>

@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import { stamp } from '@dagboek/core/time';
 import { heldPack, labelOf, type PackLabel, packsHeld } from '@dagboek/journal';
 import { useCatalogue, useNames } from '../../asked/catalogue.ts';
@@ -22,8 +23,9 @@ export function LabelsPage() {
   const names = useNames();
   const { day, zone } = useFormat();
   const now = useNow(60_000);
+  const asked = useAsked(now);
   const today = day(stamp(now, zone));
-  const held = packsHeld(book, byId, day, now).sort((a, b) => b.pack.number - a.pack.number);
+  const held = packsHeld(asked).sort((a, b) => b.pack.number - a.pack.number);
   const lately = held.filter((h) => now - Date.parse(h.pack.storedAt) < LATELY_MS);
   const offered = (lately.length > 0 ? lately : held.slice(0, 1)).map((h) => h.pack.id).join(',');
   const [packs, setPacks] = useAddressed('packs', offered);
@@ -39,8 +41,8 @@ export function LabelsPage() {
     });
   const chosen = ids.flatMap((id) => {
     const pack = book.get('pack', id);
-    const h = pack ? heldPack(book, pack, byId, day, now) : null;
-    return h ? [labelOf(book, h, byId, names.species(h.pack.species), day, now)] : [];
+    const h = pack ? heldPack(asked, pack) : null;
+    return h ? [labelOf(asked, h, names.species(h.pack.species))] : [];
   });
   const cells: (PackLabel | null)[] = single ? chosen : [...Array<null>(from - 1).fill(null), ...chosen];
   const sheets = single

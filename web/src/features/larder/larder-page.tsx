@@ -1,12 +1,11 @@
+import { useAsked } from '../../asked/asked.ts';
 import { isNotToEat, meatOfPack, packsHeld } from '@dagboek/journal';
 import { formFacts } from '@dagboek/core/larder';
 import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { useCatalogue } from '../../asked/catalogue.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { plural, useFormat } from '../../asked/format.ts';
-import { useBook } from '../../offline/journal-context.tsx';
 import { LineKey } from '../../ui/key.tsx';
 import { AddPack } from './add-pack.tsx';
 import { Page, Row } from '../../frame/page.tsx';
@@ -23,14 +22,13 @@ import { StoresList } from './stores-list.tsx';
 
 /** What is kept, in the order in which to eat it. */
 export function LarderPage() {
-  const { book } = useBook();
-  const { byId } = useCatalogue();
   const { day, zone } = useFormat();
   const now = useNow(60_000);
+  const asked = useAsked(now);
   const navigate = useNavigate();
   const today = day(stamp(now, zone));
   // Reckoned by what the book says and by the minute, not at every letter that is typed.
-  const held = useMemo(() => packsHeld(book, byId, day, now), [book, byId, day, now]);
+  const held = useMemo(() => packsHeld(asked), [asked]);
   const notToEat = held.filter(isNotToEat);
   const edible = held.filter((h) => !isNotToEat(h));
   const [adding, setAdding] = useState(false);

@@ -1,3 +1,5 @@
+import { nowMs } from '../../ui/clock.ts';
+import { useAsked } from '../../asked/asked.ts';
 import {
   DndContext,
   type DragEndEvent,
@@ -23,10 +25,9 @@ import {
 } from '@dagboek/journal';
 import { useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue, useRules } from '../../asked/catalogue.ts';
-import { nowMs } from '../../ui/clock.ts';
+import { useRules } from '../../asked/catalogue.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { useWrite } from '../../asked/use-write.ts';
 import { Page, Row } from '../../frame/page.tsx';
@@ -53,22 +54,25 @@ const HOUR_MS = 3_600_000;
 /** The meals of the days ahead: what is eaten when, why, and what is taken out of the freezer for it. */
 export function MenuPage() {
   const { book } = useBook();
-  const { byId } = useCatalogue();
-  const { day, zone } = useFormat();
   const rules = useRules();
   const { writeAll } = useWrite();
   const hour = Math.floor(useNow(60_000) / HOUR_MS);
+  // Reckoned by the hour and by what the book says, not at every second.
+  const at = useMemo(() => {
+    void [hour, book];
+    return nowMs();
+  }, [hour, book]);
+  const asked = useAsked(at);
   const [length, setLength] = useState<Length>('7');
   const [eats, setEats] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const days = Number(length);
-  const asked = useMemo(() => {
+  const about = useMemo(() => {
     // Reckoned by the hour and by what the book says, not at every second.
     void hour;
-    const now = nowMs();
-    return menuWishes(book, packsHeld(book, byId, day, now), byId, now, zone, days, rules);
-  }, [book, byId, day, zone, days, hour, rules]);
-  const { wishes } = asked;
+    return menuWishes(asked, packsHeld(asked), days, rules);
+  }, [asked, days, hour, rules]);
+  const { wishes } = about;
   const { answer, again } = useMenu(wishes.packs.length > 0 ? wishes : null);
   const { value: plan, pale } = drawable(answer) ?? { value: null, pale: false };
   const busy = answer.state === 'reckoning';
@@ -111,7 +115,7 @@ export function MenuPage() {
     const to = (over?.data.current as { day?: string } | undefined)?.day;
     if (pack && to) void move(pack, to);
   };
-  const outs = takeOutsFor(book, shown.meals, asked, units);
+  const outs = takeOutsFor(book, shown.meals, about, units);
   return (
     <Page
       title="Meals ahead"
@@ -204,9 +208,9 @@ export function MenuPage() {
             {fits && menu && !pale && (
               <Unplanned menu={menu} wishes={plan.of} onMove={(p, to) => void move(p, to)} days={list} />
             )}
-            {asked.beyond > 0 && (
+            {about.beyond > 0 && (
               <p className="hint">
-                {plural(asked.beyond, 'pack')} more press less, and are not planned: they keep beyond these days.
+                {plural(about.beyond, 'pack')} more press less, and are not planned: they keep beyond these days.
               </p>
             )}
             <h2 className="ruled">Wishes</h2>

@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import { REFREEZE } from '@dagboek/core/larder';
 import {
   ageingFacts,
@@ -10,7 +11,6 @@ import {
   storesOf,
 } from '@dagboek/journal';
 import { useState } from 'react';
-import { useCatalogue } from '../../asked/catalogue.ts';
 import { units } from '../../asked/units.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { useBook } from '../../offline/journal-context.tsx';
@@ -27,8 +27,8 @@ const KEYS = 3;
 export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
   const { book } = useBook();
   const { write } = useUndoWrite();
-  const { byId } = useCatalogue();
   const now = useNow(60_000);
+  const asked = useAsked(now);
   const [listing, setListing] = useState(false);
   const [age, setAge] = useState<Store | null>(null);
   const [refreeze, setRefreeze] = useState<Store | null>(null);
@@ -43,7 +43,7 @@ export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
   // What must not be aged is asked about before it is hung.
   const forbids = (to: Store): string[] => {
     if (to.is !== 'ageing rack') return [];
-    const f = ageingFacts(book, pack, to, now, held.leftG, held.thawed, byId, now);
+    const f = ageingFacts(asked, pack, to, now, held.leftG, held.thawed);
     return sayAgeing(f, units).stop;
   };
   const choose = (to: Store): void => {
@@ -53,7 +53,7 @@ export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
   };
   const note = (to: Store): string => {
     if (to.place !== here.place) return to.place === 'fridge' ? 'thaw it overnight' : 'the sooner the better';
-    return sayStoreNow(storeNow(book, to, now));
+    return sayStoreNow(storeNow(asked, to));
   };
   const keyOf = (s: Store) => (
     <DeckKey key={s.id} name={`To ${storeName(s)}`} note={note(s)} onClick={() => choose(s)} />

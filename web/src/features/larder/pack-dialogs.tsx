@@ -1,3 +1,5 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import { type PackForm, type Wrapping, wrappingsFor } from '@dagboek/core/larder';
 import {
   formsOutOf,
@@ -14,7 +16,7 @@ import {
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/catalogue.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { useBook } from '../../offline/journal-context.tsx';
@@ -40,7 +42,7 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
   const { book } = useBook();
   const { write, writeAll } = useUndoWrite();
   const names = useNames();
-  const { byId } = useCatalogue();
+  const asked = useAsked(useNow(60_000));
   const navigate = useNavigate();
   const left = packLeft(book, pack);
   const stores = storesOf(book);
@@ -102,7 +104,7 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
       </div>
       <Chips
         label="For"
-        options={plain<For>(['a pack of its own', ...takenFor(book, pack, byId, nowMs())])}
+        options={plain<For>(['a pack of its own', ...takenFor({ ...asked, nowMs: nowMs() }, pack)])}
         value={what}
         onChange={setWhat}
       />
@@ -201,15 +203,14 @@ export function MergeDialog({ pack, onClose }: { pack: PackState; onClose: () =>
   const { writeAll } = useUndoWrite();
   const names = useNames();
   const navigate = useNavigate();
-  const { byId } = useCatalogue();
-  const now = nowMs();
-  const others = mergeable(book, pack, byId, now);
+  const asked = useAsked(useNow(60_000));
+  const others = mergeable(asked, pack);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
   const merge = async (): Promise<void> => {
     const id = newId();
     const chosenToo = others.filter((p) => chosen.includes(p.id));
-    const r = mergePacks(book, [pack, ...chosenToo], names.species(pack.species), id, byId, now);
+    const r = mergePacks(asked, [pack, ...chosenToo], names.species(pack.species), id);
     if (!r.ok) return setTrouble(r.why);
     const w = await writeAll([...r.writings]);
     if (!w.ok) return setTrouble(w.why);

@@ -158,7 +158,7 @@ const Shelves = memo(function Shelves({
           key={store.id}
           name={capital(store.name)}
           to={`/larder/store/${store.id}`}
-          state={sayStoreNow(storeNow(book, store, now))}
+          state={sayStoreNow(storeNow({ book, nowMs: now }, store))}
           unit={store.place === 'freezer' ? 'months' : 'days'}
           axis={store.place === 'freezer' ? FREEZER : FRIDGE}
           packs={packs}

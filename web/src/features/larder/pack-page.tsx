@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import { doneToMeat } from '@dagboek/core/cut';
 import { REFROZEN, thawedByItself, whyUntil, WRAPPING_FACTS } from '@dagboek/core/larder';
 import {
@@ -51,13 +52,14 @@ export function PackPage() {
   const navigate = useNavigate();
   const { day, time, shortDay, zone } = useFormat();
   const now = useNow(60_000);
+  const asked = useAsked(now);
   const [open, setOpen] = useState<'take' | 'weigh' | 'merge' | 'throw' | null>(null);
   const pack = book.getAny('pack', id);
   if (!pack) return <MissingPage />;
   const species = byId(pack.species);
   const number = packNumber(book, pack);
   const { leftG, eatenG, takenG, splitG, pieces } = packLeft(book, pack);
-  const held = heldPack(book, pack, byId, day, now);
+  const held = heldPack(asked, pack);
   // All that its fish may be, and what it was made of.
   const kinds = kindsOfPack(book, pack).flatMap((k) => byId(k) ?? []);
   const found = foundInPack(book, pack);
@@ -162,7 +164,7 @@ export function PackPage() {
                 <MoveKeys pack={pack} held={held} />
                 <DeckKey name="Take some out" note="into a pack, or away" onClick={() => setOpen('take')} />
                 <DeckKey name="Weigh again" note={`by the book ${sayMass(leftG)}`} onClick={() => setOpen('weigh')} />
-                {mergeable(book, pack, byId, now).length > 0 && (
+                {mergeable(asked, pack).length > 0 && (
                   <DeckKey name="Put together" note="with another of its kind" onClick={() => setOpen('merge')} />
                 )}
                 <DeckKey name="Throw away" note="and note why" onClick={() => setOpen('throw')} />

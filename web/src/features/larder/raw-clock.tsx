@@ -1,9 +1,8 @@
+import { useAsked } from '../../asked/asked.ts';
 import { type FreezingLine, type LineClock, RAW_CLOCK_NOTE, RAW_CLOCK_WHY } from '@dagboek/core/larder';
 import { type PackState, rawStandingOf } from '@dagboek/journal';
 import { sayDay, saySpan, stamp } from '@dagboek/core/time';
-import { useCatalogue } from '../../asked/catalogue.ts';
 import { useFormat } from '../../asked/format.ts';
-import { useBook } from '../../offline/journal-context.tsx';
 import { degrees, sayTemperature } from '../../asked/units.ts';
 
 const HOUR_MS = 3_600_000;
@@ -12,9 +11,8 @@ const sayLine = (l: FreezingLine): string =>
 
 /** Freezing that makes raw eating safer: why never, or where the clock of a pack stands against each authority's line. Never calls it safe. */
 export function RawClockSection({ pack, now }: { pack: PackState; now: number }) {
-  const { book } = useBook();
-  const { byId } = useCatalogue();
-  const raw = rawStandingOf(book, pack, byId, now);
+  const asked = useAsked(now);
+  const raw = rawStandingOf(asked, pack);
   if (!raw) return null;
   if (raw.never)
     return (

@@ -1,7 +1,9 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import { type ReportRow, seasonReport, tripsInOrder } from '@dagboek/journal';
 import { sayDate, stamp } from '@dagboek/core/time';
 import { useSearchParams } from 'react-router';
-import { useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/catalogue.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { percent, plural, useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
@@ -21,17 +23,17 @@ const COLUMNS = [
 /** A year on one page: what was caught, let go and kept, and what became of it, in grams and plates. */
 export function SeasonPage() {
   const { book } = useBook();
-  const { byId } = useCatalogue();
   const names = useNames();
   const { day, zone } = useFormat();
+  const asked = useAsked(useNow(60_000));
   const [params, setParams] = useSearchParams();
   const today = day(stamp(nowMs(), zone));
   const years = [
     ...new Set([...tripsInOrder(book).map((t) => day(t.startedAt).slice(0, 4)), today.slice(0, 4)]),
   ].sort();
-  const asked = params.get('year') ?? '';
-  const year = years.includes(asked) ? asked : today.slice(0, 4);
-  const report = seasonReport(book, `${year}-01-01`, `${year}-12-31`, byId, zone);
+  const wanted = params.get('year') ?? '';
+  const year = years.includes(wanted) ? wanted : today.slice(0, 4);
+  const report = seasonReport(asked, `${year}-01-01`, `${year}-12-31`);
   const { all, rows } = report;
   const columns = COLUMNS.filter(([k]) => k === 'keptG' || k === 'eatenG' || all[k] > 0);
   const cells = (r: ReportRow) => columns.map(([k]) => <td key={k}>{r[k] >= 1 ? sayMass(r[k]) : '–'}</td>);

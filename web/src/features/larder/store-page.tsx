@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import { sayWithoutCurrent, warmthWords } from '@dagboek/core/larder';
 import {
   type HeldPack,
@@ -15,7 +16,6 @@ import { sayDate, sayDay, saySpan, stamp } from '@dagboek/core/time';
 import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { MissingPage } from '../../frame/missing-page.tsx';
-import { useCatalogue } from '../../asked/catalogue.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { nowMs } from '../../ui/clock.ts';
 import { LogLines } from '../../lines/log-lines.tsx';
@@ -57,12 +57,12 @@ export function StorePage() {
 
 function StoreView({ store }: { store: Store }) {
   const { book } = useBook();
-  const { byId } = useCatalogue();
   const { day, time, zone } = useFormat();
   const { write } = useUndoWrite();
   // Looked at again each minute, and at once after each line: what was just written is not in the future.
   useNow(60_000);
   const now = nowMs();
+  const asked = useAsked(now);
   const [open, setOpen] = useState<'read' | 'own' | 'retire' | null>(null);
   const [taken, setTaken] = useState<readonly HeldPack[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -71,12 +71,12 @@ function StoreView({ store }: { store: Store }) {
   const list = useRef<HTMLHeadingElement>(null);
   const { own } = store;
   const warmth = warmthWords(store.place, units);
-  const off = withoutCurrentOf(book, store, now);
-  const state = storeNow(book, store, now);
+  const off = withoutCurrentOf({ book, nowMs: now }, store);
+  const state = storeNow({ book, nowMs: now }, store);
   const byDay = (a: HeldPack, b: HeldPack): number =>
     a.keeps.eatBy < b.keeps.eatBy ? -1 : a.keeps.eatBy > b.keeps.eatBy ? 1 : a.pack.number - b.pack.number;
   const held = packsIn(book, store.id)
-    .flatMap((p) => heldPack(book, p, byId, day, now) ?? [])
+    .flatMap((p) => heldPack(asked, p) ?? [])
     .sort(byDay);
   // What was taken out a moment ago stays in its place: nothing moves under the finger, and a second tap takes no other.
   const gone = taken.filter((t) => !held.some((h) => h.pack.id === t.pack.id));

@@ -1,8 +1,9 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import { storeNow, storesOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useBook } from '../../offline/journal-context.tsx';
-import { useNow } from '../../ui/use-now.ts';
 import { LineKey } from '../../ui/key.tsx';
 import { sayStoreNow, storeName } from './say-store.ts';
 import { StoreForm } from './store-form.tsx';
@@ -10,7 +11,7 @@ import { StoreForm } from './store-form.tsx';
 /** Where packs lie, how cold it is there; and a key for another one. */
 export function StoresList() {
   const { book } = useBook();
-  const now = useNow(60_000);
+  const asked = useAsked(useNow(60_000));
   const [adding, setAdding] = useState(false);
   return (
     <>
@@ -19,7 +20,7 @@ export function StoresList() {
         {storesOf(book).map((s) => (
           <li key={s.id}>
             <Link to={`/larder/store/${s.id}`}>{storeName(s)}</Link>
-            <small>{sayStoreNow(storeNow(book, s, now))}</small>
+            <small>{sayStoreNow(storeNow(asked, s))}</small>
           </li>
         ))}
       </ul>

@@ -51,7 +51,10 @@ export function IceToCarry({
   const { book } = useBook();
   const { byId } = useCatalogue();
   const timeZone = useTimeZone();
-  const plan = useMemo(() => icePlan(book, box, zone, startMs, byId), [book, box, zone, startMs, byId]);
+  const plan = useMemo(
+    () => icePlan({ book, zone, nowMs: startMs, species: byId }, box),
+    [book, box, zone, startMs, byId],
+  );
   const day = planDay(startMs, homeMs, airC, waterC, timeZone);
   const sun = onTheDay.includes('in the sun');
   const precooled = onTheDay.includes('cooled before');

@@ -82,7 +82,7 @@ export function OfficerSheet() {
   };
   const moved = trip.moves.length > 0;
   // A trip that passes midnight has a bag for each day, as its verdicts have.
-  const days = rules ? keptDays(book, trip.id, rules.timeZone) : [];
+  const days = rules ? keptDays({ book, zone: rules.timeZone }, trip.id) : [];
   const bags = days.flatMap((d) =>
     (rules ? bagsOn(book, rules, d, trip.crew, null, trip.boat) : []).map((b) => ({ ...b, day: d })),
   );

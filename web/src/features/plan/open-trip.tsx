@@ -1,8 +1,9 @@
+import { useAsked } from '../../asked/asked.ts';
 import { boxAt, currentFilling, fishInHand, fishOfTrip, placeNow, type TripState } from '@dagboek/journal';
 import { saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/catalogue.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { LogLines } from '../../lines/log-lines.tsx';
 import { plural, useFormat } from '../../asked/format.ts';
@@ -28,8 +29,8 @@ export function OpenTrip({ trip }: { trip: TripState }) {
   const [ending, setEnding] = useState(false);
   const { write } = useWrite();
   const navigate = useNavigate();
-  const { byId } = useCatalogue();
-  const filling = trip.box ? currentFilling(book, trip.box, byId) : null;
+  const asked = useAsked(now);
+  const filling = trip.box ? currentFilling(asked, trip.box) : null;
   const iceNow = filling ? boxAt(filling, now).iceKg : null;
   const fish = fishOfTrip(book, trip.id);
   const note = async (): Promise<void> => {

@@ -41,7 +41,7 @@ function usualHours(
   byId: (id: string | null) => Species | null,
 ): number {
   if (!box) return USUAL_H;
-  const plan = icePlan(book, box, zone, nowMs(), byId);
+  const plan = icePlan({ book, zone, nowMs: nowMs(), species: byId }, box);
   return plan.from === 'assumed' ? USUAL_H : Math.max(1, Math.round(plan.hours * 2) / 2);
 }
 

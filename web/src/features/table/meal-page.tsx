@@ -1,10 +1,12 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import { sayCore } from '@dagboek/core/harm';
 import { mealCost, mealRecord, meanMark, type MealState, packNumber } from '@dagboek/journal';
 import { saySpan, sayDay } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { MissingPage } from '../../frame/missing-page.tsx';
-import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { sayFish, useNames } from '../../asked/catalogue.ts';
 import { CustodyHead, CustodyRow } from '../../fish/custody/custody-row.tsx';
 import { LogLines } from '../../lines/log-lines.tsx';
 import { plural, useFormat } from '../../asked/format.ts';
@@ -38,16 +40,16 @@ export function MealPage() {
 
 function Meal({ meal }: { meal: MealState }) {
   const { book } = useBook();
-  const { byId } = useCatalogue();
+  const asked = useAsked(useNow(60_000));
   const names = useNames();
   const { write } = useUndoWrite();
   const { day, time, shortDay } = useFormat();
-  const record = mealRecord(book, meal, byId);
+  const record = mealRecord(asked, meal);
   const { lines } = record;
   const mark = meanMark(meal);
   const grams = meal.packs.reduce((g, p) => g + p.massG, 0);
   const heads = meal.eaters.length + meal.guests;
-  const cost = mealCost(book, meal, byId);
+  const cost = mealCost(asked, meal);
   const drawn = lines.slice(0, DRAWN);
   return (
     <Page

@@ -1,3 +1,5 @@
+import { useNow } from '../../ui/use-now.ts';
+import { useAsked } from '../../asked/asked.ts';
 import { sayEntry, mealRecord } from '@dagboek/journal';
 import { sayDate, saySpan } from '@dagboek/core/time';
 import { useParams } from 'react-router';
@@ -13,11 +15,12 @@ export function RecordPage() {
   const { id = '' } = useParams();
   const { book } = useBook();
   const { byId } = useCatalogue();
+  const asked = useAsked(useNow(60_000));
   const names = useNames();
   const { day, time } = useFormat();
   const meal = book.getAny('meal', id);
   if (!meal) return <MissingPage />;
-  const record = mealRecord(book, meal, byId);
+  const record = mealRecord(asked, meal);
   const on = day(meal.servedAt);
   return (
     <PrintPage

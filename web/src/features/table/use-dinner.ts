@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import {
   type DinnerNow,
   dinnerNow,
@@ -14,9 +15,6 @@ import {
 } from '@dagboek/journal';
 import type { DinnerPlan } from '@dagboek/core/schedule';
 import { useMemo } from 'react';
-import { useCatalogue } from '../../asked/catalogue.ts';
-import { useFormat } from '../../asked/format.ts';
-import { useBook } from '../../offline/journal-context.tsx';
 import { useNow } from '../../ui/use-now.ts';
 import { units } from '../../asked/units.ts';
 import { useWrite, type WriteResult } from '../../asked/use-write.ts';
@@ -53,18 +51,13 @@ export interface Dinner {
 export function useDinner(d: DinnerState): Dinner {
   const nowMs = useNow(1000);
   const minute = Math.floor(nowMs / MIN_MS) * MIN_MS;
-  const { book } = useBook();
-  const { byId } = useCatalogue();
-  const { day } = useFormat();
+  const asked = useAsked(nowMs);
   const { write, writeAll } = useWrite();
   const told = useJob('planKitchen', d.ended ? null : dinnerWork(d, minute), LIMIT_MS);
   const { value: plan, pale } = drawable(told.answer) ?? { value: null, pale: false };
   const steps = plan ? stepTimes(d, plan) : [];
   // Each pack is followed from the water on: once a minute, and after each line.
-  const gone = useMemo(
-    () => (d.ended ? [] : packsGone(book, d, byId, day, minute, units)),
-    [book, d, byId, day, minute],
-  );
+  const gone = useMemo(() => (d.ended ? [] : packsGone({ ...asked, nowMs: minute }, d, units)), [asked, d, minute]);
   const step = (task: string, did: 'begun' | 'done'): Writing => ({
     kind: 'dinner.step',
     subject: d.id,

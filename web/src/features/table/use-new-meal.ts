@@ -1,3 +1,4 @@
+import { useAsked } from '../../asked/asked.ts';
 import { type DoneWay, sayRawVerdict } from '@dagboek/core/cook';
 import { isBody } from '@dagboek/core/larder';
 import { platesFrom } from '@dagboek/core/plates';
@@ -59,9 +60,10 @@ export function useNewMeal() {
   const { day, zone } = useFormat();
   const { members } = useCrew();
   const now = useMemo(nowMs, []);
-  const held = useMemo(() => packsHeld(book, byId, day, now), [book, byId, day, now]);
+  const asked = useAsked(now);
+  const held = useMemo(() => packsHeld(asked), [asked]);
   const planned = plannedDay(book, search.get('day') ?? '');
-  const asked = search.getAll('pack');
+  const wanted = search.getAll('pack');
   const [taken, setTaken] = useState<Readonly<Record<string, string>>>(() => {
     // Of a plan perhaps a part of the meat of a pack; without one all that is left.
     const grams = (h: HeldPack): number => {
@@ -70,7 +72,7 @@ export function useNewMeal() {
     };
     return Object.fromEntries(
       held
-        .filter((h) => asked.includes(h.pack.id))
+        .filter((h) => wanted.includes(h.pack.id))
         .map((h) => [
           h.pack.id,
           inField('mass', Math.round(Math.min(h.leftG, isBody(h.body.form) ? h.leftG : grams(h)))),
@@ -114,11 +116,11 @@ export function useNewMeal() {
   const chosenIds = chosen.map((h) => h.pack.id).join();
   // Each fish is followed from the water on: not at every letter that is typed.
   const raw = useMemo(
-    () => rawVerdictOf(book, chosen, eaters, guestCount, byId, today, now, rules),
+    () => rawVerdictOf(asked, chosen, eaters, guestCount, today),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- which packs they are is all of `chosen` that matters
     [book, chosenIds, eaters, guestCount, byId, today, now, rules],
   );
-  const main = toBeCooked(book, parts, byId, now);
+  const main = toBeCooked(asked, parts);
   const fits = waysFor(
     main,
     parts,
@@ -132,7 +134,7 @@ export function useNewMeal() {
   const ofWay = recipesOfWay(recipes, method, main);
   const recipe = ofWay.find((r) => r.id === recipeId) ?? (recipeId === 'none' ? null : (ofWay[0] ?? null));
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
-  const only = onlyTheLine(book, parts, byId, atRiskOf(book, eaters, today), guestCount);
+  const only = onlyTheLine(asked, parts, atRiskOf(book, eaters, today), guestCount);
   return {
     book,
     held,
@@ -174,7 +176,7 @@ export function useNewMeal() {
     only,
     raw,
     rawWords: sayRawVerdict(raw.verdict),
-    mustNot: whoMustNot(book, chosen, eaters, byId, now, today),
+    mustNot: whoMustNot(asked, chosen, eaters, today),
     main,
     usual,
     setting,
