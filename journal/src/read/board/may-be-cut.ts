@@ -1,8 +1,6 @@
 import type { Asks } from '../asked.ts';
-import type { ById } from '../warmth/filling-facts.ts';
 import { freshnessOfFish } from '../fish/freshness-of.ts';
 import { custodyOf } from '../places/custody.ts';
-import type { Book } from '../../log/book/book.ts';
 
 /**
  * Why some fish cannot be cut, in a sentence that names the first of them by `nameOf`; null when all can. The list on the board shows

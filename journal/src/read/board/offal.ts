@@ -1,6 +1,6 @@
 import type { Asks } from '../asked.ts';
 import { schoolOf, type School, wayOf, type WayName } from '@dagboek/core/cut';
-import { type OffalRules, offalRules, type RulePack } from '@dagboek/core/rules';
+import { type OffalRules, offalRules } from '@dagboek/core/rules';
 import { civilDay, stamp } from '@dagboek/core/time';
 import { placeIn } from '../rules/place-in.ts';
 import type { Book } from '../../log/book/book.ts';

@@ -6,11 +6,9 @@ import { epochMs } from '@dagboek/core/time';
 import { fishOnIce } from '../board/waiting.ts';
 import { fishInHand } from '../deck/in-hand.ts';
 import { suffersFirst } from '../deck/suffers-first.ts';
-import type { Book } from '../../log/book/book.ts';
 import { boxAt, type BoxNow } from './box-now.ts';
 import { boxRoom } from './box-room.ts';
 import type { Filling } from '../warmth/filling.ts';
-import type { ById } from '../warmth/filling-facts.ts';
 import { kilosOf } from './kilos.ts';
 
 /** What is to be done with a box, the most urgent first. */

@@ -7,7 +7,6 @@ import { staysOf } from '../places/stays-of.ts';
 import type { Book } from '../../log/book/book.ts';
 import type { FishState, TripState } from '../../log/state/states.ts';
 import { bandOf, type Filling, fillingOf } from '../warmth/filling.ts';
-import type { ById } from '../warmth/filling-facts.ts';
 
 const HOUR_MS = 3_600_000;
 

@@ -1,9 +1,7 @@
 import type { Asks } from '../asked.ts';
 import { ICE_KG_PER_L } from '@dagboek/core/box';
 import { FLESH } from '@dagboek/core/heat';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { kilosOf } from './kilos.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { BoxState, TripState } from '../../log/state/states.ts';
 import { fishOnIce } from '../board/waiting.ts';
 

@@ -4,10 +4,8 @@ import { epochMs } from '@dagboek/core/time';
 import { bodyOf } from '../bodies/body-of.ts';
 import { fishOfTrip, tripsInOrder } from '../bodies/order.ts';
 import { staysOf } from '../places/stays-of.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { BoxState, TripState } from '../../log/state/states.ts';
 import { leakBefore } from '../warmth/filling.ts';
-import type { ById } from '../warmth/filling-facts.ts';
 
 /** A sort of fish as the odds tell them apart: its body without its functions, so that it can be sent to a worker. */
 export interface PlanClass {

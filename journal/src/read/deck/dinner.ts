@@ -3,7 +3,6 @@ import { type DinnerMeat, meatOfAll, type MeatOf } from '@dagboek/core/plates';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { massOf } from '../bodies/mass-of.ts';
 import { fishOfTrip } from '../bodies/order.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { FishState } from '../../log/state/states.ts';
 
 type ById = (id: string | null) => SpeciesFacts | null;

@@ -1,7 +1,5 @@
 import type { Asks } from '../asked.ts';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { openTrip, tripsInOrder } from '../bodies/order.ts';
-import type { Book } from '../../log/book/book.ts';
 import { bleedingOf } from './bleeding-of.ts';
 import { fishInHand } from './in-hand.ts';
 import { soakOf } from './soak-of.ts';

@@ -1,7 +1,5 @@
 import type { Asks } from '../asked.ts';
-import type { ById } from '../warmth/filling-facts.ts';
 import { freshnessOfFish } from '../fish/freshness-of.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { FishState } from '../../log/state/states.ts';
 
 /** Without a name it may be any: as one of few days, as warm as the air. */

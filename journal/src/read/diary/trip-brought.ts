@@ -1,9 +1,7 @@
 import type { Asks } from '../asked.ts';
 import { epochMs } from '@dagboek/core/time';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { fishForTheBoard } from '../board/waiting.ts';
 import { fishOfTrip } from '../bodies/order.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { FishState, TripState } from '../../log/state/states.ts';
 import { tripCatch } from './trip-catch.ts';
 

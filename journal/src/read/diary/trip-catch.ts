@@ -1,8 +1,6 @@
 import type { Asks } from '../asked.ts';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { massOf } from '../bodies/mass-of.ts';
 import { fishOfTrip } from '../bodies/order.ts';
-import type { Book } from '../../log/book/book.ts';
 
 /** What a trip brought, in short. */
 export interface TripCatch {

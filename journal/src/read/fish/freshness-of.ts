@@ -2,8 +2,6 @@ import type { Asks } from '../asked.ts';
 import { penaltyOf } from '@dagboek/core/cut';
 import { type Freshness, freshness, type Penalty, spoilageModel } from '@dagboek/core/fresh';
 import { epochMs } from '@dagboek/core/time';
-import type { ById } from '../warmth/filling-facts.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { FishState, PackState } from '../../log/state/states.ts';
 import { type CustodyLine, custodyOf } from '../places/custody.ts';
 import { fleshHistory, type FleshHistory } from '../warmth/flesh-history.ts';

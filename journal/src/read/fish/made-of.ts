@@ -12,8 +12,6 @@ import {
 } from '@dagboek/core/fresh';
 import { courseAt, meets } from '@dagboek/core/heat';
 import { epochMs } from '@dagboek/core/time';
-import type { ById } from '../warmth/filling-facts.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { CustodyLine } from '../places/custody.ts';
 import { fleshHistory, fromLays } from '../warmth/flesh-history.ts';
 import { freshnessOf, mayBeFresh } from './freshness-of.ts';

@@ -1,6 +1,5 @@
 import type { Asks } from '../asked.ts';
 import type { Freshness } from '@dagboek/core/fresh';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { epochMs } from '@dagboek/core/time';
 import type { Book } from '../../log/book/book.ts';
 import type { PackState } from '../../log/state/states.ts';

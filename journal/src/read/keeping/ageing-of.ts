@@ -16,7 +16,6 @@ import { addDays, epochMs } from '@dagboek/core/time';
 import type { Units } from '@dagboek/core/units';
 import { foundInPack } from './findings.ts';
 import { freshnessOfPack } from '../fish/pack-fish.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { PackState } from '../../log/state/states.ts';
 import { cutsOfPack } from '../bodies/cut-of-pack.ts';
 import { formOfPack } from '../bodies/pack-form.ts';

@@ -6,7 +6,6 @@ import { platesFrom } from '@dagboek/core/plates';
 import type { Hazard } from '@dagboek/core/species';
 import { custodyOf, type Knot } from '../places/custody.ts';
 import { fishInPack } from '../fish/pack-fish.ts';
-import type { Book } from '../../log/book/book.ts';
 import { kindsOfPack } from './kinds-of-pack.ts';
 import { cutsOfPack } from '../bodies/cut-of-pack.ts';
 import { meatOfPack } from './look-in-larder.ts';

@@ -1,8 +1,6 @@
 import type { Asks } from '../asked.ts';
 import { epochMs, stamp } from '@dagboek/core/time';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import type { Entry } from '../../log/entry/entry.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { Writing } from '../../log/book/writing.ts';
 import { heldPack, type HeldPack } from './packs-held.ts';
 

@@ -6,7 +6,6 @@ import type { SpeciesFacts } from '@dagboek/core/species';
 import { massOf } from '../bodies/mass-of.ts';
 import { packLeft } from '../bodies/order.ts';
 import { fishInPack } from '../fish/pack-fish.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { PackState } from '../../log/state/states.ts';
 import { formOfPack } from '../bodies/pack-form.ts';
 

@@ -2,7 +2,6 @@ import type { Asks } from '../asked.ts';
 import { type PackForm, packName, type Wrapping } from '@dagboek/core/larder';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { addDays, epochMs, instantOf } from '@dagboek/core/time';
-import type { Book } from '../../log/book/book.ts';
 import type { Writing } from '../../log/book/writing.ts';
 import { nextPackNumber } from '../bodies/pack-numbers.ts';
 import type { Store } from '../places/stores.ts';

@@ -3,7 +3,6 @@ import { allThatFollows } from '@dagboek/core/cut';
 import { isFood, isUncooked, type RawClock } from '@dagboek/core/larder';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { foundInPack } from './findings.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { PackState } from '../../log/state/states.ts';
 import { kindsOfPack } from './kinds-of-pack.ts';
 import { rawClockOf } from './raw-clock-of.ts';

@@ -1,7 +1,6 @@
 import type { Asks } from '../asked.ts';
 import { mayEatRaw, type RawPack, type RawVerdict } from '@dagboek/core/cook';
 import { isUncooked } from '@dagboek/core/larder';
-import type { RulePack } from '@dagboek/core/rules';
 import { daysBetween } from '@dagboek/core/time';
 import { fishInPack, freshnessOfPack } from '../fish/pack-fish.ts';
 import type { HeldPack } from './packs-held.ts';
@@ -9,7 +8,6 @@ import type { RawFacts } from './raw-standing.ts';
 import { atRiskOf } from './at-risk.ts';
 import { kindsOfPack } from './kinds-of-pack.ts';
 import { rawClockOf } from './raw-clock-of.ts';
-import type { Book } from '../../log/book/book.ts';
 import { custodyOf } from '../places/custody.ts';
 import { fleshHistory } from '../warmth/flesh-history.ts';
 import { rawBy } from './raw-by.ts';

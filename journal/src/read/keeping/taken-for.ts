@@ -1,7 +1,5 @@
 import type { Asks } from '../asked.ts';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { TAKEN_FOR } from '../../log/facts/larder.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { PackState } from '../../log/state/states.ts';
 import { harmOf, isNotToEat } from './packs-held.ts';
 

@@ -1,7 +1,5 @@
 import type { Asks } from '../asked.ts';
-import type { RulePack } from '@dagboek/core/rules';
 import { type SpeciesFacts, waterOfGround } from '@dagboek/core/species';
-import type { Book } from '../../log/book/book.ts';
 import type { FishState } from '../../log/state/states.ts';
 
 /** Sea, fresh water, or not known which. */

@@ -1,7 +1,6 @@
 import type { Asks } from '../asked.ts';
 import { type CurrentGone, storeAt, thawedFrom, type WithoutCurrent } from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
-import type { Book } from '../../log/book/book.ts';
 import { courseOfStore, courseWithoutCurrent, packsIn, type Store, storeNow } from '../places/stores.ts';
 
 /** How far ahead a store without current is followed, ms. */

@@ -13,7 +13,6 @@ import {
 } from '@dagboek/core/larder';
 import { takeOut } from '@dagboek/core/menu';
 import { addDays, civilDay, daysBetween, epochMs, instantOf, stamp } from '@dagboek/core/time';
-import type { Book } from '../../log/book/book.ts';
 import { firstDayOf, hourOfPlan, mealDayOf } from '../menu/menu-wishes.ts';
 import { type HeldPack, isNotToEat } from '../keeping/packs-held.ts';
 import { storeNow, storesOf } from '../places/stores.ts';

@@ -3,7 +3,6 @@ import { GUESTS, mustNot } from '@dagboek/core/menu';
 import { kindsOfPack } from '../keeping/kinds-of-pack.ts';
 import { eaterOf, type MenuSpecies } from './menu-wishes.ts';
 import type { HeldPack } from '../keeping/packs-held.ts';
-import type { Book } from '../../log/book/book.ts';
 
 /**
  * Who of those that eat must not eat what was chosen, a sentence each: no fish at all, a species, or much mercury. What is raw is asked of

@@ -1,7 +1,6 @@
 import type { Asks } from '../asked.ts';
 import { type StoreCourse, thawedFrom } from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
-import type { Book } from '../../log/book/book.ts';
 import type { PackPlaces } from './places-of.ts';
 import { courseOfStore, type Store, storeOfPlace } from './stores.ts';
 

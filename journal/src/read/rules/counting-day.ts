@@ -1,6 +1,5 @@
 import type { Asks } from '../asked.ts';
 import { civilDay, stamp } from '@dagboek/core/time';
-import type { Book } from '../../log/book/book.ts';
 import type { FishState, TripState } from '../../log/state/states.ts';
 
 /**

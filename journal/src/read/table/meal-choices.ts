@@ -11,12 +11,10 @@ import {
   whyOnlyTheLine,
 } from '@dagboek/core/cook';
 import { type Recipe, recipesFor } from '@dagboek/core/recipes';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { daysBetween } from '@dagboek/core/time';
 import { kindsOfPack } from '../keeping/kinds-of-pack.ts';
 import type { HeldPack } from '../keeping/packs-held.ts';
 import type { RawFacts } from '../keeping/raw-standing.ts';
-import type { Book } from '../../log/book/book.ts';
 import { piecesOfPack, type PiecesOfPack } from './to-cook.ts';
 
 /** A pack that was chosen for a meal, and what is taken of it, g; 0 while nothing is typed. */

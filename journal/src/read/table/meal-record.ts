@@ -1,11 +1,9 @@
 import type { Asks } from '../asked.ts';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { epochMs } from '@dagboek/core/time';
 import { foundInPack } from '../keeping/findings.ts';
 import { packNumber } from '../bodies/pack-numbers.ts';
 import { custodyOf, type CustodyLine } from '../places/custody.ts';
 import { fishInPack, freshnessOfPack } from '../fish/pack-fish.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { IncidentState, MealState, PackState } from '../../log/state/states.ts';
 
 /** A pack of a meal, with all that is known of it: for a doctor, or for the next meal. */

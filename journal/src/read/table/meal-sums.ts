@@ -1,5 +1,4 @@
 import type { Asks } from '../asked.ts';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { fishInPack } from '../fish/pack-fish.ts';
 import { massOf } from '../bodies/mass-of.ts';
 import { mealsInOrder } from '../bodies/order.ts';

@@ -1,10 +1,8 @@
 import type { Asks } from '../asked.ts';
 import { outweighs } from '@dagboek/core/cut';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { sayMass, type Units } from '@dagboek/core/units';
 import { packNumber } from '../bodies/pack-numbers.ts';
 import { heldPack, isNotToEat, whyNotToEat } from '../keeping/packs-held.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { DinnerState } from '../../log/state/states.ts';
 
 /** What has become of the packs of a dinner since it was planned, so that it cannot be served of them: eaten, struck, or not to be eaten any more. */

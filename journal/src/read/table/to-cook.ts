@@ -1,11 +1,9 @@
 import type { Asks } from '../asked.ts';
 import type { PieceCut, ThicknessBy } from '@dagboek/core/cook';
 import { PLATE_G } from '@dagboek/core/plates';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { takenBody } from '../keeping/pack-body.ts';
 import type { HeldPack } from '../keeping/packs-held.ts';
 import { storeNow } from '../places/stores.ts';
-import type { Book } from '../../log/book/book.ts';
 
 /** What a pack is for the fire. */
 export interface PiecesOfPack {

@@ -1,8 +1,6 @@
 import type { Asks } from '../asked.ts';
 import { HISTAMINE_LIMITS } from '@dagboek/core/fresh';
 import { courseAt, sampleBefore } from '@dagboek/core/heat';
-import type { ById } from './filling-facts.ts';
-import type { Book } from '../../log/book/book.ts';
 import { custodyOf, type CustodyLine } from '../places/custody.ts';
 import { fleshHistory, type FleshHistory } from './flesh-history.ts';
 import { massOf } from '../bodies/mass-of.ts';

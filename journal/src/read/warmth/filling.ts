@@ -9,10 +9,9 @@ import {
   type Melting,
 } from '@dagboek/core/box';
 import { Remembered } from './remembered.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { BoxState, TripState } from '../../log/state/states.ts';
 import { reckonBeside } from './beside.ts';
-import { type ById, firstFrom, gatherFilling, type GatheredFilling, gatherLeak, tripsWith } from './filling-facts.ts';
+import { firstFrom, gatherFilling, type GatheredFilling, gatherLeak, tripsWith } from './filling-facts.ts';
 import { type BoxReckoned, type BoxToReckon, keyOf, leakWeights, reckonBox } from './reckon-box.ts';
 
 /** One use of a box: from the trip that set out with it until the next that does. */

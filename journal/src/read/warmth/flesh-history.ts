@@ -4,7 +4,6 @@ import { fleshCourse, type FleshCourse } from '@dagboek/core/heat';
 import { epochMs } from '@dagboek/core/time';
 import type { ById } from './filling-facts.ts';
 import { Remembered } from './remembered.ts';
-import type { Book } from '../../log/book/book.ts';
 import type { FishState, PackState } from '../../log/state/states.ts';
 import { bodyOf } from '../bodies/body-of.ts';
 import type { CustodyLine } from '../places/custody.ts';

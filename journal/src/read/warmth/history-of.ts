@@ -5,7 +5,6 @@ import { type Boundary, type Exposure, meets } from '@dagboek/core/heat';
 import { isBody, isUncooked, storeAt, stretchesOf, warmerThan, type Wrapping } from '@dagboek/core/larder';
 import { epochMs } from '@dagboek/core/time';
 import { type Filling, fillingsFrom } from './filling.ts';
-import type { ById } from './filling-facts.ts';
 import type { Book } from '../../log/book/book.ts';
 import type { PackState, TripState } from '../../log/state/states.ts';
 import { courseOfStore, storeOfPlace } from '../places/stores.ts';
