@@ -19,8 +19,6 @@ import type { Book } from '../../log/book/book.ts';
 import type { CutState } from '../../log/state/states.ts';
 import { latestCuts } from './latest-cuts.ts';
 
-type ById = (id: string | null | undefined) => SpeciesFacts | null;
-
 const usualG = (s: SpeciesFacts): number => expectedWeight(s, (s.usualMm[0] + s.usualMm[1]) / 2).massG;
 
 /** Cuts are comparable when the same comes off them: fillets with fillets, wings with wings; gutting is alike on every route. */

@@ -15,8 +15,6 @@ import { expectationsFor } from './expectation.ts';
 import { cannotBeCut } from './may-be-cut.ts';
 import { partOfLot } from '../fish/part-of-lot.ts';
 
-type ById = (id: string | null | undefined) => (SpeciesFacts & CutSpecies) | null;
-
 /** What is chosen for the board, before the first cut. */
 export interface Chosen {
   readonly fish: readonly string[];

@@ -16,8 +16,6 @@ import type { CutState } from '../../log/state/states.ts';
 import { pastCuts } from './expectation.ts';
 import { latestCuts } from './latest-cuts.ts';
 
-type ById = (id: string | null | undefined) => SpeciesFacts | null;
-
 /** What a hand feels of a state that was reckoned: what sets in bends still, what passes is stiff still. */
 const FEEL: Readonly<Record<StiffNow, Feel>> = {
   'not yet': 'not stiff yet',

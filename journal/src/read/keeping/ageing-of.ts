@@ -35,7 +35,6 @@ export interface Ageing {
   readonly facts: AgeingFacts;
 }
 
-type ById = (id: string | null) => SpeciesFacts | null;
 const DAY_MS = 86_400_000;
 /** A reading of the rack speaks for so long, ms. */
 const READ_MS = 36 * 3_600_000;

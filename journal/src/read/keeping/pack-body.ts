@@ -9,8 +9,6 @@ import { fishInPack } from '../fish/pack-fish.ts';
 import type { PackState } from '../../log/state/states.ts';
 import { formOfPack } from '../bodies/pack-form.ts';
 
-type ById = (id: string | null) => SpeciesFacts | null;
-
 /** What lies in a pack: board, label, larder, plan of meals, table and calendar all ask this. */
 export interface PackBody {
   readonly form: PackForm;

@@ -122,8 +122,6 @@ export function splitPack(
   });
 }
 
-type ById = (id: string | null) => SpeciesFacts | null;
-
 /** Packs that may be put together with one: of its kind and form, in a store of the same class, to be eaten. */
 export function mergeable(asked: Asks<'book' | 'species' | 'nowMs'>, pack: PackState): PackState[] {
   const { book } = asked;

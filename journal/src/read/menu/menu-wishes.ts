@@ -34,8 +34,6 @@ import { atRiskOf } from '../keeping/at-risk.ts';
 
 /** What the plan of meals asks of a species. */
 export type MenuSpecies = RawFacts & { readonly mercury: 'low' | 'some' | 'high' };
-type ById = (id: string | null) => MenuSpecies | null;
-
 /** So many packs go into a plan, those that press most; of more nobody would eat in its days, and reckoning would take minutes. */
 export const MOST_PLANNED = 36;
 const MONTH_MS = 30 * 86_400_000;
