@@ -34,43 +34,74 @@ export function AllPage() {
     >
       <Row className="pad">
         <h2>Stations</h2>
-        <ul className="station-list">
+        <ul className="mt-2">
           {tabs.map((t, i) => (
-            <li key={t.to}>
-              <Link to={t.to}>{t.name}</Link>
+            <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule" key={t.to}>
+              <Link
+                className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
+                to={t.to}
+              >
+                {t.name}
+              </Link>
               <span>{t.state}</span>
-              <kbd>Alt {i + 1}</kbd>
+              <kbd className="kbd h-auto border-rule-2 bg-transparent px-1.5 py-0.5 font-text text-cap text-ink-2 shadow-none">
+                Alt {i + 1}
+              </kbd>
             </li>
           ))}
         </ul>
       </Row>
       <Row className="pad ruled">
         <h2>Look things up</h2>
-        <ul className="station-list">
-          <li>
-            <Link to="/hurt">Someone is hurt</Link>
+        <ul className="mt-2">
+          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+            <Link className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center" to="/hurt">
+              Someone is hurt
+            </Link>
             <span>stings, cuts, shocks, ill from a meal: what helps, and when to call</span>
           </li>
-          <li>
-            <Link to="/handbook">Handbook</Link>
+          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+            <Link
+              className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
+              to="/handbook"
+            >
+              Handbook
+            </Link>
             <span>how everything is done, a page a station; here without a signal</span>
           </li>
-          <li>
-            <Link to="/catalogue">Catalogue</Link>
+          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+            <Link
+              className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
+              to="/catalogue"
+            >
+              Catalogue
+            </Link>
             <span>
               {kinds > 0 ? `${kinds} species: how to know them, hold them and keep them` : 'not on this device yet'}
             </span>
           </li>
-          <li>
-            <Link to="/crew">People and boxes</Link>
+          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+            <Link className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center" to="/crew">
+              People and boxes
+            </Link>
             <span>add, rename or retire people, boxes and places</span>
           </li>
-          <li>
-            <Link to="/phones">Phones</Link>
+          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+            <Link
+              className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
+              to="/phones"
+            >
+              Phones
+            </Link>
             <span>bring the phones of the crew to this book, and put one out again</span>
           </li>
-          <li>
-            <Link to="/catalogue/packs">Packs</Link>
+          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+            <Link
+              className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
+              to="/catalogue/packs"
+            >
+              Packs
+            </Link>
             <span>species of your own, written down or read from a file</span>
           </li>
         </ul>
@@ -81,8 +112,14 @@ export function AllPage() {
         <fieldset className="chips">
           <legend className="sr-only">Who holds the pen</legend>
           {members.map((m) => (
-            <label key={m.id}>
-              <input type="radio" name="pen" checked={m.id === pen} onChange={() => setPen(m.id)} />
+            <label className="relative inline-flex" key={m.id}>
+              <input
+                className="absolute inset-0 m-0 size-full cursor-pointer opacity-0"
+                type="radio"
+                name="pen"
+                checked={m.id === pen}
+                onChange={() => setPen(m.id)}
+              />
               <span>{m.name}</span>
             </label>
           ))}
@@ -103,7 +140,11 @@ export function AllPage() {
         <ul className="plain-list">
           {members.map((m) => (
             <li key={m.id}>
-              <button type="button" className="fold-key" onClick={() => setPapers(m.id)}>
+              <button
+                type="button"
+                className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
+                onClick={() => setPapers(m.id)}
+              >
                 Papers of {m.name}
               </button>
               <small>

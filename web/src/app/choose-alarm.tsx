@@ -22,7 +22,7 @@ export function ChooseAlarm() {
     <>
       <h2>Timers</h2>
       <p>For this device: a bleeding that is long enough, hot water that wants topping up.</p>
-      <div className="ticks">
+      <div className="flex flex-wrap gap-y-0 gap-x-5.5">
         {WHAT.map(([name, words]) => (
           <label key={name} className="tick">
             <input

@@ -40,7 +40,7 @@ export function ChooseUnits() {
           />
         ))}
       </div>
-      <p className="unit-line" role="status">
+      <p className="pl-3 border-l-3 [margin-block:12px] font-semibold border-teal" role="status">
         {line}
       </p>
       <div className="keys">

@@ -29,7 +29,7 @@ export function ClockNotice() {
     );
   };
   return (
-    <div className="asks" role="status">
+    <div className="alert alert-warning" role="status">
       <p>
         <b>
           This device’s clock is {saySpan(Math.abs(aheadMs))} {ahead ? 'ahead of' : 'behind'} the server’s.

@@ -44,7 +44,7 @@ export function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () =>
   };
   return (
     <Dialog title="Mend this line" open onClose={onClose}>
-      {'why' in item && <p className="was">The server said: {item.why}</p>}
+      {'why' in item && <p className="pb-2 border-b text-ink-2 border-rule-2">The server said: {item.why}</p>}
       <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
       <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
       <Trouble says={trouble} />

@@ -50,20 +50,30 @@ export function Timers() {
   const said = timers.filter((t) => t.due !== null && rung.includes(t.id) && !standsAt(t, pathname));
   if (said.length === 0) return null;
   return (
-    <div className="timers" role="alert">
+    <div className="sticky top-0 z-35" role="alert">
       {said.map((t) => {
         const fish = book.get('fish', t.subject);
         const words = t.due ? WORDS[t.due] : '';
         return (
-          <p key={t.id}>
-            <Link to={t.of === 'bleeding' ? `/deck?fish=${t.subject}` : WHERE[t.of](t.subject)}>
+          <p
+            className="py-0.5 px-4 gap-3.5 border-b-2 sticky top-0 z-35 flex justify-between items-center bg-act-fill text-on-act font-bold border-act-edge"
+            key={t.id}
+          >
+            <Link
+              className="flex items-center min-h-12"
+              to={t.of === 'bleeding' ? `/deck?fish=${t.subject}` : WHERE[t.of](t.subject)}
+            >
               {t.name
                 ? `${t.name} ${words}`
                 : fish
                   ? `${fish.species ? names.species(fish.species) : 'A fish'} ${words}`
                   : words}
             </Link>
-            <button type="button" onClick={() => setRung(rung.filter((id) => id !== t.id))}>
+            <button
+              className="min-h-12 min-w-18 underline underline-offset-3 cursor-pointer"
+              type="button"
+              onClick={() => setRung(rung.filter((id) => id !== t.id))}
+            >
               Heard
             </button>
           </p>

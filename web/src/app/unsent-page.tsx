@@ -50,24 +50,27 @@ export function UnsentPage() {
             : 'These lines are safe on this device. They are sent by themselves when there is a signal; sending one twice does no harm.'}
         </p>
         {why && (
-          <p className="asks" role="status">
+          <p className="alert alert-warning" role="status">
             <b>Not reached.</b> {why} {why === NOT_JOINED && <Link to="/join">Join the book</Link>}
           </p>
         )}
         {again > 0 && (
-          <p className="asks" role="status">
+          <p className="alert alert-warning" role="status">
             <b>The book on the server was put back to an older copy.</b> {plural(again, 'line')} that it had and has no
             more {again === 1 ? 'is' : 'are'} sent again from this device.
           </p>
         )}
         <ClockNotice />
-        <ul className="unsent-list">
+        <ul>
           {outbox.map((i) => (
-            <li key={i.entry.id}>
+            <li
+              className="py-2 px-0 gap-2 border-b grid grid-cols-[70px_minmax(0,1fr)_auto] border-rule"
+              key={i.entry.id}
+            >
               <span className="t">{time(i.entry.at)}</span>
               <div>
                 {sayEntry(i.entry, names)}
-                <small>{sayState(i)}</small>
+                <small className="block">{sayState(i)}</small>
               </div>
               <span className="line-keys">
                 {i.state === 'refused' && (
@@ -97,9 +100,9 @@ function WaitingPictures() {
     <Row className="pad">
       <h2>{waiting.length === 1 ? 'One picture' : `${waiting.length} pictures`}</h2>
       <p>On this device until the server has them; they are sent by themselves when there is a signal.</p>
-      <ul className="waiting-pictures">
+      <ul className="waiting-pictures my-3 mx-0 gap-4 flex flex-wrap [.in-short+&]:mt-1 [.in-short+&]:col-span-full [.practice-list+&]:mt-4.5">
         {waiting.map((w) => (
-          <li key={w.hash}>
+          <li className="[li+&]:mt-1" key={w.hash}>
             <Held file={w.file} />
             <small>{w.why ?? 'waits for signal'}</small>
           </li>
@@ -112,5 +115,5 @@ function WaitingPictures() {
 
 function Held({ file }: { file: Blob }) {
   const url = useFileUrl(file);
-  return url ? <img className="photo" src={url} alt="Picture of a fish" /> : null;
+  return url ? <img className="photo border border-rule-2 block max-w-full" src={url} alt="Picture of a fish" /> : null;
 }

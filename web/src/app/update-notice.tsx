@@ -25,9 +25,12 @@ export function UpdateNotice() {
   }, []);
   if (!update) return null;
   return (
-    <div className="update-notice" role="status">
+    <div
+      className="py-3 px-5 inset-x-0 gap-4 fixed top-auto bottom-0 z-40 bg-ink text-paper flex items-center"
+      role="status"
+    >
       A newer version is here.
-      <button type="button" onClick={update}>
+      <button className="underline min-h-11 cursor-pointer" type="button" onClick={update}>
         Use it now
       </button>
     </div>

@@ -47,8 +47,10 @@ export function Quantity({
   const named = amount && !wrong ? sayNamed(amount, value) : null;
   return (
     <div className={`quantity${big ? ' big' : ''}${active ? ' active' : ''}`}>
-      <label htmlFor={id}>{label}</label>
-      <span>
+      <label className="text-cap text-ink-2" htmlFor={id}>
+        {label}
+      </label>
+      <span className="flex items-baseline">
         <input
           id={id}
           inputMode={pad ? 'none' : whole ? 'numeric' : amount ? amountKeys(amount) : 'decimal'}
@@ -69,11 +71,13 @@ export function Quantity({
             }
           }}
         />
-        <u>{amount ? fieldUnit(amount) : unit}</u>
+        <u className="ml-[0.16em] font-medium text-[1.125rem] leading-[normal] font-text no-underline text-ink-2">
+          {amount ? fieldUnit(amount) : unit}
+        </u>
       </span>
       {named && <small className="hint">= {named}</small>}
       {wrong && (
-        <p id={`${id}e`} role="alert" className="trouble">
+        <p id={`${id}e`} role="alert" className="alert alert-outline">
           {wrong}
         </p>
       )}

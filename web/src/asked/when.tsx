@@ -26,11 +26,12 @@ export function WhenField({ value, onChange }: { value: When; onChange: (w: When
   // Said when it is not today: a fish of 23:50 that is noted at 00:10 was landed yesterday.
   const yesterday = set !== null && stamp(set.atMs, zone).slice(0, 10) < stamp(nowMs(), zone).slice(0, 10);
   return (
-    <fieldset className="chips when">
+    <fieldset className="chips">
       <legend>When</legend>
       {STEPS.map((m) => (
-        <label key={m}>
+        <label className="relative inline-flex" key={m}>
           <input
+            className="absolute inset-0 m-0 size-full cursor-pointer opacity-0"
             type="radio"
             name={name}
             checked={value.kind === 'ago' && value.minutes === m}
@@ -39,9 +40,10 @@ export function WhenField({ value, onChange }: { value: When; onChange: (w: When
           <span>{m === 0 ? 'now' : `${m} min ago`}</span>
         </label>
       ))}
-      <label className="exact">
+      <label className="relative inline-flex">
         <span className="sr-only">At</span>
         <input
+          className="py-0 px-2.5 border-[1.5px] border-rule-2 rounded-box bg-paper-open"
           inputMode={units.clock === '12' ? 'text' : 'numeric'}
           autoComplete="off"
           placeholder={`at ${sayTime('14:20')}`}
@@ -57,7 +59,7 @@ export function WhenField({ value, onChange }: { value: When; onChange: (w: When
       </label>
       {yesterday && <span className="hint">yesterday</span>}
       {text.trim() !== '' && typed === null && (
-        <p className="trouble" role="alert">
+        <p className="alert alert-outline" role="alert">
           “{text}” is no time, so it counts as now. Write it like {sayTime('14:20')}.
         </p>
       )}
@@ -96,7 +98,7 @@ export function DayField({
   const empty = text.trim() === '';
   const wrong = empty ? !optional && value !== '' : readDay(text, today) === null;
   return (
-    <div className="field narrow">
+    <div className="field w-24 in-[.date-time]:mt-0 in-[.date-time]:w-[9.5rem]">
       <label htmlFor={id}>{label}</label>
       <input
         id={id}
@@ -118,7 +120,7 @@ export function DayField({
         }}
       />
       {wrong && (
-        <p id={`${id}e`} className="trouble" role="alert">
+        <p id={`${id}e`} className="alert alert-outline" role="alert">
           {empty ? 'Write the day.' : `“${text}” is no day, and was not taken.`} Day, month, year: {sayShort(today)}.
         </p>
       )}
@@ -140,7 +142,7 @@ function TimeField({
   const [text, setText] = useState(sayTime(value));
   const wrong = readTime(text) === null;
   return (
-    <div className="field time-of-day">
+    <div className="field mt-0 w-[5.5rem]">
       <label htmlFor={id}>{label}</label>
       <input
         id={id}
@@ -159,7 +161,7 @@ function TimeField({
         }}
       />
       {wrong && (
-        <p id={`${id}e`} className="trouble" role="alert">
+        <p id={`${id}e`} className="alert alert-outline" role="alert">
           “{text}” is no time, and was not taken. Write it like {sayTime('14:20')}.
         </p>
       )}
@@ -204,15 +206,16 @@ export function DateTimeField({
   };
   const [dayNow, timeNow] = [typed ? typed.day : day, typed ? typed.time : time];
   return (
-    <fieldset className="date-time">
-      <legend>{label}</legend>
+    <fieldset className="date-time mt-3 flex flex-wrap gap-y-2 gap-x-3 items-start">
+      <legend className="float-left w-full text-cap font-semibold">{label}</legend>
       <DayField label="Day" value={day} onChange={(d) => set(d, timeNow)} onWrong={() => set(null, timeNow)} />
       <TimeField label="Time" value={time} onChange={(t) => set(dayNow, t)} />
       {choices.length > 1 && (
         <div className="chips" role="radiogroup" aria-label="This hour occurs twice">
           {choices.map((ms, i) => (
-            <label key={ms}>
+            <label className="relative inline-flex" key={ms}>
               <input
+                className="absolute inset-0 m-0 size-full cursor-pointer opacity-0"
                 type="radio"
                 name={name}
                 checked={Math.abs(ms - shownMs) < 1_800_000}

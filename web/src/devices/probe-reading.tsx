@@ -18,8 +18,8 @@ export function ProbeReading({ aboutC, onTake }: { aboutC: number; onTake: (c: n
   const c = 'c' in probe ? Math.round(probe.c * 10) / 10 : null;
   return (
     <>
-      <p className="scale-reading">
-        <span className="num">{c === null ? '–' : sayTemperature(c)}</span>
+      <p>
+        <span className="num mr-3 text-[3.5rem]">{c === null ? '–' : sayTemperature(c)}</span>
         {probe.simulated && <small>simulated thermometer</small>}
       </p>
       <p role="status">{WORDS[probe.state]}</p>

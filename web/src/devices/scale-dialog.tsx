@@ -31,8 +31,8 @@ export function ScaleDialog({
   const [number, unit] = g === null ? ['–', ''] : massParts(g);
   return (
     <Dialog title="On the scale" open onClose={onClose}>
-      <p className="scale-reading">
-        <span className="num">
+      <p>
+        <span className="num mr-3 text-[3.5rem]">
           {number} <u>{unit}</u>
         </span>
         {scale.simulated && <small>simulated scale</small>}

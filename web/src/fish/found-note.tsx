@@ -15,13 +15,13 @@ export function FoundNote({ of, found }: { of: string; found: Found }) {
       {found.bin.length > 0 && (
         <div className="hazard-strip" role="note" aria-label="Do not eat">
           <WarningTriangle size={30} />
-          <strong>Do not eat</strong>
-          <p>
+          <strong className="font-bold text-[1.1875rem] leading-[normal] font-head">Do not eat</strong>
+          <p className="leading-[1.3] text-[1rem] max-tablet:col-span-full max-tablet:text-[0.9375rem]">
             {of}: {found.bin.join(' ')} Throw it away.
           </p>
         </div>
       )}
-      <p className={found.cook ? 'asks' : 'caution'}>
+      <p className={found.cook ? 'alert alert-warning' : 'alert alert-error'}>
         <b>Found: {what}.</b> {then.join(' ')}
       </p>
     </>

@@ -33,7 +33,7 @@ export function HistamineNote({
       : `${hours(clock.hours)} above ${sayTemperature(HISTAMINE_LIMITS.aboveC)} after it was chilled, ${hours(clock.limitH)} at most`;
   if (clock.state === 'near')
     return (
-      <p className="asks">
+      <p className="alert alert-warning">
         <b>{of}: histamine forms.</b> {how}. {unread && sayUnread()}
         {clock.overAtMs !== null && ` Onto ice before ${time(stamp(clock.overAtMs, zone))}, or it is not eaten.`}
       </p>
@@ -41,11 +41,11 @@ export function HistamineNote({
   return (
     <div className="hazard-strip" role="note" aria-label="Do not eat">
       <WarningTriangle size={30} />
-      <strong>Do not eat</strong>
-      <p>
+      <strong className="font-bold text-[1.1875rem] leading-[normal] font-head">Do not eat</strong>
+      <p className="leading-[1.3] text-[1rem] max-tablet:col-span-full max-tablet:text-[0.9375rem]">
         {of}: {how}. Histamine may have formed. Neither cooking nor freezing destroys it, and it does not smell. Throw
         it away. {unread && sayUnread()}{' '}
-        <small>{HISTAMINE_LIMITS.source}; temperatures are taken on the warm side.</small>
+        <small className="text-inherit">{HISTAMINE_LIMITS.source}; temperatures are taken on the warm side.</small>
       </p>
     </div>
   );

@@ -6,7 +6,7 @@ export function NotToEat({ of, harm, unread = false }: { of: string; harm: Harm;
   const why = whyNotToEat(harm);
   if (why !== null && (harm.never !== null || harm.histamine?.state !== 'over'))
     return (
-      <p className="asks" role="note">
+      <p className="alert alert-warning" role="note">
         <b>{of}: do not eat it.</b> {why}
       </p>
     );

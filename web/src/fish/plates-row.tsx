@@ -1,7 +1,7 @@
 /** Plates that are covered, and those still wanting. */
 export function PlatesRow({ have, want, size = 42 }: { have: number; want: number; size?: number }) {
   return (
-    <div className="plates" role="img" aria-label={`${have} of ${want} plates`}>
+    <div className="mt-2 gap-[5px] flex flex-wrap" role="img" aria-label={`${have} of ${want} plates`}>
       {Array.from({ length: Math.min(8, Math.max(want, Math.min(have, want))) }, (_, i) => (
         <svg key={i} width={size} height={size} viewBox="0 0 44 44" aria-hidden="true">
           <circle

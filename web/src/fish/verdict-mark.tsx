@@ -30,7 +30,7 @@ export function VerdictMark({
         <text
           x="18"
           y={h * 0.5 + h * 0.25}
-          className="verdict-word"
+          className="font-extrabold font-head!"
           style={{ fontSize: h * 0.7, fill: 'var(--on-keep)' }}
         >
           KEEP
@@ -49,7 +49,7 @@ export function VerdictMark({
         <text
           x={h * 0.6}
           y={h * 0.5 + h * 0.25}
-          className="verdict-word"
+          className="font-extrabold font-head!"
           style={{ fontSize: h * 0.68, fill: 'var(--ink)' }}
         >
           LET GO
@@ -72,7 +72,7 @@ export function VerdictMark({
         <text
           x="16"
           y={h * 0.5 + h * 0.15}
-          className="verdict-word"
+          className="font-extrabold font-head!"
           style={{ fontSize: h * 0.42, fill: 'var(--paper-open)' }}
         >
           NOT BACK ALIVE
@@ -94,7 +94,7 @@ export function VerdictMark({
         x={w / 2}
         y={h * 0.5 + h * 0.14}
         textAnchor="middle"
-        className="verdict-word"
+        className="font-extrabold font-head!"
         style={{ fontSize: Math.min(h * 0.44, (w - 78) / 9.2), fill: 'var(--ink)' }}
       >
         {word}

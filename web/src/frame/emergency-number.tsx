@@ -32,8 +32,11 @@ const tel = (number: string): string => `tel:${number.replace(/[^\d+*#]/g, '')}`
 export function CallKey() {
   const [number] = useEmergencyNumber();
   return (
-    <a className="call-key" href={tel(number)}>
-      <Phone size={28} aria-hidden="true" /> Call {number}
+    <a
+      className="call-key gap-3.5 border-t-2 border-r-2 border-b-5 border-l-2 border-ink flex items-center justify-center max-w-130 min-h-16 rounded-box bg-paper-open text-ink font-extrabold text-[1.75rem] leading-none font-head no-underline max-tablet:min-h-14 max-tablet:text-[1.5rem]"
+      href={tel(number)}
+    >
+      <Phone className="text-crimson" size={28} aria-hidden="true" /> Call {number}
     </a>
   );
 }
@@ -48,17 +51,24 @@ export function CallStrip({
   alone?: boolean;
 }) {
   return (
-    <section className="call-strip" aria-label="When to call">
+    <section
+      className="call-strip px-5 pt-3 pb-1.5 border-t-2 border-b-2 bg-danger-fill text-on-danger border-danger-edge max-tablet:pt-2 max-tablet:pr-2.5 max-tablet:pb-1 max-tablet:pl-3.5"
+      aria-label="When to call"
+    >
       <h2>Call if there is even one of these</h2>
-      <ul>
+      <ul className="mx-0 mt-1 mb-2.5 list-none text-[1.0625rem] leading-[1.3] max-tablet:mb-1.5 max-tablet:text-[0.9375rem]">
         {signs.map((s) => (
-          <li key={s}>{s}</li>
+          <li className="before:content-['–_'] before:font-bold" key={s}>
+            {s}
+          </li>
         ))}
       </ul>
       <CallKey />
       <details className="call-others">
-        <summary>At sea: VHF 16. Other numbers</summary>
-        <p>{MAYDAY}</p>
+        <summary className="py-2.5 px-0 min-h-11 [display:list-item] cursor-pointer font-semibold">
+          At sea: VHF 16. Other numbers
+        </summary>
+        <p className="max-w-160">{MAYDAY}</p>
         {!alone && (
           <WhenFacts>
             <WhereWeAre />
@@ -82,7 +92,7 @@ function WhereWeAre() {
   if (!trip) return null;
   const at = placeNow(trip);
   return (
-    <p>
+    <p className="max-w-160">
       <b>Read aloud:</b> {trip.boat ? `${trip.boat}, ` : ''}
       {names.zone(at.zone)}
       {at.position ? `, ${sayPositionAloud(at.position)}` : ''}
@@ -119,11 +129,11 @@ function NumberField({
   const [setting, setSetting] = useState(false);
   const id = useId();
   return setting ? (
-    <p className="call-other">
+    <p className="py-2 px-0 flex flex-wrap items-center gap-y-1 gap-x-3 max-w-160">
       <label htmlFor={id}>{name}</label>
       <input
         id={id}
-        className="input"
+        className="input w-40"
         type="tel"
         defaultValue={number}
         maxLength={20}
@@ -132,9 +142,16 @@ function NumberField({
       <LineKey onClick={() => setSetting(false)}>Done</LineKey>
     </p>
   ) : (
-    <p className="call-other">
+    <p className="py-2 px-0 flex flex-wrap items-center gap-y-1 gap-x-3 max-w-160">
       <span>
-        <b>{name}</b>, {when}: {number ? <a href={tel(number)}>{number}</a> : 'not set'}
+        <b>{name}</b>, {when}:{' '}
+        {number ? (
+          <a className="text-inherit font-bold" href={tel(number)}>
+            {number}
+          </a>
+        ) : (
+          'not set'
+        )}
       </span>
       <LineKey aria-label={`Set the ${name.toLowerCase()}`} onClick={() => setSetting(true)}>
         {number ? 'Change' : 'Set it'}

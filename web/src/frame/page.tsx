@@ -76,21 +76,26 @@ const Flag = () => (
 function IndexTabs() {
   const tabs = useTabs();
   return (
-    <nav className="tabs" aria-label="Stations">
+    <nav
+      className="tabs sticky top-0 h-screen bg-cover text-on-cover flex flex-col print:hidden! max-tablet:pb-[env(safe-area-inset-bottom)] max-tablet:inset-x-0 max-tablet:fixed max-tablet:top-auto max-tablet:bottom-0 max-tablet:z-30 max-tablet:h-[calc(56px_+_env(safe-area-inset-bottom))] max-tablet:flex-row"
+      aria-label="Stations"
+    >
       <Link className="mark" to="/">
         Dagboek
       </Link>
       {tabs.map((t) => (
         <NavLink key={t.to} to={t.to} className={({ isActive }) => `${isActive ? 'on' : ''}${t.foot ? ' foot' : ''}`}>
-          <span className="flag">
+          <span className="gap-1.5 inline-flex items-center">
             {t.name}
             {t.waits && <Flag />}
           </span>
-          <small>{t.state}</small>
+          <small className="text-inherit font-normal max-tablet:hidden [.tabs_a.on_&]:font-text [.tabs_a.on_&]:text-ink-2">
+            {t.state}
+          </small>
         </NavLink>
       ))}
       <NavLink to="/all" className={({ isActive }) => `all${isActive ? ' on' : ''}`}>
-        <span className="flag">All</span>
+        <span className="gap-1.5 inline-flex items-center">All</span>
       </NavLink>
     </nav>
   );
@@ -137,7 +142,7 @@ export function ThemeKey() {
   return (
     <button
       type="button"
-      className="theme-key"
+      className="size-11 place-items-center grid cursor-pointer"
       aria-label={night ? 'Day colours' : 'Night colours'}
       title={night ? 'Day colours' : 'Night colours'}
       onClick={() => {
@@ -176,29 +181,35 @@ export function Page({
 }) {
   useTitle(title);
   return (
-    <div className="book">
+    <div className="grid grid-cols-[minmax(0,1fr)_var(--tabs)] min-h-screen max-tablet:pb-[calc(56px_+_env(safe-area-inset-bottom))] max-tablet:block">
       <div className="sheet">
-        <header className="form">
+        <header className="form border-b-2 flex min-h-14 border-ink max-tablet:overflow-hidden max-tablet:min-h-10.5 max-tablet:items-center max-tablet:bg-paper max-tablet:relative max-tablet:z-3">
           {[first, ...cells].map((c, i) => (
             <div key={c.label} className={i > 2 ? 'later' : undefined}>
-              <small>{c.label}</small>
-              <b>{c.value}</b>
+              <small className="block text-ink-2 leading-[1.15] max-tablet:hidden max-tablet:[.form>div:first-child>&]:mr-1.5 max-tablet:[.form>div:first-child>&]:block max-tablet:[.form>div:first-child>&]:text-s">
+                {c.label}
+              </small>
+              <b className="overflow-hidden block font-semibold whitespace-nowrap text-ellipsis">{c.value}</b>
             </div>
           ))}
-          <div className="log-cell">
-            <small>Log</small>
-            <b>
+          <div className="log-cell border-0 flex-1 max-tablet:text-right">
+            <small className="block text-ink-2 leading-[1.15] max-tablet:hidden">Log</small>
+            <b className="overflow-hidden block font-semibold whitespace-nowrap text-ellipsis max-tablet:font-normal max-tablet:text-cap max-tablet:whitespace-normal">
               <LogState />
             </b>
           </div>
-          <div className="theme-cell">
-            <Link to="/hurt" className="hurt-key" title="Someone is hurt: what helps">
+          <div className="theme-cell p-1.5 border-0 flex print:hidden! max-tablet:p-0">
+            <Link
+              to="/hurt"
+              className="place-items-center grid min-w-12 min-h-11 text-crimson font-bold"
+              title="Someone is hurt: what helps"
+            >
               Hurt?
             </Link>
             <ThemeKey />
           </div>
         </header>
-        <main>
+        <main className="flex-1 flex flex-col min-w-0">
           <h1 className="sr-only">{title}</h1>
           {children}
         </main>

@@ -19,7 +19,7 @@ export function StruckBanner({ state }: { state: SubjectState }) {
   const { struck } = state;
   return (
     <Row className="pad struck-banner">
-      <p className="asks" role="status">
+      <p className="alert alert-warning" role="status">
         {struck ? (
           <>
             <b>

@@ -53,7 +53,7 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
   };
   return (
     <Dialog title="Correct this line" open onClose={onClose}>
-      <p className="was">{sayEntry(now, names)}</p>
+      <p className="pb-2 border-b text-ink-2 border-rule-2">{sayEntry(now, names)}</p>
       <SentByNote entry={now.id} />
       <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
       <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
@@ -66,7 +66,7 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
         <input id="because" className="input" value={because} onChange={(e) => setBecause(e.target.value)} />
       </div>
       {asked && (
-        <p className="asks" role="alert">
+        <p className="alert alert-warning" role="alert">
           <b>This line begins {hanging ? 'what other lines hang on' : 'the whole'}.</b>{' '}
           {spokenOf
             ? `${hanging ? `${capital(hanging)} speak of it; they stand, and would name nobody. ` : ''}To stop offering it, retire it instead.`

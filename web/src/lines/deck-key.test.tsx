@@ -12,11 +12,11 @@ test('a key that has just appeared lets taps pass by, for as long as a double ta
   jest.useFakeTimers();
   render(<DeckKey act name="Dispatched" note="now" />);
   const key = screen.getByRole('button', { name: 'Dispatched now' });
-  expect(key.className).toBe('key act settling');
+  expect(key.className).toBe('btn key btn-primary act settling');
   act(() => void jest.advanceTimersByTime(349));
   expect(key.className).toContain('settling');
   act(() => void jest.advanceTimersByTime(1));
-  expect(key.className).toBe('key act');
+  expect(key.className).toBe('btn key btn-primary act');
 });
 
 test('a key that waits says for what, and does nothing', () => {

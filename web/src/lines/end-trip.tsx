@@ -39,7 +39,7 @@ export function EndTrip({
   return (
     <Dialog title="End the trip" open onClose={() => onClose()}>
       {unfinished > 0 && (
-        <p className="asks">
+        <p className="alert alert-warning">
           {plural(unfinished, 'fish is', 'fish are')} still in hand or bleeding. The trip can end all the same; the line
           stays open.
         </p>

@@ -52,7 +52,7 @@ function FactField({ field: f, form }: { field: Field; form: FormParts }) {
   const error = form.errors[f.name]?.message;
   const told = error ? { 'aria-invalid': true, 'aria-describedby': `${id}e` } : {};
   const trouble = error && (
-    <p id={`${id}e`} className="trouble" role="alert">
+    <p id={`${id}e`} className="alert alert-outline" role="alert">
       {String(error)}
     </p>
   );
@@ -80,7 +80,7 @@ function FactField({ field: f, form }: { field: Field; form: FormParts }) {
       {f.type === 'text' && <input id={id} className="input" {...told} {...form.register(f.name)} />}
       {f.type === 'lines' && <textarea id={id} className="textarea" rows={3} {...told} {...form.register(f.name)} />}
       {(f.type === 'number' || f.type === 'amount') && (
-        <span className="with-unit">
+        <span className="gap-1.5 flex items-center">
           <input
             id={id}
             className="input"
@@ -88,7 +88,9 @@ function FactField({ field: f, form }: { field: Field; form: FormParts }) {
             {...told}
             {...form.register(f.name)}
           />
-          <u>{f.type === 'amount' ? fieldUnit(f.amount) : f.unit}</u>
+          <u className="ml-[0.16em] font-medium text-m leading-[normal] font-text no-underline text-ink-2">
+            {f.type === 'amount' ? fieldUnit(f.amount) : f.unit}
+          </u>
         </span>
       )}
       {(f.type === 'choice' ||

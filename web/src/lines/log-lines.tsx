@@ -16,10 +16,10 @@ export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: str
   const { shortTime } = useFormat();
   return (
     <>
-      <ol className="log-lines">
+      <ol className="log-lines list-none">
         {lines.map((l, i) => (
           <li key={l.first.id} className={l.struck ? 'struck-line' : undefined}>
-            <span className="t">
+            <span className="t font-semibold">
               {l.now.about ? <small>about </small> : null}
               {shortTime(l.now.at, lines[i - 1]?.now.at ?? from)}
             </span>
@@ -29,7 +29,9 @@ export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: str
               {l.conflict.length > 0 && !l.struck && <Rivals line={l} />}
               <ClockSaid entry={l.now} />
               {[l.now, ...(l.struck ? [l.struck] : [])].some((e) => unsent.has(e.id)) && (
-                <em className="unsent">not yet sent</em>
+                <em className="py-0 px-1.5 ml-1.5 border border-dashed border-ink inline-block text-cap">
+                  not yet sent
+                </em>
               )}
             </div>
             <LineKeys line={l} onCorrect={() => setOpen(l)} />
@@ -45,10 +47,12 @@ export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: str
 function Unreadable({ why, entry }: SetApart) {
   return (
     <>
-      <small className="because">Set apart, counts nowhere: {why}</small>
+      <small className="block text-ink-2">Set apart, counts nowhere: {why}</small>
       <details>
         <summary>As it was written</summary>
-        <pre className="raw">{JSON.stringify(entry, null, 1)}</pre>
+        <pre className="p-2 overflow-auto border border-rule max-h-60 bg-paper-open text-[0.8125rem] whitespace-pre-wrap wrap-anywhere">
+          {JSON.stringify(entry, null, 1)}
+        </pre>
       </details>
     </>
   );
@@ -61,10 +65,16 @@ function Rivals({ line }: { line: Logged }) {
   const { writeAll } = useWrite();
   const settle = (taken: Entry): void => void writeAll([settleLine(line, taken)]);
   return (
-    <div className="rivals" role="group" aria-label="Corrected on two devices apart">
-      <small className="because">Corrected on two devices apart; the one above counts, being written last.</small>
+    <div
+      className="rivals pl-2.5 my-1.5 mx-0 border-l-3 border-buoy"
+      role="group"
+      aria-label="Corrected on two devices apart"
+    >
+      <small className="block text-ink-2">
+        Corrected on two devices apart; the one above counts, being written last.
+      </small>
       {line.conflict.map((e) => (
-        <p key={e.id}>
+        <p className="my-1 mx-0" key={e.id}>
           {sayEntry(e, names)} <i>{names.member(e.member)}</i>, written {time(e.written)}{' '}
           <LineKey aria-label={`Take this instead: ${sayEntry(e, names)}`} onClick={() => settle(e)}>
             Take this instead
@@ -134,7 +144,7 @@ function LineText({ line }: { line: Logged }) {
   return (
     <>
       <s>{old === text ? time(last.at) : old}</s> <b>{text}</b>
-      <small className="because">
+      <small className="block text-ink-2">
         Corrected {time(now.written)} by {by(now)}
         {now.because ? `: ${now.because}` : ''}.
       </small>

@@ -70,7 +70,7 @@ export function PapersDialog({ member, onClose }: { member: MemberState; onClose
               onChange={(holds) => setHeld({ ...held, [name]: { ...h, holds } })}
             />
             {h.holds === 'holds it' && (
-              <div className="date-time">
+              <div className="date-time mt-3 flex flex-wrap gap-y-2 gap-x-3 items-start">
                 <DayField
                   optional
                   label={`First day of the ${name}, if it has one`}

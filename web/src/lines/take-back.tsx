@@ -84,10 +84,13 @@ export function TakeBack() {
     if (r.ok) note(null);
   };
   return (
-    <div className="take-back" role="status">
+    <div
+      className="take-back [&:not(:empty)]:py-1.5 [&:not(:empty)]:px-0 [&:not(:empty)]:border-b [&:not(:empty)]:flex [&:not(:empty)]:flex-wrap [&:not(:empty)]:items-center [&:not(:empty)]:gap-y-0.5 [&:not(:empty)]:gap-x-3.5 [&:not(:empty)]:border-rule-2 in-[[data-hand='left']]:flex-row-reverse in-[.take-back-toast]:[&:not(:empty)]:py-1.5 in-[.take-back-toast]:[&:not(:empty)]:px-3 in-[.take-back-toast]:[&:not(:empty)]:border-b-0 min-[1100px]:in-[.take-back-toast]:[&:not(:empty)]:py-0.5 min-[1100px]:in-[.take-back-toast]:[&:not(:empty)]:px-3"
+      role="status"
+    >
       {noted && last && (
         <>
-          <p>
+          <p className="flex-[1_1_200px] min-w-0 leading-[1.25] max-tablet:overflow-hidden max-tablet:basis-37.5 max-tablet:max-h-[2.5em]">
             <b>{time(last.at)}</b> {noted.made.map((e) => sayEntry(e, names)).join(' ')}
             {trouble && <> {trouble}</>}
           </p>
@@ -105,7 +108,7 @@ export function TakeBackToast() {
   const { noted } = use(LatelyContext);
   if (!noted) return null;
   return (
-    <div className="toast toast-center take-back-toast">
+    <div className="toast toast-center take-back-toast p-0 border-2 border-ink z-20 top-15.5 bottom-auto pointer-events-none max-w-[min(640px,calc(100vw_-_24px))] bg-paper-open tablet:min-w-115 max-tablet:top-11.5 max-tablet:w-[calc(100vw_-_24px)] min-[1100px]:top-0.5">
       <WhenFacts>
         <TakeBack />
       </WhenFacts>

@@ -19,8 +19,14 @@ export function Chips<T extends string>({
     <fieldset className="chips">
       <legend className={hideLabel ? 'sr-only' : undefined}>{label}</legend>
       {options.map((o) => (
-        <label key={o.value}>
-          <input type="radio" name={name} checked={o.value === value} onChange={() => onChange(o.value)} />
+        <label className="relative inline-flex" key={o.value}>
+          <input
+            className="absolute inset-0 m-0 size-full cursor-pointer opacity-0"
+            type="radio"
+            name={name}
+            checked={o.value === value}
+            onChange={() => onChange(o.value)}
+          />
           <span>{o.text}</span>
         </label>
       ))}
@@ -44,8 +50,9 @@ export function ManyChips<T extends string>({
     <fieldset className="chips">
       <legend>{label}</legend>
       {options.map((o) => (
-        <label key={o.value}>
+        <label className="relative inline-flex" key={o.value}>
           <input
+            className="absolute inset-0 m-0 size-full cursor-pointer opacity-0"
             type="checkbox"
             checked={values.includes(o.value)}
             onChange={(e) => onChange(e.target.checked ? [...values, o.value] : values.filter((v) => v !== o.value))}

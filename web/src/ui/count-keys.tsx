@@ -1,3 +1,5 @@
+import { PadButton } from './pad-button.tsx';
+
 /** What a lot mostly counts. */
 const USUAL = [2, 3, 4, 5, 6, 8, 10, 12] as const;
 
@@ -17,18 +19,22 @@ export function CountKeys({
     onChange(String(Math.max(1, n)));
   };
   return (
-    <div className="count-keys" role="group" aria-label={`Keys for ${label}`}>
+    <div
+      className="mt-2 gap-1.5 grid grid-cols-[repeat(5,minmax(0,1fr))]"
+      role="group"
+      aria-label={`Keys for ${label}`}
+    >
       {USUAL.map((n) => (
-        <button key={n} type="button" className="pad-key" aria-pressed={now === n} onClick={() => to(n)}>
+        <PadButton key={n} digit aria-pressed={now === n} onClick={() => to(n)}>
           {n}
-        </button>
+        </PadButton>
       ))}
-      <button type="button" className="pad-key side" aria-label="One fewer" onClick={() => to(now - 1)}>
+      <PadButton aria-label="One fewer" onClick={() => to(now - 1)}>
         −1
-      </button>
-      <button type="button" className="pad-key side" aria-label="One more" onClick={() => to(now + 1)}>
+      </PadButton>
+      <PadButton aria-label="One more" onClick={() => to(now + 1)}>
         +1
-      </button>
+      </PadButton>
     </div>
   );
 }

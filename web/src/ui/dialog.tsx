@@ -38,12 +38,22 @@ export function Dialog({
   );
   if (!open) return null;
   return (
-    <dialog ref={ref} className="modal" aria-label={title} onClose={onClose} onCancel={onClose}>
+    <dialog
+      ref={ref}
+      className="modal items-center backdrop:bg-[#15181b99]"
+      aria-label={title}
+      onClose={onClose}
+      onCancel={onClose}
+    >
       <div className={`modal-box${wide ? ' wide' : ''}${settlingClass(settled)}`}>
         <h2>{title}</h2>
         {children}
         <form method="dialog">
-          <button className="close-x" aria-label="Close" onClick={onClose}>
+          <button
+            className="size-11 absolute top-1.5 right-1.5 text-[1.625rem] cursor-pointer"
+            aria-label="Close"
+            onClick={onClose}
+          >
             ×
           </button>
         </form>

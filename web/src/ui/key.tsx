@@ -12,7 +12,7 @@ interface KeyWords {
 }
 
 const keyClass = (act: boolean | undefined, small: boolean | undefined, more = ''): string =>
-  `key${act ? ' act' : ''}${small ? ' small-key' : ''}${more}`;
+  `btn key${act ? ' btn-primary act' : ''}${small ? ' small-key' : ''}${more}`;
 
 const Words = ({ mark, name, note }: Pick<KeyWords, 'mark' | 'name' | 'note'>) => (
   <>

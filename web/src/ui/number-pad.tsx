@@ -1,4 +1,5 @@
 import { Delete } from 'lucide-react';
+import { PadButton } from './pad-button.tsx';
 import { useNarrow } from './use-width.ts';
 
 const COARSE = '(pointer: coarse)';
@@ -46,44 +47,42 @@ export function NumberPad({
   const [first, second, third] = beside;
   const side = (k: PadKey | undefined) =>
     k ? (
-      <button
-        type="button"
-        className="pad-key side"
+      <PadButton
+        column={1}
         aria-label={k.says}
         disabled={k.value === null}
         onClick={() => k.value !== null && onChange(k.value)}
       >
         {k.name}
         {k.under && <small>{k.under}</small>}
-      </button>
+      </PadButton>
     ) : (
-      <span />
+      <span className="hand-left:col-1" />
     );
-  const digit = (d: string) => (
-    <button key={d} type="button" className="pad-key" onClick={() => press(d)}>
+  const digit = (d: string, i: number) => (
+    <PadButton key={d} digit column={((i % 3) + 2) as 2 | 3 | 4} onClick={() => press(d)}>
       {d}
-    </button>
+    </PadButton>
   );
   return (
-    <div className="number-pad" role="group" aria-label={`Keys for ${label}`}>
+    <div
+      className="number-pad mt-2 grid max-w-115 grid-cols-[repeat(3,minmax(0,1fr))_minmax(0,1.15fr)] gap-1.5 max-tablet:max-w-none hand-left:grid-cols-[minmax(0,1.15fr)_repeat(3,minmax(0,1fr))] hand-left:grid-flow-row-dense"
+      role="group"
+      aria-label={`Keys for ${label}`}
+    >
       {DIGITS.slice(0, 3).map(digit)}
-      <button
-        type="button"
-        className="pad-key side"
-        aria-label="Take the last figure off"
-        onClick={() => press('back')}
-      >
+      <PadButton column={1} aria-label="Take the last figure off" onClick={() => press('back')}>
         <Delete size={26} aria-hidden="true" />
-      </button>
+      </PadButton>
       {DIGITS.slice(3, 6).map(digit)}
       {side(first)}
       {DIGITS.slice(6).map(digit)}
       {side(second)}
-      <button type="button" className="pad-key" aria-label="Decimal point" onClick={() => press('.')}>
+      <PadButton digit column={2} aria-label="Decimal point" onClick={() => press('.')}>
         .
-      </button>
-      {digit('0')}
-      <span />
+      </PadButton>
+      {digit('0', 1)}
+      <span className="hand-left:col-4" />
       {side(third)}
     </div>
   );

@@ -11,7 +11,7 @@ export class Part extends Component<{ readonly children: ReactNode }, { readonly
   override render(): ReactNode {
     if (this.state.why === null) return this.props.children;
     return (
-      <p className="asks" role="alert">
+      <p className="alert alert-warning" role="alert">
         <b>This part cannot be shown.</b> What was noted is safe, and the rest of the page goes on. The fault was:{' '}
         {this.state.why}
       </p>

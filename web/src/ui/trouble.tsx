@@ -2,7 +2,7 @@
 export function Trouble({ says }: { says: string | null | undefined }) {
   if (!says) return null;
   return (
-    <p className="trouble" role="alert">
+    <p className="alert alert-outline" role="alert">
       {says}
     </p>
   );

@@ -63,10 +63,10 @@ export function DevicePage() {
             />
           )}
         </div>
-        <ol className="log-lines">
+        <ol className="log-lines list-none">
           {(every ? lines : lines.slice(0, SHOWN)).map((e) => (
             <li key={e.id} className={struck.has(e.id) ? 'struck-line' : undefined}>
-              <span className="t">
+              <span className="t font-semibold">
                 {shortDay(day(e.written))} {time(e.written)}
               </span>
               <div>

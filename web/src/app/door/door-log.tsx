@@ -31,10 +31,10 @@ export function DoorLog({ log }: { log: readonly DoorEvent[] }) {
     <Row className="pad ruled">
       <h2>What happened here</h2>
       {log.length === 0 && <p>Nobody came yet.</p>}
-      <ol className="log-lines">
+      <ol className="log-lines list-none">
         {(every ? log : log.slice(0, SHOWN)).map((e, i) => (
           <li key={`${e.at} ${i}`}>
-            <span className="t">
+            <span className="t font-semibold">
               {shortDay(day(e.at))} {time(e.at)}
             </span>
             <div>{SAYS[e.what](e)}</div>

@@ -8,8 +8,8 @@ const client = new QueryClient();
 export function JoinFirst() {
   return (
     <QueryClientProvider client={client}>
-      <main className="notice">
-        <h1>Join the book</h1>
+      <main className="notice p-6 my-[12vh] mx-auto flex-1 flex flex-col min-w-0 max-w-140 [.practice-list+&]:mt-4.5">
+        <h1 className="mb-3 text-h1">Join the book</h1>
         <p>
           Somebody at the screen of the machine that keeps it opens <b>All</b>, then <b>Phones</b>, and shows a code.
         </p>

@@ -31,7 +31,7 @@ export function JoinForm({ onJoined }: { onJoined: () => void }) {
   };
   return (
     <form
-      className="join-form"
+      className="max-w-105"
       onSubmit={(e) => {
         e.preventDefault();
         send();
@@ -41,7 +41,7 @@ export function JoinForm({ onJoined }: { onJoined: () => void }) {
         <label htmlFor="join-code">Code on the server’s screen</label>
         <input
           id="join-code"
-          className="input join-code"
+          className="input min-h-14 text-[2rem] font-bold leading-[normal] font-head tracking-[0.12em]"
           inputMode="numeric"
           autoComplete="one-time-code"
           maxLength={15}

@@ -29,8 +29,11 @@ export function LetIn({ list }: { list: DoorList }) {
       {list.devices.length === 0 && <p>Nobody yet: the book is on this machine alone.</p>}
       <ul className="plain-list let-in">
         {list.devices.map((d) => (
-          <li key={d.id}>
-            <span>
+          <li
+            className="gap-4 flex justify-between items-center min-h-14 in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between in-[.plain-list]:[&:has(>.put-on)]:items-center"
+            key={d.id}
+          >
+            <span className="first:min-w-0 first:wrap-anywhere">
               {d.name}
               <small>
                 {d.out
@@ -38,7 +41,7 @@ export function LetIn({ list }: { list: DoorList }) {
                   : `in since ${when(d.joined)}, seen ${when(d.seen)}`}
               </small>
             </span>
-            <span className="line-keys">
+            <span className="line-keys flex-none">
               {d.lines > 0 && (
                 <Link className="line-key" to={`/phones/${d.id}`} aria-label={`What ${d.name} sent`}>
                   {plural(d.lines, 'line')}

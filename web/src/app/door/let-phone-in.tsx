@@ -79,9 +79,9 @@ function Trust({ home, url, digits }: { home: HomeNetwork; url: string; digits: 
     <Row className="pad">
       <h2>1. The phone learns to trust this machine</h2>
       <p>In the same network, once for each phone. After that it works at sea, without a signal.</p>
-      <div className="shown-code">
+      <div className="mt-3 gap-6 flex flex-wrap">
         <ScanCode text={url} label={`A code to scan: it opens ${url}`} />
-        <div>
+        <div className="flex-[1_1_320px] min-w-0 wrap-anywhere">
           <p>
             Scan this, or open <b>{url}</b> on the phone, and fetch the certificate there.
           </p>
@@ -110,28 +110,30 @@ const inThrees = (code: string): string => code.replace(/(\d{3})(?=\d)/g, '$1 ')
 /** The code, and the way to where it is typed: over TLS alone. */
 function Shown({ home, code, fetchedMs }: { home: HomeNetwork; code: JoinCode; fetchedMs: number }) {
   return (
-    <div className="shown-code">
+    <div className="mt-3 gap-6 flex flex-wrap">
       <ScanCode
         text={`${home.urls[0]}/join#${code.code}`}
         label={`A code to scan: it opens ${home.urls[0]} and joins`}
       />
-      <div>
-        <p className="code-digits">
+      <div className="flex-[1_1_320px] min-w-0 wrap-anywhere">
+        <p className="code-digits gap-3 flex flex-wrap items-baseline">
           <small>Code</small>
-          <b>{inThrees(code.code)}</b>
+          <b className="font-bold text-[3rem] leading-none font-head [font-variant-numeric:tabular-nums]">
+            {inThrees(code.code)}
+          </b>
           <small>
             for <Ticking say={() => minutesSeconds(code.forMs - (Date.now() - fetchedMs))} />
           </small>
         </p>
         {code.wrong > 0 && (
-          <p className="asks" role="status">
+          <p className="alert alert-warning" role="status">
             <b>{plural(code.wrong, 'wrong code')} tried since this was asked for.</b>{' '}
             {code.code.length > 6
               ? 'A longer code lets in now: it cannot be guessed. If nobody here mistyped, somebody in your network is trying.'
               : ''}
           </p>
         )}
-        <ol>
+        <ol className="pl-[1.4em] my-3 mx-0 [list-style:decimal]">
           <li>
             <b>Scan</b> this with a phone that trusts this machine, or open {home.urls[0]}/join on it.
           </li>

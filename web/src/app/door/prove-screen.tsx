@@ -33,7 +33,7 @@ export function ProveScreen() {
         key: open that one here, or type the ten letters at its end.
       </p>
       <form
-        className="join-form"
+        className="max-w-105"
         onSubmit={(e) => {
           e.preventDefault();
           if (!proving.isPending) mutate(key);

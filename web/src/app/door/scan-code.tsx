@@ -6,7 +6,7 @@ export function ScanCode({ text, label }: { text: string; label: string }) {
   const path = data.flatMap((row, y) => row.flatMap((on, x) => (on ? [`M${x} ${y}h1v1h-1z`] : []))).join('');
   return (
     <svg
-      className="scan-code"
+      className="flex-[0_0_auto] w-[min(260px,100%)] h-auto"
       viewBox={`0 0 ${size} ${size}`}
       role="img"
       aria-label={label}

@@ -18,7 +18,10 @@ export function Sign({ digits }: { digits: string }) {
 /** A screen of the phone's settings, as far as it helps to find one's way. The words beside it say all of it. */
 function Screen({ screen: { title, rows, marked } }: { screen: SettingsScreen }) {
   return (
-    <span className="settings-screen" aria-hidden="true">
+    <span
+      className="settings-screen mt-2 overflow-hidden border-2 border-rule-2 flex flex-col max-w-[17rem] rounded-[14px] bg-paper-open font-normal"
+      aria-hidden="true"
+    >
       <b>{title}</b>
       {rows.map((r, i) => (
         <span key={r} className={i === marked ? 'marked' : undefined}>
@@ -35,8 +38,8 @@ export function TrustSteps() {
     <div className="trust-steps">
       {TRUST_STEPS.map(({ device, steps }) => (
         <details key={device}>
-          <summary>{device}</summary>
-          <ol>
+          <summary className="min-h-12 content-center font-bold cursor-pointer">{device}</summary>
+          <ol className="pl-[1.4em] grid grid-cols-[repeat(auto-fit,minmax(min(240px,100%),1fr))] gap-x-10 [list-style:decimal]">
             {steps.map((s) => (
               <li key={s.say} className={s.compare ? 'font-bold' : undefined}>
                 {s.say}

@@ -5,7 +5,7 @@ import { CallStrip } from '../../frame/emergency-number.tsx';
 /** The cards where nothing else opens: no book on this device yet, and no network. */
 export function CardsAlone() {
   return (
-    <section className="cards-alone" aria-label="Someone is hurt">
+    <section className="cards-alone mt-9" aria-label="Someone is hurt">
       <h2>Someone is hurt</h2>
       <CallStrip signs={CALL_SIGNS} alone />
       {AID_CARDS.map((card) => (

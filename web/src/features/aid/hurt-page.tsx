@@ -61,12 +61,12 @@ export function HurtPage() {
       )}
       <Row className="pad">
         <h2>{card ? 'Or was it something else?' : 'What happened?'}</h2>
-        <ul className="aid-keys">
+        <ul className="aid-keys mt-2.5 gap-2.5 grid grid-cols-[repeat(auto-fill,minmax(220px,1fr))] max-tablet:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
           {cardsFor(culprit ? [culprit] : []).map(({ card: c }) => (
             <li key={c.id}>
               <button
                 type="button"
-                className={`key${c.id === card?.id ? ' chosen' : ''}`}
+                className={`btn key${c.id === card?.id ? ' chosen' : ''}`}
                 aria-pressed={c.id === card?.id}
                 onClick={() => set({ card: c.id })}
               >

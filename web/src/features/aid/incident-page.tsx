@@ -83,10 +83,12 @@ function Incident({ incident }: { incident: IncidentState }) {
         </Row>
       )}
       <Row
-        className="pad open-entry incident"
+        className="pad open-entry"
         time={
           <>
-            <b className="now-time">{time(incident.at)}</b>
+            <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
+              {time(incident.at)}
+            </b>
             <span>{incident.ended ? 'over' : card?.title.toLowerCase()}</span>
           </>
         }
@@ -103,12 +105,14 @@ function Incident({ incident }: { incident: IncidentState }) {
             {/* Folded away beside the clock, what does harm still stands; else the card has it after its steps, the first of which comes first. */}
             {soak &&
               card.never.map((s) => (
-                <p key={s} className="caution">
+                <p key={s} className="alert alert-error">
                   <b>{s}</b>
                 </p>
               ))}
             <details open={!soak}>
-              <summary>What to do, in order</summary>
+              <summary className="min-h-11 flex items-center font-semibold underline underline-offset-3">
+                What to do, in order
+              </summary>
               <AidCardView card={card} own={culprit?.aid ? { name: culprit.name, aid: culprit.aid } : null} />
             </details>
           </>
@@ -119,7 +123,7 @@ function Incident({ incident }: { incident: IncidentState }) {
               <>
                 <Trouble says={trouble} />
                 {worse && (
-                  <section className="asks worse" role="alert">
+                  <section className="alert alert-warning worse" role="alert">
                     <p>
                       <b>Worse: call now, if you have not.</b>
                     </p>

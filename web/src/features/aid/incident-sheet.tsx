@@ -49,7 +49,7 @@ export function IncidentSheet() {
       ]}
       foot={['Times by the clock of the waters.', incident.ended ? `Over ${time(incident.ended.at)}` : 'Not over']}
     >
-      <table>
+      <table className="w-full border-collapse">
         <thead>
           <tr>
             <th>Time</th>

@@ -51,15 +51,15 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
   const x = (min: number): number => 10 + (Math.min(min, MOST) / MOST) * room;
   const c = (t: number): number => 10 + ((Math.min(BURN_C, Math.max(COOL_C, t)) - COOL_C) / (BURN_C - COOL_C)) * room;
   return (
-    <section className="soak" aria-label="Hot water">
+    <section aria-label="Hot water">
       {bowl.on && (
-        <p className="asks" role="note">
+        <p className="alert alert-warning" role="note">
           <b>This is a drill: nobody is hurt.</b> The thermometer is simulated.
         </p>
       )}
-      <h2>Keep it in hot water</h2>
+      <h2 className="text-[1.75rem] max-tablet:text-[1.5rem]">Keep it in hot water</h2>
       <p>
-        <span className="num" role="timer">
+        <span className="num text-[3.25rem] max-tablet:text-[2.75rem]" role="timer">
           {minutesSeconds(s.goneMs)}
         </span>{' '}
         <b>
@@ -92,9 +92,9 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
         </svg>
       </div>
       {bowl.waterC !== null && (
-        <div className="bowl">
+        <div>
           <p>
-            <span className="num">{sayTemperature(bowl.waterC)}</span>{' '}
+            <span className="num text-[1.75rem] max-tablet:text-[2.75rem]">{sayTemperature(bowl.waterC)}</span>{' '}
             <small>
               {bowl.thermometer.c === null
                 ? 'as you read it'

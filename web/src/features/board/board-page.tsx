@@ -164,15 +164,24 @@ export function BoardPage() {
                     )
                   }
                 >
-                  <label className="board-row">
-                    <input type="checkbox" className="checkbox" checked={on} onChange={() => toggle(f)} />
-                    <span className="icon">{s && <FigureView spec={s.figure} size={96} plain />}</span>
-                    <span className="name">
+                  <label className="board-row gap-2 grid grid-cols-[30px_84px_minmax(110px,1fr)_90px_110px_60px] items-center min-h-14 cursor-pointer max-tablet:py-1.5 max-tablet:px-0 max-tablet:grid-cols-[30px_minmax(0,1fr)_auto]">
+                    <input
+                      type="checkbox"
+                      className="checkbox max-tablet:row-[1_/_span_3]"
+                      checked={on}
+                      onChange={() => toggle(f)}
+                    />
+                    <span className="icon max-tablet:hidden">
+                      {s && <FigureView spec={s.figure} size={96} plain />}
+                    </span>
+                    <span className="name font-semibold text-[1rem] leading-[1.15] max-tablet:row-[1_/_span_3] max-tablet:col-[2]">
                       {sayFish(f, names)}
                       <small>{[...(where !== 'box' && where ? [where] : []), ...stiffIn(f.id)].join(', ')}</small>
                     </span>
-                    <span className="num-cell">{f.length ? sayLength(f.length.mm) : ''}</span>
-                    <span className="num-cell">
+                    <span className="num-cell text-right whitespace-nowrap max-tablet:col-[3] max-tablet:text-cap">
+                      {f.length ? sayLength(f.length.mm) : ''}
+                    </span>
+                    <span className="num-cell text-right whitespace-nowrap max-tablet:col-[3] max-tablet:text-cap">
                       {mass ? `${massParts(mass.g * f.count).join(' ')}${mass.how === 'estimated' ? ' est.' : ''}` : ''}
                     </span>
                     <UsedCell fresh={fresh} />
@@ -240,7 +249,7 @@ export function BoardPage() {
           )}
           {trouble && (
             <Row className="pad">
-              <p className="trouble" role="alert">
+              <p className="alert alert-outline" role="alert">
                 {trouble}
               </p>
               {spoilt && (

@@ -41,7 +41,7 @@ function OffalNote({ offal }: { offal: ReturnType<typeof offalOf> }) {
   return (
     <>
       {offal.here.map((r) => (
-        <p key={r.id} className="asks">
+        <p key={r.id} className="alert alert-warning">
           <b>Not here.</b> {r.sentence} <small>{r.source}</small>
         </p>
       ))}
@@ -92,7 +92,7 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
       <h2>What was found</h2>
       <FindForm cut={cut} />
       <FoundNote of={species?.name ?? 'It'} found={foundOnCuts([cut])} />
-      <h2 className="after">Where the rest goes</h2>
+      <h2 className="mt-4.5">Where the rest goes</h2>
       <div className="by-row">
         <div className="field">
           <label htmlFor="what">What</label>
@@ -116,9 +116,9 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
       </div>
       {USE_NOTES[use] && <p className="hint">{USE_NOTES[use]}</p>}
       {use === 'the water' && <OffalNote offal={offal} />}
-      {use === 'animals' && <p className="asks">{poison ?? FOR_ANIMALS}</p>}
+      {use === 'animals' && <p className="alert alert-warning">{poison ?? FOR_ANIMALS}</p>}
       {caution && (
-        <p className="asks" role="status">
+        <p className="alert alert-warning" role="status">
           {caution}
         </p>
       )}

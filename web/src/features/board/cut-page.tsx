@@ -104,7 +104,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
           {!species && <NotKnown fishId={cut.fish[0]} />}
           {doubts.map((d) => (
             <Row key={d} className="pad">
-              <p className="asks">
+              <p className="alert alert-warning">
                 <b>This cannot be.</b> {d}
               </p>
             </Row>
@@ -156,10 +156,18 @@ function RouteLine({ cut, next, packed }: { cut: CutState; next: StageOf | null;
     { word: 'Packed', state: packed ? 'done' : next === null ? 'now' : 'to come' },
   ];
   return (
-    <ol className="route" aria-label="Steps">
+    <ol className="route px-0 pt-3 pb-2 flex" aria-label="Steps">
       {steps.map((s) => (
-        <li key={s.word} data-state={s.state} aria-current={s.state === 'now' ? 'step' : undefined}>
-          <span aria-hidden="true" />
+        <li
+          className="pt-5.5 flex-1 relative text-center text-cap text-ink-2 before:inset-x-0 before:border-t-2 before:[border-top-style:dotted] before:content-[''] before:absolute before:top-[9px] before:border-rule-2 in-[.route]:[&[data-state='now']]:text-ink in-[.route]:[&[data-state='now']]:font-bold in-[.route]:[&[data-state='now']]:text-s in-[.route]:[&[data-state='done']]:before:border-t-4 in-[.route]:[&[data-state='done']]:before:top-2 in-[.route]:[&[data-state='done']]:before:border-teal"
+          key={s.word}
+          data-state={s.state}
+          aria-current={s.state === 'now' ? 'step' : undefined}
+        >
+          <span
+            className="size-3.5 border-2 border-teal absolute top-[3px] left-[calc(50%_-_7px)] rounded-[50%] bg-paper [.route_li[data-state='now']>&]:border-act-edge [.route_li[data-state='now']>&]:bg-act-fill [.route_li[data-state='now']>&]:h-4.5 [.route_li[data-state='now']>&]:top-px [.route_li[data-state='now']>&]:rounded-[7px] [.route_li[data-state='done']>&]:rounded-none [.route_li[data-state='done']>&]:w-[5px] [.route_li[data-state='done']>&]:left-[calc(50%_-_2px)] [.route_li[data-state='done']>&]:bg-teal"
+            aria-hidden="true"
+          />
           {s.word}
         </li>
       ))}

@@ -34,10 +34,10 @@ export function BladeSection({ species, at }: { species: Species; at: StepDue })
   if (!at.pose) return null;
   const { svg } = drawSection(species.figure, at.pose, species.shape.widthToDepth, 128);
   return (
-    <figure className="section">
+    <figure className="section m-0 flex-none">
       {/* The drawing comes from our own pure function. */}
       <div dangerouslySetInnerHTML={{ __html: svg }} />
-      <figcaption>Blade {at.pose}</figcaption>
+      <figcaption className="text-cap text-ink-2">Blade {at.pose}</figcaption>
     </figure>
   );
 }

@@ -103,7 +103,7 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
         const says = follows[k];
         return (
           says && (
-            <p key={k} className={k === 'bin' || follows.cook ? 'asks' : 'caution'}>
+            <p key={k} className={k === 'bin' || follows.cook ? 'alert alert-warning' : 'alert alert-error'}>
               {degrees(says)}
             </p>
           )

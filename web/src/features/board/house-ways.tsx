@@ -23,7 +23,9 @@ export function HouseWays() {
   };
   return (
     <details className="house-ways">
-      <summary>House ways</summary>
+      <summary className="gap-1.5 min-h-11 flex items-center cursor-pointer font-bold text-[1.25rem] leading-[normal] font-head before:content-['+'] before:font-bold in-[.house-ways[open]]:before:content-['−']">
+        House ways
+      </summary>
       <p className="hint">Schools differ. Each cut follows these; at its step the other school is one tap away.</p>
       {WAYS.map((w) => (
         <div key={w.of}>
@@ -36,7 +38,7 @@ export function HouseWays() {
           <small>{schoolOf(ways, w.of).because}</small>
           {w.of === 'guts' &&
             [...(offal?.here ?? []), ...(offal?.elsewhere ?? [])].map((r) => (
-              <small key={r.id} className="caution">
+              <small key={r.id} className="alert alert-error">
                 {r.sentence}
               </small>
             ))}

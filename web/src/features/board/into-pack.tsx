@@ -142,7 +142,7 @@ export function IntoPack({
         {packs.map((p) => (
           <li key={p.id}>
             <Link to={`/larder/${p.id}`}>
-              <b className="num">{packNumber(book, p)}</b> {p.what}
+              <b className="num mr-1.5 text-[1.25rem]">{packNumber(book, p)}</b> {p.what}
             </Link>
             <small>
               {sayGrams(p.massG)}, {p.wrapping}, {storeOfPack(book, p).name}
@@ -191,7 +191,7 @@ export function IntoPack({
         venomous: species.hazards.some((h) => h.kind === 'venomous'),
         species,
       }).map((c) => (
-        <p key={c} className="asks">
+        <p key={c} className="alert alert-warning">
           {degrees(c)}
         </p>
       ))}

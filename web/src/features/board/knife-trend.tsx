@@ -30,7 +30,7 @@ export function KnifeTrend({ by, species }: { by: string; species: Species | nul
   const x = (i: number): number => 8 + (i * (width - 16)) / Math.max(1, points.length - 1);
   const plates = Math.round(Math.abs(knife.leftG) / PLATE_G);
   return (
-    <section ref={ref} className="knife-trend" aria-label="How the knife does">
+    <section ref={ref} aria-label="How the knife does">
       <h2 className="ruled">{names.member(by)}’s knife</h2>
       {trend === null || !lately ? (
         <p>
@@ -44,6 +44,7 @@ export function KnifeTrend({ by, species }: { by: string; species: Species | nul
             <b>Last {lately.n} cuts.</b> {WORDS[trend]}
           </p>
           <svg
+            className="my-1.5 mx-0 block"
             width={width}
             height={HEIGHT}
             role="img"

@@ -17,13 +17,13 @@ export function SchoolKeys({ cut, step }: { cut: CutState; step: CutStep }) {
   if (!schools) return null;
   return (
     <details className="schools">
-      <summary>
+      <summary className="gap-1.5 min-h-11 flex items-center cursor-pointer before:content-['+'] before:font-bold in-[.schools[open]]:before:content-['−']">
         {schools.ask}: <b>{schools.now.is}</b>
         {schools.against ? ', against the house way' : ''}
       </summary>
       <p>{schools.now.because}</p>
       {schools.forbidden.map((says) => (
-        <p key={says} className="caution">
+        <p key={says} className="alert alert-error">
           {says}
         </p>
       ))}

@@ -20,8 +20,8 @@ export function StepClock({ of, clock }: { of: string; clock: NonNullable<CutSte
   const says =
     min < clock.fromMin ? `enough at ${clock.fromMin} min` : min <= clock.toMin ? 'enough now' : 'long enough: go on';
   return (
-    <p className="step-clock" role="timer">
-      <b className="num">{saySpan(Math.max(0, now - since))}</b> {clock.of}, {says}.{' '}
+    <p className="text-[1.125rem]" role="timer">
+      <b className="num text-[1.75rem]">{saySpan(Math.max(0, now - since))}</b> {clock.of}, {says}.{' '}
       <Key small name="Stop" onClick={() => setSince(null)} />
     </p>
   );

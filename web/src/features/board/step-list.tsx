@@ -13,9 +13,10 @@ export function StepList({
   numberOf: (s: StepDue) => number;
 }) {
   return (
-    <ol className="step-list" aria-label="Steps to this weighing">
+    <ol className="step-list mx-0 mt-2.5 mb-0" aria-label="Steps to this weighing">
       {steps.map((s) => (
         <li
+          className="py-[5px] px-0 border-b grid grid-cols-[30px_minmax(0,1fr)] border-rule in-[.step-list]:[&[data-state='now']]:font-bold in-[.step-list]:[&[data-state='done']]:text-ink-2"
           key={s.id}
           value={numberOf(s)}
           data-state={done.has(s.id) ? 'done' : s === at ? 'now' : 'to come'}
@@ -24,8 +25,8 @@ export function StepList({
           <b>{numberOf(s)}</b>
           <span>
             {s.todo}
-            {done.has(s.id) && <small> Done.</small>}
-            {s.spare && <small> Spare: {s.spare}</small>}
+            {done.has(s.id) && <small className="font-normal"> Done.</small>}
+            {s.spare && <small className="font-normal"> Spare: {s.spare}</small>}
           </span>
         </li>
       ))}

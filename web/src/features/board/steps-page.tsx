@@ -92,10 +92,12 @@ function Steps({ cut, species }: { cut: CutState; species: Species }) {
           go={go}
         />
       ) : (
-        <div className="step-screen">
-          <h2 className="step-sentence">Every step is done.</h2>
+        <div className="step-screen pt-1.5 pr-4 pb-0 pl-5 flex flex-col min-h-[calc(100dvh_-_58px)] bg-paper-open max-tablet:px-3 max-tablet:pt-1 max-tablet:pb-0 max-tablet:min-h-[calc(100dvh_-_120px)]">
+          <h2 className="step-sentence py-2.5 px-0 text-[2.25rem] max-tablet:text-[1.75rem] max-tablet:[@media(max-height:720px)]:py-1 max-tablet:[@media(max-height:720px)]:px-0 max-tablet:[@media(max-height:720px)]:text-[1.375rem]">
+            Every step is done.
+          </h2>
           <p>What comes off the board goes into packs, and what was found inside is noted there.</p>
-          <div className="step-keys">
+          <div className="step-keys pt-2.5 pr-4 pb-3 pl-5 mt-3 -mr-4 mb-0 -ml-5 gap-3 border-t-2 sticky bottom-0 z-20 grid grid-cols-[minmax(120px,1fr)_2.6fr] bg-paper-open border-ink max-tablet:py-2 max-tablet:px-3 max-tablet:-mx-3 max-tablet:mt-2 max-tablet:mb-0 max-tablet:grid-cols-[minmax(84px,1fr)_3fr] max-tablet:bottom-14">
             <DeckKey name="Back" mark={<ArrowLeft size={26} />} onClick={() => go(steps.length - 1)} />
             <KeyLink act to={`/board/${cut.id}`} name="To the packs" note={routeOf(cut.route).form} />
           </div>
@@ -185,18 +187,26 @@ function Step({
     });
   }, []);
   return (
-    <div className="step-screen" ref={ref}>
-      <div className="step-body">
-        <h2 className="step-sentence" aria-live="polite">
+    <div
+      className="step-screen pt-1.5 pr-4 pb-0 pl-5 flex flex-col min-h-[calc(100dvh_-_58px)] bg-paper-open max-tablet:px-3 max-tablet:pt-1 max-tablet:pb-0 max-tablet:min-h-[calc(100dvh_-_120px)]"
+      ref={ref}
+    >
+      <div className="gap-2 flex-1 grid content-start max-w-245">
+        <h2
+          className="step-sentence py-2.5 px-0 text-[2.25rem] max-tablet:text-[1.75rem] max-tablet:[@media(max-height:720px)]:py-1 max-tablet:[@media(max-height:720px)]:px-0 max-tablet:[@media(max-height:720px)]:text-[1.375rem]"
+          aria-live="polite"
+        >
           {sentence}
         </h2>
-        {step.how && <p className="lead">{step.how}</p>}
+        {step.how && <p className="lead max-tablet:[@media(max-height:720px)]:text-[1rem]">{step.how}</p>}
         <HazardStrip hazards={hazards} aid={species.id} />
         {(step.id === 'hands ready' || step.weigh === 'round') && <OthersOnTheBoard cut={cut} />}
         {step.caution && (
-          <div className="hazard-strip blade" role="note">
-            <strong>Blade</strong>
-            <p>{step.caution}</p>
+          <div className="hazard-strip grid-cols-[auto_minmax(0,1fr)]" role="note">
+            <strong className="font-bold text-[1.1875rem] leading-[normal] font-head">Blade</strong>
+            <p className="leading-[1.3] text-[1rem] max-tablet:col-span-full max-tablet:text-[0.9375rem]">
+              {step.caution}
+            </p>
           </div>
         )}
         {step.lines && (
@@ -214,7 +224,7 @@ function Step({
             }}
           />
         )}
-        <div className="step-side">
+        <div className="step-side flex items-center gap-y-2 gap-x-5">
           <BladeSection species={species} at={step} />
           <div>
             {step.spare && (
@@ -253,7 +263,7 @@ function Step({
         <Asked asked={weighing.asked} />
         <Trouble says={trouble} />
         <SchoolKeys cut={cut} step={step} />
-        <div className="step-more">
+        <div className="flex flex-wrap items-center gap-y-1 gap-x-5">
           {CAN_SPEAK && (
             <label className="check">
               <input
@@ -285,7 +295,7 @@ function Step({
       <Dialog title="What was found?" open={finding} wide onClose={() => setFinding(false)}>
         <FindForm cut={cut} onNoted={() => setFinding(false)} />
       </Dialog>
-      <div className="step-keys">
+      <div className="step-keys pt-2.5 pr-4 pb-3 pl-5 mt-3 -mr-4 mb-0 -ml-5 gap-3 border-t-2 sticky bottom-0 z-20 grid grid-cols-[minmax(120px,1fr)_2.6fr] bg-paper-open border-ink max-tablet:py-2 max-tablet:px-3 max-tablet:-mx-3 max-tablet:mt-2 max-tablet:mb-0 max-tablet:grid-cols-[minmax(84px,1fr)_3fr] max-tablet:bottom-14">
         <DeckKey
           name="Back"
           mark={<ArrowLeft size={26} />}

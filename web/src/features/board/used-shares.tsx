@@ -34,7 +34,7 @@ const say = (s: UsedShare): string =>
 function Bar({ share, width }: { share: UsedShare; width: number }) {
   let x = 0;
   return (
-    <svg width={width} height="18" role="img" aria-label={say(share)}>
+    <svg className="block" width={width} height="18" role="img" aria-label={say(share)}>
       {PARTS.map((p) => {
         const w = share[p.of] * (width - 2);
         const at = x;
@@ -63,9 +63,9 @@ export function UsedShares() {
         : `${QUARTERS[Number(key.slice(5))]} ${key.slice(0, 4)}`;
   const rows = by === 'season' ? used.by.season.slice(-MOST) : used.by[by].slice(0, MOST);
   return (
-    <section ref={ref} className="used-shares" aria-label="What became of them">
+    <section ref={ref} aria-label="What became of them">
       <h2 className="ruled">What became of them</h2>
-      <svg width="0" height="0" aria-hidden="true">
+      <svg className="block" width="0" height="0" aria-hidden="true">
         <defs>
           <pattern id="used-lines" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <rect width="5" height="5" fill="var(--teal-wash)" />

@@ -29,7 +29,7 @@ export function WeighField({
 }) {
   const [scale, setScale] = useState(false);
   return (
-    <div className="weigh-field">
+    <div className="weigh-field gap-2 grid justify-items-start content-start">
       <Quantity
         big
         autoFocus={autoFocus}
@@ -65,7 +65,7 @@ export function WeighField({
 export function Asked({ asked }: { asked: string | null }) {
   if (!asked) return null;
   return (
-    <p className="asks" role="alert">
+    <p className="alert alert-warning" role="alert">
       <b>Look again.</b> {asked} If it is right, press the key once more.
     </p>
   );

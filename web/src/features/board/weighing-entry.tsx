@@ -53,23 +53,25 @@ export function WeighingEntry({
       className="open-entry"
       time={
         <>
-          <b className="now-time">{startedAt}</b>
+          <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
+            {startedAt}
+          </b>
           <span>on the board</span>
-          <b className="since">{saySpan(since)}</b>
+          <b className="text-cap">{saySpan(since)}</b>
         </>
       }
     >
-      <h2 className="step-sentence">{stage.todo}</h2>
+      <h2 className="step-sentence py-2.5 px-0 text-[2.25rem] max-tablet:text-[1.75rem]">{stage.todo}</h2>
       <HazardStrip hazards={species.hazards} aid={species.id} />
       <OthersOnTheBoard cut={cut} />
       {stage.stage === 'round' && <Histamine cut={cut} />}
       {caution && (
-        <div className="hazard-strip blade" role="note">
-          <strong>Blade</strong>
-          <p>{caution}</p>
+        <div className="hazard-strip grid-cols-[auto_minmax(0,1fr)]" role="note">
+          <strong className="font-bold text-[1.1875rem] leading-[normal] font-head">Blade</strong>
+          <p className="leading-[1.3] text-[1rem] max-tablet:col-span-full max-tablet:text-[0.9375rem]">{caution}</p>
         </div>
       )}
-      <div className="cut-body">
+      <div className="pt-2.5 gap-6 grid grid-cols-[minmax(0,1fr)_auto] items-center max-tablet:gap-2 max-tablet:grid-cols-[minmax(0,1fr)]">
         <div className="cut-figure" ref={ref}>
           <CutPicture
             species={species}
@@ -100,7 +102,7 @@ export function WeighingEntry({
         <SteaksPlanned plan={steaks.plan} thickMm={steaks.thickMm} onThick={steaks.setThickMm} />
       )}
       <Asked asked={weighing.asked} />
-      <div className="keys foot-keys">
+      <div className="keys foot-keys mt-2.5 max-tablet:mt-2 max-tablet:gap-2 min-[1000px]:flex-nowrap min-[1000px]:[&:has(.foot-fields)]:flex-wrap">
         <DeckKey
           act
           again={weighing.asked}

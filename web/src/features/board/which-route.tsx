@@ -44,7 +44,7 @@ export function WhichRoute({
         value={purpose}
         onChange={onPurpose}
       />
-      {purpose === 'raw' && <p className="asks">{species.raw.why}</p>}
+      {purpose === 'raw' && <p className="alert alert-warning">{species.raw.why}</p>}
       {purpose === 'whole' && (
         <Quantity
           label="The pan or dish is long"
@@ -58,19 +58,30 @@ export function WhichRoute({
           }}
         />
       )}
-      <fieldset className="routes">
-        <legend>Cut</legend>
+      <fieldset className="p-0 mx-0 mt-2.5 mb-0 border-0">
+        <legend className="text-cap text-ink-2">Cut</legend>
         {shown.map((p) => (
-          <label key={p.route} className="route-choice">
-            <input type="radio" name="route" checked={p.route === route} onChange={() => onRoute(p.route)} />
+          <label
+            key={p.route}
+            className="py-2 px-0 border-b grid grid-cols-[34px_minmax(0,1fr)] items-start min-h-14 cursor-pointer border-rule"
+          >
+            <input
+              className="mt-px size-5.5 [accent-color:var(--teal)]"
+              type="radio"
+              name="route"
+              checked={p.route === route}
+              onChange={() => onRoute(p.route)}
+            />
             <span>
               <b>{p.route}</b>
-              <small>
+              <small className="block">
                 some {sayGrams(Math.round(p.offBoardG / 10) * 10)}
                 {p.onTheBone ? ' on the bone' : ''}, {p.plates === 0 ? 'less than a plate' : plural(p.plates, 'plate')}
               </small>
               {p.reasons.map((r) => (
-                <small key={r}>{r}</small>
+                <small className="block" key={r}>
+                  {r}
+                </small>
               ))}
             </span>
           </label>

@@ -30,19 +30,19 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
         const usual = brackets && ([brackets.lowG, brackets.highG] as const);
         const [n, u] = massParts(g ?? 0);
         return (
-          <div key={stage} className="bar">
-            <p>
-              <span>{name}</span>
+          <div key={stage} className="mt-2">
+            <p className="m-0 gap-3 flex items-baseline">
+              <span className="flex-1">{name}</span>
               {g !== null ? (
                 <>
                   <small>{round !== null && stage !== 'round' ? percent(g / round) : ''}</small>
-                  <b className="num">
+                  <b className="num text-[1.375rem]">
                     {n}
-                    <u>{u}</u>
+                    <u className="text-[0.8125rem]">{u}</u>
                   </b>
                 </>
               ) : (
-                <small className="likely">
+                <small className="text-s">
                   {usual ? `likely ${sayGramsRange(usual[0], usual[1])}` : 'not weighed'}
                 </small>
               )}

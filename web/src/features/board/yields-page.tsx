@@ -81,12 +81,15 @@ function Movers({ species, moved }: { species: Species; moved: YieldsMoved }) {
         holds the truth 95 times in 100.
       </p>
       {MOVERS.map((of) => (
-        <section key={of} className="movers" aria-label={ASK[of]}>
+        <section key={of} className="mt-6.5 max-w-[46rem]" aria-label={ASK[of]}>
           <h2>{ASK[of]}</h2>
           <p className="hint">{BECAUSE[of]}</p>
           <ul className="plain-list">
             {moved.moved.some((m) => m.of === of) && (
-              <li className="axis" aria-hidden="true">
+              <li
+                className="flex justify-between text-cap text-ink-2 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between"
+                aria-hidden="true"
+              >
                 <span>{signed(-most)}</span>
                 <span>the mean</span>
                 <span>{signed(most)} in 100</span>

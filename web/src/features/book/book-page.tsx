@@ -78,13 +78,19 @@ export function BookPage() {
   ) => (
     <select
       aria-label={label}
-      className="filter"
+      className="filter border-0 border-b-[1.5px] [border-bottom-style:dotted] appearance-none bg-transparent font-semibold max-w-37.5 min-h-11 cursor-pointer border-ink in-[.form]:border-0 in-[.form]:border-b-[1.5px] in-[.form]:[border-bottom-style:dotted] in-[.form]:appearance-none in-[.form]:bg-transparent in-[.form]:max-w-37.5 in-[.form]:cursor-pointer in-[.form]:min-h-6 in-[.form]:border-ink"
       value={filter[key] ?? ''}
       onChange={(e) => narrowTo(key, e.target.value)}
     >
-      <option value="">{none}</option>
+      <option className="bg-paper-open text-ink [.form_.filter_&]:bg-paper-open [.form_.filter_&]:text-ink" value="">
+        {none}
+      </option>
       {options.map((o) => (
-        <option key={o.value} value={o.value}>
+        <option
+          className="bg-paper-open text-ink [.form_.filter_&]:bg-paper-open [.form_.filter_&]:text-ink"
+          key={o.value}
+          value={o.value}
+        >
           {o.text}
         </option>
       ))}
@@ -123,7 +129,7 @@ export function BookPage() {
       value: (
         <input
           type="search"
-          className="filter"
+          className="filter border-0 border-b-[1.5px] [border-bottom-style:dotted] appearance-none bg-transparent font-semibold max-w-37.5 min-h-11 cursor-pointer border-ink in-[.form]:border-0 in-[.form]:border-b-[1.5px] in-[.form]:[border-bottom-style:dotted] in-[.form]:appearance-none in-[.form]:bg-transparent in-[.form]:max-w-37.5 in-[.form]:cursor-pointer in-[.form]:min-h-6 in-[.form]:border-ink"
           aria-label="Find in remarks"
           placeholder="any remark"
           defaultValue={filter.text ?? ''}
@@ -146,7 +152,7 @@ export function BookPage() {
     >
       {narrow && trips.length > 0 && (
         <Row>
-          <div className="phone-filters">
+          <div className="py-1.5 px-0 flex flex-wrap gap-y-1 gap-x-3.5">
             {filters.map((f) => (
               <span key={f.label}>{f.value}</span>
             ))}
@@ -201,7 +207,7 @@ export function BookPage() {
 
 const DayMark = ({ day }: { day: string }) => (
   <>
-    <b className="day-number">{Number(day.slice(8))}</b>
+    <b className="font-bold text-[1.5rem] leading-none font-head">{Number(day.slice(8))}</b>
     <span>{weekday(day).slice(0, 3)}</span>
     <span>
       {sayDate(day).slice(2).trim().slice(0, 3)} {day.slice(0, 4)}
@@ -227,9 +233,9 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
       aria-label={item.number === null ? 'Struck trip' : `Trip ${item.number}`}
       className={`diary-entry${trip.endedAt || item.number === null ? '' : ' now'}${item.number === null ? ' struck-trip' : ''}`}
     >
-      <div className="diary-body">
+      <div className="in-[.diary-entry.now]:[background:linear-gradient(to_right,transparent_calc(var(--time-col)_+_6px),var(--paper-open)_0)]">
         <Row className="diary-head" time={<DayMark day={item.day} />}>
-          <h2>
+          <h2 className="px-0 pt-2.5 pb-2">
             <Link to={`/trip/${trip.id}`}>
               {item.number === null ? 'Struck trip' : `Trip ${item.number}`}: {names.zone(trip.zone)}
               {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
@@ -238,12 +244,12 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
         </Row>
         {hurtOnTrip(book, trip, names).map((h) => (
           <Row key={h.id} className="line" time={time(h.at)}>
-            <p className="log-sentence harm">
+            <p className="log-sentence py-[7px] px-0 text-crimson font-semibold">
               {h.incident ? (
                 <Link to={`/hurt/${h.incident}`}>{h.text}</Link>
               ) : (
                 <>
-                  <b>{h.who ? names.member(h.who) : ''}</b> {h.text}
+                  <b className="text-inherit">{h.who ? names.member(h.who) : ''}</b> {h.text}
                 </>
               )}
             </p>
@@ -251,8 +257,8 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
         ))}
         {fish.length === 0 && (
           <Row className="line" time={time(trip.startedAt)}>
-            <p className="log-sentence">
-              <b>Nothing landed.</b>{' '}
+            <p className="log-sentence py-[7px] px-0 text-ink-2">
+              <b className="text-ink">Nothing landed.</b>{' '}
               {trip.endedAt ? saySpan(Date.parse(trip.endedAt) - Date.parse(trip.startedAt)) : 'Under way'},{' '}
               {plural(trip.crew.length, 'rod')}.
             </p>
@@ -263,8 +269,13 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
         </Paged>
         {(folded > 0 || all) && fish.length > 0 && !open && (
           <Row className="line">
-            <p className="log-sentence">
-              <button type="button" className="fold-key" aria-expanded={all} onClick={() => setAll(!all)}>
+            <p className="log-sentence py-[7px] px-0 text-ink-2">
+              <button
+                type="button"
+                className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
+                aria-expanded={all}
+                onClick={() => setAll(!all)}
+              >
                 {all
                   ? 'Fold'
                   : `${plural(folded, 'more line')}: ${kept.length > rows.length ? `${count(kept.slice(rows.length))} kept, ` : ''}${count(back)} let go${fish.length > standing.length ? `, ${fish.length - standing.length} struck` : ''}`}
@@ -289,7 +300,7 @@ function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[
     hours,
   );
   return (
-    <div className="diary-margin">
+    <div className="diary-margin py-3 px-4 border-l border-rule-2 max-tablet:py-2 max-tablet:px-2.5 max-tablet:ml-[calc(var(--time-col)_+_6px)] max-tablet:border-t max-tablet:border-l-0 max-tablet:border-rule in-[.diary-entry.now]:bg-paper-open">
       {rate && (
         <p title="90 % interval, assuming the fish come independently">
           <b>{rate.perHour.toFixed(1)} fish a rod hour</b> ({rate.low.toFixed(1)} to {rate.high.toFixed(1)}); {rate.n}{' '}
@@ -323,14 +334,16 @@ function FishRow({ fish, number, now }: { fish: FishState; number: string; now: 
   return (
     <Row className={line.where === 'struck' ? 'line struck-row' : 'line'} time={time(fish.landed.at)}>
       <Link to={`/fish/${fish.id}`} className="log-grid as-row diary-row">
-        <span className="no">{number}</span>
+        <span className="font-bold text-[1rem] leading-[normal] font-text in-[.struck-row]:line-through in-[.struck-row]:text-ink-3">
+          {number}
+        </span>
         <FateMark
           fate={
             line.where === 'struck' ? 'struck' : fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'
           }
         />
-        <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-        <span className="name">
+        <span className="icon max-tablet:hidden">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+        <span className="name font-semibold text-[1rem] leading-[1.15] in-[.struck-row]:line-through in-[.struck-row]:text-ink-3">
           {sayFish(fish, names)}
           <FirstMark fish={fish} small />
         </span>
@@ -349,22 +362,22 @@ function MealEntry({ item }: { item: Extract<DiaryItem, { kind: 'meal' }> }) {
   const mark = meanMark(meal);
   return (
     <section aria-label={`Meal: ${meal.name}`} className="diary-entry">
-      <div className="diary-body">
+      <div>
         <Row className="diary-head" time={<DayMark day={item.day} />}>
-          <h2>
+          <h2 className="px-0 pt-2.5 pb-2">
             <Link to={`/table/${meal.id}`}>Meal: {meal.name}</Link>
           </h2>
         </Row>
         <Row className="line" time={time(meal.servedAt)}>
-          <p className="log-sentence">
-            {mark && <b>{mark.toFixed(1)} of 5. </b>}
+          <p className="log-sentence py-[7px] px-0 text-ink-2">
+            {mark && <b className="text-ink">{mark.toFixed(1)} of 5. </b>}
             {meal.method.charAt(0).toUpperCase() + meal.method.slice(1)} by {names.member(meal.cook)} for{' '}
             {plural(meal.eaters.length + meal.guests, 'plate')}
             {meal.doneness ? `; ${meal.doneness}` : ''}.
           </p>
         </Row>
       </div>
-      <div className="diary-margin">
+      <div className="diary-margin py-3 px-4 border-l border-rule-2 max-tablet:py-2 max-tablet:px-2.5 max-tablet:ml-[calc(var(--time-col)_+_6px)] max-tablet:border-t max-tablet:border-l-0 max-tablet:border-rule">
         {meal.notes.map((n) => (
           <p key={n.at}>{n.text}</p>
         ))}

@@ -69,8 +69,10 @@ export function FishCold({ line, now }: { line: CustodyLine; now: number }) {
           )}
         </p>
       )}
-      <details className="how-sure">
-        <summary>What {fresh.iceDaysUsed.toFixed(1)} days on ice are made of</summary>
+      <details className="mt-1.5">
+        <summary className="inline-flex items-center min-h-11 cursor-pointer underline [text-decoration-style:dotted]">
+          What {fresh.iceDaysUsed.toFixed(1)} days on ice are made of
+        </summary>
         <ul className="plain-list">
           {parts.map((p) => (
             <li key={`${p.keeping} ${p.hours}`}>
@@ -118,7 +120,7 @@ function CoreLine({ line, now }: { line: CustodyLine; now: number }) {
   const d = list.map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.atMs).toFixed(1)} ${y(p.c).toFixed(1)}`).join('');
   const last = list.at(-1)!;
   return (
-    <figure ref={ref} className="box-chart core-line">
+    <figure ref={ref} className="box-chart core-line min-w-0">
       <svg
         width={width}
         height={TOP + H + FOOT}

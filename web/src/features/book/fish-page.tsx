@@ -106,18 +106,18 @@ function Fish({ fish }: { fish: FishState }) {
         className="fish-head"
         time={
           <>
-            <small>Fish</small>
+            <small className="font-normal text-cap text-ink-2">Fish</small>
             <b className="q">{number}</b>
           </>
         }
       >
-        <h2 className="huge">
+        <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">
           {name}
           <FirstMark fish={fish} small />
         </h2>
         {species && <FigureView spec={species.figure} size={220} />}
         {fish.length && (
-          <p className="num big">
+          <p className="num big text-[2rem]">
             {typeof wasMm === 'number' && wasMm !== fish.length.mm && <s>{lengthNumber(wasMm)}</s>}{' '}
             {lengthNumber(fish.length.mm)}
             {fish.length.longestMm ? `–${lengthNumber(fish.length.longestMm)}` : ''}
@@ -125,7 +125,7 @@ function Fish({ fish }: { fish: FishState }) {
           </p>
         )}
         {mass && (
-          <p className="num big">
+          <p className="num big text-[2rem]">
             {massParts(mass.g * fish.count)[0]}
             <u>
               {massParts(mass.g * fish.count)[1]}
@@ -134,10 +134,13 @@ function Fish({ fish }: { fish: FishState }) {
           </p>
         )}
         {fresh && (
-          <p className="freshness" style={{ color: TONE_COLOR[fresh.tone] }}>
-            <span className="num">{Math.round(fresh.used * 100)}</span>{' '}
+          <p
+            className="ml-auto text-right max-tablet:ml-0 max-tablet:text-left"
+            style={{ color: TONE_COLOR[fresh.tone] }}
+          >
+            <span className="num text-[2.375rem]">{Math.round(fresh.used * 100)}</span>{' '}
             <b>% of the freshness used{line.eatenAt ? ' when eaten' : ''}</b>
-            <small>
+            <small className="block">
               {TONE_WORD[fresh.tone]}; {fresh.iceDaysUsed.toFixed(1)} of about {fresh.iceDaysAllowed.toFixed(0)} days on
               ice.
             </small>
@@ -165,22 +168,22 @@ function Fish({ fish }: { fish: FishState }) {
       )}
       {doubts.map((d) => (
         <Row key={d} className="pad">
-          <p className="asks">
+          <p className="alert alert-warning">
             <b>This cannot be.</b> {d}
           </p>
         </Row>
       ))}
-      <div className="log-and">
+      <div className="border-t-2 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] flex-1 border-ink max-tablet:grid-cols-[minmax(0,1fr)]">
         <section className="log-part" aria-label="Log">
           <Row className="pad tight">
             <LogLines lines={log} from={fish.landed.at} />
             <SameFish fish={fish} />
           </Row>
         </section>
-        <section className="pad fish-facts">
+        <section className="pad fish-facts px-5.5 pt-4 pb-6 border-l border-rule-2 max-tablet:px-2.5 max-tablet:pt-3 max-tablet:pb-5 max-tablet:ml-[calc(var(--time-col)_+_6px)] max-tablet:border-t max-tablet:border-l-0 max-tablet:border-rule-2">
           <h2>{line.where === 'let go' ? 'Let go' : 'The hours'}</h2>
-          <p className="water-to-plate">
-            <b className="num">
+          <p>
+            <b className="num text-[1.875rem] block">
               {saySpan(
                 (line.fish.released
                   ? Date.parse(line.fish.released.at)
@@ -235,9 +238,9 @@ function Fish({ fish }: { fish: FishState }) {
           {line.packs.length > 0 && line.meals.length === 0 && (
             <>
               <h2 className="ruled">In the larder</h2>
-              <ul className="plain-list">
+              <ul className="plain-list [.in-short+&]:mt-1 [.in-short+&]:col-span-full">
                 {line.packs.map((p) => (
-                  <li key={p.id}>
+                  <li className="[li+&]:mt-1" key={p.id}>
                     <Link to={`/larder/${p.id}`}>
                       <b>{packNumber(book, p)}</b> {p.what}
                     </Link>
@@ -316,13 +319,13 @@ function Yield({
         const g = stages[s]?.massG ?? 0;
         const [n, u] = massParts(g);
         return (
-          <div key={s} className="bar">
-            <p>
-              <span>{name}</span>
+          <div key={s} className="mt-2">
+            <p className="mx-0 mb-0 gap-3 flex items-baseline">
+              <span className="flex-1">{name}</span>
               <small>{round ? percent(g / round) : ''}</small>
-              <b className="num">
+              <b className="num text-[1.375rem]">
                 {n}
-                <u>{u}</u>
+                <u className="text-[0.8125rem]">{u}</u>
               </b>
             </p>
             <svg width={width} height="10" aria-hidden="true">
@@ -339,28 +342,28 @@ function Yield({
 }
 
 const ToneLegend = () => (
-  <ul className="legend tones" aria-label="Freshness used">
-    <li>
+  <ul className="px-0 pt-0 pb-2.5 flex flex-wrap gap-y-1.5 gap-x-6 text-cap text-ink-2" aria-label="Freshness used">
+    <li className="gap-2 flex items-center">
       <svg width="44" height="10" aria-hidden="true">
         <path d="M0 5H44" stroke="var(--teal)" strokeWidth="3" />
       </svg>
       under half used
     </li>
-    <li>
+    <li className="gap-2 flex items-center">
       <svg width="44" height="10" aria-hidden="true">
         <path d="M0 5H44" stroke="var(--ochre)" strokeWidth="6" />
         <path d="M0 5H44" stroke="var(--paper)" strokeWidth="1.8" />
       </svg>
       over half
     </li>
-    <li>
+    <li className="gap-2 flex items-center">
       <svg width="44" height="10" aria-hidden="true">
         <path d="M0 5H44" stroke="var(--ink)" strokeWidth="7" />
         <path d="M0 5H44" stroke="var(--buoy)" strokeWidth="4" />
       </svg>
       over 80 %, use now
     </li>
-    <li>
+    <li className="gap-2 flex items-center">
       <svg width="44" height="12" aria-hidden="true">
         <path d="M0 6H44" stroke="var(--crimson)" strokeWidth="3" />
         <path d="M5 11L11 1M17 11L23 1M29 11L35 1" stroke="var(--crimson)" strokeWidth="1.8" />

@@ -28,7 +28,7 @@ export function HourStrip({ line, now }: { line: CustodyLine; now: number }) {
   const total = list.reduce((n, s) => n + weight(s), 0) || 1;
   let at = 0;
   return (
-    <div ref={ref} className="hour-strip">
+    <div ref={ref}>
       <svg
         width={width}
         height="14"
@@ -48,7 +48,9 @@ export function HourStrip({ line, now }: { line: CustodyLine; now: number }) {
           );
         })}
       </svg>
-      <p>{list.map((s) => `${s.what} ${saySpan(s.toMs - s.fromMs)}`).join(' · ')}</p>
+      <p className="mt-0.5 text-cap text-ink-2">
+        {list.map((s) => `${s.what} ${saySpan(s.toMs - s.fromMs)}`).join(' · ')}
+      </p>
     </div>
   );
 }

@@ -86,7 +86,7 @@ function Trip({ trip }: { trip: TripState }) {
               {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
             </h2>
             {unfinished.length > 0 && standing && (
-              <p className="asks">
+              <p className="alert alert-warning">
                 {unfinished.length === 1 ? 'One fish is' : `${unfinished.length} lines are`} still in hand or bleeding:{' '}
                 {unfinished.map((f, i) => (
                   <span key={f.id}>
@@ -136,7 +136,7 @@ function Trip({ trip }: { trip: TripState }) {
           <ul className="plain-list">
             {fish.map((f) => (
               <li key={f.id} className={book.stands(f) ? undefined : 'struck-row'}>
-                <Link to={`/fish/${f.id}`} className="name">
+                <Link to={`/fish/${f.id}`} className="name in-[.struck-row]:line-through in-[.struck-row]:text-ink-3">
                   <b>{numbers.get(f.id)}</b> {sayFish(f, names)}
                 </Link>
                 <small>{book.stands(f) ? (f.released ? 'let go' : '') : 'struck'}</small>

@@ -123,7 +123,7 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
   };
   return (
     <div
-      className="weight-chart"
+      className="weight-chart my-3 mx-0 max-w-245"
       role="img"
       aria-label={`Weight at length of ${species.name}; the same in figures below`}
     >
@@ -136,10 +136,10 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
 /** What is drawn how, beside a piece of each. */
 function Swatches({ own, points }: { own: boolean; points: boolean }) {
   return (
-    <p className="swatches">
+    <p className="flex flex-wrap gap-y-1 gap-x-5.5">
       {own && (
         <span>
-          <svg width="44" height="16" aria-hidden="true">
+          <svg className="inline-block [vertical-align:-3px]" width="44" height="16" aria-hidden="true">
             <rect width="44" height="16" fill="var(--teal-wash)" />
             <path d="M0 8H44" stroke="var(--teal)" strokeWidth="3" />
           </svg>{' '}
@@ -147,14 +147,14 @@ function Swatches({ own, points }: { own: boolean; points: boolean }) {
         </span>
       )}
       <span>
-        <svg width="44" height="16" aria-hidden="true">
+        <svg className="inline-block [vertical-align:-3px]" width="44" height="16" aria-hidden="true">
           <path d="M0 8H44" stroke="var(--ink)" strokeWidth="2" strokeDasharray="6 5" />
         </svg>{' '}
         typical
       </span>
       {points && (
         <span>
-          <svg width="16" height="16" aria-hidden="true">
+          <svg className="inline-block [vertical-align:-3px]" width="16" height="16" aria-hidden="true">
             <circle cx="8" cy="8" r="5" fill="var(--teal)" />
           </svg>{' '}
           a fish of yours

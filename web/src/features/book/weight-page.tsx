@@ -55,7 +55,7 @@ export function WeightPage() {
         <h2>{finding(species, own)}</h2>
         <p>{explain(species, own)}</p>
         {own.why && (
-          <p className="asks">
+          <p className="alert alert-warning">
             <b>No curve of your own.</b> {own.why}
           </p>
         )}
@@ -132,15 +132,27 @@ function Table({ own }: { own: OwnFit }) {
   if (fish.length === 0) return null;
   return (
     <details className="figures">
-      <summary>In figures: {plural(fish.length, 'fish', 'fish')}</summary>
-      <table>
+      <summary className="min-h-11 leading-[44px] cursor-pointer">
+        In figures: {plural(fish.length, 'fish', 'fish')}
+      </summary>
+      <table className="mt-2 border-collapse">
         <thead>
           <tr>
-            <th scope="col">Caught</th>
-            <th scope="col">By</th>
-            <th scope="col">{LENGTH_UNIT}</th>
-            <th scope="col">Weight</th>
-            <th scope="col">Condition</th>
+            <th className="py-1.5 pr-4.5 pl-0 border-b text-left border-rule" scope="col">
+              Caught
+            </th>
+            <th className="py-1.5 pr-4.5 pl-0 border-b text-left border-rule" scope="col">
+              By
+            </th>
+            <th className="py-1.5 pr-4.5 pl-0 border-b text-left border-rule" scope="col">
+              {LENGTH_UNIT}
+            </th>
+            <th className="py-1.5 pr-4.5 pl-0 border-b text-left border-rule" scope="col">
+              Weight
+            </th>
+            <th className="py-1.5 pr-4.5 pl-0 border-b text-left border-rule" scope="col">
+              Condition
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -148,15 +160,17 @@ function Table({ own }: { own: OwnFit }) {
             .sort((a, b) => (a.fish.landed.at < b.fish.landed.at ? 1 : -1))
             .map((f) => (
               <tr key={f.fish.id}>
-                <td>
+                <td className="py-1.5 pr-4.5 pl-0 border-b text-left border-rule">
                   <Link to={`/fish/${f.fish.id}`}>
                     {shortDay(day(f.fish.landed.at))} {day(f.fish.landed.at).slice(0, 4)}
                   </Link>
                 </td>
-                <td>{names.member(f.fish.angler)}</td>
-                <td className="num">{lengthNumber(f.lengthMm)}</td>
-                <td className="num">{sayGrams(f.massG)}</td>
-                <td className="num">{fit ? fit.condition(f).toFixed(2) : ''}</td>
+                <td className="py-1.5 pr-4.5 pl-0 border-b text-left border-rule">{names.member(f.fish.angler)}</td>
+                <td className="num py-1.5 pr-4.5 pl-0 border-b text-left border-rule">{lengthNumber(f.lengthMm)}</td>
+                <td className="num py-1.5 pr-4.5 pl-0 border-b text-left border-rule">{sayGrams(f.massG)}</td>
+                <td className="num py-1.5 pr-4.5 pl-0 border-b text-left border-rule">
+                  {fit ? fit.condition(f).toFixed(2) : ''}
+                </td>
               </tr>
             ))}
         </tbody>

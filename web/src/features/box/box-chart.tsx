@@ -71,7 +71,7 @@ export function BoxChart({
   const clip = Math.min(Math.max(x(nowMs), LEFT), right);
   const gone = filling.course.without.filter((w) => within(w.fromMs));
   return (
-    <figure ref={ref} className="box-chart">
+    <figure ref={ref} className="box-chart min-w-0">
       <svg
         width={width}
         height={HEIGHT}
@@ -124,7 +124,7 @@ export function BoxChart({
         <text x={LEFT - 6} y={TOP + ICE_H} textAnchor="end" className="tick">
           0
         </text>
-        <text x={LEFT + 6} y={TOP + ICE_H - 8} className="said">
+        <text x={LEFT + 6} y={TOP + ICE_H - 8} className="text-[13px] font-bold fill-ink">
           ice
         </text>
         <text x={LEFT - 6} y={coreY(COLD_C) + 4} textAnchor="end" className="tick">
@@ -139,7 +139,7 @@ export function BoxChart({
           return (
             <g key={l.id}>
               <path d={`M${x(p.atMs) - 6} ${coreY(p.c)}l3-5h6l3 5-3 5h-6z`} fill="var(--ink)" />
-              <text x={x(p.atMs) - 9} y={coreY(p.c) + 4} textAnchor="end" className="said">
+              <text x={x(p.atMs) - 9} y={coreY(p.c) + 4} textAnchor="end" className="text-[13px] font-bold fill-ink">
                 {l.label}
               </text>
             </g>
@@ -152,7 +152,12 @@ export function BoxChart({
               stroke="var(--buoy-ink)"
               strokeWidth="2.5"
             />
-            <text x={Math.min(x(w.fromMs), right - 40)} y={TOP + ICE_H - 12} textAnchor="middle" className="said out">
+            <text
+              x={Math.min(x(w.fromMs), right - 40)}
+              y={TOP + ICE_H - 12}
+              textAnchor="middle"
+              className="text-[13px] font-bold fill-buoy-ink"
+            >
               out {time(stamp(w.fromMs, zone))}
             </text>
           </g>

@@ -27,12 +27,12 @@ export function BoxFish({ lines, now }: { lines: readonly FishState[]; now: numb
   return (
     <>
       <Row time="Iced" className="head-row">
-        <div className="log-grid head boxed">
+        <div className="log-grid boxed min-h-6 text-cap text-ink-2 max-tablet:hidden">
           <span />
           <span>Fish</span>
-          <span className="num-cell">weight</span>
+          <span className="num-cell text-right whitespace-nowrap">weight</span>
           <CustodyHead />
-          <span className="used">used</span>
+          <span className="used text-right font-normal whitespace-nowrap">used</span>
         </div>
       </Row>
       <Paged items={order} keyOf={(f) => f.id} more="More fish">
@@ -62,12 +62,14 @@ export function BoxFish({ lines, now }: { lines: readonly FishState[]; now: numb
                 className="line"
               >
                 <Link to={`/fish/${f.id}`} className="log-grid as-row boxed">
-                  <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-                  <span className="name">
+                  <span className="icon max-tablet:hidden">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+                  <span className="name font-semibold text-[1rem] leading-[1.15]">
                     {sayFish(f, names)}
                     {core && <small>{sayCore(core, format, now)}</small>}
                   </span>
-                  <span className="num-cell">{mass ? massParts(mass.g * f.count).join(' ') : ''}</span>
+                  <span className="num-cell text-right whitespace-nowrap">
+                    {mass ? massParts(mass.g * f.count).join(' ') : ''}
+                  </span>
                   {line && <CustodyRow line={line} fresh={fresh} />}
                   <UsedCell fresh={fresh} />
                 </Link>

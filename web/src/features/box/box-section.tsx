@@ -50,7 +50,7 @@ export function BoxSection({ box, boxes, now }: { box: BoxState; boxes: readonly
   const asked = useAsked(now);
   const filling = currentFilling(asked, box.id);
   return (
-    <section aria-label={box.name} className="box-section">
+    <section aria-label={box.name} className="border-b-2 border-ink">
       {filling ? (
         <Filled filling={filling} boxes={boxes} now={now} />
       ) : (
@@ -106,15 +106,23 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
   const lines = box.log.filter((l) => Date.parse(l.now.at) >= filling.fromMs);
   return (
     <>
-      <Row className="box-top" time={<b className="box-clock">{format.time(stamp(now, format.zone))}</b>}>
+      <Row
+        className="box-top"
+        time={
+          <b className="[font:700_25px/1.2_var(--serif,Aleo),serif] max-tablet:text-[19px]">
+            {format.time(stamp(now, format.zone))}
+          </b>
+        }
+      >
         <div className="box-said reckoned">
           <h2>
-            {capital(box.name)} <small>{sayVolume(box.litres)}</small>
+            {capital(box.name)}{' '}
+            <small className="text-[length:var(--t-body,15px)] text-ink-2">{sayVolume(box.litres)}</small>
           </h2>
           <p className={`box-state${advice.some((a) => a.kind === 'no ice') ? ' none' : ''}`}>{boxHeadline(advice)}</p>
-          <p className="num huge-num">
+          <p className="num huge-num mx-0 mt-0.5 mb-1 leading-none text-[52px]">
             {heavyNumber(Math.round(then.iceKg * 10) / 10)}
-            <u>
+            <u className="ml-2 text-[17px] no-underline text-ink-2">
               {HEAVY_UNIT} {looked === null ? 'of ice left' : `of ice at ${sayAt(at, format, now)}`}
             </u>
           </p>
@@ -122,7 +130,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
           {beside && <p role="status">Being reckoned anew.</p>}
           {word && <p className="hint">{word}</p>}
           {sayRest(advice, nameOf).map((s) => (
-            <p key={s} className="asks">
+            <p key={s} className="alert alert-warning">
               {s}
             </p>
           ))}
@@ -181,14 +189,16 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
           atMs={at}
         />
         <TimeSlider from={start} to={end} now={now} at={looked} onChange={setLooked} />
-        <details className="how-sure">
-          <summary>How sure is this?</summary>
+        <details className="mt-1.5">
+          <summary className="inline-flex items-center min-h-11 cursor-pointer underline [text-decoration-style:dotted]">
+            How sure is this?
+          </summary>
           <p>{sayHowSure(current, filling)}</p>
           <BoxKnown box={box} />
         </details>
         {lines.length > 0 && (
-          <details className="how-sure">
-            <summary>
+          <details className="mt-1.5">
+            <summary className="inline-flex items-center min-h-11 cursor-pointer underline [text-decoration-style:dotted]">
               {plural(lines.length, 'line')} of this box since {sayAt(filling.fromMs, format, now)}
             </summary>
             <LogLines lines={lines} from={stamp(filling.fromMs, format.zone)} />
@@ -247,11 +257,12 @@ function TimeSlider({
         ? `as it was at ${sayAt(at, format, now)}`
         : `as it will be at ${sayAt(at, format, now)}, if nothing is done`;
   return (
-    <div className="time-slider">
+    <div className="flex flex-wrap gap-y-1 gap-x-4 items-center">
       <label htmlFor={id}>
         The box <b>{said}</b>
       </label>
       <input
+        className="min-h-11 flex-[1_1_300px] accent-ink"
         id={id}
         type="range"
         min={from}

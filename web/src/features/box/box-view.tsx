@@ -76,8 +76,13 @@ export function BoxView({
   const said = `${filling.box.name}: ${sayHeavy(Math.round(now.iceKg * 10) / 10)} of ice, ${sayHeavy(Math.round(now.waterKg * 10) / 10)} of water, ${fish.length} fish and lots`;
   return (
     <div className="box-elevation">
-      <div className="box-picture">
-        <svg viewBox={`0 0 ${W + 2 * WALL} ${H + LID + WALL}`} role="img" aria-label={said} className="box-svg">
+      <div className="box-picture relative">
+        <svg
+          viewBox={`0 0 ${W + 2 * WALL} ${H + LID + WALL}`}
+          role="img"
+          aria-label={said}
+          className="block w-full h-auto"
+        >
           <defs>
             <pattern id={`${id}h`} width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
               <path d="M0 0V9" stroke="var(--rule-2)" strokeWidth="1" />
@@ -140,7 +145,7 @@ export function BoxView({
           )}
           {over && <path d={`M${WALL} ${LID + 2}H${WALL + W}`} stroke="var(--buoy)" strokeWidth="5" />}
         </svg>
-        <div className="box-fish" aria-hidden="true">
+        <div className="p-0 m-0 inset-0 pointer-events-none absolute list-none" aria-hidden="true">
           {laid.map((l) => {
             const spec = byId(drawn.find((d) => d.id === l.id)?.f.fish.species ?? null)?.figure;
             return (
@@ -167,14 +172,20 @@ export function BoxView({
           })}
         </div>
         {now.iceKg > 0.02 && (
-          <svg viewBox={`0 0 ${ALL_W} ${ALL_H}`} className="box-svg ice-over" aria-hidden="true">
+          <svg
+            viewBox={`0 0 ${ALL_W} ${ALL_H}`}
+            className="inset-0 block w-full h-auto absolute opacity-38 pointer-events-none"
+            aria-hidden="true"
+          >
             <rect x={WALL + 1} y={y0 - top} width={W - 2} height={Math.max(1, top - 1)} fill={`url(#${id}i)`} />
           </svg>
         )}
         <LayerTargets box={filling.box.id} />
       </div>
-      {leftOut + more > 0 && <p className="box-more">and {leftOut + more} more, which find no room in the drawing</p>}
-      <ul className="box-tray" aria-label="Fish in the box">
+      {leftOut + more > 0 && (
+        <p className="text-cap text-ink-2">and {leftOut + more} more, which find no room in the drawing</p>
+      )}
+      <ul className="p-0 mx-0 mt-2.5 mb-0 gap-2 flex flex-wrap list-none" aria-label="Fish in the box">
         {fish.slice(0, MOST_IN_TRAY).map((f) => (
           <Badge
             key={f.fish.id}
@@ -185,7 +196,7 @@ export function BoxView({
           />
         ))}
         {fish.length + more > MOST_IN_TRAY && (
-          <li className="box-more">and {fish.length + more - MOST_IN_TRAY} more, below</li>
+          <li className="text-cap text-ink-2">and {fish.length + more - MOST_IN_TRAY} more, below</li>
         )}
       </ul>
     </div>
@@ -198,7 +209,10 @@ const [ALL_W, ALL_H] = [W + 2 * WALL, H + LID + WALL];
 /** Where a fish can be laid: a third of the box each, seen only while one is carried. */
 function LayerTargets({ box }: { box: string }) {
   return (
-    <div className="box-layers" aria-hidden="true">
+    <div
+      className="inset-x-[6%] absolute top-[9%] aspect-[1.6] grid grid-rows-[repeat(3,1fr)] pointer-events-none"
+      aria-hidden="true"
+    >
       {[...LAYERS].reverse().map((layer) => (
         <LayerTarget key={layer} box={box} layer={layer} />
       ))}
@@ -247,7 +261,7 @@ function Badge({ drawn, name, on, onChoose }: { drawn: DrawnInBox; name: string;
       >
         <b>{drawn.number}</b>
         <span>{name}</span>
-        {degrees && <u>{degrees}</u>}
+        {degrees && <u className="no-underline font-bold in-[.box-badge.on]:text-inherit">{degrees}</u>}
       </button>
     </li>
   );

@@ -48,8 +48,8 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
     );
   };
   return (
-    <form className="by-hand" onSubmit={(e) => void handleSubmit(make)(e)} noValidate>
-      <div className="by-row">
+    <form className="by-hand max-w-215" onSubmit={(e) => void handleSubmit(make)(e)} noValidate>
+      <div className="by-row items-start">
         <div className="field grow">
           <label htmlFor={`${ids}n`}>Its name</label>
           <input
@@ -65,7 +65,7 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
           <input id={`${ids}l`} className="input" lang="la" maxLength={80} {...register('latin')} />
         </div>
       </div>
-      <div className="by-row">
+      <div className="by-row items-start">
         <div className="field grow">
           <label htmlFor={`${ids}m`}>Most like</label>
           <select
@@ -112,7 +112,7 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
       {differs.fields.map((f, i) => {
         const trait = traits.find((t) => t.id === values.differs[i]?.trait);
         return (
-          <div key={f.id} className="by-row differs">
+          <div key={f.id} className="by-row differs items-end">
             <div className="field grow">
               <label htmlFor={`${ids}t${i}`}>Difference {i + 1}</label>
               <select id={`${ids}t${i}`} className="select" {...register(`differs.${i}.trait`)}>

@@ -63,13 +63,19 @@ export function CataloguePage() {
 function NothingChosen({ count }: { count: number }) {
   if (count === 0)
     return (
-      <section className="sheet-empty" aria-label="Nothing yet">
+      <section
+        className="sheet-empty px-6 pt-4 pb-7 min-w-0 max-tablet:pt-3 max-tablet:pr-2.5 max-tablet:pb-5 max-tablet:pl-[calc(var(--time-col)_+_16px)]"
+        aria-label="Nothing yet"
+      >
         <h2>The catalogue has not reached this device yet</h2>
         <p>It comes with the first signal and is kept from then on.</p>
       </section>
     );
   return (
-    <section className="sheet-empty" aria-label="How to use the catalogue">
+    <section
+      className="sheet-empty px-6 pt-4 pb-7 min-w-0 max-tablet:pt-3 max-tablet:pr-2.5 max-tablet:pb-5 max-tablet:pl-[calc(var(--time-col)_+_16px)]"
+      aria-label="How to use the catalogue"
+    >
       <h2>Choose a species</h2>
       <p>
         Its drawing, its dangers, what it is taken for, how to handle and keep it, and your own record of it stand here.
@@ -112,17 +118,22 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
   const narrowedBy = ['waters', 'build', 'danger', 'here', 'met'].filter((k) => params.has(k));
   const plan = traits.find((t) => t.id === 'plan');
   return (
-    <section className="species-list" aria-label="Species">
-      <div className="list-find">
+    <section
+      className="species-list border-r min-w-0 border-rule-2 tablet:sticky tablet:top-0 tablet:max-h-screen tablet:overflow-y-auto max-tablet:border-0 tablet:in-[.catalogue.open]:sticky tablet:in-[.catalogue.open]:top-0 tablet:in-[.catalogue.open]:max-h-screen tablet:in-[.catalogue.open]:overflow-y-auto"
+      aria-label="Species"
+    >
+      <div className="list-find py-2.5 pr-3.5 pl-[calc(var(--time-col)_+_20px)] border-b-2 border-ink tablet:sticky tablet:top-0 tablet:z-1 tablet:[background:linear-gradient(to_right,var(--paper-time)_var(--time-col),var(--paper)_0)] max-tablet:pr-2.5 max-tablet:pl-[calc(var(--time-col)_+_14px)]">
         <SearchField
           label="Find a species"
           placeholder="a name in any language"
           value={find}
           onChange={(word) => set('find', word)}
         />
-        <details className="narrow-down" open={!narrow || narrowedBy.length > 0}>
-          <summary>Narrow it down{narrowedBy.length > 0 ? `: ${narrowedBy.length} set` : ''}</summary>
-          <div className="narrowings">
+        <details open={!narrow || narrowedBy.length > 0}>
+          <summary className="min-h-11 items-center hidden font-semibold underline underline-offset-3 max-tablet:flex">
+            Narrow it down{narrowedBy.length > 0 ? `: ${narrowedBy.length} set` : ''}
+          </summary>
+          <div className="narrowings mt-1.5 grid grid-cols-[1fr_1fr_1fr] gap-y-0.5 gap-x-2 max-tablet:grid-cols-[1fr_1fr]">
             <Pick
               label="Waters"
               value={narrowing.waters}
@@ -167,23 +178,26 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
               : plural(shown.length, 'species', 'species')}
         </p>
       </div>
-      <ul className="plain-list">
+      <ul className="plain-list m-0">
         {shown.map(({ species: s, byName }) => {
           const last = met.get(s.id)?.last;
           const harm = worstHazard(s.hazards);
           return (
-            <li key={s.id}>
+            <li className="p-0" key={s.id}>
               <Link
+                className="py-0.5 pr-3 pl-0 grid grid-cols-[calc(var(--time-col)_+_6px)_72px_minmax(0,1fr)_auto] items-center gap-x-2 min-h-14 no-underline [&[aria-current]]:[background:linear-gradient(to_right,transparent_calc(var(--time-col)_+_6px),var(--paper-open)_0)]"
                 to={`/catalogue/${s.id}${query ? `?${query}` : ''}`}
                 aria-current={s.id === chosen?.id ? 'page' : undefined}
               >
                 <span className={`met${last ? '' : ' never'}`}>{last ? shortDay(day(last)).slice(4) : 'not yet'}</span>
-                <span className="icon">
+                <span className="icon h-11.5">
                   <LazyFigure spec={s.figure} size={64} />
                 </span>
                 <span className="name">
-                  <b>{s.name}</b>
-                  <small>{byName ? `also ${byName}` : s.latin}</small>
+                  <b className="leading-[1.15] [.species-list_a:hover_&]:underline [.species-list_a:hover_&]:underline-offset-3">
+                    {s.name}
+                  </b>
+                  <small className="italic">{byName ? `also ${byName}` : s.latin}</small>
                 </span>
                 {harm && (
                   <small className={isGrave(harm) ? 'hurts' : 'pricks'}>
@@ -211,9 +225,13 @@ function Pick({
   onPick: (v: string | null) => void;
 }) {
   return (
-    <label className="pick">
-      <span>{label}</span>
-      <select className="select" value={value ?? ''} onChange={(e) => onPick(e.target.value || null)}>
+    <label>
+      <span className="text-cap text-ink-2">{label}</span>
+      <select
+        className="select py-0 pr-5.5 pl-2 text-s [background-position:calc(100%_-_12px)_50%]"
+        value={value ?? ''}
+        onChange={(e) => onPick(e.target.value || null)}
+      >
         <option value="">any</option>
         {options.map(([v, text]) => (
           <option key={v} value={v}>
@@ -226,7 +244,7 @@ function Pick({
 }
 
 const Tick = ({ label, on, onTick }: { label: string; on: boolean; onTick: (on: boolean) => void }) => (
-  <label className="tick">
+  <label className="tick in-[.narrowings]:last:col-[span_2]">
     <input type="checkbox" className="checkbox" checked={on} onChange={(e) => onTick(e.target.checked)} />
     <span>{label}</span>
   </label>

@@ -45,13 +45,16 @@ export function ComparePage() {
         { label: 'Marks', value: 'numbered by how well they split' },
       ]}
     >
-      <div className="with-margin wide compare">
-        <section className="pair" aria-label="Side by side">
-          <Link className="up-link" to="/catalogue">
+      <div className="with-margin wide">
+        <section
+          className="pair pt-3 pr-5.5 pb-6 pl-[calc(var(--time-col)_+_20px)] min-w-0 max-tablet:pt-3 max-tablet:pr-2.5 max-tablet:pb-5 max-tablet:pl-[calc(var(--time-col)_+_16px)]"
+          aria-label="Side by side"
+        >
+          <Link className="hidden max-tablet:inline-flex max-tablet:min-h-11 max-tablet:items-center" to="/catalogue">
             All species
           </Link>
-          <header>
-            <h2 className="huge">{title}?</h2>
+          <header className="pb-2 flex flex-wrap justify-between items-baseline gap-y-0.5 gap-x-5">
+            <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.75rem]">{title}?</h2>
             <p className="hint">
               {deciding === 0
                 ? 'No single look decides'
@@ -83,7 +86,7 @@ function Drawn({ list, marks }: { list: readonly Species[]; marks: readonly Pair
   const [a, b] = list;
   const size = Math.max(260, Math.min(620, Math.round((width - 8) / 10) * 10));
   return (
-    <div ref={ref} className="drawn-pair">
+    <div ref={ref} className="mt-1.5 min-w-0">
       {!narrow && list.length === 2 && a && b ? (
         <>
           <PairName species={a} />
@@ -98,17 +101,22 @@ function Drawn({ list, marks }: { list: readonly Species[]; marks: readonly Pair
               <MarkedFish spec={s.figure} size={size} marks={marks} />
             </div>
           ))}
-          <ol className="species-marks three-words">
+          <ol className="species-marks mt-2 list-none grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-y-1.5 gap-x-4.5">
             {marks.map((m, i) => (
               <li key={m.trait.id} className={m.decides ? 'decides' : undefined}>
-                <b aria-hidden="true">{i + 1}</b>
+                <b
+                  className="first:size-6 first:place-items-center first:border-[1.6px] first:border-ink first:rounded-[50%] first:grid first:text-cap [.species-marks_li.decides>&]:first:bg-ink [.species-marks_li.decides>&]:first:text-paper"
+                  aria-hidden="true"
+                >
+                  {i + 1}
+                </b>
                 <div>
                   {m.trait.question} {m.decides && <small>decides</small>}
                   <dl>
                     {list.map((s, k) => (
-                      <div key={s.id}>
-                        <dt>{s.name}</dt>
-                        <dd>{m.words[k]}</dd>
+                      <div className="gap-2 grid grid-cols-[minmax(90px,auto)_minmax(0,1fr)]" key={s.id}>
+                        <dt className="text-ink-2">{s.name}</dt>
+                        <dd className="font-semibold">{m.words[k]}</dd>
                       </div>
                     ))}
                   </dl>
@@ -123,8 +131,11 @@ function Drawn({ list, marks }: { list: readonly Species[]; marks: readonly Pair
 }
 
 const PairName = ({ species: s }: { species: Species }) => (
-  <h3 className="pair-name">
-    <Link to={`/catalogue/${s.id}`}>{s.name}</Link> <i lang="la">{s.latin}</i>
+  <h3 className="mt-2">
+    <Link to={`/catalogue/${s.id}`}>{s.name}</Link>{' '}
+    <i className="italic font-normal text-s leading-[normal] font-text" lang="la">
+      {s.latin}
+    </i>
   </h3>
 );
 
@@ -135,12 +146,17 @@ function AddThird({ list }: { list: readonly Species[] }) {
   const more = [...new Set(list.flatMap((s) => s.lookalikes.map((l) => l.id)))].filter((id) => !ids.includes(id));
   if (list.length < 2 || (more.length === 0 && list.length === 2)) return null;
   return (
-    <p className="third">
+    <p className="mt-3.5">
       {list.length < MOST ? 'Lay a third beside them: ' : 'Lay one aside: '}
       {(list.length < MOST ? more : ids).map((id) => {
         const of = list.length < MOST ? [...ids, id] : ids.filter((x) => x !== id);
         return (
-          <Link key={id} to={`/catalogue/compare?of=${of.join(',')}`} replace>
+          <Link
+            className="mr-3.5 inline-flex items-center min-h-8"
+            key={id}
+            to={`/catalogue/compare?of=${of.join(',')}`}
+            replace
+          >
             {byId(id)?.name}
           </Link>
         );
@@ -169,10 +185,10 @@ function WhyItMatters({ list }: { list: readonly Species[] }) {
   return (
     <>
       <h2>Why it matters</h2>
-      <table className="rules-table">
+      <table className="rules-table my-2.5 mx-0 w-full text-s">
         <thead>
-          <tr>
-            <th scope="col">
+          <tr className="border-b border-rule">
+            <th className="first:[&:is(th,td)]:pl-0" scope="col">
               <span className="sr-only">Rule</span>
             </th>
             {list.map((s) => (
@@ -204,8 +220,10 @@ function WhyItMatters({ list }: { list: readonly Species[] }) {
 }
 
 const RuleRow = ({ name, says }: { name: string; says: readonly string[] }) => (
-  <tr>
-    <th scope="row">{name}</th>
+  <tr className="border-b border-rule">
+    <th className="first:[&:is(th,td)]:pl-0" scope="row">
+      {name}
+    </th>
     {says.map((x, i) => (
       <td key={i}>{x}</td>
     ))}
@@ -247,7 +265,7 @@ function NamedRight({ species }: { species: Species }) {
       </b>{' '}
       named right at first
       {fish.length <= 40 && (
-        <svg className="tally" width={fish.length * 8} height="18" aria-hidden="true">
+        <svg className="block max-w-full" width={fish.length * 8} height="18" aria-hidden="true">
           {fish.map((_, i) => (
             <path
               key={i}

@@ -43,17 +43,17 @@ export function FamousPairs() {
   return (
     <>
       <h2 className="ruled">Often taken for one another</h2>
-      <ul className="famous-pairs">
+      <ul className="mt-3 list-none grid grid-cols-[repeat(auto-fill,minmax(250px,1fr))] gap-y-3.5 gap-x-6">
         {pairs.map(({ a, b, mark }) => (
           <li key={`${a.id} ${b.id}`}>
-            <Link to={`/catalogue/compare?of=${a.id},${b.id}`}>
-              <span className="two-figures">
+            <Link className="block" to={`/catalogue/compare?of=${a.id},${b.id}`}>
+              <span className="two-figures gap-2 grid grid-cols-[1fr_1fr] items-center min-h-16">
                 <FigureView spec={a.figure} size={140} plain />
                 <FigureView spec={b.figure} size={140} plain />
               </span>
               <b>{orNames([a.name, b.name])}?</b>
             </Link>
-            <small>{mark}</small>
+            <small className="block">{mark}</small>
           </li>
         ))}
       </ul>

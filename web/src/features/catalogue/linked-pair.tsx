@@ -48,14 +48,20 @@ export function LinkedPair({
         ))}
       </PairFish>
       <ol
-        className="pair-words"
+        className="pair-words py-1 px-0 gap-1.5 grid list-none text-center leading-[1.2]"
         style={{ gridTemplateColumns: `repeat(${Math.max(1, order.length)}, minmax(0, 1fr))` }}
       >
         {order.map(({ m, i }) => (
           <li key={m.trait.id} className={m.decides ? 'decides' : undefined}>
-            <span>{m.words[0]}</span>
-            <b>
-              <i aria-hidden="true">{i + 1}</i> {m.trait.name ?? m.part}
+            <span className="first:self-end">{m.words[0]}</span>
+            <b className="font-bold text-m leading-[1.1] font-head">
+              <i
+                className="size-5.5 place-items-center border-[1.6px] border-ink inline-grid rounded-[50%] font-bold text-cap leading-[normal] font-text [.pair-words_.decides_&]:bg-ink [.pair-words_.decides_&]:text-paper"
+                aria-hidden="true"
+              >
+                {i + 1}
+              </i>{' '}
+              {m.trait.name ?? m.part}
               <span className="sr-only">
                 : {m.trait.question} {m.decides ? 'decides' : 'hints'}
               </span>
@@ -91,7 +97,7 @@ function PairFish({
 }) {
   return (
     <svg
-      className="pair-fish"
+      className="block max-w-full"
       width={width}
       height={fish.height + STRIP}
       role="img"

@@ -28,17 +28,17 @@ export function OwnRecord({ species }: { species: Species }) {
   const most = Math.max(1, ...zones.values());
   if (count === 0)
     return (
-      <section aria-label="In this book">
-        <h3>In this book</h3>
+      <section className="px-0 pt-3 pb-3.5 [break-inside:avoid]" aria-label="In this book">
+        <h3 className="text-[length:var(--t-lead,20px)]">In this book</h3>
         <p>Not met yet.</p>
         <Season species={species} fish={[]} />
       </section>
     );
   return (
-    <section aria-label="In this book">
-      <h3>
+    <section className="px-0 pt-3 pb-3.5 [break-inside:avoid]" aria-label="In this book">
+      <h3 className="text-[length:var(--t-lead,20px)]">
         In this book{' '}
-        <small>
+        <small className="font-normal text-s leading-[normal] font-text">
           {count} met, {fish.filter((f) => !f.released).reduce((n, f) => n + f.count, 0)} kept
         </small>
       </h3>
@@ -47,8 +47,11 @@ export function OwnRecord({ species }: { species: Species }) {
         {[...zones]
           .sort((a, b) => b[1] - a[1])
           .map(([zone, n]) => (
-            <div key={zone}>
-              <dt>{names.zone(zone)}</dt>
+            <div
+              className="py-[5px] px-0 gap-2.5 border-b grid grid-cols-[108px_minmax(0,1fr)] border-rule max-tablet:grid-cols-[88px_minmax(0,1fr)]"
+              key={zone}
+            >
+              <dt className="text-ink-2">{names.zone(zone)}</dt>
               <dd>
                 <svg width="90" height="12" aria-hidden="true">
                   <path d={`M0 6H${(n / most) * 90}`} stroke="var(--teal)" strokeWidth="9" strokeDasharray="4 2" />
@@ -63,7 +66,7 @@ export function OwnRecord({ species }: { species: Species }) {
         <Link to={`/book/weight/${species.id}`}>Weight at length of your own</Link>
       </p>
       <WhatTheyAte species={species} />
-      <h4>Life lists</h4>
+      <h4 className="mt-2 font-bold text-m leading-[normal] font-head">Life lists</h4>
       <ul className="plain-list">
         {firsts.map((f) => (
           <li key={f.angler}>
@@ -85,7 +88,7 @@ function WhatTheyAte({ species }: { species: Species }) {
   if (looked === 0) return null;
   return (
     <>
-      <h4>What they had eaten</h4>
+      <h4 className="mt-2 font-bold text-m leading-[normal] font-head">What they had eaten</h4>
       <p className="hint">
         {plural(looked, 'stomach')} looked into{looked < FEW ? ': too few to tell a habit' : ''}.
       </p>
@@ -132,8 +135,9 @@ function Lengths({ species, fish }: { species: Species; fish: readonly FishState
   );
   const longest = list.reduce((a, b) => (b.mm > a.mm ? b : a));
   return (
-    <figure className="lengths">
+    <figure>
       <svg
+        className="mt-1.5 w-full max-w-105 h-auto"
         viewBox={`0 0 ${W} 96`}
         role="img"
         aria-label={`${list.length} lengths from ${lengthNumber(Math.min(...list.map((l) => l.mm)))} to ${sayLength(longest.mm)}${leastMm ? `, least size ${lengthNumber(leastMm)}` : ''}`}
@@ -173,7 +177,7 @@ function Lengths({ species, fish }: { species: Species; fish: readonly FishState
           );
         })}
       </svg>
-      <figcaption>
+      <figcaption className="text-cap text-ink-2">
         Filled: kept; open: let go. Longest {sayLength(longest.mm)}.
         {leastMm && rules?.sample ? ' Sample rules, not law.' : ''}
       </figcaption>
@@ -195,7 +199,7 @@ function Season({ species, fish }: { species: Species; fish: readonly FishState[
   const met = byMonth.flatMap((n, i) => (n > 0 ? [`${n} in month ${i + 1}`] : []));
   return (
     <svg
-      className="months"
+      className="mt-1.5 w-full max-w-105 h-auto"
       viewBox="0 0 264 64"
       role="img"
       aria-label={`About from month ${from} to ${to}. ${met.length > 0 ? `Met: ${met.join(', ')}.` : 'Not met.'}`}

@@ -13,7 +13,12 @@ export function PackPreview({ preview, children }: { preview: Preview; children:
   }, [preview]);
   if (preview.faults.length > 0)
     return (
-      <section ref={ref} className="pack-preview" role="alert" aria-label="What is wrong">
+      <section
+        ref={ref}
+        className="px-3.5 pt-2.5 pb-3.5 mt-3.5 border-2 border-ink bg-paper-open max-w-[82ch]"
+        role="alert"
+        aria-label="What is wrong"
+      >
         <h3>Not read: {plural(preview.faults.length, 'thing')} to mend</h3>
         <ul className="plain-list">
           {preview.faults.map((f) => (
@@ -24,7 +29,12 @@ export function PackPreview({ preview, children }: { preview: Preview; children:
       </section>
     );
   return (
-    <section ref={ref} className="pack-preview" role="status" aria-label="What would change">
+    <section
+      ref={ref}
+      className="px-3.5 pt-2.5 pb-3.5 mt-3.5 border-2 border-ink bg-paper-open max-w-[82ch]"
+      role="status"
+      aria-label="What would change"
+    >
       <h3>{preview.pack?.name}: what would change</h3>
       <p className="hint">{preview.pack?.about}</p>
       <ul className="plain-list">

@@ -93,12 +93,15 @@ export function PacksPage() {
       <Row className="pad">
         <h2>Packs that ship</h2>
         <p className="hint">They are never overwritten. Yours stand beside them.</p>
-        <ul className="plain-list pack-list">
+        <ul className="plain-list">
           {packs.map((p) => {
             const species = shipped.filter((s) => s.pack === p.id);
             return (
-              <li key={p.id}>
-                <span>
+              <li
+                className="flex flex-wrap gap-y-1 gap-x-3.5 items-center in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:items-center"
+                key={p.id}
+              >
+                <span className="flex-1 min-w-55">
                   <b>{p.name}</b>, {plural(species.length, 'species', 'species')}
                   <small>{p.about}</small>
                 </span>
@@ -116,10 +119,13 @@ export function PacksPage() {
       <Row className="pad ruled">
         <h2>Your own</h2>
         {own.length === 0 && <p>None yet. Read a pack someone gave you, or write down a species by hand.</p>}
-        <ul className="plain-list pack-list">
+        <ul className="plain-list">
           {own.map((p) => (
-            <li key={p.id}>
-              <span>
+            <li
+              className="flex flex-wrap gap-y-1 gap-x-3.5 items-center in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:items-center"
+              key={p.id}
+            >
+              <span className="flex-1 min-w-55">
                 <b>{p.name}</b>
                 <small>
                   {p.species.map((s, i) => (
@@ -160,12 +166,12 @@ export function PacksPage() {
         </ul>
         <Trouble says={trouble} />
         {done && (
-          <p className="asks" role="status">
+          <p className="alert alert-warning" role="status">
             {done.says}{' '}
             {done.undo && (
               <button
                 type="button"
-                className="fold-key"
+                className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
                 onClick={() => void writeAll(done.undo ?? []).then((r) => (r.ok ? setDone(null) : setTrouble(r.why)))}
               >
                 Let it stand again
@@ -225,7 +231,7 @@ function PackFile({
       <input
         id="pack-file"
         type="file"
-        className="file-input"
+        className="file-input border-[1.5px] border-rule-2 w-full max-w-115 min-h-11 bg-paper-open"
         accept=".json,.csv,application/json,text/csv"
         disabled={disabled}
         onChange={(e) => {

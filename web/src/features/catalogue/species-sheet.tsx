@@ -84,14 +84,19 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
   const marks = useMemo(() => marksOf(s, all, traits), [s, all, traits]);
   const pack = packs.find((p) => p.id === s.pack)?.name ?? 'a pack of your own';
   return (
-    <article className="species-sheet" aria-label={s.name}>
-      <Link className="up-link" to="/catalogue">
+    <article
+      className="species-sheet px-6 pt-4 pb-7 min-w-0 max-tablet:pt-3 max-tablet:pr-2.5 max-tablet:pb-5 max-tablet:pl-[calc(var(--time-col)_+_16px)]"
+      aria-label={s.name}
+    >
+      <Link className="hidden max-tablet:inline-flex max-tablet:min-h-11 max-tablet:items-center" to="/catalogue">
         All species
       </Link>
-      <header>
-        <h2 className="huge">{s.name}</h2>
-        <i lang="la">{s.latin}</i>
-        <span>{s.family}</span>
+      <header className="pb-2 flex flex-wrap items-baseline gap-y-0.5 gap-x-4">
+        <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">{s.name}</h2>
+        <i className="text-m" lang="la">
+          {s.latin}
+        </i>
+        <span className="text-ink-2">{s.family}</span>
       </header>
       <HazardStrip hazards={s.hazards} aid={s.id} />
       <div className="sheet-figure">
@@ -105,7 +110,7 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
             onChange={setForm}
           />
         )}
-        <div ref={ref} className="plate">
+        <div ref={ref} className="plate mt-2.5 min-w-0 flex justify-center">
           {width > 0 &&
             (view === 'marks' ? (
               <MarkedFish
@@ -118,10 +123,15 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
             ))}
         </div>
         {view === 'marks' ? (
-          <ol className="species-marks">
+          <ol className="species-marks mt-2 list-none grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-y-1.5 gap-x-4.5">
             {marks.map((m, i) => (
               <li key={m.trait.id} className={m.decides ? 'decides' : undefined}>
-                <b aria-hidden="true">{i + 1}</b>
+                <b
+                  className="first:size-6 first:place-items-center first:border-[1.6px] first:border-ink first:rounded-[50%] first:grid first:text-cap [.species-marks_li.decides>&]:first:bg-ink [.species-marks_li.decides>&]:first:text-paper"
+                  aria-hidden="true"
+                >
+                  {i + 1}
+                </b>
                 <span>
                   {m.trait.question.replace(/\?$/, '')}: <b>{m.words}</b>
                   {m.decides && <small> decides</small>}
@@ -130,20 +140,23 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
             ))}
           </ol>
         ) : (
-          <p className="view-note">{noteFor(view, s)}</p>
+          <p className="mt-2 max-w-[70ch]">{noteFor(view, s)}</p>
         )}
         <p className="lead">{chosen?.look ?? s.look}</p>
       </div>
-      <div className="sheet-columns">
-        <section aria-label="Taken for">
-          <h3>Taken for</h3>
-          <ul className="plain-list lookalikes">
+      <div className="mt-4.5 border-t-2 [columns:2_330px] gap-x-8 border-ink">
+        <section className="px-0 pt-3 pb-3.5 [break-inside:avoid]" aria-label="Taken for">
+          <h3 className="text-[length:var(--t-lead,20px)]">Taken for</h3>
+          <ul className="plain-list">
             {s.lookalikes.map((l) => {
               const other = byId(l.id);
               return (
                 other && (
-                  <li key={l.id}>
-                    <Link to={`/catalogue/${l.id}`} className="icon" aria-label={other.name}>
+                  <li
+                    className="gap-3 grid grid-cols-[104px_minmax(0,1fr)] items-center in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:items-center"
+                    key={l.id}
+                  >
+                    <Link to={`/catalogue/${l.id}`} className="icon h-auto min-h-11" aria-label={other.name}>
                       <FigureView spec={other.figure} size={96} plain />
                     </Link>
                     <p>
@@ -157,8 +170,8 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
           </ul>
         </section>
         <OwnRecord species={s} />
-        <section aria-label="Handling">
-          <h3>In the hand</h3>
+        <section className="px-0 pt-3 pb-3.5 [break-inside:avoid]" aria-label="Handling">
+          <h3 className="text-[length:var(--t-lead,20px)]">In the hand</h3>
           <dl>
             <Fact name="Hold">{s.grip}</Fact>
             {s.release && <Fact name="Let it go">{[s.release, ...deepSentences([s], null, units)].join(' ')}</Fact>}
@@ -174,8 +187,8 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
             </Fact>
           </dl>
         </section>
-        <section aria-label="On the plate">
-          <h3>On the plate</h3>
+        <section className="px-0 pt-3 pb-3.5 [break-inside:avoid]" aria-label="On the plate">
+          <h3 className="text-[length:var(--t-lead,20px)]">On the plate</h3>
           <dl>
             <Fact name="Raw?">
               <b>{RAW[s.raw.verdict]}.</b> {s.raw.why}
@@ -203,8 +216,8 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
             ))}
           </dl>
         </section>
-        <section aria-label="Where it lives">
-          <h3>Where it lives</h3>
+        <section className="px-0 pt-3 pb-3.5 [break-inside:avoid]" aria-label="Where it lives">
+          <h3 className="text-[length:var(--t-lead,20px)]">Where it lives</h3>
           <dl>
             <Fact name="Range">{s.range}</Fact>
             <Fact name="Ground">
@@ -218,8 +231,8 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
             )}
           </dl>
         </section>
-        <section aria-label="What others call it">
-          <h3>What others call it</h3>
+        <section className="px-0 pt-3 pb-3.5 [break-inside:avoid]" aria-label="What others call it">
+          <h3 className="text-[length:var(--t-lead,20px)]">What others call it</h3>
           <dl className="names">
             {Object.entries(s.names).map(([code, list]) => (
               <Fact key={code} name={languageName(code)}>
@@ -229,7 +242,7 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
           </dl>
         </section>
       </div>
-      <footer>
+      <footer className="pt-2.5 mt-3 border-t text-cap text-ink-2 max-w-[90ch] border-rule-2">
         <p>
           {pack}.{' '}
           {s.confidence === 'sure'
@@ -260,8 +273,8 @@ function noteFor(view: View, s: Species): string {
 }
 
 const Fact = ({ name, children }: { name: string; children: React.ReactNode }) => (
-  <div>
-    <dt>{name}</dt>
+  <div className="py-[5px] px-0 gap-2.5 border-b grid grid-cols-[108px_minmax(0,1fr)] border-rule max-tablet:grid-cols-[88px_minmax(0,1fr)]">
+    <dt className="text-ink-2">{name}</dt>
     <dd>{children}</dd>
   </div>
 );

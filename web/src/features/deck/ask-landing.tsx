@@ -35,7 +35,7 @@ function AskOfLanding<T extends string>({
 
 /** How it was caught, where a rule asks. */
 export const AskGear = ({ fish }: { fish: FishState }) => (
-  <div className="asks">
+  <div className="alert alert-warning">
     <AskOfLanding fish={fish} fact="gear" label="Caught with" options={GEARS} because="asked by a rule" />
   </div>
 );

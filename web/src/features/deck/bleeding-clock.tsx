@@ -18,9 +18,9 @@ export function BleedingClock({ bleeding: b }: { bleeding: BleedingState }) {
   const x = (min: number): number => 10 + (Math.min(min, wholeMin) / wholeMin) * room;
   const gone = x(b.goneMs / 60_000);
   return (
-    <div className="bleeding-clock">
+    <div className="mt-2">
       <p>
-        <span className="num" role="timer">
+        <span className="num text-[2.75rem] max-tablet:text-[2.25rem]" role="timer">
           {minutesSeconds(b.goneMs)}
         </span>{' '}
         <b>

@@ -82,8 +82,10 @@ export function ChooseSpecies({
   return (
     <div className="choose-species">
       {ways}
-      <div className="choose-head">
-        <p>Likeliest first, for {names.zone(zone)} in this month and from your own catches there.</p>
+      <div className="choose-head flex flex-wrap justify-between items-center gap-y-1 gap-x-5">
+        <p className="text-ink-2">
+          Likeliest first, for {names.zone(zone)} in this month and from your own catches there.
+        </p>
         <SearchField label="Find a name" value={find} onChange={setFind} />
       </div>
       {all.length === 0 && (

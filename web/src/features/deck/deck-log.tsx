@@ -66,17 +66,17 @@ export function DeckLog({
   return (
     <>
       <Row time="Time" className="head-row">
-        <div className="log-grid head">
+        <div className="log-grid min-h-6 text-cap text-ink-2 max-tablet:hidden">
           <span>No.</span>
           <span />
           <span>Fish</span>
-          <span className="num-cell">{LENGTH_UNIT}</span>
+          <span className="num-cell text-right whitespace-nowrap">{LENGTH_UNIT}</span>
           <CustodyHead />
-          <span className="used">used</span>
+          <span className="used text-right font-normal whitespace-nowrap">used</span>
         </div>
       </Row>
       <Row time={time(trip.startedAt)} className="line quiet-line">
-        <p className="log-sentence">
+        <p className="log-sentence py-[7px] px-0 text-ink-2">
           {!brief && (
             <>
               Left for {names.zone(trip.zone)}.
@@ -92,7 +92,12 @@ export function DeckLog({
             </>
           )}
           {(hidden.length > 0 || open) && (
-            <button type="button" className="fold-key" aria-expanded={open} onClick={() => setOpen(!open)}>
+            <button
+              type="button"
+              className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
+              aria-expanded={open}
+              onClick={() => setOpen(!open)}
+            >
               {open ? 'Fold' : 'Open'}
             </button>
           )}
@@ -103,7 +108,7 @@ export function DeckLog({
           <DeckRow key={i.fish.id} fish={i.fish} number={numberOf(i.fish.id)} onChoose={onChoose} />
         ) : (
           <Row key={`${i.at} ${i.note.text}`} className="line" time={time(i.at)}>
-            <p className="log-sentence">
+            <p className="log-sentence py-[7px] px-0 text-ink-2">
               {sayTripNote(i.note, names.units)} <i>{names.member(i.note.by)}</i>
             </p>
           </Row>
@@ -139,9 +144,11 @@ function DeckRow({ fish, number, onChoose }: { fish: FishState; number: string; 
           aria-label={`No. ${number}, ${name}${struck ? ', struck' : ''}: ${unfinished ? 'take in hand' : 'open its page'}`}
           onClick={() => (unfinished ? onChoose(fish.id) : void navigate(`/fish/${fish.id}`))}
         >
-          <span className="no">{number}</span>
+          <span className="font-bold text-[1rem] leading-[normal] font-text in-[.struck-row]:line-through in-[.struck-row]:text-ink-3">
+            {number}
+          </span>
           <FateMark fate={struck ? 'struck' : fish.released ? 'letGo' : line.where === 'in hand' ? 'again' : 'keep'} />
-          <span className="name">
+          <span className="name font-semibold text-[1rem] leading-[1.15] in-[.struck-row]:line-through in-[.struck-row]:text-ink-3">
             {name}
             <FirstMark fish={fish} small />
           </span>

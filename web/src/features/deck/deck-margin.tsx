@@ -58,19 +58,22 @@ export function DeckMargin({
       <Chips label="Fish for" hideLabel options={plain(WAYS)} value={way} onChange={setWay} />
       <h2 className="ruled">Bag today, per head</h2>
       {bags.length === 0 && <p>Nothing counts yet.</p>}
-      <ul className="bags">
+      <ul className="mt-2">
         {bags.map((a) => {
           const mine =
             current?.species === a.speciesId && (a.anglerId === null || current.angler === a.anglerId)
               ? current.count
               : 0;
           return (
-            <li key={`${a.ruleId} ${a.anglerId ?? ''} ${a.speciesId}`}>
+            <li
+              className="py-[7px] px-0 gap-2.5 border-t grid grid-cols-[minmax(0,1fr)_auto_auto] items-center leading-[1.2] border-rule"
+              key={`${a.ruleId} ${a.anglerId ?? ''} ${a.speciesId}`}
+            >
               <span>
                 {a.together.length === 0
                   ? 'All species'
                   : orNames(a.together.map(names.species)).replaceAll(' or ', ', ')}
-                <small>
+                <small className="block">
                   {a.anglerId === null ? 'the boat' : names.member(a.anglerId)}
                   {SPAN[a.kind]}
                 </small>
@@ -78,7 +81,7 @@ export function DeckMargin({
               <BagBoxes most={a.most} used={a.used} now={mine} />
               <span>
                 <b>{a.left === 0 ? 'full' : `${a.left} left`}</b>
-                <small>{a.left === 0 ? 'let go' : `of ${a.most}`}</small>
+                <small className="block">{a.left === 0 ? 'let go' : `of ${a.most}`}</small>
               </span>
             </li>
           );
@@ -119,18 +122,28 @@ function Tonight({ trip, dinner: { kept, withThis } }: { trip: TripState; dinner
   return (
     <>
       <h2>Enough for dinner{plates >= want ? '' : '?'}</h2>
-      <p className="plates-count">
-        <span className="num">{Math.min(plates, want)}</span>
+      <p className="gap-2 flex items-center leading-[1.15] text-m">
+        <span className="num text-[3.5rem]">{Math.min(plates, want)}</span>
         <span>
           of {want}
           <br />
           plates
         </span>
-        <span className="stepper">
-          <button type="button" aria-label="One plate fewer" onClick={() => change(want - 1)}>
+        <span className="ml-auto gap-1 flex">
+          <button
+            className="size-8.5 border-[1.5px] border-rule-2 text-[1.25rem] leading-none cursor-pointer rounded-box max-tablet:min-w-12 max-tablet:min-h-12"
+            type="button"
+            aria-label="One plate fewer"
+            onClick={() => change(want - 1)}
+          >
             −
           </button>
-          <button type="button" aria-label="One plate more" onClick={() => change(want + 1)}>
+          <button
+            className="size-8.5 border-[1.5px] border-rule-2 text-[1.25rem] leading-none cursor-pointer rounded-box max-tablet:min-w-12 max-tablet:min-h-12"
+            type="button"
+            aria-label="One plate more"
+            onClick={() => change(want + 1)}
+          >
             +
           </button>
         </span>
@@ -168,8 +181,8 @@ function Freezer({ dinner: { kept, withThis } }: { dinner: Dinner }) {
   return (
     <>
       <h2>Room in the freezer{left > 0 ? '' : ': none'}</h2>
-      <p className="plates-count">
-        <span className="num">{left}</span>
+      <p className="gap-2 flex items-center leading-[1.15] text-m">
+        <span className="num text-[3.5rem]">{left}</span>
         <span>
           plates
           <br />

@@ -94,10 +94,10 @@ export function DeckPage() {
     >
       <TakeBackProvider>
         <div className="with-margin">
-          <div className="deck">
+          <div className="flex flex-col">
             {over ? (
               <Row className="pad">
-                <p className="asks">
+                <p className="alert alert-warning">
                   This trip has ended. What was left in hand is finished here;{' '}
                   <Link to={`/trip/${trip.id}`}>its page</Link> reopens it.
                 </p>

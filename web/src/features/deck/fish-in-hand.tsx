@@ -101,9 +101,11 @@ export function FishInHand({
       className="open-entry in-hand"
       time={
         <>
-          <b className="now-time">{time(fish.landed.at)}</b>
+          <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
+            {time(fish.landed.at)}
+          </b>
           <span>{line?.where === 'bleeding' ? 'landed' : 'in hand'}</span>
-          <b className="since">
+          <b className="text-cap">
             <Ticking say={(now) => since(now - Date.parse(fish.landed.at), narrow)} />
           </b>
         </>
@@ -189,28 +191,40 @@ function Heading({
   const narrow = useNarrow();
   const [open, setOpen] = useState(false);
   return (
-    <div className="hand-head">
-      <h2>
-        <small>{number}</small>{' '}
+    <div className="hand-head py-2 px-0 flex flex-wrap items-baseline justify-between gap-y-0.5 gap-x-5 max-tablet:py-0.5 max-tablet:px-0 max-tablet:flex-wrap max-tablet:items-center">
+      <h2 className="text-[2.25rem] max-tablet:flex-1 max-tablet:min-w-0 max-tablet:text-[1.5rem]">
+        <small className="mr-1 font-bold text-[1.25rem] leading-[normal] font-head text-ink">{number}</small>{' '}
         {sayFish(fish, names, fish.count > 1 ? `${fish.count} fish: what are they?` : 'What is it?')}
       </h2>
       {narrow && (
-        <button type="button" className="more-key" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <button
+          type="button"
+          className="min-w-14 min-h-11 underline underline-offset-3 cursor-pointer"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
           {open ? 'Less' : 'More'}
         </button>
       )}
       {(open || !narrow) && (
-        <p>
+        <p className="text-ink-2 flex-1 min-w-70 text-right max-tablet:text-left max-tablet:basis-full">
           Caught by {names.member(fish.angler)}
           {fish.gear ? `, ${fish.gear}` : ''}
           {trip && trip.moves.length > 0 ? `, in ${names.zone(placeAt(trip, fish.landed.at).zone)}` : ''}.{' '}
           {onRename && (
-            <button type="button" className="fold-key" onClick={onRename}>
+            <button
+              type="button"
+              className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
+              onClick={onRename}
+            >
               Not this? Name it anew
             </button>
           )}
           {species && (
-            <Link className="fold-key" to={`/catalogue/${species.id}`}>
+            <Link
+              className="py-0 px-0.5 ml-3 font-normal text-[length:inherit] leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer inline-flex items-center max-tablet:min-h-11"
+              to={`/catalogue/${species.id}`}
+            >
               More about it
             </Link>
           )}
@@ -253,7 +267,7 @@ function Measuring({
         />
       )}
       {ask && fish.length && (
-        <p className="asks" role="status">
+        <p className="alert alert-warning" role="status">
           <b>{ask.lead}</b> {ask.because}
         </p>
       )}
@@ -302,9 +316,9 @@ function Acting({
       {decided ? (
         <Reading fish={fish} species={species} verdict={verdict} />
       ) : (
-        <div className="hand-body">
+        <div className="pt-2.5 gap-5.5 grid grid-cols-[minmax(0,1.55fr)_minmax(220px,1fr)] max-tablet:pt-2 max-tablet:gap-1.5 max-tablet:grid-cols-[minmax(0,1fr)]">
           <OnBoard fish={fish} species={species} verdict={verdict} />
-          <div>
+          <div className="max-tablet:-order-1">
             <VerdictPanel
               verdict={verdict}
               unsettled={fish.orElse.length > 0 ? decidedBy : null}
@@ -351,7 +365,7 @@ function OnBoard({ fish, species, verdict }: Measured) {
   const { length } = fish;
   const method = length ? METHOD[length.method] : '';
   return (
-    <div className="hand-board">
+    <div className="relative">
       <FishOnBoard
         spec={species.figure}
         lengthMm={length?.mm ?? species.usualMm[0]}
@@ -376,8 +390,8 @@ function Reading({ fish, species, verdict }: Measured) {
   const mass = massOf(fish, species);
   if (!length) return null;
   return (
-    <p className="reading">
-      <span className="num">
+    <p className="reading mt-2 flex flex-wrap items-baseline gap-y-0 gap-x-3.5">
+      <span className="num text-[2.5rem] whitespace-nowrap max-tablet:text-[2.125rem]">
         {lengthNumber(length.mm)}
         <u>{LENGTH_UNIT}</u>
       </span>
@@ -385,7 +399,7 @@ function Reading({ fish, species, verdict }: Measured) {
         <b className={margin < 0 ? 'short' : 'over'}>{`${sayBy(Math.abs(margin))} ${margin < 0 ? 'short' : 'over'}`}</b>
       )}
       {mass && (
-        <span className="reading-mass">
+        <span className="reading-mass ml-auto text-ink-2">
           {sayMass(mass.g * fish.count)} {mass.how === 'scale' ? 'by the scale' : 'estimated'}
         </span>
       )}

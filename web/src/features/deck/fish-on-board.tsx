@@ -56,7 +56,7 @@ export function FishOnBoard({
   const before = word + WORD_PX > width || (word > WORD_PX && lengthMm >= (leastMm ?? 0) !== flip);
   const step = scale * NUMBERED_MM > 34 ? PER_NUMBER : PER_NUMBER * 2;
   return (
-    <div ref={ref} className="fish-on-board">
+    <div ref={ref} className="min-w-0">
       <svg
         width={width}
         height={tall + 52}
@@ -101,7 +101,7 @@ export function FishOnBoard({
               x={place(leastMm) + (before ? -6 : 6)}
               y={14}
               textAnchor={before ? 'end' : 'start'}
-              className="over-figure"
+              className="stroke-paper-open stroke-4 [paint-order:stroke]"
             >
               least {lengthNumber(leastMm)}
             </text>

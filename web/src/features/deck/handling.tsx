@@ -24,7 +24,7 @@ export function Handling({
   if (!species) return null;
   const of = { speared: fish.gear === 'spear', gutPierced: fish.dispatched?.gutPierced === true, predators };
   return (
-    <div className="handling">
+    <div className="mt-1.5">
       {next !== 'ice' && fish.dispatched && (
         <FigureView spec={species.figure} size={narrow ? 300 : 420} options={{ target: true }} />
       )}

@@ -177,7 +177,7 @@ export function MeasureForm({
           },
         ];
   const fields = (
-    <div className="measure-row">
+    <div className="measure-row flex-nowrap gap-y-1 gap-x-4 max-tablet:[@media(max-height:700px)]:mt-0">
       <Quantity
         big
         autoFocus={!pad}
@@ -220,7 +220,7 @@ export function MeasureForm({
   return (
     <>
       <form
-        className="measure-form"
+        className="measure-form contents"
         onSubmit={(e) => {
           e.preventDefault();
           void save();
@@ -257,12 +257,12 @@ export function MeasureForm({
         </div>
         {isSettable(method) && <OwnError method={method} />}
         {asked && (
-          <p className="asks" role="alert">
+          <p className="alert alert-warning" role="alert">
             <b>Look again.</b> {asked} If it is right, press the key once more.
           </p>
         )}
         <DeckFoot tripId={fish.trip} but={fish.id} step="measure" trouble={<Trouble says={at('form')} />}>
-          <div className="foot-fields">
+          <div className="foot-fields flex-[1_0_100%] max-tablet:order--2">
             {fields}
             {pad && <NumberPad label={padName} value={padValue} onChange={setPadValue} beside={beside} />}
           </div>

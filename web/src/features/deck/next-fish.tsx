@@ -115,8 +115,10 @@ export function NextFish({
     return (
       <Row className="next-small">
         <details>
-          <summary>Another fish aboard meanwhile</summary>
-          <div className="next-fields">
+          <summary className="min-h-11 flex items-center font-semibold underline underline-offset-3">
+            Another fish aboard meanwhile
+          </summary>
+          <div className="flex flex-wrap gap-y-0.5 gap-x-6.5 items-end">
             {fields}
             {count}
             {whenField}
@@ -127,12 +129,20 @@ export function NextFish({
       </Row>
     );
   return (
-    <Row className="open-entry next" time={<b className="now-time">next</b>}>
+    <Row
+      className="open-entry next"
+      time={
+        <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
+          next
+        </b>
+      }
+    >
       <h2>
-        <small>{number}</small> Nothing in hand
+        <small className="mr-1 font-bold text-[1.25rem] leading-[normal] font-head text-ink">{number}</small> Nothing in
+        hand
       </h2>
       {!narrow && (
-        <div className="next-fields">
+        <div className="flex flex-wrap gap-y-0.5 gap-x-6.5 items-end">
           {fields}
           {count}
           {whenField}
@@ -147,7 +157,7 @@ export function NextFish({
       {gear === 'spear' && <SpearBrief />}
       <DeckFoot tripId={trip.id} but={null} step="next" trouble={<Trouble says={trouble} />}>
         {narrow && several && (
-          <div className="foot-fields">
+          <div className="foot-fields flex-[1_0_100%] max-tablet:order--2">
             {count}
             <CountKeys label="how many" value={lot} onChange={setLot} />
             <LikelyKeys plain trip={trip} gear={gear} at={thisHour} onLand={(s) => void land(s)} />

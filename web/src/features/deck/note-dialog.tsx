@@ -50,9 +50,12 @@ export function NoteDialog({ trip, onClose }: { trip: TripState; onClose: () => 
         <Quantity label="Depth, if you know it" amount="depth" value={depth} onChange={setDepth} />
       )}
       {topic === 'cost' && <Quantity label="How much" value={cost} onChange={setCost} />}
-      <ul className="phrases" aria-label={`Of ${topic}`}>
+      <ul
+        className="phrases mt-2.5 gap-2 grid grid-cols-[repeat(auto-fill,minmax(160px,1fr))]"
+        aria-label={`Of ${topic}`}
+      >
         {heard && (
-          <li className="heard">
+          <li className="col-span-full">
             <DeckKey
               type="button"
               name={heard}
@@ -72,14 +75,14 @@ export function NoteDialog({ trip, onClose }: { trip: TripState; onClose: () => 
       </ul>
       <WhenField value={when} onChange={setWhen} />
       <form
-        className="remark"
+        className="remark mt-2 gap-3 flex items-stretch max-tablet:flex-col"
         onSubmit={(e) => {
           e.preventDefault();
           void note(text.trim());
         }}
       >
         <input
-          className="input"
+          className="input flex-1 min-w-0"
           aria-label="In your own words"
           placeholder="in your own words"
           maxLength={2000}

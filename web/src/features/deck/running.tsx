@@ -23,7 +23,7 @@ export function Running({ tripId, but }: { tripId: string; but: string | null })
   const numbers = fishNumbers(book, tripId);
   if (list.length === 0) return null;
   return (
-    <div className="running">
+    <div className="running pt-0.5 min-[1000px]:grid min-[1000px]:grid-cols-[1fr_1fr] min-[1000px]:gap-y-0 min-[1000px]:gap-x-7">
       {list.slice(0, RUNNING_ROWS).map((f) => (
         <RunningRow key={f.id} fish={f} number={numbers.get(f.id) ?? '?'} />
       ))}
@@ -41,21 +41,21 @@ function RunningRow({ fish, number }: { fish: FishState; number: string }) {
   return (
     <button
       type="button"
-      className="running-row"
+      className="running-row gap-2.5 border-b [border-bottom-style:dashed] flex items-center w-full min-h-12 text-left cursor-pointer border-rule-2 max-tablet:text-[0.9375rem]"
       onClick={() => setSearch({ fish: fish.id }, { replace: true, preventScrollReset: true })}
     >
       <svg width="22" height="26" viewBox="-11 -13 22 26" aria-hidden="true">
         <Knot kind="bled" x={0} y={0} r={8} look={b.state === 'runs' ? 'done' : 'now'} />
       </svg>
-      <span>
-        <b>
+      <span className="leading-[1.15] min-w-0">
+        <b className="font-semibold">
           {number} {species?.name ?? 'Fish'}, bleeding
         </b>
         <small className={b.state === 'runs' ? undefined : 'due'}>
           {b.state === 'runs' ? `of ${b.leastMin} to ${b.mostMin} min` : BLEEDING_SAYS[b.state]}
         </small>
       </span>
-      <span className="num">{minutesSeconds(b.goneMs)}</span>
+      <span className="num ml-auto text-[1.5rem] whitespace-nowrap">{minutesSeconds(b.goneMs)}</span>
     </button>
   );
 }

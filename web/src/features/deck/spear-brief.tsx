@@ -26,12 +26,17 @@ export function SpearBrief() {
   const leftMs = dive?.upMs ? dive.upMs + restMs - now : 0;
   const watchMs = dive?.upMs ? dive.upMs + WATCH_S * 1000 - now : 0;
   return (
-    <section className="spear-brief" aria-label="With the spear">
+    <section className="pl-2.5 mt-2.5 border-l-4 border-crimson" aria-label="With the spear">
       <p>
         <b>
           {SPEAR_RULES[0]} {SPEAR_RULES[1]}
         </b>{' '}
-        <button type="button" className="fold-key" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <button
+          type="button"
+          className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
           {open ? 'Less' : 'The rest of it'}
         </button>
       </p>
@@ -45,20 +50,20 @@ export function SpearBrief() {
       <p role="status">
         {dive && dive.upMs === null && (
           <>
-            <span className="num">{minutesSeconds(now - dive.downMs)}</span> under.
+            <span className="num text-[1.75rem]">{minutesSeconds(now - dive.downMs)}</span> under.
           </>
         )}
         {dive?.upMs != null && watchMs > 0 && (
           <>
             <b>
-              Watch your partner: <span className="num">{minutesSeconds(watchMs)}</span>.
+              Watch your partner: <span className="num text-[1.75rem]">{minutesSeconds(watchMs)}</span>.
             </b>{' '}
           </>
         )}
         {dive?.upMs != null && leftMs > 0 && (
           <>
-            Rest <span className="num">{minutesSeconds(leftMs)}</span> more at the least, {minutesSeconds(restMs)} for a
-            dive of {minutesSeconds(dive.upMs - dive.downMs)}.
+            Rest <span className="num text-[1.75rem]">{minutesSeconds(leftMs)}</span> more at the least,{' '}
+            {minutesSeconds(restMs)} for a dive of {minutesSeconds(dive.upMs - dive.downMs)}.
           </>
         )}
         {dive?.upMs != null && leftMs <= 0 && 'Rested as long as was asked; rest on if you are not.'}

@@ -56,7 +56,11 @@ function Bleeding({ fish, number, onChoose }: { fish: FishState; number: string;
         </>
       }
     >
-      <button type="button" className="come-row" onClick={onChoose}>
+      <button
+        type="button"
+        className="py-[5px] px-0 gap-4 grid grid-cols-[minmax(150px,250px)_minmax(80px,1fr)_auto] items-center w-full min-h-14 text-left cursor-pointer max-tablet:grid-cols-[minmax(0,1fr)_auto]"
+        onClick={onChoose}
+      >
         <span>
           <b>
             {number} {species?.name ?? 'Fish'}, bleeding
@@ -65,7 +69,7 @@ function Bleeding({ fish, number, onChoose }: { fish: FishState; number: string;
           {BLEEDING_SAYS[b.state]}
         </span>
         <span className="come-clock">
-          <span className="num">{minutesSeconds(b.goneMs)}</span> of {b.leastMin} to {b.mostMin} min
+          <span className="num text-[1.625rem]">{minutesSeconds(b.goneMs)}</span> of {b.leastMin} to {b.mostMin} min
         </span>
       </button>
     </Row>
@@ -88,7 +92,11 @@ function Waiting({
   const { time } = useFormat();
   return (
     <Row className="to-come" time={<b>{time(fish.landed.at)}</b>}>
-      <button type="button" className="come-row" onClick={onChoose}>
+      <button
+        type="button"
+        className="py-[5px] px-0 gap-4 grid grid-cols-[minmax(150px,250px)_minmax(80px,1fr)_auto] items-center w-full min-h-14 text-left cursor-pointer max-tablet:grid-cols-[minmax(0,1fr)_auto]"
+        onClick={onChoose}
+      >
         <span>
           <b>
             {number} {byId(fish.species)?.name ?? 'Not yet named'}, in hand

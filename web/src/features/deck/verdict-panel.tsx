@@ -74,8 +74,8 @@ export function VerdictPanel({
           {[...releaseSentences(species), ...deepSentences(species, depthM, units)].join(' ')}
         </p>
       )}
-      <details>
-        <summary>{pack.sample ? 'Sample rules, not law' : pack.name}</summary>
+      <details className="mt-2 text-cap text-ink-2">
+        <summary className="min-h-7">{pack.sample ? 'Sample rules, not law' : pack.name}</summary>
         <p>
           {pack.name}, {pack.version}, checked {sayDate(pack.checked)} {pack.checked.slice(0, 4)}.
           {pack.stale ? ' That is long ago: check them anew.' : ''} The local authority’s text decides.
@@ -89,7 +89,7 @@ export function VerdictPanel({
         </ul>
       </details>
       {pack.stale && (
-        <p className="asks">
+        <p className="alert alert-warning">
           These rules were last checked on {sayDate(pack.checked)}. Check them before you trust a verdict.
         </p>
       )}

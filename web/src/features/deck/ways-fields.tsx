@@ -64,7 +64,7 @@ function WayChips<W extends string>({
   const [every, setEvery] = useState(false);
   const shown = every ? ways : ways.filter((w, i) => i < Math.max(own, IN_SIGHT) || w === value);
   return (
-    <div className="way-chips">
+    <div className="flex flex-wrap items-center">
       <Chips label={label} options={plain(shown)} value={value} onChange={onChange} />
       {shown.length < ways.length && <LineKey onClick={() => setEvery(true)}>Another way</LineKey>}
     </div>
@@ -111,7 +111,7 @@ export function useHowAndWhen(fish: FishState, species: Species | null, next: Ne
         {next === 'dispatch' && (
           <>
             <WayChips label="How" ways={kills} value={kill} onChange={setKill} />
-            <div className="ticks">
+            <div className="flex flex-wrap gap-y-0 gap-x-5.5">
               {mark('signsSeen', 'A shiver, fins flared, eyes fixed')}
               {mark('wired', 'Spinal wire after')}
               {mark('gutPierced', fish.gear === 'spear' ? 'Shot through the gut' : 'Gut pierced')}

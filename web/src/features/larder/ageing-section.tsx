@@ -32,13 +32,15 @@ export function AgeingSection({ ageing, today, hung }: { ageing: Ageing; today: 
           )}
         </p>
       ) : (
-        <div className="asks" role="alert">
+        <div className="alert alert-warning" role="alert">
           <p>
             <b>Not to be aged.</b> Eat it, or put it on ice, today.
           </p>
-          <ul className="plain-list">
+          <ul className="plain-list [.in-short+&]:mt-1 [.in-short+&]:col-span-full">
             {stop.map((s) => (
-              <li key={s}>{s}</li>
+              <li className="[li+&]:mt-1" key={s}>
+                {s}
+              </li>
             ))}
           </ul>
         </div>
@@ -54,7 +56,7 @@ export function AgeingSection({ ageing, today, hung }: { ageing: Ageing; today: 
         days={ready ? { from: daysBetween(hung, ready.from), to: daysBetween(hung, ready.to) } : null}
       />
       {mind.map((m) => (
-        <p key={m} className="caution">
+        <p key={m} className="alert alert-error">
           {m}
         </p>
       ))}

@@ -69,7 +69,7 @@ export function Chores({ held }: { held: readonly HeldPack[] }) {
                 {sayChore(book, c)} <small>{c.slot}</small>
               </span>
               {c.state === 'done' ? (
-                <b className="done-chore">done</b>
+                <b className="done-chore py-3 px-0 min-h-12 text-ink-2">done</b>
               ) : (
                 <Key
                   name={DONE[c.of]}
@@ -82,7 +82,7 @@ export function Chores({ held }: { held: readonly HeldPack[] }) {
         </ul>
         {listed.length > MOST && !all && <Key small name={`All ${listed.length}`} onClick={() => setAll(true)} />}
         {missed.length > 0 && (
-          <p className="caution">
+          <p className="alert alert-error">
             Missed: {missed.map((c) => `${lower(sayChore(book, c))} (${weekday(c.day)} ${c.slot})`).join('; ')}.
           </p>
         )}

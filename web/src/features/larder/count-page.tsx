@@ -61,7 +61,7 @@ function Count({ store }: { store: Store }) {
         <ul className="plain-list count-list">
           {packs.map((p) => (
             <li key={p.id}>
-              <label className="check">
+              <label className="check gap-2.5 flex items-center min-h-12">
                 <input
                   type="checkbox"
                   className="checkbox"
@@ -74,7 +74,7 @@ function Count({ store }: { store: Store }) {
           ))}
         </ul>
         {asked && (
-          <p className="asks" role="alert">
+          <p className="alert alert-warning" role="alert">
             <b>{plural(missing.length, 'pack')} not found,</b> {sayMass(missingG)} in all:{' '}
             {missing.length === 1 ? 'it is' : 'they are'} taken out of the book, as not found. Press the key once more
             if that is so; a line that was wrong can be struck.

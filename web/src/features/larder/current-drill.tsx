@@ -15,11 +15,12 @@ export function CurrentDrill({ store, now }: { store: Store; now: number }) {
   return (
     <details className="why-days">
       <summary>If the current went off now</summary>
-      <div className="time-slider">
+      <div className="flex flex-wrap gap-y-1 gap-x-4 items-center">
         <label htmlFor={id}>
           After <b>{hours} h</b> without current, the door kept shut
         </label>
         <input
+          className="min-h-11 flex-[1_1_300px] accent-ink"
           id={id}
           type="range"
           min={1}

@@ -67,13 +67,16 @@ function Eats({ member, onDone }: { member: string; onDone: () => void }) {
         <input type="checkbox" className="checkbox" checked={noFish} onChange={(e) => setNoFish(e.target.checked)} />
         No fish at all. Whoever is allergic to one fish is mostly allergic to all.
       </label>
-      <ul className="plain-list eats-list">
+      <ul className="plain-list overflow-auto max-h-[40vh]">
         {kinds.map((k) => (
-          <li key={k.id}>
+          <li
+            className="gap-3 flex justify-between items-center in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between in-[.plain-list]:[&:has(>.put-on)]:items-center"
+            key={k.id}
+          >
             <label htmlFor={`eats-${k.id}`}>{k.name}</label>
             <select
               id={`eats-${k.id}`}
-              className="select"
+              className="select min-h-11 w-auto"
               value={says[k.id] ?? 'eats it'}
               onChange={(e) => setSays({ ...says, [k.id]: e.target.value as Says })}
             >

@@ -77,7 +77,13 @@ export function ScanDialog({ onClose }: { onClose: () => void }) {
   }, [navigate, onClose]);
   return (
     <Dialog title="Scan a label" open onClose={onClose}>
-      <video ref={video} className="scan" muted playsInline aria-label="What the camera sees" />
+      <video
+        ref={video}
+        className="w-full max-h-[50vh] bg-black rounded-[2px]"
+        muted
+        playsInline
+        aria-label="What the camera sees"
+      />
       <p className="hint">Hold the code of the label before the camera. No picture is kept.</p>
       <Trouble says={trouble} />
     </Dialog>

@@ -29,7 +29,7 @@ export function KeepingHead({ axis, today, unit }: { axis: Axis; today: string; 
       });
   }
   return (
-    <div ref={ref} aria-hidden="true">
+    <div className="max-tablet:hidden max-tablet:col-span-full" ref={ref} aria-hidden="true">
       <svg width={width} height="30">
         {marks
           .filter((m) => xOf(axis, m.at, width) > 12 && xOf(axis, m.at, width) < width - 12)
@@ -74,7 +74,7 @@ export function KeepingLine({
   const off = daysBetween(today, held.since) < axis.from;
   const end = Math.max(now, authority);
   return (
-    <div ref={ref}>
+    <div className="max-tablet:col-span-full" ref={ref}>
       <svg
         width={width}
         height="46"

@@ -31,39 +31,46 @@ export function LabelCard({ label, species, today }: { label: PackLabel; species
   const timed = (i: number): boolean =>
     i === 0 || i === knots.length - 1 || (knots[i]?.kind === 'iced' && i >= 2 && i <= knots.length - 3);
   return (
-    <article className="label-card" aria-label={`Label of pack ${label.number}`}>
-      <header>
-        <b className="label-no">{label.number}</b>
+    <article
+      className="py-[4mm] px-[4.5mm] overflow-hidden border border-dashed border-[#777] w-[99mm] h-[68mm] flex flex-col justify-between bg-white text-black print:border-transparent print:[print-color-adjust:exact] print:[break-inside:avoid]"
+      aria-label={`Label of pack ${label.number}`}
+    >
+      <header className="pb-[2mm] gap-2.5 border-b-2 grid grid-cols-[auto_minmax(0,1fr)_auto] border-black">
+        <b className="font-bold text-[2.5rem] leading-none font-text">{label.number}</b>
         <div>
-          <h2>{label.kind}</h2>
-          <p>{label.what}</p>
+          <h2 className="overflow-hidden font-bold text-[1.25rem] leading-[1.1] font-head text-ellipsis">
+            {label.kind}
+          </h2>
+          <p className="overflow-hidden text-[0.8125rem] leading-[1.25] text-black [display:-webkit-box] line-clamp-2">
+            {label.what}
+          </p>
         </div>
-        <div className="label-mass">
-          <b>
+        <div className="text-right text-[0.8125rem]">
+          <b className="block text-[1.5rem] leading-[1.1]">
             {n}
-            <u>{u}</u>
+            <u className="text-[0.875rem] no-underline">{u}</u>
           </b>
           {label.plates !== null && <span>{plural(label.plates, 'plate')}</span>}
         </div>
       </header>
-      <div className="label-mid">
+      <div className="label-mid gap-2 flex justify-between items-center">
         <div>
           {label.by ? (
             <>
-              <small>{label.by.word}</small>
-              <b className="label-day">{dayOf(label.by.day, today)}</b>
-              <small>
+              <small className="text-[0.8125rem] leading-[1.25] text-black block">{label.by.word}</small>
+              <b className="block font-bold text-[1.375rem] leading-[1.15] font-head">{dayOf(label.by.day, today)}</b>
+              <small className="text-[0.8125rem] leading-[1.25] text-black block">
                 authority {sayShortDate(label.by.authority)}
                 {label.caught ? `; caught ${sayShortDate(label.caught)}` : ''}
               </small>
             </>
           ) : (
-            <b className="label-day">{label.does}</b>
+            <b className="block font-bold text-[1.375rem] leading-[1.15] font-head">{label.does}</b>
           )}
         </div>
         {species && <FigureView spec={species.figure} size={150} plain />}
       </div>
-      <div className="label-foot">
+      <div className="gap-2 flex justify-between items-end">
         <div>
           <svg width={W} height="34" aria-hidden="true">
             <path d={`M${x(0)} ${Y}H${x(Math.max(0, knots.length - 1))}`} stroke="#000" strokeWidth="2.4" />
@@ -78,7 +85,7 @@ export function LabelCard({ label, species, today }: { label: PackLabel; species
               ) : null,
             )}
           </svg>
-          <p>
+          <p className="text-[0.8125rem] leading-[1.25] text-black">
             {label.by && <b>{label.does}</b>} {label.minds}
           </p>
         </div>

@@ -51,9 +51,12 @@ export function LabelsPage() {
         cells.slice(i * ON_SHEET, (i + 1) * ON_SHEET),
       );
   return (
-    <div className="print-ground">
+    <div className="print-ground px-3 pt-4 pb-10 bg-[#d9d4c8] min-h-screen night:bg-paper print:p-0 print:bg-white max-tablet:px-0 max-tablet:pt-2 max-tablet:pb-17.5">
       <style>{`@page { size: ${single ? '99mm 68mm' : 'A4 landscape'}; margin: 0 }`}</style>
-      <nav className="print-keys label-keys" aria-label="Labels">
+      <nav
+        className="mx-auto mt-0 mb-3.5 gap-3 flex flex-wrap max-w-[210mm] items-center print:hidden! max-tablet:py-0 max-tablet:px-2"
+        aria-label="Labels"
+      >
         <Key
           act
           disabled={chosen.length === 0}
@@ -62,7 +65,7 @@ export function LabelsPage() {
           note={single ? `${plural(chosen.length, 'label')}, one a page` : plural(sheets.length, 'sheet')}
         />
         <KeyLink to="/larder" name="Back to the larder" />
-        <label className="check">
+        <label className="check gap-2 flex items-center min-h-11">
           <input
             type="checkbox"
             className="checkbox"
@@ -72,7 +75,7 @@ export function LabelsPage() {
           One label a page
         </label>
         {!single && (
-          <label className="from-place">
+          <label className="gap-2 flex items-center min-h-11 whitespace-nowrap">
             First free place{' '}
             <select className="select" value={from} onChange={(e) => setPlace(e.target.value)}>
               {Array.from({ length: ON_SHEET }, (_, i) => (
@@ -81,11 +84,11 @@ export function LabelsPage() {
             </select>
           </label>
         )}
-        <details className="label-choose">
-          <summary>Which packs</summary>
-          <div className="label-list">
+        <details className="basis-full">
+          <summary className="py-2.5 px-0 min-h-11 cursor-pointer">Which packs</summary>
+          <div className="overflow-auto [columns:3_260px] max-h-[40vh]">
             {held.map((h) => (
-              <label key={h.pack.id} className="check">
+              <label key={h.pack.id} className="check gap-2 flex items-center min-h-11">
                 <input
                   type="checkbox"
                   className="checkbox"
@@ -98,10 +101,14 @@ export function LabelsPage() {
           </div>
         </details>
       </nav>
-      <main tabIndex={0} aria-label="Labels" className="label-sheets">
+      <main
+        tabIndex={0}
+        aria-label="Labels"
+        className="overflow-auto flex-1 flex flex-col min-w-0 text-black print:overflow-visible"
+      >
         <h1 className="sr-only">Labels</h1>
         {chosen.length === 0 && <p>Choose the packs whose labels are to be printed.</p>}
-        <p className="hint">
+        <p className="hint print:hidden">
           {single
             ? 'For a label printer with labels of 99 by 68 mm, one a page.'
             : 'For any printer: A4 on its side, nine labels of 99 by 68 mm to cut apart, or a sheet of stickers.'}
@@ -118,7 +125,10 @@ export function LabelsPage() {
                     today={today}
                   />
                 ) : (
-                  <p key={`gone-${i}`} className="label-gone">
+                  <p
+                    key={`gone-${i}`}
+                    className="place-items-center border border-dashed border-[#bbb] grid text-[#555] print:invisible"
+                  >
                     Peeled off already
                   </p>
                 ),

@@ -68,26 +68,28 @@ export function LarderPage() {
           <PackList held={held} today={today} first={first} now={now} />
           {held.length > 0 && (
             <Row className="pad legend-row">
-              <ul className="legend">
-                <li>
+              <ul className="flex flex-wrap gap-y-1.5 gap-x-6 text-cap text-ink-2">
+                <li className="gap-2 flex items-center">
                   <svg width="10" height="22" aria-hidden="true">
                     <path d="M5 1V21" stroke="var(--ink)" strokeWidth="2.4" strokeDasharray="4 3" />
                   </svg>
                   careful keeper’s line
                 </li>
-                <li>
+                <li className="gap-2 flex items-center">
                   <svg width="14" height="22" aria-hidden="true">
                     <path d="M4 1V21M4 7l6 -4M4 14l6 -4M4 21l6 -4" stroke="var(--ink)" strokeWidth="1.6" />
                   </svg>
                   authority’s line
                 </li>
-                <li>
+                <li className="gap-2 flex items-center">
                   <svg width="18" height="22" aria-hidden="true">
                     <circle cx="9" cy="11" r="6" fill="none" stroke="var(--ink)" strokeWidth="2.2" />
                   </svg>
                   planned meal
                 </li>
-                <li>Sources: FDA cold storage chart, FSA chilling advice; keeping times are typical.</li>
+                <li className="gap-2 flex items-center">
+                  Sources: FDA cold storage chart, FSA chilling advice; keeping times are typical.
+                </li>
               </ul>
             </Row>
           )}
@@ -96,7 +98,7 @@ export function LarderPage() {
           <h2>Eat first</h2>
           {!first && <p>Nothing to eat up.</p>}
           {past.length > 0 && (
-            <p className="asks">
+            <p className="alert alert-warning">
               <b>Past the authority’s line:</b> {past.map((h) => `pack ${h.number}`).join(', ')}. When in doubt, throw
               it out, and note it.
             </p>

@@ -52,18 +52,18 @@ export function MenuDayRow({
   return (
     <section ref={setNodeRef} aria-label={name} className={`menu-day${isOver ? ' over' : ''}${dim ? ' dim' : ''}`}>
       <Row
-        className="line menu-line"
+        className="line"
         time={
           <>
-            <b>{name.slice(0, 3)}</b>
+            <b className="font-bold text-[1.375rem] leading-[normal] font-head">{name.slice(0, 3)}</b>
             <span>{sayShortDate(day.day)}</span>
           </>
         }
       >
-        <div className="menu-body">
+        <div className="px-0 pt-2.5 pb-1.5 w-full min-w-0">
           {meal && meal.parts.length > 0 ? (
             <>
-              <ul className="menu-packs">
+              <ul className="menu-packs gap-1 list-none grid in-[.menu-day.dim]:opacity-55">
                 {meal.parts.map((p) => (
                   <PackCard
                     key={p.pack.id}
@@ -76,7 +76,7 @@ export function MenuDayRow({
                   />
                 ))}
               </ul>
-              <p className="menu-enough">
+              <p className="py-1 px-0">
                 {sayEnough(wishes, meal, units)}
                 {method && (
                   <>
@@ -91,7 +91,7 @@ export function MenuDayRow({
               </p>
             </>
           ) : (
-            <p className="menu-none">
+            <p className="py-1 px-0 text-ink-2">
               {open
                 ? day.fish === 'no'
                   ? 'No fish, by choice.'
@@ -106,7 +106,7 @@ export function MenuDayRow({
             </p>
           )}
           {outs.map((o) => (
-            <p key={o} className="menu-out">
+            <p key={o} className="py-1 pr-0 pl-3.5 border-l-3 border-ink-2">
               {o}
             </p>
           ))}
@@ -151,18 +151,18 @@ function PackCard({
         aria-label={`Pack ${pack.number}, ${pack.name}: carry to another day`}
         style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
       >
-        <b className="no">{pack.number}</b>
+        <b className="font-bold text-[1.125rem] leading-[normal] font-text min-w-7.5">{pack.number}</b>
         {s && <FigureView spec={s.figure} size={56} plain />}
       </div>
-      <div className="menu-what">
+      <div className="font-semibold leading-[1.2]">
         <Link to={`/larder/${pack.id}`}>{pack.name}</Link>, {sayGrams(meatG)}
         {meatG < pack.meatG - 1 ? ` of ${sayGrams(pack.meatG)}` : ''}
         {pack.meatG < pack.massG * 0.97 ? ' of meat' : ''}
-        <small>{why.join('; ')}</small>
+        <small className="block font-normal">{why.join('; ')}</small>
       </div>
       <button
         type="button"
-        className="menu-lock"
+        className="size-12 place-items-center grid text-ink-2 aria-pressed:text-ink"
         aria-pressed={locked}
         aria-label={`Pack ${pack.number} stays on this day`}
         title={locked ? 'It stays here; press to let the plan choose' : 'Let it stay here'}
@@ -173,7 +173,12 @@ function PackCard({
       <label htmlFor={id} className="sr-only">
         Day of pack {pack.number}
       </label>
-      <select id={id} className="select" value={day} onChange={(e) => onMove(pack.id, e.target.value)}>
+      <select
+        id={id}
+        className="select max-[721px]:col-[2_/_4]"
+        value={day}
+        onChange={(e) => onMove(pack.id, e.target.value)}
+      >
         {days.map((d) => (
           <option key={d} value={d}>
             {weekday(d).slice(0, 3)} {sayShortDate(d)}
@@ -198,8 +203,8 @@ function WhoEats({ day, onTrouble }: { day: MenuDay; onTrouble: (why: string | n
   const names = day.eaters.map((e) => e.name).join(', ');
   const said = plannedDay(book, day.day)?.home != null;
   return (
-    <details className="menu-who" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
-      <summary>
+    <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary className="py-2.5 px-0 min-h-11 text-ink-2 cursor-pointer">
         {names === '' ? 'Nobody' : names}
         {day.guests > 0 ? ` and ${day.guests} more` : ''} at home{day.fish === 'yes' ? '; fish is wished' : ''}
         {said ? '' : ', as mostly'}

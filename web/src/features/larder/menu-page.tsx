@@ -140,7 +140,7 @@ export function MenuPage() {
             )}
             {wishes.packs.length > 0 && (
               <Row className="pad ruled menu-state">
-                <p role="status">
+                <p className="[&[role='status']]:font-semibold" role="status">
                   {busy
                     ? 'Reckoning the plan…'
                     : plan && !plan.planned.ok && plan.planned.clash
@@ -154,19 +154,19 @@ export function MenuPage() {
                             : ''}
                 </p>
                 {fits && menu && !menu.proven && !busy && (
-                  <p className="hint">
+                  <p className="hint [&[role='status']]:font-semibold">
                     Not proven to be the best: its time was up
                     {menu.gap < 1 ? `, and none is better by more than ${Math.ceil(menu.gap * 100)} in 100` : ''}.
                   </p>
                 )}
                 {(why !== null || (plan !== null && !plan.planned.ok)) && !busy && (
-                  <p>
+                  <p className="in-[.menu-state]:[&[role='status']]:font-semibold">
                     <LineKey onClick={again}>Plan again</LineKey>
                     {shown.meals.length > 0 && !fits ? ' What was kept last stands below.' : ''}
                   </p>
                 )}
                 <Trouble says={trouble} />
-                <div className="keys">
+                <div className="keys mt-2">
                   {keep.length > 0 && !busy && (
                     <DeckKey
                       act
@@ -309,7 +309,7 @@ function Unplanned({
   return (
     <>
       {pressing.map((says) => (
-        <p key={says} className="asks">
+        <p key={says} className="alert alert-warning">
           {says}
         </p>
       ))}
@@ -325,7 +325,7 @@ function Unplanned({
               </Link>
               <label className="put-on">
                 <span className="sr-only">Put pack {p.number} on</span>
-                <select className="select" value="" onChange={(e) => onMove(p.id, e.target.value)}>
+                <select className="select min-h-11 w-auto" value="" onChange={(e) => onMove(p.id, e.target.value)}>
                   <option value="">no day</option>
                   {days.map((d) => (
                     <option key={d} value={d}>

@@ -73,7 +73,7 @@ export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
       )}
       {age && (
         <Dialog title="Hang it all the same?" open onClose={() => setAge(null)}>
-          <ul className="plain-list asks">
+          <ul className="plain-list alert alert-warning">
             {forbids(age).map((f) => (
               <li key={f}>{f}</li>
             ))}
@@ -91,7 +91,7 @@ export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
       )}
       {refreeze && (
         <Dialog title="Freeze it again?" open onClose={() => setRefreeze(null)}>
-          <p className="asks">{REFREEZE}</p>
+          <p className="alert alert-warning">{REFREEZE}</p>
           <div className="keys">
             <DeckKey name="Leave it" note="cook it by tomorrow" onClick={() => setRefreeze(null)} />
             <DeckKey

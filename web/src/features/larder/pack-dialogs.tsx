@@ -185,7 +185,7 @@ export function WeighDialog({ pack, onClose }: { pack: PackState; onClose: () =>
         <Quantity label="Pieces" whole value={count} onChange={setCount} />
       </div>
       {asked && (
-        <p className="asks" role="alert">
+        <p className="alert alert-warning" role="alert">
           <b>Look again.</b> The book has {sayMass(left.leftG)} in it. If it is right, press the key once more.
         </p>
       )}

@@ -59,7 +59,7 @@ export function PackList({ held, today, first, now }: Listed) {
     <>
       {held.length > FEW && (
         <Row className="pad look-row">
-          <div className="look-bar">
+          <div className="look-bar flex flex-wrap gap-y-1.5 gap-x-4.5 items-end">
             <SearchField
               label="Find a pack"
               placeholder="number, kind, wrapping, store"
@@ -198,8 +198,8 @@ function Shelf({
   return (
     <section aria-label={name}>
       <Row className="shelf-head">
-        <div className="pack-grid head">
-          <h2>
+        <div className="pack-grid items-end">
+          <h2 className="px-0 pt-2.5 pb-1 col-[1_/_5] max-tablet:col-span-full">
             {to ? <Link to={to}>{name}</Link> : name}{' '}
             <small>
               {state}; {unit === 'days' ? 'day by day' : 'month by month'}
@@ -224,17 +224,23 @@ function Shelf({
               }
             >
               <Link to={`/larder/${h.pack.id}`} className="pack-grid as-row">
-                <span className="no">{h.number}</span>
-                <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-                <span className="name">
+                <span className="font-bold text-[1.125rem] leading-[normal] font-text">{h.number}</span>
+                <span className="icon max-tablet:hidden">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+                <span className="name font-semibold text-[1rem] leading-[1.15] in-[.pack-line.first]:font-bold in-[.pack-line.first]:text-[1.1875rem] in-[.pack-line.first]:leading-[1.15] in-[.pack-line.first]:font-head">
                   {h.pack.what}
-                  <small>
+                  <small className="[.pack-line.first_.name_&]:font-text">
                     {h.pieces !== null && h.pack.pieces !== null && h.pieces < h.pack.pieces
                       ? `${h.pieces} of ${h.pack.pieces} left; `
                       : ''}
                     {h === first ? <b>Eat first. </b> : null}
                     {pressing && (
-                      <>{pressing.grave ? <b className="not-to-eat">{pressing.says}; </b> : `${pressing.says}; `}</>
+                      <>
+                        {pressing.grave ? (
+                          <b className="text-crimson font-bold">{pressing.says}; </b>
+                        ) : (
+                          `${pressing.says}; `
+                        )}
+                      </>
                     )}
                     {WRAPPING_FACTS[h.pack.wrapping].says}
                     {h.body.meatG > 0 && h.body.meatG < h.leftG * 0.97
@@ -242,9 +248,9 @@ function Shelf({
                       : ''}
                   </small>
                 </span>
-                <span className="num mass">
+                <span className="num text-right text-[1.375rem]">
                   {n}
-                  <u>{u}</u>
+                  <u className="text-[0.8125rem]">{u}</u>
                 </span>
                 <KeepingLine held={h} axis={axis} today={today} mealDay={mealDayOf(book, h.pack.id, today)} />
               </Link>

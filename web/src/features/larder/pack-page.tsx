@@ -85,12 +85,12 @@ export function PackPage() {
         <div>
           <StruckBanner state={pack} />
           <Row className="pad" time={<b className="q">{number}</b>}>
-            <div className="pack-head">
-              <h2 className="huge">{pack.what}</h2>
+            <div className="pack-head gap-4 flex justify-between items-center">
+              <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">{pack.what}</h2>
               {species && <FigureView spec={species.figure} size={220} plain />}
             </div>
             <p className="lead">
-              <span className="num big">
+              <span className="num big text-[2rem]">
                 {n}
                 <u>{u}</u>
               </span>{' '}
@@ -108,7 +108,7 @@ export function PackPage() {
             </p>
             {held && <NotToEat of={`Pack ${number}`} harm={held} unread={held.facts.unreadFridge} />}
             {held && !isNotToEat(held) && (
-              <p className={today > held.keeps.authority ? 'asks' : 'lead'}>
+              <p className={today > held.keeps.authority ? 'alert alert-warning' : 'lead'}>
                 {today > held.keeps.authority ? (
                   <>
                     <b>Past the authority’s line</b> of {sayDate(held.keeps.authority)}. When in doubt, throw it out.
@@ -130,7 +130,7 @@ export function PackPage() {
               </p>
             )}
             {held?.thawedInStore && <ThawedByItself thawed={held.thawedInStore} />}
-            {held?.refrozen && <p className="caution">{REFROZEN}</p>}
+            {held?.refrozen && <p className="alert alert-error">{REFROZEN}</p>}
             {made.length > 0 && <p className="lead">Noted on the board: {made.join(', ')}.</p>}
             <FoundNote of={`Pack ${number}`} found={found} />
             {packCautions({
@@ -139,13 +139,13 @@ export function PackPage() {
               venomous: kinds.some((k) => k.hazards.some((h) => h.kind === 'venomous')),
               species,
             }).map((c) => (
-              <p key={c} className="asks">
+              <p key={c} className="alert alert-warning">
                 {degrees(c)}
               </p>
             ))}
             {[...new Set(kinds.flatMap((k) => k.eating.map((e) => (kinds.length > 1 ? `${k.name}: ${e}` : e))))].map(
               (e) => (
-                <p key={e} className="caution">
+                <p key={e} className="alert alert-error">
                   {e}
                 </p>
               ),
@@ -184,7 +184,7 @@ export function PackPage() {
             .map((l) => (
               <Row key={l.fish.id} className="line" time={shortDay(day(l.fish.landed.at))}>
                 <Link to={`/fish/${l.fish.id}`} className="log-grid as-row short">
-                  <span className="name">{sayFish(l.fish, names)}</span>
+                  <span className="name font-semibold text-[1rem] leading-[1.15]">{sayFish(l.fish, names)}</span>
                   <CustodyRow line={l} fresh={null} />
                 </Link>
               </Row>
@@ -260,7 +260,7 @@ function ThawedByItself({ thawed }: { thawed: NonNullable<HeldPack['thawedInStor
   const { day, time, zone } = useFormat();
   const at = stamp(thawed.atMs, zone);
   return (
-    <p className="asks">
+    <p className="alert alert-warning">
       <b>Thawed by itself</b> about {sayDay(day(at))}, {time(at)}: {storeName(thawed.store)} was too warm.{' '}
       {thawedByItself(units)}
     </p>

@@ -60,7 +60,7 @@ export function ReadDialog({ store, aboutC, onClose }: { store: Store; aboutC: n
         <DeckKey again={asked} name="Read" note={asked ? 'writes it as it stands' : 'as it was typed'} onClick={take} />
       </div>
       {asked && (
-        <p className="asks" role="alert">
+        <p className="alert alert-warning" role="alert">
           <b>Look again.</b> {asked} If it is right, press the key once more.
         </p>
       )}

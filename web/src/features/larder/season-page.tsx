@@ -36,7 +36,15 @@ export function SeasonPage() {
   const report = seasonReport(asked, `${year}-01-01`, `${year}-12-31`);
   const { all, rows } = report;
   const columns = COLUMNS.filter(([k]) => k === 'keptG' || k === 'eatenG' || all[k] > 0);
-  const cells = (r: ReportRow) => columns.map(([k]) => <td key={k}>{r[k] >= 1 ? sayMass(r[k]) : '–'}</td>);
+  const cells = (r: ReportRow) =>
+    columns.map(([k]) => (
+      <td
+        className="[.season-report_.total_&]:border-t-2 [.season-report_.total_&]:font-bold [.season-report_.total_&]:border-ink"
+        key={k}
+      >
+        {r[k] >= 1 ? sayMass(r[k]) : '–'}
+      </td>
+    ));
   return (
     <Page
       title={`The year ${year}`}
@@ -69,11 +77,13 @@ export function SeasonPage() {
                 ? ` Of what left the packs ${percent(report.wasted)} was thrown out or lost.`
                 : ' Nothing was thrown out.'}
             </p>
-            <div className="table-scroll" role="region" aria-label="By kind" tabIndex={0}>
-              <table className="rules-table">
+            <div className="overflow-x-auto" role="region" aria-label="By kind" tabIndex={0}>
+              <table className="rules-table my-2.5 mx-0 w-full text-s">
                 <thead>
-                  <tr>
-                    <th scope="col">Kind</th>
+                  <tr className="border-b border-rule">
+                    <th className="first:[&:is(th,td)]:pl-0" scope="col">
+                      Kind
+                    </th>
                     <th scope="col">caught</th>
                     <th scope="col">let go</th>
                     {columns.map(([k, word]) => (
@@ -85,17 +95,21 @@ export function SeasonPage() {
                 </thead>
                 <tbody>
                   {rows.map((r) => (
-                    <tr key={r.species}>
-                      <th scope="row">{r.species ? names.species(r.species) : 'no name'}</th>
+                    <tr className="border-b border-rule" key={r.species}>
+                      <th className="first:[&:is(th,td)]:pl-0" scope="row">
+                        {r.species ? names.species(r.species) : 'no name'}
+                      </th>
                       <td>{r.caught || '–'}</td>
                       <td>{r.letGo || '–'}</td>
                       {cells(r)}
                     </tr>
                   ))}
-                  <tr className="total">
-                    <th scope="row">All</th>
-                    <td>{all.caught}</td>
-                    <td>{all.letGo}</td>
+                  <tr className="total border-b border-rule">
+                    <th className="border-t-2 font-bold border-ink first:[&:is(th,td)]:pl-0" scope="row">
+                      All
+                    </th>
+                    <td className="border-t-2 font-bold border-ink">{all.caught}</td>
+                    <td className="border-t-2 font-bold border-ink">{all.letGo}</td>
                     {cells(all)}
                   </tr>
                 </tbody>

@@ -110,7 +110,7 @@ function StoreView({ store }: { store: Store }) {
         <div>
           {own && <StruckBanner state={own} />}
           <Row className="pad">
-            <h2 className="huge">{store.name}</h2>
+            <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">{store.name}</h2>
             <p className="lead">
               {state.read ? (
                 <>
@@ -174,7 +174,7 @@ function StoreView({ store }: { store: Store }) {
               )}
             </div>
             {own && own.retiredAt !== null && (
-              <p className="asks">No longer used since {sayDay(day(own.retiredAt))}.</p>
+              <p className="alert alert-warning">No longer used since {sayDay(day(own.retiredAt))}.</p>
             )}
           </Row>
           <Row className="pad ruled">
@@ -240,7 +240,7 @@ function PackLine({ held: h, today, door }: { held: HeldPack; today: string; doo
           {h.pack.what}
           <small>
             {pressing?.grave ? (
-              <b className="not-to-eat">{pressing.says}</b>
+              <b className="text-crimson font-bold">{pressing.says}</b>
             ) : (
               <>
                 {pressing ? `${pressing.says}; ` : ''}
@@ -250,10 +250,10 @@ function PackLine({ held: h, today, door }: { held: HeldPack; today: string; doo
             )}
           </small>
         </span>
-        <span className="num">{sayMass(h.leftG)}</span>
+        <span className="num flex-none">{sayMass(h.leftG)}</span>
       </Link>
       {typeof door === 'string' && (
-        <b role="status" className="done-chore">
+        <b role="status" className="done-chore py-3 px-0 min-h-12 text-ink-2">
           in {door}
         </b>
       )}
@@ -270,7 +270,7 @@ function WithoutCurrent({ off }: { off: NonNullable<ReturnType<typeof withoutCur
   const say = (ms: number): string => `${sayDay(day(stamp(ms, zone)))}, ${time(stamp(ms, zone))}`;
   const [first, ...then] = sayWithoutCurrent(off, say, units);
   return (
-    <div className="asks" role="status">
+    <div className="alert alert-warning" role="status">
       <p>
         <b>Without current for {saySpan(off.nowMs - off.sinceMs)}.</b> {first}
       </p>

@@ -34,7 +34,7 @@ export function WeekAhead({ held }: { held: readonly HeldPack[] }) {
         </ul>
       )}
       {missed.map((m) => (
-        <p key={m.day.day} className="asks">
+        <p key={m.day.day} className="alert alert-warning">
           <b>{weekday(m.day.day)}’s meal was not eaten:</b> pack {m.packs.map((h) => h.number).join(', ')}. Plan it
           again.
         </p>

@@ -59,12 +59,12 @@ export function BeforeYouGo({
     }
   };
   return (
-    <section className="before-you-go" aria-label="Before you go">
+    <section className="my-3.5 mx-0" aria-label="Before you go">
       <h3>Before you go</h3>
       <ul className="plain-list">
         {BEFORE_YOU_GO.map((s) => (
-          <li key={s.id}>
-            <label className="check">
+          <li className="py-0.5 px-0" key={s.id}>
+            <label className="check items-start">
               <input
                 type="checkbox"
                 className="checkbox"
@@ -77,11 +77,11 @@ export function BeforeYouGo({
         ))}
       </ul>
       {message === null ? (
-        <p className="hint">
+        <p className="hint mt-2.5">
           With a place, someone aboard and an hour to be back, the message for someone ashore stands here.
         </p>
       ) : (
-        <details>
+        <details className="mt-2.5">
           <summary>The message for someone ashore</summary>
           <p className="message">{message}</p>
           <p>

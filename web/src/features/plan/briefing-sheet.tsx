@@ -97,9 +97,9 @@ export function BriefingSheet() {
       {b.all.length > 0 && (
         <>
           <h2>For every fish</h2>
-          <ul className="print-list">
+          <ul className="list-none">
             {b.all.map((r) => (
-              <li key={r.id}>
+              <li className="py-[3px] px-0 border-b border-[#ccc]" key={r.id}>
                 <b>{r.sentence}</b> {r.kind === 'advice' ? '' : say(r)}
               </li>
             ))}
@@ -108,7 +108,7 @@ export function BriefingSheet() {
       )}
       <h2>{open.length > 0 ? 'Open today' : 'Nothing may be kept here today'}</h2>
       {open.length > 0 && (
-        <table>
+        <table className="w-full border-collapse">
           <thead>
             <tr>
               <th scope="col">Species</th>
@@ -127,14 +127,16 @@ export function BriefingSheet() {
               const group = s.rules.find((r) => r.kind === 'dailyBag' && r.species.length > 1);
               return (
                 <tr key={s.speciesId} className="kept">
-                  <th scope="row">{names.species(s.speciesId)}</th>
+                  <th className="font-bold" scope="row">
+                    {names.species(s.speciesId)}
+                  </th>
                   <td className="print-fish">{figure && <FigureView spec={figure} size={64} plain />}</td>
                   <td>{sizes(s.rules) || 'none set'}</td>
                   <td>
                     {sayBag(s.rules)}
                     {group ? ', together with its kin' : ''}
                   </td>
-                  <td className="small">{rest.map((r) => say(r).replace(/^[^:]*: /, '')).join(' ')}</td>
+                  <td className="text-[13px]">{rest.map((r) => say(r).replace(/^[^:]*: /, '')).join(' ')}</td>
                 </tr>
               );
             })}
@@ -142,7 +144,7 @@ export function BriefingSheet() {
         </table>
       )}
       {strays.length > 0 && (
-        <p className="print-note">
+        <p className="mt-1.5 text-[13px]">
           Rarely caught here, but with rules of their own:{' '}
           {strays.map((s) => `${names.species(s.speciesId)} ${sizes(s.rules)}`).join(', ')}.
         </p>
@@ -150,9 +152,9 @@ export function BriefingSheet() {
       {shut.length > 0 && (
         <>
           <h2>Goes back today</h2>
-          <ul className="print-list">
+          <ul className="list-none">
             {shut.map((s) => (
-              <li key={s.speciesId}>
+              <li className="py-[3px] px-0 border-b border-[#ccc]" key={s.speciesId}>
                 <b>{names.species(s.speciesId)}</b>
               </li>
             ))}
@@ -163,9 +165,9 @@ export function BriefingSheet() {
       {b.changes.length === 0 ? (
         <p>Nothing.</p>
       ) : (
-        <ul className="print-list">
+        <ul className="list-none">
           {b.changes.map((c) => (
-            <li key={`${c.day} ${c.rule.id}`}>
+            <li className="py-[3px] px-0 border-b border-[#ccc]" key={`${c.day} ${c.rule.id}`}>
               <b>{sayDate(c.day)}:</b> {c.what}: {say(c.rule)}
             </li>
           ))}
@@ -174,9 +176,11 @@ export function BriefingSheet() {
       {lapsing.length > 0 && (
         <>
           <h2>Papers that lapse by then</h2>
-          <ul className="print-list">
+          <ul className="list-none [.in-short+&]:mt-1 [.in-short+&]:col-span-full">
             {lapsing.map((x) => (
-              <li key={x}>{x}</li>
+              <li className="py-[3px] px-0 border-b border-[#ccc] [li+&]:mt-1" key={x}>
+                {x}
+              </li>
             ))}
           </ul>
         </>
@@ -184,9 +188,9 @@ export function BriefingSheet() {
       {hurts.length > 0 && (
         <>
           <h2>What stings, shocks or poisons here</h2>
-          <ul className="print-list">
+          <ul className="list-none">
             {hurts.map((h) => (
-              <li key={h.id}>
+              <li className="py-[3px] px-0 border-b border-[#ccc]" key={h.id}>
                 <b>{h.name}</b> ({h.worst.kind}). {h.worst.does} {h.worst.grip}
               </li>
             ))}

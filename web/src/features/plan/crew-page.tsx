@@ -119,7 +119,7 @@ function Thing({
   const stands = book.stands(state);
   return (
     <li className={stands ? undefined : 'struck-row'}>
-      <span className="name">
+      <span className="name in-[.struck-row]:line-through in-[.struck-row]:text-ink-3">
         <b>{name}</b> <small>{[more, !stands ? 'struck' : retired ? words.gone : ''].filter(Boolean).join(', ')}</small>
       </span>
       <span className="line-keys">

@@ -66,10 +66,10 @@ export function IceToCarry({
   const { value: told, pale } = drawable(answer) ?? { value: null, pale: false };
   const slurry = planSlurry(plan, waterC);
   return (
-    <div className="ice-to-carry" aria-live="polite">
+    <div className="mt-4.5 max-w-160" aria-live="polite">
       <h3>Ice to carry</h3>
       {iceKg !== null && (iceKg < 0 || iceKg > MOST_ICE_KG) && (
-        <p className="trouble">
+        <p className="alert alert-outline">
           {iceKg < 0 ? 'Ice weighs 0 or more.' : `More than ${sayHeavy(MOST_ICE_KG)} of ice: is the unit right?`}
         </p>
       )}
@@ -87,7 +87,7 @@ export function IceToCarry({
         </p>
       )}
       {answer.state === 'failed' && (
-        <p className="asks">
+        <p className="alert alert-warning">
           The odds could not be reckoned here. As a rule of thumb a third as much ice as fish, and a kilo for every two
           hours in the sun. <LineKey onClick={again}>Try again</LineKey>
         </p>
@@ -99,9 +99,9 @@ export function IceToCarry({
       )}
       {told && day && (
         <div className={pale ? 'is-old' : undefined} aria-hidden={pale || undefined}>
-          <p className="num huge-num">
+          <p className="num huge-num mx-0 mt-0.5 mb-1 leading-none text-[52px]">
             {heavyNumber(told.neededKg)}
-            <u>{HEAVY_UNIT}</u>
+            <u className="ml-2 text-[17px] no-underline text-ink-2">{HEAVY_UNIT}</u>
           </p>
           <p>
             <b>
@@ -115,7 +115,10 @@ export function IceToCarry({
             )}
           </p>
           <TwentyMarks twenty={told.twenty} startMs={startMs} homeH={day.homeH} />
-          <ul className="amounts" aria-label="Other amounts">
+          <ul
+            className="amounts p-0 mx-0 mt-1 mb-2.5 border-t grid grid-cols-[repeat(3,1fr)] max-w-115 list-none border-rule-2"
+            aria-label="Other amounts"
+          >
             {told.amounts.map((a) => (
               <li key={a.kg} className={a.kg === told.iceKg ? 'on' : undefined}>
                 <b>{sayHeavy(a.kg)}</b>
@@ -141,7 +144,7 @@ export function IceToCarry({
         </p>
       )}
       {!slurry && (
-        <p className="asks">
+        <p className="alert alert-warning">
           So many fish as a usual trip brings, {sayHeavy(Math.round(plan.fishKg))}, leave no room for ice in this box.
         </p>
       )}

@@ -75,7 +75,7 @@ function Waters({ rules, trip }: { rules: RulePack; trip: TripState | null }) {
       ]}
     >
       <Row>
-        <div className="map-page">
+        <div className="py-3.5 pr-4.5 pl-0 gap-5 grid grid-cols-[minmax(0,1fr)_370px] max-[901px]:grid-cols-[minmax(0,1fr)]">
           <div>
             <ZoneMap
               rules={rules}
@@ -87,7 +87,7 @@ function Waters({ rules, trip }: { rules: RulePack; trip: TripState | null }) {
               }}
             />
           </div>
-          <div className="map-side">
+          <div>
             <h2>{names.zone(place.zone)}</h2>
             <p aria-live="polite">
               {mark ? sayPosition(mark) : 'No position; by the zone alone.'}
@@ -96,13 +96,13 @@ function Waters({ rules, trip }: { rules: RulePack; trip: TripState | null }) {
               {held?.since && !byHand && ` Since ${time(held.since)}.`}
             </p>
             {place.outside && (
-              <p className="asks">
+              <p className="alert alert-warning">
                 <b>Outside every drawn zone.</b> It counts as {names.zone(place.zone)} unless you choose another.
               </p>
             )}
             <WhatChanges rules={rules} zone={place.zone} />
-            <fieldset className="source">
-              <legend>Position source</legend>
+            <fieldset className="pt-2 my-3.5 mx-0 border-t border-rule-2">
+              <legend className="pr-2 font-semibold">Position source</legend>
               <label className="tick">
                 <input type="checkbox" checked={source.followed} onChange={(e) => source.follow(e.target.checked)} />
                 Follow it on this device
@@ -159,7 +159,7 @@ function WhatChanges({ rules, zone }: { rules: RulePack; zone: string }) {
   if (own.length === 0) return <p>No rule of its own: only what holds everywhere in these waters.</p>;
   return (
     <>
-      <h3>What holds here and not elsewhere</h3>
+      <h3 className="mt-2.5">What holds here and not elsewhere</h3>
       <ul className="plain-list">
         {own.map((r) => (
           <li key={r.id}>{isBan(r) ? <b>{readRule(r, names)}</b> : readRule(r, names)}</li>

@@ -123,20 +123,26 @@ export function OfficerSheet() {
         'Zone only, no marks.',
       ]}
     >
-      <p className="print-sum">
-        <b>{kept.reduce((n, f) => n + f.count, 0)}</b> fish aboard, in {plural(kept.length, 'line')},{' '}
-        <b>{standing.filter((f) => f.released).reduce((n, f) => n + f.count, 0)}</b> let go <b>{corrected}</b>{' '}
+      <p className="mt-2">
+        <b className="ml-3.5 font-bold text-[28px] leading-[normal] font-head first:ml-0">
+          {kept.reduce((n, f) => n + f.count, 0)}
+        </b>{' '}
+        fish aboard, in {plural(kept.length, 'line')},{' '}
+        <b className="ml-3.5 font-bold text-[28px] leading-[normal] font-head">
+          {standing.filter((f) => f.released).reduce((n, f) => n + f.count, 0)}
+        </b>{' '}
+        let go <b className="ml-3.5 font-bold text-[28px] leading-[normal] font-head">{corrected}</b>{' '}
         {corrected === 1 ? 'length' : 'lengths'} corrected, both shown
       </p>
       <h2>Every fish landed, in order</h2>
-      <table>
+      <table className="w-full border-collapse">
         <thead>
           <tr>
             <th scope="col">No.</th>
             <th scope="col">Landed</th>
             {moved && <th scope="col">Zone</th>}
             <th scope="col">Species</th>
-            <th scope="col" className="right">
+            <th scope="col" className="right text-right whitespace-nowrap">
               Length, {LENGTH_UNIT}
             </th>
             <th scope="col">Rule, {LENGTH_UNIT}</th>
@@ -147,14 +153,16 @@ export function OfficerSheet() {
         <tbody>
           {fish.map((f) => (
             <tr key={f.id} className={!book.stands(f) ? 'struck' : f.released ? undefined : 'kept'}>
-              <th scope="row">{numbers.get(f.id)}</th>
+              <th className="font-bold" scope="row">
+                {numbers.get(f.id)}
+              </th>
               <td>
                 {day(f.landed.at) === on ? '' : `${shortDay(day(f.landed.at))} `}
                 {time(f.landed.at)}
               </td>
               {moved && <td>{rules ? names.zone(placeIn(rules, trip, f.landed.at).zone) : names.zone(trip.zone)}</td>}
               <td>{sayFish(f, names)}</td>
-              <td className="right">
+              <td className="right text-right whitespace-nowrap">
                 <Lengths fish={f} />
               </td>
               <td>{rule(f)}</td>
@@ -171,15 +179,15 @@ export function OfficerSheet() {
         </tbody>
       </table>
       {fish.length === 0 && <p>Nothing has been landed on this trip.</p>}
-      <p className="print-note">
+      <p className="mt-1.5 text-[13px]">
         Measured as noted, on a board unless it says otherwise; good to {sayLength(goodTo)} (two readings in three).
         Struck lengths were corrected, and stay readable. Kept fish may measure 1 to 3 % shorter after a day on ice. A
         fish counts for whoever caught it.
       </p>
-      <div className="print-two">
+      <div className="gap-5.5 grid grid-cols-[3fr_2fr] max-tablet:grid-cols-[1fr]">
         <section>
           <h2>Kept, against the allowance</h2>
-          <table>
+          <table className="w-full border-collapse">
             <thead>
               <tr>
                 <th scope="col">Species</th>
@@ -198,7 +206,7 @@ export function OfficerSheet() {
                 const of = (who: string | null) => list.find((b) => b.anglerId === who);
                 return (
                   <tr key={`${first.day} ${first.ruleId}`}>
-                    <th scope="row">
+                    <th className="font-bold" scope="row">
                       {first.together.length === 0
                         ? 'All species'
                         : first.together.map((id) => byId(id)?.name ?? id).join(', ')}
@@ -218,7 +226,7 @@ export function OfficerSheet() {
         </section>
         <section>
           <h2>Aboard</h2>
-          <table>
+          <table className="w-full border-collapse">
             <thead>
               <tr>
                 <th scope="col">Name</th>
@@ -229,7 +237,9 @@ export function OfficerSheet() {
             <tbody>
               {trip.crew.map((m) => (
                 <tr key={m}>
-                  <th scope="row">{names.member(m)}</th>
+                  <th className="font-bold" scope="row">
+                    {names.member(m)}
+                  </th>
                   {papers && <td>{sayLicences(book.get('member', m)?.licences ?? null)}</td>}
                   <td>
                     {[...new Set(fish.filter((f) => f.angler === m).flatMap((f) => f.gear ?? []))].join(', ') ||
@@ -243,10 +253,10 @@ export function OfficerSheet() {
       </div>
       <h2>Check the print: this is 10 cm</h2>
       <TenCentimetres />
-      <div className="print-sign">
-        <span>Skipper</span>
-        <span>Officer</span>
-        <span>Hour</span>
+      <div className="print-sign mt-[16mm] gap-6 grid grid-cols-[1fr_1fr_120px]">
+        <span className="pt-0.5 border-t border-black">Skipper</span>
+        <span className="pt-0.5 border-t border-black">Officer</span>
+        <span className="pt-0.5 border-t border-black">Hour</span>
       </div>
     </PrintPage>
   );

@@ -41,7 +41,14 @@ export function OpenTrip({ trip }: { trip: TripState }) {
   return (
     <div className="with-margin">
       <div>
-        <Row className="pad" time={<b className="now-time">{time(trip.startedAt)}</b>}>
+        <Row
+          className="pad"
+          time={
+            <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
+              {time(trip.startedAt)}
+            </b>
+          }
+        >
           <h2>
             {names.zone(trip.zone)}
             {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
@@ -76,7 +83,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
         <Row className="pad ruled">
           <h2>A remark</h2>
           <form
-            className="remark"
+            className="remark mt-2 gap-3 flex items-stretch max-tablet:flex-col"
             onSubmit={(e) => {
               e.preventDefault();
               void note();
@@ -87,7 +94,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
             </label>
             <textarea
               id="remark"
-              className="textarea"
+              className="textarea flex-1 min-w-0"
               rows={2}
               placeholder="weather, water, a sighting, something lost"
               value={text}

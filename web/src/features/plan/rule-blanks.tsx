@@ -17,7 +17,7 @@ export function RuleBlanks({
 }) {
   const fields = RULE_FORMS.find((f) => f.kind === kind)?.fields ?? [];
   return (
-    <div className="by-row">
+    <div className="by-row items-start">
       {fields.map((f) => (
         <Blank key={f.name} field={f} value={draft[f.name]} onValue={(v) => onDraft({ ...draft, [f.name]: v })} />
       ))}

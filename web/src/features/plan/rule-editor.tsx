@@ -55,8 +55,8 @@ export function RuleEditor({
   const sentence = wrong ? null : readRule(draft, names);
   const rule = sentence ? ({ ...draft, sentence } as Rule) : null;
   return (
-    <div className="rule-editor">
-      <div className="by-row">
+    <div className="max-w-215">
+      <div className="by-row items-start">
         <div className="field grow">
           <label htmlFor="rule-kind">What it says</label>
           <select
@@ -95,7 +95,7 @@ export function RuleEditor({
         />
       </div>
       {sentence ? (
-        <p className="lead rule-sentence" role="status">
+        <p className="lead py-2 px-3 mt-3 border-2 border-ink bg-paper-open font-semibold" role="status">
           {sentence}
         </p>
       ) : (

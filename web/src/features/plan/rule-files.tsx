@@ -86,7 +86,7 @@ export function RuleFiles({ rules }: { rules: RulePack | null }) {
       <Trouble says={said.trouble} />
       {said.done && <p role="status">{said.done}</p>}
       {read && (
-        <section className="rule-file" aria-label="The file">
+        <section className="rule-file mt-4.5" aria-label="The file">
           <Preview read={read} rules={rules} from={from} />
           <DayField label="Holds from" value={from} onChange={setFrom} />
           <div className="keys">
@@ -121,7 +121,7 @@ function Preview({ read, rules, from }: { read: ReadRulePack; rules: RulePack | 
         {pack.sample ? ' Sample, not law.' : ' The local authority’s text decides.'}
       </p>
       {warnings.map((w) => (
-        <p key={w} className="asks">
+        <p key={w} className="alert alert-warning">
           {w}
         </p>
       ))}
@@ -153,7 +153,7 @@ function RuleList({ title, rules, pack }: { title: string; rules: readonly Rule[
   };
   return (
     <>
-      <h4>{title}</h4>
+      <h4 className="mt-3 font-bold">{title}</h4>
       <ul className="plain-list">
         {(every ? rules : rules.slice(0, SHOWN)).map((r) => (
           <li key={r.id}>{readRule(r, names)}</li>
@@ -184,12 +184,15 @@ function Versions({ versions, waters }: { versions: readonly RulesState[]; water
   return (
     <>
       <h3>Read from files</h3>
-      <ul className="plain-list rule-list" aria-label="Read from files">
+      <ul className="plain-list" aria-label="Read from files">
         {versions.map((v) => {
           const name = `${String(v.pack['name'])}, ${String(v.pack['version'])}`;
           const id = String(v.pack['id']);
           return (
-            <li key={v.id}>
+            <li
+              className="gap-3 flex justify-between in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between"
+              key={v.id}
+            >
               <span>
                 <b>{name}</b>
                 <small>

@@ -25,7 +25,7 @@ export function SpeciesOfRule({
   return (
     <>
       <SearchField label="For which species; none means every one" value={word} onChange={setWord} />
-      <div className="suspects">
+      <div className="mt-2 gap-2 flex flex-wrap">
         {found.map((f) => (
           <Key
             key={f.species.id}

@@ -58,7 +58,7 @@ export function RuleTrial({ rule, replaces }: { rule: Rule; replaces: Rule | nul
   const other = tried.filter((t) => t.before !== t.after);
   const about = tried.filter((t) => t.because);
   return (
-    <section className="tried" aria-label="Tried on past catches">
+    <section className="mt-3" aria-label="Tried on past catches">
       <h3>Tried on the last {TRIED_DAYS} days</h3>
       <p aria-live="polite">
         {!done

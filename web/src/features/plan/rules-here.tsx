@@ -39,10 +39,12 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
       <p>
         {names.zone(zone)}, {sayDate(day)}. Least length in {LENGTH_UNIT}, bag per head and day.
       </p>
-      <table className="rules-table">
+      <table className="rules-table my-2.5 mx-0 w-full text-s">
         <thead>
-          <tr>
-            <th scope="col">Species</th>
+          <tr className="border-b border-rule">
+            <th className="first:[&:is(th,td)]:pl-0" scope="col">
+              Species
+            </th>
             <th scope="col">least</th>
             <th scope="col">bag</th>
           </tr>
@@ -50,8 +52,10 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
         <tbody>
           {rows.map(({ s, about, shut }) => {
             return (
-              <tr key={s.id}>
-                <th scope="row">{s.name}</th>
+              <tr className="border-b border-rule" key={s.id}>
+                <th className="first:[&:is(th,td)]:pl-0" scope="row">
+                  {s.name}
+                </th>
                 {shut ? (
                   <td colSpan={2}>
                     <b>{shut}</b>

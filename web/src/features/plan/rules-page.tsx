@@ -109,9 +109,12 @@ export function RulesPage() {
       <Row className="pad ruled">
         <SearchField label="Find a rule" value={find} onChange={setFind} />
         {shown.length === 0 && <p>No rule speaks of “{find}”.</p>}
-        <ul className="plain-list rule-list">
+        <ul className="plain-list">
           {shown.map(({ r, says }) => (
-            <li key={r.id}>
+            <li
+              className="gap-3 flex justify-between in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between"
+              key={r.id}
+            >
               <span>
                 <b>{r.sentence}</b>
                 {says !== r.sentence && <small>{says}</small>}

@@ -133,18 +133,21 @@ export function StartTrip() {
         <Row className="pad" time={<b className="q">1</b>}>
           <h2>Where?</h2>
           {!last && <p className="lead">Choose a zone, say how much ice you take, and press Cast off.</p>}
-          <div className="waters" role="radiogroup" aria-label="Zone">
+          <div role="radiogroup" aria-label="Zone">
             {zones.map((z) => (
-              <label key={z.id}>
+              <label
+                className="gap-3 border-b grid grid-cols-[26px_minmax(120px,200px)_minmax(0,1fr)] items-center min-h-12 cursor-pointer border-rule max-tablet:py-1.5 max-tablet:px-0 max-tablet:grid-cols-[26px_minmax(0,1fr)]"
+                key={z.id}
+              >
                 <input
                   type="radio"
                   name="zone"
-                  className="radio"
+                  className="radio border-2 border-ink [--size:1.6rem] text-ink flex-none"
                   checked={z.id === zone}
                   onChange={() => setZone(z.id)}
                 />
                 <b>{z.name}</b>
-                <span>{z.about}</span>
+                <span className="text-ink-2 max-tablet:col-[2]">{z.about}</span>
               </label>
             ))}
           </div>
@@ -203,7 +206,7 @@ export function StartTrip() {
             </p>
           )}
           {trouble && !['iceKg', 'waterC'].includes(trouble.field ?? '') && (
-            <p className="trouble" role="alert">
+            <p className="alert alert-outline" role="alert">
               {trouble.why}
             </p>
           )}

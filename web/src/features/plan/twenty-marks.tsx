@@ -39,7 +39,7 @@ export function TwentyMarks({
   const short = marks.filter((m) => m.short).length;
   const at = (h: number): string => time(stamp(Math.round((startMs + h * HOUR_MS) / 60_000) * 60_000, zone));
   return (
-    <figure ref={ref} className="twenty">
+    <figure ref={ref} className="mx-0 mt-2 mb-0 max-w-115">
       <svg
         width={width}
         height={base + AXIS}
@@ -50,13 +50,18 @@ export function TwentyMarks({
         {ticks.map((h) => (
           <g key={h}>
             <path d={`M${x(h)} ${base}v6`} stroke="var(--ink)" />
-            <text x={x(h)} y={base + 20} textAnchor="middle" className="tick">
+            <text x={x(h)} y={base + 20} textAnchor="middle" className="tick text-[13px] fill-ink-2">
               {at(h)}
             </text>
           </g>
         ))}
         <path d={`M${x(homeH)} ${TOP - 4}V${base}`} stroke="var(--ink)" strokeWidth="2" strokeDasharray="6 4" />
-        <text x={Math.min(Math.max(x(homeH), 44), width - 44)} y={TOP - 8} textAnchor="middle" className="said">
+        <text
+          x={Math.min(Math.max(x(homeH), 44), width - 44)}
+          y={TOP - 8}
+          textAnchor="middle"
+          className="text-[13px] font-bold fill-ink"
+        >
           home {at(homeH)}
         </text>
         {marks.map((m) => {

@@ -45,7 +45,7 @@ function EmptyLine() {
               x={width > 560 ? s.x + 6 : i === stationEdges(width).length - 1 ? s.to - 1 : s.x + 3}
               y={width > 560 || i % 2 === 0 ? 15 : 31}
               textAnchor={width <= 560 && i === stationEdges(width).length - 1 ? 'end' : 'start'}
-              className="station-name"
+              className="font-bold! text-[1.0625rem]! leading-[normal]! font-head!"
             >
               {s.name}
             </text>
@@ -133,17 +133,17 @@ export function WelcomePage() {
       <div className="with-margin">
         <div>
           <Row className="pad">
-            <h2 className="huge">An empty book</h2>
+            <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">An empty book</h2>
             <p className="lead">
               Each fish gets one line, from water to table. You note what you did; the book reckons the rest.
             </p>
-            <div className="empty-line">
+            <div className="mt-5.5">
               <EmptyLine />
             </div>
           </Row>
           <Row className="pad question" time={<b className="q">1</b>}>
             <h2>Who fishes?</h2>
-            <ul className="people">
+            <ul className="mt-2 gap-2.5 grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))]">
               {people.map((p, i) => (
                 <li key={i}>
                   <label className="sr-only" htmlFor={`p${i}`}>
@@ -197,32 +197,37 @@ export function WelcomePage() {
             <h2>Which waters?</h2>
             {packs.isPending && <p>Asking the server which rules it has.</p>}
             {packs.isError && <p>The server does not answer; the rules cannot be listed yet.</p>}
-            <div className="waters" role="radiogroup" aria-label="Waters">
+            <div role="radiogroup" aria-label="Waters">
               {packs.data?.packs.map((p) => (
-                <label key={p.id}>
+                <label
+                  className="gap-3 border-b grid grid-cols-[26px_minmax(120px,200px)_minmax(0,1fr)] items-center min-h-12 cursor-pointer border-rule max-tablet:py-1.5 max-tablet:px-0 max-tablet:grid-cols-[26px_minmax(0,1fr)]"
+                  key={p.id}
+                >
                   <input
                     type="radio"
                     name="waters"
-                    className="radio"
+                    className="radio border-2 border-ink [--size:1.6rem] text-ink flex-none"
                     checked={p.id === chosen}
                     onChange={() => setWaters(p.id)}
                   />
                   <b>{p.name}</b>
-                  <span>
+                  <span className="text-ink-2 max-tablet:col-[2]">
                     {p.sample ? 'invented rules, to try the book; not law' : `${p.authority}, checked ${p.checked}`}
                   </span>
                 </label>
               ))}
-              <label>
+              <label className="gap-3 border-b grid grid-cols-[26px_minmax(120px,200px)_minmax(0,1fr)] items-center min-h-12 cursor-pointer border-rule max-tablet:py-1.5 max-tablet:px-0 max-tablet:grid-cols-[26px_minmax(0,1fr)]">
                 <input
                   type="radio"
                   name="waters"
-                  className="radio"
+                  className="radio border-2 border-ink [--size:1.6rem] text-ink flex-none"
                   checked={chosen === 'none'}
                   onChange={() => setWaters('none')}
                 />
                 <b>None yet</b>
-                <span>places of your own; it gives no verdict until you write a rule</span>
+                <span className="text-ink-2 max-tablet:col-[2]">
+                  places of your own; it gives no verdict until you write a rule
+                </span>
               </label>
             </div>
           </Row>

@@ -74,6 +74,7 @@ export function ZoneMap({
   return (
     <div ref={ref} className="zone-map">
       <svg
+        className="block cursor-crosshair in-[.zone-map]:[&[role='img']]:cursor-default"
         width={width}
         height={height}
         viewBox={`0 0 ${width} ${height}`}
@@ -88,12 +89,12 @@ export function ZoneMap({
             <path d="M0 0V9" stroke="var(--crimson)" strokeWidth="2.2" />
           </pattern>
         </defs>
-        <rect width={width} height={height} className="sea" />
+        <rect width={width} height={height} className="fill-paper-open" />
         {drawn.map((z) => (
           <path key={z.id} d={path(feature(z.bounds ?? [])) ?? ''} className={z.id === here ? 'wash' : 'no-wash'} />
         ))}
         {(rules.coast ?? []).map((ring, i) => (
-          <path key={i} d={path(feature(ring)) ?? ''} className="land" />
+          <path key={i} d={path(feature(ring)) ?? ''} className="fill-paper-time stroke-ink stroke-[1.4]" />
         ))}
         {drawn.map((z) => (
           <path
@@ -128,14 +129,17 @@ export function ZoneMap({
             </text>
           );
         })}
-        <path d={`M14 ${height - 12}h${mile}m0 -4v8M14 ${height - 16}v8`} className="scale" />
-        <text x={20 + mile} y={height - 7} className="scale-words">
+        <path
+          d={`M14 ${height - 12}h${mile}m0 -4v8M14 ${height - 16}v8`}
+          className="fill-none stroke-ink stroke-[1.6]"
+        />
+        <text x={20 + mile} y={height - 7} className="text-[0.8125rem] font-normal">
           {sayDistance(SCALE_KM)}
         </text>
         {at && (
-          <g className="boat-mark" transform={`translate(${at[0]} ${at[1]})`}>
-            <circle r="13" />
-            <path d="M-19 0H19M0 -19V19" />
+          <g transform={`translate(${at[0]} ${at[1]})`}>
+            <circle className="fill-none stroke-ink stroke-[2.4]" r="13" />
+            <path className="stroke-ink stroke-[1.6]" d="M-19 0H19M0 -19V19" />
           </g>
         )}
       </svg>

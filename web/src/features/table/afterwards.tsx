@@ -60,12 +60,12 @@ export function Afterwards({ meal, record }: { meal: MealState; record: MealReco
     <>
       <h2>What to change</h2>
       {meal.notes.map((n) => (
-        <p key={n.at + n.text} className="change">
+        <p key={n.at + n.text} className="py-1.5 px-0 border-b border-rule">
           <b>{n.text}</b>
         </p>
       ))}
       <form
-        className="remark"
+        className="remark mt-2 gap-3 flex items-stretch max-tablet:flex-col"
         onSubmit={(e) => {
           e.preventDefault();
           void note();
@@ -76,7 +76,7 @@ export function Afterwards({ meal, record }: { meal: MealState; record: MealReco
         </label>
         <textarea
           id="change"
-          className="textarea"
+          className="textarea flex-1 min-w-0"
           rows={2}
           maxLength={2000}
           value={text}

@@ -21,7 +21,7 @@ export function AsItWent({ d }: { d: DinnerState }) {
       </Row>
       {went.map((t) => (
         <Row key={t.id} className="line" time={<b>{hour(d.begun[t.id])}</b>}>
-          <p className="recipe-step">
+          <p className="py-2 px-0">
             <b>{t.name}</b> <small>{t.dish}</small>
             {d.done[t.id] !== undefined ? `, done ${hour(d.done[t.id])}` : ''}
           </p>

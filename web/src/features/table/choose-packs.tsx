@@ -22,7 +22,7 @@ export const ChoosePacks = memo(function ChoosePacks({
         const days = daysBetween(today, h.keeps.eatBy);
         return (
           <li key={h.pack.id} className={on ? 'chosen' : undefined}>
-            <label>
+            <label className="pl-1 gap-2.5 grid grid-cols-[30px_64px_minmax(0,1fr)] items-center min-h-14 cursor-pointer max-tablet:grid-cols-[30px_minmax(0,1fr)]">
               <input
                 type="checkbox"
                 className="checkbox"
@@ -35,7 +35,7 @@ export const ChoosePacks = memo(function ChoosePacks({
                   )
                 }
               />
-              <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+              <span className="icon max-tablet:hidden">{s && <FigureView spec={s.figure} size={64} plain />}</span>
               <span className="name">
                 <b>{h.number}</b> {h.pack.what}
                 <small>
@@ -49,7 +49,7 @@ export const ChoosePacks = memo(function ChoosePacks({
               </span>
             </label>
             {on && (
-              <span className="with-unit">
+              <span className="gap-1.5 flex items-center">
                 <input
                   className="input"
                   aria-label={`${units.mass === 'lb' ? 'Ounces' : 'Grams'} of pack ${h.number}`}
@@ -57,7 +57,9 @@ export const ChoosePacks = memo(function ChoosePacks({
                   value={taken[h.pack.id]}
                   onChange={(e) => setTaken({ ...taken, [h.pack.id]: e.target.value })}
                 />
-                <u>{fieldUnit('mass')}</u>
+                <u className="ml-[0.16em] font-medium text-m leading-[normal] font-text no-underline text-ink-2">
+                  {fieldUnit('mass')}
+                </u>
               </span>
             )}
           </li>

@@ -36,7 +36,7 @@ export function ChooseWay({
         onChange={meal.chooseWay}
       />
       {main && fit && (
-        <p className={fit.suits === 'well' ? undefined : 'asks'}>
+        <p className={fit.suits === 'well' ? undefined : 'alert alert-warning'}>
           {fit.suits === 'well'
             ? `Suits it: ${fit.why}.`
             : `${fit.suits === 'out' ? 'Not for this' : 'Does not suit it well'}: ${fit.why}.`}
@@ -48,9 +48,9 @@ export function ChooseWay({
             {all ? 'Fewer ways' : `${others.length} other ways, and why not`}
           </LineKey>
           {all && (
-            <ul className="plain-list ways">
+            <ul className="plain-list">
               {others.map((f) => (
-                <li key={f.method.id}>
+                <li className="py-1 px-0" key={f.method.id}>
                   <LineKey onClick={() => (meal.chooseWay(f.method.id), setAll(false))}>{f.method.name}</LineKey>{' '}
                   <small>
                     {f.suits === 'out' ? 'not: ' : ''}
@@ -101,7 +101,7 @@ export function ChooseWay({
             />
           )}
           {method.middle === 'cooked' && meal.only.length > 0 && (
-            <p className="asks">
+            <p className="alert alert-warning">
               <b>No lower choice here.</b> {degrees(meal.only.join(' '))}
             </p>
           )}
@@ -168,12 +168,12 @@ export function ChooseWay({
         method.id === 'hot smoke' ? 'smoked hot' : method.meal,
         meal.chosen.map((h) => ({ of: `Pack ${h.number}`, follows: h.found })),
       ).map((c) => (
-        <p key={c.say} className={c.grade === 'stop' ? 'asks' : 'caution'}>
+        <p key={c.say} className={c.grade === 'stop' ? 'alert alert-warning' : 'alert alert-error'}>
           {degrees(c.say)}
         </p>
       ))}
       {method.mind.length > 0 && (
-        <p className="caution">
+        <p className="alert alert-error">
           <b>Mind:</b> {degrees(method.mind.join(' '))}
         </p>
       )}

@@ -27,7 +27,7 @@ export function CookCurve({ cooking, read = [] }: { cooking: Cooking; read?: rea
   const coasts = course.peakS > course.pulledS + 20;
   const text = { fontSize: 13, fill: 'var(--ink-2)' } as const;
   return (
-    <div ref={ref} className="cook-curve">
+    <div ref={ref} className="mx-0 mt-2.5 mb-1">
       <svg
         width={width}
         height={HEIGHT}

@@ -70,7 +70,7 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
         </p>
       )}
       {by?.refused.map((r) => (
-        <p key={r.atS} className="asks">
+        <p key={r.atS} className="alert alert-warning">
           A reading was left out: {r.why}
           {r.why.endsWith('?') ? '' : '.'}
         </p>
@@ -81,7 +81,7 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
         </p>
       )}
       {peakC === null && dish.toC < CORE_LINES.usC - 0.5 && (
-        <p className="asks">
+        <p className="alert alert-warning">
           <b>
             {sayTemperature(Math.round(dish.toC))} is {sayTemperatureDifference(Math.round(CORE_LINES.usC - dish.toC))}{' '}
             under the line.

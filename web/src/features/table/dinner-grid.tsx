@@ -66,7 +66,7 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
   return (
     <DndContext sensors={sensors} onDragEnd={drop}>
       {before.length > 0 && (
-        <ul className="plain-list dinner-before">
+        <ul className="plain-list py-2 pr-4 pl-3.5 ml-[calc(var(--time-col)_+_6px)] max-tablet:hidden">
           {before.map((s) => (
             <li key={s.task.id}>
               <b>{hour(s.startMs)}</b> {s.task.dish}: {s.task.name}
@@ -74,14 +74,20 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
           ))}
         </ul>
       )}
-      <div className="dinner-grid" style={{ gridTemplateColumns: `98px repeat(${columns.length}, minmax(96px, 1fr))` }}>
-        <span className="dinner-head" />
+      <div
+        className="dinner-grid border-b grid min-w-0 relative overflow-x-auto border-ink max-tablet:hidden"
+        style={{ gridTemplateColumns: `98px repeat(${columns.length}, minmax(96px, 1fr))` }}
+      >
+        <span className="py-[5px] px-2 border-b [font-family:'Aleo',serif] font-bold text-[1.0625rem] h-8.5 border-ink" />
         {columns.map((c) => (
-          <span key={c.id} className="dinner-head">
+          <span
+            key={c.id}
+            className="py-[5px] px-2 border-b [font-family:'Aleo',serif] font-bold text-[1.0625rem] h-8.5 border-ink"
+          >
             {c.name}
           </span>
         ))}
-        <div className="dinner-axis" style={{ height }}>
+        <div className="dinner-axis relative" style={{ height }}>
           {ticks
             .filter((ms) => y(ms) > 12)
             .map((ms) => (
@@ -90,16 +96,26 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
               </span>
             ))}
           {nowMs > from && nowMs < servedMs && (
-            <span className="dinner-clock" style={{ top: y(nowMs) - 15 }}>
+            <span
+              className="pl-3 left-0 text-[1.125rem] text-ink right-1.5 [font-family:'Aleo',serif] font-bold leading-[30px] bg-paper-open [border-block:1.5px_solid_var(--ink)] z-4"
+              style={{ top: y(nowMs) - 15 }}
+            >
               {hour(nowMs)}
             </span>
           )}
-          <span className="dinner-flag" style={{ top: y(servedMs) - 15 }}>
+          <span
+            className="dinner-flag pl-3 left-0 text-[1.125rem] text-paper right-1.5 [font-family:'Aleo',serif] font-bold leading-[30px] bg-ink [border-block:1.5px_solid_var(--ink)] z-4"
+            style={{ top: y(servedMs) - 15 }}
+          >
             {hour(servedMs)}
           </span>
         </div>
         {columns.map((c) => (
-          <div key={c.id} className="dinner-column" style={{ height, backgroundSize: `100% ${5 * PX}px` }}>
+          <div
+            key={c.id}
+            className="border-l relative bg-[linear-gradient(to_bottom,var(--rule)_1px,transparent_1px)] border-rule-2"
+            style={{ height, backgroundSize: `100% ${5 * PX}px` }}
+          >
             {inLanes(shown.filter((s) => columnOf(s) === c.id)).map(({ s, lane, lanes }) => (
               <Block
                 key={s.task.id}
@@ -114,8 +130,16 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
             ))}
           </div>
         ))}
-        {nowMs > from && nowMs < servedMs && <div className="dinner-now" style={{ top: y(nowMs) + 34 }} />}
-        <div className="dinner-serve" style={{ top: y(servedMs) + 34 }}>
+        {nowMs > from && nowMs < servedMs && (
+          <div
+            className="border-t-2 absolute left-24.5 right-0 pointer-events-none border-ink"
+            style={{ top: y(nowMs) + 34 }}
+          />
+        )}
+        <div
+          className="py-1.5 px-2.5 border-t-5 [border-top-style:double] absolute left-24.5 right-0 pointer-events-none [font-family:'Aleo',serif] text-[1.25rem] border-ink"
+          style={{ top: y(servedMs) + 34 }}
+        >
           <b>Serve</b>
         </div>
       </div>
@@ -191,10 +215,10 @@ function Block({
       }}
     >
       <DishMark n={n} height={height} faded={s.is === 'done'} />
-      <span>
+      <span className="pt-px overflow-hidden min-w-0 text-ellipsis wrap-normal [hyphens:auto]">
         {s.task.name}
         {height > 2 * LINE_PX && (
-          <small>
+          <small className="block font-normal text-ink-2">
             {s.task.minutes} min{s.pinned ? ', put by hand' : ''}
             {shift !== 0 ? `, ${hour(s.startMs + shift * MIN_MS)}` : ''}
           </small>

@@ -47,9 +47,9 @@ function TheDinner({ d }: { d: DinnerState }) {
         {
           label: 'Dishes',
           value: (
-            <span className="dish-legend">
+            <span className="flex flex-wrap gap-y-0.5 gap-x-4.5">
               {d.dishes.map((x, i) => (
-                <span key={x.id}>
+                <span className="gap-1.5 inline-flex items-center" key={x.id}>
                   <DishMark n={i} height={16} /> {x.name}
                 </span>
               ))}
@@ -79,7 +79,7 @@ function TheDinner({ d }: { d: DinnerState }) {
                   {told.answer.state === 'failed' && (
                     <ol className="plain-list">
                       {d.tasks.map((t) => (
-                        <li key={t.id}>
+                        <li className="[li+&]:mt-1" key={t.id}>
                           {t.dish}: {t.name}, {t.minutes} min
                         </li>
                       ))}
@@ -89,14 +89,14 @@ function TheDinner({ d }: { d: DinnerState }) {
               )}
               {plan && !plan.ok && (
                 <Row className="pad">
-                  <p className="asks">
+                  <p className="alert alert-warning">
                     <b>It cannot be planned.</b> {plan.why}
                   </p>
                 </Row>
               )}
               {dinner.gone.map((says) => (
                 <Row key={says} className="pad">
-                  <p className="asks">
+                  <p className="alert alert-warning">
                     <b>{says}</b> Give it up, and plan it of another.
                   </p>
                 </Row>
@@ -104,7 +104,7 @@ function TheDinner({ d }: { d: DinnerState }) {
               {plan?.ok && plan.lateMin > 0 && <Late dinner={dinner} onFail={setTrouble} />}
               {plan?.ok && plan.early && (
                 <Row className="pad">
-                  <p className="asks">{plan.early.replace(/^./, (c) => c.toUpperCase())}</p>
+                  <p className="alert alert-warning">{plan.early.replace(/^./, (c) => c.toUpperCase())}</p>
                 </Row>
               )}
               {plan?.ok && <DinnerGrid dinner={dinner} onFail={setTrouble} />}
@@ -122,7 +122,7 @@ function TheDinner({ d }: { d: DinnerState }) {
             </>
           )}
         </div>
-        <aside className="margin stays">
+        <aside className="margin tablet:sticky tablet:top-0 tablet:self-start tablet:max-h-screen tablet:overflow-y-auto max-tablet:contents">
           {!d.ended && <NowAndNext dinner={dinner} onFail={setTrouble} />}
           <Trouble says={trouble} />
           {!d.ended && <DinnerFish dinner={dinner} dish={main} />}

@@ -36,7 +36,7 @@ export function DinnerSteps({ dinner, onFail }: { dinner: Dinner; onFail: (why: 
             </>
           }
         >
-          <div className="dinner-step-row">
+          <div className="py-1.5 px-0 gap-2.5 grid grid-cols-[14px_minmax(0,1fr)_auto] items-start max-tablet:grid-cols-[14px_minmax(0,1fr)]">
             <DishMark
               n={Math.max(
                 0,
@@ -46,13 +46,15 @@ export function DinnerSteps({ dinner, onFail }: { dinner: Dinner; onFail: (why: 
               faded={s.is === 'done'}
             />
             <p>
-              <b>{s.task.name}</b> <small>{s.task.dish}</small>
-              {say(s) && <span className="dinner-say">{degrees(say(s))}</span>}
+              <b>{s.task.name}</b> <small className="text-ink-2">{s.task.dish}</small>
+              {say(s) && <span className="block text-ink-2">{degrees(say(s))}</span>}
               {s.standsTooLong > 0 && (
-                <span className="trouble">It will have stood {s.standsTooLong} min longer than it should.</span>
+                <span className="alert alert-outline">
+                  It will have stood {s.standsTooLong} min longer than it should.
+                </span>
               )}
             </p>
-            <span className="dinner-keys">
+            <span className="dinner-keys flex flex-wrap gap-y-0.5 gap-x-3 justify-end max-tablet:col-[2] max-tablet:justify-start">
               {s.is === 'to come' && (
                 <>
                   <LineKey

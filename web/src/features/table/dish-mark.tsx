@@ -6,7 +6,7 @@ export function DishMark({ n, height, faded = false }: { n: number; height: numb
   const mark = MARKS[n % MARKS.length]!;
   const ink = faded ? 'var(--rule-2)' : 'var(--teal)';
   return (
-    <svg width="12" height={height} aria-hidden="true" className="dish-mark">
+    <svg width="12" height={height} aria-hidden="true" className="flex-none">
       {mark === 'bar' && <rect x="1" width="8" height={height} fill={ink} />}
       {mark === 'two' && (
         <>

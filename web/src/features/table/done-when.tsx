@@ -75,20 +75,30 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         {sayMinutes(cooking.lowS)} and {sayMinutes(cooking.highS)}. The probe decides, not the clock.
       </p>
       <CookCurve cooking={cooking} />
-      <table className="three-ways">
+      <table className="w-full border-collapse">
         <caption className="sr-only">Three reckonings</caption>
         <tbody>
-          <tr>
-            <th scope="row">by the heat</th>
-            <td>{sayMinutes(course.pulledS)}</td>
+          <tr className="border-b border-rule">
+            <th className="text-left font-normal" scope="row">
+              by the heat
+            </th>
+            <td className="text-right font-semibold">{sayMinutes(course.pulledS)}</td>
           </tr>
-          <tr>
-            <th scope="row">by thickness</th>
-            <td>{rules.byThicknessMin === null ? 'no rule' : `${Math.round(rules.byThicknessMin)} min`}</td>
+          <tr className="border-b border-rule">
+            <th className="text-left font-normal" scope="row">
+              by thickness
+            </th>
+            <td className="text-right font-semibold">
+              {rules.byThicknessMin === null ? 'no rule' : `${Math.round(rules.byThicknessMin)} min`}
+            </td>
           </tr>
-          <tr>
-            <th scope="row">by weight</th>
-            <td>{rules.byWeightMin === null ? 'no rule' : `${Math.round(rules.byWeightMin)} min`}</td>
+          <tr className="border-b border-rule">
+            <th className="text-left font-normal" scope="row">
+              by weight
+            </th>
+            <td className="text-right font-semibold">
+              {rules.byWeightMin === null ? 'no rule' : `${Math.round(rules.byWeightMin)} min`}
+            </td>
           </tr>
         </tbody>
       </table>
@@ -102,7 +112,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         </p>
       )}
       {method.middle === 'cooked' && under >= 0.5 && (
-        <p className="asks">
+        <p className="alert alert-warning">
           <b>
             {sayTemperature(Math.round(course.peakC))} is {sayTemperatureDifference(Math.round(under))} under the line.
           </b>{' '}

@@ -31,7 +31,7 @@ export function EndKeys({ dinner, onFail }: { dinner: Dinner; onFail: (why: stri
   return (
     <>
       {looks.length > 0 && <ManyChips label="Seen" options={plain(looks)} values={cues} onChange={setCues} />}
-      <div className="keys ruled">
+      <div className="keys ruled pt-3 mt-4 border-t border-rule-2">
         <DeckKey name="Served" note="writes the meal; marks come after" onClick={() => void serve()} />
         <DeckKey
           name="Give it up"

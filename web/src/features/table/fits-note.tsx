@@ -35,13 +35,13 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
   const lies = inVessel(book, method, main, fish, litres);
   if (!lies)
     return (
-      <p className="asks">
+      <p className="alert alert-warning">
         The kitchen has none of: {uses.join(', ')}. <Link to="/table/kitchen">Say what it has</Link>.
       </p>
     );
   const { vessel: v, fit, cover, oil } = lies;
   return (
-    <section className="fits" aria-label="Does it fit">
+    <section className="pt-2.5 mt-3 border-t border-rule-2" aria-label="Does it fit">
       {fish && (
         <>
           <p>
@@ -76,7 +76,7 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
         </p>
       )}
       {oil && (
-        <p className={oil.tooFull ? 'asks' : undefined}>
+        <p className={oil.tooFull ? 'alert alert-warning' : undefined}>
           {oil.tooFull && <b>Too full. </b>}
           {sayVolume(oil.litres)} of oil stand {sayShortLength(oil.levelMm)} high in the {v.name.toLowerCase()} and rise
           by {sayShortLength(oil.risesMm)} with two pieces in it: {Math.round(oil.share * 100)} % of its depth. No more

@@ -83,9 +83,12 @@ export function KitchenPage() {
       </Row>
       <Row className="pad">
         <h2>What fish is cooked in</h2>
-        <ul className="plain-list vessels">
+        <ul className="plain-list">
           {kitchen.vessels.map((v) => (
-            <li key={v.id}>
+            <li
+              className="border-b flex justify-between items-center min-h-12 border-rule in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between in-[.plain-list]:[&:has(>.put-on)]:items-center"
+              key={v.id}
+            >
               <span>
                 <b>{v.name}</b>{' '}
                 <small>

@@ -2,7 +2,12 @@
 export function LaidUp({ n }: { n: number }) {
   const y = (i: number): number => ((i + 0.5) / n) * 100;
   return (
-    <svg className="laid-up" viewBox="0 0 60 100" preserveAspectRatio="none" aria-hidden="true">
+    <svg
+      className="absolute right-0 top-0 w-15 h-full pointer-events-none max-tablet:hidden"
+      viewBox="0 0 60 100"
+      preserveAspectRatio="none"
+      aria-hidden="true"
+    >
       {Array.from({ length: n }, (_, i) => (
         <path
           key={i}

@@ -33,9 +33,9 @@ export function MealMarks({ meal }: { meal: MealState }) {
   };
   return (
     <>
-      <ul className="marks">
+      <ul>
         {meal.eaters.map((e) => (
-          <li key={e}>
+          <li className="py-1.5 px-0 border-b border-rule" key={e}>
             {SIDES.filter((s) => s.of === 'mark' || apart).map((s) => (
               <MarkRow
                 key={s.of}
@@ -79,23 +79,31 @@ function MarkRow({
   const whole = value === null ? null : Math.floor(value);
   const half = value !== null && value % 1 !== 0;
   return (
-    <fieldset className="mark-row">
+    <fieldset className="p-0 m-0 border-0 min-w-0 grid grid-cols-[minmax(0,1fr)_auto] items-center gap-y-0.5 gap-x-2">
       <legend className="sr-only">{label}</legend>
-      <span className="mark-name" aria-hidden="true">
+      <span className="font-semibold wrap-anywhere" aria-hidden="true">
         {name}
       </span>
-      <span className="num mark-value" aria-hidden="true">
+      <span className="num text-[1.375rem]" aria-hidden="true">
         {value === null ? '–' : value}
       </span>
-      <span className="mark-keys">
+      <span className="mark-keys col-span-full grid grid-cols-[repeat(6,minmax(0,1fr))]">
         {MARKS.map((m) => (
-          <label key={m}>
-            <input type="radio" name={id} aria-label={String(m)} checked={whole === m} onChange={() => onChange(m)} />
+          <label className="relative grid" key={m}>
+            <input
+              className="inset-0 absolute opacity-0 cursor-pointer"
+              type="radio"
+              name={id}
+              aria-label={String(m)}
+              checked={whole === m}
+              onChange={() => onChange(m)}
+            />
             <span>{m}</span>
           </label>
         ))}
-        <label>
+        <label className="relative grid">
           <input
+            className="inset-0 absolute opacity-0 cursor-pointer"
             type="checkbox"
             aria-label="and a half"
             checked={half}

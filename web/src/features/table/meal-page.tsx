@@ -70,36 +70,38 @@ function Meal({ meal }: { meal: MealState }) {
         className="pad meal-head"
         time={
           <>
-            <small>Served</small>
-            <b className="now-time">{time(meal.servedAt)}</b>
+            <small className="font-normal text-cap text-ink-2">Served</small>
+            <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
+              {time(meal.servedAt)}
+            </b>
           </>
         }
       >
-        <h2 className="huge">{meal.name}</h2>
-        <p className="water-to-plate">
+        <h2 className="huge text-[2.25rem] font-bold">{meal.name}</h2>
+        <p>
           {record.waterToPlateMs !== null && (
             <>
-              <b className="num">{saySpan(record.waterToPlateMs)}</b>
+              <b className="num text-[1.875rem] block">{saySpan(record.waterToPlateMs)}</b>
               <span>from the water to the plate</span>
             </>
           )}
         </p>
         <PlatesRow have={heads} want={heads} size={38} />
-        <p className="meal-mark">
-          <span className="num">{mark ? mark.toFixed(1) : '–'}</span> of 5
+        <p className="ml-auto">
+          <span className="num text-[3rem] text-teal">{mark ? mark.toFixed(1) : '–'}</span> of 5
         </p>
       </Row>
       <Row className="head-row">
-        <div className="log-grid head short">
+        <div className="log-grid short min-h-6 text-cap text-ink-2 max-tablet:hidden">
           <span>Fish</span>
           <CustodyHead />
         </div>
       </Row>
-      <div className="meal-lines">
+      <div className="meal-lines relative">
         {drawn.map((l) => (
           <Row key={l.fish.id} className="line" time={shortDay(day(l.fish.landed.at))}>
             <Link to={`/fish/${l.fish.id}`} className="log-grid as-row short">
-              <span className="name">{sayFish(l.fish, names)}</span>
+              <span className="name font-semibold text-[1rem] leading-[1.15]">{sayFish(l.fish, names)}</span>
               <CustodyRow line={l} fresh={null} />
             </Link>
           </Row>
@@ -108,10 +110,10 @@ function Meal({ meal }: { meal: MealState }) {
       </div>
       {lines.length > DRAWN && (
         <Row className="line">
-          <p className="log-sentence">and {lines.length - DRAWN} more fish</p>
+          <p className="log-sentence py-[7px] px-0 text-ink-2">and {lines.length - DRAWN} more fish</p>
         </Row>
       )}
-      <div className="three">
+      <div className="border-t-2 grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)_minmax(0,4fr)] flex-1 border-ink max-tablet:grid-cols-[minmax(0,1fr)]">
         <section className="log-part">
           <Row className="pad">
             <h2>Lines of this meal</h2>
@@ -123,7 +125,7 @@ function Meal({ meal }: { meal: MealState }) {
             )}
           </Row>
         </section>
-        <section className="pad">
+        <section className="pad px-5.5 pt-4 pb-6 border-l border-rule-2 max-tablet:px-2.5 max-tablet:pt-3 max-tablet:pb-5 max-tablet:ml-[calc(var(--time-col)_+_6px)] max-tablet:border-t max-tablet:border-l-0 max-tablet:border-rule-2">
           <h2>How done it was</h2>
           {meal.coreC !== null && <DoneScale pulledC={meal.pulledC} peakC={meal.coreC} />}
           <p>
@@ -141,7 +143,7 @@ function Meal({ meal }: { meal: MealState }) {
             </p>
           )}
         </section>
-        <section className="pad">
+        <section className="pad px-5.5 pt-4 pb-6 border-l border-rule-2 max-tablet:px-2.5 max-tablet:pt-3 max-tablet:pb-5 max-tablet:ml-[calc(var(--time-col)_+_6px)] max-tablet:border-t max-tablet:border-l-0 max-tablet:border-rule-2">
           <Afterwards meal={meal} record={record} />
           <h2 className="ruled">Picture</h2>
           <PictureRow label="Pictures" of={meal.pictures.map((p) => ({ photo: p.photo, of: meal.name }))} />
@@ -178,7 +180,7 @@ function FellIll({ meal }: { meal: MealState }) {
     <>
       <h2 className="ruled">Someone fell ill?</h2>
       {ill.length > 0 && (
-        <p className="asks">
+        <p className="alert alert-warning">
           <b>{plural(ill.length, 'person', 'people')} fell ill after it.</b>{' '}
           {ill.map((i) => (
             <Link key={i.id} to={`/hurt/${i.id}`}>

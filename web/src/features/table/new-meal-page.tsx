@@ -191,7 +191,7 @@ export function NewMealPage() {
             <h2>How?</h2>
             <ChooseWay meal={meal} middle={middle} setMiddle={setMiddle} />
             {lessons.length > 0 && (
-              <section className="lessons" aria-label="What to change">
+              <section className="mt-2.5" aria-label="What to change">
                 <p>
                   <b>Last time:</b>
                 </p>
@@ -254,7 +254,7 @@ export function NewMealPage() {
             />
             <Quantity whole label="Guests" unit="" placeholder="0" value={meal.guests} onChange={meal.setGuests} />
             {meal.mustNot.map((says) => (
-              <p key={says} className="asks" role="note">
+              <p key={says} className="alert alert-warning" role="note">
                 {says}
               </p>
             ))}
@@ -286,13 +286,13 @@ export function NewMealPage() {
               />
             ))}
             {meal.past.length > 0 && (
-              <p className="asks">
+              <p className="alert alert-warning">
                 <b>Past the authority’s line:</b> pack {meal.past.map((h) => h.number).join(', ')}. When in doubt, throw
                 it out.
               </p>
             )}
             {others.map((d) => (
-              <p key={d.id} className="asks">
+              <p key={d.id} className="alert alert-warning">
                 <b>{d.dishes[0]?.name ?? 'Another dinner'} is planned for about the same hour.</b> Each plan counts on
                 all hands, hob rings and pots for itself. Set another hour, or cook both as one dinner.
               </p>
@@ -312,10 +312,11 @@ export function NewMealPage() {
             </div>
           </Row>
         </form>
-        <aside className="margin stays">
+        <aside className="margin tablet:sticky tablet:top-0 tablet:self-start tablet:max-h-screen tablet:overflow-y-auto">
           <h2>Is it enough?</h2>
-          <p className="plates-count">
-            <span className="num">{Math.min(meal.plates, meal.heads)}</span> of {plural(meal.heads, 'plate')}
+          <p className="gap-2 flex items-center leading-[1.15] text-m">
+            <span className="num text-[3.5rem]">{Math.min(meal.plates, meal.heads)}</span> of{' '}
+            {plural(meal.heads, 'plate')}
           </p>
           <p>
             {sayMass(Math.round(meal.meat))} of boneless fish at {sayGrams(PLATE_G)} a plate

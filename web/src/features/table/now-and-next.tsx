@@ -19,7 +19,7 @@ export function Late({ dinner, onFail }: { dinner: Dinner; onFail: OnFail }) {
   const can = time(stamp(servedMs, zone));
   return (
     <Row className="pad">
-      <p className="asks" role="status">
+      <p className="alert alert-warning" role="status">
         <b>
           {plural(plan.lateMin, 'minute')} late: {can}, not {time(stamp(d.serveAtMs, zone))}.
         </b>{' '}
@@ -49,21 +49,28 @@ export function NowAndNext({ dinner, onFail }: { dinner: Dinner; onFail: OnFail 
   const atWork = now.atWork[0] ?? null;
   const lead = over[0] && !due ? dinner.steps.find((s) => s.task.id === over[0]!.task.id) : null;
   return (
-    <section aria-label="Now">
+    <section
+      className="max-tablet:[&[aria-label='Now']]:px-0 max-tablet:[&[aria-label='Now']]:pt-2.5 max-tablet:[&[aria-label='Now']]:pb-3.5 max-tablet:[&[aria-label='Now']]:-order-1"
+      aria-label="Now"
+    >
       {now.timers.length > 0 && (
         <>
           <h2>Running</h2>
           <ul className="plain-list dinner-timers">
             {now.timers.map((t) => (
               <li key={t.task.id} className={t.leftMs <= 0 ? 'over' : undefined}>
-                <span className="num" role="timer" aria-label={`${t.task.dish}, ${t.task.name}`}>
+                <span
+                  className="num text-[1.875rem] [.dinner-timers_.over_&]:text-buoy-ink"
+                  role="timer"
+                  aria-label={`${t.task.dish}, ${t.task.name}`}
+                >
                   {t.leftMs > 0 ? minutesSeconds(t.leftMs) : `+${minutesSeconds(-t.leftMs)}`}
                 </span>
                 <p>
                   <b>{t.task.name}</b>
-                  <small>{t.task.dish}</small>
+                  <small className="block">{t.task.dish}</small>
                 </p>
-                <span className="dinner-keys">
+                <span className="dinner-keys flex flex-wrap gap-y-0.5 gap-x-3 justify-end">
                   <LineKey
                     aria-label={`${t.task.name}: two minutes more`}
                     onClick={() => act(dinner.lasts(t.task.id, t.task.minutes + 2))}

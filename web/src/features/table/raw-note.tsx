@@ -13,7 +13,7 @@ export function RawNote({ meal }: { meal: NewMeal }) {
   const { raw } = meal;
   return (
     <section
-      className={raw.verdict === 'conditions met' ? 'raw-note' : 'raw-note asks'}
+      className={raw.verdict === 'conditions met' ? 'raw-note' : 'raw-note alert alert-warning'}
       aria-label="May it be eaten raw"
     >
       <p>

@@ -52,7 +52,7 @@ export function RecipePage() {
       <div className="with-margin">
         <div>
           <Row className="pad">
-            <h2 className="huge">{recipe.name}</h2>
+            <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">{recipe.name}</h2>
             <p className="lead">{recipe.says}</p>
             <div className="measure-row">
               <Quantity whole label="Plates" unit="" value={plates} onChange={setPlates} />
@@ -69,12 +69,14 @@ export function RecipePage() {
           </Row>
           <Row className="pad">
             <h2>Takes</h2>
-            <ul className="plain-list portions">
+            <ul className="plain-list [columns:2] gap-x-7 max-tablet:grid-cols-[minmax(0,1fr)] max-tablet:[columns:1]">
               {scaled(recipe, amounts).map((p) => (
-                <li key={p.name}>{sayPortion(p)}</li>
+                <li className="py-1 px-0 border-b [break-inside:avoid] border-rule" key={p.name}>
+                  {sayPortion(p)}
+                </li>
               ))}
             </ul>
-            {allergens && <p className={recipe.declared === false ? 'asks' : undefined}>{allergens}</p>}
+            {allergens && <p className={recipe.declared === false ? 'alert alert-warning' : undefined}>{allergens}</p>}
           </Row>
           {recipe.steps.map((s) => (
             <Row
@@ -93,14 +95,14 @@ export function RecipePage() {
                 </>
               }
             >
-              <p className="recipe-step">
+              <p className="py-2 px-0">
                 <b>{s.name}</b> {degrees(s.say)}
               </p>
             </Row>
           ))}
           {method && method.mind.length > 0 && (
             <Row className="pad">
-              <p className="caution">
+              <p className="alert alert-error">
                 <b>Mind:</b> {degrees(method.mind.join(' '))}
               </p>
             </Row>

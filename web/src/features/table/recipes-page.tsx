@@ -83,7 +83,7 @@ export function RecipesPage() {
                     <Link to={`/table/recipes/${r.id}`} className="as-row recipe-row">
                       <span className="name">
                         {r.name}
-                        <small>{r.says}</small>
+                        <small className="block font-normal">{r.says}</small>
                       </span>
                       <small>
                         {methodOf(r.method ?? '')?.name ?? ''}

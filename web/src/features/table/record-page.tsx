@@ -73,7 +73,7 @@ export function RecordPage() {
               <p>Known of its kind: {s.hazards.map((h) => `${h.part}: ${h.does}`).join(' ')}</p>
             )}
             {p.found.length > 0 && <p>Found on the board: {p.found.join(' ')}</p>}
-            <table>
+            <table className="w-full border-collapse">
               <thead>
                 <tr>
                   <th>Time</th>
@@ -104,7 +104,7 @@ export function RecordPage() {
       })}
       <section>
         <h2>The meal</h2>
-        <table>
+        <table className="w-full border-collapse">
           <tbody>
             {meal.log.map((l) => (
               <tr key={l.first.id}>

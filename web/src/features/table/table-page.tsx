@@ -60,8 +60,10 @@ export function TablePage() {
                 className="pad open-entry"
                 time={
                   <>
-                    <small>{shortDay(day(at))}</small>
-                    <b className="now-time">{time(at)}</b>
+                    <small className="font-normal text-cap text-ink-2">{shortDay(day(at))}</small>
+                    <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
+                      {time(at)}
+                    </b>
                   </>
                 }
               >
@@ -109,8 +111,8 @@ export function TablePage() {
           </Row>
           {mealsByMonth(listed.slice(0, shown)).map((g) => (
             <section key={g.month} aria-label={sayMonth(g.month)}>
-              <Row className="month-head">
-                <h3>{sayMonth(g.month)}</h3>
+              <Row>
+                <h3 className="px-0 pt-2.5 pb-1">{sayMonth(g.month)}</h3>
               </Row>
               {g.meals.map((m) => (
                 <MealRow key={m.id} m={m} />
@@ -180,8 +182,8 @@ const MealRow = memo(function MealRow({ m }: { m: MealState }) {
       }
     >
       <Link to={`/table/${m.id}`} className="meal-grid as-row">
-        <span className="icon">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-        <span className="name">
+        <span className="icon max-tablet:hidden">{s && <FigureView spec={s.figure} size={64} plain />}</span>
+        <span className="name font-semibold text-[1rem] leading-[1.15] in-[.struck-row]:line-through in-[.struck-row]:text-ink-3">
           {m.name}
           <small>
             {[...(m.name.toLowerCase().includes(m.method) ? [] : [m.method]), ...(m.doneness ? [m.doneness] : [])].join(
@@ -191,10 +193,12 @@ const MealRow = memo(function MealRow({ m }: { m: MealState }) {
             {names.member(m.cook)} cooked
           </small>
         </span>
-        <span className="num-cell">{plural(m.eaters.length + m.guests, 'plate')}</span>
-        <span className="num mark-cell">
+        <span className="num-cell text-right whitespace-nowrap max-tablet:hidden">
+          {plural(m.eaters.length + m.guests, 'plate')}
+        </span>
+        <span className="num text-[1.5rem] text-right">
           {mark ? mark.toFixed(1) : ''}
-          <u>{mark ? 'of 5' : 'no mark'}</u>
+          <u className="text-[0.8125rem]">{mark ? 'of 5' : 'no mark'}</u>
         </span>
       </Link>
     </Row>

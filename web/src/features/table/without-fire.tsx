@@ -18,11 +18,12 @@ export function InCitrus({ thicknessMm }: { thicknessMm: number }) {
   const share = Math.min(0.5, front / thicknessMm);
   const wide = Math.min(width, 360);
   return (
-    <div ref={ref} className="in-citrus">
+    <div ref={ref}>
       <label htmlFor={id}>
         After <b>{minutes} min</b> in citrus
       </label>
       <input
+        className="min-h-11 w-full accent-teal"
         id={id}
         type="range"
         min={1}
@@ -90,7 +91,7 @@ export function InSalt({ massG, thicknessMm }: { massG: number; thicknessMm: num
         onChange={setPercent}
       />
       {stop.map((s) => (
-        <p key={s} className="asks">
+        <p key={s} className="alert alert-warning">
           {s}
         </p>
       ))}
@@ -104,7 +105,7 @@ export function InSalt({ massG, thicknessMm }: { massG: number; thicknessMm: num
         </p>
       )}
       {mind.map((s) => (
-        <p key={s} className="caution">
+        <p key={s} className="alert alert-error">
           {s}
         </p>
       ))}

@@ -200,7 +200,7 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
         <Row className="pad question" time={<b className="q">3</b>}>
           <h2>What is done?</h2>
           {steps.map((s, i) => (
-            <fieldset key={s.id} className="step-draft">
+            <fieldset key={s.id} className="border-0 py-2 px-0 mx-0 mt-2 mb-0 border-t border-rule-2">
               <legend>Step {i + 1}</legend>
               <div className="measure-row">
                 <div className="field grow">
@@ -238,7 +238,7 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
                     ))}
                   </select>
                 </div>
-                <label className="check-line">
+                <label className="gap-2 flex items-center min-h-11">
                   <input
                     type="checkbox"
                     className="checkbox"

@@ -34,7 +34,7 @@ export function CustodyRow({
   const [ref, width] = useWidth(520);
   const { time, knotTime } = useFormat();
   return (
-    <div ref={ref} className="custody-row">
+    <div ref={ref} className="overflow-hidden min-w-0 max-tablet:col-span-full max-tablet:order-5">
       <svg width={width} height={H} viewBox={`0 0 ${width} ${H}`} role="img" aria-label={sayLine(line, time)}>
         {stationEdges(width)
           .slice(1)
@@ -183,7 +183,7 @@ function Tie({
 export function CustodyHead() {
   const [ref, width] = useWidth(520);
   return (
-    <div ref={ref} className="custody-row" aria-hidden="true">
+    <div ref={ref} className="overflow-hidden min-w-0 max-tablet:col-span-full max-tablet:order-5" aria-hidden="true">
       <svg width={width} height={20} viewBox={`0 0 ${width} 20`}>
         {stationEdges(width).map((s) => (
           <text key={s.name} x={s.x + (s.name === 'Water' ? 4 : 8)} y={15}>

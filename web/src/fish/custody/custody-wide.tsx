@@ -28,7 +28,7 @@ export function CustodyWide({ line, fresh }: { line: CustodyLine; fresh: Freshne
         {stationEdges(width).map((s, i) => (
           <g key={s.name}>
             {i > 0 && <path d={`M${s.x} 6V${H - 6}`} stroke="var(--rule-2)" />}
-            <text x={s.x + 8} y={22} className="station-name">
+            <text x={s.x + 8} y={22} className="font-bold! text-[1.0625rem]! leading-[normal]! font-head!">
               {s.name}
             </text>
           </g>
@@ -152,12 +152,12 @@ function CustodyTall({
   const kinds = line.fish.released ? KNOTS.slice(0, 1) : KNOTS.filter((k, i) => done.has(k) || i > lastTied);
   return (
     <div ref={outer}>
-      <ol className="custody-tall" aria-label={sayLine(line, time)}>
+      <ol className="custody-tall px-0 pt-2 pb-1 relative" aria-label={sayLine(line, time)}>
         {kinds.map((kind) => {
           const d = done.get(kind);
           return (
             <li key={kind} className={d ? 'tied' : 'ahead'} style={{ '--tone': color } as React.CSSProperties}>
-              <svg width="34" height="34" viewBox="-17 -17 34 34" aria-hidden="true">
+              <svg className="relative z-1" width="34" height="34" viewBox="-17 -17 34 34" aria-hidden="true">
                 <Knot
                   kind={kind}
                   x={0}
@@ -173,7 +173,7 @@ function CustodyTall({
           );
         })}
         {line.fish.released && (
-          <li className="tied">
+          <li className="tied [li+&]:mt-1">
             <span aria-hidden="true" />
             <b>back</b>
             <span>

@@ -45,7 +45,12 @@ export function Photo({ hash, alt }: { hash: string; alt: string }) {
   const url = useFileUrl(held?.file ?? null);
   return (
     <a href={url ?? `/api/photos/${hash}`} target="_blank" rel="noreferrer">
-      <img className="photo" src={url ?? `/api/photos/${hash}?size=small`} alt={alt} loading="lazy" />
+      <img
+        className="photo border border-rule-2 block max-w-full w-55 h-auto"
+        src={url ?? `/api/photos/${hash}?size=small`}
+        alt={alt}
+        loading="lazy"
+      />
     </a>
   );
 }

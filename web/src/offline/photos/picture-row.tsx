@@ -10,7 +10,7 @@ export function PictureRow({
 }) {
   if (of.length === 0) return null;
   return (
-    <ul className="pictures" aria-label={label}>
+    <ul className="my-3 mx-0 gap-2 flex flex-wrap" aria-label={label}>
       {of.map((p) => (
         <li key={p.photo + p.of}>
           <Photo hash={p.photo} alt={p.of} />

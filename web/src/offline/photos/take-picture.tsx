@@ -46,8 +46,12 @@ export function TakePicture({
     <>
       <FileInput ref={input} accept="image/*" label={`Picture of ${of}`} onFile={(file) => void keep(file)} />
       {kept && url ? (
-        <span className="find-photo">
-          <img className="photo" src={url} alt={`The picture that goes with ${of}`} />
+        <span>
+          <img
+            className="photo border border-rule-2 block w-auto h-24 max-w-full"
+            src={url}
+            alt={`The picture that goes with ${of}`}
+          />
           <LineKey onClick={() => onKept(null)}>Without the picture</LineKey>
         </span>
       ) : (

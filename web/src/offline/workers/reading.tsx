@@ -32,7 +32,7 @@ export function useReading<J extends Job>(
   };
   const shown =
     share === null ? null : (
-      <p className="asks" role="status">
+      <p className="alert alert-warning" role="status">
         Reading the file: {Math.round(share * 100)} %. <LineKey onClick={() => stop.current?.abort()}>Cancel</LineKey>
       </p>
     );

@@ -29,11 +29,17 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
   const ratios = Object.entries(keyed.measured.ratios ?? {}).flatMap(([id, r]) => (r ? [{ id, value: r.value }] : []));
   if (lines.length === 0 && small === 0 && ratios.length === 0) return null;
   return (
-    <ol className="plain-list answers" aria-label="Answers">
+    <ol className="plain-list" aria-label="Answers">
       {lines.map((l, i) => (
-        <li key={l.trait.id}>
+        <li
+          className="gap-2 flex justify-between in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between"
+          key={l.trait.id}
+        >
           <span>
-            <b className="answer-number">{i + 1}</b> {l.trait.question} <b>{l.words}</b>
+            <b className="my-0 mr-1 ml-0 place-items-center inline-grid min-w-[19px] h-[19px] rounded-[50%] bg-ink text-paper-open font-bold text-[0.75rem] leading-[normal] font-text">
+              {i + 1}
+            </b>{' '}
+            {l.trait.question} <b>{l.words}</b>
           </span>
           <LineKey aria-label={`Withdraw: ${l.trait.question} ${l.words}`} onClick={() => keyed.withdraw(l.trait.id)}>
             Withdraw
@@ -41,7 +47,7 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
         </li>
       ))}
       {ratios.length > 0 && (
-        <li>
+        <li className="gap-2 flex justify-between in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between">
           <span>
             By its picture:{' '}
             <b>
@@ -54,7 +60,7 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
         </li>
       )}
       {lengthMm !== null && small > 0 && (
-        <li>
+        <li className="gap-2 flex justify-between in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between">
           <span>
             <b>{sayLength(lengthMm)}</b>: {small === 1 ? 'one species does' : `${small} species do`} not grow so long.
           </span>

@@ -27,7 +27,7 @@ export function Candidates({ keyed, onChoose }: { keyed: Key; onChoose: (s: Spec
           />
         ))}
       </ol>
-      <p className="hint odds-note">
+      <p className="hint text-cap">
         Dashed line: 96 in 100, sure enough to name it.{moved && ' Tick: where it stood before your last answer.'}
         {!ranking.candidates.slice(0, IN_VIEW).some((c) => c.id === NONE) &&
           ` None of these: ${inHundred(ranking.candidates.find((c) => c.id === NONE)?.p ?? 0)} in 100.`}
@@ -55,7 +55,7 @@ function Candidate({
   const body = (
     <>
       <span className="icon">{species ? <FigureView spec={species.figure} size={64} plain /> : <OutlineFish />}</span>
-      <span className="name">
+      <span className="name font-semibold leading-[1.15]">
         {species?.name ?? 'None of these'}
         <small>
           {hurts && (
@@ -67,11 +67,11 @@ function Candidate({
           {was !== null && `; was ${inHundred(was)}`}
         </small>
       </span>
-      <span className="num">
+      <span className="num text-[1.5rem]">
         {percent}
         <u>%</u>
       </span>
-      <svg className="odds" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
+      <svg className="col-span-full w-full h-2" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
         <path d="M0 4H100" stroke="var(--rule)" strokeWidth="1" />
         {species ? (
           <path d={`M0 4H${p * 100}`} stroke="var(--teal)" strokeWidth="7" />
@@ -104,14 +104,16 @@ function Candidate({
       {species ? (
         <button
           type="button"
-          className="candidate"
+          className="candidate py-1 px-0 border-b grid grid-cols-[64px_minmax(0,1fr)_auto] gap-x-2.5 items-center w-full min-h-14 text-left cursor-pointer border-rule"
           aria-label={`${species.name}, ${word}, ${percent} %: name it so`}
           onClick={() => onChoose(species)}
         >
           {body}
         </button>
       ) : (
-        <div className="candidate">{body}</div>
+        <div className="candidate py-1 px-0 border-b grid grid-cols-[64px_minmax(0,1fr)_auto] gap-x-2.5 items-center w-full min-h-14 text-left border-rule">
+          {body}
+        </div>
       )}
     </li>
   );

@@ -29,11 +29,11 @@ export function FellList({ keyed }: { keyed: Key }) {
   const share = out.reduce((sum, c) => sum + (now.get(c.id) ?? 0), 0);
   if (out.length === 0) return null;
   return (
-    <section className="fell" aria-label="Ruled out">
-      <h4>Ruled out</h4>
-      <ul>
+    <section className="pt-2 mt-3.5 border-t-2 border-ink" aria-label="Ruled out">
+      <h4 className="font-bold text-m leading-[normal] font-head">Ruled out</h4>
+      <ul className="mx-0 mt-1 mb-0 list-none block!">
         {told.map(({ c, species, why }) => (
-          <li key={c.id}>
+          <li className="mb-1.5 leading-[1.3]" key={c.id}>
             <b>
               {species.name}, {Math.round(c.p * 100)} to {Math.round((now.get(c.id) ?? 0) * 100)}.
             </b>{' '}
@@ -43,7 +43,7 @@ export function FellList({ keyed }: { keyed: Key }) {
           </li>
         ))}
         {rest > 0 && (
-          <li>
+          <li className="mb-1.5 leading-[1.3]">
             {told.length > 0 ? `${rest} others` : `${rest} species`},{' '}
             {share < 0.005 ? 'less than 1' : Math.round(share * 100)} in 100 together.
           </li>

@@ -27,7 +27,7 @@ export function FishSoFar({ keyed }: { keyed: Key }) {
     );
   const now = regionOf(next?.part)?.id;
   const row = (side: Region['side']) => (
-    <div className="regions">
+    <div className="regions gap-2 grid grid-cols-[repeat(4,minmax(0,1fr))] first-of-type:mt-1.5">
       {ordered(side).map((r) => {
         const open = traits.some((t) => !(t.id in answers) && regionOf(t.part)?.id === r.id);
         return (
@@ -41,7 +41,12 @@ export function FishSoFar({ keyed }: { keyed: Key }) {
           >
             {r.name}
             {numbers(r).map((n) => (
-              <i key={n}>{n}</i>
+              <i
+                className="ml-[3px] place-items-center inline-grid min-w-[19px] h-[19px] rounded-[50%] bg-ink text-paper-open font-bold text-[0.75rem] leading-[normal] font-text"
+                key={n}
+              >
+                {n}
+              </i>
             ))}
           </button>
         );
@@ -65,13 +70,15 @@ export function FishSoFar({ keyed }: { keyed: Key }) {
     );
   };
   return (
-    <section ref={ref} className="fish-so-far" aria-label="The fish so far">
-      <h4>
+    <section ref={ref} className="pt-2.5 border-t border-rule-2" aria-label="The fish so far">
+      <h4 className="font-bold text-m leading-[normal] font-head">
         The fish so far{' '}
-        <small>Does something strike you? Tap it, and it is asked about next. Teal is as you answered.</small>
+        <small className="font-normal text-cap leading-[normal] font-text">
+          Does something strike you? Tap it, and it is asked about next. Teal is as you answered.
+        </small>
       </h4>
       {row('above')}
-      <svg width={width} height={fish.height + 2 * STRIP} aria-hidden="true">
+      <svg className="block max-w-full" width={width} height={fish.height + 2 * STRIP} aria-hidden="true">
         <image className="drawn" href={figureUrl(fish)} x={left} y={STRIP} width={fish.width} height={fish.height} />
         {(['above', 'below'] as const).flatMap((side) => ordered(side).map((r, k, a) => line(r, k, a.length)))}
       </svg>

@@ -48,12 +48,16 @@ export function KeyPanel({
   return (
     <div className="key-panel">
       <MayHurt keyed={keyed} />
-      <div className="key-columns">
+      <div className="pt-2.5 grid grid-cols-[minmax(0,1.55fr)_minmax(240px,1fr)] grid-rows-[auto_1fr] gap-y-3.5 gap-x-6.5 max-tablet:grid-cols-[minmax(0,1fr)] max-tablet:grid-rows-[none]">
         <section className="the-question" aria-label="The question">
           <QuestionPanel keyed={keyed} />
           <OtherQuestions keyed={keyed} />
         </section>
-        <section className="the-candidates" aria-label="Candidates" aria-live="polite">
+        <section
+          className="col-[2] row-[1_/_span_2] max-tablet:col-[1] max-tablet:row-[auto]"
+          aria-label="Candidates"
+          aria-live="polite"
+        >
           <Certainty keyed={keyed} />
           <Candidates keyed={keyed} onChoose={choose} />
           <NameKeys keyed={keyed} onChoose={choose} />
@@ -83,7 +87,9 @@ function Certainty({ keyed }: { keyed: Key }) {
   return (
     <h3>
       {certainty === 'leaning' ? `Leaning to ${leader}` : CERTAINTY_WORDS[certainty]}
-      <small>{stillToSee ? ' until the splitting mark is seen' : ''}</small>
+      <small className="font-normal text-cap leading-[normal] font-text text-ink-2">
+        {stillToSee ? ' until the splitting mark is seen' : ''}
+      </small>
     </h3>
   );
 }

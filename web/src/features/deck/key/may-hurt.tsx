@@ -25,13 +25,14 @@ export function MayHurt({ keyed }: { keyed: Key }) {
   if (!gravest) return null;
   const more = list.length - NAMED;
   return (
-    <div className="hazard-strip" role="note" aria-label="Hazards">
+    <div className="hazard-strip mt-2.5" role="note" aria-label="Hazards">
       <WarningTriangle size={30} />
-      <strong>{WORDS[gravest.kind]?.[0]}</strong>
-      <p>
+      <strong className="font-bold text-[1.1875rem] leading-[normal] font-head">{WORDS[gravest.kind]?.[0]}</strong>
+      <p className="leading-[1.3] text-[1rem] max-tablet:col-span-full max-tablet:text-[0.9375rem]">
         {list.slice(0, NAMED).map(({ s, p, worst }) => (
           <span key={s.id}>
-            {s.name} ({WORDS[worst.kind]?.[1]}), {Math.max(1, Math.round(p * 100))} in 100. <b>{worst.grip}</b>{' '}
+            {s.name} ({WORDS[worst.kind]?.[1]}), {Math.max(1, Math.round(p * 100))} in 100.{' '}
+            <b className="font-semibold">{worst.grip}</b>{' '}
           </span>
         ))}
         {more > 0 && <span>And {more} more that can hurt: hold it by none of its fins until it has a name.</span>}

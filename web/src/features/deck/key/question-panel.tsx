@@ -54,10 +54,23 @@ function Choices({ keyed, trait }: { keyed: Key; trait: Trait }) {
         const d = drawings[i];
         const fish = d && drawn ? figureOf(d.spec, { size: 168, ...(d.crop ? { crop: d.crop } : {}) }) : null;
         return (
-          <button key={s.id} type="button" className="key choice" onClick={() => answer(trait, s.id)}>
+          <button
+            key={s.id}
+            type="button"
+            className="btn key choice in-[.many]:text-s in-[.drawn-choices]:px-2.5 in-[.drawn-choices]:pt-1.5 in-[.drawn-choices]:pb-2 in-[.drawn-choices]:gap-0.5 in-[.drawn-choices]:flex-col in-[.drawn-choices]:items-start in-[.drawn-choices]:justify-between"
+            onClick={() => answer(trait, s.id)}
+          >
             {drawn && (
-              <span className="choice-drawing">
-                {fish && <img className="drawn" src={figureUrl(fish)} width={fish.width} height={fish.height} alt="" />}
+              <span className="choice-drawing place-items-center grid w-full min-h-16 flex-1 in-[.many]:min-h-13.5">
+                {fish && (
+                  <img
+                    className="drawn max-w-full max-h-30.5 w-auto [.many_.choice-drawing_&]:max-h-18"
+                    src={figureUrl(fish)}
+                    width={fish.width}
+                    height={fish.height}
+                    alt=""
+                  />
+                )}
               </span>
             )}
             <span>{capital(s.words)}</span>
@@ -75,16 +88,21 @@ function SplitChoices({ keyed, splitting }: { keyed: Key; splitting: Splitting }
   const rest = trait.states.filter((s) => !shown.includes(s.id));
   return (
     <>
-      <div className="split-choices">
+      <div className="mt-2.5 gap-2.5 grid grid-cols-[1fr_1fr]">
         {pair.map((s, i) => {
           const state = trait.states.find((x) => x.id === shown[i]);
           return (
             state && (
-              <button key={s.id} type="button" className="key split" onClick={() => keyed.answer(trait, state.id)}>
+              <button
+                key={s.id}
+                type="button"
+                className="btn key p-0 gap-0 overflow-hidden items-stretch flex-col"
+                onClick={() => keyed.answer(trait, state.id)}
+              >
                 <Cropped species={s} part={(trait.part ?? 'flank') as Part} />
-                <span className="split-words">
+                <span className="px-3 pt-2 pb-2.5 font-bold text-[1.25rem] leading-[1.1] font-head max-tablet:text-[1.0625rem]">
                   {capital(state.words)}
-                  <small>{possessive(s.name)}</small>
+                  <small className="mt-0.5 font-semibold text-s leading-[normal] font-text">{possessive(s.name)}</small>
                 </span>
               </button>
             )
@@ -124,9 +142,14 @@ function Cropped({ species, part }: { species: Species; part: Part }) {
   const into = (at: number, size: number, most: number): number =>
     size >= most ? (most - size) / 2 : Math.min(Math.max(at - size / 2, 0), most - size);
   return (
-    <span className="cropped">
-      <img className="drawn near" src={figureUrl(near)} width={near.width} height={near.height} alt="" />
-      <svg className="whole" viewBox={`-2 -2 ${whole.width + 4} ${whole.height + 4}`} width="92" aria-hidden="true">
+    <span className="border-b relative block border-rule-2">
+      <img className="drawn w-full h-auto" src={figureUrl(near)} width={near.width} height={near.height} alt="" />
+      <svg
+        className="border border-rule-2 absolute right-1 bottom-1 bg-paper-open max-tablet:w-15.5 max-tablet:h-auto"
+        viewBox={`-2 -2 ${whole.width + 4} ${whole.height + 4}`}
+        width="92"
+        aria-hidden="true"
+      >
         <image className="drawn" href={figureUrl(whole)} width={whole.width} height={whole.height} />
         <rect
           x={into(x, w, whole.width)}

@@ -26,8 +26,8 @@ export function SuspectField({ keyed, prior }: { keyed: KeyState; prior: Readonl
     const yes = evidence.filter((e) => e.bits >= SPEAKS);
     const no = evidence.filter((e) => e.bits <= -SPEAKS);
     return (
-      <section className="suspect" aria-label="Suspected name">
-        <h4>
+      <section className="mt-2.5" aria-label="Suspected name">
+        <h4 className="font-bold text-m leading-[normal] font-head">
           Is it {withArticle(suspect.name)}? <LineKey onClick={() => keyed.setSuspect(null)}>Leave that</LineKey>
         </h4>
         {evidence.length === 0 ? (
@@ -43,7 +43,7 @@ export function SuspectField({ keyed, prior }: { keyed: KeyState; prior: Readonl
   }
   const found = word.trim().length > 1 ? finder(word).slice(0, OFFERED) : [];
   return (
-    <section className="suspect" aria-label="Suspected name">
+    <section className="mt-2.5" aria-label="Suspected name">
       <SearchField
         label="You suspect a name? In any language"
         value={word}
@@ -51,7 +51,7 @@ export function SuspectField({ keyed, prior }: { keyed: KeyState; prior: Readonl
         onEnter={() => found[0] && keyed.setSuspect(found[0].species.id)}
       />
       {found.length > 0 && (
-        <div className="suspects">
+        <div className="mt-2 gap-2 flex flex-wrap">
           {found.map(({ species, byName }) => (
             <Key
               key={species.id}

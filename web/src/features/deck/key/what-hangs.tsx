@@ -18,8 +18,13 @@ export function WhatHangs({ fish, pair }: { fish: FishState; pair: readonly [Spe
   const rows = pair.map((s) => ({ s, says: sayAgainst(rulesAbout(rules, s.id, zone, on), on, fish.length, units) }));
   if (rows[0]?.says === rows[1]?.says) return null;
   return (
-    <section className="hangs" aria-label="Why the name matters">
-      <h4>Why the name matters {rules.sample && <small>Sample rules, not law</small>}</h4>
+    <section className="pt-2 mt-3.5 border-t-2 border-ink" aria-label="Why the name matters">
+      <h4 className="font-bold text-m leading-[normal] font-head">
+        Why the name matters{' '}
+        {rules.sample && (
+          <small className="font-normal text-cap leading-[normal] font-text">Sample rules, not law</small>
+        )}
+      </h4>
       {rows.map(({ s, says }) => (
         <p key={s.id}>
           As {withArticle(s.name)}: <b>{says}</b>.

@@ -34,9 +34,9 @@ export function Loupe({
       <svg width={across} height={across} viewBox={`0 0 ${across} ${across}`}>
         <path
           d={`M0 ${across / 2}H${across / 2 - 9}M${across / 2 + 9} ${across / 2}H${across}M${across / 2} 0V${across / 2 - 9}M${across / 2} ${across / 2 + 9}V${across}`}
-          className="hair"
+          className="stroke-[#fcf8ec] stroke-[1.4] [paint-order:stroke] [filter:drop-shadow(0_0_1px_#15181b)]"
         />
-        <circle cx={across / 2} cy={across / 2} r="1.6" className="spot" />
+        <circle cx={across / 2} cy={across / 2} r="1.6" className="fill-[#e95a0c] stroke-[#15181b] stroke-[0.6]" />
       </svg>
     </div>
   );

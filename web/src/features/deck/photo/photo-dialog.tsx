@@ -177,7 +177,7 @@ function Marking({
     else setTrouble(r);
   };
   return (
-    <div className="photo-reading">
+    <div className="gap-5 grid grid-cols-[minmax(0,1fr)_330px] items-start max-tablet:grid-cols-[minmax(0,1fr)]">
       {url && (
         <PhotoMarks
           url={url}
@@ -188,9 +188,9 @@ function Marking({
           onMove={move}
         />
       )}
-      <div className="photo-side">
+      <div>
         {!found && (
-          <p className="asks" role="status">
+          <p className="alert alert-warning" role="status">
             {unseen ? (
               <>
                 <b>Nobody looked for the board:</b> {UNSEEN[unseen]} Drag each corner to its own.
@@ -202,10 +202,10 @@ function Marking({
             )}
           </p>
         )}
-        <p className="reading" role="status">
+        <p className="reading my-1 mx-0 flex flex-wrap items-baseline gap-y-0 gap-x-3.5 min-h-14" role="status">
           {length ? (
             <>
-              <span className="num">
+              <span className="num text-[2.5rem] whitespace-nowrap max-tablet:text-[2.125rem]">
                 {lengthNumber(length.lengthMm)}
                 <u>{LENGTH_UNIT}</u>
               </span>
@@ -223,7 +223,7 @@ function Marking({
           </p>
         )}
         {length?.warnings.map((w) => (
-          <p key={w} className="asks">
+          <p key={w} className="alert alert-warning">
             {w}
           </p>
         ))}
@@ -244,7 +244,7 @@ function Marking({
             onChange={setKind}
           />
         )}
-        <div className="line-keys">
+        <div className="line-keys my-2 mx-0 gap-2 flex flex-wrap">
           <LineKey
             onClick={() =>
               onMarks({ ...marks, ...(marks.snout && marks.tail ? { snout: marks.tail, tail: marks.snout } : {}) })
@@ -267,8 +267,13 @@ function Marking({
         </div>
         {body && read?.ratios.ok && <Ratios ratios={read.ratios.ratios} species={species} />}
         {photo.position && (
-          <label className="photo-tick">
-            <input type="checkbox" checked={keepPlace} onChange={(e) => setKeepPlace(e.target.checked)} />
+          <label className="gap-2.5 flex items-center min-h-11">
+            <input
+              className="size-5 [accent-color:var(--teal)]"
+              type="checkbox"
+              checked={keepPlace}
+              onChange={(e) => setKeepPlace(e.target.checked)}
+            />
             Keep the place it was taken at, in this book only
           </label>
         )}
@@ -306,13 +311,13 @@ function Ratios({
 }) {
   const percent = (x: number): string => (x * 100).toFixed(0);
   return (
-    <ul className="ratio-list" aria-label="Proportions">
+    <ul aria-label="Proportions">
       {BODY_RATIOS.flatMap((name) => {
         const r = ratios[name];
         if (!r) return [];
         const usual = species?.ratios?.[name];
         return [
-          <li key={name}>
+          <li className="py-[3px] px-0 border-b border-rule" key={name}>
             <span>{RATIO_WORDS[name]}</span> <b className="num">{percent(r.value)} %</b>{' '}
             <small>
               ±{Math.max(1, Math.round(r.sd * 196))}

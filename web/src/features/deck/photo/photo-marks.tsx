@@ -74,8 +74,13 @@ export function PhotoMarks({
   };
   const spot = active ? marks[active] : undefined;
   return (
-    <div className="photo-marks" ref={frame} style={{ aspectRatio: `${view.wide} / ${view.high}` }}>
+    <div
+      className="overflow-hidden relative w-full max-h-[calc(100vh_-_130px)] touch-pan-y select-none"
+      ref={frame}
+      style={{ aspectRatio: `${view.wide} / ${view.high}` }}
+    >
       <img
+        className="inset-0 size-full absolute max-w-none"
         src={url}
         alt="The fish on its board"
         draggable={false}
@@ -139,16 +144,33 @@ function Overlay({ view, boardMm, marks }: { view: View; boardMm: readonly [numb
   const path = (...points: (Point | undefined)[]): string =>
     points.every((p) => p !== undefined) ? `M${points.map((p) => (p as Point).join(' ')).join('L')}` : '';
   return (
-    <svg viewBox={`${view.x} ${view.y} ${view.wide} ${view.high}`} aria-hidden="true">
+    <svg
+      className="inset-0 overflow-visible size-full absolute max-w-none fill-none"
+      viewBox={`${view.x} ${view.y} ${view.wide} ${view.high}`}
+      aria-hidden="true"
+    >
       {corners && (
-        <path className="board-line" strokeWidth={2 * unit} d={`M${corners.map((p) => p.join(' ')).join('L')}Z`} />
+        <path
+          className="stroke-[#fcf8ec] [paint-order:stroke]"
+          strokeWidth={2 * unit}
+          d={`M${corners.map((p) => p.join(' ')).join('L')}Z`}
+        />
       )}
       {map &&
         lines.map((x) => (
-          <path key={x} className="board-grid" strokeWidth={1.1 * unit} d={`M${at([x, 0])}L${at([x, w])}`} />
+          <path
+            key={x}
+            className="stroke-[#fcf8ec] [stroke-dasharray:7_6] opacity-85"
+            strokeWidth={1.1 * unit}
+            d={`M${at([x, 0])}L${at([x, w])}`}
+          />
         ))}
-      <path className="photo-marks-line" strokeWidth={2 * unit} d={path(marks.snout, marks.tail)} />
-      <path className="body-line" strokeWidth={1.5 * unit} d={path(marks.back, marks.belly)} />
+      <path className="stroke-[#e95a0c]" strokeWidth={2 * unit} d={path(marks.snout, marks.tail)} />
+      <path
+        className="stroke-[#e95a0c] [stroke-dasharray:4_4]"
+        strokeWidth={1.5 * unit}
+        d={path(marks.back, marks.belly)}
+      />
     </svg>
   );
 }
