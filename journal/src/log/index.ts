@@ -36,6 +36,7 @@ export type { Logged, SetApart } from './state/logged.ts';
 export { amendLine, settleLine, standingLine, strikeLine } from './book/writing.ts';
 export type { WriteMore, Writing } from './book/writing.ts';
 export { Book } from './book/book.ts';
+export { Beside, type Worker } from './book/beside.ts';
 export { standingStrikes } from './state/standing-strikes.ts';
 export { linksOf } from './book/links.ts';
 export { foldSubject } from './book/fold-subject.ts';

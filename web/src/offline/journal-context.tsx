@@ -44,6 +44,12 @@ export function useBook(): { readonly book: Book } {
   return { book: useBookValue((book) => book) };
 }
 
+/** Whether a box is being reckoned beside the page: what depends on it is of before the last change, and is drawn pale (`.reckoned`). */
+export function useReckoningBeside(): boolean {
+  const { beside } = useBook().book;
+  return useSyncExternalStore(beside.hear, beside.underWay);
+}
+
 /** Something asked of the book: wakes only when the answer is another. `isEqual`: for an answer made anew each time. */
 export function useBookValue<T>(ask: (book: Book) => T, isEqual: (a: T, b: T) => boolean = Object.is): T {
   const { subscribe, getSnapshot } = useJournal();

@@ -1,4 +1,4 @@
-import { type BackupMade, Book, type Entry, type JournalPage, type Receipt } from '@dagboek/journal/log';
+import { type BackupMade, Beside, Book, type Entry, type JournalPage, type Receipt } from '@dagboek/journal/log';
 import { epochMs, isInstant } from '@dagboek/core/time';
 import { afterReload, type OutboxAction, type OutboxItem, outboxReducer, sendable } from './outbox.ts';
 import type { Keep } from './keep.ts';
@@ -30,6 +30,8 @@ const SLOW_MS = 10_000;
  * Writing goes to IndexedDB first, is folded at once, and is sent when it can be.
  */
 export class JournalStore {
+  /** Where the costly answers of its book are worked out. */
+  readonly beside = new Beside();
   private snapshot: Snapshot = NOTHING;
   private readonly listeners = new Set<() => void>();
   private cursor: Cursor = START;
@@ -58,7 +60,7 @@ export class JournalStore {
     [this.cursor, this.seen] = [cursor, seen];
     if (comparing) this.comparing = new Set();
     const items = afterReload(outbox);
-    this.set({ book: Book.EMPTY.withEntries(entries).withEntries(this.counting(items)), outbox: items });
+    this.set({ book: Book.with(this.beside).withEntries(entries).withEntries(this.counting(items)), outbox: items });
   }
 
   /** Another tab of this book wrote something: read it from the shelf, without touching what is being sent here. */

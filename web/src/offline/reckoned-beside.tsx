@@ -1,21 +1,27 @@
-import { reckonings } from '@dagboek/journal';
-import { useEffect, useSyncExternalStore } from 'react';
+import { useEffect } from 'react';
+import { SOON_MS } from '../ui/lazy-soon.tsx';
 import type { JournalStore } from './journal-store.ts';
 
-/** Whether a box is being reckoned beside the page: what depends on it is of before the last change, and is drawn pale (`.reckoned`). */
-export const useReckoningBeside = (): boolean => useSyncExternalStore(reckonings.hear, reckonings.underWay);
-
-/** Marks the page while a box is reckoned beside it, and has everything asked anew once it is. */
+/** Has large boxes reckoned beside the page, marks the page while one is, and has everything asked anew once it is. */
 export function ReckonedBeside({ store }: { store: JournalStore }): null {
   // The worker and the page's root are outside React.
   useEffect(() => {
-    let count = reckonings.count();
+    const { beside } = store;
+    // What the first page does without comes after it.
+    const soon = setTimeout(() => {
+      void import('./workers/reckon-beside.ts').then((m) => m.reckonBesideThePage(beside)).catch(() => undefined);
+    }, SOON_MS);
+    let count = beside.count();
     const hear = (): void => {
-      document.documentElement.toggleAttribute('data-reckoning', reckonings.underWay());
-      if (reckonings.count() !== count) store.askAnew();
-      count = reckonings.count();
+      document.documentElement.toggleAttribute('data-reckoning', beside.underWay());
+      if (beside.count() !== count) store.askAnew();
+      count = beside.count();
     };
-    return reckonings.hear(hear);
+    const end = beside.hear(hear);
+    return () => {
+      clearTimeout(soon);
+      end();
+    };
   }, [store]);
   return null;
 }

@@ -1,4 +1,5 @@
 import { Map as PersistentMap } from 'immutable';
+import { Beside } from './beside.ts';
 import { LayeredMap } from './layered-map.ts';
 import type { Entry } from '../entry/entry.ts';
 import { type Indexes, NO_INDEXES, reindexed, utcDay } from './indexes.ts';
@@ -13,8 +14,14 @@ import type { CutState, FishState, PackState, StateOf, SubjectState } from '../s
  */
 export class Book {
   static get EMPTY(): Book {
-    return new Book(LayeredMap.empty(), 0, NO_INDEXES, PersistentMap());
+    return Book.with(new Beside());
   }
+
+  /** An empty book whose costly answers are worked out so. */
+  static with(beside: Beside): Book {
+    return new Book(LayeredMap.empty(), 0, NO_INDEXES, PersistentMap(), new Map(), beside);
+  }
+
   /** Lists of this very book, made when they are first asked for. */
   private readonly lists = new Map<string, readonly SubjectState[]>();
 
@@ -27,6 +34,8 @@ export class Book {
     private readonly odd: PersistentMap<string, Folded['apart']>,
     /** Shared by a book and those that were made from it; see `reckoned`. */
     private readonly memos: Map<string, Memo> = new Map(),
+    /** Where its costly answers are worked out; shared likewise. */
+    readonly beside: Beside = new Beside(),
   ) {}
 
   /** A book with these entries too. Those that it has are passed over. */
@@ -56,12 +65,12 @@ export class Book {
 
   /** The same book as another object: whoever compares by identity asks it anew, after something beside it was reckoned. */
   anew(): Book {
-    return new Book(this.entriesBySubject, this.size, this.at, this.odd, this.memos);
+    return new Book(this.entriesBySubject, this.size, this.at, this.odd, this.memos, this.beside);
   }
 
   /** The same book with nothing reckoned of it yet, and whose answers are kept apart: for what is tried and not written. */
   aside(): Book {
-    return new Book(this.entriesBySubject, this.size, this.at, this.odd, new Map());
+    return new Book(this.entriesBySubject, this.size, this.at, this.odd, new Map(), this.beside);
   }
 
   private refold(bySubject: LayeredMap<readonly Entry[]>, size: number, dirty: Iterable<string>): Book {
@@ -72,7 +81,7 @@ export class Book {
         else m.delete(id);
     });
     const states = folded.map(([id, { state }]) => [id, state] as const);
-    return new Book(bySubject, size, reindexed(this.at, states), odd, this.memos);
+    return new Book(bySubject, size, reindexed(this.at, states), odd, this.memos, this.beside);
   }
 
   /** Lines that cannot be read and were neither corrected nor struck, in the order of their making. They change nothing. */

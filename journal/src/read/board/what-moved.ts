@@ -1,5 +1,4 @@
 import type { Asks } from '../asked.ts';
-import { reckonings } from '../warmth/beside.ts';
 import {
   type CutRoute,
   type Feel,
@@ -59,7 +58,7 @@ export const whatMovedYields = (
   { book, species: byId }: Asks<'book' | 'species'>,
   speciesId: string,
 ): YieldsMoved | null =>
-  book.reckoned(`moved ${speciesId}`, ['cut', 'fish', 'trip'], [byId, reckonings.count()], () =>
+  book.reckoned(`moved ${speciesId}`, ['cut', 'fish', 'trip'], [byId, book.beside.count()], () =>
     reckonMoved({ book, species: byId }, speciesId),
   );
 

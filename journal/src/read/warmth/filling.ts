@@ -10,7 +10,6 @@ import {
 } from '@dagboek/core/box';
 import { Remembered } from './remembered.ts';
 import type { BoxState, TripState } from '../../log/state/states.ts';
-import { reckonBeside } from './beside.ts';
 import { firstFrom, gatherFilling, type GatheredFilling, gatherLeak, tripsWith } from './filling-facts.ts';
 import { type BoxReckoned, type BoxToReckon, keyOf, leakWeights, reckonBox } from './reckon-box.ts';
 
@@ -39,8 +38,8 @@ export interface Filling {
 }
 
 const courses = new Remembered<BoxReckoned>(80);
-/** The last that was reckoned of a box on a trip, whatever has changed since. */
-const latest = new Remembered<BoxReckoned>(20);
+/** A box with fewer fish than this is reckoned before anyone sees it. */
+const MUCH = 8;
 
 interface Gathered extends GatheredFilling {
   readonly toReckon: BoxToReckon;
@@ -93,11 +92,13 @@ export function fillingOf(
   const kept = keptFor(asked).fillings;
   const known = kept.get(name);
   if (known) return known;
-  const before = latest.get(name);
-  if (!courses.get(g.key) && before && reckonBeside(g.key, g.toReckon, (r) => courses.set(g.key, r)))
-    return fillingFrom(g, before);
+  const { beside } = book;
+  const before = beside.lastOf(`box ${name}`) as BoxReckoned | undefined;
+  const much = g.toReckon.own.fish.length >= MUCH;
+  if (!courses.get(g.key) && before && much)
+    if (beside.ask(g.key, g.toReckon, (r) => courses.set(g.key, r as BoxReckoned))) return fillingFrom(g, before);
   const reckoned = courses.of(g.key, () => reckonBox(g.toReckon));
-  latest.set(name, reckoned);
+  beside.keep(`box ${name}`, reckoned);
   const filling = fillingFrom(g, reckoned);
   kept.set(name, filling);
   return filling;

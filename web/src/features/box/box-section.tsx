@@ -23,7 +23,7 @@ import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
 import { plural, useFormat } from '../../asked/format.ts';
 import { LogLines } from '../../lines/log-lines.tsx';
 import { useBook } from '../../offline/journal-context.tsx';
-import { useReckoningBeside } from '../../offline/reckoned-beside.tsx';
+import { useReckoningBeside } from '../../offline/journal-context.tsx';
 import { capital } from '../../ui/names-in-text.ts';
 import { Row } from '../../frame/page.tsx';
 import { LineKey } from '../../ui/key.tsx';
