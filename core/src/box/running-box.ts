@@ -1,9 +1,10 @@
 import type { BoxCorrected, BoxCourse, BoxInput, BoxSample } from './box-types.ts';
 import { airAt, type Happening } from './box-happenings.ts';
-import { FishInside, type Medium } from './fish-inside.ts';
+import { FishInside } from './fish-inside.ts';
 import { Pool } from './pool.ts';
 import { ICE_BELOW_K, type IceFinding, shareSeen } from './seen.ts';
 import { ICE, liningJK, openingJ } from './walls.ts';
+import { warmMedium } from './warm-medium.ts';
 
 /** Longest steps while a fish still cools, later, when the ice is just gone, and when the box has warmed for a while, s. */
 const [EARLY_S, LATER_S, WARM_S, WARMED_S] = [600, 3600, 900, 1800];
@@ -17,9 +18,6 @@ const TO_THE_END_S = 20;
 const LUMP_KG = 0.2;
 /** A step in which the ice ends leaves the water no warmer than this, K, unless the step is as short as that, s. */
 const [LEFT_OVER_K, SHORTEST_S] = [0.2, 0.5];
-/** The mean of a warming medium that was guessed, and what comes of it, agree to this, K; it is tried again so far beside, K. */
-const [AGREED_K, PROBE_K] = [0.1, 0.8];
-
 /**
  * A box at an instant: ice, water, lining and fish share one medium, which stays at the melting point while there is ice and warms
  * afterwards. `step` lets time pass, `happen` is for what is done to it, `sample` notes how it is. Heat and mass are kept to rounding.
@@ -83,10 +81,6 @@ export class RunningBox {
   /** Whether its water covers the fish, were there no ice. */
   private get covered(): boolean {
     return this.pool.kg - this.pool.iceKg > COVERED * this.fish.kg;
-  }
-
-  private medium(c: number, covered: boolean): Medium {
-    return { c, hasIce: this.hasIce, covered };
   }
 
   /** Notes how it is, and whether it is without ice. */
@@ -217,9 +211,9 @@ export class RunningBox {
     const airC = airAt(this.input, this.at);
     const walls = uaWK * (airC - meltC) * seconds;
     // The most that the skins can give: where the ice is more than that, nothing is to be taken back.
-    const most = walls + this.fish.skins(this.medium(meltC, false)).most * seconds;
+    const most = walls + this.fish.skins({ c: meltC, hasIce: true, covered: false }).most * seconds;
     const back = !this.forEver && most > -pool.j ? this.fish.save() : null;
-    const fishJ = this.fish.march(this.medium(meltC, this.covered), seconds);
+    const fishJ = this.fish.march({ c: meltC, hasIce: true, covered: this.covered }, seconds);
     if (back && pool.j + walls + fishJ > LEFT_OVER_K * pool.heatJK && seconds > SHORTEST_S) {
       back();
       return this.onIce(seconds / 2);
@@ -228,43 +222,14 @@ export class RunningBox {
     this.rateK = null;
   }
 
-  /**
-   * Without ice the medium warms with its walls and the skins of the fish, which may be far more than it: its mean over the step is
-   * guessed from the skins as they are, and mended once from what the fish then give (they answer in proportion), so that a cupful of
-   * water among many fish neither rings nor overshoots.
-   */
+  /** Without ice the medium warms with its walls and with the fish. */
   private warmOn(seconds: number): void {
-    const { uaWK } = this.input;
     const airC = airAt(this.input, this.at);
-    const covered = this.covered;
-    const [fromC, cap] = [this.pool.c, this.pool.heatJK];
-    const skins = this.fish.skins(this.medium(fromC, covered));
-    const pull = uaWK * (airC - fromC) + skins.pull;
-    const weight = uaWK + skins.weight;
-    // Second order where it may be, and where it must not ring wholly implicit.
-    const theta = (weight * seconds) / cap > 1 ? 1 : 0.5;
-    const back = this.fish.save();
-    const tried = (c: number): { walls: number; fishJ: number; off: number } => {
-      const walls = uaWK * (airC - c) * seconds;
-      const fishJ = this.fish.march(this.medium(c, covered), seconds);
-      return { walls, fishJ, off: fromC + (walls + fishJ) / cap - (fromC + (c - fromC) / theta) };
-    };
-    // As it warmed in the last step, where that is known; else as the skins are.
-    let c =
-      this.rateK === null
-        ? fromC + (theta * seconds * pull) / (cap + theta * seconds * weight)
-        : fromC + theta * seconds * this.rateK;
-    let now = tried(c);
-    if (Math.abs(now.off) > AGREED_K) {
-      back();
-      const [first, firstOff] = [c, now.off];
-      const second = first + Math.max(-PROBE_K, Math.min(PROBE_K, firstOff * theta));
-      const { off } = tried(second);
-      back();
-      c = off === firstOff ? second : second - (off * (second - first)) / (off - firstOff);
-      now = tried(c);
-    }
-    this.take(seconds, now.walls, now.fishJ, airC - c);
+    const fromC = this.pool.c;
+    const { uaWK } = this.input;
+    const warming = { fromC, capJK: this.pool.heatJK, uaWK, airC, seconds, covered: this.covered, rateK: this.rateK };
+    const { walls, fishJ, meanC } = warmMedium(this.fish, warming);
+    this.take(seconds, walls, fishJ, airC - meanC);
     this.rateK = (this.pool.c - fromC) / seconds;
   }
 

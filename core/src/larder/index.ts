@@ -10,17 +10,13 @@ export type { Wrapping, WrappingFacts } from './wrappings.ts';
 export { STORE_FACTS, STORE_KINDS } from './store-kinds.ts';
 export { STORE_ABOUT } from './store-about.ts';
 export type { StoreFacts, StoreKind } from './store-kinds.ts';
-export {
-  meanRate,
-  storeAt,
-  storeCourse,
-  stretchesOf,
-  thawedFrom,
-  THAWS_C,
-  warmerThan,
-  warmUp,
-} from './store-course.ts';
-export type { NamedRate, StoreBody, StoreCourse, StoreMark } from './store-course.ts';
+export { storeAt, storeCourse, stretchesOf } from './store-course.ts';
+export type { StoreCourse, StoreMark } from './store-course.ts';
+export { THAWS_C, warmUp } from './store-warming.ts';
+export type { StoreBody } from './store-warming.ts';
+export { meanRate } from './store-rates.ts';
+export type { NamedRate } from './store-rates.ts';
+export { thawedFrom, warmerThan } from './store-above.ts';
 export { FREEZER_C, keepInStore, keepRate, ratesOf } from './keep-in-store.ts';
 export type { KeepRate, LainSo } from './keep-in-store.ts';
 // freezing that makes raw eating safer

@@ -1,7 +1,8 @@
 import { type SpoilageModel, spoilageRate } from '../fresh/index.ts';
 import { addDays, daysBetween } from '../time/index.ts';
 import type { KeepUntil, PackPlace } from './keep-until.ts';
-import { meanRate, storeAt, type StoreCourse } from './store-course.ts';
+import { storeAt, type StoreCourse } from './store-course.ts';
+import { meanRate } from './store-rates.ts';
 
 /** How many days of its table a day in a store costs, for each of the two lines. */
 export interface KeepRate {

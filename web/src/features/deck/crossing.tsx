@@ -49,12 +49,23 @@ export function Crossing({ trip }: { trip: TripState }) {
         <Trouble says={trouble} />
       </Row>
     );
-  if (closed(noted.zone))
+  return (
+    <Held
+      closed={closed(noted.zone)}
+      failed={failed}
+      zone={names.zone(noted.zone)}
+      since={held.since ? time(held.since) : ''}
+    />
+  );
+}
+
+/** Where the log says it is, where that is to be said: in closed water, or when nothing else tells. */
+function Held({ closed, failed, zone, since }: { closed: boolean; failed: boolean; zone: string; since: string }) {
+  if (closed)
     return (
-      <Row className="crossing pad" time={<b>{held.since ? time(held.since) : ''}</b>}>
+      <Row className="crossing pad" time={<b>{since}</b>}>
         <p role="status">
-          <b className="closed">In {names.zone(noted.zone)}: nothing may be kept here.</b> Stop fishing, or note where
-          you are:{' '}
+          <b className="closed">In {zone}: nothing may be kept here.</b> Stop fishing, or note where you are:{' '}
           <Link className="line-key" to="/plan/map">
             the map
           </Link>
@@ -65,7 +76,7 @@ export function Crossing({ trip }: { trip: TripState }) {
     return (
       <Row className="crossing pad">
         <p role="status">
-          The position source does not answer; the log says {names.zone(noted.zone)}.{' '}
+          The position source does not answer; the log says {zone}.{' '}
           <Link className="line-key" to="/plan/map">
             Set it by hand
           </Link>

@@ -15,6 +15,36 @@ interface Dive {
 /** So long after, a dive says nothing any more, ms. */
 const FORGOTTEN_MS = 60 * 60_000;
 
+/** How long the dive is, whom to watch, and how long to rest after it. */
+function DiveClock({ dive, now }: { dive: Dive | null; now: number }) {
+  const restMs = dive?.upMs ? surfaceRestMs(dive.upMs - dive.downMs) : 0;
+  const leftMs = dive?.upMs ? dive.upMs + restMs - now : 0;
+  const watchMs = dive?.upMs ? dive.upMs + WATCH_S * 1000 - now : 0;
+  return (
+    <p role="status">
+      {dive && dive.upMs === null && (
+        <>
+          <span className="num text-[1.75rem]">{minutesSeconds(now - dive.downMs)}</span> under.
+        </>
+      )}
+      {dive?.upMs != null && watchMs > 0 && (
+        <>
+          <b>
+            Watch your partner: <span className="num text-[1.75rem]">{minutesSeconds(watchMs)}</span>.
+          </b>{' '}
+        </>
+      )}
+      {dive?.upMs != null && leftMs > 0 && (
+        <>
+          Rest <span className="num text-[1.75rem]">{minutesSeconds(leftMs)}</span> more at the least,{' '}
+          {minutesSeconds(restMs)} for a dive of {minutesSeconds(dive.upMs - dive.downMs)}.
+        </>
+      )}
+      {dive?.upMs != null && leftMs <= 0 && 'Rested as long as was asked; rest on if you are not.'}
+    </p>
+  );
+}
+
 /** While a spear is in hand: what it asks for, and the clock of the rest at the surface. */
 export function SpearBrief() {
   const [kept, setDive] = useKept<Dive | null>('dive', null);
@@ -22,9 +52,6 @@ export function SpearBrief() {
   const now = useNow(kept ? 1000 : 60_000);
   // One of long ago was left running, and is none.
   const dive = kept && now - (kept.upMs ?? kept.downMs) < FORGOTTEN_MS ? kept : null;
-  const restMs = dive?.upMs ? surfaceRestMs(dive.upMs - dive.downMs) : 0;
-  const leftMs = dive?.upMs ? dive.upMs + restMs - now : 0;
-  const watchMs = dive?.upMs ? dive.upMs + WATCH_S * 1000 - now : 0;
   return (
     <section className="pl-2.5 mt-2.5 border-l-4 border-crimson" aria-label="With the spear">
       <p>
@@ -47,27 +74,7 @@ export function SpearBrief() {
           ))}
         </ul>
       )}
-      <p role="status">
-        {dive && dive.upMs === null && (
-          <>
-            <span className="num text-[1.75rem]">{minutesSeconds(now - dive.downMs)}</span> under.
-          </>
-        )}
-        {dive?.upMs != null && watchMs > 0 && (
-          <>
-            <b>
-              Watch your partner: <span className="num text-[1.75rem]">{minutesSeconds(watchMs)}</span>.
-            </b>{' '}
-          </>
-        )}
-        {dive?.upMs != null && leftMs > 0 && (
-          <>
-            Rest <span className="num text-[1.75rem]">{minutesSeconds(leftMs)}</span> more at the least,{' '}
-            {minutesSeconds(restMs)} for a dive of {minutesSeconds(dive.upMs - dive.downMs)}.
-          </>
-        )}
-        {dive?.upMs != null && leftMs <= 0 && 'Rested as long as was asked; rest on if you are not.'}
-      </p>
+      <DiveClock dive={dive} now={now} />
       <div className="keys">
         {dive && dive.upMs === null ? (
           <DeckKey name="Up" note="begins the rest" onClick={() => setDive({ ...dive, upMs: nowMs() })} />

@@ -5,6 +5,32 @@ import { FigureView } from '../../fish/figure-view.tsx';
 import { fieldUnit, inField, sayOfMeat, units } from '../../asked/units.ts';
 import type { NewMeal } from './use-new-meal.ts';
 
+/** How much is taken of a pack. */
+function Grams({
+  number,
+  value,
+  onChange,
+}: {
+  number: string | number;
+  value: string;
+  onChange: (grams: string) => void;
+}) {
+  return (
+    <span className="gap-1.5 flex items-center">
+      <input
+        className="input"
+        aria-label={`${units.mass === 'lb' ? 'Ounces' : 'Grams'} of pack ${number}`}
+        inputMode="decimal"
+        value={value}
+        onChange={(e) => onChange(e.target.value)}
+      />
+      <u className="ml-[0.16em] font-medium text-m leading-[normal] font-text no-underline text-ink-2">
+        {fieldUnit('mass')}
+      </u>
+    </span>
+  );
+}
+
 /** Packs of the larder, the first to be eaten first, and how much is taken of each. Not drawn anew while something else is typed: there may be hundreds. */
 export const ChoosePacks = memo(function ChoosePacks({
   held,
@@ -49,18 +75,11 @@ export const ChoosePacks = memo(function ChoosePacks({
               </span>
             </label>
             {on && (
-              <span className="gap-1.5 flex items-center">
-                <input
-                  className="input"
-                  aria-label={`${units.mass === 'lb' ? 'Ounces' : 'Grams'} of pack ${h.number}`}
-                  inputMode="decimal"
-                  value={taken[h.pack.id]}
-                  onChange={(e) => setTaken({ ...taken, [h.pack.id]: e.target.value })}
-                />
-                <u className="ml-[0.16em] font-medium text-m leading-[normal] font-text no-underline text-ink-2">
-                  {fieldUnit('mass')}
-                </u>
-              </span>
+              <Grams
+                number={h.number}
+                value={taken[h.pack.id] ?? ''}
+                onChange={(g) => setTaken({ ...taken, [h.pack.id]: g })}
+              />
             )}
           </li>
         );

@@ -8,6 +8,36 @@ const MOST_MIN = 240;
 /** A piece is drawn so tall, px. */
 const TALL = 92;
 
+/** A slice from face to face: how far it has turned white. */
+function WhiteFront({ wide, share, label }: { wide: number; share: number; label: string }) {
+  return (
+    <svg width={wide} height={TALL} role="img" aria-label={label}>
+      <rect
+        x="1"
+        y="1"
+        width={wide - 2}
+        height={TALL - 2}
+        fill="var(--teal-wash)"
+        stroke="var(--ink)"
+        strokeWidth="1.6"
+      />
+      <rect x="2" y="2" width={wide - 4} height={(TALL - 4) * share} fill="var(--paper-open)" />
+      <rect
+        x="2"
+        y={TALL - 2 - (TALL - 4) * share}
+        width={wide - 4}
+        height={(TALL - 4) * share}
+        fill="var(--paper-open)"
+      />
+      {share < 0.42 && (
+        <text x={wide / 2} y={TALL / 2 + 5} textAnchor="middle" style={{ fontSize: 14, fill: 'var(--ink)' }}>
+          still clear
+        </text>
+      )}
+    </svg>
+  );
+}
+
 /** How far citrus has made it white, by the minute: both fronts drawn into the piece as thick as it is. It kills no worms. */
 export function InCitrus({ thicknessMm }: { thicknessMm: number }) {
   const [minutes, setMinutes] = useState(15);
@@ -16,7 +46,6 @@ export function InCitrus({ thicknessMm }: { thicknessMm: number }) {
   const front = whiteFrontMm(minutes);
   const through = whiteThroughMin(thicknessMm);
   const share = Math.min(0.5, front / thicknessMm);
-  const wide = Math.min(width, 360);
   return (
     <div ref={ref}>
       <label htmlFor={id}>
@@ -31,35 +60,11 @@ export function InCitrus({ thicknessMm }: { thicknessMm: number }) {
         value={minutes}
         onChange={(e) => setMinutes(Number(e.target.value))}
       />
-      <svg
-        width={wide}
-        height={TALL}
-        role="img"
-        aria-label={`White ${front.toFixed(1)} mm deep from each face of ${thicknessMm} mm`}
-      >
-        <rect
-          x="1"
-          y="1"
-          width={wide - 2}
-          height={TALL - 2}
-          fill="var(--teal-wash)"
-          stroke="var(--ink)"
-          strokeWidth="1.6"
-        />
-        <rect x="2" y="2" width={wide - 4} height={(TALL - 4) * share} fill="var(--paper-open)" />
-        <rect
-          x="2"
-          y={TALL - 2 - (TALL - 4) * share}
-          width={wide - 4}
-          height={(TALL - 4) * share}
-          fill="var(--paper-open)"
-        />
-        {share < 0.42 && (
-          <text x={wide / 2} y={TALL / 2 + 5} textAnchor="middle" style={{ fontSize: 14, fill: 'var(--ink)' }}>
-            still clear
-          </text>
-        )}
-      </svg>
+      <WhiteFront
+        wide={Math.min(width, 360)}
+        share={share}
+        label={`White ${front.toFixed(1)} mm deep from each face of ${thicknessMm} mm`}
+      />
       <p>
         White <b>{front.toFixed(1)} mm</b> deep from each face
         {minutes >= through
