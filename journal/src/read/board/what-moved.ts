@@ -9,7 +9,7 @@ import {
   whatMoved,
 } from '@dagboek/core/cut';
 import type { StiffNow } from '@dagboek/core/fresh';
-import type { SpeciesFacts } from '@dagboek/core/species';
+
 import type { Book } from '../../log/book/book.ts';
 import type { CutState } from '../../log/state/states.ts';
 import { pastCuts } from './expectation.ts';

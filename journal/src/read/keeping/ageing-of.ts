@@ -11,7 +11,7 @@ import {
 } from '@dagboek/core/larder';
 import { doneToMeat } from '@dagboek/core/cut';
 import { spoilageModel } from '@dagboek/core/fresh';
-import type { SpeciesFacts } from '@dagboek/core/species';
+
 import { addDays, epochMs } from '@dagboek/core/time';
 import type { Units } from '@dagboek/core/units';
 import { foundInPack } from './findings.ts';

@@ -2,7 +2,7 @@ import type { Asks } from '../asked.ts';
 import { type PieceCut, type ThicknessBy, thicknessOfFish, thicknessOfPiece } from '@dagboek/core/cook';
 import { isBody, meatIn, type PackForm, shareOfRound } from '@dagboek/core/larder';
 import { PLATE_G } from '@dagboek/core/plates';
-import type { SpeciesFacts } from '@dagboek/core/species';
+
 import { massOf } from '../bodies/mass-of.ts';
 import { packLeft } from '../bodies/order.ts';
 import { fishInPack } from '../fish/pack-fish.ts';

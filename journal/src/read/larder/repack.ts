@@ -1,6 +1,6 @@
 import type { Asks } from '../asked.ts';
 import { formFacts, type PackForm, packName, type Wrapping } from '@dagboek/core/larder';
-import type { SpeciesFacts } from '@dagboek/core/species';
+
 import { sayGrams, type Units } from '@dagboek/core/units';
 import { packLeft } from '../bodies/order.ts';
 import type { Book } from '../../log/book/book.ts';
