@@ -1,3 +1,4 @@
+import { FoldKey } from '../ui/fold-key.tsx';
 import { sayDate } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -36,7 +37,10 @@ export function AllPage() {
         <h2>Stations</h2>
         <ul className="mt-2">
           {tabs.map((t, i) => (
-            <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule" key={t.to}>
+            <li
+              className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule"
+              key={t.to}
+            >
               <Link
                 className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
                 to={t.to}
@@ -54,13 +58,13 @@ export function AllPage() {
       <Row className="pad ruled">
         <h2>Look things up</h2>
         <ul className="mt-2">
-          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
             <Link className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center" to="/hurt">
               Someone is hurt
             </Link>
             <span>stings, cuts, shocks, ill from a meal: what helps, and when to call</span>
           </li>
-          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
             <Link
               className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
               to="/handbook"
@@ -69,7 +73,7 @@ export function AllPage() {
             </Link>
             <span>how everything is done, a page a station; here without a signal</span>
           </li>
-          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
             <Link
               className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
               to="/catalogue"
@@ -80,13 +84,13 @@ export function AllPage() {
               {kinds > 0 ? `${kinds} species: how to know them, hold them and keep them` : 'not on this device yet'}
             </span>
           </li>
-          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
             <Link className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center" to="/crew">
               People and boxes
             </Link>
             <span>add, rename or retire people, boxes and places</span>
           </li>
-          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
             <Link
               className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
               to="/phones"
@@ -95,7 +99,7 @@ export function AllPage() {
             </Link>
             <span>bring the phones of the crew to this book, and put one out again</span>
           </li>
-          <li className="border-b grid grid-cols-[120px_1fr_auto] items-center min-h-14 border-rule">
+          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
             <Link
               className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
               to="/catalogue/packs"
@@ -140,13 +144,7 @@ export function AllPage() {
         <ul className="plain-list">
           {members.map((m) => (
             <li key={m.id}>
-              <button
-                type="button"
-                className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
-                onClick={() => setPapers(m.id)}
-              >
-                Papers of {m.name}
-              </button>
+              <FoldKey onClick={() => setPapers(m.id)}>Papers of {m.name}</FoldKey>
               <small>
                 {m.licences === null
                   ? 'nothing noted'

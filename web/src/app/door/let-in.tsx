@@ -29,10 +29,7 @@ export function LetIn({ list }: { list: DoorList }) {
       {list.devices.length === 0 && <p>Nobody yet: the book is on this machine alone.</p>}
       <ul className="plain-list let-in">
         {list.devices.map((d) => (
-          <li
-            className="gap-4 flex justify-between items-center min-h-14 in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between in-[.plain-list]:[&:has(>.put-on)]:items-center"
-            key={d.id}
-          >
+          <li className="gap-4 flex justify-between items-center min-h-14" key={d.id}>
             <span className="first:min-w-0 first:wrap-anywhere">
               {d.name}
               <small>

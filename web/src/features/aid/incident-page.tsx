@@ -1,3 +1,4 @@
+import { NowTime } from '../../ui/now-time.tsx';
 import { aidCard, HOT_WATER, saySoak } from '@dagboek/core/harm';
 import { type IncidentState, SIGNS, soakOf } from '@dagboek/journal';
 import { useState } from 'react';
@@ -86,9 +87,7 @@ function Incident({ incident }: { incident: IncidentState }) {
         className="pad open-entry"
         time={
           <>
-            <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
-              {time(incident.at)}
-            </b>
+            <NowTime>{time(incident.at)}</NowTime>
             <span>{incident.ended ? 'over' : card?.title.toLowerCase()}</span>
           </>
         }

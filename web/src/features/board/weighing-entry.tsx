@@ -1,3 +1,4 @@
+import { NowTime } from '../../ui/now-time.tsx';
 import type { StageOf } from '@dagboek/core/cut';
 import { saySpan } from '@dagboek/core/time';
 import { bracketsOf, type CutProgress, type CutState, onTheBoard, stepsToward } from '@dagboek/journal';
@@ -53,9 +54,7 @@ export function WeighingEntry({
       className="open-entry"
       time={
         <>
-          <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
-            {startedAt}
-          </b>
+          <NowTime>{startedAt}</NowTime>
           <span>on the board</span>
           <b className="text-cap">{saySpan(since)}</b>
         </>

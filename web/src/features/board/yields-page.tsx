@@ -86,10 +86,7 @@ function Movers({ species, moved }: { species: Species; moved: YieldsMoved }) {
           <p className="hint">{BECAUSE[of]}</p>
           <ul className="plain-list">
             {moved.moved.some((m) => m.of === of) && (
-              <li
-                className="flex justify-between text-cap text-ink-2 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between"
-                aria-hidden="true"
-              >
+              <li className="flex justify-between text-cap text-ink-2" aria-hidden="true">
                 <span>{signed(-most)}</span>
                 <span>the mean</span>
                 <span>{signed(most)} in 100</span>

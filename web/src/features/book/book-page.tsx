@@ -1,3 +1,4 @@
+import { FoldKey } from '../../ui/fold-key.tsx';
 import { useAsked } from '../../asked/asked.ts';
 import { catchRate } from '@dagboek/core/book';
 import {
@@ -78,19 +79,15 @@ export function BookPage() {
   ) => (
     <select
       aria-label={label}
-      className="filter border-0 border-b-[1.5px] [border-bottom-style:dotted] appearance-none bg-transparent font-semibold max-w-37.5 min-h-11 cursor-pointer border-ink in-[.form]:border-0 in-[.form]:border-b-[1.5px] in-[.form]:[border-bottom-style:dotted] in-[.form]:appearance-none in-[.form]:bg-transparent in-[.form]:max-w-37.5 in-[.form]:cursor-pointer in-[.form]:min-h-6 in-[.form]:border-ink"
+      className="filter border-0 border-b-[1.5px] [border-bottom-style:dotted] appearance-none bg-transparent font-semibold max-w-37.5 min-h-11 cursor-pointer border-ink in-[.form]:min-h-6"
       value={filter[key] ?? ''}
       onChange={(e) => narrowTo(key, e.target.value)}
     >
-      <option className="bg-paper-open text-ink [.form_.filter_&]:bg-paper-open [.form_.filter_&]:text-ink" value="">
+      <option className="bg-paper-open text-ink" value="">
         {none}
       </option>
       {options.map((o) => (
-        <option
-          className="bg-paper-open text-ink [.form_.filter_&]:bg-paper-open [.form_.filter_&]:text-ink"
-          key={o.value}
-          value={o.value}
-        >
+        <option className="bg-paper-open text-ink" key={o.value} value={o.value}>
           {o.text}
         </option>
       ))}
@@ -129,7 +126,7 @@ export function BookPage() {
       value: (
         <input
           type="search"
-          className="filter border-0 border-b-[1.5px] [border-bottom-style:dotted] appearance-none bg-transparent font-semibold max-w-37.5 min-h-11 cursor-pointer border-ink in-[.form]:border-0 in-[.form]:border-b-[1.5px] in-[.form]:[border-bottom-style:dotted] in-[.form]:appearance-none in-[.form]:bg-transparent in-[.form]:max-w-37.5 in-[.form]:cursor-pointer in-[.form]:min-h-6 in-[.form]:border-ink"
+          className="filter border-0 border-b-[1.5px] [border-bottom-style:dotted] appearance-none bg-transparent font-semibold max-w-37.5 min-h-11 cursor-pointer border-ink in-[.form]:min-h-6"
           aria-label="Find in remarks"
           placeholder="any remark"
           defaultValue={filter.text ?? ''}
@@ -270,16 +267,11 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
         {(folded > 0 || all) && fish.length > 0 && !open && (
           <Row className="line">
             <p className="log-sentence py-[7px] px-0 text-ink-2">
-              <button
-                type="button"
-                className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
-                aria-expanded={all}
-                onClick={() => setAll(!all)}
-              >
+              <FoldKey aria-expanded={all} onClick={() => setAll(!all)}>
                 {all
                   ? 'Fold'
                   : `${plural(folded, 'more line')}: ${kept.length > rows.length ? `${count(kept.slice(rows.length))} kept, ` : ''}${count(back)} let go${fish.length > standing.length ? `, ${fish.length - standing.length} struck` : ''}`}
-              </button>
+              </FoldKey>
             </p>
           </Row>
         )}

@@ -1,3 +1,4 @@
+import { Title } from '../../ui/title.tsx';
 import { useAsked } from '../../asked/asked.ts';
 import { routeOf, stagesOf } from '@dagboek/core/cut';
 import {
@@ -111,10 +112,10 @@ function Fish({ fish }: { fish: FishState }) {
           </>
         }
       >
-        <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">
+        <Title>
           {name}
           <FirstMark fish={fish} small />
-        </h2>
+        </Title>
         {species && <FigureView spec={species.figure} size={220} />}
         {fish.length && (
           <p className="num big text-[2rem]">

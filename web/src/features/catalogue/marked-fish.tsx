@@ -40,7 +40,7 @@ export function MarkedFish({ spec, size, marks }: { spec: FigureSpec; size: numb
   const gutter = 2 * R + 8;
   return (
     <svg
-      className="max-w-full h-auto in-[.plate]:max-w-full in-[.plate]:h-auto"
+      className="max-w-full h-auto"
       viewBox={`0 ${-gutter} ${fish.width} ${fish.height + 2 * gutter}`}
       width={fish.width}
       role="img"

@@ -1,3 +1,4 @@
+import { FoldKey } from '../../ui/fold-key.tsx';
 import { type Writing } from '@dagboek/journal';
 import { MOST_BYTES, type Preview, writeTraitMatrix } from '@dagboek/catalogue';
 import { useState } from 'react';
@@ -97,10 +98,7 @@ export function PacksPage() {
           {packs.map((p) => {
             const species = shipped.filter((s) => s.pack === p.id);
             return (
-              <li
-                className="flex flex-wrap gap-y-1 gap-x-3.5 items-center in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:items-center"
-                key={p.id}
-              >
+              <li className="flex flex-wrap gap-y-1 gap-x-3.5 items-center" key={p.id}>
                 <span className="flex-1 min-w-55">
                   <b>{p.name}</b>, {plural(species.length, 'species', 'species')}
                   <small>{p.about}</small>
@@ -121,10 +119,7 @@ export function PacksPage() {
         {own.length === 0 && <p>None yet. Read a pack someone gave you, or write down a species by hand.</p>}
         <ul className="plain-list">
           {own.map((p) => (
-            <li
-              className="flex flex-wrap gap-y-1 gap-x-3.5 items-center in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:items-center"
-              key={p.id}
-            >
+            <li className="flex flex-wrap gap-y-1 gap-x-3.5 items-center" key={p.id}>
               <span className="flex-1 min-w-55">
                 <b>{p.name}</b>
                 <small>
@@ -169,13 +164,11 @@ export function PacksPage() {
           <p className="alert alert-warning" role="status">
             {done.says}{' '}
             {done.undo && (
-              <button
-                type="button"
-                className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
+              <FoldKey
                 onClick={() => void writeAll(done.undo ?? []).then((r) => (r.ok ? setDone(null) : setTrouble(r.why)))}
               >
                 Let it stand again
-              </button>
+              </FoldKey>
             )}
           </p>
         )}

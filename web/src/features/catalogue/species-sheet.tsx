@@ -1,3 +1,4 @@
+import { Title } from '../../ui/title.tsx';
 import type { Species } from '@dagboek/catalogue';
 import { LENGTH_WORDS } from '@dagboek/core/rules';
 import { routeOf, routesFor, stepIds, stepOf } from '@dagboek/core/cut';
@@ -92,7 +93,7 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
         All species
       </Link>
       <header className="pb-2 flex flex-wrap items-baseline gap-y-0.5 gap-x-4">
-        <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">{s.name}</h2>
+        <Title>{s.name}</Title>
         <i className="text-m" lang="la">
           {s.latin}
         </i>
@@ -152,10 +153,7 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
               const other = byId(l.id);
               return (
                 other && (
-                  <li
-                    className="gap-3 grid grid-cols-[104px_minmax(0,1fr)] items-center in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:items-center"
-                    key={l.id}
-                  >
+                  <li className="gap-3 grid grid-cols-[104px_minmax(0,1fr)] items-center" key={l.id}>
                     <Link to={`/catalogue/${l.id}`} className="icon h-auto min-h-11" aria-label={other.name}>
                       <FigureView spec={other.figure} size={96} plain />
                     </Link>

@@ -82,7 +82,7 @@ export function ChooseSpecies({
   return (
     <div className="choose-species">
       {ways}
-      <div className="choose-head flex flex-wrap justify-between items-center gap-y-1 gap-x-5">
+      <div className="choose-head mt-1 flex flex-wrap items-center justify-between gap-x-5 gap-y-1">
         <p className="text-ink-2">
           Likeliest first, for {names.zone(zone)} in this month and from your own catches there.
         </p>

@@ -1,3 +1,4 @@
+import { FoldKey } from '../../ui/fold-key.tsx';
 import { useNow } from '../../ui/use-now.ts';
 import { useAsked } from '../../asked/asked.ts';
 import { custodyOf, type FishState, freshnessOf, sayTripNote, type TripState } from '@dagboek/journal';
@@ -92,14 +93,9 @@ export function DeckLog({
             </>
           )}
           {(hidden.length > 0 || open) && (
-            <button
-              type="button"
-              className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
-              aria-expanded={open}
-              onClick={() => setOpen(!open)}
-            >
+            <FoldKey aria-expanded={open} onClick={() => setOpen(!open)}>
               {open ? 'Fold' : 'Open'}
-            </button>
+            </FoldKey>
           )}
         </p>
       </Row>

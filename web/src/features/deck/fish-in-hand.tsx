@@ -1,5 +1,7 @@
+import { FoldKey } from '../../ui/fold-key.tsx';
+import { NowTime } from '../../ui/now-time.tsx';
 import type { Verdict } from '@dagboek/core/rules';
-import { custodyOf, type DeckStep, deckStep, type FishState, massOf, placeAt, type TripState } from '@dagboek/journal';
+import { custodyOf, type DeckStep, deckStep, type FishState, placeAt, type TripState } from '@dagboek/journal';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { sayFish, type Species, useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
@@ -19,12 +21,11 @@ import { ChooseSpecies } from './choose-species.tsx';
 import type { Naming } from './key/key-panel.tsx';
 import { DeckActions } from './deck-actions.tsx';
 import { DeckFoot } from './deck-foot.tsx';
-import { sayError } from './say-error.ts';
+import { OnBoard, Reading } from './on-board.tsx';
 import { useUndoWrite } from '../../lines/take-back.tsx';
 import { useDepthOf } from './let-go.tsx';
 import { useVerdict } from './use-verdict.ts';
 import { VerdictPanel } from './verdict-panel.tsx';
-import { LENGTH_UNIT, lengthNumber, sayBy, sayMass } from '../../asked/units.ts';
 
 /** A fish has no length before it has a name: the form comes a second after the page. */
 const MeasureForm = lazySoon(async () => ({ default: (await import('./measure-form.tsx')).MeasureForm }), 1000);
@@ -101,9 +102,7 @@ export function FishInHand({
       className="open-entry in-hand"
       time={
         <>
-          <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
-            {time(fish.landed.at)}
-          </b>
+          <NowTime>{time(fish.landed.at)}</NowTime>
           <span>{line?.where === 'bleeding' ? 'landed' : 'in hand'}</span>
           <b className="text-cap">
             <Ticking say={(now) => since(now - Date.parse(fish.landed.at), narrow)} />
@@ -211,15 +210,7 @@ function Heading({
           Caught by {names.member(fish.angler)}
           {fish.gear ? `, ${fish.gear}` : ''}
           {trip && trip.moves.length > 0 ? `, in ${names.zone(placeAt(trip, fish.landed.at).zone)}` : ''}.{' '}
-          {onRename && (
-            <button
-              type="button"
-              className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
-              onClick={onRename}
-            >
-              Not this? Name it anew
-            </button>
-          )}
+          {onRename && <FoldKey onClick={onRename}>Not this? Name it anew</FoldKey>}
           {species && (
             <Link
               className="py-0 px-0.5 ml-3 font-normal text-[length:inherit] leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer inline-flex items-center max-tablet:min-h-11"
@@ -341,68 +332,5 @@ function Acting({
         onDone={onDone}
       />
     </>
-  );
-}
-
-const METHOD = {
-  board: 'On the board, mouth shut, tail pressed together',
-  mat: 'On the mat',
-  tape: 'With the tape',
-  photo: 'From a picture',
-  eye: 'By eye',
-} as const;
-
-interface Measured {
-  fish: FishState;
-  species: Species;
-  verdict: Verdict | null;
-}
-
-/** The fish to scale on the ruled board with what was read, or drawn at a usual size before it was measured. */
-function OnBoard({ fish, species, verdict }: Measured) {
-  const narrow = useNarrow();
-  const leastMm = verdict?.findings.find((f) => f.kind === 'minimumSize')?.leastMm ?? null;
-  const { length } = fish;
-  const method = length ? METHOD[length.method] : '';
-  return (
-    <div className="relative">
-      <FishOnBoard
-        spec={species.figure}
-        lengthMm={length?.mm ?? species.usualMm[0]}
-        leastMm={leastMm}
-        danger={species.hazards.length > 0}
-        tall={narrow ? 88 : 138}
-        caption={
-          length
-            ? `${narrow ? method.split(',')[0] : method}; ${sayError(length.method, length.mm, length.sdMm)}.`
-            : 'Not measured: drawn at a usual size.'
-        }
-      />
-      <Reading fish={fish} species={species} verdict={verdict} />
-    </div>
-  );
-}
-
-/** Length, by how much over or short, and weight, on one line. */
-function Reading({ fish, species, verdict }: Measured) {
-  const { length } = fish;
-  const margin = verdict?.findings.find((f) => f.kind === 'minimumSize')?.marginMm;
-  const mass = massOf(fish, species);
-  if (!length) return null;
-  return (
-    <p className="reading mt-2 flex flex-wrap items-baseline gap-y-0 gap-x-3.5">
-      <span className="num text-[2.5rem] whitespace-nowrap max-tablet:text-[2.125rem]">
-        {lengthNumber(length.mm)}
-        <u>{LENGTH_UNIT}</u>
-      </span>
-      {margin !== undefined && (
-        <b className={margin < 0 ? 'short' : 'over'}>{`${sayBy(Math.abs(margin))} ${margin < 0 ? 'short' : 'over'}`}</b>
-      )}
-      {mass && (
-        <span className="reading-mass ml-auto text-ink-2">
-          {sayMass(mass.g * fish.count)} {mass.how === 'scale' ? 'by the scale' : 'estimated'}
-        </span>
-      )}
-    </p>
   );
 }

@@ -1,3 +1,4 @@
+import { NowTime } from '../../ui/now-time.tsx';
 import { stamp } from '@dagboek/core/time';
 import { fishOfTrip, GEARS, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
@@ -129,14 +130,7 @@ export function NextFish({
       </Row>
     );
   return (
-    <Row
-      className="open-entry next"
-      time={
-        <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
-          next
-        </b>
-      }
-    >
+    <Row className="open-entry next" time={<NowTime>next</NowTime>}>
       <h2>
         <small className="mr-1 font-bold text-[1.25rem] leading-[normal] font-head text-ink">{number}</small> Nothing in
         hand

@@ -1,3 +1,4 @@
+import { FoldKey } from '../../ui/fold-key.tsx';
 import { SPEAR_RULES, surfaceRestMs, WATCH_S } from '@dagboek/core/harm';
 import { useState } from 'react';
 import { nowMs } from '../../ui/clock.ts';
@@ -58,14 +59,9 @@ export function SpearBrief() {
         <b>
           {SPEAR_RULES[0]} {SPEAR_RULES[1]}
         </b>{' '}
-        <button
-          type="button"
-          className="py-0 px-0.5 font-normal leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer max-tablet:min-h-11"
-          aria-expanded={open}
-          onClick={() => setOpen(!open)}
-        >
+        <FoldKey aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? 'Less' : 'The rest of it'}
-        </button>
+        </FoldKey>
       </p>
       {open && (
         <ul className="plain-list">

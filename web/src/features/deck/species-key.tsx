@@ -20,7 +20,7 @@ export function SpeciesKey({
   return (
     <button
       type="button"
-      className="species-key py-1 px-2.5 gap-2.5 border-t-2 border-r-2 border-b-4 border-l-2 border-ink grid grid-cols-[96px_minmax(0,1fr)] items-center w-full min-h-18 rounded-box text-left cursor-pointer in-[.likely-keys.plain]:py-1 in-[.likely-keys.plain]:px-2 in-[.likely-keys.plain]:block in-[.likely-keys.plain]:min-h-14.5"
+      className="species-key py-1 px-2.5 gap-2.5 border-t-2 border-r-2 border-b-4 border-l-2 border-ink grid grid-cols-[96px_minmax(0,1fr)] items-center w-full min-h-18 rounded-box text-left cursor-pointer in-[.likely-keys.plain]:px-2 in-[.likely-keys.plain]:block in-[.likely-keys.plain]:min-h-14.5"
       onClick={onClick}
     >
       {figure && <span className="icon h-15.5">{figure}</span>}

@@ -69,7 +69,7 @@ export function Chores({ held }: { held: readonly HeldPack[] }) {
                 {sayChore(book, c)} <small>{c.slot}</small>
               </span>
               {c.state === 'done' ? (
-                <b className="done-chore py-3 px-0 min-h-12 text-ink-2">done</b>
+                <b className="done-chore min-h-12 py-3 whitespace-nowrap text-ink-2">done</b>
               ) : (
                 <Key
                   name={DONE[c.of]}

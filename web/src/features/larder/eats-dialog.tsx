@@ -69,10 +69,7 @@ function Eats({ member, onDone }: { member: string; onDone: () => void }) {
       </label>
       <ul className="plain-list overflow-auto max-h-[40vh]">
         {kinds.map((k) => (
-          <li
-            className="gap-3 flex justify-between items-center in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between in-[.plain-list]:[&:has(>.put-on)]:items-center"
-            key={k.id}
-          >
+          <li className="gap-3 flex justify-between items-center" key={k.id}>
             <label htmlFor={`eats-${k.id}`}>{k.name}</label>
             <select
               id={`eats-${k.id}`}

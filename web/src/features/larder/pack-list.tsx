@@ -226,7 +226,7 @@ function Shelf({
               <Link to={`/larder/${h.pack.id}`} className="pack-grid as-row">
                 <span className="font-bold text-[1.125rem] leading-[normal] font-text">{h.number}</span>
                 <span className="icon max-tablet:hidden">{s && <FigureView spec={s.figure} size={64} plain />}</span>
-                <span className="name font-semibold text-[1rem] leading-[1.15] in-[.pack-line.first]:font-bold in-[.pack-line.first]:text-[1.1875rem] in-[.pack-line.first]:leading-[1.15] in-[.pack-line.first]:font-head">
+                <span className="name font-semibold text-[1rem] leading-[1.15] in-[.pack-line.first]:font-bold in-[.pack-line.first]:text-[1.1875rem] in-[.pack-line.first]:font-head">
                   {h.pack.what}
                   <small className="[.pack-line.first_.name_&]:font-text">
                     {h.pieces !== null && h.pack.pieces !== null && h.pieces < h.pack.pieces

@@ -1,3 +1,4 @@
+import { Title } from '../../ui/title.tsx';
 import { useAsked } from '../../asked/asked.ts';
 import { doneToMeat } from '@dagboek/core/cut';
 import { REFROZEN, thawedByItself, whyUntil, WRAPPING_FACTS } from '@dagboek/core/larder';
@@ -86,7 +87,7 @@ export function PackPage() {
           <StruckBanner state={pack} />
           <Row className="pad" time={<b className="q">{number}</b>}>
             <div className="pack-head gap-4 flex justify-between items-center">
-              <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">{pack.what}</h2>
+              <Title>{pack.what}</Title>
               {species && <FigureView spec={species.figure} size={220} plain />}
             </div>
             <p className="lead">

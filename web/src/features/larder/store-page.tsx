@@ -1,3 +1,4 @@
+import { Title } from '../../ui/title.tsx';
 import { useAsked } from '../../asked/asked.ts';
 import { sayWithoutCurrent, warmthWords } from '@dagboek/core/larder';
 import {
@@ -110,7 +111,7 @@ function StoreView({ store }: { store: Store }) {
         <div>
           {own && <StruckBanner state={own} />}
           <Row className="pad">
-            <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">{store.name}</h2>
+            <Title>{store.name}</Title>
             <p className="lead">
               {state.read ? (
                 <>

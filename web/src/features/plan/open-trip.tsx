@@ -1,3 +1,4 @@
+import { NowTime } from '../../ui/now-time.tsx';
 import { useAsked } from '../../asked/asked.ts';
 import { boxAt, currentFilling, fishInHand, fishOfTrip, placeNow, type TripState } from '@dagboek/journal';
 import { saySpan } from '@dagboek/core/time';
@@ -41,14 +42,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
   return (
     <div className="with-margin">
       <div>
-        <Row
-          className="pad"
-          time={
-            <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
-              {time(trip.startedAt)}
-            </b>
-          }
-        >
+        <Row className="pad" time={<NowTime>{time(trip.startedAt)}</NowTime>}>
           <h2>
             {names.zone(trip.zone)}
             {trip.boat ? `, from ${trip.boat}` : ', from the shore'}

@@ -189,10 +189,7 @@ function Versions({ versions, waters }: { versions: readonly RulesState[]; water
           const name = `${String(v.pack['name'])}, ${String(v.pack['version'])}`;
           const id = String(v.pack['id']);
           return (
-            <li
-              className="gap-3 flex justify-between in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between"
-              key={v.id}
-            >
+            <li className="gap-3 flex justify-between" key={v.id}>
               <span>
                 <b>{name}</b>
                 <small>

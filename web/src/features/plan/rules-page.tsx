@@ -111,10 +111,7 @@ export function RulesPage() {
         {shown.length === 0 && <p>No rule speaks of “{find}”.</p>}
         <ul className="plain-list">
           {shown.map(({ r, says }) => (
-            <li
-              className="gap-3 flex justify-between in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between"
-              key={r.id}
-            >
+            <li className="gap-3 flex justify-between" key={r.id}>
               <span>
                 <b>{r.sentence}</b>
                 {says !== r.sentence && <small>{says}</small>}

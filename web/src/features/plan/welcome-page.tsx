@@ -1,3 +1,4 @@
+import { Title } from '../../ui/title.tsx';
 import { KNOTS, type Writing } from '@dagboek/journal';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -133,7 +134,7 @@ export function WelcomePage() {
       <div className="with-margin">
         <div>
           <Row className="pad">
-            <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">An empty book</h2>
+            <Title>An empty book</Title>
             <p className="lead">
               Each fish gets one line, from water to table. You note what you did; the book reckons the rest.
             </p>

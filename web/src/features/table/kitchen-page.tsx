@@ -85,10 +85,7 @@ export function KitchenPage() {
         <h2>What fish is cooked in</h2>
         <ul className="plain-list">
           {kitchen.vessels.map((v) => (
-            <li
-              className="border-b flex justify-between items-center min-h-12 border-rule in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between in-[.plain-list]:[&:has(>.put-on)]:items-center"
-              key={v.id}
-            >
+            <li className="border-b flex justify-between items-center min-h-12 border-rule" key={v.id}>
               <span>
                 <b>{v.name}</b>{' '}
                 <small>

@@ -1,3 +1,4 @@
+import { NowTime } from '../../ui/now-time.tsx';
 import { useNow } from '../../ui/use-now.ts';
 import { useAsked } from '../../asked/asked.ts';
 import { sayCore } from '@dagboek/core/harm';
@@ -71,9 +72,7 @@ function Meal({ meal }: { meal: MealState }) {
         time={
           <>
             <small className="font-normal text-cap text-ink-2">Served</small>
-            <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
-              {time(meal.servedAt)}
-            </b>
+            <NowTime>{time(meal.servedAt)}</NowTime>
           </>
         }
       >

@@ -1,3 +1,4 @@
+import { Title } from '../../ui/title.tsx';
 import { methodOf } from '@dagboek/core/cook';
 import { PLATE_G } from '@dagboek/core/plates';
 import { sayAllergens, sayPortion, scaled, toJsonLd } from '@dagboek/core/recipes';
@@ -52,7 +53,7 @@ export function RecipePage() {
       <div className="with-margin">
         <div>
           <Row className="pad">
-            <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.875rem]">{recipe.name}</h2>
+            <Title>{recipe.name}</Title>
             <p className="lead">{recipe.says}</p>
             <div className="measure-row">
               <Quantity whole label="Plates" unit="" value={plates} onChange={setPlates} />

@@ -1,3 +1,4 @@
+import { NowTime } from '../../ui/now-time.tsx';
 import { CORE_LINE_WORDS } from '@dagboek/core/harm';
 import { PLATE_G, platesFrom } from '@dagboek/core/plates';
 import { sayMonth, stamp } from '@dagboek/core/time';
@@ -61,9 +62,7 @@ export function TablePage() {
                 time={
                   <>
                     <small className="font-normal text-cap text-ink-2">{shortDay(day(at))}</small>
-                    <b className="font-bold text-[length:min(1.625rem,30px)] leading-[1.05] font-head max-tablet:text-[length:min(1.1875rem,19px)]">
-                      {time(at)}
-                    </b>
+                    <NowTime>{time(at)}</NowTime>
                   </>
                 }
               >

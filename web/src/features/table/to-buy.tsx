@@ -25,10 +25,7 @@ export function ToBuy({ d }: { d: DinnerState }) {
       {buy.length === 0 && <p>Nothing: the house has all of it.</p>}
       <ul className="plain-list">
         {buy.map((p) => (
-          <li
-            className="gap-3 border-b flex justify-between items-center border-rule in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between in-[.plain-list]:[&:has(>.put-on)]:items-center"
-            key={p.name + p.unit}
-          >
+          <li className="gap-3 border-b flex justify-between items-center border-rule" key={p.name + p.unit}>
             {sayPortion(p)}
             <LineKey aria-label={`${p.name} is in the house`} onClick={() => put(p.name, true)}>
               in the house

@@ -31,10 +31,7 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
   return (
     <ol className="plain-list" aria-label="Answers">
       {lines.map((l, i) => (
-        <li
-          className="gap-2 flex justify-between in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between"
-          key={l.trait.id}
-        >
+        <li className="gap-2 flex justify-between" key={l.trait.id}>
           <span>
             <b className="my-0 mr-1 ml-0 place-items-center inline-grid min-w-[19px] h-[19px] rounded-[50%] bg-ink text-paper-open font-bold text-[0.75rem] leading-[normal] font-text">
               {i + 1}
@@ -47,7 +44,7 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
         </li>
       ))}
       {ratios.length > 0 && (
-        <li className="gap-2 flex justify-between in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between">
+        <li className="gap-2 flex justify-between">
           <span>
             By its picture:{' '}
             <b>
@@ -60,7 +57,7 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
         </li>
       )}
       {lengthMm !== null && small > 0 && (
-        <li className="gap-2 flex justify-between in-[.plain-list]:[&:has(>.put-on)]:gap-3 in-[.plain-list]:[&:has(>.put-on)]:flex in-[.plain-list]:[&:has(>.put-on)]:justify-between">
+        <li className="gap-2 flex justify-between">
           <span>
             <b>{sayLength(lengthMm)}</b>: {small === 1 ? 'one species does' : `${small} species do`} not grow so long.
           </span>

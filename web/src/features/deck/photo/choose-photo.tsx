@@ -71,7 +71,7 @@ export function ChoosePhoto({
       <h3 className="mt-4.5">Practice pictures</h3>
       <p className="hint">Drawn, not taken: to learn on, and to see how far one can trust it.</p>
       {practice.isError && <p className="hint">They are not on this device yet, and nobody answers.</p>}
-      <ul className="practice-list mt-2 gap-4 grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] in-[.choose-species]:mt-2.5 in-[.choose-species]:gap-2.5 in-[.choose-species]:grid in-[.choose-species]:grid-cols-[repeat(auto-fill,minmax(222px,1fr))] max-tablet:in-[.choose-species]:grid-cols-[minmax(0,1fr)]">
+      <ul className="practice-list mt-2 gap-4 grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] in-[.choose-species]:mt-2.5 in-[.choose-species]:gap-2.5 in-[.choose-species]:grid-cols-[repeat(auto-fill,minmax(222px,1fr))] max-tablet:in-[.choose-species]:grid-cols-[minmax(0,1fr)]">
         {(practice.data ?? []).map((p) => (
           <li key={p.file}>
             <button className="block w-full text-left cursor-pointer" type="button" onClick={() => onPractice(p)}>
