@@ -1,8 +1,11 @@
+import { spawn } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { Agent, request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { gzipSync } from 'node:zlib';
-import { Book, type Entry } from '@dagboek/journal/log';
+import { Book, type Entry, MOST_ENTRIES } from '@dagboek/journal/log';
 import Database from 'better-sqlite3';
 import { v7 } from 'uuid';
 import { Clock } from './common/clock.ts';
@@ -50,24 +53,32 @@ const fishOf = (n: number): Entry[][] => {
   });
 };
 
-async function journalAgainstBare(): Promise<void> {
-  const entries = fishOf(1000).flat();
-  const batches = Array.from({ length: entries.length / BATCH }, (_, i) => entries.slice(i * BATCH, (i + 1) * BATCH));
-  const app = await createApp(new Config('127.0.0.1', 0, aFolder(), null, false, false, null, 'silent'), new Clock());
-  const server = await app.listen(0, '127.0.0.1');
-  const { port } = server.address() as { port: number };
-  const post = (list: Entry[]): Promise<Response> =>
-    fetch(`http://127.0.0.1:${port}/api/journal`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ entries: list }),
+/** A server of its own, as it runs at home, and how it is sent a body that is ready. */
+async function aServer(): Promise<{ post: (body: string) => Promise<void>; stop: () => void }> {
+  const env = { ...process.env, DAGBOEK_DATA: aFolder(), DAGBOEK_PORT: '0', DAGBOEK_LOG: 'silent' };
+  const main = fileURLToPath(new URL('main.js', import.meta.url));
+  const child = spawn(process.execPath, [main], { env, stdio: ['ignore', 'pipe', 'inherit'] });
+  const url = await new Promise<string>((resolve) =>
+    child.stdout.on('data', (said: Buffer) => {
+      const found = /http:\S+(?=\/\s)/.exec(String(said))?.[0];
+      if (found) resolve(found);
+    }),
+  );
+  const agent = new Agent({ keepAlive: true });
+  const headers = { 'content-type': 'application/json' };
+  const post = (body: string): Promise<void> =>
+    new Promise((resolve, reject) => {
+      const sent = request(`${url}/api/journal`, { method: 'POST', agent, headers }, (answer) => {
+        answer.resume().on('end', resolve);
+        if (answer.statusCode !== 200) reject(new Error(`The server answered ${answer.statusCode}.`));
+      });
+      sent.on('error', reject).end(body);
     });
-  for (const b of fishOf(50)) await (await post(b)).json();
-  let t = performance.now();
-  for (const b of batches) await (await post(b)).json();
-  const throughServer = entries.length / ((performance.now() - t) / 1000);
-  await app.close();
+  return { post, stop: () => void child.kill() };
+}
 
+/** The same rows in the same transactions, by the driver alone: entries a second. */
+function bareWrites(batches: readonly Entry[][]): number {
   const db = new Database(join(aFolder(), 'bare.sqlite'));
   for (const p of ['journal_mode = WAL', 'synchronous = FULL']) db.pragma(p);
   db.exec(
@@ -77,13 +88,40 @@ async function journalAgainstBare(): Promise<void> {
   const write = db.transaction((list: Entry[]) => {
     for (const e of list) insert.run(e.id, e.subject, e.kind, JSON.stringify(e));
   });
-  t = performance.now();
+  const from = performance.now();
   for (const b of batches) write(b);
-  const bare = entries.length / ((performance.now() - t) / 1000);
+  const seconds = (performance.now() - from) / 1000;
   db.close();
-  console.log(
-    `POST /api/journal, batches of ${BATCH}: ${Math.round(throughServer)} entries/s; bare better-sqlite3, same rows and transactions: ${Math.round(bare)} entries/s; ratio 1 : ${(bare / throughServer).toFixed(1)}`,
-  );
+  return batches.flat().length / seconds;
+}
+
+/** Lines through the API against the bare driver, in turn, the middle of five rounds of each. */
+async function journalAgainstBare(): Promise<void> {
+  const { post, stop } = await aServer();
+  const inBatches = (entries: Entry[], size: number): Entry[][] =>
+    Array.from({ length: Math.ceil(entries.length / size) }, (_, i) => entries.slice(i * size, (i + 1) * size));
+  const send = async (batches: readonly Entry[][]): Promise<number> => {
+    const bodies = batches.map((list) => JSON.stringify({ entries: list }));
+    const from = performance.now();
+    for (const body of bodies) await post(body);
+    return batches.flat().length / ((performance.now() - from) / 1000);
+  };
+  await send(inBatches(fishOf(2000).flat(), BATCH));
+  for (const [size, who] of [
+    [BATCH, 'one at work on a trip'],
+    [MOST_ENTRIES, 'a phone that comes home'],
+  ] as const) {
+    const [through, bare]: [number[], number[]] = [[], []];
+    for (let round = 0; round < 5; round++) {
+      const batches = inBatches(fishOf(1000).flat(), size);
+      through.push(await send(batches));
+      bare.push(bareWrites(batches));
+    }
+    console.log(
+      `POST /api/journal, batches of ${size} (${who}): ${Math.round(median(through))} entries/s; bare better-sqlite3, same rows and transactions: ${Math.round(median(bare))} entries/s; ratio 1 : ${(median(bare) / median(through)).toFixed(1)}`,
+    );
+  }
+  stop();
 }
 
 async function fishPage(): Promise<void> {

@@ -1,6 +1,8 @@
+import type { OnApplicationShutdown } from '@nestjs/common';
 import { Book, type Entry } from '@dagboek/journal/log';
 import type { DataSource } from 'typeorm';
 import { EntryRow } from '../storage/rows.ts';
+import type { LastKnownNote } from '../storage/last-known.ts';
 import type { LogChain } from '../storage/log-chain.ts';
 import { type DamagedLine, type LogRow, ReadLog } from '../storage/read-log.ts';
 
@@ -11,20 +13,23 @@ const PAGE = 20_000;
  * The book in memory: every entry of the log, folded by the code that folds it in the browser. Whatever the server answers
  * of a fish, a trip or a pack it asks here, so that a fact is reckoned in one place. One process at a time holds a book.
  */
-export class BookService {
+export class BookService implements OnApplicationShutdown {
   private folded = Book.EMPTY;
   private readonly byId = new Map<string, Entry>();
   private readonly apart: ReadonlyMap<string, DamagedLine>;
   readonly chain: LogChain;
 
-  private constructor(log: ReadLog) {
+  private constructor(
+    log: ReadLog,
+    private readonly note: LastKnownNote,
+  ) {
     this.chain = log.chain;
     this.apart = new Map(log.damaged.map((d) => [d.id, d]));
     this.fold(log.entries);
   }
 
   /** Reads the log and folds it: nobody is given the book before it is whole. */
-  static async open(source: DataSource): Promise<BookService> {
+  static async open(source: DataSource, note: LastKnownNote): Promise<BookService> {
     const log = new ReadLog();
     for (let after = 0; ;) {
       const rows = (await source.manager
@@ -45,7 +50,7 @@ export class BookService {
       if (rows.length < PAGE) break;
       after = rows.at(-1)?.seq ?? after;
     }
-    return new BookService(log);
+    return new BookService(log, note);
   }
 
   get book(): Book {
@@ -66,10 +71,20 @@ export class BookService {
     return this.apart.has(id);
   }
 
-  /** Entries that are safe on disk now, as they stand there. */
-  take(entries: readonly Entry[], bodies: readonly string[]): void {
-    for (const body of bodies) this.chain.add(this.chain.last + 1, body);
+  /** Entries that are safe on disk now, with the digests that stand beside them there. */
+  take(entries: readonly Entry[], digests: readonly string[]): void {
+    for (const digest of digests) this.chain.push(digest);
     this.fold(entries);
+    this.noteReached();
+  }
+
+  /** Notes beside the book how far it reaches. */
+  noteReached(): void {
+    this.note.write(this.chain);
+  }
+
+  onApplicationShutdown(): void {
+    this.note.close();
   }
 
   private fold(entries: readonly Entry[]): void {

@@ -5,18 +5,13 @@ import { inSlices, TookTooLong } from '@dagboek/core/steps';
 import { costlySteps, type Entry, type JournalPage, type Receipt, validateEntry } from '@dagboek/journal/log';
 import { And, DataSource, LessThanOrEqual, MoreThan } from 'typeorm';
 import { BookService } from '../book/book.service.ts';
-import { noteLastKnown } from '../storage/last-known.ts';
 import { nextDigest } from '../storage/log-chain.ts';
 import { Clock } from '../common/clock.ts';
 import { ProblemException } from '../common/problem.filter.ts';
-import { Config } from '../common/config.ts';
 import { Admission } from './admission.ts';
 import { BookFile } from '../storage/book-file.ts';
 import { EntryRow, IdentityRow } from '../storage/rows.ts';
 import { sameEntry } from './same-entry.ts';
-
-/** SQLite takes some thousands of values in one statement; this stays well below. */
-const ROWS_AT_ONCE = 500;
 
 /** A page of the log holds so many letters, or one entry: packs of rules are long. */
 const MOST_PAGE_CHARS = 1_000_000;
@@ -63,6 +58,7 @@ export class JournalService {
   private turn: Promise<unknown> = Promise.resolve();
   /** Which book this is, once it was asked: it never changes. */
   private known: string | null = null;
+  private prepared: { line: Database.Statement; sent: Database.Statement } | null = null;
 
   constructor(
     private readonly source: DataSource,
@@ -70,7 +66,6 @@ export class JournalService {
     private readonly admission: Admission,
     private readonly clock: Clock,
     private readonly file: BookFile,
-    private readonly config: Config,
   ) {}
 
   /** Hears of what was taken, and from which joined device. */
@@ -101,12 +96,10 @@ export class JournalService {
     const entries = [...taken.values()];
     if (entries.length > 0) {
       this.file.mustBeThere();
-      const bodies = entries.map((e) => JSON.stringify(e));
-      this.keep(entries, bodies, device);
+      const digests = this.keep(entries, device);
       // And after: what went into a file that is gone meanwhile is not safe.
       this.file.mustBeThere();
-      this.books.take(entries, bodies);
-      noteLastKnown(this.config.data, await this.identity(), this.books.chain);
+      this.books.take(entries, digests);
       if (device !== null) this.onTaken(entries, device);
     }
     return receipts;
@@ -165,28 +158,21 @@ export class JournalService {
   }
 
   /**
-   * Puts entries on disk, all or none. By the file's own driver: where a disk is full in the middle, TypeORM goes on inside
+   * Puts entries on disk, all or none; answers the digest of the log at each. By the file's own driver: where a disk is full in the middle, TypeORM goes on inside
    * the transaction that failed, and what is written after it is never kept.
    */
-  private keep(entries: readonly Entry[], bodies: readonly string[], device: string | null): void {
+  private keep(entries: readonly Entry[], device: string | null): string[] {
     const { db } = this;
-    let { digest } = this.reached();
+    const digests: string[] = [];
     const all = db.transaction(() => {
-      for (let i = 0; i < entries.length; i += ROWS_AT_ONCE) {
-        const some = entries.slice(i, i + ROWS_AT_ONCE);
-        db.prepare(
-          `INSERT INTO entry (id, subject, kind, body, digest) VALUES ${some.map(() => '(?, ?, ?, ?, ?)').join(', ')}`,
-        ).run(
-          some.flatMap((e, k) => {
-            const body = bodies[i + k] ?? '';
-            digest = nextDigest(digest, body);
-            return [e.id, e.subject, e.kind, body, digest];
-          }),
-        );
+      const { line, sent } = this.inserts;
+      let { digest } = this.reached();
+      for (const e of entries) {
+        const body = JSON.stringify(e);
+        digests.push((digest = nextDigest(digest, body)));
+        line.run(e.id, e.subject, e.kind, body, digest);
+        if (device !== null) sent.run(e.id, device);
       }
-      if (device === null) return;
-      const sent = db.prepare('INSERT INTO sent_by (entry, device) VALUES (?, ?)');
-      for (const e of entries) sent.run(e.id, device);
     });
     try {
       all.immediate();
@@ -200,6 +186,7 @@ export class JournalService {
       throw e;
     }
     if (db.inTransaction) throw new Error('A transaction was left open: what was written in it is not safe.');
+    return digests;
   }
 
   /** The joined device that sent an entry; null for one from this machine itself, or from before devices were noted. */
@@ -220,6 +207,14 @@ export class JournalService {
   /** How many entries a device sent. */
   countSentBy(device: string): number {
     return (this.db.prepare('SELECT count(*) AS n FROM sent_by WHERE device = ?').get(device) as { n: number }).n;
+  }
+
+  /** Prepared once: reading a statement anew with every batch takes as long as a third of its rows. */
+  private get inserts(): { line: Database.Statement; sent: Database.Statement } {
+    return (this.prepared ??= {
+      line: this.db.prepare('INSERT INTO entry (id, subject, kind, body, digest) VALUES (?, ?, ?, ?, ?)'),
+      sent: this.db.prepare('INSERT INTO sent_by (entry, device) VALUES (?, ?)'),
+    });
   }
 
   private get db(): Database.Database {

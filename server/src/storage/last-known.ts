@@ -1,4 +1,4 @@
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { closeSync, constants, existsSync, fstatSync, openSync, readFileSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
 import { BookTrouble } from '../common/book-trouble.ts';
 import { LAST_KNOWN_FILE } from './look-at-folder.ts';
@@ -10,13 +10,44 @@ interface LastKnown {
   readonly digest: string;
 }
 
-/** Notes how far the log reaches. Not the book itself: where it cannot be written, the book goes on. */
-export function noteLastKnown(folder: string, book: string, chain: LogChain): void {
-  const known: LastKnown = { book, last: chain.last, digest: chain.at(chain.last) ?? '' };
-  try {
-    writeFileSync(join(folder, LAST_KNOWN_FILE), `${JSON.stringify(known)}\n`, { mode: 0o600 });
-  } catch {
-    // A full disk refuses the entries themselves, and says so.
+/** Room for the note in its file, so that a shorter one written over a longer one leaves nothing of it behind. */
+const NOTE_CHARS = 160;
+
+/**
+ * The note beside a book of how far its log reaches. Its file stays open and is written over in place: making it anew with
+ * every batch took as long as keeping the batch.
+ */
+export class LastKnownNote {
+  private file: number | null = null;
+  private readonly path: string;
+
+  constructor(
+    folder: string,
+    private readonly book: string,
+  ) {
+    this.path = join(folder, LAST_KNOWN_FILE);
+  }
+
+  /** Notes how far the log reaches. Not the book itself: where it cannot be written, the book goes on. */
+  write(chain: LogChain): void {
+    const known: LastKnown = { book: this.book, last: chain.last, digest: chain.at(chain.last) ?? '' };
+    try {
+      writeSync(this.opened(), `${JSON.stringify(known).padEnd(NOTE_CHARS)}\n`, 0);
+    } catch {
+      // A full disk refuses the entries themselves, and says so.
+      this.close();
+    }
+  }
+
+  close(): void {
+    if (this.file !== null) closeSync(this.file);
+    this.file = null;
+  }
+
+  /** The open file; opened anew where somebody took it away meanwhile. */
+  private opened(): number {
+    if (this.file !== null && fstatSync(this.file).nlink === 0) this.close();
+    return (this.file ??= openSync(this.path, constants.O_WRONLY | constants.O_CREAT, 0o600));
   }
 }
 

@@ -1,11 +1,11 @@
-import { createHash } from 'node:crypto';
+import { hash } from 'node:crypto';
 
 /** Digits of a digest that are kept: 96 bits. */
 const DIGITS = 24;
 
 /** The digest of a log after one more entry. `body`: as it stands in the file. */
 export const nextDigest = (before: string, body: string): string =>
-  createHash('sha256').update(before).update(body).digest('hex').slice(0, DIGITS);
+  hash('sha256', before + body, 'hex').slice(0, DIGITS);
 
 /**
  * The log's count and digest chain: at each number a digest of all that arrived up to it. Two logs with the same digest at a
@@ -29,6 +29,11 @@ export class LogChain {
     const digest = nextDigest(before, body);
     this.digests[seq] = noted === '' ? digest : noted;
     return this.digests[seq] === digest;
+  }
+
+  /** Takes the next entry by its digest, as it was kept in the file a moment ago. */
+  push(digest: string): void {
+    this.digests.push(digest);
   }
 
   /** Number of the last entry; 0 without any. */

@@ -8,6 +8,9 @@ import type { Entry } from '../entry/entry.ts';
 import { asFacts } from '../facts/as-facts.ts';
 import { isKind, kindDefinition } from './index.ts';
 import { sayConstraint } from '../facts/plain-constraints.ts';
+import { rememberConstraints } from '../facts/remembered-constraints.ts';
+
+rememberConstraints();
 
 /** A clock may run this far ahead of the one that judges it. */
 export const CLOCK_GRACE_MS = 10 * 60_000;
