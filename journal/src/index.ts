@@ -141,6 +141,7 @@ export { meatOf, usedOf } from './read/board/used.ts';
 export type { UsedOf } from './read/board/used.ts';
 export { choresDue } from './read/larder/chores-due.ts';
 // the table
+export { marksOfMeals } from './read/table/best-meals.ts';
 export { likedBefore, mealCost, meanMark } from './read/table/meal-sums.ts';
 export { kitchenOf, recipeOf, recipesOf } from './read/table/kitchen-of.ts';
 export { dinnerFacts } from './read/table/dinner-facts.ts';

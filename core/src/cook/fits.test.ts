@@ -1,17 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {
-  batchesIn,
-  circleAround,
-  fitIn,
-  footMm2,
-  liesIn,
-  type LyingFish,
-  oilLevel,
-  partOf,
-  type Point,
-  toCover,
-} from './fits.ts';
+import { circleAround, type Point } from './circle-around.ts';
+import { batchesIn, footMm2, oilLevel, toCover } from './fill-vessel.ts';
+import { fitIn, liesIn, type LyingFish, partOf } from './fits.ts';
 import { type Vessel, vesselTrouble } from './vessel.ts';
 import { SOME_KITCHEN, USES } from './vessels.ts';
 import { METHODS } from './methods.ts';

@@ -1,7 +1,6 @@
 import { polygonHull } from 'd3-polygon';
+import { circleAround, type Point } from './circle-around.ts';
 import type { Vessel } from './vessel.ts';
-
-export type Point = readonly [x: number, y: number];
 
 /** A fish as it lies, mm: its outline from above, nose at x 0, and how thick it is. `headMm` from the nose to behind the gills; `tailMm` where the tail begins. */
 export interface LyingFish {
@@ -39,38 +38,6 @@ export const hullOf = (points: readonly Point[]): Point[] | null =>
 const ANGLES = 90;
 /** A tail and fins bend up a rim by this much, mm in all. */
 const BENDS_MM = 6;
-
-/** Smallest circle around points (Welzl by moving: iterated to the farthest, then exact of what touches). Radius and middle, mm. */
-export function circleAround(points: readonly Point[]): { readonly r: number; readonly at: Point } {
-  if (points.length === 0) return { r: 0, at: [0, 0] };
-  const inside = (c: { r: number; at: Point }, p: Point): boolean =>
-    Math.hypot(p[0] - c.at[0], p[1] - c.at[1]) <= c.r * (1 + 1e-9) + 1e-9;
-  const two = (a: Point, b: Point) => ({
-    r: Math.hypot(a[0] - b[0], a[1] - b[1]) / 2,
-    at: [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2] as Point,
-  });
-  const three = (a: Point, b: Point, c: Point) => {
-    const d = 2 * (a[0] * (b[1] - c[1]) + b[0] * (c[1] - a[1]) + c[0] * (a[1] - b[1]));
-    // On one line: the two that lie farthest apart.
-    if (Math.abs(d) < 1e-12) return [two(a, b), two(b, c), two(a, c)].reduce((m, x) => (x.r > m.r ? x : m));
-    const s = (p: Point): number => p[0] ** 2 + p[1] ** 2;
-    const x = (s(a) * (b[1] - c[1]) + s(b) * (c[1] - a[1]) + s(c) * (a[1] - b[1])) / d;
-    const y = (s(a) * (c[0] - b[0]) + s(b) * (a[0] - c[0]) + s(c) * (b[0] - a[0])) / d;
-    return { r: Math.hypot(a[0] - x, a[1] - y), at: [x, y] as Point };
-  };
-  let c: { r: number; at: Point } = { r: 0, at: points[0]! };
-  points.forEach((p, i) => {
-    if (inside(c, p)) return;
-    c = { r: 0, at: p };
-    for (let j = 0; j < i; j++) {
-      const q = points[j]!;
-      if (inside(c, q)) continue;
-      c = two(p, q);
-      for (let k = 0; k < j; k++) if (!inside(c, points[k]!)) c = three(p, q, points[k]!);
-    }
-  });
-  return c;
-}
 
 /** How an outline can lie in the foot of a vessel; null when it cannot, however it is turned. */
 export function liesIn(outline: readonly Point[], vessel: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>): Lying | null {
@@ -139,73 +106,4 @@ export function fitIn(fish: LyingFish, vessel: Vessel): Fit | null {
       return { as: 'in pieces', cutsMm: edges, lying: lyings[0]!, parts, aboveRimMm };
   }
   return null;
-}
-
-/** Flesh, kg/l. */
-const KG_L = 1.05;
-/** Liquid stands so much above the fish, mm. */
-const OVER_MM = 10;
-
-/** What it takes to cover a fish that lies in a vessel. */
-export interface Cover {
-  readonly litres: number;
-  /** How high it stands, mm. */
-  readonly levelMm: number;
-  /** It would run over by this much, mm; 0 when it does not. */
-  readonly overMm: number;
-}
-
-/** Area of a vessel's foot, mm2. */
-export const footMm2 = (v: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>): number =>
-  v.shape === 'round' ? (Math.PI / 4) * v.longMm ** 2 : v.longMm * v.wideMm;
-
-/** Liquid that covers a fish of so many grams, so thick as it lies, by a finger's breadth. */
-export function toCover(vessel: Vessel, massG: number, thickMm: number): Cover {
-  const levelMm = thickMm + OVER_MM;
-  const litres = Math.max(0, (footMm2(vessel) * levelMm) / 1e6 - massG / 1000 / KG_L);
-  return { litres, levelMm, overMm: Math.max(0, levelMm - vessel.deepMm) };
-}
-
-/** Oil in a pot, and what it does when fish goes in. */
-export interface OilLevel {
-  readonly levelMm: number;
-  readonly risesMm: number;
-  /** Of the pot's depth, with the fish in it. */
-  readonly share: number;
-  /** Never more than half the pot, before the fish. */
-  readonly tooFull: boolean;
-  /** The most that may go in, l. */
-  readonly mostLitres: number;
-}
-
-export function oilLevel(vessel: Vessel, litres: number, massG: number): OilLevel {
-  const foot = footMm2(vessel);
-  const levelMm = (litres * 1e6) / foot;
-  const risesMm = ((massG / 1000 / KG_L) * 1e6) / foot;
-  return {
-    levelMm,
-    risesMm,
-    share: (levelMm + risesMm) / vessel.deepMm,
-    tooFull: levelMm > vessel.deepMm / 2 + 1e-9,
-    mostLitres: (foot * vessel.deepMm) / 2 / 1e6,
-  };
-}
-
-/** So much of a foot is covered when pieces lie beside each other without touching. */
-const LAID = 0.68;
-/** Fish for each litre of oil, so that it does not fall below what makes a crust, g. */
-const FISH_PER_LITRE = 160;
-
-/** How often a vessel is filled until all pieces are cooked. `oilLitres`: of deep fat; null of a pan, a tray, a grate. */
-export function batchesIn(
-  vessel: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>,
-  pieces: number,
-  pieceG: number,
-  thicknessMm: number,
-  oilLitres: number | null,
-): number {
-  const areaMm2 = ((pieceG / 1000 / KG_L) * 1e6) / Math.max(1, thicknessMm);
-  const laid = Math.floor((footMm2(vessel) * LAID) / areaMm2);
-  const held = oilLitres === null ? Infinity : Math.floor((oilLitres * FISH_PER_LITRE) / pieceG);
-  return Math.max(1, Math.ceil(pieces / Math.max(1, Math.min(laid, held))));
 }

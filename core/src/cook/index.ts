@@ -22,6 +22,7 @@ export type { Done, DoneAsked, DoneWay } from './done-ness.ts';
 // the ways
 export { methodOf, METHODS, settingTrouble, usualSetting } from './methods.ts';
 export type { MethodId } from './methods.ts';
+export { MEAL_WORDS, type MealWord } from './meal-words.ts';
 export type { Method, MethodHeat, Place, Setting } from './method.ts';
 export { methodsThatSuit } from './method-suits.ts';
 export type { MethodFit, ToCook } from './method-suits.ts';
@@ -45,5 +46,6 @@ export { SOME_KITCHEN, USES } from './vessels.ts';
 export type { Kitchen } from './vessels.ts';
 export { vesselTrouble } from './vessel.ts';
 export type { Vessel } from './vessel.ts';
-export { batchesIn, circleAround, fitIn, footMm2, hullOf, liesIn, oilLevel, partOf, toCover } from './fits.ts';
-export type { Cover, Fit, Lying, LyingFish, OilLevel, Point } from './fits.ts';
+export { circleAround, type Point } from './circle-around.ts';
+export { batchesIn, type Cover, footMm2, type OilLevel, oilLevel, toCover } from './fill-vessel.ts';
+export { type Fit, fitIn, hullOf, liesIn, type Lying, type LyingFish, partOf } from './fits.ts';

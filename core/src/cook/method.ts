@@ -1,4 +1,5 @@
 import type { Fire } from './fire.ts';
+import type { MealWord } from './meal-words.ts';
 import type { PieceCut } from './piece.ts';
 
 /** What is set before a method is reckoned. */
@@ -34,7 +35,7 @@ export interface Method {
   readonly id: string;
   readonly name: string;
   /** The word of the meal's entry. */
-  readonly meal: string;
+  readonly meal: MealWord;
   /** What the middle is when it is done: raw counts as raw, whatever was done to its outside. */
   readonly middle: 'raw' | 'cooked';
   readonly heat: MethodHeat | null;

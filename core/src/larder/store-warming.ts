@@ -1,3 +1,5 @@
+import { FLESH } from '../heat/index.ts';
+
 /** What a store is, for the warming of one whose current is off. */
 export interface StoreBody {
   /** Temperature it is taken to have until it is read, degC. */
@@ -10,20 +12,20 @@ export interface StoreBody {
   readonly roomC: number;
 }
 
-/** It is followed for so long without current, h: then it is as warm as the room. */
+/** It is followed for so long without current, h: then it is as warm as the room. Our own assumption. */
 const WITHOUT_H = 24 * 7;
 const STEP_H = 0.5;
 
-/** Heat that goes through the walls, W/K, for each square metre of a cube that holds so many litres: a household chest or cupboard. */
+/** Heat that goes through the walls, W/K, for each square metre of a cube that holds so many litres: a household chest or cupboard. Our own assumption, set so that the authority's hours come out. */
 const U_WALL = 0.55;
 const wallM2 = (litres: number): number => 6 * (Math.max(1, litres) / 1000) ** (2 / 3);
-/** Heat for a kg of fish, J/K: frozen, thawed; and to melt it, J. Sources: `docs/domain.md`, section 5. */
-const [FROZEN, THAWED, LATENT] = [2000, 3700, 250_000] as const;
+/** Heat for a kg of fish, J/K: frozen, thawed; and to melt it, J. */
+const { heatFrozen: FROZEN, heatLean: THAWED, latent: LATENT } = FLESH;
 /** The outer packs are thawed long before the middle: so much of the latent heat goes in until they are. Fits the authority's 48 h of a full freezer. */
 const OUTER = 0.1;
 /** It thaws from about here on, degC. */
 export const THAWS_C = -2;
-/** Walls, shelves and air hold something too, kg of fish alike for each 100 l. */
+/** Walls, shelves and air hold something too, kg of fish alike for each 100 l. Our own assumption. */
 const OWN_KG = 2;
 
 /**

@@ -1,4 +1,5 @@
-import { daysOf, wishName } from './menu-model.ts';
+import { daysOf } from './packs-on-days.ts';
+import { wishName } from './wish-name.ts';
 import type { MenuPack, MenuWishes } from './menu.ts';
 import type { MustNot } from './must-not.ts';
 import { type Mip, type MipSolver, withCosts } from './mip.ts';

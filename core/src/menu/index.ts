@@ -12,7 +12,9 @@ export type {
   MenuPart,
   MenuWishes,
 } from './menu.ts';
-export { COSTS, daysOf, menuModel, MERCURY_UNITS, mercuryLimit } from './menu-model.ts';
+export { COSTS, MERCURY_UNITS, mercuryLimit } from './menu-costs.ts';
+export { menuModel } from './menu-model.ts';
+export { daysOf } from './packs-on-days.ts';
 export { allMayEat, GUESTS, mustNot } from './must-not.ts';
 export type { MustNot } from './must-not.ts';
 export { solveMenu } from './solve-menu.ts';

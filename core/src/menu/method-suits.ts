@@ -1,3 +1,4 @@
+import type { MealWord } from '../cook/index.ts';
 import { isBody } from '../larder/index.ts';
 import { heedOn } from './must-not.ts';
 import type { MenuDay, MenuMeal, MenuPack } from './menu.ts';
@@ -13,7 +14,7 @@ export const MENU_METHODS = [
   'roasted',
   'battered and fried',
   'simmered in a sauce',
-] as const;
+] as const satisfies readonly MealWord[];
 export type MenuMethod = (typeof MENU_METHODS)[number];
 
 /** A way to cook, how well it suits, 0 to 1, and what speaks for it. */

@@ -9,7 +9,7 @@ import {
   MOST_OF_NEED,
   needOf,
 } from './menu.ts';
-import { daysOf } from './menu-model.ts';
+import { daysOf } from './packs-on-days.ts';
 import { allMayEat } from './must-not.ts';
 
 /**

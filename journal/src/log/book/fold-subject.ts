@@ -64,7 +64,8 @@ export function foldSubject(id: string, entries: readonly Entry[]): Folded {
   const { begins, begin, readableWhenStruck } = subjectDefinition(kind);
   const setApart = (line: Logged, why: string): void =>
     void log.splice(log.indexOf(line), 1, { ...line, apart: { why, entry: line.now } });
-  for (const line of [...log]) {
+  for (let i = 0; i < log.length; i++) {
+    const line = log[i] as Logged;
     const about = line.apart === null ? kindOf(line.now) : null;
     if (about !== null && about !== kind)
       setApart(line, `It is written of a ${kind}, and says something of a ${about}.`);

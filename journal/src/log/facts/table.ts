@@ -14,28 +14,12 @@ import {
   MinLength,
   ValidateNested,
 } from 'class-validator';
+import { MEAL_WORDS } from '@dagboek/core/cook';
 import { AsTyped } from './as-typed.ts';
 import { Satisfies } from './satisfies.ts';
 
-export const COOKING = [
-  'pan-fried',
-  'grilled',
-  'roasted',
-  'steamed',
-  'poached',
-  'battered and fried',
-  'simmered in a sauce',
-  'smoked',
-  'open fire',
-  'cured',
-  'raw',
-  'seared',
-  'in a parcel',
-  'cakes',
-  'soup',
-  'stock',
-  'another way',
-] as const;
+/** How a meal was cooked: by one of the ways, or by one that this book has no word for. */
+export const COOKING = [...MEAL_WORDS, 'another way'] as const;
 export type CookedBy = (typeof COOKING)[number];
 export const DONENESS = ['glassy', 'just parts', 'moist', 'dry'] as const;
 

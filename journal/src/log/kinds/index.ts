@@ -57,12 +57,16 @@ export type { SubjectKind } from './define-kind.ts';
 export type { Field } from '../facts/field.ts';
 export type { Link } from '../facts/link.ts';
 
+/** What the subject of each kind is, looked up and not cut out of its name: folding asks it of every line. */
+const SUBJECT_OF: ReadonlyMap<string, SubjectKind | null> = new Map(
+  Object.keys(KINDS).map((k) => [k, k === 'log.struck' ? null : (k.slice(0, k.indexOf('.')) as SubjectKind)]),
+);
+
 /** Whether a kind is one that this version of the book knows. */
-export const isKind = (kind: string): kind is Kind => Object.hasOwn(KINDS, kind);
+export const isKind = (kind: string): kind is Kind => SUBJECT_OF.has(kind);
 
 /** What a kind's subject is; null for `log.struck`, whose subject is that of the entry it strikes. */
-export const subjectKindOf = (kind: Kind): SubjectKind | null =>
-  kind === 'log.struck' ? null : (kind.slice(0, kind.indexOf('.')) as SubjectKind);
+export const subjectKindOf = (kind: Kind): SubjectKind | null => SUBJECT_OF.get(kind) ?? null;
 
 /** The declaration of a kind without the types of its own facts: for code that treats all alike. */
 export const kindDefinition = (kind: Kind): Omit<KindDefinition<SubjectKind, object>, 'fold'> & { fold?: unknown } =>

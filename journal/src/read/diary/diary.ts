@@ -30,7 +30,7 @@ export type DiaryItem =
 
 /** Trips and meals that pass the filter, the newest first. A trip without a catch passes unless a species is asked for. */
 export function diary({ book, day }: Asks<'book' | 'day'>, filter: DiaryFilter): DiaryItem[] {
-  const items: (DiaryItem & { at: string })[] = [];
+  const items: { item: DiaryItem; ms: number }[] = [];
   const word = filter.text?.trim().toLowerCase() ?? '';
   const trips = tripsInOrder(book);
   const struck = book.allAny('trip').filter((t) => !book.stands(t));
@@ -40,10 +40,12 @@ export function diary({ book, day }: Asks<'book' | 'day'>, filter: DiaryFilter):
     // What is not shown is not put in order: a trip is asked for its fish when it is drawn.
     if (filter.species && !caughtOn(book, trip.id, filter.species, filter.who)) return;
     if (word && !remarksOf(book, trip).includes(word)) return;
-    items.push({
+    const item: DiaryItem = {
       kind: 'trip',
-      at: trip.startedAt,
-      day: day(trip.startedAt),
+      // Of some thousand trips a page shows eight: the calendar is asked for those alone.
+      get day() {
+        return day(trip.startedAt);
+      },
       trip,
       number: i < trips.length ? i + 1 : null,
       fish: () =>
@@ -51,15 +53,23 @@ export function diary({ book, day }: Asks<'book' | 'day'>, filter: DiaryFilter):
           (f) => (!filter.species || f.species === filter.species) && (!filter.who || f.angler === filter.who),
         ),
       numberOf: (id) => linesOfTrip(book, trip.id).numbers.get(id) ?? '?',
-    });
+    };
+    items.push({ item, ms: Date.parse(trip.startedAt) });
   });
   for (const meal of filter.zone ? [] : mealsInOrder(book)) {
     if (filter.who && !meal.eaters.includes(filter.who) && meal.cook !== filter.who) continue;
     if (word && !inWords([meal.name, ...meal.notes.map((n) => n.text)]).includes(word)) continue;
     if (filter.species && !meal.packs.some((p) => book.get('pack', p.pack)?.species === filter.species)) continue;
-    items.push({ kind: 'meal', at: meal.servedAt, day: day(meal.servedAt), meal });
+    const item: DiaryItem = {
+      kind: 'meal',
+      get day() {
+        return day(meal.servedAt);
+      },
+      meal,
+    };
+    items.push({ item, ms: Date.parse(meal.servedAt) });
   }
-  return items.sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
+  return items.sort((a, b) => b.ms - a.ms).map((x) => x.item);
 }
 
 const inWords = (list: readonly string[]): string => list.join('\n').toLowerCase();

@@ -1,11 +1,12 @@
 import type { Asks } from '../asked.ts';
-import { isBody, type LineClock, type RawClock, rawClock, spokenFor, stretchesOf } from '@dagboek/core/larder';
-import { type ConductionBody, type Exposure, fleshCourse, type FleshCourse, meets } from '@dagboek/core/heat';
+import { isBody, type LineClock, type RawClock, rawClock, spokenFor } from '@dagboek/core/larder';
+import { type ConductionBody, type Exposure, meets } from '@dagboek/core/heat';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { epochMs } from '@dagboek/core/time';
 import { bodyOf } from '../bodies/body-of.ts';
 import { fishInPack } from '../fish/pack-fish.ts';
-import { Remembered } from '../warmth/remembered.ts';
+import { courseOf } from '../warmth/course-of.ts';
+import { metInStore } from '../warmth/met-in-store.ts';
 import type { Book } from '../../log/book/book.ts';
 import type { PackState } from '../../log/state/states.ts';
 import { lainSo, type PackStay, staysIn } from '../places/lain-so.ts';
@@ -14,28 +15,16 @@ import { type PackPlaces, placesOf } from '../places/places-of.ts';
 
 /** Flesh goes into the freezer no warmer than so from the fridge, from the board warmer; on the warm side, degC. */
 const FROM_C = 12;
-/** What the store moved by less than this is one stretch, taken at its warm end, K. */
-const SAME_K = 0.25;
-
 const NEVER_FROZEN = { atMs: [], coreC: [], frozenMs: null, thawed: false, spoken: [] } as const;
 
-const courses = new Remembered<FleshCourse>(60);
-
-/** What the core of a pack met since it was frozen. */
-function exposuresOf(stays: readonly PackStay[], nowMs: number): Exposure[] {
-  const out: Exposure[] = [];
-  let held = Number.NaN;
-  for (const stay of stays) {
-    const stretches = stretchesOf(stay.course, stay.fromMs, Math.max(stay.fromMs + 1, Math.min(nowMs, stay.toMs)));
-    for (const s of stretches) {
-      const c = Math.max(s.fromC, s.toC);
-      if (Math.abs(c - held) < SAME_K) continue;
-      held = c;
-      out.push({ fromMs: s.fromMs, boundary: meets('fridge', c) });
-    }
-  }
-  return out;
-}
+/** What a pack met since it was frozen. */
+const exposuresOf = (stays: readonly PackStay[], nowMs: number): Exposure[] =>
+  stays.flatMap((s) =>
+    metInStore(s.course, s.fromMs, Math.max(s.fromMs + 1, Math.min(nowMs, s.toMs))).map(({ fromMs, c }) => ({
+      fromMs,
+      boundary: meets('fridge', c),
+    })),
+  );
 
 /** The body of a pack in the freezer: whole fish as they are, the heaviest; anything else a slab. */
 function bodyOfPack(book: Book, pack: PackState, species: SpeciesFacts | null): ConductionBody {
@@ -88,9 +77,7 @@ function clockThrough(asked: Asks<'book' | 'species' | 'nowMs'>, pack: PackState
   const clocks = runs.map((run): RawClock => {
     const toMs = run.stays.at(-1)!.toMs;
     const startC = run.fromFridge ? Math.min(FROM_C, 5) : FROM_C;
-    const exposures = exposuresOf(run.stays, toMs);
-    const key = JSON.stringify([body.radiusM, body.exponent, body.material.slope(1), startC, exposures]);
-    const { atMs, coreC } = courses.of(key, () => fleshCourse(body, startC, exposures));
+    const { atMs, coreC } = courseOf(body, startC, exposuresOf(run.stays, toMs));
     const spoken = run.stays.flatMap((s) =>
       spokenFor(
         (s.store.own?.reads ?? []).map((r) => epochMs(r.at)),

@@ -1,9 +1,9 @@
 import type { Asks } from '../asked.ts';
 import { type ClockHistory, TYPICAL_C } from '@dagboek/core/fresh';
-import { fleshCourse, type FleshCourse } from '@dagboek/core/heat';
+import type { FleshCourse } from '@dagboek/core/heat';
 import { epochMs } from '@dagboek/core/time';
 import type { ById } from './filling-facts.ts';
-import { Remembered } from './remembered.ts';
+import { courseOf } from './course-of.ts';
 import type { FishState, PackState } from '../../log/state/states.ts';
 import { bodyOf } from '../bodies/body-of.ts';
 import type { CustodyLine } from '../places/custody.ts';
@@ -15,29 +15,17 @@ export interface FleshHistory extends ClockHistory {
   readonly massG: number;
 }
 
-const courses = new Remembered<FleshCourse>(1500);
 const COLD: readonly Lay['keeping'][] = ['box', 'fridge', 'freezer'];
 
-/** The warmth of a fish that lay so: kept by everything that it is reckoned from. */
-function courseOf(fish: FishState, lays: readonly Lay[], byId: ById, startC: number): FleshCourse {
+/** The warmth of a fish that lay so. */
+function courseOfFish(fish: FishState, lays: readonly Lay[], byId: ById, startC: number): FleshCourse {
   const { body } = bodyOf(fish, byId(fish.species));
-  const reads = fish.reads.map((r) => ({ atMs: epochMs(r.at), c: r.c }));
-  const key = JSON.stringify([
-    body.radiusM,
-    body.exponent,
-    body.material.slope(1),
+  return courseOf(
+    body,
     startC,
-    lays.map((l) => [
-      l.fromMs,
-      l.boundary.h,
-      l.boundary.mediumC,
-      l.body?.radiusM ?? 0,
-      l.body?.exponent ?? 0,
-      l.body?.material.slope(1) ?? 0,
-    ]),
-    reads,
-  ]);
-  return courses.of(key, () => fleshCourse(body, startC, lays, reads));
+    lays,
+    fish.reads.map((r) => ({ atMs: epochMs(r.at), c: r.c })),
+  );
 }
 
 /**
@@ -69,7 +57,7 @@ export function fromLays(fish: FishState, lays: readonly Lay[], byId: ById, wate
     deathMs: lays[0]?.atMs ?? 0,
     chilledMs: chilled?.atMs ?? null,
     warmestC: Math.max(waterC, ...before.map((l) => l.boundary.mediumC)),
-    course: courseOf(fish, lays, byId, waterC),
+    course: courseOfFish(fish, lays, byId, waterC),
     onIce: lays.flatMap((l, i) =>
       l.keeping === 'box' ? [{ fromMs: l.atMs, toMs: lays[i + 1]?.atMs ?? Number.POSITIVE_INFINITY }] : [],
     ),

@@ -7,6 +7,7 @@ import { epochMs } from '@dagboek/core/time';
 import { type Filling, fillingsFrom } from './filling.ts';
 import type { Book } from '../../log/book/book.ts';
 import type { PackState, TripState } from '../../log/state/states.ts';
+import { metInStore } from './met-in-store.ts';
 import { courseOfStore, storeOfPlace } from '../places/stores.ts';
 import { formOfPack, packFlesh } from '../bodies/pack-form.ts';
 import { placesOf } from '../places/places-of.ts';
@@ -90,16 +91,13 @@ function inStore(book: Book, p: PackState['places'][number], fromMs: number, toM
     return once(
       stretchesOf(course, fromMs, end).reduce((c, s) => Math.max(c, s.fromC, s.toC), storeAt(course, fromMs)),
     );
-  const stretches = stretchesOf(course, fromMs, end);
-  const warm = (s: { fromC: number; toC: number }): number => Math.max(s.fromC, s.toC);
   const out: Lay[] = [];
-  let held = Number.NaN;
-  for (const s of stretches) {
-    const c = Math.max(warm(s), store.place === 'freezer' && warm(s) < FROZEN_C ? store.setC : -60);
-    const still = store.place === 'freezer' && c < FROZEN_C && held < FROZEN_C;
-    if (still || Math.abs(c - held) < SAME_K) continue;
-    held = c;
-    out.push(lay(s.fromMs, store.place, meets('fridge', c)));
+  let frozen = false;
+  for (const m of metInStore(course, fromMs, end)) {
+    const still = store.place === 'freezer' && m.c < FROZEN_C;
+    if (still && frozen) continue;
+    frozen = still;
+    out.push(lay(m.fromMs, store.place, meets('fridge', still ? Math.max(m.c, store.setC) : m.c)));
   }
   return out.length > 0 ? out : once(storeAt(course, fromMs));
 }

@@ -5,13 +5,15 @@ import { FloatMark } from '../../fish/custody/knot.tsx';
 import { useWidth } from '../../ui/use-width.ts';
 import { sayHeavy } from '../../asked/units.ts';
 
+/** The strip reaches back so far: more months than these stand too close to be told apart. */
+const MOST_MONTHS = 36;
 const H = 118;
 const BASE = 76;
 
 /** The seasons along one axis: up = kilograms kept, dashes below = let go, a ring = an empty trip, a crimson triangle = someone hurt. */
 export function SeasonStrip({
   book,
-  trips,
+  trips: all,
   today,
   day,
   byId,
@@ -23,6 +25,8 @@ export function SeasonStrip({
   byId: (id: string | null) => Species | null;
 }) {
   const [ref, width] = useWidth(1040);
+  const earliest = `${addMonths(today, -MOST_MONTHS).slice(0, 7)}-01`;
+  const trips = all.slice(all.findLastIndex((t) => day(t.startedAt) < earliest) + 1);
   const days = trips.map((t) => day(t.startedAt));
   const start = days[0] ?? today;
   const from = `${start.slice(0, 7)}-01`;

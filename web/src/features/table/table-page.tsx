@@ -4,6 +4,7 @@ import { PLATE_G, platesFrom } from '@dagboek/core/plates';
 import { sayMonth, stamp } from '@dagboek/core/time';
 import {
   dinnersOpen,
+  marksOfMeals,
   mealsByMonth,
   mealsFound,
   mealsInOrder,
@@ -35,13 +36,8 @@ export function TablePage() {
   const [shown, setShown] = useState(PAGE);
   const meals = mealsInOrder(book);
   const listed = mealsFound(book, mealsListed(book), asked, names);
-  const marks = meals.flatMap((m) => meanMark(m) ?? []);
-  const mean = marks.length ? marks.reduce((a, b) => a + b, 0) / marks.length : null;
+  const { mean, best } = marksOfMeals(book);
   const open = dinnersOpen(book);
-  const best = [...meals]
-    .filter((m) => meanMark(m) !== null)
-    .sort((a, b) => (meanMark(b) ?? 0) - (meanMark(a) ?? 0))
-    .slice(0, 3);
   return (
     <Page
       title="Table"

@@ -1,0 +1,72 @@
+import { FLESH } from '../heat/index.ts';
+import type { Vessel } from './vessel.ts';
+
+/** Flesh, kg/l. */
+const FLESH_KG_L = FLESH.density / 1000;
+/** Liquid stands so much above the fish, mm: a finger's breadth. */
+const OVER_MM = 10;
+
+/** What it takes to cover a fish that lies in a vessel. */
+export interface Cover {
+  readonly litres: number;
+  /** How high it stands, mm. */
+  readonly levelMm: number;
+  /** It would run over by this much, mm; 0 when it does not. */
+  readonly overMm: number;
+}
+
+/** Area of a vessel's foot, mm2. */
+export const footMm2 = (v: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>): number =>
+  v.shape === 'round' ? (Math.PI / 4) * v.longMm ** 2 : v.longMm * v.wideMm;
+
+/** Liquid that covers a fish of so many grams, so thick as it lies, by a finger's breadth. */
+export function toCover(vessel: Vessel, massG: number, thickMm: number): Cover {
+  const levelMm = thickMm + OVER_MM;
+  const litres = Math.max(0, (footMm2(vessel) * levelMm) / 1e6 - massG / 1000 / FLESH_KG_L);
+  return { litres, levelMm, overMm: Math.max(0, levelMm - vessel.deepMm) };
+}
+
+/** Oil in a pot, and what it does when fish goes in. */
+export interface OilLevel {
+  readonly levelMm: number;
+  readonly risesMm: number;
+  /** Of the pot's depth, with the fish in it. */
+  readonly share: number;
+  /** Never more than half the pot, before the fish. */
+  readonly tooFull: boolean;
+  /** The most that may go in, l. */
+  readonly mostLitres: number;
+}
+
+/** How high oil stands in a pot, and how far so much fish, g, lifts it. */
+export function oilLevel(vessel: Vessel, litres: number, massG: number): OilLevel {
+  const foot = footMm2(vessel);
+  const levelMm = (litres * 1e6) / foot;
+  const risesMm = ((massG / 1000 / FLESH_KG_L) * 1e6) / foot;
+  return {
+    levelMm,
+    risesMm,
+    share: (levelMm + risesMm) / vessel.deepMm,
+    tooFull: levelMm > vessel.deepMm / 2 + 1e-9,
+    mostLitres: (foot * vessel.deepMm) / 2 / 1e6,
+  };
+}
+
+/** So much of a foot is covered when pieces lie beside each other without touching. Our own assumption. */
+const LAID = 0.68;
+/** Fish for each litre of oil, so that it does not fall below what makes a crust, g. */
+const FISH_PER_LITRE = 160;
+
+/** How often a vessel is filled until all pieces are cooked. `oilLitres`: of deep fat; null of a pan, a tray, a grate. */
+export function batchesIn(
+  vessel: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>,
+  pieces: number,
+  pieceG: number,
+  thicknessMm: number,
+  oilLitres: number | null,
+): number {
+  const areaMm2 = ((pieceG / 1000 / FLESH_KG_L) * 1e6) / Math.max(1, thicknessMm);
+  const laid = Math.floor((footMm2(vessel) * LAID) / areaMm2);
+  const held = oilLitres === null ? Infinity : Math.floor((oilLitres * FISH_PER_LITRE) / pieceG);
+  return Math.max(1, Math.ceil(pieces / Math.max(1, Math.min(laid, held))));
+}
