@@ -44,8 +44,12 @@ describe('the heat that fish give to ice', () => {
     expect([releasedAfter(RELEASE, -1), releasedAfter(RELEASE, 0)]).toEqual([0, 0]);
     expect(releasedAfter(RELEASE, 500)).toBeGreaterThan(0.99);
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 30, noNaN: true }), fc.double({ min: 0, max: 5, noNaN: true }), (h, more) =>
-        expect(releasedAfter(RELEASE, h + more)).toBeGreaterThanOrEqual(releasedAfter(RELEASE, h) - 1e-12),
+      fc.property(
+        fc.double({ min: 0, max: 30, noNaN: true }),
+        fc.double({ min: 0, max: 5, noNaN: true }),
+        (h, more) => {
+          expect(releasedAfter(RELEASE, h + more)).toBeGreaterThanOrEqual(releasedAfter(RELEASE, h) - 1e-12);
+        },
       ),
     );
     expect(heatToGive(2, 'lean', 10, 0)).toBe(72_000);
@@ -153,7 +157,7 @@ describe('a slurry', () => {
         fc.double({ min: 0, max: 40, noNaN: true }),
         (litres, kg) => {
           const r = slurryRecipe(litres, kg, 14, 12);
-          if (!r) return expect(kg / 1.05).toBeGreaterThan(litres * 0.9 - 2);
+          if (!r) return void expect(kg / 1.05).toBeGreaterThan(litres * 0.9 - 2);
           expect(r.litres).toBeLessThanOrEqual(litres * 0.9 + 1e-9);
           expect(r.iceKg / r.seaL).toBeLessThanOrEqual(2 + 1e-9);
           expect(r.iceKg / r.seaL).toBeGreaterThan(1);
@@ -165,6 +169,11 @@ describe('a slurry', () => {
     expect(slurryRecipe(50, 8, 14, 12)!.enough).toBe(true);
     expect(slurryRecipe(30, 22, 26, 26)!.enough).toBe(false);
     expect(slurryRecipe(20, 18.6, 14, 12)).toBeNull();
+    // A third of the ice is left at the warmest fish that it chills: 24.6 kg x 3600 J/K below, two thirds of the ice above.
+    const { iceKg, seaL } = slurryRecipe(40, 12, 14, 12)!;
+    const sea = seaL * ICE.waterJ * 13;
+    const warmest = ((iceKg * ICE.fusionJ * 2) / 3 - sea) / (12 * 3600) - 1;
+    expect([warmest - 0.1, warmest + 0.1].map((c) => slurryRecipe(40, 12, c, 12)!.enough)).toEqual([true, false]);
     expect(() => slurryRecipe(0, 1, 14, 12)).toThrow(RangeError);
   });
 });

@@ -47,6 +47,10 @@ describe('may it be eaten raw', () => {
     if (typeof say === 'string') expect(v.reasons.map((r) => r.say)).toContain(say);
     else expect(v.reasons.some((r) => say.test(r.say))).toBe(true);
   });
+  test('four hours above 5 degrees are allowed, and no minute more', () => {
+    expect(mayEatRaw([pack({ warmH: 4 })], []).verdict).toBe('conditions met');
+    expect(mayEatRaw([pack({ warmH: 4 + 1 / 60 })], []).verdict).toBe('not raw');
+  });
   test('who is at risk eats none, and is named', () => {
     const v = mayEatRaw([pack()], ['Oda']);
     expect(v.verdict).toBe('not raw');

@@ -183,6 +183,17 @@ describe('how done', () => {
     expect(c.at(-1)).toBe(63);
     // The line of the UK, 70 degC, is no fault of the cook.
     expect([44, 51, 56, 60, 70, 75].map(doneAt)).toEqual([null, 'glassy', 'just parts', 'moist', 'moist', 'dry']);
+    // Each border belongs to the way above it.
+    expect([44.9, 45, 53.4, 53.5, 57.9, 58, 71.9, 72].map(doneAt)).toEqual([
+      null,
+      'glassy',
+      'glassy',
+      'just parts',
+      'just parts',
+      'moist',
+      'moist',
+      'dry',
+    ]);
     expect(killsWorms(60, 60)).toBe(true);
     expect(killsWorms(60, 59)).toBe(false);
     expect(killsWorms(59.9, 600)).toBe(false);
@@ -277,6 +288,8 @@ describe('what suits', () => {
     expect(of(fish({ raw: 'conditions met', daysPastBest: 0 }), 'raw slices').suits).toBe('out');
   });
   test('what is at its end goes into a sauce; what is cooked into cakes', () => {
+    // On its last good day nothing is held against it.
+    expect([0, 1].map((daysPastBest) => of(fish({ daysPastBest }), 'pan').suits)).toEqual(['well', 'so so']);
     const late = methodsThatSuit(fish({ daysPastBest: 1 })).filter((f) => f.suits === 'well');
     expect(late.map((f) => f.method.id)).toContain('simmer');
     expect(late.map((f) => f.method.id)).not.toContain('pan');

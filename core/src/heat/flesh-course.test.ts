@@ -1,7 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { POLLACK } from '../test-species.test-support.ts';
-import { Conduction, courseAt, type Exposure, fishBody, fleshCourse, INSULATED, meets, sampleBefore } from './index.ts';
+import {
+  Conduction,
+  courseAt,
+  type Exposure,
+  fishBody,
+  fleshCourse,
+  INSULATED,
+  meets,
+  plainMaterial,
+  sampleBefore,
+} from './index.ts';
 
 const H = 3_600_000;
 const BODY = fishBody(POLLACK, 1000);
@@ -102,5 +112,40 @@ describe('a course through what a body meets', () => {
     expect(() => new Conduction(BODY, 5).read(Number.NaN)).toThrow(RangeError);
     // A reading before it died, or of none, changes nothing.
     expect(fleshCourse(BODY, 14, [ice(1)], [{ atMs: 0, c: 3 }]).readAs).toEqual([]);
+  });
+});
+
+describe('of two things met at one instant', () => {
+  test('only the later was met: not a sample is left of the other', () => {
+    expect(fleshCourse(BODY, 14, [air(0), slurry(1), ice(1)])).toEqual(fleshCourse(BODY, 14, [air(0), ice(1)]));
+  });
+});
+
+describe('the middle of a grid of few cells', () => {
+  const body = { radiusM: 0.02, exponent: 0, material: plainMaterial(3.8e6, 0.5) } as const;
+  const cold = { h: 1e6, mediumC: 0 };
+  const left = (): Conduction => {
+    const flesh = new Conduction(body, 20, 8);
+    flesh.march(1800, cold);
+    return flesh;
+  };
+  test('stands above the mean as the first term of the series does, pi/2, not as its first cell', () => {
+    const flesh = left();
+    expect(flesh.coreC / flesh.meanC).toBeCloseTo(Math.PI / 2, 2);
+    expect(Math.abs(flesh.coreC / flesh.meanC - Math.PI / 2)).toBeLessThan(0.004);
+  });
+  test('a reading far below the reckoned middle shifts all of it, never below its medium', () => {
+    const flesh = left();
+    const was = flesh.coreC;
+    flesh.read(was * 0.1);
+    expect(flesh.coreC).toBeCloseTo(was * 0.1, 6);
+    // Stretched it would be a little above its medium outside; shifted it has come to it.
+    expect(flesh.temperatures().at(-1)).toBeCloseTo(0, 9);
+  });
+  test('one that is near is met by stretching, and the outside follows', () => {
+    const flesh = left();
+    const [was, outside] = [flesh.coreC, flesh.temperatures().at(-1)!];
+    flesh.read(was * 0.8);
+    expect(flesh.temperatures().at(-1)).toBeCloseTo(outside * 0.8, 6);
   });
 });

@@ -33,6 +33,8 @@ describe('how long a pack keeps where it truly lies', () => {
     expect(q(-9) / q(-21)).toBeGreaterThan(3);
     expect(q(-9) / q(-21)).toBeLessThan(4.5);
     expect(keepRate('freezer', -9).authority).toBeCloseTo(q(-9), 9);
+    // However cold, the careful line is half as long again at most, and the authority's is not lengthened.
+    expect(keepRate('freezer', -60)).toEqual({ authority: 1, careful: 1 / 1.5 });
   });
 
   test('a freezer at -15 for a month, then read: what is gone cost more, and what is to come does', () => {

@@ -43,6 +43,8 @@ describe('thawing in time', () => {
     // In the afternoon a small one is still thawed for tonight, a large one tomorrow or the day after.
     expect(firstDayThawed(400, 14)).toBe(0);
     expect(firstDayThawed(400, 18.5)).toBe(1);
+    // Three hours by the bowl, six half pounds, and no more.
+    expect([firstDayThawed(1350, 9), firstDayThawed(1351, 9)]).toEqual([0, 1]);
     expect(firstDayThawed(2000, 14)).toBe(1);
     expect(firstDayThawed(5000, 14)).toBe(3);
     expect(takeOut(400, 3, 14)).toMatchObject({ how: 'fridge', day: 2, hour: 21 });

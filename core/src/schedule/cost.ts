@@ -1,8 +1,8 @@
 import type { Means, Task } from './task.ts';
 import type { Times } from './times.ts';
 
-/** A minute that the whole begins earlier weighs more than all that stands meanwhile: one begins as late as one may. */
-const BEGIN = 1000;
+/** What a minute costs that the whole begins earlier: more than all that stands meanwhile, so that one begins as late as one may. */
+export const BEGIN = 1000;
 
 /** What a plan costs: how early it begins, first; then the minutes that things stand, by how bad that is. `ends`: of each, before serving. */
 export const costOf = (tasks: readonly Task[], ends: readonly number[] | Int32Array): number => {

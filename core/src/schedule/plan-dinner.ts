@@ -1,4 +1,5 @@
 import { type Found, solveSchedule } from './solve-schedule.ts';
+import { BEGIN } from './cost.ts';
 import { type Kitchenwork, type Means, RESOURCES, type Task, workTrouble } from './task.ts';
 import { Times } from './times.ts';
 
@@ -235,7 +236,7 @@ function planOf(
     clash,
     early,
     proven: found.proven,
-    gapMin: found.proven ? 0 : Math.max(0, Math.ceil((found.cost - found.least) / 1000)),
+    gapMin: found.proven ? 0 : Math.max(0, Math.ceil((found.cost - found.least) / BEGIN)),
     beginsBefore: Math.max(0, ...spans.map((s) => s.starts)),
   };
 }

@@ -2,7 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { seeded } from '../random/index.ts';
 import { after, brokenBy, exhaustive, MEANS, someDinner, task } from './dinners.test-support.ts';
+import { leastCost } from './cost.ts';
 import { type Kitchenwork, planDinner, solveSchedule, type Task, workTrouble } from './index.ts';
+import { Times } from './times.ts';
 
 const work = (tasks: readonly Task[], within = 600, means = MEANS): Kitchenwork => ({ tasks, within, means });
 /** Nothing runs out of thinking. */
@@ -74,7 +76,7 @@ describe('against trying everything', () => {
     fc.assert(
       fc.property(small, (w) => {
         const [found, truth] = [foundIn(w), exhaustive(w)];
-        if (truth === null) return expect(solveSchedule(w, ENOUGH)).toEqual({ state: 'none' });
+        if (truth === null) return void expect(solveSchedule(w, ENOUGH)).toEqual({ state: 'none' });
         expect(found?.proven).toBe(true);
         expect(brokenBy(w, found!.ends)).toEqual([]);
         expect(found!.cost).toBe(truth);
@@ -111,6 +113,28 @@ describe('dinners as they are', () => {
     const ends = w.tasks.map((t) => plan.placed.find((p) => p.task.id === t.id)!.endsBefore);
     expect(brokenBy(w, ends)).toEqual([]);
     expect(plan.proven ? plan.gapMin : plan.gapMin >= 0).toBe(plan.proven ? 0 : true);
+    // A gap of minutes: never more than the whole lasts.
+    expect(plan.gapMin).toBeLessThanOrEqual(plan.beginsBefore);
+  });
+});
+
+describe('the least that a plan can cost', () => {
+  const least = (tasks: readonly Task[], hands = 1): number =>
+    leastCost(tasks, Times.of(work(tasks))!, { ...MEANS, hands });
+  test('of work for one pair of hands that may be in any order it is the cost of the best order itself', () => {
+    // Worst first, at 3, 2 and 1 a minute: they end 0, 5 and 9 min before serving, and 12 min before that is begun.
+    const hands = [
+      task('a', 5, { hands: true, spoils: 15 }),
+      task('b', 4, { hands: true, spoils: 8 }),
+      task('c', 3, { hands: true, spoils: 3 }),
+    ];
+    expect(least(hands)).toBe(12 * 1000 + 8 * 5 + 3 * 9);
+    expect(least(hands)).toBe(foundIn(work(hands, 600, { ...MEANS, hands: 1 }))!.cost);
+  });
+  test('two pairs of hands are no faster than one pair that is twice as fast', () => {
+    const two = [task('a', 6, { hands: true, spoils: 6 }), task('b', 6, { hands: true, spoils: 6 })];
+    expect(least(two, 2)).toBeCloseTo(6 * 1000 + 0, 9);
+    expect(least([...two, task('c', 6, { hands: true, spoils: 6 })], 2)).toBeCloseTo(9 * 1000 + 6 * 4.5, 9);
   });
 });
 

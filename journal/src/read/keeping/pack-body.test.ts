@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { thicknessOfFish } from '@dagboek/core/cook';
 import { CUT_ROUTES, proposeRoutes, type RouteName, routesFor } from '@dagboek/core/cut';
 import { formFacts, meatIn, PACK_FORMS, type PackForm, shareOfRound } from '@dagboek/core/larder';
-import { platesFrom } from '@dagboek/core/plates';
+import { PLATE_G, platesFrom } from '@dagboek/core/plates';
 import { loadSpecies } from '@dagboek/packs';
 import fc from 'fast-check';
 import { anEntry, at, idOf, ILSE, landed, TOMAS, tripStarted } from '../../builders.test-support.ts';
@@ -136,6 +136,14 @@ describe('what was packed of a cut', () => {
     expect(open.thicknessMm).toBe(Math.round(thicknessOfFish(byId('mackerel')!, 1000, 'fillet')));
     expect(open.thicknessMm).toBeLessThan(bodyOf(...cutBy('gutted whole', 'gutted', 850)).thicknessMm * 0.6);
     expect(open.cut).toBe('fillet');
+  });
+  test('a fillet of more than a plate and a half is cooked in portions', () => {
+    const cut = (plates: number): string =>
+      packBody(
+        { book: Book.EMPTY.withEntries([]), species: byId },
+        heldIn(Book.EMPTY.withEntries([pack('a', { form: 'fillets', pieces: 2, massG: 2 * PLATE_G * plates })])).pack,
+      ).cut;
+    expect([1.5, 1.6, 1.65].map(cut)).toEqual(['fillet', 'fillet', 'portion']);
   });
   test('a tail is meat but for its bone, and gutted fish more than a third', () => {
     const gurnard = SPECIES.find((s) => routesFor(s as never).includes('tail on the bone'))!;

@@ -119,6 +119,11 @@ describe('what a plan of meals starts from', () => {
       ['Ilse', 1, [], 2],
       ['Tomas', 1.5, ['mackerel'], 3],
     ]);
+    // Who said nothing eats fish, and everything of it.
+    expect(days[0]!.eaters.map((e) => [e.noFish, e.allergic, e.atRisk])).toEqual([
+      [false, [], false],
+      [false, [], false],
+    ]);
     expect(days[1]).toMatchObject({ fish: 'no', guests: 2, eaters: [{ name: 'Wren' }] });
     expect(asked(book()).wishes.days[0]!.eaters).toHaveLength(3);
   });

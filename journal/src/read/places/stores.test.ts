@@ -132,9 +132,9 @@ describe('the clock of freezing of a pack', () => {
     const cold = book(stored({ store: CHEST }), added({ setC: -24 }), ...daily(-24, 12));
     const [eu, , us] = clock(cold, '2026-06-04').lines;
     expect(eu!.met).toBe(true);
-    // The core was not cold enough at once.
-    expect(us!.hours).toBeGreaterThan(24);
-    expect(us!.hours).toBeLessThan(72 - 4);
+    // A pack of 50 mm takes some seventeen hours in a chest at -24 until its middle is at -20.
+    expect(us!.hours).toBeGreaterThan(72 - 20);
+    expect(us!.hours).toBeLessThan(72 - 15);
     expect(clock(cold, '2026-06-10').lines[2]!.met).toBe(true);
     expect(clock(book(stored({ store: CHEST }), added({ setC: -24 })), '2026-06-10').why).toBe('never read');
     expect(clock(book(stored({ store: CHEST }), added(), ...daily(-18, 12)), '2026-06-10').why).toBe('too warm');

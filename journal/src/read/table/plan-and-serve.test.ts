@@ -221,6 +221,7 @@ describe('who, and how', () => {
     const d = dinner();
     const later = { ...d, dishes: [{ ...first!, method: 'a way of later' }, ...others] } as DinnerState;
     expect(serveDinner(later, idOf('meal'), null, [])![0]!.facts).toMatchObject({ method: 'another way' });
+    expect(cookedBy(null)).toBe('another way');
     for (const m of METHODS) expect([m.id, cookedBy(m)]).not.toEqual([m.id, 'another way']);
   });
   test('the way of the plan of meals is not taken where it may not be', () => {

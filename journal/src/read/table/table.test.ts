@@ -124,6 +124,12 @@ describe('a dinner on the clock', () => {
     const steps = stepTimes(d, planDinner(dinnerWork(d, ms('19:12'))));
     expect(steps.find((s) => s.task.id === 'd/rest')!.standsTooLong).toBeGreaterThan(10);
   });
+  test('put by hand at an hour that is past it is planned anew, from a minute on', () => {
+    const put = (time: string): Entry => anEntry('dinner.put', DINNER, { task: 'p/scrub', startMs: ms(time) });
+    const pinned = (time: string, now: string): boolean =>
+      dinnerWork(dinnerOf(put(time)), ms(now)).tasks[0]!.startsBefore !== undefined;
+    expect([pinned('18:30', '18:30'), pinned('18:30', '18:31'), pinned('18:30', '18:33')]).toEqual([true, true, false]);
+  });
   test('put by hand it stays; let go it is planned again; what was begun twice began once', () => {
     const put = anEntry('dinner.put', DINNER, { task: 'p/scrub', startMs: ms('18:30') });
     expect(clock(dinnerOf(put), '18:00')).toMatchObject({ 'p/scrub': '18:30' });
