@@ -1,6 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Chore, type ChoreDone, type ChorePack, choresOf, type ChoreStore, CHORES } from './index.ts';
+import {
+  byHour,
+  type Chore,
+  type ChoreDone,
+  type ChorePack,
+  choresOf,
+  type ChoreStore,
+  CHORES,
+  thawChore,
+} from './index.ts';
 
 const ZONE = 'Atlantic/Faroe';
 const HOUR = 3_600_000;
@@ -119,4 +128,47 @@ describe('what the larder asks for', () => {
       }),
     );
   });
+});
+
+describe('a pack that is to thaw', () => {
+  const hour = ms('2026-09-12T21:00');
+  const thaw = (now: string, done?: boolean): Chore => thawChore('p', '2026-09-12', hour, 21, ms(now), done);
+  test('is due from five hours before its hour, and stays so until it is done', () => {
+    expect(['15:59', '16:00', '21:00', '23:59'].map((t) => thaw(`2026-09-12T${t}`).state)).toEqual([
+      'to come',
+      'due',
+      'due',
+      'due',
+    ]);
+    expect([thaw('2026-09-12T12:00', true).state, thaw('2026-09-13T09:00', true).state]).toEqual(['done', 'done']);
+  });
+  test('is of the morning before two in the afternoon', () => {
+    expect([8, 13, 14, 21].map((h) => thawChore('p', '2026-09-12', hour, h, hour).slot)).toEqual([
+      'morning',
+      'morning',
+      'evening',
+      'evening',
+    ]);
+  });
+});
+
+test('chores stand by their hours; of one hour by what they are and by what they are of', () => {
+  const chore = (of: Chore['of'], subject: string, atMs: number): Chore => ({
+    ...thawChore(subject, '2026-09-12', atMs, 8, 0),
+    of,
+  });
+  const sorted = [
+    chore('weigh', 'a', 1),
+    chore('ice', 'b', 2),
+    chore('towel', 'a', 2),
+    chore('towel', 'b', 2),
+    chore('ice', 'a', 3),
+  ];
+  fc.assert(
+    fc.property(fc.shuffledSubarray(sorted, { minLength: sorted.length }), (list) => {
+      expect([...list].sort(byHour)).toEqual(sorted);
+    }),
+  );
+  expect(byHour(sorted[2]!, sorted[3]!)).toBeLessThan(0);
+  expect(byHour(sorted[3]!, sorted[2]!)).toBeGreaterThan(0);
 });

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { FLESH } from '../heat/index.ts';
 import {
   meanRate,
   storeAt,
@@ -67,6 +68,31 @@ describe('a power cut', () => {
       expect(thawsAfter(litres * 0.25, litres)).toBeLessThan(35);
     }
     expect(thawsAfter(0, 200)).toBeLessThan(4);
+  });
+
+  test('against the sums: half an hour of the walls’ heat into frozen fish, into thawed, and the plateau between', () => {
+    const [litres, massKg, roomC] = [200, 50, 20];
+    // 0.55 W/m2K over a cube of 200 l; what lies in it, and 4 kg of walls and shelves.
+    const [ua, kg] = [0.55 * 6 * 0.2 ** (2 / 3), massKg + 4];
+    const of = (fromC: number) => warmUp({ massKg, litres, roomC }, fromC);
+    expect(of(-18)[0]).toEqual({ h: 0, c: -18 });
+    expect(of(-18)[1]!.c).toBeCloseTo(-18 + (ua * 38 * 1800) / (kg * FLESH.heatFrozen), 9);
+    expect(of(5)[1]!.c).toBeCloseTo(5 + (ua * 15 * 1800) / (kg * FLESH.heatLean), 9);
+    const held = of(-18).filter((p) => Math.abs(p.c - THAWS_C) < 1e-6);
+    const hours = (0.1 * kg * FLESH.latent) / (ua * (roomC - THAWS_C)) / 3600;
+    expect(Math.abs(held.length / 2 - hours)).toBeLessThanOrEqual(1);
+    // What melted stays molten, and goes on at the heat of thawed flesh.
+    const after = of(-18).slice(of(-18).lastIndexOf(held.at(-1)!) + 2);
+    expect(warmUp({ massKg: 0, litres, roomC }, -18).at(-1)!.c).toBeGreaterThan(roomC - 0.2);
+    expect(of(-18).at(-1)!.h).toBe(24 * 7);
+    for (let i = 1; i < 5; i++)
+      expect(after[i]!.c - after[i - 1]!.c).toBeCloseTo(
+        (ua * (roomC - after[i - 1]!.c) * 1800) / (kg * FLESH.heatLean),
+        9,
+      );
+    // A cold shed cools it, and freezes none of it in the sums.
+    expect(warmUp({ massKg, litres, roomC: -10 }, 5)[1]!.c).toBeLessThan(5);
+    expect(warmUp({ massKg, litres, roomC: 4 }, 4)).toHaveLength(2);
   });
 
   test('it only warms, never past the room; more in it, or a colder room, holds longer', () => {

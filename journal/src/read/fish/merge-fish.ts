@@ -1,5 +1,6 @@
 import { epochMs } from '@dagboek/core/time';
 import { fishOfTrip } from '../bodies/order.ts';
+import { fishLineIs } from './fish-lines.ts';
 import type { Kind } from '../../log/kinds/index.ts';
 import { factsOf } from '../../log/kinds/facts-of.ts';
 import type { Logged } from '../../log/state/logged.ts';
@@ -11,18 +12,6 @@ import { standingLine, strikeLine, type Writing } from '../../log/book/writing.t
 const NEAR_MS = 30 * 60_000;
 
 const standing = (f: FishState): Logged[] => f.log.filter((l) => !l.struck);
-
-/** Kinds of which a fish has one that counts; of the others it takes as many as there were. */
-const ONE_OF: readonly Kind[] = [
-  'fish.named',
-  'fish.measured',
-  'fish.weighed',
-  'fish.dispatched',
-  'fish.bled',
-  'fish.iced',
-  'fish.released',
-  'fish.discarded',
-];
 
 /**
  * The fish of the same trip that may be this very one, noted by another hand: landed within half an hour, as many, of the
@@ -84,7 +73,7 @@ export function mergeWritings(stays: FishState, gone: FishState, number: string)
         ? [{ kind: 'fish.named', subject: stays.id, facts: { species }, more: { atMs: epochMs(at), member } }]
         : [];
     }
-    if (ONE_OF.includes(kind as Kind) && (has.has(kind) || (kind === 'fish.named' && named))) return [];
+    if (fishLineIs(kind).once && (has.has(kind) || (kind === 'fish.named' && named))) return [];
     return [
       {
         kind: kind as Kind,

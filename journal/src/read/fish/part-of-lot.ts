@@ -1,20 +1,8 @@
 import { epochMs } from '@dagboek/core/time';
 import type { FactsOf, Kind } from '../../log/kinds/index.ts';
 import type { FishState } from '../../log/state/states.ts';
+import { fishLineIs } from './fish-lines.ts';
 import { amendLine, standingLine, type Writing } from '../../log/book/writing.ts';
-
-/** What befell a lot befell each of its fish; a picture and a report are of the lot as it was. */
-const GOES_ALONG: readonly Kind[] = [
-  'fish.named',
-  'fish.measured',
-  'fish.weighed',
-  'fish.dispatched',
-  'fish.bled',
-  'fish.iced',
-  'fish.moved',
-  'fish.read',
-  'fish.noted',
-];
 
 /**
  * The writings that take `n` fish out of a lot as a lot of their own (`id`), with all that befell them, so that they go to the board
@@ -40,7 +28,7 @@ export function partOfLot(
   out.push({ kind: 'fish.landed', subject: id, facts: { ...landing.now.facts, number, count: n }, more: at(landing) });
   for (const line of fish.log) {
     const kind = line.now.kind as Kind;
-    if (line.struck || line.apart || !GOES_ALONG.includes(kind)) continue;
+    if (line.struck || line.apart || !fishLineIs(kind).ofEach) continue;
     if (kind !== 'fish.weighed') {
       out.push({ kind, subject: id, facts: line.now.facts, more: at(line) });
       continue;
