@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { normalCdf, normalQuantile } from './index.ts';
+import { normalCdf, normalQuantile, studentQuantile } from './index.ts';
 
 describe('distributions against the tables', () => {
   // Abramowitz and Stegun, tables 26.1, 26.5, 26.10, 26.8.
@@ -21,5 +21,27 @@ describe('distributions against the tables', () => {
     for (const p of [0, 1, -0.1, 1.1, Number.NaN]) {
       expect(() => normalQuantile(p)).toThrow(RangeError);
     }
+  });
+});
+
+describe('Student’s t', () => {
+  // Abramowitz and Stegun, table 26.10.
+  test.each([
+    [0.95, 8, 1.8595],
+    [0.975, 8, 2.306],
+    [0.995, 8, 3.3554],
+    [0.999, 8, 4.5008],
+    [0.95, 10, 1.8125],
+    [0.975, 10, 2.2281],
+    [0.999, 10, 4.1437],
+    [0.975, 30, 2.0423],
+    [0.999, 30, 3.3852],
+    [0.6, 12, 0.259],
+  ])('%d of %d degrees of freedom lie below %d', (p, degrees, t) => {
+    expect(Math.abs(studentQuantile(p, degrees) - t)).toBeLessThan(p < 0.999 ? 0.0003 : 0.002);
+    expect(studentQuantile(1 - p, degrees)).toBeCloseTo(-studentQuantile(p, degrees), 9);
+  });
+  test('of very many it is the normal one', () => {
+    expect(studentQuantile(0.975, 1e9)).toBeCloseTo(normalQuantile(0.975), 8);
   });
 });
