@@ -2,7 +2,6 @@ import { Controller, Get, Header, Headers, HttpCode, Param, Post, Req } from '@n
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { BOOK_HEADER } from '@dagboek/journal/log';
 import type { Request } from 'express';
-import { civilDay } from '@dagboek/core/time';
 import { packLeft, packNumber, packsHeld } from '@dagboek/journal';
 import { larderFeed } from '@dagboek/journal/calendar';
 import { askedOf } from '../book/asked-of.ts';
@@ -66,10 +65,7 @@ export class LarderController {
   feed(@Param('key') key: string): string {
     if (!this.feedKey.fits(key) && !this.door.isFeed(key))
       throw new ProblemException(404, 'There is no calendar at this address.');
-    const { book } = this.books;
-    const now = this.clock.nowMs();
-    const { byId, zone } = askedOf(book, now);
-    const held = packsHeld({ book, species: byId, day: (at) => civilDay(at, zone), nowMs: now });
-    return larderFeed(book, held, now, zone);
+    const asked = askedOf(this.books.book, this.clock.nowMs());
+    return larderFeed(asked, packsHeld(asked));
   }
 }

@@ -41,7 +41,7 @@ function expectBanned(b: Book, word = 'p'): void {
     7,
   );
   expect(wishes.packs.map((p) => p.id)).not.toContain(idOf(word));
-  expect(larderFeed(b, [h], NOW, ZONE)).not.toMatch(/Eat pack/);
+  expect(larderFeed({ book: b, nowMs: NOW, zone: ZONE }, [h])).not.toMatch(/Eat pack/);
   expect(takenFor({ book: b, species: byId, nowMs: NOW }, h.pack)).toEqual(['thrown away']);
 }
 
@@ -195,7 +195,7 @@ describe('by any history', () => {
           expect(wishes.packs.map((p) => p.id)).not.toContain(h.pack.id);
           expect(mergeable({ book: b, species: banned, nowMs: NOW }, h.pack)).toEqual([]);
           expect(takenFor({ book: b, species: banned, nowMs: NOW }, h.pack)).toEqual(['thrown away']);
-          expect(larderFeed(b, [h], NOW, ZONE)).not.toMatch(/Eat pack/);
+          expect(larderFeed({ book: b, nowMs: NOW, zone: ZONE }, [h])).not.toMatch(/Eat pack/);
         }
       }),
       { numRuns: 200, seed: 28 },

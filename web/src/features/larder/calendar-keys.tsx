@@ -40,7 +40,7 @@ export function CalendarKeys({ held }: { held: readonly HeldPack[] }) {
     const piece = await import('@dagboek/journal/calendar').catch(() => null);
     if (!piece)
       return setTrouble('The part that writes calendars is not on this device yet; it comes with the next signal.');
-    saveFile('dagboek-larder.ics', piece.larderFeed(book, held, nowMs(), zone), 'text/calendar');
+    saveFile('dagboek-larder.ics', piece.larderFeed({ book, nowMs: nowMs(), zone }, held), 'text/calendar');
   };
   const ask = async (): Promise<void> => {
     setTrouble(null);
