@@ -13,6 +13,7 @@ import { type FactsDraft, factsResolver } from '../asked/resolver.ts';
 import { Trouble } from '../ui/trouble.tsx';
 import { Key } from '../ui/key.tsx';
 import { SentByNote } from './sent-by.tsx';
+import { TextField } from '../ui/text-field.tsx';
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
@@ -61,10 +62,12 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
         <input type="checkbox" className="checkbox" checked={about} onChange={(e) => setAbout(e.target.checked)} /> the
         time is a guess
       </label>
-      <div className="field">
-        <label htmlFor="because">Why (may be left out)</label>
-        <input id="because" className="input" value={because} onChange={(e) => setBecause(e.target.value)} />
-      </div>
+      <TextField
+        label="Why (may be left out)"
+        id="because"
+        value={because}
+        onChange={(e) => setBecause(e.target.value)}
+      />
       {asked && (
         <p className="alert alert-warning" role="alert">
           <b>This line begins {hanging ? 'what other lines hang on' : 'the whole'}.</b>{' '}

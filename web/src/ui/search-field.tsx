@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { TextField } from './text-field.tsx';
 
 /** A field to look for something by a word. `onEnter`: what Enter does, where there is something to choose. */
 export function SearchField({
@@ -16,19 +17,16 @@ export function SearchField({
 }) {
   const id = useId();
   return (
-    <div className="field">
-      <label htmlFor={id}>{label}</label>
-      <input
-        id={id}
-        className="input"
-        type="search"
-        placeholder={placeholder}
-        value={value}
-        onChange={(e) => onChange(e.target.value)}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter') onEnter?.();
-        }}
-      />
-    </div>
+    <TextField
+      label={label}
+      id={id}
+      type="search"
+      placeholder={placeholder}
+      value={value}
+      onChange={(e) => onChange(e.target.value)}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') onEnter?.();
+      }}
+    />
   );
 }

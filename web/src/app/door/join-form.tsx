@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Key } from '../../ui/key.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { join } from './door.ts';
+import { TextField } from '../../ui/text-field.tsx';
 
 /** What a device is most likely called, until its owner says. */
 const likelyName = (): string =>
@@ -37,22 +38,23 @@ export function JoinForm({ onJoined }: { onJoined: () => void }) {
         send();
       }}
     >
-      <div className="field">
-        <label htmlFor="join-code">Code on the server’s screen</label>
-        <input
-          id="join-code"
-          className="input min-h-14 text-[2rem] font-bold leading-[normal] font-head tracking-[0.12em]"
-          inputMode="numeric"
-          autoComplete="one-time-code"
-          maxLength={15}
-          value={code}
-          onChange={(e) => setCode(e.target.value)}
-        />
-      </div>
-      <div className="field">
-        <label htmlFor="join-name">What the list calls this device</label>
-        <input id="join-name" className="input" maxLength={60} value={name} onChange={(e) => setName(e.target.value)} />
-      </div>
+      <TextField
+        label="Code on the server’s screen"
+        id="join-code"
+        inputMode="numeric"
+        autoComplete="one-time-code"
+        maxLength={15}
+        value={code}
+        onChange={(e) => setCode(e.target.value)}
+        className="min-h-14 text-[2rem] font-bold leading-[normal] font-head tracking-[0.12em]"
+      />
+      <TextField
+        label="What the list calls this device"
+        id="join-name"
+        maxLength={60}
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+      />
       <Trouble says={missing ?? joining.error?.message} />
       <div className="keys">
         <Key

@@ -4,6 +4,7 @@ import { Row } from '../../frame/page.tsx';
 import { Key } from '../../ui/key.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { becomeScreen } from './door.ts';
+import { TextField } from '../../ui/text-field.tsx';
 
 /** The key in the address that the terminal shows; null when there is none. */
 const keyInAddress = (): string | null => /^#here=(\w+)$/.exec(location.hash)?.[1] ?? null;
@@ -39,19 +40,16 @@ export function ProveScreen() {
           if (!proving.isPending) mutate(key);
         }}
       >
-        <div className="field">
-          <label htmlFor="screen-key">Key that the terminal shows</label>
-          <input
-            id="screen-key"
-            className="input"
-            autoComplete="off"
-            autoCapitalize="none"
-            spellCheck={false}
-            maxLength={40}
-            value={key}
-            onChange={(e) => setKey(e.target.value)}
-          />
-        </div>
+        <TextField
+          label="Key that the terminal shows"
+          id="screen-key"
+          autoComplete="off"
+          autoCapitalize="none"
+          spellCheck={false}
+          maxLength={40}
+          value={key}
+          onChange={(e) => setKey(e.target.value)}
+        />
         <Trouble says={proving.error?.message} />
         <div className="keys">
           <Key act type="submit" name="This is the server’s screen" note="remembered in this browser" />

@@ -15,6 +15,7 @@ import { Foot } from '../../ui/foot.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { AidCardView } from './aid-card-view.tsx';
 import { CallStrip, useEmergencyNumber } from '../../frame/emergency-number.tsx';
+import { SelectField } from '../../ui/text-field.tsx';
 
 /** The species of the fish in hand, the last first, where it is one that can hurt; null where none is. */
 function dangerInHand(book: Book, byId: (id: string | null) => Species | null): string | null {
@@ -140,28 +141,25 @@ function ByWhich({ by, onChange }: { by: string; onChange: (id: string) => void 
   const others = all.filter((s) => s.hazards.length > 0 && !here.includes(s));
   if (all.length === 0) return null;
   return (
-    <div className="field">
-      <label htmlFor={id}>By which fish, if it is known</label>
-      <select id={id} className="select" value={by} onChange={(e) => onChange(e.target.value)}>
-        <option value="">not known</option>
-        {here.length > 0 && (
-          <optgroup label="What stings or poisons in these waters">
-            {here.map((s) => (
-              <option key={s.id} value={s.id}>
-                {s.name}
-              </option>
-            ))}
-          </optgroup>
-        )}
-        <optgroup label="Others that can hurt">
-          {others.map((s) => (
+    <SelectField label="By which fish, if it is known" id={id} value={by} onChange={(e) => onChange(e.target.value)}>
+      <option value="">not known</option>
+      {here.length > 0 && (
+        <optgroup label="What stings or poisons in these waters">
+          {here.map((s) => (
             <option key={s.id} value={s.id}>
               {s.name}
             </option>
           ))}
         </optgroup>
-      </select>
-    </div>
+      )}
+      <optgroup label="Others that can hurt">
+        {others.map((s) => (
+          <option key={s.id} value={s.id}>
+            {s.name}
+          </option>
+        ))}
+      </optgroup>
+    </SelectField>
   );
 }
 

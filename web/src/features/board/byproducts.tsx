@@ -13,6 +13,7 @@ import { Quantity } from '../../asked/quantity.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { useNow } from '../../ui/use-now.ts';
 import { asTyped, sayGrams, typedAmount, units } from '../../asked/units.ts';
+import { TextField } from '../../ui/text-field.tsx';
 
 const PARTS = [
   'frame and head',
@@ -94,24 +95,25 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
       <FoundNote of={species?.name ?? 'It'} found={foundOnCuts([cut])} />
       <h2 className="mt-4.5">Where the rest goes</h2>
       <div className="by-row">
-        <div className="field">
-          <label htmlFor="what">What</label>
-          <input id="what" className="input" list="parts" value={what} onChange={(e) => setWhat(e.target.value)} />
+        <TextField label="What" id="what" list="parts" value={what} onChange={(e) => setWhat(e.target.value)}>
           <datalist id="parts">
             {PARTS.map((p) => (
               <option key={p} value={p} />
             ))}
           </datalist>
-        </div>
+        </TextField>
         <Quantity label="Weight of it" amount="mass" value={grams} onChange={setGrams} />
         <Chips label="For" options={plain(BYPRODUCT_USES)} value={use} onChange={setUse} />
         <Key onClick={() => void add()} name="Note the part" />
       </div>
       <div className="by-row">
-        <div className="field grow">
-          <label htmlFor="found">Anything else, in your own words</label>
-          <input id="found" className="input" value={found} onChange={(e) => setFound(e.target.value)} />
-        </div>
+        <TextField
+          label="Anything else, in your own words"
+          grow
+          id="found"
+          value={found}
+          onChange={(e) => setFound(e.target.value)}
+        />
         <Key onClick={() => void note()} name="Note it" />
       </div>
       {USE_NOTES[use] && <p className="hint">{USE_NOTES[use]}</p>}

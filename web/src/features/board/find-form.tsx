@@ -10,6 +10,7 @@ import { typedNumber } from '../../ui/typed-number.ts';
 import { degrees } from '../../asked/units.ts';
 import { PictureRow } from '../../offline/photos/picture-row.tsx';
 import { type KeptPhoto, TakePicture } from '../../offline/photos/take-picture.tsx';
+import { TextField } from '../../ui/text-field.tsx';
 
 /** What was found inside, of a kind from which something may follow: what follows is said before it is written. */
 export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void }) {
@@ -85,16 +86,14 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
           />
         )}
         {kind.own && (
-          <div className="field grow">
-            <label htmlFor="own-find">Something else</label>
-            <input
-              id="own-find"
-              className="input"
-              maxLength={60}
-              value={own}
-              onChange={(e) => (setOwn(e.target.value), setTrouble(null))}
-            />
-          </div>
+          <TextField
+            label="Something else"
+            grow
+            id="own-find"
+            maxLength={60}
+            value={own}
+            onChange={(e) => (setOwn(e.target.value), setTrouble(null))}
+          />
         )}
         <TakePicture of="the find" kept={photo} onKept={setPhoto} />
         <Key onClick={() => void note()} name="Note the find" note={what ? sayFinding({ of, is: what }) : undefined} />

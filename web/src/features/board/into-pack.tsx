@@ -45,6 +45,7 @@ import { Trouble } from '../../ui/trouble.tsx';
 import { typedNumber } from '../../ui/typed-number.ts';
 import { asTyped, degrees, inField, sayGrams, typedAmount, units } from '../../asked/units.ts';
 import { KeyLink } from '../../ui/key.tsx';
+import { SelectField } from '../../ui/text-field.tsx';
 
 /** What is weighed changes no day, g. */
 const SOME_G = 400;
@@ -164,14 +165,11 @@ export function IntoPack({
           onChange={setStore}
         />
         <Chips label="Wrapped in" options={plain(wrappingsFor(place))} value={wrap} onChange={setWrapping} />
-        <div className="field">
-          <label htmlFor="form">Form</label>
-          <select id="form" className="select" value={kind} onChange={(e) => setKind(e.target.value as PackForm)}>
-            {FORMS.filter((f) => f !== 'cooked').map((f) => (
-              <option key={f}>{f}</option>
-            ))}
-          </select>
-        </div>
+        <SelectField label="Form" id="form" value={kind} onChange={(e) => setKind(e.target.value as PackForm)}>
+          {FORMS.filter((f) => f !== 'cooked').map((f) => (
+            <option key={f}>{f}</option>
+          ))}
+        </SelectField>
       </div>
       <p className="hint">
         {what}.

@@ -8,6 +8,7 @@ import { idFrom } from './own-packs.ts';
 import { inSentence } from '../../ui/names-in-text.ts';
 import { LENGTH_UNIT, inField, sayShortLength, shortLength, typedAmount } from '../../asked/units.ts';
 import { Key, LineKey } from '../../ui/key.tsx';
+import { SelectField, TextField } from '../../ui/text-field.tsx';
 
 interface Draft {
   name: string;
@@ -50,20 +51,23 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
   return (
     <form className="by-hand max-w-215" onSubmit={(e) => void handleSubmit(make)(e)} noValidate>
       <div className="by-row items-start">
-        <div className="field grow">
-          <label htmlFor={`${ids}n`}>Its name</label>
-          <input
-            id={`${ids}n`}
-            className="input"
-            maxLength={80}
-            {...register('name', { validate: (v) => v.trim().length > 1 || 'Give it a name.' })}
-          />
+        <TextField
+          label="Its name"
+          grow
+          id={`${ids}n`}
+          maxLength={80}
+          {...register('name', { validate: (v) => v.trim().length > 1 || 'Give it a name.' })}
+        >
           <Trouble says={formState.errors.name?.message} />
-        </div>
-        <div className="field grow">
-          <label htmlFor={`${ids}l`}>Its scientific name, if known</label>
-          <input id={`${ids}l`} className="input" lang="la" maxLength={80} {...register('latin')} />
-        </div>
+        </TextField>
+        <TextField
+          label="Its scientific name, if known"
+          grow
+          id={`${ids}l`}
+          lang="la"
+          maxLength={80}
+          {...register('latin')}
+        />
       </div>
       <div className="by-row items-start">
         <div className="field grow">
@@ -84,23 +88,21 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
           </select>
           <Trouble says={formState.errors.like?.message} />
         </div>
-        <div className="field">
-          <label htmlFor={`${ids}x`}>Greatest length, {LENGTH_UNIT}</label>
-          <input
-            id={`${ids}x`}
-            className="input"
-            inputMode="decimal"
-            placeholder={model ? inField('length', model.maxMm) : ''}
-            {...register('longest', {
-              validate: (v) => {
-                const mm = typedAmount('length', v)?.value;
-                const may = mm === undefined || (mm >= 10 && mm <= 10_000);
-                return may || `A length from ${shortLength(10)} to ${sayShortLength(10_000)}.`;
-              },
-            })}
-          />
+        <TextField
+          label={<>Greatest length, {LENGTH_UNIT}</>}
+          id={`${ids}x`}
+          inputMode="decimal"
+          placeholder={model ? inField('length', model.maxMm) : ''}
+          {...register('longest', {
+            validate: (v) => {
+              const mm = typedAmount('length', v)?.value;
+              const may = mm === undefined || (mm >= 10 && mm <= 10_000);
+              return may || `A length from ${shortLength(10)} to ${sayShortLength(10_000)}.`;
+            },
+          })}
+        >
           <Trouble says={formState.errors.longest?.message} />
-        </div>
+        </TextField>
       </div>
       {model && (
         <p className="hint">
@@ -113,28 +115,22 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
         const trait = traits.find((t) => t.id === values.differs[i]?.trait);
         return (
           <div key={f.id} className="by-row differs items-end">
-            <div className="field grow">
-              <label htmlFor={`${ids}t${i}`}>Difference {i + 1}</label>
-              <select id={`${ids}t${i}`} className="select" {...register(`differs.${i}.trait`)}>
-                <option value="">choose what to look at</option>
-                {traits.map((t) => (
-                  <option key={t.id} value={t.id}>
-                    {t.question}
-                  </option>
-                ))}
-              </select>
-            </div>
-            <div className="field grow">
-              <label htmlFor={`${ids}s${i}`}>It shows</label>
-              <select id={`${ids}s${i}`} className="select" {...register(`differs.${i}.state`)} disabled={!trait}>
-                <option value="">choose</option>
-                {trait?.states.map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {s.words}
-                  </option>
-                ))}
-              </select>
-            </div>
+            <SelectField label={<>Difference {i + 1}</>} grow id={`${ids}t${i}`} {...register(`differs.${i}.trait`)}>
+              <option value="">choose what to look at</option>
+              {traits.map((t) => (
+                <option key={t.id} value={t.id}>
+                  {t.question}
+                </option>
+              ))}
+            </SelectField>
+            <SelectField label="It shows" grow id={`${ids}s${i}`} {...register(`differs.${i}.state`)} disabled={!trait}>
+              <option value="">choose</option>
+              {trait?.states.map((s) => (
+                <option key={s.id} value={s.id}>
+                  {s.words}
+                </option>
+              ))}
+            </SelectField>
             <LineKey aria-label={`Leave out difference ${i + 1}`} onClick={() => differs.remove(i)}>
               Leave out
             </LineKey>

@@ -22,6 +22,7 @@ import { Trouble } from '../../ui/trouble.tsx';
 import { NotToEat } from '../../fish/not-to-eat.tsx';
 import { typedNumber } from '../../ui/typed-number.ts';
 import { amountTrouble, asTyped, sayGrams, typedAmount } from '../../asked/units.ts';
+import { SelectField } from '../../ui/text-field.tsx';
 
 /** What is weighed changes no day, g. */
 const SOME_G = 400;
@@ -117,14 +118,11 @@ export function AddPack({ onClose }: { onClose: () => void }) {
           />
         </>
       )}
-      <div className="field">
-        <label htmlFor="add-form">Form</label>
-        <select id="add-form" className="select" value={form} onChange={(e) => setForm(e.target.value as PackForm)}>
-          {FORMS.map((f) => (
-            <option key={f}>{f}</option>
-          ))}
-        </select>
-      </div>
+      <SelectField label="Form" id="add-form" value={form} onChange={(e) => setForm(e.target.value as PackForm)}>
+        {FORMS.map((f) => (
+          <option key={f}>{f}</option>
+        ))}
+      </SelectField>
       <div className="measure-row">
         <Quantity label="It weighs" amount="mass" value={grams} onChange={(v) => (setGrams(v), setTrouble(null))} />
         <Quantity label="Pieces" whole value={count} onChange={setCount} />

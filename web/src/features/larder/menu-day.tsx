@@ -13,6 +13,7 @@ import { useWrite } from '../../asked/use-write.ts';
 import { Row } from '../../frame/page.tsx';
 import { Chips, ManyChips } from '../../ui/chips.tsx';
 import { sayGrams, units } from '../../asked/units.ts';
+import { SelectField } from '../../ui/text-field.tsx';
 
 const FISH_WORDS = { either: 'as it comes', yes: 'fish', no: 'no fish' } as const;
 const GUESTS = Array.from({ length: 13 }, (_, n) => n);
@@ -223,21 +224,18 @@ function WhoEats({ day, onTrouble }: { day: MenuDay; onTrouble: (why: string | n
             values={home}
             onChange={(ids) => void change({ home: ids })}
           />
-          <div className="field">
-            <label htmlFor={`guests-${day.day}`}>Guests</label>
-            <select
-              id={`guests-${day.day}`}
-              className="select"
-              value={day.guests}
-              onChange={(e) => void change({ guests: Number(e.target.value) || undefined })}
-            >
-              {GUESTS.map((n) => (
-                <option key={n} value={n}>
-                  {n === 0 ? 'none' : n}
-                </option>
-              ))}
-            </select>
-          </div>
+          <SelectField
+            label="Guests"
+            id={`guests-${day.day}`}
+            value={day.guests}
+            onChange={(e) => void change({ guests: Number(e.target.value) || undefined })}
+          >
+            {GUESTS.map((n) => (
+              <option key={n} value={n}>
+                {n === 0 ? 'none' : n}
+              </option>
+            ))}
+          </SelectField>
         </div>
       )}
     </details>

@@ -28,6 +28,7 @@ import { Quantity } from '../../asked/quantity.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { typedNumber } from '../../ui/typed-number.ts';
 import { amountTrouble, asTyped, sayMass, typedAmount, units } from '../../asked/units.ts';
+import { TextField } from '../../ui/text-field.tsx';
 
 /** Pieces as typed: null when nothing, NaN when it is no whole number of them. */
 function typedPieces(text: string): number | null {
@@ -122,16 +123,13 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
           <Chips label="Wrapped in" options={plain(wraps)} value={wrapping} onChange={setWrap} />
         </>
       ) : (
-        <div className="field">
-          <label htmlFor="taken-why">{what === 'given away' ? 'To whom' : 'Why'}, if you like</label>
-          <input
-            id="taken-why"
-            className="input"
-            maxLength={200}
-            value={why}
-            onChange={(e) => setWhy(e.target.value)}
-          />
-        </div>
+        <TextField
+          label={<>{what === 'given away' ? 'To whom' : 'Why'}, if you like</>}
+          id="taken-why"
+          maxLength={200}
+          value={why}
+          onChange={(e) => setWhy(e.target.value)}
+        />
       )}
       <Trouble says={trouble} />
       <div className="keys">

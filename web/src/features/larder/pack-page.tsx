@@ -43,6 +43,7 @@ import { NotToEat } from '../../fish/not-to-eat.tsx';
 import { MoveKeys } from './move-keys.tsx';
 import { RawClockSection } from './raw-clock.tsx';
 import { storeName } from './say-store.ts';
+import { TextField } from '../../ui/text-field.tsx';
 
 /** One pack: what, from which fish, until when; moved, cooked or thrown away. */
 export function PackPage() {
@@ -291,16 +292,13 @@ function ThrowDialog({ packId, onClose }: { packId: string; onClose: () => void 
   const [trouble, setTrouble] = useState<string | null>(null);
   return (
     <Dialog title="Throw this pack away" open onClose={onClose}>
-      <div className="field">
-        <label htmlFor="why">Why</label>
-        <input
-          id="why"
-          className="input"
-          value={why}
-          onChange={(e) => setWhy(e.target.value)}
-          placeholder="past its day, freezer burn, thawed by mistake"
-        />
-      </div>
+      <TextField
+        label="Why"
+        id="why"
+        value={why}
+        onChange={(e) => setWhy(e.target.value)}
+        placeholder="past its day, freezer burn, thawed by mistake"
+      />
       <Trouble says={trouble} />
       <div className="keys">
         <DeckKey

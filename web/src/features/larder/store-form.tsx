@@ -10,6 +10,7 @@ import { Dialog } from '../../ui/dialog.tsx';
 import { Quantity } from '../../asked/quantity.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { amountTrouble, asTyped, degrees, inField, typedAmount } from '../../asked/units.ts';
+import { TextField } from '../../ui/text-field.tsx';
 
 /** A store of one's own: its name, what it is, what it is set to. `instead`: the plain one that it takes over from. */
 export function StoreForm({ instead, onClose }: { instead: Store | null; onClose: () => void }) {
@@ -46,18 +47,15 @@ export function StoreForm({ instead, onClose }: { instead: Store | null; onClose
   };
   return (
     <Dialog title="A store of your own" open onClose={onClose}>
-      <div className="field">
-        <label htmlFor="store-name">Name</label>
-        <input
-          id="store-name"
-          className="input"
-          maxLength={60}
-          autoFocus
-          value={name}
-          placeholder="chest freezer in the shed"
-          onChange={(e) => (setName(e.target.value), setTrouble(null))}
-        />
-      </div>
+      <TextField
+        label="Name"
+        id="store-name"
+        maxLength={60}
+        autoFocus
+        value={name}
+        placeholder="chest freezer in the shed"
+        onChange={(e) => (setName(e.target.value), setTrouble(null))}
+      />
       <Chips label="What it is" options={plain(STORE_KINDS)} value={is} onChange={setIs} />
       <p className="hint">{degrees(STORE_ABOUT[is])}</p>
       <div className="measure-row">

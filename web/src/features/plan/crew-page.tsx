@@ -17,6 +17,7 @@ import { Quantity } from '../../asked/quantity.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { asTyped, sayVolume, typedAmount } from '../../asked/units.ts';
 import { LineKey } from '../../ui/key.tsx';
+import { TextField } from '../../ui/text-field.tsx';
 
 /** People, boxes and places of the book: added, renamed, retired and brought back. Nothing of theirs is lost. */
 export function CrewPage() {
@@ -184,20 +185,22 @@ function AddPerson({ names }: { names: readonly string[] }) {
   };
   return (
     <AddForm onAdd={() => void add()} trouble={trouble}>
-      <div className="field grow">
-        <label htmlFor="new-person">Another person</label>
-        <input
-          id="new-person"
-          className="input"
-          maxLength={60}
-          value={name}
-          onChange={(e) => setName(e.target.value)}
-        />
-      </div>
-      <div className="field grow">
-        <label htmlFor="new-role">Mostly does (may be left out)</label>
-        <input id="new-role" className="input" maxLength={120} value={role} onChange={(e) => setRole(e.target.value)} />
-      </div>
+      <TextField
+        label="Another person"
+        grow
+        id="new-person"
+        maxLength={60}
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+      />
+      <TextField
+        label="Mostly does (may be left out)"
+        grow
+        id="new-role"
+        maxLength={120}
+        value={role}
+        onChange={(e) => setRole(e.target.value)}
+      />
       <DeckKey type="submit" name="Add the person" />
     </AddForm>
   );
@@ -227,10 +230,14 @@ function AddBox({ names }: { names: readonly string[] }) {
   };
   return (
     <AddForm onAdd={() => void add()} trouble={trouble}>
-      <div className="field grow">
-        <label htmlFor="new-box">Another box</label>
-        <input id="new-box" className="input" maxLength={60} value={name} onChange={(e) => setName(e.target.value)} />
-      </div>
+      <TextField
+        label="Another box"
+        grow
+        id="new-box"
+        maxLength={60}
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+      />
       <Quantity label="Holds" amount="volume" value={litres} onChange={setLitres} />
       <Chips label="Walls" options={plain(WALLS)} value={walls} onChange={setWalls} />
       <DeckKey type="submit" name="Add the box" />
@@ -291,16 +298,14 @@ function Places({ opened }: { opened: BookState }) {
         ))}
       </ul>
       <AddForm onAdd={() => void add()} trouble={trouble}>
-        <div className="field grow">
-          <label htmlFor="new-place">Another place</label>
-          <input
-            id="new-place"
-            className="input"
-            maxLength={60}
-            value={name}
-            onChange={(e) => setName(e.target.value)}
-          />
-        </div>
+        <TextField
+          label="Another place"
+          grow
+          id="new-place"
+          maxLength={60}
+          value={name}
+          onChange={(e) => setName(e.target.value)}
+        />
         <ManyChips
           label="Ground"
           options={Object.entries(GROUNDS).map(([value, text]) => ({ value, text }))}

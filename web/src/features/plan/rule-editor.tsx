@@ -9,6 +9,7 @@ import { RuleBlanks } from './rule-blanks.tsx';
 import { bodyOf, type RuleDraft } from './rule-fields.ts';
 import { SpeciesOfRule } from './rule-species.tsx';
 import { RuleTrial } from './rule-trial.tsx';
+import { SelectField, TextField } from '../../ui/text-field.tsx';
 
 /** A rule being written: a new one, or one that takes over from another. */
 export interface Editing {
@@ -57,22 +58,20 @@ export function RuleEditor({
   return (
     <div className="max-w-215">
       <div className="by-row items-start">
-        <div className="field grow">
-          <label htmlFor="rule-kind">What it says</label>
-          <select
-            id="rule-kind"
-            className="select"
-            value={edit.kind}
-            disabled={edit.replaces !== null}
-            onChange={(e) => onEdit({ ...edit, kind: e.target.value as RuleKind, draft: {} })}
-          >
-            {RULE_FORMS.map((f) => (
-              <option key={f.kind} value={f.kind}>
-                {f.say}
-              </option>
-            ))}
-          </select>
-        </div>
+        <SelectField
+          label="What it says"
+          grow
+          id="rule-kind"
+          value={edit.kind}
+          disabled={edit.replaces !== null}
+          onChange={(e) => onEdit({ ...edit, kind: e.target.value as RuleKind, draft: {} })}
+        >
+          {RULE_FORMS.map((f) => (
+            <option key={f.kind} value={f.kind}>
+              {f.say}
+            </option>
+          ))}
+        </SelectField>
         <DayField label="Holds from" value={edit.from} onChange={(from) => onEdit({ ...edit, from })} />
       </div>
       <RuleBlanks kind={edit.kind} draft={edit.draft} onDraft={(draft) => onEdit({ ...edit, draft })} />
@@ -83,17 +82,14 @@ export function RuleEditor({
         values={[...edit.zones]}
         onChange={(zones) => onEdit({ ...edit, zones })}
       />
-      <div className="field">
-        <label htmlFor="rule-source">Where it is written</label>
-        <input
-          id="rule-source"
-          className="input"
-          maxLength={200}
-          value={edit.source}
-          placeholder="notice, page, day"
-          onChange={(e) => onEdit({ ...edit, source: e.target.value })}
-        />
-      </div>
+      <TextField
+        label="Where it is written"
+        id="rule-source"
+        maxLength={200}
+        value={edit.source}
+        placeholder="notice, page, day"
+        onChange={(e) => onEdit({ ...edit, source: e.target.value })}
+      />
       {sentence ? (
         <p className="lead py-2 px-3 mt-3 border-2 border-ink bg-paper-open font-semibold" role="status">
           {sentence}

@@ -15,6 +15,7 @@ import { Chips } from '../../ui/chips.tsx';
 import { useWidth } from '../../ui/use-width.ts';
 import { VerdictMark } from '../../fish/verdict-mark.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
+import { TextField } from '../../ui/text-field.tsx';
 
 /** Height of the line within its drawing, px. */
 const LINE_Y = 54;
@@ -182,16 +183,13 @@ export function WelcomePage() {
               onChange={setFrom}
             />
             {from === 'boat' && (
-              <div className="field">
-                <label htmlFor="boat">Its name (may be left out)</label>
-                <input
-                  id="boat"
-                  className="input"
-                  value={boat}
-                  maxLength={60}
-                  onChange={(e) => setBoat(e.target.value)}
-                />
-              </div>
+              <TextField
+                label="Its name (may be left out)"
+                id="boat"
+                value={boat}
+                maxLength={60}
+                onChange={(e) => setBoat(e.target.value)}
+              />
             )}
           </Row>
           <Row className="pad question" time={<b className="q">3</b>}>

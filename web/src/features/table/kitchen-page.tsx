@@ -11,6 +11,7 @@ import { LineKey } from '../../ui/key.tsx';
 import { Quantity } from '../../asked/quantity.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { sayShortLength, typedAmount } from '../../asked/units.ts';
+import { TextField } from '../../ui/text-field.tsx';
 
 const COUNTS = {
   hands: { label: 'Pairs of hands', options: ['1', '2', '3'] },
@@ -115,17 +116,14 @@ export function KitchenPage() {
           }}
         >
           <h3>Another</h3>
-          <div className="field">
-            <label htmlFor="v-name">Name</label>
-            <input
-              id="v-name"
-              className="input"
-              maxLength={60}
-              value={name}
-              placeholder="Iron pan"
-              onChange={(e) => setName(e.target.value)}
-            />
-          </div>
+          <TextField
+            label="Name"
+            id="v-name"
+            maxLength={60}
+            value={name}
+            placeholder="Iron pan"
+            onChange={(e) => setName(e.target.value)}
+          />
           <Chips label="It is a" options={plain(USES)} value={use} onChange={setUse} />
           <Chips label="Its foot is" options={plain(['round', 'oblong'] as const)} value={shape} onChange={setShape} />
           <div className="measure-row">

@@ -36,6 +36,7 @@ import { DoneWhen } from './done-when.tsx';
 import { FitsNote } from './fits-note.tsx';
 import { RAW_MIDDLES, useDish } from './use-dish.ts';
 import { useNewMeal } from './use-new-meal.ts';
+import { TextField } from '../../ui/text-field.tsx';
 
 const MODES = ['to be cooked', 'eaten already'] as const;
 
@@ -213,17 +214,15 @@ export function NewMealPage() {
                 . <Link to={`/table/recipes/${meal.recipe.id}`}>The recipe</Link>
               </p>
             )}
-            <div className="field grow">
-              <label htmlFor="dish">Name of the dish</label>
-              <input
-                id="dish"
-                className="input"
-                value={meal.name}
-                maxLength={80}
-                placeholder={meal.title}
-                onChange={(e) => meal.setName(e.target.value)}
-              />
-            </div>
+            <TextField
+              label="Name of the dish"
+              grow
+              id="dish"
+              value={meal.name}
+              maxLength={80}
+              placeholder={meal.title}
+              onChange={(e) => meal.setName(e.target.value)}
+            />
           </Row>
           <Row className="pad question" time={<b className="q">3</b>}>
             <h2>What stands beside it?</h2>

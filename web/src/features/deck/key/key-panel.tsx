@@ -14,6 +14,7 @@ import { REGIONS, regionOf } from './regions.ts';
 import { SuspectField } from './suspect-field.tsx';
 import { forgetKey, type Key, useKey } from './use-key.ts';
 import { WhatHangs } from './what-hangs.tsx';
+import { SelectField } from '../../../ui/text-field.tsx';
 
 /** Names that an unsettled fish may carry; an entry holds no more. */
 const MOST_NAMES = 6;
@@ -141,25 +142,27 @@ function OtherQuestions({ keyed }: { keyed: Key }) {
   if (open.length === 0) return null;
   const groups: [string, Trait[]][] = REGIONS.map((r) => [r.name, open.filter((t) => regionOf(t.part)?.id === r.id)]);
   return (
-    <div className="field">
-      <label htmlFor="strikes-you">Something else strikes you?</label>
-      <select id="strikes-you" className="select" value="" onChange={(e) => keyed.ask(e.target.value)}>
-        <option value="" disabled>
-          answer it in any order
-        </option>
-        {groups.map(
-          ([name, list]) =>
-            list.length > 0 && (
-              <optgroup key={name} label={name}>
-                {list.map((t) => (
-                  <option key={t.id} value={t.id}>
-                    {t.question}
-                  </option>
-                ))}
-              </optgroup>
-            ),
-        )}
-      </select>
-    </div>
+    <SelectField
+      label="Something else strikes you?"
+      id="strikes-you"
+      value=""
+      onChange={(e) => keyed.ask(e.target.value)}
+    >
+      <option value="" disabled>
+        answer it in any order
+      </option>
+      {groups.map(
+        ([name, list]) =>
+          list.length > 0 && (
+            <optgroup key={name} label={name}>
+              {list.map((t) => (
+                <option key={t.id} value={t.id}>
+                  {t.question}
+                </option>
+              ))}
+            </optgroup>
+          ),
+      )}
+    </SelectField>
   );
 }
