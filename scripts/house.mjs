@@ -98,6 +98,31 @@ const judging = () =>
       }),
     );
 
+/** Packages whose exported functions say what they give, in which unit: whoever asks them reads no more than that. */
+const DOCUMENTED = ['core', 'journal', 'figure', 'catalogue'];
+
+/** Exported functions and classes of the pure packages without a comment that says what they give. */
+const undocumented = () =>
+  parsed
+    .filter(({ path }) => DOCUMENTED.includes(path.split('/')[0]))
+    .flatMap(({ path, tree }) =>
+      tree.statements
+        .filter((s) => s.modifiers?.some((m) => m.kind === ts.SyntaxKind.ExportKeyword))
+        .flatMap((s) => {
+          const [d] = s.declarationList?.declarations ?? [];
+          const named =
+            ts.isFunctionDeclaration(s) || ts.isClassDeclaration(s)
+              ? s.name
+              : d?.initializer && ts.isArrowFunction(d.initializer)
+                ? d.name
+                : undefined;
+          const said = ts
+            .getLeadingCommentRanges(tree.text, s.pos)
+            ?.some((c) => tree.text.slice(c.pos, c.pos + 3) === '/**');
+          return named && !said ? [`${path} ${named.getText(tree)}`] : [];
+        }),
+    );
+
 /** Named by what another package makes or asks for, not by us. */
 const ASKED_FOR = new Set(['workbox-window', 'workbox-build']);
 
@@ -126,6 +151,7 @@ const counts = {
   ),
   'folders that import each other': ((list) => ({ n: list.length, list }))(twoWayFolders()),
   'judging functions that web imports': ((list) => ({ n: list.length, list }))(judging()),
+  'exported functions without a word': ((list) => ({ n: list.length, list }))(undocumented()),
   'packages listed and not used': ((list) => ({ n: list.length, list }))(unused()),
 };
 

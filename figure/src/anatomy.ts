@@ -6,7 +6,6 @@ import { scatter } from './scatter.ts';
 import type { FigureSpec, Place, Pt } from './spec.ts';
 import { L } from './units.ts';
 
-export type { Body } from './build-body.ts';
 export type { Ray } from './build-fins.ts';
 
 /** Places of all scattered spots and blotches, worked out once so that drawing and leader lines agree. */
@@ -47,6 +46,7 @@ function buildArm(body: Body, a: NonNullable<FigureSpec['arms']>[number]): { sha
 /** Whole anatomy: every overlay reads from this. */
 export type Detail = 'icon' | 'card' | 'plate';
 export type Anatomy = ReturnType<typeof buildAnatomy>;
+/** Every part of a fish from its figure, in the figure’s own units (a fish is L long). */
 export function buildAnatomy(spec: FigureSpec, detail: Detail = 'plate') {
   const body = buildBody(spec);
   const eyes = spec.eyes ?? (spec.eye ? [spec.eye] : []);
@@ -121,6 +121,7 @@ export function buildAnatomy(spec: FigureSpec, detail: Detail = 'plate') {
 
 /** Sideways swimming bend for eels: shifts points across a sine along the body. amp in h. */
 export type Warp = (p: Pt) => Pt;
+/** How points of a straight fish move when it swims or lies bent. */
 export function bender(bend: FigureSpec['body']['bend']): Warp {
   if (!bend) return (p) => p;
   return ([x, y]) => {
@@ -139,6 +140,7 @@ export interface Bounds {
   x1: number;
   y1: number;
 }
+/** The box around some points after they were bent. */
 export function boundsOf(lists: readonly (readonly Pt[])[], warp: Warp): Bounds {
   const b = { x0: Infinity, y0: Infinity, x1: -Infinity, y1: -Infinity };
   for (const list of lists)

@@ -4,6 +4,7 @@ import { L } from './units.ts';
 
 /** Body outline, mouth opening and the (u,v) lookup. */
 export type Body = ReturnType<typeof buildBody>;
+/** The outline of a body from its figure, with functions for its upper and lower edge. */
 export function buildBody(spec: FigureSpec) {
   const up = spec.body.dorsal.map(([u, h]): Pt => [u * L, -h * L]);
   const down = spec.body.ventral.map(([u, h]): Pt => [u * L, h * L]);

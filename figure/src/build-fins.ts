@@ -14,6 +14,7 @@ export interface Ray {
   free: boolean;
   line: Pt[];
 }
+/** A fin of the back or the belly with its spines and rays. */
 export function buildMedianFin(body: Body, f: MedianFinSpec) {
   const dir = f.on === 'dorsal' ? -1 : 1;
   const spines = f.spines ?? 0,

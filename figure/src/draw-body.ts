@@ -6,6 +6,7 @@ import { scatter } from './scatter.ts';
 import type { FigureSpec, Pt } from './spec.ts';
 import { INK, L } from './units.ts';
 
+/** Draws the body: ground, back, belly, pattern and outline. */
 export function drawBody(pen: Pen, an: Anatomy): void {
   const { spec, body } = an,
     c = spec.colors,
@@ -145,6 +146,7 @@ function drawScales(pen: Pen, an: Anatomy, sc: NonNullable<NonNullable<FigureSpe
   pen.paths(arcs, 0.45, sc.color ?? INK, sc.opacity ?? (pen.detail === 'plate' ? 0.3 : 0.22));
 }
 
+/** Draws the lateral line, with its scutes where it has them. */
 export function drawLateral(pen: Pen, an: Anatomy): void {
   const { spec, lateral } = an,
     s = spec.lateral;
@@ -175,6 +177,7 @@ export function drawLateral(pen: Pen, an: Anatomy): void {
     );
 }
 
+/** Draws what stands on the skin: tubercles, thorns, scales. */
 export function drawSkin(pen: Pen, an: Anatomy): void {
   const { spec, body } = an,
     sk = spec.skin ?? {},

@@ -22,6 +22,7 @@ interface DrawnFin {
   rim?: FanSpec['rim'];
 }
 
+/** Draws one fin: its skin, its marks, its spines and rays. */
 export function drawFin(pen: Pen, f: DrawnFin, spec: FigureSpec): void {
   const { detail } = pen,
     icon = detail === 'icon',

@@ -1,9 +1,11 @@
-import type { Anatomy, Body } from './anatomy.ts';
+import type { Anatomy } from './anatomy.ts';
+import type { Body } from './build-body.ts';
 import { bowed, clamp, lerp, mix2, polar, range, spline, tone } from './maths.ts';
 import type { Pen } from './pen.ts';
 import type { EyeSpec, Pt } from './spec.ts';
 import { INK, L } from './units.ts';
 
+/** Draws the head: gill cover, mouth, eyes, barbels. */
 export function drawHead(pen: Pen, an: Anatomy): void {
   const { spec, body, gill, eyes } = an,
     { detail } = pen,

@@ -6,6 +6,7 @@ import type { Pen } from './pen.ts';
 import { tone } from './maths.ts';
 import { INK } from './units.ts';
 
+/** Draws a fish from its parts, back to front. */
 export function drawFigure(pen: Pen, an: Anatomy): void {
   const { spec, body } = an,
     icon = pen.detail === 'icon';

@@ -1,4 +1,5 @@
-import type { Anatomy, Body } from './anatomy.ts';
+import type { Anatomy } from './anatomy.ts';
+import type { Body } from './build-body.ts';
 import { dist, lerp, mix2, range, spline } from './maths.ts';
 import type { PatternSpec, Place, Pt } from './spec.ts';
 import { L } from './units.ts';
@@ -46,6 +47,7 @@ export function landmarks(an: Anatomy) {
 
 /** Points that trait leader lines can name. Value: [point, side]. */
 export type Side = 'top' | 'bottom';
+/** Where each trait of the key sits on a fish. */
 export function traitAnchors(an: Anatomy): Record<string, { p: Pt; side: Side }> {
   const { spec, body, tail, gill, eyes, lateral } = an,
     m = body.mouth,

@@ -1,12 +1,19 @@
 import type { Pt } from './spec.ts';
 
+/** Between two numbers: a at t = 0, b at t = 1. */
 export const lerp = (a: number, b: number, t: number): number => a + (b - a) * t;
+/** Between two points, likewise. */
 export const mix2 = (p: Pt, q: Pt, t: number): Pt => [lerp(p[0], q[0], t), lerp(p[1], q[1], t)];
+/** A number kept between two. */
 export const clamp = (x: number, a: number, b: number): number => Math.max(a, Math.min(b, x));
+/** Degrees as radians. */
 export const rad = (deg: number): number => (deg * Math.PI) / 180;
+/** The distance between two points. */
 export const dist = (p: Pt, q: Pt): number => Math.hypot(p[0] - q[0], p[1] - q[1]);
+/** n values of a function of their number and of their share of the way, 0 to 1. */
 export const range = <T>(n: number, f: (i: number, t: number) => T): T[] =>
   Array.from({ length: n }, (_, i) => f(i, n > 1 ? i / (n - 1) : 0.5));
+/** The point so far from another in a direction, degrees. */
 export const polar = (p: Pt, deg: number, r: number): Pt => [
   p[0] + Math.cos(rad(deg)) * r,
   p[1] + Math.sin(rad(deg)) * r,
@@ -14,6 +21,7 @@ export const polar = (p: Pt, deg: number, r: number): Pt => [
 
 /** Seeded random numbers in [0,1) (mulberry32 over a string hash). */
 export type Random = () => number;
+/** Random numbers from 0 to below 1 that a text determines. */
 export function randomFrom(text: string): Random {
   let s = 2166136261;
   for (const c of text) s = Math.imul(s ^ c.charCodeAt(0), 16777619);

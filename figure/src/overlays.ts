@@ -25,6 +25,7 @@ const KIND_LETTER: Record<HazardMark['kind'], string> = {
   electric: 'E',
 };
 
+/** Draws what can hurt, each with its mark and its note. */
 export function drawHazards(pen: Pen, an: Anatomy, words: Words, notes: Note[]): void {
   for (const h of hazardsOf(an)) {
     pen.paths(h.lines, pen.detail === 'plate' ? 8 : 4.5, HAZARD, 0.22);
@@ -40,6 +41,7 @@ export function drawHazards(pen: Pen, an: Anatomy, words: Words, notes: Note[]):
   }
 }
 
+/** Draws where to strike and where to cut. */
 export function drawTargets(pen: Pen, an: Anatomy, words: Words, notes: Note[]): void {
   const t = targetsOf(an),
     p = t.brain,
@@ -66,6 +68,7 @@ export function drawTargets(pen: Pen, an: Anatomy, words: Words, notes: Note[]):
   });
 }
 
+/** Numbers the traits on a fish, with their names where `labels`. */
 export function drawTraits(an: Anatomy, traits: readonly string[], labels: boolean, notes: Note[]): void {
   const anchors = traitAnchors(an);
   traits.forEach((name, i) => {
@@ -126,6 +129,7 @@ export function drawMeasure(pen: Pen, an: Anatomy, measure: Measure, words: Word
 }
 
 const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
+/** A text as it may stand in XML. */
 export const escapeXml = (s: string): string => s.replace(/[&<>"]/g, (c) => ENTITIES[c]);
 
 const textAt = (

@@ -1,9 +1,10 @@
-import type { Body } from './anatomy.ts';
+import type { Body } from './build-body.ts';
 import { lerp, polar, type Random, range, spline } from './maths.ts';
 import type { Pen } from './pen.ts';
 import type { PatternSpec, Place, Pt } from './spec.ts';
 import { L } from './units.ts';
 
+/** A ribbon along the body from u0 to u1, between two heights over it. */
 export const ribbon = (
   body: Body,
   u0: number,

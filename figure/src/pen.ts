@@ -5,6 +5,7 @@ import { INK } from './units.ts';
 
 /** Collects SVG. All points pass through warp; all widths are in px at the final size. */
 export type Pen = ReturnType<typeof makePen>;
+/** A pen that writes SVG: lines that swell, fills, and paths rounded on a grid. `unit`: figure units of a pixel. */
 export function makePen(unit: number, detail: Detail, warp: Warp, ids: string) {
   const out: string[] = [];
   const num = (n: number): string => String(Math.round(n * 10) / 10),

@@ -1,4 +1,4 @@
-import type { Body } from './anatomy.ts';
+import type { Body } from './build-body.ts';
 import { lerp, type Random } from './maths.ts';
 import type { Place, Pt } from './spec.ts';
 import { L } from './units.ts';
@@ -28,6 +28,7 @@ interface Scatter {
   type?: string;
   toward?: string | undefined;
 }
+/** Places for spots or tubercles over a part of the body, none too near another. */
 export function scatter(body: Body, p: Scatter, rnd: Random, taken: readonly Place[] = []): Place[] {
   const [u0, u1, v0, v1] = p.area,
     placed: Place[] = [],

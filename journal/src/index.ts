@@ -112,7 +112,6 @@ export { COLD_C, coreLine, coreTemperature, coreTemperatureOf } from './read/war
 export type { CoreTemperature } from './read/warmth/core-temperature.ts';
 export { bandOf, fillingOf, leakBefore } from './read/warmth/filling.ts';
 export type { Filling } from './read/warmth/filling.ts';
-export type { ById } from './read/warmth/filling-facts.ts';
 export { reckonBox } from './read/warmth/reckon-box.ts';
 export type { BoxReckoned, BoxToReckon } from './read/warmth/reckon-box.ts';
 export { judgeWeighing, nextPieces, packTrouble } from './read/board/judge-weighing.ts';

@@ -130,6 +130,7 @@ export interface LeakKnown extends Leak {
   readonly high: number;
 }
 
+/** What is known of a leak from the weights over its grid, W/K: middle, spread of its logarithm, and the range of 95 %. */
 export function leakKnown(grid: Float64Array, weights: Float64Array): LeakKnown {
   const ln = grid.map(Math.log);
   const mean = weights.reduce((s, w, i) => s + w * ln[i]!, 0);

@@ -9,6 +9,7 @@ export const METHODS = [...WITHOUT_FIRE, ...DRY_HEAT, ...WET_HEAT, ...OIL_AND_EM
 
 export type MethodId = (typeof METHODS)[number]['id'];
 
+/** A way by its id; null of one that this version does not know. */
 export const methodOf = (id: string): Method | null => METHODS.find((m) => m.id === id) ?? null;
 
 /** What is usually set. */

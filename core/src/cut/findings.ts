@@ -190,6 +190,7 @@ export interface AllThatFollows {
   /** Cooked through, whatever was frozen. */
   readonly cook: boolean;
 }
+/** What follows from several findings together, each sentence once. */
 export function allThatFollows(finds: readonly Finding[]): AllThatFollows {
   const all = finds.map(whatFollows);
   const said = (of: 'keeping' | 'cooking' | 'raw' | 'bin'): string[] => [...new Set(all.flatMap((f) => f[of] ?? []))];

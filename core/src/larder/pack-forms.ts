@@ -43,6 +43,7 @@ export const PACK_FORMS = {
 
 export type PackForm = keyof typeof PACK_FORMS;
 
+/** What a form of a pack is. */
 export const formFacts = (form: PackForm): FormFacts => PACK_FORMS[form];
 /** Whether it is still a fish, and not a cut of one. */
 export const isBody = (form: PackForm): boolean => formFacts(form).body === true;

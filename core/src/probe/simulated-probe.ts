@@ -20,6 +20,7 @@ export interface SimulatedProbe {
   readonly offK: number;
   readonly hangs: boolean;
 }
+/** A simulated probe, with the error that it has all its life, K, and whether it hangs behind. `rng`: 0 to below 1. */
 export const simulatedProbe = (rng: Rng): SimulatedProbe => ({
   offK: normal(rng, 0, PROBE.offK),
   hangs: rng() < PROBE.hangs,

@@ -18,6 +18,7 @@ export interface Allowance {
   readonly left: number;
 }
 
+/** Whether a rule allows a number of fish: a day, a year, at hand, or over a length. */
 export const isAllowance = (r: Rule): r is AllowanceRule =>
   r.kind === 'dailyBag' || r.kind === 'possession' || r.kind === 'yearlyBag' || r.kind === 'overLength';
 

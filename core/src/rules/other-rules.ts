@@ -20,6 +20,7 @@ export const withinHours = (time: string, from: string, to: string): boolean => 
   return a <= b ? t >= a && t <= b : t >= a || t <= b;
 };
 
+/** What a closed or an open season says of a catch on its day. */
 export function seasonSays(rule: Of<'closedSeason' | 'openSeason'>, f: CatchFacts): Said {
   const open = rule.kind === 'openSeason' ? rule.open : null;
   const span = rule.kind === 'closedSeason' ? rule.closed : rule.open;
@@ -35,6 +36,7 @@ export function seasonSays(rule: Of<'closedSeason' | 'openSeason'>, f: CatchFact
   };
 }
 
+/** What closed days of the week say of a catch on its day. */
 export function closedDaysSays(rule: Of<'closedDays'>, f: CatchFacts): Said {
   const today = weekday(f.day);
   const list = andList(rule.days);
@@ -43,6 +45,7 @@ export function closedDaysSays(rule: Of<'closedDays'>, f: CatchFacts): Said {
     : { outcome: 'keep', lead: 'Days', because: `open; closed on ${list}.` };
 }
 
+/** What the hours of the clock or of the sun say of a catch at its time; the sun’s by the place of the waters. */
 export function hoursSay(rule: Of<'clockHours' | 'sunHours'>, f: CatchFacts, pack: RulePack): Said {
   const hours = rule.kind === 'clockHours' ? { from: rule.from, to: rule.to, how: '' } : sunSpan(rule, f, pack);
   if (hours === 'always')
@@ -84,6 +87,7 @@ function sunSpan(
   };
 }
 
+/** What a ban of gear says of a catch; it asks where nobody has said how it was caught. */
 export function gearBanSays(rule: Of<'gearBan'>, f: CatchFacts): Said {
   const list = rule.banned.join(' or ');
   if (!f.gear)
@@ -93,6 +97,7 @@ export function gearBanSays(rule: Of<'gearBan'>, f: CatchFacts): Said {
     : { outcome: 'keep', lead: 'Gear', because: `${f.gear} is allowed; ${list} is not.` };
 }
 
+/** What a licence that is needed says of whoever caught it; it asks where the book knows of none. */
 export function licenceSays(rule: Of<'licence'>, f: CatchFacts): Said {
   const held = f.angler?.licences?.filter((l) => l.name === rule.licence);
   if (!held)

@@ -15,17 +15,24 @@ export interface RuleForm {
   readonly fields: readonly RuleField[];
 }
 
+/** A blank of a rule for a length, mm. */
 export const lengthBlank = (name: string, label: string): RuleField => ({ name, label, type: 'length' });
+/** A blank for a number of fish. */
 export const countBlank = (name: string, label: string): RuleField => ({ name, label, type: 'count' });
+/** A blank for words. */
 export const textBlank = (name: string, label: string): RuleField => ({ name, label, type: 'text' });
+/** A blank for a day of any year, MM-DD. */
 export const monthDayBlank = (name: string, label: string): RuleField => ({ name, label, type: 'monthDay' });
+/** A blank for a time of the day, HH:MM. */
 export const timeBlank = (name: string, label: string): RuleField => ({ name, label, type: 'time' });
+/** A blank for some of these options. */
 export const manyBlank = (name: string, label: string, options: readonly string[]): RuleField => ({
   name,
   label,
   type: 'many',
   options,
 });
+/** A blank for one of these options, each a value and its word. */
 export const oneBlank = (name: string, label: string, options: readonly (readonly [string, string])[]): RuleField => ({
   name,
   label,

@@ -1,3 +1,4 @@
+/** A text with a capital letter at its beginning. */
 export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** "turbot, brill and sole". */

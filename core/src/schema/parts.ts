@@ -8,6 +8,7 @@ export const share = { type: 'number', minimum: 0, maximum: 1 } as const;
 export const array = (items: object, maxItems: number, minItems = 0) =>
   ({ type: 'array', items, minItems, maxItems }) as const;
 
+/** Two of one kind, as a JSON schema. */
 export const pair = (item: object) => array(item, 2, 2);
 
 /** An object of these fields and no others; all of them required, or those named. */

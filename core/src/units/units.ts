@@ -90,5 +90,7 @@ export const G_PER_POUND = 453.592_37;
 export const G_PER_OUNCE = G_PER_POUND / 16;
 export const LITRES_PER_GALLON = 3.785_411_784;
 export const KM_PER_NAUTICAL_MILE = 1.852;
+/** degC as degF: 63 is 145.4. */
 export const fahrenheit = (c: number): number => (c * 9) / 5 + 32;
+/** degF as degC: 145.4 is 63. */
 export const celsius = (f: number): number => ((f - 32) * 5) / 9;

@@ -22,6 +22,7 @@ export const INK = '#15181b';
 export const PAPER = '#fcf8ec';
 export const WASH = '#cbddd8';
 
+/** The figure unchanged. */
 export const asIs = (body: FigureSpec): FigureSpec => body;
 /** Nothing there: the body as it is, nothing in teal. */
 export const NOTHING: StateLook = { change: asIs, teal: [] };

@@ -56,6 +56,7 @@ export const LEAST_ERROR = 0.01;
 
 /** The fixed points of a photo, corners first, and the map from picture to board (mm) that they give. */
 export const fixedPoints = (photo: PhotoOfFish): Point[] => [...photo.corners, ...(photo.marks ?? []).map((m) => m.at)];
+/** The projection from a picture, px, to its board, mm, from the corners and marks; null where they fit none. */
 export function toBoard(photo: PhotoOfFish, fixed: readonly Point[] = fixedPoints(photo)): Homography | null {
   const [l, w] = photo.boardMm;
   const board: Point[] = [[0, 0], [l, 0], [l, w], [0, w], ...(photo.marks ?? []).map((m) => m.boardMm)];

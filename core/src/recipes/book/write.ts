@@ -10,6 +10,7 @@ const of =
 export const forFish = of('fish');
 export const forPlate = of('plate');
 export const forDish = of('dish');
+/** Something to taste, without an amount: salt, pepper. */
 export const taste = (name: string, ...allergens: Allergen[]): Ingredient => ({
   name,
   amount: null,
@@ -42,6 +43,7 @@ export const alone = (id: string, name: string, minutes: number, say: string, mo
 /** The fish in its fire, straight after what came before. */
 export const cook = (place: Step['place'], hands: boolean, say: string, more: More = {}): Step =>
   step('cook', 'Cook the fish', say, 'cook', 0, { place, hands, waits: 5, ...more });
+/** The step in which the fish rests, for as long as it is reckoned. */
 export const rest = (say: string): Step => step('rest', 'Rest', say, 'rest', 0, { waits: 0 });
 
 const FLESH: readonly PieceCut[] = ['fillet', 'portion'];
@@ -60,6 +62,7 @@ export const fishDish = (
   ...r,
 });
 
+/** A side or a sauce, filled up with what is usual. */
 export const besideIt = (
   course: 'side' | 'sauce',
   r: Pick<Recipe, 'id' | 'name' | 'says' | 'ingredients' | 'steps'> & Partial<Recipe>,

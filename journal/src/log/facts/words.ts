@@ -36,6 +36,7 @@ export function sayTripNote({ topic, text, depthM, cost }: TripNote, units: Unit
   ].join(', ');
   return topic === null ? said : `${capital(topic)}: ${said}${/[.!?]$/.test(said) ? '' : '.'}`;
 }
+/** A text with a capital letter at its beginning. */
 export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 /** Where a fish was cut, as the log writes it. */
 export const CUT_WORDS: Readonly<Record<Bleed, string>> = {

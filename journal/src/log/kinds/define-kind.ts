@@ -51,6 +51,7 @@ export interface SubjectDefinition<S extends SubjectKind, F extends object> {
   readonly hangsOn: (s: StateOf<S>) => HangsOn;
 }
 
+/** Declares what a subject is; gives it back as it is, with its types held together. */
 export const subjectOf = <S extends SubjectKind, F extends object>(
   s: SubjectDefinition<S, F>,
 ): SubjectDefinition<S, F> => s;

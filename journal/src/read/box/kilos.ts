@@ -2,10 +2,10 @@ import { boxLevels, type BoxLevels } from '@dagboek/core/box';
 import { massOf } from '../bodies/mass-of.ts';
 import type { FishState } from '../../log/state/states.ts';
 import type { BoxNow } from './box-now.ts';
-import type { ById } from '../warmth/filling-facts.ts';
+import type { Asked } from '../asked.ts';
 
 /** What some fish and lots weigh together, kg; how many of them nobody weighed or measured. */
-export function kilosOf(fish: readonly FishState[], byId: ById): { kg: number; unweighed: number } {
+export function kilosOf(fish: readonly FishState[], byId: Asked['species']): { kg: number; unweighed: number } {
   let [kg, unweighed] = [0, 0];
   for (const f of fish) {
     const mass = massOf(f, byId(f.species));
@@ -16,5 +16,5 @@ export function kilosOf(fish: readonly FishState[], byId: ById): { kg: number; u
 }
 
 /** How high a box is filled at an instant with these fish in it, litres from its floor. */
-export const levelsIn = (now: BoxNow, fish: readonly FishState[], byId: ById): BoxLevels =>
+export const levelsIn = (now: BoxNow, fish: readonly FishState[], byId: Asked['species']): BoxLevels =>
   boxLevels({ iceKg: now.iceKg, waterKg: now.waterKg, fishKg: kilosOf(fish, byId).kg });

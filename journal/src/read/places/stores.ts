@@ -156,6 +156,7 @@ export interface StoreNow {
   /** Since when it is without current; null while it has it. */
   readonly offSince: string | null;
 }
+/** How warm a store is now, degC, when it was read, and since when its current is off. */
 export function storeNow({ book, nowMs }: Asks<'book' | 'nowMs'>, store: Store): StoreNow {
   const { reads, power } = book.reckoned(`marks of ${store.id}`, ['store'], [store], () => ({
     reads: inTime(store.own?.reads ?? []),

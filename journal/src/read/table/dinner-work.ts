@@ -124,6 +124,7 @@ export interface DinnerNow {
   readonly timers: readonly Timer[];
 }
 
+/** What is to be done now, what comes next, who is at work, and the timers that run. */
 export function dinnerNow(d: DinnerState, steps: readonly StepTime[], nowMs: number): DinnerNow {
   const toCome = steps.filter((s) => s.is === 'to come');
   const now = toCome.filter((s) => s.startMs <= nowMs + MIN_MS / 2);

@@ -22,6 +22,7 @@ export const dinnersAbout = (book: Book, serveAtMs: number, but: string): Dinner
 
 /** How a step stands. */
 export type StepIs = 'to come' | 'running' | 'done';
+/** Whether a step is to come, runs, or is done. */
 export const stepIs = (d: DinnerState, task: string): StepIs =>
   d.done[task] !== undefined ? 'done' : d.begun[task] !== undefined ? 'running' : 'to come';
 

@@ -30,6 +30,7 @@ export interface ToBeCooked extends PiecesOfPack {
   readonly all: number;
 }
 
+/** What the chosen packs are to the fire: the thickest says how long. Null when none is chosen. */
 export function toBeCooked(
   asked: Asks<'book' | 'species' | 'nowMs'>,
   chosen: readonly ChosenPack[],

@@ -29,6 +29,7 @@ export interface MealRecord {
   readonly ill: readonly IncidentState[];
 }
 
+/** All that a meal was made of, pack by pack, as it was when it was served. */
 export function mealRecord(asked: Asks<'book' | 'species'>, meal: MealState): MealRecord {
   const { book } = asked;
   const packs = meal.packs.flatMap((p): PackRecord[] => {

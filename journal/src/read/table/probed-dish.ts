@@ -27,6 +27,7 @@ export interface ProbedDish {
 /** As cold as a fridge, where nobody said, degC. */
 const SOME_C = 4;
 
+/** How done a dish is by its probe: what was read in the fire, corrected, and at rest. */
 export function probedDish(d: DinnerState, dish: DinnerDish, told: DishReckoned | null, nowMs: number): ProbedDish {
   const task = taskId(dish.id, 'cook');
   const [begun, done] = [d.begun[task], d.done[task]];

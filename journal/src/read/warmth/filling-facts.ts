@@ -1,35 +1,23 @@
 import type { Asks } from '../asked.ts';
 import {
   type BoxEvent,
-  type BoxFish,
   type FirstIce,
   ICE_KG_PER_L,
   type IceFinding,
-  type Leak,
-  meltTestLeak,
   SLURRY_C,
   SUN_K,
   sunlit,
-  usualLeak,
 } from '@dagboek/core/box';
 import { TYPICAL_C } from '@dagboek/core/fresh';
-import type { SpeciesFacts } from '@dagboek/core/species';
 import { epochMs, offsetMs } from '@dagboek/core/time';
-import { airAt, airsOf, beforeIce } from '../places/air-about.ts';
-import { bodyOf } from '../bodies/body-of.ts';
-import { fishOfTrip, tripsInOrder } from '../bodies/order.ts';
-import { staysOf } from '../places/stays-of.ts';
+import { airAt, airsOf } from '../places/air-about.ts';
+import { fishOfTrip } from '../bodies/order.ts';
+import { type Stay, staysOf } from '../places/stays-of.ts';
+import { type At, notedOf } from './box-marks.ts';
+import { fewer, plainFish, type PlainFish } from './plain-fish.ts';
+import { firstFrom, tripsWith } from './trips-with-box.ts';
 import type { Book } from '../../log/book/book.ts';
-import type { BoxState, TripState } from '../../log/state/states.ts';
-
-export type ById = (id: string | null) => SpeciesFacts | null;
-
-/** A fish in a box, as it can be sent to a worker: its body without its functions. */
-export interface PlainFish extends Omit<BoxFish, 'body'> {
-  readonly radiusM: number;
-  readonly exponent: number;
-  readonly fat: 'lean' | 'oily';
-}
+import type { BoxState, FishState, TripState } from '../../log/state/states.ts';
 
 /** What a filling of a box is reckoned from: numbers and words alone. */
 export interface FillingFacts {
@@ -59,66 +47,79 @@ export interface GatheredFilling {
 }
 
 const HOUR_MS = 3_600_000;
-/** A bag of ice weighs what was said, to so much; ice that nobody weighed fills a third of the box, by a guess as wide as half of it. */
+/** A bag of ice weighs what was said, to so much; ice that nobody weighed fills a third of the box, by a guess as wide as half of it. Our own assumptions. */
 const SAID = { share: 0.1, kg: 0.2 } as const;
 const ASSUMED = { share: 1 / 3, sd: 0.5 } as const;
-/** Fillings that teach a box's leak: the last so many of which something was seen. */
-const TEACH = 12;
-/** More bodies than this are put together by kind, weight and hour. */
-const MOST_BODIES = 24;
 
-export interface SetOut {
-  readonly trip: TripState;
-  readonly ms: number;
+/** What was noted of a box during one filling, in the order of time. */
+type Noted = { readonly [K in keyof ReturnType<typeof notedOf>]: ReturnType<typeof notedOf>[K] };
+
+/** A fish of a filling, and one of its stays in the box. */
+interface Lain {
+  readonly f: FishState;
+  readonly s: Stay;
 }
 
-/** Trips that set out with a box, in the order of time, with when they did: asked for every fish, reckoned once. */
-export const tripsWith = (book: Book, boxId: string): readonly SetOut[] =>
-  book.reckoned(`trips with box ${boxId}`, ['trip'], [], () =>
-    tripsInOrder(book)
-      .filter((t) => t.box === boxId)
-      .map((trip) => ({ trip, ms: epochMs(trip.startedAt) })),
+/** What is done to the ice: what is put in, with its sea water at `seaC`, degC, and what is poured off. */
+function eventsOf({ ice, drained }: Noted, seaC: number): BoxEvent[] {
+  return [
+    ...ice.flatMap(({ x, ms }): BoxEvent[] =>
+      x.kg === null
+        ? []
+        : [
+            { atMs: ms, kind: 'ice', kg: x.kg },
+            ...(x.seaL ? [{ atMs: ms, kind: 'water' as const, kg: x.seaL, c: seaC }] : []),
+          ],
+    ),
+    ...drained.map(({ ms }): BoxEvent => ({ atMs: ms, kind: 'drained' })),
+  ];
+}
+
+/** What was found out about the ice: seen, weighed, read, poured off. `meltC`: at which it melts, degC. */
+const findingsOf = ({ ice, weighed, read, drained }: Noted, meltC: number): IceFinding[] =>
+  [
+    ...ice.flatMap(({ x, ms }): IceFinding[] => (x.seen === null ? [] : [{ atMs: ms, kind: 'seen', word: x.seen }])),
+    ...weighed.map(({ x, ms }): IceFinding => ({ atMs: ms, kind: 'weighed', kg: x.kg })),
+    ...read.map(({ x, ms }): IceFinding => ({ atMs: ms, kind: 'read', overK: x.c - meltC })),
+    ...drained.flatMap(({ x, ms }): IceFinding[] => (x.kg === null ? [] : [{ atMs: ms, kind: 'poured', kg: x.kg }])),
+  ].sort((a, b) => a.atMs - b.atMs);
+
+/** The ice it sets out with, kg, and how well that is known; `assumed`: nobody has said or put in any. */
+function iceAtFirst(
+  litres: number,
+  said: number | null,
+  events: readonly BoxEvent[],
+  firstIn: number,
+): FirstIce & { readonly assumed: boolean } {
+  if (said !== null) return { kg: said, sdKg: said * SAID.share + SAID.kg, assumed: false };
+  if (events.some((e) => e.kind === 'ice' && e.atMs <= firstIn + HOUR_MS)) return { kg: 0, sdKg: 0.05, assumed: false };
+  const kg = litres * ASSUMED.share * ICE_KG_PER_L;
+  return { kg, sdKg: kg * ASSUMED.sd, assumed: true };
+}
+
+/** From when to when a filling lasts, epoch ms, and how its fish lay in it; null where nothing was ever in it. */
+function spanOf(
+  book: Book,
+  box: BoxState,
+  trip: TripState | null,
+): {
+  readonly lain: readonly Lain[];
+  readonly firstIn: number;
+  readonly fromMs: number;
+  readonly nextMs: number;
+} | null {
+  const lain = (trip ? fishOfTrip(book, trip.id) : []).flatMap((f) =>
+    staysOf(book, f)
+      .filter((s) => s.box === box.id)
+      .map((s) => ({ f, s })),
   );
-
-/** Index of the first of them that set out at or after an instant. */
-export function firstFrom(list: readonly SetOut[], ms: number): number {
-  let [low, high] = [0, list.length];
-  while (low < high) {
-    const mid = (low + high) >> 1;
-    if (list[mid]!.ms < ms) low = mid + 1;
-    else high = mid;
-  }
-  return low;
-}
-
-interface At<T> {
-  readonly x: T;
-  readonly ms: number;
-}
-const timed = <T extends { at: string }>(l: readonly T[]): At<T>[] =>
-  l.map((x) => ({ x, ms: epochMs(x.at) })).sort((a, b) => a.ms - b.ms);
-
-const noted = new WeakMap<BoxState, ReturnType<typeof timesOf>>();
-const timesOf = (box: BoxState) => ({
-  ice: timed(box.ice),
-  weighed: timed(box.weighed),
-  read: timed(box.read),
-  drained: timed(box.drained),
-  stands: timed(box.stands),
-});
-/** What was noted of a box with its times, looked up once: a box of ten years has many. */
-function notedOf(box: BoxState): ReturnType<typeof timesOf> {
-  const known = noted.get(box) ?? timesOf(box);
-  noted.set(box, known);
-  return known;
-}
-
-/** When something was found out about the ice of a box, epoch ms, the last first. */
-function looksOf(box: BoxState): number[] {
-  const { ice, weighed, read, drained } = notedOf(box);
-  return [...ice.filter((w) => w.x.seen !== null), ...weighed, ...read, ...drained]
-    .map((w) => w.ms)
-    .sort((a, b) => b - a);
+  const firstIn = Math.min(...lain.map((x) => x.s.fromMs));
+  const fromMs = trip?.box === box.id ? Math.min(epochMs(trip.startedAt), firstIn) : firstIn;
+  if (!Number.isFinite(fromMs)) return null;
+  const all = tripsWith(book, box.id);
+  const first = firstFrom(all, fromMs);
+  const next = all.slice(first, first + 3).find((t) => t.ms > fromMs && t.trip.id !== trip?.id);
+  return { lain, firstIn, fromMs, nextMs: next?.ms ?? Number.POSITIVE_INFINITY };
 }
 
 /** What a filling of a box is reckoned from, gathered from the book. */
@@ -127,75 +128,29 @@ export function gatherFilling(
   box: BoxState,
   trip: TripState | null,
 ): GatheredFilling | null {
-  const carried = trip?.box === box.id;
-  const list = trip ? fishOfTrip(book, trip.id) : [];
-  const stays = list.flatMap((f) =>
-    staysOf(book, f)
-      .filter((s) => s.box === box.id)
-      .map((s) => ({ f, s })),
-  );
-  const firstIn = Math.min(...stays.map((x) => x.s.fromMs));
-  const fromMs = carried && trip ? Math.min(epochMs(trip.startedAt), firstIn) : firstIn;
-  if (!Number.isFinite(fromMs)) return null;
-  const all = tripsWith(book, box.id);
-  const first = firstFrom(all, fromMs);
-  const next = all.slice(first, first + 3).find((t) => t.ms > fromMs && t.trip.id !== trip?.id);
-  const nextMs = next?.ms ?? Number.POSITIVE_INFINITY;
+  const span = spanOf(book, box, trip);
+  if (!span) return null;
+  const { lain, firstIn, fromMs, nextMs } = span;
   const within = <T>(l: readonly At<T>[]): At<T>[] => l.filter(({ ms }) => ms >= fromMs && ms < nextMs);
-  const times = notedOf(box);
-  const puts = within(times.ice);
-  const slurry = stays.some((x) => x.s.how === 'slurry') || puts.some(({ x }) => x.kg !== null && x.seaL !== undefined);
+  const all = notedOf(box);
+  const times: Noted = {
+    ice: within(all.ice),
+    weighed: within(all.weighed),
+    read: within(all.read),
+    drained: within(all.drained),
+    stands: within(all.stands),
+  };
+  const slurry =
+    lain.some((x) => x.s.how === 'slurry') || times.ice.some(({ x }) => x.kg !== null && x.seaL !== undefined);
   const meltC = slurry ? SLURRY_C : 0;
   const seaC = trip?.waterC ?? TYPICAL_C.unknownWater;
-  const events: BoxEvent[] = [
-    ...puts.flatMap(({ x, ms }): BoxEvent[] =>
-      x.kg === null
-        ? []
-        : [
-            { atMs: ms, kind: 'ice', kg: x.kg },
-            ...(x.seaL ? [{ atMs: ms, kind: 'water' as const, kg: x.seaL, c: seaC }] : []),
-          ],
-    ),
-    ...within(times.drained).map(({ ms }): BoxEvent => ({ atMs: ms, kind: 'drained' })),
-  ];
-  const found: IceFinding[] = [
-    ...puts.flatMap(({ x, ms }): IceFinding[] => (x.seen === null ? [] : [{ atMs: ms, kind: 'seen', word: x.seen }])),
-    ...within(times.weighed).map(({ x, ms }): IceFinding => ({ atMs: ms, kind: 'weighed', kg: x.kg })),
-    ...within(times.read).map(({ x, ms }): IceFinding => ({ atMs: ms, kind: 'read', overK: x.c - meltC })),
-    ...within(times.drained).flatMap(({ x, ms }): IceFinding[] =>
-      x.kg === null ? [] : [{ atMs: ms, kind: 'poured', kg: x.kg }],
-    ),
-  ].sort((a, b) => a.atMs - b.atMs);
-  const said = carried ? (trip?.iceKg ?? null) : null;
-  const isNoted = said !== null || events.some((e) => e.kind === 'ice' && e.atMs <= firstIn + HOUR_MS);
-  const kg = said ?? (isNoted ? 0 : box.litres * ASSUMED.share * ICE_KG_PER_L);
-  const sdKg = said !== null ? said * SAID.share + SAID.kg : isNoted ? 0.05 : kg * ASSUMED.sd;
-  const fish = stays.map(({ f, s }, i): PlainFish => {
-    const species = byId(f.species);
-    const { body, massG } = bodyOf(f, species);
-    const before = beforeIce(f, trip);
-    return {
-      id: `${f.id} ${i}`,
-      radiusM: body.radiusM,
-      exponent: body.exponent,
-      fat: species?.fat ?? 'lean',
-      massKg: massG / 1000,
-      count: f.count,
-      inMs: s.fromMs,
-      outMs: Number.isFinite(s.toMs) ? s.toMs : null,
-      startC: seaC,
-      before: before
-        .map((b, k) => ({
-          seconds: (Math.min(before[k + 1]?.atMs ?? s.fromMs, s.fromMs) - b.atMs) / 1000,
-          boundary: b.boundary,
-        }))
-        .filter((b) => b.seconds > 0),
-      how: s.how === 'slurry' ? 'still slurry' : 'wet ice',
-    };
-  });
-  const stands = within(times.stands).map(({ x, ms }) => ({ atMs: ms, sun: x.sun, offsetMs: offsetMs(x.at) }));
-  const out = stays.every(({ s }) => Number.isFinite(s.toMs));
-  const lastOut = Math.max(fromMs, ...stays.map((x) => x.s.toMs).filter(Number.isFinite));
+  const events = eventsOf(times, seaC);
+  const found = findingsOf(times, meltC);
+  const said = trip?.box === box.id ? trip.iceKg : null;
+  const { kg, sdKg, assumed } = iceAtFirst(box.litres, said ?? null, events, firstIn);
+  const stands = times.stands.map(({ x, ms }) => ({ atMs: ms, sun: x.sun, offsetMs: offsetMs(x.at) }));
+  const out = lain.every(({ s }) => Number.isFinite(s.toMs));
+  const lastOut = Math.max(fromMs, ...lain.map((x) => x.s.toMs).filter(Number.isFinite));
   return {
     box,
     trip,
@@ -204,41 +159,20 @@ export function gatherFilling(
       fromMs,
       nextMs,
       closedMs: trip?.endedAt && out ? Math.max(epochMs(trip.endedAt), lastOut) : null,
-      fish: fewer(fish),
+      fish: fewer(lain.map(({ f, s }, i) => plainFish(f, s, i, byId(f.species), trip, seaC))),
       events,
       found,
       firstIce: { kg, sdKg },
       meltC,
       air: aboutIt(trip, fromMs, stands),
     },
-    ids: [...new Set(stays.map((x) => x.f.id))],
-    iceAssumed: !isNoted,
+    ids: [...new Set(lain.map((x) => x.f.id))],
+    iceAssumed: assumed,
     sun: stands.at(-1)?.sun ?? false,
-    openedMs: [
-      ...stays.flatMap(({ s }) => [s.fromMs, s.toMs]),
-      ...events.map((e) => e.atMs),
-      ...found.map((e) => e.atMs),
-    ]
+    openedMs: [...lain.flatMap(({ s }) => [s.fromMs, s.toMs]), ...[...events, ...found].map((e) => e.atMs)]
       .filter(Number.isFinite)
       .sort((x, y) => x - y),
   };
-}
-
-/** Many fish as fewer bodies of the same heat: those alike in body, weight and hours lie together. */
-function fewer(fish: readonly PlainFish[], lnMass = 0.15, ms = 900_000): readonly PlainFish[] {
-  if (fish.length <= MOST_BODIES) return fish;
-  const groups = new Map<string, PlainFish[]>();
-  for (const f of fish) {
-    const at = (x: number | null): number | null => (x === null ? null : Math.round(x / ms));
-    const key = [f.fat, Math.round(Math.log(f.massKg) / lnMass), at(f.inMs), at(f.outMs), f.how].join();
-    groups.set(key, [...(groups.get(key) ?? []), f]);
-  }
-  const one = [...groups.values()].map((g): PlainFish => {
-    const [first] = g as [PlainFish, ...PlainFish[]];
-    const count = g.reduce((n, f) => n + f.count, 0);
-    return { ...first, count, massKg: g.reduce((kg, f) => kg + f.massKg * f.count, 0) / count };
-  });
-  return one.length > MOST_BODIES && lnMass < 3 ? fewer(one, lnMass * 2, ms * 2) : one;
 }
 
 /** Nothing in a box is followed for longer after it was last stood somewhere, ms. */
@@ -261,36 +195,4 @@ function aboutIt(
       atMs,
       c: airAt(airs, atMs) + (sunny.some(([from, to]) => from <= atMs && atMs < to) ? SUN_K : 0),
     }));
-}
-
-/** What is known of the leak of a box besides one filling: what it usually is, what was tested, and the fillings that teach it. */
-export interface LeakFacts {
-  readonly usual: Leak;
-  readonly tests: readonly Leak[];
-  readonly taught: readonly FillingFacts[];
-}
-
-/** The leak's facts as they are before an instant: only fillings in which somebody looked can teach, the last of them. */
-export function gatherLeak(asked: Asks<'book' | 'species'>, box: BoxState, beforeMs: number): LeakFacts {
-  const { book } = asked;
-  const trips = tripsWith(book, box.id);
-  const taught = new Set<TripState>();
-  for (const ms of looksOf(box)) {
-    if (taught.size === TEACH) break;
-    const at = trips[firstFrom(trips, ms + 1) - 1];
-    if (at && at.ms < beforeMs) taught.add(at.trip);
-  }
-  return {
-    usual: usualLeak(box.litres, box.walls),
-    tests: box.tests
-      .filter((t) => epochMs(t.at) < beforeMs)
-      .flatMap((t) => {
-        const leak = meltTestLeak(t);
-        return typeof leak === 'string' ? [] : [leak];
-      }),
-    taught: [...taught].flatMap((t) => {
-      const g = gatherFilling(asked, box, t);
-      return g && g.facts.fromMs < beforeMs && g.facts.found.length > 0 ? [g.facts] : [];
-    }),
-  };
 }

@@ -10,7 +10,9 @@ import {
 } from '@dagboek/core/box';
 import { Remembered } from './remembered.ts';
 import type { BoxState, TripState } from '../../log/state/states.ts';
-import { firstFrom, gatherFilling, type GatheredFilling, gatherLeak, tripsWith } from './filling-facts.ts';
+import { gatherFilling, type GatheredFilling } from './filling-facts.ts';
+import { gatherLeak } from './leak-facts.ts';
+import { firstFrom, tripsWith } from './trips-with-box.ts';
 import { type BoxReckoned, type BoxToReckon, keyOf, leakWeights, reckonBox } from './reckon-box.ts';
 
 /** One use of a box: from the trip that set out with it until the next that does. */

@@ -1,8 +1,7 @@
-import type { Asks } from '../asked.ts';
+import type { Asked, Asks } from '../asked.ts';
 import { type ClockHistory, TYPICAL_C } from '@dagboek/core/fresh';
 import type { FleshCourse } from '@dagboek/core/heat';
 import { epochMs } from '@dagboek/core/time';
-import type { ById } from './filling-facts.ts';
 import { courseOf } from './course-of.ts';
 import type { FishState, PackState } from '../../log/state/states.ts';
 import { bodyOf } from '../bodies/body-of.ts';
@@ -18,7 +17,7 @@ export interface FleshHistory extends ClockHistory {
 const COLD: readonly Lay['keeping'][] = ['box', 'fridge', 'freezer'];
 
 /** The warmth of a fish that lay so. */
-function courseOfFish(fish: FishState, lays: readonly Lay[], byId: ById, startC: number): FleshCourse {
+function courseOfFish(fish: FishState, lays: readonly Lay[], byId: Asked['species'], startC: number): FleshCourse {
   const { body } = bodyOf(fish, byId(fish.species));
   return courseOf(
     body,
@@ -47,7 +46,7 @@ export function fleshHistory(
 }
 
 /** The same for a fish that lay otherwise than it did: what its handling cost. */
-export function fromLays(fish: FishState, lays: readonly Lay[], byId: ById, waterC: number): FleshHistory {
+export function fromLays(fish: FishState, lays: readonly Lay[], byId: Asked['species'], waterC: number): FleshHistory {
   const { massG } = bodyOf(fish, byId(fish.species));
   const chilled = lays.find((l) => COLD.includes(l.keeping));
   const before = lays.filter((l) => !chilled || l.atMs < chilled.atMs);

@@ -16,7 +16,8 @@ import {
 } from '@dagboek/core/box';
 import { flesh } from '@dagboek/core/heat';
 import { Remembered } from './remembered.ts';
-import type { FillingFacts, LeakFacts } from './filling-facts.ts';
+import type { FillingFacts } from './filling-facts.ts';
+import type { LeakFacts } from './leak-facts.ts';
 
 /** What a box is reckoned from: numbers and words alone, so that it can be done beside the page. */
 export interface BoxToReckon {

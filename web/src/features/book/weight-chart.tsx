@@ -1,15 +1,12 @@
-import type { ApexOptions } from 'apexcharts';
-import chartModule from 'react-apexcharts';
 import { expectedWeight } from '@dagboek/core/measure';
+import type { ComponentProps } from 'react';
 import { useNavigate } from 'react-router';
 import type { Species } from '../../asked/catalogue.ts';
 import type { OwnFit } from '@dagboek/journal';
+import { axisTitle, ThemedChart } from '../../ui/themed-chart.tsx';
 import { useNarrow } from '../../ui/use-width.ts';
 import { LENGTH_UNIT, sayGrams, sayLength, units } from '../../asked/units.ts';
 import { G_PER_POUND, MM_PER_INCH } from '@dagboek/core/units';
-
-/** The package is CommonJS: depending on the bundler its default export is the component, or holds it. */
-const ReactApexChart = (chartModule as typeof chartModule & { default?: typeof chartModule }).default ?? chartModule;
 
 /** Lengths at which the curves are drawn. */
 const STEPS = 40;
@@ -67,15 +64,8 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
   const each = <T,>(rest: T, special: Readonly<Record<string, T>>): T[] =>
     series.map((s) => special[s.name ?? ''] ?? rest);
   const ink = 'var(--ink)';
-  const options: ApexOptions = {
+  const options: ComponentProps<typeof ThemedChart>['options'] = {
     chart: {
-      type: 'rangeArea',
-      animations: { enabled: false },
-      toolbar: { show: false },
-      zoom: { enabled: false },
-      fontFamily: 'inherit',
-      foreColor: 'var(--ink-2)',
-      background: 'transparent',
       events: {
         dataPointSelection: (_e, _c, at?: { seriesIndex: number; dataPointIndex: number }) => {
           const f = at && at.seriesIndex === of('Your fish') ? points[at.dataPointIndex] : undefined;
@@ -84,35 +74,20 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
       },
     },
     colors: each('var(--teal)', { Typical: ink, 'Nine in ten of yours': 'var(--teal-wash)' }),
-    fill: { type: 'solid', opacity: 1 },
-    stroke: {
-      curve: 'straight',
-      width: each(0, { Yours: 3, Typical: 2 }),
-      dashArray: each(0, { Typical: 6 }),
-    },
-    markers: {
-      size: each(0, { 'Your fish': 6 }),
-      strokeColors: 'var(--paper-open)',
-      strokeWidth: 1.5,
-      hover: { sizeOffset: 2 },
-    },
-    dataLabels: { enabled: false },
-    legend: { show: false },
-    grid: { borderColor: 'var(--rule)', xaxis: { lines: { show: true } } },
+    stroke: { width: each(0, { Yours: 3, Typical: 2 }), dashArray: each(0, { Typical: 6 }) },
+    markers: { size: each(0, { 'Your fish': 6 }) },
     xaxis: {
       type: 'numeric',
-      title: { text: `Length, ${LENGTH_UNIT}`, style: { fontSize: '15px', fontWeight: 600 } },
+      title: axisTitle(`Length, ${LENGTH_UNIT}`),
       min: x(from),
       max: x(to),
       tickAmount: Math.round((to - from) / grid),
       decimalsInFloat: 0,
-      labels: { style: { fontSize: '13px' } },
     },
     yaxis: {
       min: 0,
-      title: { text: `Weight, ${units.mass === 'lb' ? 'lb' : 'g'}`, style: { fontSize: '15px', fontWeight: 600 } },
+      title: axisTitle(`Weight, ${units.mass === 'lb' ? 'lb' : 'g'}`),
       decimalsInFloat: units.mass === 'lb' ? 1 : 0,
-      labels: { style: { fontSize: '13px' } },
     },
     tooltip: {
       shared: false,
@@ -122,13 +97,15 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
     },
   };
   return (
-    <div
-      className="weight-chart my-3 mx-0 max-w-245"
-      role="img"
-      aria-label={`Weight at length of ${species.name}; the same in figures below`}
-    >
+    <div className="my-3 mx-0 max-w-245">
       <Swatches own={mine !== null} points={points.length > 0} />
-      <ReactApexChart options={options} series={series} type="rangeArea" height={420} />
+      <ThemedChart
+        label={`Weight at length of ${species.name}; the same in figures below`}
+        type="rangeArea"
+        height={420}
+        series={series}
+        options={options}
+      />
     </div>
   );
 }
