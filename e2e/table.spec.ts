@@ -39,9 +39,14 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
   await page.keyboard.press('Space');
   // It is carried from a moment later on.
   await expect(peas).toHaveAttribute('aria-pressed', 'true');
-  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowUp');
-  await page.keyboard.press('Space');
-  await expect(peas).toHaveAttribute('aria-label', /put by hand$/);
+  // What carries it hears the keys a moment after it says so: what was not heard is pressed again.
+  await expect(async () => {
+    if ((await peas.getAttribute('aria-pressed')) === 'true') {
+      for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowUp');
+      await page.keyboard.press('Space');
+    }
+    await expect(peas).toHaveAttribute('aria-label', /put by hand$/, { timeout: 3000 });
+  }).toPass({ timeout: 20_000 });
   await mouse.press(key(page, 'Pod peas, slice fennel wherever it is best'));
   await expect(peas).toHaveAttribute('aria-label', was!);
   // What is next is begun early; its timer runs on through a reload.
