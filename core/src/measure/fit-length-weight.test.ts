@@ -2,8 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { normal, seeded } from '../random/index.ts';
 import { B_RANGE, expectedWeight, fitLengthWeight, CURVE_PRIOR, type WeighedFish } from './index.ts';
-import { normalCdf, normalQuantile } from '../stats/index.ts';
-import { studentQuantile } from '../stats/index.ts';
+import { normalQuantile } from '../stats/index.ts';
 import libraryQuantile from '@stdlib/stats-base-dists-t-quantile';
 
 const SPECIES = { weight: { a: 0.0079, b: 3.05, sdLog: 0.12 }, usualMm: [250, 600] } as const;
@@ -207,25 +206,4 @@ describe('weight at length of one’s own fish', () => {
       }),
     );
   });
-});
-
-describe('quantiles', () => {
-  // Reference: tables of Student's t.
-  test.each([
-    [0.95, 10, 1.812461],
-    [0.975, 10, 2.228139],
-    [0.995, 10, 3.169273],
-    [0.95, 30, 1.697261],
-    [0.025, 20, -2.085963],
-  ])('of t at %d with %d degrees it is %d', (p, v, t) => expect(studentQuantile(p, v)).toBeCloseTo(t, 2));
-
-  test('of the normal undo its distribution function', () => {
-    for (const p of [0.001, 0.01, 0.2, 0.5, 0.84, 0.999]) expect(normalCdf(normalQuantile(p))).toBeCloseTo(p, 6);
-  });
-});
-
-test('the quantile of t is the library’s to two thousandths, where it is asked for', () => {
-  for (const degrees of [8, 9, 12, 30, 200])
-    for (const p of [0.001, 0.025, 0.05, 0.3, 0.5, 0.8, 0.95, 0.975, 0.999])
-      expect(Math.abs(studentQuantile(p, degrees) - libraryQuantile(p, degrees))).toBeLessThan(0.002);
 });

@@ -13,6 +13,9 @@ describe('distributions against the tables', () => {
     expect(normalCdf(z) / p).toBeCloseTo(1, 9);
     expect(normalQuantile(p)).toBeCloseTo(z, 7);
   });
+  test('normal: the quantile undoes the distribution', () => {
+    for (const p of [0.001, 0.01, 0.2, 0.5, 0.84, 0.999]) expect(normalCdf(normalQuantile(p))).toBeCloseTo(p, 6);
+  });
   test('normal: at the ends', () => {
     expect([normalCdf(-Infinity), normalCdf(Infinity)]).toEqual([0, 1]);
     expect(normalCdf(Number.NaN)).toBeNaN();
@@ -31,12 +34,15 @@ describe('Student’s t', () => {
     [0.975, 8, 2.306],
     [0.995, 8, 3.3554],
     [0.999, 8, 4.5008],
-    [0.95, 10, 1.8125],
-    [0.975, 10, 2.2281],
     [0.999, 10, 4.1437],
     [0.975, 30, 2.0423],
     [0.999, 30, 3.3852],
     [0.6, 12, 0.259],
+    [0.95, 10, 1.812461],
+    [0.975, 10, 2.228139],
+    [0.995, 10, 3.169273],
+    [0.95, 30, 1.697261],
+    [0.025, 20, -2.085963],
   ])('%d of %d degrees of freedom lie below %d', (p, degrees, t) => {
     expect(Math.abs(studentQuantile(p, degrees) - t)).toBeLessThan(p < 0.999 ? 0.0003 : 0.002);
     expect(studentQuantile(1 - p, degrees)).toBeCloseTo(-studentQuantile(p, degrees), 9);
