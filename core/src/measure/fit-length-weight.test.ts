@@ -3,7 +3,6 @@ import fc from 'fast-check';
 import { normal, seeded } from '../random/index.ts';
 import { B_RANGE, expectedWeight, fitLengthWeight, CURVE_PRIOR, type WeighedFish } from './index.ts';
 import { normalQuantile } from '../stats/index.ts';
-import libraryQuantile from '@stdlib/stats-base-dists-t-quantile';
 
 const SPECIES = { weight: { a: 0.0079, b: 3.05, sdLog: 0.12 }, usualMm: [250, 600] } as const;
 const fit = (fish: readonly WeighedFish[], species: Parameters<typeof fitLengthWeight>[0] = SPECIES) => {

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import libraryQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { normalCdf, normalQuantile, studentQuantile } from './index.ts';
 
 describe('distributions against the tables', () => {
@@ -46,6 +47,11 @@ describe('Student’s t', () => {
   ])('%d of %d degrees of freedom lie below %d', (p, degrees, t) => {
     expect(Math.abs(studentQuantile(p, degrees) - t)).toBeLessThan(p < 0.999 ? 0.0003 : 0.002);
     expect(studentQuantile(1 - p, degrees)).toBeCloseTo(-studentQuantile(p, degrees), 9);
+  });
+  test('is the library’s to two thousandths, where it is asked for', () => {
+    for (const degrees of [8, 9, 12, 30, 200])
+      for (const p of [0.001, 0.025, 0.05, 0.3, 0.5, 0.8, 0.95, 0.975, 0.999])
+        expect(Math.abs(studentQuantile(p, degrees) - libraryQuantile(p, degrees))).toBeLessThan(0.002);
   });
   test('of very many it is the normal one', () => {
     expect(studentQuantile(0.975, 1e9)).toBeCloseTo(normalQuantile(0.975), 8);
