@@ -136,7 +136,7 @@ for (const [name, viewport, nights, half] of [
     await page.getByRole('button', { name: /^Measured/ }).click();
     await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
     await look('verdict');
-    await page.getByRole('button', { name: /^Strike a line/ }).click();
+    await page.getByRole('button', { name: /^Cross out/ }).click();
     await expect(page.getByRole('dialog')).toBeVisible();
     await look('dialog');
     expect(found).toEqual([]);
@@ -144,7 +144,7 @@ for (const [name, viewport, nights, half] of [
 
 test('axe finds nothing on the welcome', async ({ page, own }) => {
   await page.goto(own.url);
-  await expect(page.getByRole('heading', { name: 'An empty book' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'A new book' })).toBeVisible();
   expect(await axe(page)).toEqual([]);
 });
 
@@ -155,7 +155,7 @@ test('text at 200 % keeps the next action in reach', async ({ page, demo }) => {
   await page.getByLabel(/^Length/).fill('36.4');
   await page.getByRole('button', { name: /^Measured/ }).click();
   await page.addStyleTag({ content: 'html{font-size:200%} body{font-size:30px}' });
-  await page.getByRole('button', { name: /^Dispatched/ }).click();
+  await page.getByRole('button', { name: /^Killed/ }).click();
   await expect(page.getByRole('button', { name: /^Bled/ })).toBeVisible();
 });
 

@@ -23,14 +23,14 @@ test('a server put back to an older copy gets what it lost from the device, and 
   await page.goto(`${first.url}/plan`);
   await remark(page, 'two seals');
   await remark(page, 'wind backing');
-  await expect(page.getByText('Saved here and sent')).toBeVisible();
+  await expect(page.getByText('Saved and sent')).toBeVisible();
   // Pulled once more, so that the device knows the digest of what it has sent.
   await page.reload();
-  await expect(page.getByText('Saved here and sent')).toBeVisible();
+  await expect(page.getByText('Saved and sent')).toBeVisible();
   await first.stop();
   const older = await startServer({ data: copy(), demo: true, port: first.port });
   await page.goto(`${older.url}/unsent`);
-  await expect(page.getByText('The book on the server was put back to an older copy.')).toBeVisible({
+  await expect(page.getByText('The book on the server was restored from an older copy.')).toBeVisible({
     timeout: 30_000,
   });
   await expect.poll(() => texts(older)).toEqual(expect.arrayContaining(['two seals', 'wind backing']));
@@ -43,16 +43,16 @@ test('a device whose clock is an hour ahead: its line waits, is said, and goes b
   demo,
 }) => {
   await page.goto(`${demo.url}/plan`);
-  await expect(page.getByText('Saved here and sent')).toBeVisible();
+  await expect(page.getByText('Saved and sent')).toBeVisible();
   await page.evaluate(() => {
     const { now } = Date;
     Date.now = () => now() + 3_600_000;
   });
   await remark(page, 'a whale');
-  await page.getByRole('link', { name: /1 line not yet sent/ }).click();
+  await page.getByRole('link', { name: /1 entry not sent yet/ }).click();
   await expect(page.getByText(/This device’s clock is 1 h .*ahead of the server’s/)).toBeVisible();
   await expect(page.getByText('waits: By the server’s clock it is still to come.')).toBeVisible();
-  await button(page, /^Go by the server’s clock/).click();
+  await button(page, /^Use the server’s clock/).click();
   await expect.poll(() => texts(demo)).toContain('a whale');
   const sent = (await entriesOf(demo)).find((e) => e.facts['text'] === 'a whale') as unknown as {
     at: string;
@@ -62,9 +62,7 @@ test('a device whose clock is an hour ahead: its line waits, is said, and goes b
   expect(sent.at).toMatch(/^2026-09-12T14:2/);
   await expect(page.getByText(/ahead of the server’s/)).toHaveCount(0);
   await page.getByRole('link', { name: 'Plan' }).first().click();
-  await expect(page.getByRole('listitem').filter({ hasText: 'a whale' })).toContainText(
-    'By the clock of its device 15:2',
-  );
+  await expect(page.getByRole('listitem').filter({ hasText: 'a whale' })).toContainText('By that device’s clock 15:2');
 });
 
 test('a refused line can be given another time', async ({ page, demo }) => {
@@ -77,10 +75,10 @@ test('a refused line can be given another time', async ({ page, demo }) => {
   });
   await page.goto(`${demo.url}/plan`);
   await remark(page, 'a heron');
-  await page.getByRole('link', { name: '1 line refused' }).click();
+  await page.getByRole('link', { name: '1 entry refused' }).click();
   await button(page, 'Mend').click();
   await page.getByRole('dialog').getByLabel('Time').fill('13:55');
-  await button(page, 'Write it so').click();
+  await button(page, 'Save it like this').click();
   await expect.poll(() => texts(demo)).toContain('a heron');
   expect((await entriesOf(demo)).find((e) => e.facts['text'] === 'a heron')).toMatchObject({
     at: expect.stringContaining('T13:55'),
@@ -112,10 +110,10 @@ test('a line corrected on two devices apart shows both; a person says which coun
   });
   await page.reload();
   const row = page.getByRole('listitem').filter({ hasText: 'gannets' });
-  await expect(row).toContainText('Corrected on two devices apart', { timeout: 30_000 });
+  await expect(row).toContainText('Corrected on two devices', { timeout: 30_000 });
   await expect(row).toContainText('three gannets');
-  await row.getByRole('button', { name: /^Take this instead: .*three gannets/ }).click();
-  await expect(row).not.toContainText('Corrected on two devices apart');
+  await row.getByRole('button', { name: /^Use this one instead: .*three gannets/ }).click();
+  await expect(row).not.toContainText('Corrected on two devices');
   await expect(row.locator('b')).toContainText('three gannets');
   await expect
     .poll(async () => (await entriesOf(demo)).at(-1))

@@ -13,8 +13,8 @@ test('lengths that cannot be are refused with a sentence, and what was typed sta
   // The name is a line of its own.
   await expect.poll(async () => (await entriesOf(demo)).length).toBe(before);
   for (const [typed, says] of [
-    ['0', 'more than 0'],
-    ['-12', 'more than 0'],
+    ['0', 'above 0'],
+    ['-12', 'above 0'],
     ['400', 'No mackerel is 400 cm'],
     ['long', 'as a number'],
     ['', 'as a number'],
@@ -33,7 +33,7 @@ test('a weight that no such fish has asks, and does not block', async ({ page, d
   await button(page, /^Mackerel/).click();
   await page.getByLabel(/^Weight/).fill('4000');
   await measure(page, '34.5');
-  await expect(page.getByRole('alert')).toContainText('Length, weight or name: which is wrong?');
+  await expect(page.getByRole('alert')).toContainText('Which is wrong: length, weight or species?');
   await button(page, /^Measured/).click();
   await expect(page.getByText('4.00 kg by the scale')).toBeVisible();
 });
@@ -50,8 +50,8 @@ test('too near the limit it says measure again, and measured again it decides', 
     .click();
   await measure(page, '27.1');
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
-  await expect(verdict).toContainText('0.9 short of 28');
-  await expect(verdict).toContainText('uses up no bag');
+  await expect(verdict).toContainText('0.9 under 28');
+  await expect(verdict).toContainText('does not count towards your limit');
 });
 
 test('a ray is asked for its width, which its rule names', async ({ page, demo }) => {
@@ -67,18 +67,18 @@ test('a ray is asked for its width, which its rule names', async ({ page, demo }
 
 test('times in the future and before the trip are refused where they are corrected', async ({ page, demo }) => {
   await page.goto(`${demo.url}/deck`);
-  await button(page, /^Strike a line/).click();
+  await button(page, /^Cross out/).click();
   await page
     .getByRole('dialog')
     .getByRole('button', { name: /^Correct: Landed/ })
     .click();
-  const dialog = page.getByRole('dialog', { name: 'Correct this line' });
+  const dialog = page.getByRole('dialog', { name: 'Correct this entry' });
   await dialog.getByLabel('Time', { exact: true }).fill('5:00');
   await dialog.getByRole('button', { name: /^Correct it/ }).click();
   await expect(dialog.getByRole('alert')).toContainText('before the trip began (06:40)');
   await dialog.getByLabel('Time', { exact: true }).fill('1800');
   await dialog.getByRole('button', { name: /^Correct it/ }).click();
-  await expect(dialog.getByRole('alert')).toContainText('still to come');
+  await expect(dialog.getByRole('alert')).toContainText('in the future');
   await dialog.getByLabel('Time', { exact: true }).fill('14:10');
   await dialog.getByRole('button', { name: /^Correct it/ }).click();
   await expect(dialog).toHaveCount(0);
@@ -87,7 +87,7 @@ test('times in the future and before the trip are refused where they are correct
 test('a full bag says so, and names whom it counts for', async ({ page, demo }) => {
   await page.goto(`${demo.url}/deck`);
   // Wren has kept two pollack of four; a lot of three is too many.
-  await page.getByText('Another fish aboard meanwhile').click();
+  await page.getByText('Add another fish meanwhile').click();
   await page.getByRole('radio', { name: 'Wren' }).check({ force: true });
   await page.getByLabel('How many').fill('3');
   await button(page, /^3 aboard/).click();
@@ -111,16 +111,16 @@ test('one cannot take more from a pack than it holds, nor pack more than was cut
     .click();
   await button(page, /^Cook it/).click();
   await page.getByLabel(/^Grams of pack/).fill('99999');
-  await button(page, /^Plan it back/).click();
-  await expect(page.getByRole('alert')).toContainText('cannot come out of it');
+  await button(page, /^Plan the cooking/).click();
+  await expect(page.getByRole('alert')).toContainText('is more than that');
   await expect(page.getByLabel(/^Grams of pack/)).toHaveValue('99999');
 });
 
 test('an address that is no page, and a fish that is none', async ({ page, demo }) => {
   await page.goto(`${demo.url}/nowhere`);
-  await expect(page.getByRole('heading', { name: 'No such page' }).first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' }).first()).toBeVisible();
   await page.goto(`${demo.url}/fish/nobody`);
-  await expect(page.getByRole('heading', { name: 'No such page' }).first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' }).first()).toBeVisible();
 });
 
 test('a name of sixty letters without a space wraps on a phone, wherever it stands', async ({ page, demo }) => {
@@ -138,7 +138,7 @@ test('a name of sixty letters without a space wraps on a phone, wherever it stan
   await page.getByRole('checkbox', { name: long }).check({ force: true });
   await page.getByRole('radio', { name: /^boxhelmina/ }).check({ force: true });
   await button(page, /^Cast off/).click();
-  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /No fish at the moment/ })).toBeVisible();
   for (const path of ['/deck', '/plan', '/crew', '/all', '/board', '/table/new', '/book', '/plan/officer', '/box']) {
     await page.goto(demo.url + path);
     await page.waitForLoadState('networkidle');

@@ -28,10 +28,10 @@ test('the box says how cold each fish is inside, and since when', async ({ page,
   await expect(page.getByText(/inside, cold since 13:5\d/)).toBeVisible();
 });
 
-test('short of ice: what to add by when, added as it says, and it is enough', async ({ page, demo }) => {
+test('under ice: what to add by when, added as it says, and it is enough', async ({ page, demo }) => {
   await page.goto(`${demo.url}/box`);
   const box = blue(page);
-  await expect(box.getByText('Short of ice')).toBeVisible();
+  await expect(box.getByText('Not enough ice')).toBeVisible();
   await expect(box.getByText(/Melting 0\.\d kg an hour\. Runs out about .*Home is 20:15\./)).toBeVisible();
   await expect(box.getByText('Seen at 12:50: half the ice', { exact: false })).toBeVisible();
   await expect(page.locator('.settling')).toHaveCount(0);
@@ -53,16 +53,16 @@ test('short of ice: what to add by when, added as it says, and it is enough', as
 test('seen gone, what lies in it warms and says so; the large key wants ice now', async ({ page, demo }) => {
   await page.goto(`${demo.url}/box`);
   const box = blue(page);
-  await box.getByRole('button', { name: /^Look under the lid/ }).click();
+  await box.getByRole('button', { name: /^Check the ice/ }).click();
   await mouse.choose(page.getByRole('radio', { name: '10 min ago' }));
   await page.getByRole('button', { name: 'gone', exact: true }).click();
   await expect(box.getByText('No ice', { exact: true })).toBeVisible();
   await expect(box.getByText(/Without ice since 14:1\d/)).toBeVisible();
-  await expect(box.getByText(/The reckoning was off by \d(\.\d)? kg, and was set right\./)).toBeVisible();
+  await expect(box.getByText(/The estimate was wrong by \d(\.\d)? kg and has been corrected\./)).toBeVisible();
   await expect(box.getByRole('button', { name: /^Add \d+(\.5)? kg now/ })).toBeVisible();
   await expect.poll(() => last(demo, 1)).toEqual([['box.looked', { ice: 'gone' }]]);
   // The line stands with the box, and can be mended there.
-  await box.getByText(/^\d lines of this box since 06:40/).click();
+  await box.getByText(/^\d entries of this box since 06:40/).click();
   await box.getByRole('button', { name: /^Correct: Under the lid: the ice is gone/ }).click();
   await page.getByRole('dialog').getByLabel('Ice').selectOption('a few lumps');
   await page
@@ -70,7 +70,7 @@ test('seen gone, what lies in it warms and says so; the large key wants ice now'
     .getByRole('button', { name: /^Correct it/ })
     .click();
   await expect(box.getByText(/Seen at 14:1\d: a few lumps of ice/)).toBeVisible();
-  await box.getByRole('button', { name: /^Look under the lid/ }).click();
+  await box.getByRole('button', { name: /^Check the ice/ }).click();
   await mouse.choose(page.getByRole('radio', { name: '10 min ago' }));
   await page.getByRole('button', { name: 'gone', exact: true }).click();
   await expect(box.getByText('No ice', { exact: true })).toBeVisible();
@@ -90,7 +90,7 @@ test('the hours of the box: as it was and as it will be, by keys, and back to no
   expect(await ice()).toBeGreaterThan(now + 2);
   await expect(box.getByText('No fish in it yet.')).toBeVisible();
   await slider.press('End');
-  await expect(box.getByText(/as it will be at .*if nothing is done/)).toBeVisible();
+  await expect(box.getByText(/as it will be at .*if you do nothing/)).toBeVisible();
   expect(await ice()).toBe(0);
   await box.getByRole('button', { name: 'Back to now' }).click();
   expect(Math.abs((await ice()) - now)).toBeLessThan(0.15);
@@ -108,7 +108,7 @@ test('a thermometer in a fish sets its reckoning right, and says by how much; a 
   await expect(dialog.getByText('simulated thermometer')).toBeVisible();
   await dialog.getByRole('textbox', { name: 'Or typed' }).fill('99');
   await dialog.getByRole('button', { name: /^Read/ }).click();
-  await expect(dialog.getByText(/No fish is so warm before it is cooked/)).toBeVisible();
+  await expect(dialog.getByText(/No raw fish is that warm/)).toBeVisible();
   await dialog.getByRole('button', { name: /^Take [−\d]/ }).click({ timeout: 25_000 });
   await expect(dialog).toHaveCount(0);
   await expect(
@@ -121,7 +121,7 @@ test('a fish is laid elsewhere by keys, and carried to another layer by hand', a
   await page.goto(`${demo.url}/box`);
   const box = blue(page);
   await box.getByRole('button', { name: /^8, Black seabream/ }).click();
-  await box.getByRole('button', { name: 'Lay it elsewhere' }).click();
+  await box.getByRole('button', { name: 'Move it' }).click();
   const dialog = page.getByRole('dialog');
   await mouse.choose(dialog.getByRole('radio', { name: /the deck tub/ }));
   await mouse.choose(dialog.getByRole('radio', { name: 'on ice, dry' }));
@@ -165,11 +165,11 @@ test('forty fish in one box: reckoned beside the page, and the page answers mean
   await page.goto(`${demo.url}/box`);
   const box = blue(page);
   await expect(box.getByText(/and \d+ more, below/)).toBeVisible();
-  await box.getByRole('button', { name: /^Look under the lid/ }).click();
+  await box.getByRole('button', { name: /^Check the ice/ }).click();
   await page.getByRole('button', { name: 'a few lumps' }).click();
   // What stood there stands until it is reckoned anew, and then follows what was seen.
   await expect(box.getByText(/Seen at 14:2\d: a few lumps of ice/)).toBeVisible();
-  await expect(box.getByText(/Too full|Short of ice|No ice/).first()).toBeVisible();
+  await expect(box.getByText(/Too full|Not enough ice|No ice/).first()).toBeVisible();
 });
 
 test('the day goes on: the ice ends, the fish warm, and a mackerel crosses the clock of histamine, here and at the board', async ({
@@ -191,13 +191,13 @@ test('the day goes on: the ice ends, the fish warm, and a mackerel crosses the c
   const strip = page.getByRole('note', { name: 'Do not eat' });
   await expect(strip).toHaveCount(1);
   await expect(strip).toContainText(/8 mackerel: \d+(\.\d)? h above 4\.4° after it was chilled, [48] h at most/);
-  await expect(strip).toContainText('Neither cooking nor freezing destroys it');
+  await expect(strip).toContainText('Cooking and freezing do not destroy it');
   await page.goto(`${demo.url}/board`);
   await page.getByRole('checkbox').first().check();
   await expect(page.getByRole('note', { name: 'Do not eat' })).toBeVisible();
   // It is not cut, and can be thrown away; then it waits nowhere.
   await page.getByRole('button', { name: /^Onto the board/ }).click();
-  await expect(page.getByRole('alert')).toContainText('8 mackerel is over the line of histamine and is not eaten');
+  await expect(page.getByRole('alert')).toContainText('8 mackerel is over the histamine limit: do not eat it');
   await expect(page.locator('.settling')).toHaveCount(0);
   await page.getByRole('button', { name: /^Thrown away/ }).click();
   await expect(page.getByRole('checkbox', { name: /mackerel/ })).toHaveCount(0);
@@ -208,33 +208,33 @@ test('a melt test at home: begun, kept over a reload, and told what the walls le
   const tub = page.getByRole('region', { name: 'the deck tub' });
   await tub.getByRole('button', { name: 'Melt test' }).click();
   const dialog = page.getByRole('dialog', { name: 'Melt test' });
-  await dialog.getByRole('button', { name: /^It is shut/ }).click();
-  await expect(dialog.getByRole('alert')).toContainText('half a kilo of ice at least');
+  await dialog.getByRole('button', { name: /^It is closed/ }).click();
+  await expect(dialog.getByRole('alert')).toContainText('at least half a kilo of ice');
   await dialog.getByRole('textbox', { name: 'Ice put in' }).fill('4');
-  await dialog.getByRole('button', { name: /^It is shut/ }).click();
+  await dialog.getByRole('button', { name: /^It is closed/ }).click();
   await page.reload();
   await tub.getByRole('button', { name: 'Melt test' }).click();
   await expect(dialog.getByText(/Begun at 14:2\d/)).toBeVisible();
   await dialog.getByRole('textbox', { name: 'Ice left' }).fill('4.5');
   await dialog.getByRole('textbox', { name: 'Hours' }).fill('12');
-  await dialog.getByRole('textbox', { name: 'Air about it' }).fill('18');
+  await dialog.getByRole('textbox', { name: 'Air around the box' }).fill('18');
   await dialog.getByRole('button', { name: /^Tested/ }).click();
-  await expect(dialog.getByRole('alert')).toContainText('more ice left than went in');
+  await expect(dialog.getByRole('alert')).toContainText('More ice left than went in');
   await dialog.getByRole('textbox', { name: 'Ice left' }).fill('2.5');
   await dialog.getByRole('button', { name: /^Tested/ }).click();
-  await expect(tub.getByText(/Tested on Sat 12 Sep in 18°: 0\.6 watts for each degree/)).toBeVisible();
+  await expect(tub.getByText(/Tested on Sat 12 Sep in 18°: 0\.6 watts per degree/)).toBeVisible();
 });
 
 test('the ice is planned: how much, twenty days, what the sun costs; cast off with it', async ({ page, demo }) => {
   await page.goto(`${demo.url}/plan`);
   await endTripAndPlan(page, demo);
-  const needs = page.getByText(/Nineteen of twenty such days it outlasts the trip/);
+  const needs = page.getByText(/On 19 of 20 days like this, .* of ice lasts the whole trip/);
   await expect(needs).toBeVisible({ timeout: 20_000 });
   const take = page.getByRole('button', { name: /^Take [\d.]+ kg/ });
   const before = Number(/[\d.]+/.exec(await take.innerText())?.[0]);
   await page.getByRole('textbox', { name: 'Ice', exact: true }).fill('1');
-  await expect(page.getByText(/of 20 such days it outlasts the trip with 1 kg/)).toBeVisible();
-  await expect(page.getByRole('img', { name: /Twenty such days: on \d+ of them the ice ends before/ })).toBeVisible();
+  await expect(page.getByText(/of 20 days like this, 1 kg of ice lasts the whole trip/)).toBeVisible();
+  await expect(page.getByRole('img', { name: /20 days like this: on \d+ of them the ice ends before/ })).toBeVisible();
   await mouse.choose(page.getByRole('checkbox', { name: 'in the sun' }));
   await expect(page.getByText(/In the shade: \d+ of 20/)).toBeVisible();
   const after = Number(/[\d.]+/.exec(await take.innerText())?.[0]);
@@ -257,7 +257,7 @@ test.describe('on a phone', () => {
     await page.goto(`${demo.url}/box`);
     const box = blue(page);
     for (const glance of [
-      box.getByText('Short of ice'),
+      box.getByText('Not enough ice'),
       box.locator('.huge-num'),
       box.getByRole('button', { name: /^Add/ }),
     ])
@@ -265,12 +265,12 @@ test.describe('on a phone', () => {
     const wide = await page.evaluate(() => document.documentElement.scrollWidth);
     expect(wide).toBeLessThanOrEqual(390);
     await expect(page.locator('.settling')).toHaveCount(0);
-    await thumb.press(box.getByRole('button', { name: /^Water let out/ }));
-    const dialog = page.getByRole('dialog', { name: 'Water let out' });
+    await thumb.press(box.getByRole('button', { name: /^Drain water/ }));
+    const dialog = page.getByRole('dialog', { name: 'Drain water' });
     await dialog.getByRole('textbox', { name: 'Water, if weighed' }).fill('3.5');
     await expect(page.locator('.settling')).toHaveCount(0);
     await thumb.press(dialog.getByRole('button', { name: /^Let out/ }));
-    await expect(box.getByRole('button', { name: /Water let out.*hardly any yet/ })).toBeVisible();
+    await expect(box.getByRole('button', { name: /Drain water.*hardly any yet/ })).toBeVisible();
     await expect.poll(() => last(demo, 1)).toEqual([['box.drained', { kg: 3.5 }]]);
   });
 });

@@ -12,7 +12,7 @@ test('a kind is found by a name in another language, also misspelt, and the list
   await expect(list.getByRole('link').first()).toContainText('Greater weever');
   await expect(list.getByRole('link').first()).toContainText('Petermännchen');
   await page.getByLabel('Find a species').fill('qqqzzz');
-  await expect(list.getByRole('status')).toHaveText('No species fits. Take something away above.');
+  await expect(list.getByRole('status')).toHaveText('No species matches. Remove a filter above.');
   await page.getByLabel('Find a species').fill('');
   await page.getByLabel('Waters').selectOption('fresh water');
   await page.getByLabel('Danger').selectOption('poisonous to eat');
@@ -68,13 +68,13 @@ test('side by side: what decides, what hangs on it by the rules, a third laid be
   await expect(page.getByRole('img', { name: 'Turbot, with the marks linked to their words' })).toBeVisible();
   const why = page.getByRole('complementary', { name: 'Why the name matters' });
   await expect(why).toContainText('From 34 to 38 the name decides.');
-  await expect(why).toContainText('Sample rules, not law');
+  await expect(why).toContainText('Made-up rules, not law');
   await page.goto(`${demo.url}/catalogue/compare?of=plaice,flounder`);
   await page.getByRole('link', { name: 'Dab', exact: true }).click();
-  await expect(page.getByRole('heading', { level: 2, name: 'Plaice or flounder or dab?' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 2, name: 'Plaice, flounder or dab?' })).toBeVisible();
   await expect(page.getByRole('img', { name: 'Dab, with numbered marks' })).toBeVisible();
   await page.goto(`${demo.url}/catalogue/compare?of=plaice,unicorn`);
-  await expect(page.getByRole('heading', { name: 'No such page' }).first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' }).first()).toBeVisible();
 });
 
 test.describe('with the service worker', () => {

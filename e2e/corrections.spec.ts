@@ -10,7 +10,7 @@ test('a corrected length stands struck beside the new one, and everything reckon
   await log.getByRole('button', { name: /^Correct: Length 29.6/ }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Length', { exact: true }).fill('31.2');
-  await dialog.getByLabel(/^Why/).fill('read at the wrong end');
+  await dialog.getByLabel(/^Reason/).fill('read at the wrong end');
   await dialog.getByRole('button', { name: /^Correct it/ }).click();
   await expect(log.locator('s', { hasText: 'Length 29.6 cm' })).toBeVisible();
   await expect(log).toContainText('Length 31.2 cm');
@@ -29,13 +29,13 @@ test('a struck line stays readable, no longer counts, and can be let stand again
   await log.getByRole('button', { name: /^Correct: Onto ice/ }).click();
   await page
     .getByRole('dialog')
-    .getByRole('button', { name: /^Strike it/ })
+    .getByRole('button', { name: /^Cross it out/ })
     .click();
   await expect(log.locator('s', { hasText: 'Onto ice' })).toBeVisible();
   await page.goto(`${demo.url}/box`);
   await expect(page.getByRole('link', { name: /Black seabream/ })).toHaveCount(0);
   await page.goBack();
-  await log.getByRole('button', { name: /^Let it stand again/ }).click();
+  await log.getByRole('button', { name: /^Restore it/ }).click();
   await expect(log.locator('s', { hasText: 'Onto ice' })).toHaveCount(0);
   await page.goto(`${demo.url}/box`);
   await expect(page.getByRole('link', { name: /Black seabream/ })).toHaveCount(1);
@@ -64,7 +64,7 @@ test('the trip ends, and the next begins with the last one’s answers', async (
   await page.goto(`${demo.url}/plan`);
   await page.getByRole('button', { name: /^End the trip/ }).click();
   await expect(page.getByRole('dialog')).toContainText('2 fish are still in hand or bleeding');
-  await page.getByRole('button', { name: /^The trip ended/ }).click();
+  await page.getByRole('button', { name: /^End trip now/ }).click();
   // What it brought, and the next step.
   await expect(page.getByText(/^Home after .* kept/)).toBeVisible();
   await expect(page.getByRole('link', { name: /^To the board/ })).toBeVisible();
@@ -78,7 +78,7 @@ test('a pack is moved and thrown away, a meal is marked anew', async ({ page, de
   await page.goto(`${demo.url}/larder`);
   await page.getByRole('region', { name: 'Chest in the shed' }).locator('a.as-row').first().click();
   await page.getByRole('button', { name: /^To lowest shelf/ }).click();
-  await expect(page.getByText(/not frozen again raw/)).toBeVisible();
+  await expect(page.getByText(/do not freeze it again raw/)).toBeVisible();
   await page.getByRole('button', { name: /^Throw away/ }).click();
   await page.getByRole('button', { name: /^Thrown away/ }).click();
   await expect(page.getByRole('alert')).toContainText('Say why');

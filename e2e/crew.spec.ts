@@ -10,7 +10,7 @@ test('people and boxes are added, renamed, retired and brought back; a used book
   await expect(page).toHaveURL(/\/crew$/);
   await page.getByLabel('Another person').fill('ilse');
   await button(page, 'Add the person').click();
-  await expect(page.getByRole('alert')).toContainText('has this name already');
+  await expect(page.getByRole('alert')).toContainText('already has this name');
   await page.getByLabel('Another person').fill('Runa');
   await button(page, 'Add the person').click();
   await button(page, 'Rename Runa').click();
@@ -46,7 +46,7 @@ test('a book without a rule pack: places of its own, species by their ground, an
   await page.getByLabel('Name 1', { exact: true }).fill('Marit');
   await page.getByRole('radio', { name: /None yet/ }).check({ force: true });
   await button(page, /Open my book/).click();
-  await page.getByRole('link', { name: /Another person, box or place/ }).click();
+  await page.getByRole('link', { name: /Add a person, box or place/ }).click();
   await page.getByLabel('Another place').fill('Hidden Pool');
   await page.getByRole('checkbox', { name: 'lake' }).check({ force: true });
   await button(page, 'Add the place').click();
@@ -66,15 +66,15 @@ test('a book without a rule pack: places of its own, species by their ground, an
   const verdict = page.getByRole('region', { name: 'Verdict' });
   await expect(verdict).toContainText('No rule found');
   await page.goto(`${own.url}/plan/rules`);
-  await button(page, /^Write a rule/).click();
+  await button(page, /^Add a rule/).click();
   await page.getByLabel('Least length, cm').fill('25');
   await page.getByLabel(/For which species/).fill('perch');
   await button(page, 'Add Perch').click();
-  await button(page, /^Write the rule/).click();
+  await button(page, /^Save the rule/).click();
   await expect(page.getByText('Perch: at least 25 cm total length').first()).toBeVisible();
   await page.goto(`${own.url}/deck`);
   await expect(verdict).toContainText('Too short');
-  await expect(verdict).toContainText('20 is 5 short of 25');
+  await expect(verdict).toContainText('20 is 5 under 25');
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
 });
 
@@ -87,11 +87,9 @@ test('a copy of the book is made from its own page, holds what was just written,
   const before = (await entriesOf(demo)).length;
   await page.getByRole('button', { name: /^Back up the book/ }).click();
   await expect(
-    page.getByText(new RegExp(`^${before} lines copied to .*backups.*, read again and whole\\.$`)),
+    page.getByText(new RegExp(`^${before} entries copied to .*backups.*, checked and complete\\.$`)),
   ).toBeVisible();
   await context.setOffline(true);
   await page.getByRole('button', { name: /^Back up the book/ }).click();
-  await expect(page.getByRole('alert')).toContainText(
-    'The copy is made where the book is kept: try again with a signal.',
-  );
+  await expect(page.getByRole('alert')).toContainText('The copy is made on the server: try again with a signal.');
 });

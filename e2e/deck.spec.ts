@@ -24,8 +24,8 @@ async function taps(page: Page, keys: readonly (string | RegExp)[]): Promise<num
 async function emptyHands(page: Page, url: string): Promise<void> {
   await page.goto(`${url}/deck`);
   await button(page, /^Back in the water/).tap();
-  await button(page, /^It went back/).tap();
-  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await button(page, /^Released/).tap();
+  await expect(page.getByRole('heading', { name: /No fish at the moment/ })).toBeVisible();
 }
 const kindsAfter = async (demo: Parameters<typeof entriesOf>[0], before: number): Promise<string[]> =>
   (await entriesOf(demo)).slice(before).map((e) => e.kind);
@@ -45,7 +45,7 @@ test.describe('with one wet thumb', () => {
       '4',
       '3',
       /^Measured/,
-      /^Dispatched/,
+      /^Killed/,
       /^Bled/,
       /^Onto ice/,
       /^Onto ice now/,
@@ -54,16 +54,7 @@ test.describe('with one wet thumb', () => {
     await expect
       .poll(() => kindsAfter(demo, before))
       .toEqual(['fish.landed', 'fish.measured', 'fish.dispatched', 'fish.bled', 'fish.iced']);
-    const lot = await taps(page, [
-      'Several',
-      '8',
-      /^Mackerel/,
-      '3',
-      '0',
-      /^Measured/,
-      /^Dispatched and bled/,
-      /^Onto ice/,
-    ]);
+    const lot = await taps(page, ['Several', '8', /^Mackerel/, '3', '0', /^Measured/, /^Killed and bled/, /^Onto ice/]);
     expect(lot).toBeLessThanOrEqual(8);
     await expect.poll(() => kindsAfter(demo, before + 5)).toHaveLength(5);
     const back = await taps(page, [/^Pollack/, '2', '7', /^Measured/, /^Back in the water/]);
@@ -87,15 +78,15 @@ test.describe('with one wet thumb', () => {
     await button(page, /^Pollack/).tap();
     const length = page.getByLabel(/^Length/);
     await expect(length).toHaveAttribute('inputmode', 'none');
-    await button(page, 'As the one before: 43.0 cm').tap();
+    await button(page, 'Same as the last fish: 43.0 cm').tap();
     await button(page, 'Half a centimetre more').tap();
     await expect(length).toHaveValue('43.5');
-    await button(page, 'Take the last figure off').tap();
+    await button(page, 'Delete the last digit').tap();
     await button(page, '2').tap();
     await expect(length).toHaveValue('43.2');
-    await page.getByLabel('Weight, if weighed').tap();
+    await page.getByLabel('Weight (optional)').tap();
     for (const d of ['7', '9', '0']) await page.getByRole('button', { name: d, exact: true }).tap();
-    await expect(page.getByLabel('Weight, if weighed')).toHaveValue('790');
+    await expect(page.getByLabel('Weight (optional)')).toHaveValue('790');
     await button(page, /^Measured/).tap();
     await expect(page.getByText('790 g by the scale')).toBeAttached();
   });
@@ -107,7 +98,7 @@ test.describe('with one wet thumb', () => {
     await expect(page.getByText('Not measured: drawn at a usual size.')).toBeAttached();
     await button(page, 'Measure it').tap();
     await button(page, 'Let go').tap();
-    await button(page, /^It went back/).tap();
+    await button(page, /^Released/).tap();
     await expect
       .poll(async () => (await entriesOf(demo)).at(-1))
       .toMatchObject({ kind: 'fish.released', facts: { reason: 'not needed' } });
@@ -121,7 +112,7 @@ for (const size of SIZES)
   }) => {
     await page.setViewportSize(size);
     for (const [kind, cm, stamp, key] of [
-      ['Greater weever', '36.4', 'Keep', /^Dispatched/],
+      ['Greater weever', '36.4', 'Keep', /^Killed/],
       ['Pollack', '31', 'Let go', /^Back in the water/],
     ] as const) {
       await page.goto(`${demo.url}/deck`);
@@ -139,8 +130,8 @@ for (const size of SIZES)
       expect((a?.y ?? 0) + (a?.height ?? 0)).toBeLessThanOrEqual((b?.y ?? 0) + 1);
       if (stamp === 'Keep') {
         await button(page, /^Let go/).click();
-        await button(page, /^It went back/).click();
-        await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+        await button(page, /^Released/).click();
+        await expect(page.getByRole('heading', { name: /No fish at the moment/ })).toBeVisible();
       }
     }
   });
@@ -149,21 +140,21 @@ test('a wrong tap is taken back by one tap within ten seconds, and stays readabl
   await page.goto(`${demo.url}/deck`);
   // A wrong name too.
   await button(page, /^Turbot/).click();
-  await button(page, 'Take it back').click();
+  await button(page, 'Undo').click();
   await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
   await nameAndMeasure(page, /^Pollack/, '45');
-  await button(page, /^Dispatched/).click();
-  const back = page.getByRole('button', { name: 'Take it back' });
-  await expect(page.locator('.take-back')).toContainText('Dispatched, blow to the head.');
+  await button(page, /^Killed/).click();
+  const back = page.getByRole('button', { name: 'Undo' });
+  await expect(page.locator('.take-back')).toContainText('Killed, blow to the head.');
   await back.click();
-  await expect(button(page, /^Dispatched/)).toBeVisible();
+  await expect(button(page, /^Killed/)).toBeVisible();
   await expect(back).toHaveCount(0);
   await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('log.struck');
-  await button(page, /^Strike a line/).click();
-  await expect(page.getByRole('dialog').locator('s', { hasText: 'Dispatched' })).toBeVisible();
+  await button(page, /^Cross out/).click();
+  await expect(page.getByRole('dialog').locator('s', { hasText: 'Killed' })).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   // After ten seconds it is one of the lines.
-  await button(page, /^Dispatched/).click();
+  await button(page, /^Killed/).click();
   await expect(back).toBeVisible();
   await expect(back).toHaveCount(0, { timeout: 15_000 });
 });
@@ -173,24 +164,24 @@ test('a bleeding fish stays in sight, and asks before it goes onto ice too soon'
   // The demo's tenth fish bleeds since 14:15: it stands over the keys, whatever is in hand.
   await expect(button(page, /^10 Pollack, bleeding/)).toBeInViewport();
   await nameAndMeasure(page, /^Pollack/, '45');
-  await button(page, /^Dispatched/).click();
+  await button(page, /^Killed/).click();
   await button(page, /^Bled/).click();
   await expect(page.getByRole('timer')).toContainText(/^00:0/);
   await button(page, /^Next fish/).click();
-  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /No fish at the moment/ })).toBeVisible();
   await expect(button(page, /^11 Pollack, bleeding/)).toBeInViewport();
   await button(page, /^11 Pollack, bleeding/).click();
   await button(page, /^Onto ice/).click();
   await expect(button(page, /^Onto ice now/)).toBeVisible();
   await button(page, /^Onto ice now/).click();
-  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /No fish at the moment/ })).toBeVisible();
 });
 
 test('each kind is killed and bled as its own page says; a speared one by the shot', async ({ page, demo }) => {
   await page.goto(`${demo.url}/deck`);
   await nameAndMeasure(page, /^Greater weever/, '36');
-  await expect(button(page, /^Dispatched/)).toContainText('blow to the head');
-  await button(page, /^Dispatched/).click();
+  await expect(button(page, /^Killed/)).toContainText('blow to the head');
+  await button(page, /^Killed/).click();
   await expect(button(page, /^Bled/)).toContainText('throat');
   await button(page, 'How, when').click();
   await button(page, 'Another way').click();
@@ -206,7 +197,7 @@ test('each kind is killed and bled as its own page says; a speared one by the sh
   await page.getByRole('checkbox', { name: 'Shot through the gut' }).check();
   await page
     .getByRole('dialog')
-    .getByRole('button', { name: /^Dispatched/ })
+    .getByRole('button', { name: /^Killed/ })
     .click();
   await expect(page.getByText(/The gut was pierced: gut it soon/)).toBeVisible();
   await expect
@@ -230,7 +221,7 @@ test('a bleeding that is long enough is heard and said on every page; each of so
   const done = () => page.evaluate(() => (window as unknown as { done: string[] }).done);
   await page.goto(`${demo.url}/deck`);
   await nameAndMeasure(page, /^Pollack/, '45');
-  await button(page, /^Dispatched/).click();
+  await button(page, /^Killed/).click();
   await button(page, /^Bled/).click();
   await expect(page.getByRole('timer')).toBeVisible();
   await page.getByRole('link', { name: /^Box/ }).first().click();
@@ -238,17 +229,17 @@ test('a bleeding that is long enough is heard and said on every page; each of so
   expect(await done()).toContain('awake');
   expect(await done()).not.toContain('shook true');
   await page.clock.fastForward('03:20');
-  const said = page.getByRole('alert').filter({ hasText: 'Pollack has bled enough: onto the ice' });
+  const said = page.getByRole('alert').filter({ hasText: 'Pollack has bled enough: put it on ice' });
   await expect(said).toBeVisible();
   expect(await done()).toContain('shook true');
   await said.getByRole('link').click();
   await expect(button(page, /^Onto ice/)).toHaveClass(/\bact\b/);
   await button(page, /^Onto ice/).click();
-  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /No fish at the moment/ })).toBeVisible();
   await page.goto(`${demo.url}/all`);
-  for (const name of [/^Sound/, /^Vibration/]) await page.getByRole('checkbox', { name }).uncheck();
+  for (const name of [/^Play a sound/, /^Vibrate/]) await page.getByRole('checkbox', { name }).uncheck();
   await button(page, 'Try it').click();
-  await expect(page.getByText('This device gave neither sound nor vibration.')).toBeVisible();
+  await expect(page.getByText('This device made no sound and did not vibrate.')).toBeVisible();
 });
 
 test('one fish noted by two hands on two phones becomes one line; what only one of them had is kept', async ({
@@ -260,22 +251,22 @@ test('one fish noted by two hands on two phones becomes one line; what only one 
   await nameAndMeasure(page, /^Pollack/, '45');
   const other = await (await browser.newContext()).newPage();
   await other.goto(`${demo.url}/deck`);
-  await other.getByText('Another fish aboard meanwhile').click();
+  await other.getByText('Add another fish meanwhile').click();
   await button(other, /^Fish aboard/).click();
   await expect(other.getByRole('heading', { name: /^12 What is it/ })).toBeVisible();
   await button(other, /^Pollack/).click();
   await other.getByLabel(/^Length/).fill('45.5');
   await button(other, /^Measured/).click();
-  await button(other, /^Dispatched/).click();
+  await button(other, /^Killed/).click();
   // Its page said so before, too: what counts is that the line has come.
   await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('fish.dispatched');
   await other.context().close();
   await page.reload();
   await expect(page.getByRole('heading', { name: /^12 Pollack/ })).toBeVisible();
-  await button(page, /^Strike a line/).click();
+  await button(page, /^Cross out/).click();
   await page
     .getByRole('dialog')
-    .getByRole('button', { name: /^The same as No. 11/ })
+    .getByRole('button', { name: /^Same as no. 11/ })
     .click();
   await expect(page.getByRole('heading', { name: /^11 Pollack/ })).toBeVisible();
   await expect(button(page, /^Bled/)).toBeVisible();
@@ -291,8 +282,8 @@ test('what is no fish is noted by a tap or two, stands in the log with its hour,
 }) => {
   await page.goto(`${demo.url}/deck`);
   await button(page, /^Back in the water/).click();
-  await button(page, /^It went back/).click();
-  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await button(page, /^Released/).click();
+  await expect(page.getByRole('heading', { name: /No fish at the moment/ })).toBeVisible();
   await button(page, /^Note/).click();
   await button(page, 'broke off').click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -308,7 +299,7 @@ test('what is no fish is noted by a tap or two, stands in the log with its hour,
       { topic: 'lost fish', text: 'broke off' },
       { topic: 'cost', text: 'fuel, 12 litres' },
     ]);
-  await button(page, 'Take it back').click();
+  await button(page, 'Undo').click();
   await expect(page.locator('.log-sentence', { hasText: 'fuel' })).toHaveCount(0);
   await page.goto(`${demo.url}/book`);
   await expect(page.getByRole('region', { name: 'Trip 27' })).toContainText('Sighting: bait fish at the top.');
@@ -333,7 +324,7 @@ test('the scale swings, settles, and its reading is taken by one tap; it says th
     await scale.getByRole('button', { name: /^Take \d/ }).click({ timeout: 2000 });
     await expect(scale).toHaveCount(0, { timeout: 1000 });
   }).toPass();
-  const weight = page.getByLabel('Weight, if weighed');
+  const weight = page.getByLabel('Weight (optional)');
   await expect(weight).toHaveValue(/^[5-9]\d\d$|^1\d\d\d$/);
   const said = Number(await weight.inputValue());
   await button(page, /^Measured/).click();
@@ -348,8 +339,8 @@ test('with the spear: never alone, and twice as long at the surface as the dive 
   await page.goto(`${demo.url}/deck`);
   await button(page, /^Back in the water/).click();
   await page.clock.runFor(1000);
-  await button(page, /^It went back/).click();
-  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await button(page, /^Released/).click();
+  await expect(page.getByRole('heading', { name: /No fish at the moment/ })).toBeVisible();
   await page.clock.runFor(1000);
   await page.getByRole('radio', { name: 'spear' }).check({ force: true });
   const brief = page.getByRole('region', { name: 'With the spear' });
@@ -363,8 +354,8 @@ test('with the spear: never alone, and twice as long at the surface as the dive 
   await brief.getByRole('button', { name: /^Up/ }).click();
   await page.clock.runFor(1000);
   await expect(brief.getByRole('status')).toContainText(
-    /Rest 0[12]:\d\d more at the least, 02:0\d for a dive of 01:0\d/,
+    /Rest at least 0[12]:\d\d more \(02:0\d after a dive of 01:0\d\)/,
   );
   await page.clock.runFor('02:05');
-  await expect(brief.getByRole('status')).toContainText('Rested as long as was asked');
+  await expect(brief.getByRole('status')).toContainText('Rested long enough');
 });

@@ -74,7 +74,7 @@ test('a phone learns to trust, joins by the code, works at sea, is put out with 
   await phone.getByRole('button', { name: /^Join the book/ }).tap();
   await expect(phone.getByRole('alert')).toHaveText(/not the code/);
   await phone.getByLabel(/^Code/).fill(first);
-  await phone.getByLabel(/^What the list/).fill('Phone of the one who cooks');
+  await phone.getByLabel(/^Name of this device/).fill('Phone of the one who cooks');
   await phone.getByRole('button', { name: /^Join the book/ }).tap();
   await expect(phone.getByRole('heading', { name: /What is it/ })).toBeVisible({ timeout: 30_000 });
   await expect(desk.locator('.let-in').getByText('Phone of the one who cooks')).toBeVisible();
@@ -87,18 +87,18 @@ test('a phone learns to trust, joins by the code, works at sea, is put out with 
   await context.setOffline(true);
   await phone.reload();
   await phone.getByRole('button', { name: /^Turbot/ }).tap();
-  await expect(phone.getByText(/1 line not yet sent/)).toBeVisible();
+  await expect(phone.getByText(/1 entry not sent yet/)).toBeVisible();
 
   // Put out meanwhile: its line stays on it, and it is said why it waits.
-  await desk.getByRole('button', { name: 'Put out' }).click();
-  await desk.getByRole('button', { name: 'Put it out' }).click();
-  await expect(desk.getByText(/put out Sat 12 Sep/).first()).toBeVisible();
+  await desk.getByRole('button', { name: 'Remove', exact: true }).click();
+  await desk.getByRole('button', { name: 'Remove this device' }).click();
+  await expect(desk.getByText(/removed Sat 12 Sep/).first()).toBeVisible();
   await context.setOffline(false);
   await phone
-    .getByRole('link', { name: /not yet sent/ })
+    .getByRole('link', { name: /not sent yet/ })
     .first()
     .tap();
-  await expect(phone.getByText(/has not joined the book, or was put out/).first()).toBeVisible({ timeout: 30_000 });
+  await expect(phone.getByText(/has not joined the book, or was removed/).first()).toBeVisible({ timeout: 30_000 });
   const kinds = async (): Promise<(string | undefined)[]> => (await entriesOf(server)).slice(-1).map((e) => e.kind);
   expect(await kinds()).not.toEqual(['fish.named']);
 
@@ -106,16 +106,16 @@ test('a phone learns to trust, joins by the code, works at sea, is put out with 
   await phone.getByLabel(/^Code/).fill(await digits());
   await phone.getByRole('button', { name: /^Join the book/ }).tap();
   await expect.poll(kinds, { timeout: 30_000 }).toEqual(['fish.named']);
-  await expect(phone.getByText('Saved here and sent')).toBeVisible();
+  await expect(phone.getByText('Saved and sent')).toBeVisible();
   await desk.reload();
-  await expect(desk.getByRole('button', { name: 'Put out' })).toHaveCount(1);
+  await expect(desk.getByRole('button', { name: 'Remove', exact: true })).toHaveCount(1);
 
   // The server noted which device sent it: shown, and struck when the phone is lost.
   await expect(desk.getByText(/joined, from 127\.0\.0\.1/).first()).toBeVisible();
   await desk.getByRole('link', { name: /^What .* sent$/ }).click();
   await expect(desk.locator('.log-lines li')).toHaveCount(1);
-  await desk.getByRole('button', { name: /^Strike its lines/ }).click();
-  await desk.getByRole('button', { name: /^Strike 1 line/ }).click();
+  await desk.getByRole('button', { name: /^Cross out its entries/ }).click();
+  await desk.getByRole('button', { name: /^Cross out 1 entry/ }).click();
   await expect(desk.locator('.log-lines s')).toHaveCount(1);
   await expect.poll(kinds).toEqual(['log.struck']);
   expect((await new AxeBuilder({ page: desk }).analyze()).violations.map((v) => v.id)).toEqual([]);

@@ -26,7 +26,7 @@ test('a device that is full says so of a picture, and lines still go', async ({ 
     .getByRole('button', { name: /^Pollack/ })
     .first()
     .click();
-  await expect(page.getByText('Saved here and sent')).toBeVisible();
+  await expect(page.getByText('Saved and sent')).toBeVisible();
   const laid = () => page.evaluate(async () => (await navigator.storage.estimate()).usage ?? 0);
   await expect.poll(laid).toBeGreaterThan(4 * MB);
   await page.evaluate(() => Object.assign(window, { isFull: true }));
@@ -36,7 +36,7 @@ test('a device that is full says so of a picture, and lines still go', async ({ 
   await expect(reader).toContainText(/good to/);
   await reader.getByRole('button', { name: /^Measured/ }).click();
   await expect(reader.getByRole('alert')).toHaveText(
-    /The picture was not kept\. There is no room for pictures left on this device; lines still go\./,
+    /The picture was not kept\. There is no space for pictures on this device; other entries still work\./,
   );
   await reader.getByRole('button', { name: 'Close' }).click();
   await page.getByLabel(/^Length/).fill('43.5');
@@ -68,7 +68,7 @@ test.describe('a newer version comes in the middle', () => {
       .getByRole('button', { name: /^Pollack/ })
       .first()
       .click();
-    await expect(page.getByText(/1 line not yet sent/)).toBeVisible();
+    await expect(page.getByText(/1 entry not sent yet/)).toBeVisible();
     await page.getByLabel(/^Length/).fill('43.5');
 
     appendFileSync(join(web, 'sw.js'), '\n// A newer version.\n');
@@ -79,11 +79,11 @@ test.describe('a newer version comes in the middle', () => {
     // What was being typed stands, and goes on.
     await expect(page.getByLabel(/^Length/)).toHaveValue('43.5');
     await page.getByRole('button', { name: /^Measured/ }).click();
-    await expect(page.getByText(/2 lines not yet sent/)).toBeVisible();
+    await expect(page.getByText(/2 entries not sent yet/)).toBeVisible();
     await page.getByRole('button', { name: 'Use it now' }).click();
     // The old one ends what it is answering first.
     await expect(page.getByText('A newer version is here.')).toHaveCount(0, { timeout: 30_000 });
-    await expect(page.getByText(/2 lines not yet sent/)).toBeVisible();
+    await expect(page.getByText(/2 entries not sent yet/)).toBeVisible();
     await page.unroute('**/api/journal');
     await expect
       // Which arrives first is no matter: the one that was tried before waits longer.

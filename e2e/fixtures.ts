@@ -218,7 +218,7 @@ export async function fishAboard(page: Page): Promise<void> {
 /** Ends the trip from its plan; its page says what it brought, and the plan of the next is opened. */
 export async function endTripAndPlan(page: Page, server: Server): Promise<void> {
   await page.getByRole('button', { name: /^End the trip/ }).click();
-  await page.getByRole('button', { name: /^The trip ended/ }).click();
+  await page.getByRole('button', { name: /^End trip now/ }).click();
   await expect(page).toHaveURL(/\/trip\//);
   await page.goto(`${server.url}/plan`);
 }

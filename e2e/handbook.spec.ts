@@ -23,8 +23,8 @@ test('the handbook opens from All, is searched as a whole, leads to its pages, a
   await page.reload();
   await context.setOffline(true);
   await page.reload();
-  await page.getByLabel('Find in the handbook').fill('pedal');
-  await expect(page.getByRole('heading', { name: 'The board', level: 3 })).toBeVisible();
-  await page.getByLabel('Find in the handbook').fill('zebra crossing');
+  await page.getByLabel('Search the handbook').fill('pedal');
+  await expect(page.getByRole('heading', { name: 'Step by step', level: 3 })).toBeVisible();
+  await page.getByLabel('Search the handbook').fill('zebra crossing');
   await expect(page.getByText('Nothing found')).toBeVisible();
 });

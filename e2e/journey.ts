@@ -12,10 +12,10 @@ export async function fromWaterToPlate(page: Page, server: Server, hand: Hand): 
 
   // The welcome asks its three questions.
   await page.goto(server.url);
-  await expect(page.getByRole('heading', { name: 'An empty book' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'A new book' })).toBeVisible();
   await hand.type(page.getByLabel('Name 1', { exact: true }), 'Marit');
   await hand.type(page.getByLabel('Name 2', { exact: true }), 'Jonas');
-  await hand.type(page.getByLabel(/Its name/), 'Petrel');
+  await hand.type(page.getByLabel(/Boat’s name/), 'Petrel');
   await hand.choose(radio(/Skerrow Isles/));
   await hand.press(button(/Open my book/));
 
@@ -26,7 +26,7 @@ export async function fromWaterToPlate(page: Page, server: Server, hand: Hand): 
   await hand.press(button(/Cast off/));
 
   // 2. A fish in hand, named from the list; its hazards stand before anything else.
-  await behind('Who, with, when');
+  await behind('Angler, gear, time');
   await hand.choose(radio('Marit'));
   await hand.press(button(/^Fish aboard/).last());
   await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
@@ -35,23 +35,23 @@ export async function fromWaterToPlate(page: Page, server: Server, hand: Hand): 
 
   // 3. Length, and a weight estimated from it.
   await hand.type(page.getByLabel(/^Length/), '36.4');
-  await expect(page.getByText(/Not weighed: about/)).toBeVisible();
+  await expect(page.getByText(/Not weighed: estimated at about/)).toBeVisible();
   await hand.press(button(/^Measured/));
 
   // 4. The verdict.
   const verdict = page.getByRole('region', { name: 'Verdict' });
   await expect(verdict.getByRole('img', { name: 'Keep' })).toBeVisible();
   await expect(verdict).toContainText('36.4 is 11.4 over 25');
-  await expect(verdict).toContainText('the 1st of 6; 5 left after it');
-  await expect(verdict).toContainText('Sample rules, not law');
+  await expect(verdict).toContainText('the 1st of 6; 5 left');
+  await expect(verdict).toContainText('Made-up rules, not law');
 
   // 5. Kept: dispatched, bled with a clock that a reload does not stop, onto ice.
   await hand.press(button('How, when'));
   await hand.choose(radio('4 min ago'));
-  await hand.press(button(/^Dispatched/).last());
+  await hand.press(button(/^Killed/).last());
   await expect(page.getByRole('alert').last()).toContainText('before the fish was landed');
   await hand.choose(radio('now'));
-  await hand.press(button(/^Dispatched/).last());
+  await hand.press(button(/^Killed/).last());
   await hand.press(button(/^Bled/));
   await expect(page.getByRole('timer')).toBeVisible();
   await page.reload();
@@ -61,7 +61,7 @@ export async function fromWaterToPlate(page: Page, server: Server, hand: Hand): 
   // Before its time it is asked about once.
   await hand.press(button(/^Onto ice/));
   await hand.press(button(/^Onto ice now/));
-  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /No fish at the moment/ })).toBeVisible();
 
   // 5b. Another goes back.
   await hand.press(button(/^Pollack/));
@@ -69,7 +69,7 @@ export async function fromWaterToPlate(page: Page, server: Server, hand: Hand): 
   await hand.press(button(/^Measured/));
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
   await hand.press(button(/^Back in the water/));
-  await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /No fish at the moment/ })).toBeVisible();
   await hand.choose(radio('slow'));
 
   // 6. The board: chosen, cut, weighed stage by stage; what cannot be is refused.
@@ -85,10 +85,10 @@ export async function fromWaterToPlate(page: Page, server: Server, hand: Hand): 
   await hand.type(page.getByLabel('Tail', { exact: true }), '126');
   await hand.press(button(/^Tail weighed/));
   await expect(page.getByText('38 %').first()).toBeVisible();
-  await hand.type(page.getByLabel('Weight of it'), '120');
-  await hand.press(button('Note the part'));
+  await hand.type(page.getByLabel('Weight'), '120');
+  await hand.press(button('Add the part'));
   await hand.press(button(/^Packed/));
-  await expect(page.getByText('All of it is packed.')).toBeVisible();
+  await expect(page.getByText('Everything is packed.')).toBeVisible();
 
   // 7. The larder: what, how much, by when.
   await page.goto(`${server.url}/larder`);
@@ -119,7 +119,7 @@ export async function fromWaterToPlate(page: Page, server: Server, hand: Hand): 
   for (const said of [
     'Landed',
     'Length 36.4 cm',
-    'Dispatched',
+    'Killed',
     'Bled',
     'Onto ice',
     'Trimmed: 126 g',

@@ -16,7 +16,7 @@ const answer = (page: Page, words: string) =>
 /** Asks for one question and answers it. */
 async function tell(page: Page, q: string, words: string): Promise<void> {
   if ((await heading(question(page)).textContent()) !== q)
-    await page.getByLabel('Something else strikes you?').selectOption({ label: q });
+    await page.getByLabel('Noticed something else?').selectOption({ label: q });
   await expect(heading(question(page))).toHaveText(q);
   await answer(page, words);
 }
@@ -67,7 +67,7 @@ test.describe('with the service worker', () => {
     await page.evaluate(() => navigator.serviceWorker.ready);
     await openKey(page, demo.url);
     await page
-      .getByLabel('Something else strikes you?')
+      .getByLabel('Noticed something else?')
       .selectOption({ label: 'One round dark mark in the middle of the flank?' });
     await question(page)
       .getByRole('button', { name: /like a thumbprint/ })
@@ -107,7 +107,7 @@ test('not settled between two, both are noted, the stricter rule applies, and th
   await tell(page, 'The line along the side?', 'kinked');
   await tell(page, 'How does the tail end?', 'rounded');
   await candidates(page)
-    .getByRole('button', { name: /not settled: the stricter rule applies/ })
+    .getByRole('button', { name: /not identified: the stricter rule applies/ })
     .click();
   await expect(page.getByRole('heading', { name: /(Turbot or brill|Brill or turbot)/ })).toBeVisible();
   await page.getByLabel(/^Length/).fill('36');
@@ -115,7 +115,7 @@ test('not settled between two, both are noted, the stricter rule applies, and th
   const verdict = page.getByRole('region', { name: 'Verdict' });
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
   await expect(verdict).toContainText('the stricter rule applies, that of turbot');
-  await button(page, /Name it anew/).click();
+  await button(page, /Change the species/).click();
   await page.getByRole('radio', { name: 'From the list' }).check({ force: true });
   await button(page, /^Brill/).click();
   await expect(page.getByRole('heading', { name: /11 Brill/ })).toBeVisible();
@@ -154,16 +154,16 @@ test('the part that strikes one is tapped and asked about; a suspected name asks
   demo,
 }) => {
   await openKey(page, demo.url);
-  const soFar = page.getByRole('region', { name: 'The fish so far' });
+  const soFar = page.getByRole('region', { name: 'Your answers so far' });
   await soFar.getByRole('button', { name: 'tail', exact: true }).click();
   await expect(soFar.getByRole('button', { name: 'tail', exact: true })).toHaveAttribute('aria-pressed', 'true');
   await expect(heading(question(page))).toContainText(/tail/i);
   await soFar.getByRole('button', { name: 'tail', exact: true }).click();
-  await page.getByLabel(/You suspect a name/).fill('glattbut');
+  await page.getByLabel(/Do you have a guess/).fill('glattbut');
   await page.getByRole('button', { name: /^Is it a brill/ }).click();
   const suspected = page.getByRole('region', { name: 'Suspected name' });
   await expect(suspected).toContainText('Is it a brill?');
-  await expect(question(page)).toContainText('If it is a brill, this tells it from a turbot.');
+  await expect(question(page)).toContainText('If it is a brill, this distinguishes it from a turbot.');
   const first = (await heading(question(page)).textContent()) ?? '';
   expect(first).toMatch(/fringe|skin/i);
   await answer(page, /fringe/i.test(first) ? 'yes' : 'smooth');
@@ -189,14 +189,14 @@ test('with two left, the look that splits them is cut from both drawings, and wh
     ['Which jaw stands out, mouth shut?', 'the lower'],
   ] as const)
     await tell(page, q, words);
-  await expect(question(page)).toContainText(/Two are left\. This parts (brill from turbot|turbot from brill)\./);
+  await expect(question(page)).toContainText(/Two are left\. This separates (brill from turbot|turbot from brill)\./);
   await expect(question(page).getByRole('button', { name: /A brill’s/ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Why the name matters' })).toContainText('As a turbot: least 38 cm.');
   await question(page)
     .getByRole('button', { name: /A turbot’s/ })
     .click();
   await expect(candidates(page).getByRole('listitem').first()).toContainText('Turbot');
-  await expect(candidates(page)).toContainText('Tick: where it stood before your last answer.');
+  await expect(candidates(page)).toContainText('Small mark: before your last answer.');
 });
 
 test('the first of a kind is marked as it happens, on the deck, in the book and on its own page', async ({
@@ -208,7 +208,7 @@ test('the first of a kind is marked as it happens, on the deck, in the book and 
   await page.getByLabel('Find a name').fill('red mullet');
   await button(page, /^Red mullet/).click();
   await expect(page.getByText(/’s first red mullet\./)).toBeVisible();
-  await expect(page.getByText('It stands on the life list.')).toBeVisible();
+  await expect(page.getByText('Added to the life list.')).toBeVisible();
   await page.goto(`${demo.url}/catalogue/red-mullet`);
   await page.getByRole('link', { name: /’s first/ }).click();
   await expect(page).toHaveURL(/\/fish\//);
@@ -221,12 +221,12 @@ test('a fish left open at sea is settled at home from its own page', async ({ pa
   await tell(page, 'How far back does the closed mouth reach?', 'behind the eye');
   await tell(page, 'How does the tail end?', 'rounded');
   await candidates(page)
-    .getByRole('button', { name: /not settled: the stricter rule applies/ })
+    .getByRole('button', { name: /not identified: the stricter rule applies/ })
     .click();
   await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('fish.named');
   const fish = (await entriesOf(demo)).at(-1)!;
   await page.goto(`${demo.url}/fish/${fish.subject}`);
-  const settle = page.getByRole('region', { name: 'Settle its name' });
+  const settle = page.getByRole('region', { name: 'Decide the species' });
   await expect(settle).toContainText('the stricter rule was applied');
   await settle.getByRole('button', { name: /^Brill/ }).click();
   await expect(settle).toHaveCount(0);

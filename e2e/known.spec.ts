@@ -2,9 +2,9 @@ import { entriesOf, expect, onIce, type Page, type Server, test } from './fixtur
 
 /** What depends on species, rules or waters: hours, days, weights, degrees, shares, warnings. */
 const DEPENDS =
-  /\b\d{1,2}:\d\d\b|\b\d+(?:\.\d+)? ?(?:g|kg|cm|mm|l)\b|\d°|\d ?%|throw it out|not to eat|do not eat|eat by|without fish|no fish: nothing presses/i;
+  /\b\d{1,2}:\d\d\b|\b\d+(?:\.\d+)? ?(?:g|kg|cm|mm|l)\b|\d°|\d ?%|throw it out|not to eat|do not eat|eat by|without fish|no fish needed today/i;
 /** A warning, and what it names. */
-const WARNINGS = /[^.\n]*(?:throw it out|past the authority|do not eat|not eaten)[^.\n]*/gi;
+const WARNINGS = /[^.\n]*(?:throw it out|past the official|do not eat|not eaten)[^.\n]*/gi;
 
 /** Every page that tells of fish, hours or rules. */
 async function pagesOf(server: Server): Promise<readonly (readonly [string, string])[]> {
@@ -110,23 +110,23 @@ test('first aid needs neither species nor rules: its cards and the number to cal
   const gate = await held(page, /\/api\/(catalogue|rulebook)$/);
   await page.goto(`${demo.url}/hurt?card=sting`);
   await expect(page.getByRole('link', { name: 'Call 112' })).toBeVisible();
-  await expect(page.getByText('Do not cut, suck, rub or tie off.')).toBeAttached();
+  await expect(page.getByText('Do not cut, suck, rub or use a tourniquet on it.')).toBeAttached();
   await expect(page.getByRole('button', { name: /^Keep the time/ })).toBeVisible();
-  await expect(page.getByLabel(/^By which fish/)).toHaveCount(0);
+  await expect(page.getByLabel(/^Which fish/)).toHaveCount(0);
   gate.letGo();
-  await expect(page.getByLabel(/^By which fish/)).toBeVisible();
+  await expect(page.getByLabel(/^Which fish/)).toBeVisible();
 });
 
 test('while a plan of meals is reckoned no day is told to be without fish', async ({ page, demo }) => {
   const gate = await held(page, /compute\.worker/);
   await page.goto(`${demo.url}/larder/plan`);
-  await expect(page.getByText('Reckoning the plan…')).toBeVisible();
-  await expect(page.getByText('No fish: nothing presses.')).toHaveCount(0);
-  await expect(page.getByText('Nothing passes its day.')).toHaveCount(0);
-  await expect(page.getByRole('button', { name: /^Keep this plan/ })).toHaveCount(0);
+  await expect(page.getByText('Planning…')).toBeVisible();
+  await expect(page.getByText('No fish needed today.')).toHaveCount(0);
+  await expect(page.getByText('Nothing goes off.')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Save this plan/ })).toHaveCount(0);
   gate.letGo();
-  await expect(page.getByText('Reckoning the plan…')).toHaveCount(0, { timeout: 60_000 });
-  await expect(page.getByText(/Nothing passes its day|cannot be eaten in time/)).toBeVisible();
+  await expect(page.getByText('Planning…')).toHaveCount(0, { timeout: 60_000 });
+  await expect(page.getByText(/Nothing goes off|cannot be eaten in time/)).toBeVisible();
 });
 
 test('an answer of the fire to other choices is gone at once, and stands for these only when it was reckoned', async ({
@@ -140,7 +140,7 @@ test('an answer of the fire to other choices is gone at once, and stands for the
   const gate = await held(page, /compute\.worker/);
   await page.getByLabel('Thickest').fill('60');
   await expect(aside).toHaveCount(0);
-  await expect(page.getByText('It is being reckoned.')).toBeVisible();
+  await expect(page.getByText('Calculating.')).toBeVisible();
   gate.letGo();
   await expect(aside).toContainText('60 mm');
 });
@@ -158,7 +158,7 @@ test('a first visit to a slow server waits, says so, and goes on by itself; one 
   });
   await page.goto(`${demo.url}/book`);
   await expect(page.getByText(/The server is slow to answer/)).toBeVisible();
-  await expect(page.getByText(/no book here yet/)).toHaveCount(0);
+  await expect(page.getByText(/no book on this device yet/)).toHaveCount(0);
   slow = false;
   letGo();
   await expect(page.getByRole('region', { name: /^Trip \d+/ }).first()).toBeVisible();
@@ -168,7 +168,7 @@ test('a first visit to a slow server waits, says so, and goes on by itself; one 
   let away = true;
   await second.route(/\/api\/health$/, (route) => (away ? route.abort() : route.continue()));
   await second.goto(`${demo.url}/book`);
-  await expect(second.getByRole('heading', { name: 'No signal, and no book here yet' })).toBeVisible();
+  await expect(second.getByRole('heading', { name: 'No signal, and no book on this device yet' })).toBeVisible();
   away = false;
   await expect(second.getByRole('region', { name: /^Trip \d+/ }).first()).toBeVisible({ timeout: 30_000 });
   await other.close();
@@ -186,10 +186,10 @@ test('a large box is reckoned beside the page: what it said before stands pale u
   await beside;
   const gate = await held(page, /compute\.worker/);
   await expect(page.locator('.settling')).toHaveCount(0);
-  await box.getByRole('button', { name: /^Look under the lid/ }).click();
+  await box.getByRole('button', { name: /^Check the ice/ }).click();
   await page.getByRole('button', { name: 'a few lumps', exact: true }).click();
   await expect(page.locator('html[data-reckoning]')).toHaveCount(1);
-  await expect(box.getByText('Being reckoned anew.')).toBeVisible();
+  await expect(box.getByText('Calculating.')).toBeVisible();
   await expect(box.locator('.box-said')).toHaveCSS('opacity', '0.35');
   gate.letGo();
   await expect(page.locator('html[data-reckoning]')).toHaveCount(0, { timeout: 30_000 });

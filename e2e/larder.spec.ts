@@ -10,12 +10,12 @@ test('packs are found by a word, by number and by kind; the search survives a re
   await page.reload();
   await expect(field).toHaveValue('mackerel vacuum');
   await field.fill('nothing like it');
-  await expect(page.getByText('No pack is found so.')).toBeVisible();
+  await expect(page.getByText('No pack found.')).toBeVisible();
   await field.fill('95');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Pollack, 2 fillets' })).toBeVisible();
   await page.goto(`${demo.url}/larder`);
-  await page.getByRole('radio', { name: 'by kind' }).click({ force: true });
+  await page.getByRole('radio', { name: 'by species' }).click({ force: true });
   const mackerel = page.getByRole('region', { name: 'Mackerel', exact: true });
   await expect(mackerel.getByRole('heading')).toContainText(/8 packs, 6\.47 kg, 35 plates/);
   await mouse.choose(page.getByRole('radio', { name: 'this week' }));
@@ -29,14 +29,14 @@ test('labels: those chosen, on a sheet from a free place on, or one a page; the 
   demo,
 }) => {
   await page.goto(`${demo.url}/larder`);
-  await page.getByRole('link', { name: 'Labels to print' }).click();
+  await page.getByRole('link', { name: 'Print labels' }).click();
   await page.getByText('Which packs').click();
   await page.getByRole('checkbox', { name: /^95 Pollack/ }).check();
   await page.getByRole('checkbox', { name: /^86 Mackerel/ }).check();
   const label = page.getByRole('article', { name: 'Label of pack 95' });
   await expect(label).toContainText('2 fillets, only wiped, in a bag');
   await expect(label).toContainText('Sun 13 Sep');
-  await expect(label).toContainText('Cook it. Thawed: not frozen again raw.');
+  await expect(label).toContainText('Cook it. Thawed: do not freeze it again raw.');
   await expect(page.getByRole('article', { name: 'Label of pack 86' })).toContainText('Do not eat.');
   await page.getByLabel('First free place').selectOption('3');
   await expect(page.getByText('Peeled off already')).toHaveCount(2);
@@ -79,7 +79,7 @@ test.describe('by thumb', () => {
     }, pack);
     await page.goto(`${demo.url}/larder`);
     await thumb.press(page.getByRole('button', { name: 'Scan a label' }));
-    await expect(page.getByText('That is no label of a pack.')).toBeVisible();
+    await expect(page.getByText('This is not a pack label.')).toBeVisible();
     await expect(page).toHaveURL(new RegExp(`/larder/${pack}$`));
     await page.evaluate(() => sessionStorage.setItem('no camera', '1'));
     await page.goto(`${demo.url}/larder`);
@@ -122,7 +122,7 @@ test('on the rack: its day, its weights, when it is ready; fillets are not hung 
   await expect(page.locator('.settling')).toHaveCount(0);
   await page.getByLabel('It weighs').fill('2000');
   await mouse.press(page.getByRole('button', { name: /^Weighed/ }));
-  await expect(page.getByText(/2000 g at its last weighing, 6\.5 in 100 less/)).toBeVisible();
+  await expect(page.getByText(/2000 g at its last weighing, 6\.5 % less/)).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   // A reading that is too warm: not aged any more.
   await page.goto(`${demo.url}/larder`);
@@ -131,7 +131,7 @@ test('on the rack: its day, its weights, when it is ready; fillets are not hung 
     .first()
     .click();
   await mouse.press(page.getByRole('button', { name: /^Read it/ }));
-  await page.getByLabel(/^Damp/).fill('92');
+  await page.getByLabel(/^Humidity/).fill('92');
   await page.getByRole('textbox', { name: 'Or typed' }).fill('5');
   await page.getByRole('button', { name: /as it was typed/ }).click();
   await expect(page.getByText(/^Read 5°, 92 % damp/)).toBeVisible();
@@ -153,7 +153,7 @@ test('on the rack: its day, its weights, when it is ready; fillets are not hung 
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });
 
-test('part of a pack is smoked: a pack of its own, whose days begin with the smoke', async ({ page, demo }) => {
+test('part of a pack is smoked: a new pack, whose days begin with the smoke', async ({ page, demo }) => {
   await page.goto(`${demo.url}/larder?q=93`);
   await page
     .locator('a.as-row')
@@ -170,7 +170,7 @@ test('part of a pack is smoked: a pack of its own, whose days begin with the smo
   await expect(page.getByRole('heading', { name: 'Mackerel, 4 smoked pieces' })).toBeVisible();
   // The shelf was read at 4°: ten days are for 3° or colder, and it is three.
   await expect(page.getByText(/^Eat by Tuesday 15 September/)).toBeVisible();
-  await page.getByText('Why these days').click();
+  await page.getByText('Why this day').click();
   await expect(page.getByText('US FDA Hazards Guide, ch. 13; PNW 238, Smoking fish at home')).toBeVisible();
 });
 
@@ -180,12 +180,12 @@ test('a pack that the board never saw: kind by any name, its days from when it w
 }) => {
   const hand = keyboard(page);
   await page.goto(`${demo.url}/larder`);
-  await hand.press(page.getByRole('button', { name: 'A pack that the board never saw' }));
+  await hand.press(page.getByRole('button', { name: 'Add a pack that was not cut here' }));
   const dialog = page.getByRole('dialog');
   await expect(page.locator('.settling')).toHaveCount(0);
   await hand.press(dialog.getByRole('button', { name: /^Into the larder/ }));
-  await expect(dialog.getByRole('alert')).toContainText('Say which kind it is');
-  await dialog.getByLabel('Which kind').fill('kabeljau');
+  await expect(dialog.getByRole('alert')).toContainText('Which species');
+  await dialog.getByLabel('Which species').fill('kabeljau');
   await page.keyboard.press('Enter');
   await expect(dialog.getByText('Cod', { exact: true })).toBeVisible();
   await dialog.getByLabel('It weighs').fill('600');
@@ -201,21 +201,21 @@ test('a pack that the board never saw: kind by any name, its days from when it w
     .toMatchObject({ kind: 'pack.stored', about: true, at: '2026-09-11T18:00:00+01:00', facts: { fish: [] } });
 });
 
-test('a drill of the current: what is still good after some hours, and nothing is written', async ({ page, demo }) => {
+test('a drill of the current: what is still good after some hours, and nothing is saved', async ({ page, demo }) => {
   const before = (await entriesOf(demo)).length;
   await page.goto(`${demo.url}/larder`);
   await page
     .getByRole('link', { name: /Chest in the shed/i })
     .first()
     .click();
-  await page.getByText('If the current went off now').click();
+  await page.getByText('If the power failed now').click();
   const slider = page.getByRole('slider');
   await slider.focus();
   await page.keyboard.press('Home');
   await expect(page.getByText(/All of it is still frozen/)).toBeVisible();
   await page.keyboard.press('End');
-  await expect(page.getByText(/Its outside has been thawing for/)).toBeVisible();
-  await expect(page.getByText(/What still holds ice crystals/)).toBeVisible();
+  await expect(page.getByText(/The outside has been thawing for/)).toBeVisible();
+  await expect(page.getByText(/Packs that still have ice crystals/)).toBeVisible();
   expect((await entriesOf(demo)).length).toBe(before);
 });
 
@@ -224,8 +224,8 @@ test('what is never eaten stays so when it is given: said before it is written, 
   demo,
 }) => {
   await page.goto(`${demo.url}/larder`);
-  await page.getByRole('button', { name: 'A pack that the board never saw' }).click();
-  await page.getByLabel('Which kind').fill('silver-cheeked');
+  await page.getByRole('button', { name: 'Add a pack that was not cut here' }).click();
+  await page.getByLabel('Which species').fill('silver-cheeked');
   await page.keyboard.press('Enter');
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('note')).toContainText('do not eat it. Poisonous: never eat any part of it');

@@ -12,7 +12,7 @@ test('a closed zone is entered: the next fish there is let go, the one before it
   await expect(verdict.getByRole('img', { name: 'Keep' })).toBeVisible();
   await page.getByRole('link', { name: /North Skerries, 13/ }).click();
   await page.getByRole('radio', { name: 'Gannet Hole' }).check({ force: true });
-  await expect(page.getByText(/lies within North Skerries, whose rules hold too/)).toBeVisible();
+  await expect(page.getByText(/is inside North Skerries, whose rules apply too/)).toBeVisible();
   await expect(page.getByText(/^Every species: .*Gannet Hole/).first()).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   await page.getByRole('button', { name: /^We are here/ }).click();
@@ -23,7 +23,7 @@ test('a closed zone is entered: the next fish there is let go, the one before it
   await expect(page.getByText('In Gannet Hole: nothing may be kept here.')).toBeVisible();
   await expect(page.getByText(/Caught by .*, in North Skerries\./)).toBeVisible();
   await expect(verdict.getByRole('img', { name: 'Keep' })).toBeVisible();
-  await page.getByText('Another fish aboard meanwhile').click();
+  await page.getByText('Add another fish meanwhile').click();
   await fishAboard(page);
   await nameAndMeasure(page, /^Pollack/, '45');
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
@@ -31,7 +31,7 @@ test('a closed zone is entered: the next fish there is let go, the one before it
   await expect(page.getByText(/Caught by .*, in Gannet Hole\./)).toBeVisible();
   // The plan says what holds where the boat is now.
   await page.goto(`${demo.url}/plan`);
-  const holds = page.getByRole('complementary', { name: 'What holds there' });
+  const holds = page.getByRole('complementary', { name: 'Rules for this area' });
   await expect(holds).toContainText('Gannet Hole, 12 September');
   await expect(holds.getByRole('row', { name: /^Pollack/ })).toContainText('not here');
   await page.goto(`${demo.url}/plan/officer`);
@@ -53,7 +53,7 @@ test('the mark is set by the keyboard and by a click, and only what was noted co
   await map.click({ position: { x: box.width * 0.2, y: box.height * 0.5 } });
   await expect(page.getByRole('heading', { name: 'Outer Bank' })).toBeVisible();
   await map.click({ position: { x: box.width * 0.6, y: box.height * 0.93 } });
-  await expect(page.getByText('Outside every drawn zone.')).toBeVisible();
+  await expect(page.getByText('Outside all drawn zones.')).toBeVisible();
   expect((await entriesOf(demo)).filter((e) => e.kind === 'trip.moved')).toEqual([]);
 });
 
@@ -66,7 +66,7 @@ test('the position source is followed: a crossing is said on the deck, and noted
     route.fulfill({ json: { position: [-9.44, 58.955], at: '2026-09-12T13:21:00Z', goodToM: 8, simulated: true } }),
   );
   await page.goto(`${demo.url}/plan/map`);
-  await page.getByRole('checkbox', { name: /Follow it/ }).check();
+  await page.getByRole('checkbox', { name: /Follow the position/ }).check();
   await expect(page.getByRole('heading', { name: 'Gannet Hole' })).toBeVisible();
   await page.goto(`${demo.url}/deck`);
   await expect(page.getByRole('alert').filter({ hasText: 'In Gannet Hole' })).toContainText(
@@ -85,6 +85,6 @@ test('the position source is followed: a crossing is said on the deck, and noted
 
 test('the source that ships answers with a simulated place, and says so', async ({ demo, page }) => {
   await page.goto(`${demo.url}/plan/map`);
-  await page.getByRole('checkbox', { name: /Follow it/ }).check();
+  await page.getByRole('checkbox', { name: /Follow the position/ }).check();
   await expect(page.getByText(/Simulated at \d\d:\d\d, good to 8 m/)).toBeVisible();
 });

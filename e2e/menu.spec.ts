@@ -6,29 +6,29 @@ const row = (page: Page, day: string) => page.getByRole('region', { name: day, e
 const status = (page: Page) => page.locator('.menu-state').getByRole('status');
 /** Until the solver in its worker has answered. */
 const planned = async (page: Page): Promise<void> =>
-  expect(status(page).filter({ hasText: /passes its day|cannot be eaten/ })).toBeVisible({ timeout: 40_000 });
+  expect(status(page).filter({ hasText: /goes off|cannot be eaten/ })).toBeVisible({ timeout: 40_000 });
 
 test('a plan for the week, with its reasons; kept, it stands in the larder and after a reload', async ({
   page,
   demo,
 }) => {
   await page.goto(`${demo.url}/larder`);
-  await page.getByRole('link', { name: 'The plan, and why' }).click();
+  await page.getByRole('link', { name: 'The plan and its reasons' }).click();
   await planned(page);
   // What thaws was put on Sunday by Ilse, and its last day is then.
   await expect(row(page, 'Sunday')).toContainText(/95.*Pollack, 2 fillets/);
-  await expect(row(page, 'Sunday')).toContainText('you put it here; its last day by the authority');
+  await expect(row(page, 'Sunday')).toContainText('you put it here; its last day by the official limit');
   await expect(row(page, 'Monday')).toContainText('No fish, by choice.');
   await expect(row(page, 'Tuesday')).toContainText('and 1 more at home; fish is wished');
   await expect(row(page, 'Monday')).toContainText(/Pack \d+ out of the freezer Monday evening, into the fridge/);
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
-  await mouse.press(page.getByRole('button', { name: /^Keep this plan/ }));
-  await expect(page.getByText('This plan is kept.')).toBeVisible({ timeout: 40_000 });
+  await mouse.press(page.getByRole('button', { name: /^Save this plan/ }));
+  await expect(page.getByText('This plan is saved.')).toBeVisible({ timeout: 40_000 });
   await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('day.planned');
   const n = (await entriesOf(demo)).length;
   await page.reload();
   await planned(page);
-  await expect(page.getByText('This plan is kept.')).toBeVisible();
+  await expect(page.getByText('This plan is saved.')).toBeVisible();
   await page.goto(`${demo.url}/larder`);
   await expect(page.getByRole('img', { name: /planned for 13 September/ })).toHaveCount(1);
   expect((await entriesOf(demo)).length).toBe(n);
@@ -94,7 +94,7 @@ test('a solver that cannot be fetched: said so, and what was kept stands', async
   await page.goto(`${demo.url}/larder/plan`);
   await expect(status(page)).toContainText('is not on this device yet', { timeout: 40_000 });
   await expect(row(page, 'Sunday')).toContainText('Pollack, 2 fillets');
-  await expect(page.getByRole('button', { name: /^Keep this plan/ })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Save this plan/ })).toHaveCount(0);
   await page.unroute('**/*.wasm');
   await page.getByRole('button', { name: 'Plan again' }).click();
   await planned(page);
@@ -122,7 +122,7 @@ test.describe('by thumb', () => {
     await thumb.press(page.getByRole('button', { name: 'Pack 95 stays on this day' }));
     await planned(page);
     await thumb.press(page.getByRole('button', { name: 'Make room' }));
-    await page.getByLabel('Out of the freezer').fill('1500');
+    await page.getByLabel('Use up from the freezer').fill('1500');
     await thumb.press(page.getByRole('button', { name: 'Wished' }));
     await planned(page);
     await expect(page.getByText(/out of the freezer\. /)).toBeVisible();

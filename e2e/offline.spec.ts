@@ -15,7 +15,7 @@ async function openDeck(page: Page, url: string): Promise<void> {
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.reload();
   await expect(page.getByRole('button', { name: /^Turbot/ })).toBeVisible();
-  await expect(page.getByText('Saved here and sent')).toBeVisible();
+  await expect(page.getByText('Saved and sent')).toBeVisible();
 }
 
 test('with the network off in the middle: at once on the page, marked, kept over a reload, sent once', async ({
@@ -29,19 +29,19 @@ test('with the network off in the middle: at once on the page, marked, kept over
   await button(page, /^Black seabream/).click();
   await page.getByLabel(/^Length/).fill('33.5');
   await button(page, /^Measured/).click();
-  await button(page, /^Dispatched/).click();
-  await expect(page.getByText(/Saved here, 3 lines not yet sent/)).toBeVisible();
+  await button(page, /^Killed/).click();
+  await expect(page.getByText(/Saved here, 3 entries not sent yet/)).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/Saved here, 3 lines not yet sent/)).toBeVisible();
+  await expect(page.getByText(/Saved here, 3 entries not sent yet/)).toBeVisible();
   await expect(page.getByRole('heading', { name: /Black seabream/ })).toBeVisible();
   await expect(button(page, /^Bled/)).toBeVisible();
-  await button(page, /^Strike a line/).click();
-  await expect(page.getByRole('dialog').getByText('not yet sent').first()).toBeVisible();
+  await button(page, /^Cross out/).click();
+  await expect(page.getByRole('dialog').getByText('not sent yet').first()).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   expect((await entriesOf(demo)).length).toBe(before);
 
   await context.setOffline(false);
-  await expect(page.getByText('Saved here and sent')).toBeVisible({ timeout: 40_000 });
+  await expect(page.getByText('Saved and sent')).toBeVisible({ timeout: 40_000 });
   const after = await entriesOf(demo);
   expect(after.length).toBe(before + 3);
   expect(after.slice(before).map((e) => e.kind)).toEqual(['fish.named', 'fish.measured', 'fish.dispatched']);
@@ -54,10 +54,10 @@ test('a first visit that loses its network says that the book is not here yet, o
 }) => {
   await page.route('**/api/journal?*', (route) => route.abort());
   await page.goto(`${demo.url}/deck`);
-  await expect(page.getByRole('heading', { name: 'No signal, and no book here yet' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'No signal, and no book on this device yet' })).toBeVisible();
   await page.route('**/api/health', (route) => route.abort());
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'No signal, and no book here yet' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'No signal, and no book on this device yet' })).toBeVisible();
   await page.unroute('**/api/health');
   await page.unroute('**/api/journal?*');
   await button(page, 'Try again').click();
@@ -92,14 +92,14 @@ test('species and rules are on the shelf from the first minute, and stay when ke
   await context.setOffline(true);
   await page.reload();
   await page.getByRole('button', { name: /^Turbot/ }).click();
-  await expect(page.getByText(/1 line not yet sent/)).toBeVisible();
+  await expect(page.getByText(/1 entry not sent yet/)).toBeVisible();
 });
 
 test('every station opens without a network', async ({ page, context, demo }) => {
   await openDeck(page, demo.url);
   await context.setOffline(true);
   for (const [path, says] of [
-    ['/plan', 'Lines of this trip'],
+    ['/plan', 'Log of this trip'],
     ['/box', 'The blue box'],
     ['/board', 'Onto the board'],
     ['/larder', 'Chest in the shed'],
@@ -119,9 +119,9 @@ test('with the server down: noted, then sent when it is back', async ({ page }) 
   const { port } = server;
   await server.stop();
   await button(page, /^Turbot/).click();
-  await expect(page.getByText(/1 line not yet sent/)).toBeVisible();
+  await expect(page.getByText(/1 entry not sent yet/)).toBeVisible();
   server = await startServer({ data, demo: true, port });
-  await expect(page.getByText('Saved here and sent')).toBeVisible({ timeout: 40_000 });
+  await expect(page.getByText('Saved and sent')).toBeVisible({ timeout: 40_000 });
   expect((await entriesOf(server)).at(-1)).toMatchObject({ kind: 'fish.named', facts: { species: 'turbot' } });
   await server.stop();
 });
@@ -162,12 +162,12 @@ test('what another device writes appears here, and a refused line can be mended'
   await page.goto(`${demo.url}/plan`);
   await page.getByLabel('Remark').fill('too rude');
   await page.getByRole('button', { name: 'Note it', exact: true }).click();
-  await page.getByRole('link', { name: '1 line refused' }).click();
+  await page.getByRole('link', { name: '1 entry refused' }).click();
   await expect(page.getByText('refused: Say it more kindly.')).toBeVisible();
   await button(page, 'Mend').click();
   await page.getByRole('dialog').getByLabel('Remark').fill('a seal came by');
-  await button(page, 'Write it so').click();
-  await expect(page.getByText('set aside, not counted: Say it more kindly.')).toBeVisible();
+  await button(page, 'Save it like this').click();
+  await expect(page.getByText('set aside, does not count: Say it more kindly.')).toBeVisible();
   await expect.poll(async () => (await entriesOf(demo)).some((e) => e.facts['text'] === 'a seal came by')).toBe(true);
 });
 
@@ -186,7 +186,7 @@ test('a page left open over another data folder writes nothing into that book, s
     .click();
   await expect(page.getByRole('heading', { name: /11 Pollack/ })).toBeVisible();
   await page
-    .getByRole('link', { name: /not yet sent/ })
+    .getByRole('link', { name: /not sent yet/ })
     .first()
     .click();
   await expect(page.getByText('Another book is kept at this address now')).toBeVisible();
@@ -208,7 +208,9 @@ test.describe('before there is a service worker', () => {
       r.fulfill({ status: 401, contentType: 'text/html', body: '<h1>who are you?</h1>' }),
     );
     await page.goto(`${demo.url}/deck`);
-    await expect(page.getByRole('heading', { name: 'Not reached, and no book here yet' })).toBeVisible();
+    await expect(
+      page.getByRole('heading', { name: 'Server not reached, and no book on this device yet' }),
+    ).toBeVisible();
     await expect(page.getByText('Something in front of the server asks who is there.')).toBeVisible();
     await page.unroute('**/api/**');
     await page.route('**/api/**', (r) => r.fulfill({ json: {} }));

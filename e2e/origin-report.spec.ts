@@ -19,7 +19,7 @@ async function atTheLakes(page: Page, own: Server, zone: RegExp, kind: RegExp, c
   for (const held of await papers.getByRole('radio', { name: 'holds it' }).all()) await held.check({ force: true });
   for (const day of await papers.getByLabel(/^Last day of/).all()) await day.fill(until);
   await papers.getByLabel(/^Day of birth/).fill('1990-05-01');
-  await papers.getByRole('button', { name: 'Note the papers' }).click();
+  await papers.getByRole('button', { name: 'Save the papers' }).click();
   await page.goto(`${own.url}/deck`);
   await fishAboard(page);
   const every = page.getByRole('button', { name: /^All \d+ species/ });
@@ -34,7 +34,7 @@ test('a stocked fish is exempt from the size of the wild ones; until that is sai
 }) => {
   await atTheLakes(page, own, /^Stocked Ponds/, /^Rainbow trout/, '25');
   await expect(verdict(page).getByRole('img', { name: 'Let go' })).toBeVisible();
-  await expect(page.getByText('Not said: it is judged as wild, which is the stricter.')).toBeVisible();
+  await expect(page.getByText('Not answered: it is judged as wild, which is stricter.')).toBeVisible();
   await page.getByRole('radio', { name: 'stocked' }).click({ force: true });
   await expect(verdict(page).getByRole('img', { name: 'Keep' })).toBeVisible();
   await expect(verdict(page)).toContainText('Exempt:');
@@ -61,15 +61,15 @@ test('an error of one’s own makes a near thing clear, for what is measured aft
   await nameAndMeasure(page, /^Pollack/, '38.3');
   await expect(verdict(page).getByRole('img', { name: 'Measure again' })).toBeVisible();
   await page.getByRole('button', { name: /^Measure again/ }).click();
-  await page.getByRole('button', { name: 'Set your own' }).click();
+  await page.getByRole('button', { name: 'Change', exact: true }).click();
   await page.getByLabel('On the board, good to').fill('0');
   await page.getByRole('button', { name: /^Note it/ }).click();
-  await expect(page.getByRole('alert')).toContainText('half a millimetre');
+  await expect(page.getByRole('alert')).toContainText('0.5 mm');
   await page.getByLabel('On the board, good to').fill('0.1');
   await page.getByRole('button', { name: /^Note it/ }).click();
-  await expect(page.getByText(/Good to 0\.1 cm, as you have found/)).toBeVisible();
+  await expect(page.getByText(/Accurate to ±0\.1 cm, your own value/)).toBeVisible();
   await page.getByLabel(/^Length/).fill('38.3');
   await page.getByRole('button', { name: /^Measured/ }).click();
   await expect(verdict(page).getByRole('img', { name: 'Keep' })).toBeVisible();
-  await expect(page.getByText(/good to 0\.1 cm/)).toBeVisible();
+  await expect(page.getByText(/good to 0\.1 cm/).first()).toBeVisible();
 });

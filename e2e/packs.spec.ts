@@ -19,7 +19,7 @@ async function byHand(page: Page, name: string): Promise<void> {
   await button(page, /^Add a difference/).click();
   await page.getByLabel('Difference 1', { exact: true }).selectOption('A barbel under the chin or at the mouth?');
   await page.getByLabel('It shows').selectOption('one whisker');
-  await button(page, /^See what it would change/).click();
+  await button(page, /^Preview/).click();
 }
 
 test('a species by hand: seen before it is written, found in the catalogue, known to the key, saved, and taken back', async ({
@@ -31,7 +31,7 @@ test('a species by hand: seen before it is written, found in the catalogue, know
   await byHand(page, 'Skerrow ling');
   await expect(preview(page)).toContainText('Skerrow ling Pollachius sp.: new');
   expect((await entriesOf(demo)).length).toBe(before);
-  await button(page, /^Write it into the book/).click();
+  await button(page, /^Add it to the book/).click();
   await expect(page.getByText('1 species of “My own species” written into the book.')).toBeVisible();
   await expect.poll(async () => (await entriesOf(demo)).at(-1)?.kind).toBe('species.added');
   await page.getByRole('link', { name: 'Skerrow ling' }).click();
@@ -44,9 +44,9 @@ test('a species by hand: seen before it is written, found in the catalogue, know
   await button(page, /^Skerrow ling/).click();
   await expect(page.getByText(/’s first Skerrow ling|’s first skerrow ling/)).toBeVisible();
   await page.goto(`${demo.url}/catalogue/packs`);
-  await button(page, 'Take My own species back').click();
+  await button(page, 'Remove My own species').click();
   await expect(page.getByRole('alert')).toContainText(
-    'A fish in the log carries the name Skerrow ling. Name it anew first',
+    'A fish in the log carries the name Skerrow ling. Change the species first',
   );
   await expect(page.getByRole('link', { name: 'Skerrow ling' })).toBeVisible();
 
@@ -56,12 +56,12 @@ test('a species by hand: seen before it is written, found in the catalogue, know
   expect(file.species.map((s) => s.id)).toEqual(['skerrow-ling']);
 
   await page.goto(`${demo.url}/deck`);
-  await button(page, /Name it anew/).click();
+  await button(page, /Change the species/).click();
   await button(page, /^Pollack/).click();
   await page.goto(`${demo.url}/catalogue/packs`);
-  await button(page, 'Take My own species back').click();
-  await expect(page.getByText('“My own species” is taken back')).toBeVisible();
-  await button(page, 'Let it stand again').click();
+  await button(page, 'Remove My own species').click();
+  await expect(page.getByText('“My own species” is removed')).toBeVisible();
+  await button(page, 'Restore it').click();
   await expect(page.getByRole('link', { name: 'Skerrow ling' })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('link', { name: 'Skerrow ling' })).toBeVisible();
@@ -78,7 +78,7 @@ test('a trait matrix that the book saved is read back under other ids, and chang
   const two = lines.filter((l) => /^(roach|rudd),/.test(l)).map((l) => l.replace(/^(\w+),(\w+)/, 'tarn-$1,Tarn $2'));
   await choose(page, 'tarn.csv', [head, ...two].join('\r\n'));
   await expect(preview(page)).toContainText('Tarn Roach');
-  await button(page, /^Write it into the book/).click();
+  await button(page, /^Add it to the book/).click();
   await expect(page.getByText('2 species of “tarn” written into the book.')).toBeVisible();
   // The same file with one species left out takes it away, and says so before it does.
   await choose(page, 'tarn.csv', [head, ...two.slice(0, 1)].join('\r\n'));
@@ -126,9 +126,9 @@ test('files that cannot be read: a sentence each, and nothing changed', async ({
     [
       'semi.csv',
       'id;name;latin;like\nx;X;X x;pollack\n',
-      'semi.csv parts its columns with semicolons. Save it with commas',
+      'semi.csv separates its columns with semicolons. Save it with commas',
     ],
-    ['odd.csv', 'id,name,latin,like,wings\nx,X,X x,pollack,yes\n', 'the column "wings" is no trait of the key'],
+    ['odd.csv', 'id,name,latin,like,wings\nx,X,X x,pollack,yes\n', 'the column "wings" is not a trait of the key'],
     ['sum.csv', 'id,name,latin,like,barbel\nx-fish,X,X x,pollack,"yes 0.5, no 0.2"\n', 'sum to 0.7, not 1'],
     [
       'taken.csv',
@@ -142,6 +142,6 @@ test('files that cannot be read: a sentence each, and nothing changed', async ({
   }
   expect((await entriesOf(demo)).length).toBe(before);
   await page.getByLabel('Its name', { exact: true }).fill('');
-  await button(page, /^See what it would change/).click();
-  await expect(page.getByText('Give it a name.')).toBeVisible();
+  await button(page, /^Preview/).click();
+  await expect(page.getByText('Enter a name.')).toBeVisible();
 });

@@ -157,12 +157,12 @@ test.describe('with the service worker', () => {
   });
 });
 
-test('a file that is no picture is answered with a sentence, and nothing is written', async ({ demo, page }) => {
+test('a file that is no picture is answered with a sentence, and nothing is saved', async ({ demo, page }) => {
   await openReader(page, demo.url, /^Pollack/);
   await reader(page)
     .getByLabel('Picture from a file')
     .setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') });
-  await expect(reader(page).getByRole('alert')).toContainText('no picture that this browser can read');
+  await expect(reader(page).getByRole('alert')).toContainText('cannot read this file as a picture');
   expect((await entriesOf(demo)).filter((e) => e.kind === 'fish.pictured')).toEqual([]);
 });
 
@@ -186,7 +186,7 @@ test('the picture’s own time is offered as the time of the catch; its place is
     .setInputFiles({ name: 'fish.jpg', mimeType: 'image/jpeg', buffer: picture });
   await expect(reader(page)).toContainText('Taken at 14:10');
   await reader(page).getByRole('button', { name: 'Use it as the time of the catch' }).click();
-  await expect(reader(page)).toContainText('The catch now stands at 14:10.');
+  await expect(reader(page)).toContainText('The catch is now noted at 14:10.');
   await reader(page)
     .getByRole('button', { name: /^Only the picture/ })
     .click();
@@ -198,7 +198,7 @@ test('the picture’s own time is offered as the time of the catch; its place is
     .getByLabel('Picture from a file')
     .setInputFiles({ name: 'fish.jpg', mimeType: 'image/jpeg', buffer: picture });
   await reader(page)
-    .getByRole('checkbox', { name: /Keep the place/ })
+    .getByRole('checkbox', { name: /Keep the position/ })
     .check();
   await reader(page)
     .getByRole('button', { name: /^Only the picture/ })
@@ -219,7 +219,7 @@ test.describe('a device that was never given the whole of Dagboek', () => {
     await reader(page)
       .getByRole('button', { name: /board and stones alike/ })
       .click();
-    await expect(reader(page)).toContainText('Nobody looked for the board', { timeout: 20_000 });
+    await expect(reader(page)).toContainText('The board was not searched for', { timeout: 20_000 });
     await expect(reader(page).getByRole('button', { name: /^Corner 4/ })).toBeVisible();
   });
 });

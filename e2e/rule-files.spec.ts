@@ -54,16 +54,16 @@ test('a new version is read in, looked at, written, judges from its day on, and 
   await expect(preview(page)).toContainText(/Would end the day before.*at least 28 cm/s);
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   expect((await entriesOf(demo)).some((e) => e.kind === 'rules.added')).toBe(false);
-  await page.getByRole('button', { name: /^Write this version/ }).click();
+  await page.getByRole('button', { name: /^Save this version/ }).click();
   await expect(page.getByText(/^Written: .*2026\.9/)).toBeVisible();
   await page.goto(`${demo.url}/deck`);
   const verdict = page.getByRole('region', { name: 'Verdict' });
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
-  await expect(verdict).toContainText('45 is 5 short of 50');
+  await expect(verdict).toContainText('45 is 5 under 50');
   await page.reload();
   await expect(verdict.getByRole('img', { name: 'Let go' })).toBeVisible();
   await page.goto(`${demo.url}/plan/rules`);
-  await page.getByRole('button', { name: /Strike: .*2026\.9/ }).click();
+  await page.getByRole('button', { name: /Cross out: .*2026\.9/ }).click();
   await page.goto(`${demo.url}/deck`);
   await expect(verdict.getByRole('img', { name: 'Keep' })).toBeVisible();
 });
@@ -83,7 +83,7 @@ test('what is saved is read back without a change', async ({ demo, page }) => {
   await expect(preview(page)).toHaveCount(0);
 });
 
-test('what is no rule pack is refused with a sentence that names the place, and nothing is written', async ({
+test('what is no rule pack is refused with a sentence that names the place, and nothing is saved', async ({
   demo,
   page,
 }) => {
@@ -91,10 +91,10 @@ test('what is no rule pack is refused with a sentence that names the place, and 
   await page.goto(`${demo.url}/plan/rules`);
   await expect(page.getByRole('button', { name: /^Read a rule file/ })).toBeVisible();
   for (const [data, says] of [
-    ['{ "id": ', /no JSON/],
+    ['{ "id": ', /not JSON/],
     [{ ...pack, rules: undefined }, /"rules" is missing/],
     [{ ...pack, rules: [...pack.rules, pack.rules[0]] }, /Two rules have the id/],
-    [{ ...pack, timeZone: 'Atlantic/Nowhere' }, /is no time zone/],
+    [{ ...pack, timeZone: 'Atlantic/Nowhere' }, /is not a time zone/],
   ] as const) {
     await give(page, data);
     await expect(page.getByRole('alert')).toContainText(says);
@@ -107,8 +107,8 @@ test('a pack of other waters is kept, and the book can be moved to it and back',
   const pack = await packOf(demo, 'tarnmere-lakes');
   await page.goto(`${demo.url}/plan/rules`);
   await give(page, { ...pack, id: 'far-lakes', name: 'Far Lakes sample rules' });
-  await expect(preview(page)).toContainText('Other waters than this book goes by');
-  await page.getByRole('button', { name: /^Write this version/ }).click();
+  await expect(preview(page)).toContainText('These are other waters than this book uses');
+  await page.getByRole('button', { name: /^Save this version/ }).click();
   await page.getByRole('button', { name: 'Go by Far Lakes sample rules' }).click();
   await expect(page.getByText(/^Far Lakes sample rules, /).first()).toBeVisible();
 });

@@ -17,7 +17,7 @@ test('the officer’s sheet: every fish of the trip with length, rule and fate, 
   await expect(table.getByRole('row').nth(3)).toContainText('46.0 44.0');
   await expect(table.getByRole('row').nth(2)).toContainText('nobody');
   await expect(table.getByRole('row').nth(2)).toContainText('too short');
-  await expect(page.getByText(/Log of this trip: \d+ entries, \d+ struck, none removed/)).toBeVisible();
+  await expect(page.getByText(/Log of this trip: \d+ entries, \d+ crossed out, none removed/)).toBeVisible();
   // By night it is black on white all the same.
   await page.evaluate(() => (document.documentElement.dataset['theme'] = 'dagboek-night'));
   expect(pagesOf(await page.pdf({ preferCSSPageSize: true }))).toBe(1);
@@ -29,11 +29,11 @@ test('the briefing: what is open there on that day, what goes back, the sun, and
   demo,
 }) => {
   await page.goto(`${demo.url}/plan`);
-  await page.getByRole('link', { name: 'Briefing, one page to print' }).click();
+  await page.getByRole('link', { name: 'Briefing (one page to print)' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Briefing' })).toBeVisible();
   await expect(page.getByText('06:59 to 20:06')).toBeVisible();
   await expect(page.getByRole('row', { name: /Pollack/ })).toContainText('38');
-  await expect(page.getByText(/Rarely caught here, but with rules of their own: .*Perch/)).toBeVisible();
+  await expect(page.getByText(/Rarely caught here, but with their own rules: .*Perch/)).toBeVisible();
   expect(pagesOf(await page.pdf({ preferCSSPageSize: true }))).toBe(1);
   expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
   await page.goto(`${demo.url}/plan/briefing?zone=north-skerries&day=2026-11-25`);
@@ -41,7 +41,7 @@ test('the briefing: what is open there on that day, what goes back, the sun, and
     page.getByText('1 December: closes: Pollack: closed from 1 December to 28 February, each year.'),
   ).toBeVisible();
   await page.goto(`${demo.url}/plan/briefing?zone=north-skerries&day=2026-12-05`);
-  await expect(page.getByRole('heading', { name: 'Goes back today' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Must be released today' })).toBeVisible();
   await page.goto(`${demo.url}/plan/briefing?zone=gannet-hole`);
   await expect(page.getByRole('heading', { name: 'Nothing may be kept here today' })).toBeVisible();
 });
@@ -80,7 +80,7 @@ test('after midnight plan and sheet say which day it is, and the fish in hand is
   await nameAndMeasure(page, /^Pollack/, '45');
   await expect(page.getByRole('complementary', { name: 'Dinner and bags' })).toContainText(/Pollack\s*Wren/);
   await page.goto(`${demo.url}/plan`);
-  await expect(page.getByRole('complementary', { name: 'What holds there' })).toContainText('13 September');
+  await expect(page.getByRole('complementary', { name: 'Rules for this area' })).toContainText('13 September');
   await page.goto(`${demo.url}/plan/officer`);
   await expect(page.getByText('Sun 13 Sep 2026, 00:30')).toBeVisible();
   await expect(page.getByText('Sat 12 Sep, 06:40')).toBeVisible();

@@ -13,9 +13,9 @@ test.describe('Plan', () => {
     await page.getByLabel('Remark').fill('two gannets diving');
     await page.getByRole('button', { name: 'Note it', exact: true }).click();
     await expect(page.getByRole('listitem').filter({ hasText: 'two gannets diving' })).toBeVisible();
-    await page.getByRole('link', { name: 'Someone is hurt help comes first' }).click();
+    await page.getByRole('link', { name: 'Someone is hurt first aid' }).click();
     await button(page, /^A hook in the flesh/).click();
-    await expect(page.getByText('a doctor’s advice before this screen')).toBeVisible();
+    await expect(page.getByText('a doctor’s advice come first')).toBeVisible();
     await button(page, /^Keep the time/).click();
     await button(page, 'Note').click();
     await button(page, 'Noted').click();
@@ -45,12 +45,12 @@ test.describe('Plan', () => {
     await endTripAndPlan(page, demo);
     const before = page.getByRole('region', { name: 'Before you go' });
     await expect(before.getByRole('checkbox')).toHaveCount(5);
-    await before.getByRole('checkbox', { name: /^Lifejackets/ }).check();
+    await before.getByRole('checkbox', { name: /^Everyone wears a lifejacket/ }).check();
     await page.getByRole('radio', { name: /North Skerries/ }).check();
     await page.reload();
-    await expect(before.getByRole('checkbox', { name: /^Lifejackets/ })).toBeChecked();
+    await expect(before.getByRole('checkbox', { name: /^Everyone wears a lifejacket/ })).toBeChecked();
     await expect(before.getByRole('checkbox', { name: /^Cold water/ })).not.toBeChecked();
-    await before.getByText('The message for someone ashore').click();
+    await before.getByText('Message for someone ashore').click();
     await expect(before.locator('.message')).toContainText(
       /at North Skerries\. Back by .*, \d\d:\d\d\. If you have not heard/,
     );
@@ -62,7 +62,7 @@ test.describe('Plan', () => {
   test('what holds there follows zone and day', async ({ page, demo }) => {
     await page.goto(`${demo.url}/plan`);
     await endTripAndPlan(page, demo);
-    const rules = page.getByRole('complementary', { name: 'What holds there' });
+    const rules = page.getByRole('complementary', { name: 'Rules for this area' });
     await page.getByRole('radio', { name: /Harrow Estuary/ }).check();
     await expect(rules.getByRole('row', { name: /Thornback ray/ })).toContainText('not here');
     await expect(rules.getByRole('row', { name: /Plaice/ })).toContainText('28');
@@ -82,18 +82,18 @@ test.describe('Plan', () => {
 test.describe('Deck', () => {
   test('a lot is landed, measured by its shortest and longest, and kept as one line', async ({ page, demo }) => {
     await page.goto(`${demo.url}/deck`);
-    await page.getByText('Another fish aboard meanwhile').click();
+    await page.getByText('Add another fish meanwhile').click();
     await page.getByLabel('How many').fill('5');
     await page.getByRole('radio', { name: 'Ilse' }).check({ force: true });
     await button(page, /^5 aboard/).click();
     await button(page, /^Mackerel/).click();
     await page.getByLabel(/^Shortest/).fill('30');
     await page.getByLabel('Longest').fill('36');
-    await page.getByLabel(/^Weight of the lot/).fill('1500');
+    await page.getByLabel(/^Total weight/).fill('1500');
     await button(page, /^Measured/).click();
-    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('5 fish make 13 of 20; 7 left after it');
+    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('5 fish make 13 of 20; 7 left');
     // A mackerel's head snapped back has bled it.
-    await button(page, /^Dispatched and bled/).click();
+    await button(page, /^Killed and bled/).click();
     await button(page, /^Onto ice/).click();
     await page.goto(`${demo.url}/box`);
     await expect(page.getByRole('link', { name: /5 mackerel/ })).toContainText('1.50 kg');
@@ -104,9 +104,9 @@ test.describe('Deck', () => {
     // Once the list has come, nothing moves under the finger any more.
     await expect(button(page, /^Turbot/)).toBeVisible();
     await button(page, /^Back in the water/).click();
-    await expect(page.getByRole('dialog').getByRole('radio', { name: 'not sure what it is' })).toBeChecked();
-    await button(page, /^It went back/).click();
-    await expect(page.getByRole('heading', { name: /Nothing in hand/ })).toBeVisible();
+    await expect(page.getByRole('dialog').getByRole('radio', { name: 'not identified' })).toBeChecked();
+    await button(page, /^Released/).click();
+    await expect(page.getByRole('heading', { name: /No fish at the moment/ })).toBeVisible();
     await expect
       .poll(async () => (await entriesOf(demo)).at(-1))
       .toMatchObject({ kind: 'fish.released', facts: { reason: 'not sure what it is' } });
@@ -120,9 +120,9 @@ test.describe('Deck', () => {
     const weight = page.locator('.reading-mass');
     const first = await weight.textContent();
     await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('36 is 8 over 28');
-    await button(page, /Name it anew/).click();
+    await button(page, /Change the species/).click();
     await button(page, /^Turbot/).click();
-    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('36 is 2 short of 38');
+    await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('36 is 2 under 38');
     expect(await weight.textContent()).not.toBe(first);
   });
 
@@ -132,7 +132,7 @@ test.describe('Deck', () => {
     await expect(margin.getByRole('img', { name: '3 of 3 plates' })).toBeVisible();
     for (let i = 0; i < 3; i++) await margin.getByRole('button', { name: 'One plate more' }).click();
     await expect(margin.getByRole('img', { name: '6 of 6 plates' })).toBeVisible();
-    await expect(margin).toContainText('That is enough: let the next ones go.');
+    await expect(margin).toContainText('That is enough: release the next ones.');
     await page.reload();
     await expect(margin.getByRole('img', { name: '6 of 6 plates' })).toBeVisible();
   });
@@ -143,7 +143,7 @@ test.describe('Deck', () => {
     await expect(page.locator('.species-key')).toHaveCount(1);
     await expect(button(page, /^John Dory/)).toBeVisible();
     await page.getByLabel('Find a name').fill('qqqzzz');
-    await expect(page.getByText(/No species of the catalogue is called anything like “qqqzzz”/)).toBeVisible();
+    await expect(page.getByText(/No species has a name like “qqqzzz”/)).toBeVisible();
   });
 });
 
@@ -156,7 +156,7 @@ test.describe('Board', () => {
     const pollack = page.getByRole('checkbox', { name: /Pollack/ });
     await pollack.first().check();
     await page.getByRole('checkbox', { name: /Ballan wrasse/ }).click();
-    await expect(page.getByRole('alert')).toContainText('One species at a time');
+    await expect(page.getByRole('alert')).toContainText('one species at a time');
     await pollack.nth(1).check();
     await page.getByRole('radio', { name: /^fillet from the tail/ }).check();
     await button(page, /Onto the board/).click();
@@ -165,17 +165,17 @@ test.describe('Board', () => {
     // 180 g of two kilos is asked about, once, and forgotten when another weight is typed.
     await page.getByLabel('Gutted', { exact: true }).fill('180');
     await button(page, /^Gutted weighed/).click();
-    await expect(page.getByRole('alert')).toContainText('Gutted 180 g is 9 in 100 of the whole');
+    await expect(page.getByRole('alert')).toContainText('Gutted 180 g is 9 % of the whole');
     await page.getByLabel('Gutted', { exact: true }).fill('1800');
     await expect(page.getByRole('alert')).toHaveCount(0);
     await button(page, /^Gutted weighed/).click();
     await page.getByLabel('Fillets, skin on', { exact: true }).fill('980');
     await button(page, /^Fillets weighed/).click();
-    await page.getByLabel('Weight of it').fill('1500');
-    await button(page, 'Note the part').click();
+    await page.getByLabel('Weight').fill('1500');
+    await button(page, 'Add the part').click();
     await expect(page.getByRole('alert')).toContainText('The parts come to 2480 g, more than the whole fish of 2100 g');
-    await page.getByLabel('Weight of it').fill('700');
-    await button(page, 'Note the part').click();
+    await page.getByLabel('Weight').fill('700');
+    await button(page, 'Add the part').click();
     await expect(page.getByText('Frame and head: 700 g, for stock.').first()).toBeVisible();
     await page.getByLabel(/^Anything else/).fill('sand eels');
     await button(page, 'Note it').click();
@@ -193,7 +193,7 @@ test.describe('Board', () => {
     await expect(packs.getByLabel(/^Pack \d/)).toHaveValue('300');
     await packs.getByRole('radio', { name: 'chest in the shed' }).check({ force: true });
     await button(page, /^Packed/).click();
-    await expect(page.getByText('All of it is packed.')).toBeVisible();
+    await expect(page.getByText('Everything is packed.')).toBeVisible();
     await page.goto(`${demo.url}/larder`);
     await expect(page.getByRole('region', { name: 'Lowest shelf' })).toContainText('500g');
     await expect(page.getByRole('region', { name: 'Chest in the shed' })).toContainText('300g');
@@ -212,18 +212,18 @@ test.describe('Table', () => {
     // Raw is one of the other ways here: each says why not, and the verdict every reason.
     await page.getByRole('button', { name: /other ways, and why not/ }).click();
     await page.getByRole('button', { name: 'Raw slices' }).click();
-    await expect(page.getByRole('region', { name: 'May it be eaten raw' })).toContainText(/^Not (raw|known)/);
+    await expect(page.getByRole('region', { name: 'Can it be eaten raw?' })).toContainText(/^Not (raw|known)/);
     await page.getByRole('radio', { name: 'Simmered in a sauce' }).check({ force: true });
     await page
       .getByLabel(/^Grams of pack/)
       .first()
       .fill('100');
     await page.getByLabel('Name of the dish').fill('Two fish steamed');
-    await page.getByLabel('Core, if read').fill('60');
+    await page.getByLabel('Core temperature (optional)').fill('60');
     await button(page, /^Served/).click();
     await expect(page.getByRole('heading', { name: 'Two fish steamed' }).first()).toBeVisible();
-    await expect(page.getByText(/That is 3° under the lower of the two\. Authorities’ line: 63°/)).toBeVisible();
-    await expect(page.getByRole('link', { name: /still holds/ })).toBeVisible();
+    await expect(page.getByText(/That is 3° under the lower official limit\. Official limit: 63°/)).toBeVisible();
+    await expect(page.getByRole('link', { name: /still has/ })).toBeVisible();
     await page.getByLabel('What to change', { exact: true }).fill('one minute less');
     await button(page, 'Note it').click();
     await expect(page.locator('b', { hasText: 'one minute less' })).toBeVisible();
@@ -241,7 +241,7 @@ test.describe('Book', () => {
     await expect(page.getByRole('heading', { name: /Mere Tarn/ }).first()).toBeVisible();
     await expect(page.getByRole('heading', { name: /North Skerries/ })).toHaveCount(0);
     await page.getByLabel('Species').selectOption({ label: 'Mackerel' });
-    await expect(page.getByRole('heading', { name: 'Nothing like that in the book' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Nothing in the book matches' })).toBeVisible();
     await page.reload();
     await expect(page.getByLabel('Species')).toHaveValue('mackerel');
     await page.getByLabel('Zone').selectOption('');
@@ -255,7 +255,7 @@ test.describe('Book', () => {
     const before = await trips.count();
     await button(page, /^Earlier days/).click();
     expect(await trips.count()).toBeGreaterThan(before);
-    const folded = button(page, /more lines?: .*let go/).first();
+    const folded = button(page, /more entries?: .*let go/).first();
     const said = await folded.textContent();
     await folded.click();
     await expect(page.getByText(String(said))).toHaveCount(0);

@@ -13,22 +13,22 @@ test('striking a landing asks first; the fish stays readable everywhere, counts 
   const address = page.url();
   const log = page.getByRole('region', { name: 'Log' });
   await log.getByRole('button', { name: /^Correct: Landed/ }).click();
-  const dialog = page.getByRole('dialog', { name: 'Correct this line' });
-  await button(page, /^Strike it/).click();
-  await expect(dialog.getByRole('alert')).toContainText('This line begins the whole');
-  await button(page, /^Strike it all the same/).click();
-  await expect(page.getByRole('status').filter({ hasText: 'counts nowhere' })).toBeVisible();
+  const dialog = page.getByRole('dialog', { name: 'Correct this entry' });
+  await button(page, /^Cross it out/).click();
+  await expect(dialog.getByRole('alert')).toContainText('This entry starts the whole');
+  await button(page, /^Cross it out anyway/).click();
+  await expect(page.getByRole('status').filter({ hasText: 'does not count' })).toBeVisible();
   await page.goto(`${demo.url}/box`);
   await expect(page.getByRole('link', { name: /Black seabream/ })).toHaveCount(0);
   await page.goto(`${demo.url}/deck`);
   await page.getByRole('button', { name: 'Open', exact: true }).click();
-  await expect(button(page, /^No. 8, Black seabream, struck/)).toBeVisible();
+  await expect(button(page, /^No. 8, Black seabream, crossed out/)).toBeVisible();
   // The officer reads it too, and the number of entries did not shrink.
   await page.goto(`${demo.url}/plan/officer`);
-  await expect(page.getByRole('row', { name: /Black seabream/ })).toContainText('Struck');
-  await expect(page.getByText(/1 struck, none removed/)).toBeVisible();
+  await expect(page.getByRole('row', { name: /Black seabream/ })).toContainText('Crossed out');
+  await expect(page.getByText(/1 crossed out, none removed/)).toBeVisible();
   await page.goto(address);
-  await button(page, /^Let it stand again with all/).click();
+  await button(page, /^Restore it with everything/).click();
   await page.goto(`${demo.url}/box`);
   await expect(page.getByRole('link', { name: /Black seabream/ })).toHaveCount(1);
 });
@@ -39,15 +39,15 @@ test('striking the start of a trip names what hangs on it, and the trip stays re
 }) => {
   await page.goto(`${demo.url}/plan`);
   await button(page, /^Correct: Left for North Skerries/).click();
-  await button(page, /^Strike it/).click();
-  await expect(page.getByRole('dialog').getByRole('alert')).toContainText('18 fish would count nowhere');
-  await button(page, /^Strike it all the same/).click();
+  await button(page, /^Cross it out/).click();
+  await expect(page.getByRole('dialog').getByRole('alert')).toContainText('18 fish would no longer count either');
+  await button(page, /^Cross it out anyway/).click();
   await page.goto(`${demo.url}/book`);
-  const struck = page.getByRole('region', { name: 'Struck trip' });
+  const struck = page.getByRole('region', { name: 'Crossed-out trip' });
   await expect(struck).toBeVisible();
-  await struck.getByRole('link', { name: /Struck trip: North Skerries/ }).click();
+  await struck.getByRole('link', { name: /Crossed-out trip: North Skerries/ }).click();
   await expect(page.getByRole('link', { name: /8 mackerel/ }).first()).toBeVisible();
-  await button(page, /^Let it stand again with all/).click();
+  await button(page, /^Restore it with everything/).click();
   await page.goto(`${demo.url}/deck`);
   await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
 });
@@ -62,7 +62,7 @@ test('a first reading that was measured again stands on the officer’s sheet', 
 
 test('a double tap writes once; the second tap does not fall on what has appeared', async ({ page, demo }) => {
   await page.goto(`${demo.url}/deck`);
-  await page.getByText('Another fish aboard meanwhile').click();
+  await page.getByText('Add another fish meanwhile').click();
   await page.waitForTimeout(400);
   const before = (await entriesOf(demo)).length;
   const key = button(page, /^Fish aboard/);
@@ -89,7 +89,7 @@ test('the same line a moment later is asked about, and written when it is presse
   await expect(page.getByLabel('Remark', { exact: true })).toHaveValue('');
   await page.waitForTimeout(750);
   await note();
-  await expect(page.getByRole('alert')).toContainText('Press once more if it happened twice');
+  await expect(page.getByRole('alert')).toContainText('Tap once more if it happened twice');
   await page.getByRole('button', { name: 'Note it', exact: true }).click();
   await expect(page.getByLabel('Remark', { exact: true })).toHaveValue('');
   await expect.poll(remarks).toBe(before + 2);
@@ -103,13 +103,13 @@ test('a trip that ended is reopened, ended again not before its last fish, and a
   await button(page, /^End the trip/).click();
   const dialog = page.getByRole('dialog', { name: 'End the trip' });
   await dialog.getByLabel('Time', { exact: true }).fill('13:00');
-  await dialog.getByLabel(/^Hours that rods/).fill('many');
-  await expect(dialog.getByRole('alert').first()).toContainText('is no number');
-  await dialog.getByLabel(/^Hours that rods/).fill('21');
-  await button(page, /^The trip ended/).click();
-  await expect(dialog.getByRole('alert')).toContainText('last fish of this trip was landed at 14:19');
+  await dialog.getByLabel(/^Rod hours/).fill('many');
+  await expect(dialog.getByRole('alert').first()).toContainText('is not a number');
+  await dialog.getByLabel(/^Rod hours/).fill('21');
+  await button(page, /^End trip now/).click();
+  await expect(dialog.getByRole('alert')).toContainText('last fish of this trip was caught at 14:19');
   await dialog.getByLabel('Time', { exact: true }).fill('14:20');
-  await button(page, /^The trip ended/).click();
+  await button(page, /^End trip now/).click();
   await expect(page).toHaveURL(/\/trip\//);
   await page.goto(`${demo.url}/book`);
   await page.getByRole('link', { name: /Trip 27: North Skerries/ }).click();
@@ -117,7 +117,7 @@ test('a trip that ended is reopened, ended again not before its last fish, and a
   await button(page, /^Plaice/).click();
   await page.getByLabel(/^Length/).fill('33');
   await button(page, /^Measured/).click();
-  await button(page, /^Dispatched/).click();
+  await button(page, /^Killed/).click();
   await expect(button(page, /^Bled/)).toBeVisible();
   await page.getByRole('link', { name: 'its page' }).click();
   await button(page, /^Reopen the trip/).click();

@@ -16,9 +16,9 @@ async function pollackAt(page: Page, demo: Server, hour: string): Promise<void> 
   await chip(page, 'checkbox', 'New potatoes');
   await chip(page, 'checkbox', 'Peas and fennel');
   await page.getByLabel('Time', { exact: true }).fill(hour);
-  await expect(page.getByRole('heading', { name: /^Off at 5\d°, it coasts to 60°$/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Off at 5\d°; it will rise to 60°$/ })).toBeVisible();
   await settled(page);
-  await mouse.press(key(page, /^Plan it back from the hour/));
+  await mouse.press(key(page, /^Plan the cooking/));
   await expect(page).toHaveURL(/\/table\/dinner\//);
 }
 
@@ -29,7 +29,7 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
   await pollackAt(page, demo, '15:40');
   const grid = page.locator('.dinner-grid');
   await expect(grid.locator('.dinner-flag')).toHaveText('15:40');
-  await expect(page.getByText(/^No plan begins later and serves on time\. 1 pair of hands, 3 rings\./)).toBeVisible();
+  await expect(page.getByText(/This is the latest start that still serves on time\./)).toBeVisible();
   await expect(page.getByText('Contains fish, milk.')).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   // Put by hand with the keys of the arrows: the others are planned round it, and it can be let go.
@@ -45,9 +45,9 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
       for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowUp');
       await page.keyboard.press('Space');
     }
-    await expect(peas).toHaveAttribute('aria-label', /put by hand$/, { timeout: 3000 });
+    await expect(peas).toHaveAttribute('aria-label', /moved by hand$/, { timeout: 3000 });
   }).toPass({ timeout: 20_000 });
-  await mouse.press(key(page, 'Pod peas, slice fennel wherever it is best'));
+  await mouse.press(key(page, 'Pod peas, slice fennel where it fits best'));
   await expect(peas).toHaveAttribute('aria-label', was!);
   // What is next is begun early; its timer runs on through a reload.
   await settled(page);
@@ -58,19 +58,19 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
   await mouse.press(now(page).getByRole('button', { name: /: two minutes more$/ }));
   await expect(page.getByText(/takes \d+ min\.|min/).first()).toBeVisible();
   // Begun by mistake: its line is struck, and it is to come again.
-  await mouse.press(key(page, /: take back that it is begun$/).first());
+  await mouse.press(key(page, /: undo that it is begun$/).first());
   await expect(now(page).getByRole('timer')).toHaveCount(0);
   // The fish goes in, the probe is read: the estimate follows, and what cannot be is left out.
   await mouse.press(key(page, 'Begin: Cook the fish'));
   const read = async (c: string): Promise<void> => {
     await settled(page);
-    await mouse.press(key(page, /^Read its middle/));
+    await mouse.press(key(page, /^Measure the middle/));
     await page.getByLabel('The probe reads').fill(c);
     await mouse.press(key(page, 'Take it').first());
     await expect(page.getByRole('dialog')).toHaveCount(0);
   };
   await read('95');
-  await expect(page.getByText(/A reading was left out/)).toBeVisible();
+  await expect(page.getByText(/A reading was ignored/)).toBeVisible();
   await mouse.press(key(page, 'Done: Cook the fish'));
   await read('61');
   await settled(page);
@@ -82,7 +82,7 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
   await expect(page.getByText('Ilse gave it 4 of 5.')).toBeVisible();
   await ilse.getByRole('checkbox', { name: 'and a half' }).click({ force: true });
   await expect(page.getByText('Ilse gave it 4.5 of 5.')).toBeVisible();
-  await mouse.press(key(page, 'The fish and the doing apart'));
+  await mouse.press(key(page, 'Rate fish and cooking separately'));
   await page
     .getByRole('group', { name: 'Ilse’s mark for the fish' })
     .getByRole('radio', { name: '5' })
@@ -109,14 +109,14 @@ test('too late for the hour: what clashes, and the hour that can be met; two coo
 }) => {
   await pollackAt(page, demo, '14:45');
   await expect(page.getByText(/minutes late: 1[45]:\d\d, not 14:45\./)).toBeVisible();
-  await expect(page.getByText(/min from its first step|too little for this hour/)).toBeVisible();
+  await expect(page.getByText(/min from its first step|not enough for this time/)).toBeVisible();
   await settled(page);
   await mouse.press(key(page, /^Serve at 1[45]:/));
   await expect(page.getByText(/minutes? late/)).toHaveCount(0);
   await settled(page);
   await mouse.press(now(page).locator('.keys .key'));
   await expect(now(page).getByRole('timer')).toHaveCount(1);
-  await expect(page.getByText('Saved here and sent')).toBeVisible();
+  await expect(page.getByText('Saved and sent')).toBeVisible();
   const other = await (await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })).newPage();
   await other.goto(page.url());
   await expect(now(other).getByRole('timer')).toHaveCount(1);
@@ -142,9 +142,9 @@ test('a whole fish: laid to scale in what the kitchen has, covered, salted; so l
   await expect(page.getByRole('img', { name: /to scale$/ })).toBeVisible();
   await expect(page.getByText(/of liquid cover it in the .* by a finger, with \d+ g of salt/)).toBeVisible();
   await page.getByLabel('Liquid', { exact: true }).fill('1');
-  await expect(page.getByText(/^So little liquid does not hold the heat for it/)).toBeVisible();
+  await expect(page.getByText(/^So little liquid cools down too much/)).toBeVisible();
   await settled(page);
-  await mouse.press(key(page, /^Plan it back/));
+  await mouse.press(key(page, /^Plan the cooking/));
   await expect(page.getByRole('alert')).toContainText('So little liquid');
   await chip(page, 'radio', 'Poached, laid in hot');
   await expect(page.getByRole('region', { name: 'When is it done' })).toContainText(/by weight\s*\d+ min/);
@@ -160,14 +160,14 @@ test('no lower choice for who is at risk; raw is not known without a freezing on
   await page.getByRole('checkbox', { name: /^95 Pollack/ }).check();
   await key(page, /other ways, and why not/).click();
   await key(page, 'Raw slices').click();
-  const verdict = page.getByRole('region', { name: 'May it be eaten raw' });
+  const verdict = page.getByRole('region', { name: 'Can it be eaten raw?' });
   await expect(verdict).toContainText(/Not known, so not raw|Not raw/);
   await expect(verdict).toContainText('853/2004');
   await expect(verdict).not.toContainText(/\bsafe\b/);
   await chip(page, 'radio', 'In the pan');
   await expect(page.getByRole('radio', { name: /^glassy, 51/ })).toHaveCount(1);
   await page.getByRole('group', { name: 'Who eats' }).getByRole('checkbox', { name: 'Oda' }).click({ force: true });
-  await expect(page.getByText('No lower choice here.')).toBeVisible();
+  await expect(page.getByText('No lower temperature here.')).toBeVisible();
   await expect(page.getByRole('radio', { name: /^glassy, 51/ })).toHaveCount(0);
 });
 
@@ -188,20 +188,20 @@ test('recipes: found, scaled, saved as schema.org and read back; one is written;
   await page
     .getByLabel('Recipe file')
     .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{') });
-  await expect(page.getByRole('alert')).toContainText('no JSON');
+  await expect(page.getByRole('alert')).toContainText('not JSON');
   await page.getByLabel('Recipe file').setInputFiles(path);
   await expect(page).toHaveURL(/\/table\/recipes\/0/);
   await expect(page.getByText('Whole on the bone, basted').first()).toBeVisible();
   await expect(key(page, /^Change it/)).toBeVisible();
   await page.goto(`${demo.url}/table/recipes/new`);
   await page.getByLabel('Name of the dish').fill('Skerrow pie');
-  await page.getByLabel('A line each: amount, unit, name').fill('400 g potatoes\n2 eggs\nsalt');
+  await page.getByLabel('One per line: amount, unit, name').fill('400 g potatoes\n2 eggs\nsalt');
   await settled(page);
-  await key(page, /^Keep the recipe/).click();
-  await expect(page.getByRole('alert')).toContainText('A step has a name');
+  await key(page, /^Save the recipe/).click();
+  await expect(page.getByRole('alert')).toContainText('Each step needs a name');
   await page.getByLabel('Name', { exact: true }).fill('Bake it');
   await page.getByLabel('Minutes').fill('35');
-  await key(page, /^Keep the recipe/).click();
+  await key(page, /^Save the recipe/).click();
   await expect(page).toHaveURL(/\/table\/recipes\/0/);
   await expect(page.getByText('400 g potatoes')).toBeVisible();
   await page.reload();
@@ -211,7 +211,7 @@ test('recipes: found, scaled, saved as schema.org and read back; one is written;
 
 test('the kitchen: how much at once, a pan of one’s own; a pan of nothing is refused', async ({ page, demo }) => {
   await page.goto(`${demo.url}/table/kitchen`);
-  await page.getByRole('group', { name: 'Rings' }).getByRole('radio', { name: '4' }).click({ force: true });
+  await page.getByRole('group', { name: 'Hob rings' }).getByRole('radio', { name: '4' }).click({ force: true });
   await expect(page.getByText('1 at work, 4 rings')).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('Copper pan');
   await page.getByLabel('Across, inside').fill('1');
@@ -224,7 +224,7 @@ test('the kitchen: how much at once, a pan of one’s own; a pan of nothing is r
   await expect(page.getByText('Copper pan')).toBeVisible();
   await page.reload();
   await expect(page.getByText(/pan, 30(\.0)? cm across, 5(\.0)? cm deep/)).toBeVisible();
-  await mouse.press(key(page, 'Copper pan is gone'));
+  await mouse.press(key(page, 'Copper pan: no longer used'));
   await expect(page.getByText('Copper pan', { exact: true })).toHaveCount(0);
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 });
@@ -240,14 +240,14 @@ test('meals by month, found by a word; someone fell ill: the record of its fish 
   await page.reload();
   await expect(page.getByLabel('Find a meal')).toHaveValue('sorrel poached');
   await page.locator('a.meal-grid').first().click();
-  await mouse.press(key(page, 'Note who, and what to do now'));
+  await mouse.press(key(page, 'Note who is ill, and see what to do'));
   await page.getByRole('radio', { name: 'Ilse' }).click({ force: true });
   await expect(page).toHaveURL(/\/hurt\//);
   const begun = (await entriesOf(demo)).at(-1)!;
   expect(begun.kind).toBe('incident.begun');
   await page.goto(`${demo.url}/table/${String((begun.facts as { meal?: string }).meal)}`);
-  await expect(page.getByText('1 person fell ill after it.')).toBeVisible();
-  await page.getByRole('link', { name: 'The record of its fish, for a doctor' }).click();
+  await expect(page.getByText('1 person fell ill after this meal.')).toBeVisible();
+  await page.getByRole('link', { name: 'Record of the fish, for a doctor' }).click();
   const sheet = page.getByRole('main');
   await expect(sheet).toContainText('Eaten by');
   await expect(sheet).toContainText(/Landed: .*Caught by/);
@@ -259,7 +259,9 @@ test('what reckons is not on this device: said, and the meal can be noted all th
   await page.route(/compute\.worker/, (route) => route.abort());
   await page.goto(`${demo.url}/table/new`);
   await page.getByRole('checkbox', { name: /^95 Pollack/ }).check();
-  await expect(page.getByText(/^What reckons this is not on this device yet/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/^The part that calculates this is not on this device yet/)).toBeVisible({
+    timeout: 15_000,
+  });
   await chip(page, 'radio', 'eaten already');
   await settled(page);
   await mouse.press(key(page, /^Served/));
@@ -305,12 +307,12 @@ test('steaks seared on a phone, by thumb: a middle that stays raw counts as raw,
     await thumb.press(key(page, /other ways, and why not/));
     await thumb.press(key(page, 'Seared, raw in the middle'));
   }
-  await expect(page.getByRole('region', { name: 'May it be eaten raw' })).toContainText(/Not (known|raw)/);
+  await expect(page.getByRole('region', { name: 'Can it be eaten raw?' })).toContainText(/Not (known|raw)/);
   await chip(page, 'radio', /^just set, 45/);
-  await expect(page.getByRole('heading', { name: /^Off at \d+°, it coasts to 4\d°$/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Off at \d+°; it will rise to 4\d°$/ })).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
   await settled(page);
-  await thumb.press(key(page, /^Plan it back/));
+  await thumb.press(key(page, /^Plan the cooking/));
   await expect(page).toHaveURL(/\/table\/dinner\//);
   await expect(now(page).locator('.keys .key')).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
@@ -324,7 +326,7 @@ test('a double tap plans one dinner, begins one step, serves one meal', async ({
   await page.getByRole('checkbox', { name: /^95 Pollack/ }).check();
   await expect(page.getByRole('heading', { name: /^Off at/ })).toBeVisible();
   await settled(page);
-  await key(page, /^Plan it back/).dblclick();
+  await key(page, /^Plan the cooking/).dblclick();
   await expect(page).toHaveURL(/\/table\/dinner\//);
   await settled(page);
   await now(page).locator('.keys .key').dblclick();
@@ -332,7 +334,7 @@ test('a double tap plans one dinner, begins one step, serves one meal', async ({
   await settled(page);
   await key(page, /^Served/).dblclick();
   await expect(page.getByRole('heading', { name: 'Who liked it' })).toBeVisible();
-  await expect(page.getByText('Saved here and sent')).toBeVisible();
+  await expect(page.getByText('Saved and sent')).toBeVisible();
   expect([await count('dinner.set'), await count('meal.served')]).toEqual(before.map((n) => n + 1));
   expect(await count('dinner.step')).toBe(1);
 });

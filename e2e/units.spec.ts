@@ -28,7 +28,7 @@ test('a fish measured in inches stands in inches, keeps what was typed, and read
   await expect(page.getByText('= 1 lb 11.9 oz')).toBeVisible();
   await page.getByRole('button', { name: /^Measured/ }).click();
   const verdict = page.getByRole('region', { name: 'Verdict' });
-  await expect(verdict).toContainText('17.25 is 2.29 over 14.96');
+  await expect(verdict).toContainText('17 1/4 is 2.29 over 14.96 in');
   await expect
     .poll(async () => (await entriesOf(demo)).filter((e) => e.kind === 'fish.measured').at(-1)?.facts)
     .toMatchObject({ lengthMm: 438.15, typed: { lengthMm: '17.25 in' } });
@@ -38,7 +38,7 @@ test('a fish measured in inches stands in inches, keeps what was typed, and read
   });
   const { subject } = (await entriesOf(demo)).filter((e) => e.kind === 'fish.measured').at(-1)!;
   await page.goto(`${demo.url}/fish/${subject}`);
-  await expect(page.getByText('Length 17.25 in, on the board')).toBeVisible();
+  await expect(page.getByText('Length 17 1/4 in, on the board')).toBeVisible();
   // The printed sheet too, and its clock.
   await page.goto(`${demo.url}/plan/officer`);
   await expect(page.getByRole('columnheader', { name: 'Length, in' })).toBeVisible();

@@ -188,9 +188,9 @@ async function measure(fish) {
         .first()
         .click(),
     );
-    await timed('tap: name it anew', tab, (p) =>
+    await timed('tap: change the species', tab, (p) =>
       p
-        .getByRole('button', { name: /Name it anew/ })
+        .getByRole('button', { name: /Change the species/ })
         .first()
         .click(),
     );

@@ -9,6 +9,8 @@ import ts from 'typescript';
 const LIMITS = JSON.parse(readFileSync('scripts/house/limits.json', 'utf8'));
 const PACKAGES = ['core', 'journal', 'figure', 'catalogue', 'packs', 'server', 'web'];
 const LONG_FUNCTION = 60;
+/** What draws is mostly markup, which is read by its outline: it may be longer, and is counted by itself. */
+const LONG_COMPONENT = 150;
 const LONG_FILE = 250;
 /** Folders of core whose functions say how something is; web asks journal for that, and draws. */
 const JUDGES = new Set(
@@ -37,16 +39,22 @@ const parsed = sources.map((path) => ({
   ),
 }));
 
-/** Functions that are longer than anybody reads at once, by name. */
+/** A function that draws: with a capital letter, in a file of markup. */
+const isComponent = (path, name) => path.endsWith('.tsx') && /^[A-Z]/.test(name);
+
+/** Functions that are longer than anybody reads at once, by name; components in a list of their own. */
 function longFunctions() {
-  const found = [];
+  const found = { functions: [], components: [] };
   for (const { path, tree } of parsed) {
     const lineOf = (pos) => tree.getLineAndCharacterOfPosition(pos).line;
     const visit = (node) => {
       if (ts.isFunctionLike(node) && node.body) {
         const n = lineOf(node.end) - lineOf(node.getStart()) + 1;
         const name = node.name?.getText() ?? node.parent.name?.getText?.() ?? 'without a name';
-        if (n > LONG_FUNCTION) found.push(`${path} ${name} (${n})`);
+        const says = `${path} ${name} (${n})`;
+        if (isComponent(path, name)) {
+          if (n > LONG_COMPONENT) found.components.push(says);
+        } else if (n > LONG_FUNCTION) found.functions.push(says);
       }
       ts.forEachChild(node, visit);
     };
@@ -142,10 +150,12 @@ function unused() {
 const THEME = ['web/src/styles/theme.css', 'web/src/styles/base.css'];
 const css = [...filesIn('web/src', /\.css$/)].filter((f) => !THEME.includes(f));
 const shared = existsSync('web/src/kit') ? [...filesIn('web/src/kit', /\.tsx?$/)].filter((f) => !isTest(f)) : [];
+const long = longFunctions();
 const counts = {
   'lines of own CSS': { n: css.reduce((sum, f) => sum + lines(f), 0), list: css.map((f) => `${f} (${lines(f)})`) },
   'files in the kit': { n: shared.length, list: [] },
-  [`functions over ${LONG_FUNCTION} lines`]: ((list) => ({ n: list.length, list }))(longFunctions()),
+  [`functions over ${LONG_FUNCTION} lines`]: { n: long.functions.length, list: long.functions },
+  [`components over ${LONG_COMPONENT} lines`]: { n: long.components.length, list: long.components },
   [`files over ${LONG_FILE} lines`]: ((list) => ({ n: list.length, list }))(
     sources.filter((f) => lines(f) > LONG_FILE).map((f) => `${f} (${lines(f)})`),
   ),

@@ -95,14 +95,14 @@ await shot('larder', `${demo.url}/larder`);
 await shot('menu-phone', `${demo.url}/larder/plan`, {
   phone: true,
   // Until the solver has answered.
-  act: (p) => p.getByText(/passes its day|cannot be eaten/).waitFor({ timeout: 60_000 }),
+  act: (p) => p.getByText(/goes off|cannot be eaten/).waitFor({ timeout: 60_000 }),
 });
 await shot('officer', `${demo.url}/plan/officer`);
 await shot('meal', `${demo.url}/table/${line.meals[0].id}`);
 await shot('table', `${demo.url}/table`, {
   act: async (p) => {
     await p.getByRole('link', { name: /To the stove/ }).click();
-    await p.getByText(/No plan begins later/).waitFor();
+    await p.getByText(/This is the latest start/).waitFor();
   },
 });
 await shot('book', `${demo.url}/book`);
@@ -136,7 +136,7 @@ await shot('deck-picture', `${pictured.url}/deck`, {
 await shot('deck', `${demo.url}/deck`, { act: hand(/^Greater weever/, '36.4') });
 await shot('deck-let-go', `${demo.url}/deck`, {
   act: async (p) => (
-    await key(p, /Name it anew/),
+    await key(p, /Change the species/),
     await key(p, /^Plaice/),
     await key(p, /^Measure again/),
     await p.getByLabel(/^Length/).fill('27.1'),
@@ -151,8 +151,7 @@ const keyed =
     const question = p.getByRole('region', { name: 'The question' });
     for (const [q, words] of answers) {
       const heading = question.getByRole('heading', { level: 3 });
-      if ((await heading.textContent()) !== q)
-        await p.getByLabel('Something else strikes you?').selectOption({ label: q });
+      if ((await heading.textContent()) !== q) await p.getByLabel('Noticed something else?').selectOption({ label: q });
       await question.getByRole('button', { name: words }).first().click();
     }
   };
@@ -187,14 +186,14 @@ await shot('board-phone', `${demo.url}${cutUnderTheKnife}/steps`, {
 await shot('plan', `${demo.url}/plan`, {
   act: async (p) => {
     await key(p, /End the trip/);
-    await key(p, /The trip ended/);
+    await key(p, /End trip now/);
     await p.waitForURL(/\/trip\//);
     await p.goto(`${demo.url}/plan`);
-    await p.getByText(/Nineteen of twenty such days/).waitFor();
+    await p.getByText(/19 of 20 days like this/).waitFor();
     await p.getByRole('checkbox', { name: 'in the sun' }).check({ force: true });
     await p.getByText(/In the shade/).waitFor();
   },
-  to: 'The cold',
+  to: 'Ice to carry',
 });
 await browser.close();
 demo.stop();

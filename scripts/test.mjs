@@ -25,6 +25,7 @@ run('import rules', node, [
 ]);
 run('links', node, ['scripts/links.mjs']);
 run('the house', node, ['scripts/house.mjs', '--check']);
+run('the sentences', node, ['scripts/messages.mjs', '--check']);
 run('format', node, ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
 ensureBuilt();
 run('unit and server tests', node, [

@@ -30,7 +30,7 @@ export function checkSpecies(
     const say =
       e instanceof RangeError && e.message.startsWith(at)
         ? e.message
-        : `${at}: its figure, or that of a form, cannot be drawn as it is told (${e instanceof Error ? e.message : String(e)}).`;
+        : `${at}: its figure, or that of a form, cannot be drawn from these numbers.`;
     return { species: null, faults: [{ at, say }] };
   }
   const faults: Fault[] = [];
@@ -54,7 +54,8 @@ export function checkSpecies(
       fault(`hazards: the figure calls the ${part} venomous, and no hazard speaks of it.`);
   for (const l of file.lookalikes) {
     if (!known.has(l.id)) fault(`lookalikes: "${l.id}" is in no catalogue.`);
-    if (!around.traits.some((t: Trait) => t.id === l.trait)) fault(`lookalikes: "${l.trait}" is no trait of the key.`);
+    if (!around.traits.some((t: Trait) => t.id === l.trait))
+      fault(`lookalikes: "${l.trait}" is not a trait of the key.`);
   }
   if (file.raw.verdict === 'never' && !file.hazards.some((h) => h.kind === 'poison'))
     fault('raw: what is never eaten needs a hazard of the kind poison.');

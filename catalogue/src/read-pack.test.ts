@@ -77,7 +77,7 @@ describe('a pack read from JSON', () => {
     [
       'a field that is not known',
       mine({ wings: 2 } as never),
-      'there is no field "wings"; take it out or mend its name.',
+      'there is no field "wings"; remove it or correct its name.',
     ],
     ['a word that is not allowed', mine({ fat: 'greasy' as never }), 'fat: one of lean, oily.'],
     [
@@ -93,7 +93,7 @@ describe('a pack read from JSON', () => {
     [
       'a trait that is not there',
       mine({ traits: { ...mine().traits, whistle: { loud: 1 } } }),
-      '"whistle" is no trait of the key',
+      '"whistle" is not a trait of the key',
     ],
     [
       'silence about a trait without a usual state',
@@ -161,7 +161,7 @@ describe('a pack read from JSON', () => {
     const own = [mine(), mine({ id: 'old-fish', name: 'Old fish' })].map((file) => ({ pack: 'my-coast', file }));
     const p = tryPack(packOf(mine()), known({ own, inUse: { 'old-fish': 3 } }));
     expect(p.faults[0]?.say).toBe(
-      'This file leaves out Old fish, and 3 fish in the log carry that name. Keep it in the file, or name those fish anew first.',
+      'This file leaves out Old fish, and 3 fish in the log carry that name. Keep it in the file, or change the species of those fish first.',
     );
     expect(p.removed).toEqual([]);
   });
@@ -216,16 +216,20 @@ describe('a trait matrix read from CSV', () => {
     [
       'semicolons',
       'id;name;latin;like\na;b;c;pollack',
-      'Bay fish.csv parts its columns with semicolons. Save it with commas',
+      'Bay fish.csv separates its columns with semicolons. Save it with commas',
     ],
-    ['tabs', 'id\tname\tlatin\tlike\na\tb\tc\tpollack', 'parts its columns with tabs'],
+    ['tabs', 'id\tname\tlatin\tlike\na\tb\tc\tpollack', 'separates its columns with tabs'],
     ['a missing column', 'id,name,latin\na,b,c', 'has no column "like"'],
     [
       'a column that is no trait',
       'id,name,latin,like,hat\na,b,c,pollack,tall',
-      'the column "hat" is no trait of the key',
+      'the column "hat" is not a trait of the key',
     ],
-    ['a model nobody knows', matrix(['a-b,B,C,krill,straight,brown']), 'line 2: like "krill" is no species that ships'],
+    [
+      'a model nobody knows',
+      matrix(['a-b,B,C,krill,straight,brown']),
+      'line 2: like "krill" is not a species that comes with the app',
+    ],
     ['a cell that is no state', matrix(['a-b,B,C,pollack,0.4,brown']), 'line 2, tail: "0.4" is no state'],
     ['a state that is not there', matrix(['a-b,B,C,pollack,curly,brown']), 'trait "tail" has no state "curly"'],
     [

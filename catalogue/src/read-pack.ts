@@ -77,7 +77,7 @@ function readJson(name: string, text: string): { pack: PackFile; alone: boolean 
     data = JSON.parse(text);
   } catch (e) {
     return {
-      faults: [{ at: name, say: `${name} is not JSON (${(e as Error).message}). Mend it, or export it anew.` }],
+      faults: [{ at: name, say: `${name} is not JSON (${(e as Error).message}). Correct it, or export it again.` }],
     };
   }
   // A single species joins those added one by one, and takes none of them away.
@@ -142,7 +142,7 @@ function preview(pack: PackFile, known: Known, alone: boolean, progress: (share:
     if (n > 0)
       faults.push({
         at: r.id,
-        say: `This file leaves out ${r.name}, and ${n === 1 ? 'a fish in the log carries' : `${n} fish in the log carry`} that name. Keep it in the file, or name those fish anew first.`,
+        say: `This file leaves out ${r.name}, and ${n === 1 ? 'a fish in the log carries' : `${n} fish in the log carry`} that name. Keep it in the file, or change the species of those fish first.`,
       });
   }
   if (faults.length > 0) return failed(...faults.slice(0, MOST_FAULTS));

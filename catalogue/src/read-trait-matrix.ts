@@ -30,6 +30,14 @@ function readCell(cell: string): Record<string, number> | null {
   return row;
 }
 
+/** What is wrong with a line of a CSV, by the reader's own codes. */
+const CSV_FAULTS: Readonly<Record<string, string>> = {
+  MissingQuotes: 'a quotation mark is not closed',
+  InvalidQuotes: 'a quotation mark stands within a value',
+  TooFewFields: 'it has fewer values than the first line has columns',
+  TooManyFields: 'it has more values than the first line has columns',
+};
+
 /**
  * Reads the CSV of a trait matrix: a line a species, columns id, name, latin, like, and one for each trait of the key.
  * Facts that the matrix does not hold are those of the species named under `like`, marked "check".
@@ -46,7 +54,7 @@ export function readTraitMatrix(
       faults: [
         {
           at: name,
-          say: `${name} parts its columns with ${separator === ';' ? 'semicolons' : 'tabs'}. Save it with commas, and put cells that hold a comma in quotes.`,
+          say: `${name} separates its columns with ${separator === ';' ? 'semicolons' : 'tabs'}. Save it with commas, and put cells that hold a comma in quotes.`,
         },
       ],
     };
@@ -70,7 +78,10 @@ export function readTraitMatrix(
   const faults: Fault[] = errors
     .filter((e) => e.code !== 'UndetectableDelimiter')
     .slice(0, 5)
-    .map((e) => ({ at: name, say: `${name}, line ${(e.row ?? 0) + 2}: ${e.message}. Mend that line.` }));
+    .map((e) => ({
+      at: name,
+      say: `${name}, line ${(e.row ?? 0) + 2}: ${CSV_FAULTS[e.code] ?? 'the line cannot be read'}. Correct that line.`,
+    }));
   for (const c of COLUMNS)
     if (!fields.includes(c))
       faults.push({ at: name, say: `${name} has no column "${c}": its first line names the columns.` });
@@ -78,7 +89,7 @@ export function readTraitMatrix(
     if (!(COLUMNS as readonly string[]).includes(f) && !known.traits.some((t) => t.id === f))
       faults.push({
         at: name,
-        say: `${name}: the column "${f}" is no trait of the key. Take it out, or mend its name.`,
+        say: `${name}: the column "${f}" is not a trait of the key. Remove it, or correct its name.`,
       });
   if (faults.length > 0) return { faults };
   const species: unknown[] = [];
@@ -88,7 +99,7 @@ export function readTraitMatrix(
     if (!model) {
       faults.push({
         at,
-        say: `${name}, line ${i + 2}: like "${line['like'] ?? ''}" is no species that ships. Name one it resembles.`,
+        say: `${name}, line ${i + 2}: like "${line['like'] ?? ''}" is not a species that comes with the app. Name one that it resembles.`,
       });
       return;
     }

@@ -15,7 +15,7 @@ export interface Surroundings {
 /** The species' own traits over the usual states. Throws RangeError for a trait that is not there, or one it must speak of and does not. */
 export function wholeTraits(id: string, own: TraitRow, traits: readonly Trait[]): TraitRow {
   const unknown = Object.keys(own).find((k) => !traits.some((t) => t.id === k));
-  if (unknown !== undefined) throw new RangeError(`${id}: traits: "${unknown}" is no trait of the key`);
+  if (unknown !== undefined) throw new RangeError(`${id}: traits: "${unknown}" is not a trait of the key`);
   return Object.fromEntries(
     traits.map((t) => {
       const row = own[t.id] ?? t.usual;

@@ -33,7 +33,7 @@ const oneByOne = (dishes: readonly (readonly Task[])[]): number => {
   return alone.reduce((a, b) => a + b, 0);
 };
 
-console.log('Dinners of recipes, one pair of hands, two rings, an oven, a grill');
+console.log('Dinners of recipes, one cook, two rings, an oven, a grill');
 line(['', 'proven', 'median, ms', 'worst, ms', 'begins, min', 'dish by dish']);
 for (const n of [1, 2, 3, 4]) {
   const [times, begins, serial]: [number[], number[], number[]] = [[], [], []];

@@ -76,7 +76,7 @@ test('a length against the rules of a name that is not settled', () => {
   const on = '2026-09-12';
   const pollack = rulesAbout(rules, 'pollack', 'north-skerries', on);
   const said = (mm: number, kind: 'total' | 'fork' = 'total'): string => sayAgainst(pollack, on, { mm, kind });
-  expect([said(380), said(379), said(452)]).toEqual(['0 over 38', '0.1 short of 38: let go', '7.2 over 38']);
+  expect([said(380), said(379), said(452)]).toEqual(['0 over 38', '0.1 under 38: let go', '7.2 over 38']);
   expect([said(450, 'fork'), sayAgainst(pollack, on, null)]).toEqual(['least 38 cm', 'least 38 cm']);
   expect(sayAgainst([], on, { mm: 100, kind: 'total' })).toBe('no least size');
   expect(sayAgainst(rulesAbout(rules, 'pollack', 'gannet-hole', on), on, null)).toBe('not here: let go');

@@ -20,7 +20,7 @@ describe('a document held against its schema', () => {
 
   test.each<[string, object, RegExp]>([
     ['a field that is missing', without('family'), /the field "family" is missing/],
-    ['a field nobody knows', { ...pollack, colour: 'green' }, /no field "colour"; take it out or mend its name/],
+    ['a field nobody knows', { ...pollack, colour: 'green' }, /no field "colour"; remove it or correct its name/],
     ['a word that is not among the choices', { ...pollack, fat: 'greasy' }, /fat: one of .*lean, oily/],
     ['an id with a capital', { ...pollack, id: 'Pollack' }, /id: small letters, digits and hyphens/],
     ['text where a number belongs', { ...pollack, maxMm: '130 cm' }, /maxMm: number, not/],

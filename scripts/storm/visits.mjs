@@ -59,19 +59,19 @@ export async function portals() {
       await page.goto(`${served.url}/deck`);
       const turbot = page.getByRole('button', { name: /^Turbot/ });
       await turbot.waitFor();
-      await page.getByText('Saved here and sent').first().waitFor();
+      await page.getByText('Saved and sent').first().waitFor();
       const before = await entries(served.url);
       await page.route('**/api/journal', (r) => r.fulfill(answer));
       await turbot.click();
       await page
-        .getByText(/1 line not yet sent/)
+        .getByText(/1 entry not sent yet/)
         .first()
         .waitFor();
       await page.waitForTimeout(2500);
       if ((await entries(served.url)) !== before) broken++;
       await page.unroute('**/api/journal');
       const sent = await page
-        .getByText('Saved here and sent')
+        .getByText('Saved and sent')
         .first()
         .waitFor({ timeout: 90_000 })
         .then(

@@ -16,11 +16,11 @@ const [SCALE_KG, AIR_K] = [0.1, 1.5];
 export function meltTestLeak(t: MeltTest): Leak | string {
   if (!(t.iceKg > 0) || !(t.hours > 0) || !(t.leftKg >= 0))
     return 'Weigh the ice before and after, and note the hours.';
-  if (t.leftKg > t.iceKg) return 'There cannot be more ice left than went in: was water weighed with it?';
-  if (t.leftKg === 0) return 'All the ice is gone, so nobody knows since when. Look earlier next time.';
-  if (t.airC <= 2) return 'In air so cold nothing melts that says anything: test it in a warm room.';
+  if (t.leftKg > t.iceKg) return 'More ice left than went in: was water weighed too?';
+  if (t.leftKg === 0) return 'All the ice has melted, so the time of melting is unknown. Check earlier next time.';
+  if (t.airC <= 2) return 'In such cold air too little melts to measure: test in a warm room.';
   const melted = t.iceKg - t.leftKg;
-  if (melted < 2 * SCALE_KG) return 'Too little has melted to tell. Leave it shut for longer.';
+  if (melted < 2 * SCALE_KG) return 'Too little has melted to measure. Leave it closed for longer.';
   const uaWK = (melted * ICE.fusionJ) / (t.hours * 3600 * t.airC);
   return { uaWK, sdLn: Math.hypot((SCALE_KG * Math.SQRT2) / melted, AIR_K / t.airC) };
 }

@@ -63,7 +63,7 @@ const MARKS = 20;
  * is known of this box. The same seed gives the same days, so that what is changed is all that differs. `progress`: 0 to 1.
  */
 export function iceOdds(input: OddsInput, progress: (share: number) => void = () => undefined): Odds {
-  if (input.trips.length === 0) throw new RangeError('odds want a catch to reckon with');
+  if (input.trips.length === 0) throw new RangeError('odds need at least one trip');
   if (!(input.runs >= 1) || !(input.homeH > 0) || !(input.iceKg >= 0))
     throw new RangeError('odds want runs, hours and ice');
   const rng = seeded(input.seed);

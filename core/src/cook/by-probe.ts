@@ -93,14 +93,14 @@ export function byProbe(
       continue;
     }
     if (last && Math.abs(r.c - last.c) > MOST_KS * (r.atS - last.atS) + 3) {
-      refuse('it jumped: is the tip in the middle?');
+      refuse('it jumped. Is the tip in the middle?');
       continue;
     }
     const at = whenAt(course, r.c);
     const [c, k] = slopeAt(course, r.atS / Math.exp(mean));
     // So flat it says nothing of the time.
     if (at === null || at < 1 || k < 1e-3) {
-      if (Math.abs(r.c - c) > FAR_SD * 3) refuse('it is far from all that is likely: is the tip in the middle?');
+      if (Math.abs(r.c - c) > FAR_SD * 3) refuse('it is very unlikely. Is the tip in the middle?');
       continue;
     }
     const says = Math.log(r.atS / at);
@@ -108,7 +108,7 @@ export function byProbe(
     const g = Math.hypot(PROBE_SD_C, PLACE_SD * Math.abs(r.c - course.coreC[0]!)) / (k * r.atS);
     const noise = READING_SD_C / (k * r.atS);
     if (Math.abs(says - mean) / Math.hypot(g, noise, MODEL_SD, Math.sqrt(variance), sd0) > FAR_SD) {
-      refuse('it is far from all that is likely: is the tip in the middle?');
+      refuse('it is very unlikely. Is the tip in the middle?');
       continue;
     }
     last = r;

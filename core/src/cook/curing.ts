@@ -17,7 +17,7 @@ const FRONT = inverseErfc(WHITE_AT);
  * space, exact) has come to what sets the flesh. It kills no worms. RangeError for a time below nought.
  */
 export function whiteFrontMm(minutes: number): number {
-  if (!(minutes >= 0)) throw new RangeError('minutes are nought or more');
+  if (!(minutes >= 0)) throw new RangeError('minutes are 0 or more');
   return 2 * FRONT * Math.sqrt(ACID_D * minutes * 60) * 1000;
 }
 
@@ -62,7 +62,7 @@ export function cureTroubles(
     stop:
       cure.hours > CURE_MOST_H
         ? [
-            `Not so: its middle would wait ${Math.round(cure.hours)} h for its salt, and raw fish lies in the fridge no longer than ${CURE_MOST_H}. Slice it to ${thinMm} mm or thinner.`,
+            `Too thick: the salt needs ${Math.round(cure.hours)} h to reach the middle. Raw fish may cure at most ${CURE_MOST_H} h in the fridge. Slice it to ${thinMm} mm or thinner.`,
           ]
         : [],
     mind:

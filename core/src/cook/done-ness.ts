@@ -1,3 +1,4 @@
+import { sayAll } from '../units/index.ts';
 import { CORE_LINES } from '../harm/index.ts';
 
 /** How done the crew of a house likes its fish, in the words of a meal. */
@@ -33,12 +34,10 @@ export interface DoneAsked {
 /** Why there is no lower choice than the line: empty when there is one. */
 export function whyOnlyTheLine({ cookThrough, seen, atRisk, guests }: DoneAsked): string[] {
   return [
-    ...cookThrough.map((k) => `${k.name} is not cleared raw, so it is cooked through. ${k.why}`),
-    ...seen.map((of) => `${of}: worms were seen in it, so it is cooked through.`),
-    ...(atRisk.length > 0
-      ? [`${atRisk.join(' and ')} eats it cooked through.`.replace(/^(.* and .*) eats/, '$1 eat')]
-      : []),
-    ...(guests ? ['A guest may be at risk: it is cooked through.'] : []),
+    ...cookThrough.map((k) => `${k.name} is not safe raw, so cook it through. ${k.why}`),
+    ...seen.map((of) => `${of}: worms were seen in it, so cook it through.`),
+    ...(atRisk.length > 0 ? [`${sayAll(atRisk)} eats it cooked through.`.replace(/^(.* and .*) eats/, '$1 eat')] : []),
+    ...(guests ? ['A guest may be at risk: cook it through.'] : []),
   ];
 }
 

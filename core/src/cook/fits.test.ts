@@ -147,7 +147,7 @@ describe('covers', () => {
     for (const v of SOME_KITCHEN.vessels) expect(vesselTrouble(v)).toBeNull();
     expect(vesselTrouble({ ...round(260), name: ' ' })).toMatch(/name/);
     expect(vesselTrouble(round(10))).toMatch(/5 and 200 cm/);
-    expect(vesselTrouble({ ...round(200), wideMm: 300 })).toMatch(/wider than long/);
+    expect(vesselTrouble({ ...round(200), wideMm: 300 })).toMatch(/longer side first/);
     expect(vesselTrouble({ ...round(200), deepMm: 0 })).toMatch(/rim/);
     for (const m of METHODS) if (m.heat) expect([m.id, (USES[m.id] ?? []).length > 0]).toEqual([m.id, true]);
   });

@@ -28,15 +28,15 @@ export function methodsThatSuit(w: ToCook): MethodFit[] {
   const fits = METHODS.map((method: Method): MethodFit => {
     const [least, most] = method.thickMm;
     if (w.ready && method.id !== 'cakes' && method.id !== 'soup')
-      return { method, suits: 'out', why: 'it is ready as it is, or for cakes and soup' };
+      return { method, suits: 'out', why: 'already cooked: eat it as it is, or in fish cakes and soup' };
     if (!w.ready && method.id === 'cakes') return { method, suits: 'so so', why: method.whyNot };
     if (method.middle === 'raw' && w.raw === 'not raw')
-      return { method, suits: 'out', why: 'not raw: the reasons stand with the verdict' };
+      return { method, suits: 'out', why: 'not raw: see the reasons in the verdict' };
     if (method.id === 'cold smoke' && w.formsHistamine)
       return {
         method,
         suits: 'out',
-        why: 'its kind forms histamine in hours that are not cold, and neither salt nor smoke takes it out: smoke it hot',
+        why: 'this species forms histamine when not cold, and salt or smoke does not remove it: hot-smoke it',
       };
     if (!method.cuts.includes(w.cut))
       return {
@@ -50,15 +50,15 @@ export function methodsThatSuit(w: ToCook): MethodFit[] {
         suits: 'so so',
         why:
           w.thicknessMm > most && method.middle === 'cooked'
-            ? 'thicker than it likes: it takes long, and dries outside'
+            ? 'rather thick: takes long, and the outside dries'
             : method.whyNot,
       };
     if (method.middle === 'raw' && w.raw === 'not known')
-      return { method, suits: 'so so', why: 'only where its freezing is on record, and it is not' };
+      return { method, suits: 'so so', why: 'only if its freezing is recorded, and it is not' };
     if (method.middle === 'raw' && w.daysPastBest >= 0) return { method, suits: 'out', why: 'past its best: cook it' };
     if (method.fat !== 'either' && method.fat !== w.fat) return { method, suits: 'so so', why: method.whyNot };
     if (w.daysPastBest > 0 && method.id !== 'simmer' && method.id !== 'soup' && method.id !== 'batter')
-      return { method, suits: 'so so', why: 'it is at the end of its best: a sauce forgives that better' };
+      return { method, suits: 'so so', why: 'no longer at its best: a sauce suits it better' };
     return { method, suits: 'well', why: method.why };
   });
   const order = { well: 0, 'so so': 1, out: 2 } as const;

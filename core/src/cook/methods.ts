@@ -25,8 +25,6 @@ export function settingTrouble(heat: MethodHeat, { mediumC, amount }: Setting): 
   if (!Number.isFinite(mediumC) || mediumC < least || mediumC > most)
     return `${heat.of.charAt(0).toUpperCase()}${heat.of.slice(1)} is between ${least}° and ${most}°.`;
   if (heat.amount && !(amount > 0 && amount <= 60))
-    return heat.amount.is === 'l'
-      ? 'Give litres, more than nothing.'
-      : 'Give the pan’s weight in kg, more than nothing.';
+    return heat.amount.is === 'l' ? 'Enter litres above 0.' : 'Enter the pan’s weight in kg, above 0.';
   return null;
 }

@@ -49,9 +49,9 @@ const clamp = (mm: number): number => Math.min(THICKNESS_MM.most, Math.max(THICK
 
 /** What is wrong with a piece, in a sentence; null when nothing. */
 export function pieceTrouble({ thicknessMm, massG }: Pick<Piece, 'thicknessMm' | 'massG'>): string | null {
-  if (!(massG > 0) || !Number.isFinite(massG)) return 'A piece weighs more than nothing.';
+  if (!(massG > 0) || !Number.isFinite(massG)) return 'Enter a weight above 0.';
   if (!(thicknessMm >= THICKNESS_MM.least)) return `A piece is at least ${THICKNESS_MM.least} mm thick.`;
-  if (thicknessMm > THICKNESS_MM.most) return `Thicker than ${THICKNESS_MM.most} mm: is that its length?`;
+  if (thicknessMm > THICKNESS_MM.most) return `Thicker than ${THICKNESS_MM.most} mm. Is that its length?`;
   return null;
 }
 

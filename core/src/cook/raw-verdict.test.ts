@@ -39,7 +39,7 @@ describe('may it be eaten raw', () => {
     ['worms seen', { found: ['Worms were seen in it.'] }, 'Worms were seen in it.'],
     ['a pierced gut', { gutPierced: true }, /gut was pierced/],
     ['histamine', { histamine: 1 }, /histamine/],
-    ['past its days', { daysPast: 1 }, /authority’s days/],
+    ['past its days', { daysPast: 1 }, /official limit/],
     ['too long warm', { warmH: 5 }, /above 5° for 5 hours/],
   ])('not raw: %s, whatever the freezer says', (_, more, say) => {
     const v = mayEatRaw([pack(more)], []);
@@ -62,11 +62,11 @@ describe('may it be eaten raw', () => {
       expect(v.verdict).toBe('not known');
       return v.reasons[0]!.say;
     };
-    expect(why({ lines: null })).toMatch(/No freezing is on record/);
+    expect(why({ lines: null })).toMatch(/No freezing is recorded/);
     expect(why({ lines: clock([], 30) })).toMatch(/for 30 hours/);
-    expect(why({ lines: clock([]) })).toMatch(/No reading says/);
-    expect(why({ unknownKind: true })).toMatch(/not settled/);
-    expect(why({ warmH: null })).toMatch(/not on record/);
+    expect(why({ lines: clock([]) })).toMatch(/No reading shows/);
+    expect(why({ unknownKind: true })).toMatch(/not identified/);
+    expect(why({ warmH: null })).toMatch(/not recorded/);
     expect(mayEatRaw([], []).verdict).toBe('not known');
   });
   test('farmed or stocked, as noted, counts as wild: it is told, and alone meets nothing', () => {
@@ -80,7 +80,7 @@ describe('may it be eaten raw', () => {
       for (const authority of ['US', 'EU'] as const) {
         const v = mayEatRaw([pack({ water, lines: clock(['EU'], 30) })], [], 0, authority);
         expect(v.verdict).toBe('not known');
-        expect(v.reasons[0]!.say).toMatch(/only the 7 days/);
+        expect(v.reasons[0]!.say).toMatch(/Only the 7 days/);
         expect(mayEatRaw([pack({ water })], [], 0, authority).verdict).toBe('conditions met');
       }
     },
@@ -88,10 +88,10 @@ describe('may it be eaten raw', () => {
   test('the stricter line is the default; a house may go by the other, and it is said which', () => {
     const eu = pack({ lines: clock(['EU'], 30) });
     expect(mayEatRaw([eu], []).verdict).toBe('not known');
-    expect(mayEatRaw([eu], []).reasons[0]!.say).toMatch(/as the EU asks, and not yet as the US.*stricter/);
+    expect(mayEatRaw([eu], []).reasons[0]!.say).toMatch(/as the EU requires, but not yet as the US.*stricter/);
     const v = mayEatRaw([eu], [], 0, 'EU');
     expect(v.verdict).toBe('conditions met');
-    expect(v.reasons[0]!.say).toMatch(/goes by the line of the EU/);
+    expect(v.reasons[0]!.say).toMatch(/follows the limit of the EU/);
   });
   test('what was met stays met after thawing, and is eaten within the day', () => {
     const v = mayEatRaw([pack({ thawed: true })], []);

@@ -1,3 +1,4 @@
+import { sayAll } from '../units/index.ts';
 import type { LineClock } from '../larder/index.ts';
 import { FREEZING_FOR_RAW } from '../harm/index.ts';
 
@@ -61,60 +62,55 @@ const reasonsOf = (p: RawPack, authority: RawAuthority): RawReason[] => {
   for (const k of p.kinds)
     if (k.verdict !== 'frozen first') add('not raw', `${k.name}: ${k.why}`, 'the kind’s own pack');
   for (const f of p.found) add('not raw', f, 'found on the board');
-  if (p.gutPierced) add('not raw', 'Its gut was pierced: what was in it has been on the flesh.', 'found on the board');
+  if (p.gutPierced) add('not raw', 'Its gut was pierced: gut contents touched the flesh.', 'found on the board');
   if (p.histamine !== null && p.histamine >= 1)
     add(
       'not raw',
-      'It was too warm for too long for its kind: histamine may be in it, and neither salt nor fire takes it out.',
+      'It was too warm for too long for this species. It may contain histamine, which salt and heat do not remove.',
       'US FDA Fish and Fishery Products Hazards and Controls Guidance',
     );
-  if (p.daysPast > 0) add('not raw', 'It is past the authority’s days.', 'USDA, FSIS and FDA storage charts');
+  if (p.daysPast > 0) add('not raw', 'It is past the official limit.', 'USDA, FSIS and FDA storage charts');
   if (p.warmH !== null && p.warmH > WARM_MOST_H)
-    add('not raw', `It lay above 5° for ${Math.round(p.warmH)} hours.`, 'US FDA Food Code 3-501.16');
-  if (p.unknownKind) add('not known', 'Its kind is not settled: the strictest that it may be counts.', BOOK);
+    add('not raw', `It was above 5° for ${Math.round(p.warmH)} hours.`, 'US FDA Food Code 3-501.16');
+  if (p.unknownKind) add('not known', 'It is not identified: the strictest possible species counts.', BOOK);
   if (out.some((r) => r.weighs === 'not raw')) return out;
   if (p.lines === null) {
-    add('not known', 'No freezing is on record. Worms are dead only after it.', `${US}; ${EU}`);
+    add('not known', 'No freezing is recorded. Only freezing kills worms.', `${US}; ${EU}`);
     return out;
   }
   const met = p.lines.filter((l) => l.met);
   const by = (which: LineClock['line']['by']): boolean => met.some((l) => l.line.by === which);
-  if (by('US')) add('met', 'Frozen as the US and the EU ask, by the readings of its freezer.', `${US}; ${EU}`);
+  if (by('US')) add('met', 'Frozen as the US and the EU require, according to the freezer’s readings.', `${US}; ${EU}`);
   else if (by('EU') && p.water !== 'sea')
     add(
       'not known',
       p.water === 'fresh'
-        ? 'It is of fresh water, where flukes stand freezing better: only the 7 days of the US line count, and they are not over.'
-        : 'It lives in the sea and in fresh water, and where it was caught does not say which: only the 7 days of the US line count, and they are not over.',
+        ? 'It is from fresh water, where flukes survive freezing better. Only the 7 days of the US limit count, and they are not over.'
+        : 'It lives in the sea and in fresh water, and the place of catch does not say which. Only the 7 days of the US limit count, and they are not over.',
       US,
     );
   else if (by('EU') && authority === 'US')
     add(
       'not known',
-      'Frozen as the EU asks, and not yet as the US does. This house goes by the stricter line, that of the US.',
+      'Frozen as the EU requires, but not yet as the US requires. This kitchen follows the stricter limit, that of the US.',
       US,
     );
   else if (by('EU'))
-    add('met', 'Frozen as the EU asks, and not as the US does. This house goes by the line of the EU.', EU);
+    add('met', 'Frozen as the EU requires, but not as the US requires. This kitchen follows the limit of the EU.', EU);
   else {
     const most = Math.max(0, ...p.lines.filter((l) => l.line.c === -20).map((l) => l.hours));
     add(
       'not known',
       most > 0
-        ? `Its core has been at −20° for ${Math.floor(most)} hours as far as readings speak: not enough yet.`
-        : 'No reading says that its core came to −20°.',
+        ? `Its middle has been at −20° for ${Math.floor(most)} hours according to the readings: not enough yet.`
+        : 'No reading shows that its middle reached −20°.',
       `${US}; ${EU}`,
     );
   }
-  if (p.thawed)
-    add('met', 'It was thawed: raw it is eaten within a day of that, and lies no warmer than 4° until then.', US);
+  if (p.thawed) add('met', 'It was thawed: eat it raw only within a day of thawing, kept at 4° or colder.', US);
   if (p.origin === 'farmed' || p.origin === 'stocked')
-    add(
-      'met',
-      `Noted as ${p.origin}: what it was fed is not known, so that it counts as wild and is frozen all the same.`,
-      EU,
-    );
-  if (p.warmH === null) add('not known', 'How warm it lay is not on record.', BOOK);
+    add('met', `Noted as ${p.origin}: its feed is not known, so it counts as wild and must be frozen.`, EU);
+  if (p.warmH === null) add('not known', 'Its temperature was not recorded.', BOOK);
   return out;
 };
 
@@ -133,7 +129,7 @@ export function mayEatRaw(
       ? [
           {
             of: null,
-            say: `${atRisk.join(' and ')}: the pregnant, the old, the very young and those with weak defences eat no raw fish, frozen or not.`,
+            say: `${sayAll(atRisk)}: no raw fish, frozen or not, for pregnant, old or very young people, or for people with a weak immune system.`,
             source: 'US FDA Food Code 3-801.11; EFSA advice',
             weighs: 'not raw',
           },
@@ -144,14 +140,14 @@ export function mayEatRaw(
       ? [
           {
             of: null,
-            say: `Of ${guests === 1 ? 'the guest' : 'the guests'} it is not known whether one is pregnant, very young, old or has weak defences.`,
+            say: `Of ${guests === 1 ? 'the guest' : 'the guests'} it is not known whether one is pregnant, very young, old or has a weak immune system.`,
             source: 'US FDA Food Code 3-801.11; EFSA advice',
             weighs: 'not known',
           },
         ]
       : [];
   const none: RawReason[] =
-    packs.length === 0 ? [{ of: null, say: 'No pack is chosen.', source: BOOK, weighs: 'not known' }] : [];
+    packs.length === 0 ? [{ of: null, say: 'No pack was chosen.', source: BOOK, weighs: 'not known' }] : [];
   const reasons = [...eaters, ...strangers, ...none, ...packs.flatMap((p) => reasonsOf(p, authority))];
   const has = (w: RawReason['weighs']): boolean => reasons.some((r) => r.weighs === w);
   const order = { 'not raw': 0, 'not known': 1, met: 2 } as const;

@@ -65,13 +65,13 @@ const cookedOf = (a: CookingAsked, thicker = 1): Cooked => {
 /** What is wrong with what is asked, in a sentence; null when nothing. */
 export function cookingTrouble(a: CookingAsked): string | null {
   const { heat } = a.method;
-  if (!heat) return `${a.method.name}: there is no fire in it.`;
-  if (!(a.pieces >= 1) || a.pieces > 200) return 'Say how many pieces there are.';
+  if (!heat) return `${a.method.name}: this way uses no heat.`;
+  if (!(a.pieces >= 1) || a.pieces > 200) return 'Enter how many pieces there are.';
   if (!(a.startC >= START_C[0] && a.startC <= START_C[1]))
-    return `Fish goes into the heat between ${START_C[0]}° and ${START_C[1]}°.`;
-  if (!(a.toC > 5 && a.toC < 95)) return 'A middle is done between 5° and 95°.';
+    return `The fish’s starting temperature must be between ${START_C[0]}° and ${START_C[1]}°.`;
+  if (!(a.toC > 5 && a.toC < 95)) return 'The temperature of the middle must be between 5° and 95°.';
   if (a.startC >= a.toC)
-    return `Its middle is at ${Math.round(a.startC)}° already, and is to come to ${Math.round(a.toC)}°: let it begin colder, or choose a warmer middle.`;
+    return `Its middle is at ${Math.round(a.startC)}° already, and should reach ${Math.round(a.toC)}°: start with colder fish, or choose a warmer middle.`;
   return pieceTrouble(a.piece) ?? settingTrouble(heat, a.setting);
 }
 
@@ -90,8 +90,8 @@ export function reckonCooking(a: CookingAsked): CookingReckoned {
       ok: false,
       why:
         a.method.id === 'poach, heat off'
-          ? `So little liquid does not hold the heat for it: its middle never comes to ${Math.round(a.toC)}°. More of it, or leave the flame on.`
-          : `Its middle never comes to ${Math.round(a.toC)}° so: hotter, or thinner pieces.`,
+          ? `So little liquid cools down too much: the middle never reaches ${Math.round(a.toC)}°. Use more liquid, or leave the heat on.`
+          : `The middle never reaches ${Math.round(a.toC)}° like this: use more heat, or thinner pieces.`,
     };
   const wait = (c: Course | null): number => (c ? c.pulledS - course.pulledS : course.pulledS / 2);
   const other = (what: Cooked, fire: Fire): number => wait(cookUntil(what, fire, a.toC, USUAL, course.pulledS * 1.15));

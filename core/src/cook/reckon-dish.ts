@@ -20,7 +20,7 @@ export const cookingOf = (told: DishReckoned | null): Cooking | null => (told?.r
 /** How long a dish's fish cooks; why not, where its way is not known or cannot be. */
 export function reckonDish(asked: DishAsked): DishReckoned {
   const method = methodOf(asked.method);
-  if (!method) return { reckoned: { ok: false, why: 'This way is not known to this version.' }, beyond: null };
+  if (!method) return { reckoned: { ok: false, why: 'This version does not know this way of cooking.' }, beyond: null };
   const full = { ...asked, method };
   const reckoned = reckonCooking(full);
   if (!reckoned.ok) return { reckoned, beyond: null };

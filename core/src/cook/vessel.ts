@@ -14,8 +14,8 @@ export interface Vessel {
 export function vesselTrouble(v: Pick<Vessel, 'longMm' | 'wideMm' | 'deepMm' | 'name'>): string | null {
   if (!v.name.trim()) return 'Give it a name, for example Iron pan.';
   if (!(v.longMm >= 50 && v.longMm <= 2000) || !(v.wideMm >= 50 && v.wideMm <= 2000))
-    return 'Measure its foot inside: between 5 and 200 cm.';
-  if (v.wideMm > v.longMm) return 'It is wider than long: give the longer side first.';
-  if (!(v.deepMm >= 5 && v.deepMm <= 600)) return 'Its rim is between 0.5 and 60 cm high.';
+    return 'Measure the bottom inside: between 5 and 200 cm.';
+  if (v.wideMm > v.longMm) return 'Enter the longer side first.';
+  if (!(v.deepMm >= 5 && v.deepMm <= 600)) return 'The rim must be between 0.5 and 60 cm high.';
   return null;
 }

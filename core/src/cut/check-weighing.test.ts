@@ -8,12 +8,12 @@ const nothing = { stages: {}, byproducts: {} };
 
 describe('a weighing that can be, and is unlikely', () => {
   test.each([
-    [50, 1307, /Whole 50 g, where some 1307 g was known/],
+    [50, 1307, /Whole 50 g, but it weighed about 1307 g before/],
     [1320, 1307, null],
     [800, 1307, null],
     [780, 1307, /Is the unit right/],
     [1960, 1307, null],
-    [1970, 1307, /all of it/],
+    [1970, 1307, /is everything on the scale/],
     [50, null, null],
   ] as const)('whole %d g where %s was known: %s', (massG, known, says) => {
     const told = oddWeighing(POLLACK, FILLET, nothing, 'round', massG, known);
@@ -21,10 +21,10 @@ describe('a weighing that can be, and is unlikely', () => {
     else expect(told).toMatch(says);
   });
 
-  test('gutted is held against the whole, by what is usual of the kind', () => {
+  test('gutted is held against the whole, by what is usual for the kind', () => {
     const w = { stages: { round: 1320 }, byproducts: {} };
     expect(oddWeighing(POLLACK, FILLET, w, 'gutted', 300, null)).toBe(
-      'Gutted 300 g is 23 in 100 of the whole, where 80 to 90 in 100 is usual of pollack. Is the unit right, and is this all of it?',
+      'Gutted 300 g is 23 % of the whole, where 80 to 90 % is usual for pollack. Is the unit right, and is everything on the scale?',
     );
     expect(oddWeighing(POLLACK, FILLET, w, 'gutted', 1100, null)).toBeNull();
     // Not weighed whole: against what was known of it.

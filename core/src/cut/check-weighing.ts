@@ -9,7 +9,7 @@ import { stageName } from './stages-of.ts';
 const ROUND = { low: 0.6, high: 1.5 } as const;
 /** So far beyond what is usual of a stage it is asked about. */
 const STAGE = { low: 0.65, high: 1.25 } as const;
-const inHundred = (share: number): string => `${Math.round(share * 100)} in 100`;
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 /**
  * Whether a weighing that can be is so far from what is usual that the unit or the fish is asked about: a sentence, or null. The
@@ -30,13 +30,13 @@ export function oddWeighing(
     if (knownG === null || !(knownG > 0)) return null;
     const share = massG / knownG;
     if (share >= ROUND.low && share <= ROUND.high) return null;
-    return `${name} ${sayGrams(massG, units)}, where some ${sayGrams(knownG, units)} was known of it. Is the unit right, and is this all of it?`;
+    return `${name} ${sayGrams(massG, units)}, but it weighed about ${sayGrams(knownG, units)} before. Is the unit right, and is everything on the scale?`;
   }
   const roundG = w.stages.round ?? knownG;
   const usual = roundG === null || !(roundG > 0) ? null : expectedStage(species, stage, roundG, route);
   if (!usual || roundG === null) return null;
   if (massG >= usual[0] * STAGE.low && massG <= usual[1] * STAGE.high) return null;
-  return `${name} ${sayGrams(massG, units)} is ${inHundred(massG / roundG)} of the whole, where ${inHundred(usual[0] / roundG).replace(' in 100', '')} to ${inHundred(usual[1] / roundG)} is usual of ${species.name.toLowerCase()}. Is the unit right, and is this all of it?`;
+  return `${name} ${sayGrams(massG, units)} is ${percent(massG / roundG)} of the whole, where ${percent(usual[0] / roundG).replace(' %', '')} to ${percent(usual[1] / roundG)} is usual for ${species.name.toLowerCase()}. Is the unit right, and is everything on the scale?`;
 }
 
 /**

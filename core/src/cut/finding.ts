@@ -17,11 +17,15 @@ export interface Finding {
 export const penaltyOf = (f: Finding): Penalty | null =>
   f.of === 'gut' && (f.is === 'pierced' || f.is === 'burst by itself') ? 'gutBurst' : null;
 
+/** How the sex of a fish is said; the log stores older words. */
+export const SEX_WORDS = { hen: 'female', cock: 'male' } as const;
+
 /** "3 round worms in the belly lining", "gut pierced", "sand eels in the stomach". */
 export function sayFinding(f: Finding): string {
   const n = f.count ? `${f.count} ` : '';
   const where = f.where ? ` ${f.where}` : '';
   if (f.of === 'stomach') return `${f.is} in the stomach`;
+  if (f.of === 'sex') return (SEX_WORDS as Readonly<Record<string, string>>)[f.is] ?? f.is;
   if (f.of === 'gut') return `gut ${f.is}`;
   if (f.of === 'flesh') return `flesh ${f.is}`;
   if (f.of === 'roe') return `roe ${f.is}`;

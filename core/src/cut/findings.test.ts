@@ -13,7 +13,7 @@ describe('what was found, and what follows', () => {
       const f = whatFollows({ of: 'worms', is });
       expect(f.cook).toBe(true);
       expect(f.cooking).toMatch(kills);
-      expect(f.raw).toMatch(/not raw|never raw/i);
+      expect(f.raw).toMatch(/not eat it raw|never eat it raw/i);
     }
     expect(whatFollows({ of: 'worms', is: 'none seen' }).cook).toBeUndefined();
   });
@@ -52,7 +52,8 @@ describe('what was found, and what follows', () => {
     [{ of: 'gut', is: 'pierced' }, 'gut pierced'],
     [{ of: 'stomach', is: 'sand eels' }, 'sand eels in the stomach'],
     [{ of: 'smell', is: 'of ammonia' }, 'smells of ammonia'],
-    [{ of: 'sex', is: 'hen' }, 'hen'],
+    [{ of: 'sex', is: 'hen' }, 'female'],
+    [{ of: 'sex', is: 'cock' }, 'male'],
   ])('%j: %s', (f, said) => expect(sayFinding(f)).toBe(said));
 
   test('each kind is found by its name', () => {

@@ -1,5 +1,5 @@
 import type { Penalty } from '../fresh/index.ts';
-import { type Finding, type FindingOf, penaltyOf } from './finding.ts';
+import { type Finding, type FindingOf, penaltyOf, SEX_WORDS } from './finding.ts';
 
 /** What follows from a find, in sentences of its own; nothing where nothing does. */
 export interface Follows {
@@ -14,6 +14,8 @@ export interface Follows {
 }
 export interface Find extends Follows {
   readonly is: string;
+  /** How it is said, where what the log stores is an older word. */
+  readonly says?: string;
 }
 /** Something to look for when a fish is opened. A name stands in the log for ever. */
 export interface FindKind {
@@ -27,11 +29,11 @@ export interface FindKind {
 }
 
 const COOK_WORMS =
-  'Cook it through: 60° in the middle for a minute kills round worms and tapeworm; acid, salt and smoke do not. Whoever is allergic to them may react to dead ones too.';
+  'Cook it through: 60° in the middle for a minute kills round worms and tapeworm; acid, salt and smoke do not. People allergic to worms may react to dead ones too.';
 /** The minute at 60 degC of the EU is written for worms other than flukes. Source: Regulation (EC) 853/2004 Annex III VIII ch. III D. */
 const COOK_FLUKES =
-  'Cook it through: 63° in the middle, held, and better 70° for two minutes. Acid, salt, smoke and frost end no flukes.';
-const NOT_RAW_WORMS = 'Worms were seen: not raw, however it was frozen; there may be more than were found.';
+  'Cook it through: 63° in the middle, held, and better 70° for two minutes. Acid, salt, smoke and freezing do not kill flukes reliably.';
+const NOT_RAW_WORMS = 'Worms were seen: do not eat it raw, even after freezing. There may be more.';
 
 /**
  * What can be found, and what follows. Sources: Codex CXC 52 (parasites, gut, bruises); Regulation (EC) 853/2004 Annex III (visible
@@ -55,7 +57,14 @@ export const FINDINGS = [
       { is: 'too far gone to tell' },
     ],
   },
-  { of: 'sex', ask: 'Sex', finds: [{ is: 'hen' }, { is: 'cock' }] },
+  {
+    of: 'sex',
+    ask: 'Sex',
+    finds: [
+      { is: 'hen', says: SEX_WORDS.hen },
+      { is: 'cock', says: SEX_WORDS.cock },
+    ],
+  },
   {
     of: 'roe',
     ask: 'Roe or milt',
@@ -66,9 +75,9 @@ export const FINDINGS = [
         is: 'ripe',
         // Source: poison centres on barbel cholera; FDA Hazards Guide, ch. 6.
         cooking:
-          'Eat roe only of a kind whose roe you know. The roe of the barbel and some others is poisonous, cooked as well.',
+          'Eat roe only from species whose roe you know. The roe of barbel and some others is poisonous, even cooked.',
       },
-      { is: 'spent', cooking: 'A spent fish is lean and soft: soup, cakes or pie rather than the pan.' },
+      { is: 'spent', cooking: 'A spent fish (after spawning) is lean and soft: use it for soup, fish cakes or pie.' },
     ],
   },
   {
@@ -83,7 +92,7 @@ export const FINDINGS = [
       {
         is: 'flukes',
         cooking: COOK_FLUKES,
-        raw: 'Flukes stand freezing: never raw.',
+        raw: 'Flukes can survive freezing: never eat it raw.',
         cook: true,
       },
       { is: 'worms, kind not known', cooking: COOK_FLUKES, raw: NOT_RAW_WORMS, cook: true },
@@ -96,15 +105,15 @@ export const FINDINGS = [
       { is: 'whole' },
       {
         is: 'pierced',
-        keeping: 'What a gut lets out eats into the flesh: about six tenths of its time are left. Use it first.',
-        cooking: 'Wipe it, and cut away what is dyed or soft.',
+        keeping: 'Gut contents spoil the flesh: about 60 % of its time is left. Use it first.',
+        cooking: 'Wipe it, and cut away any flesh that is coloured or soft.',
         raw: 'Not raw: germs of the gut are on the flesh.',
         cook: true,
       },
       {
         is: 'burst by itself',
-        keeping: 'It had fed, and its gut went by itself: about six tenths of its time are left. Use it first.',
-        cooking: 'Cut the belly flaps away where they are soft.',
+        keeping: 'It had fed, and the gut burst: about 60 % of its time is left. Use it first.',
+        cooking: 'Cut away soft belly flaps.',
         raw: 'Not raw: germs of the gut are on the flesh.',
         cook: true,
       },
@@ -117,8 +126,8 @@ export const FINDINGS = [
       { is: 'firm' },
       {
         is: 'gaping',
-        cooking: 'It falls into flakes: bake, stew, or make cakes of it rather than fry it.',
-        raw: 'Gaping flesh gives no slices.',
+        cooking: 'It falls into flakes: bake or stew it or make fish cakes, rather than fry it.',
+        raw: 'Gaping flesh cannot be sliced.',
       },
       {
         is: 'soft',
@@ -129,7 +138,7 @@ export const FINDINGS = [
       },
       {
         is: 'milky or jellied',
-        bin: 'Flesh that turns to milk or jelly is ill or long dead: it is not eaten.',
+        bin: 'Milky or jelly-like flesh comes from a sick or long-dead fish: do not eat it.',
       },
     ],
   },
@@ -138,13 +147,16 @@ export const FINDINGS = [
     ask: 'The smell',
     finds: [
       { is: 'of the sea' },
-      { is: 'of mud', cooking: 'Skin and dark line off; an hour in salted or sour water draws some of it.' },
+      {
+        is: 'of mud',
+        cooking: 'Skin and dark line off; soaking for an hour in salted or acid water removes some of the taste.',
+      },
       { is: 'strong', keeping: 'Use it today.', raw: 'Not raw.', cook: true },
       {
         is: 'sour or rotten',
-        bin: 'It smells spoilt: it is not eaten. A fish without a smell may still hold histamine.',
+        bin: 'It smells spoilt: do not eat it. A fish without a smell may still contain histamine.',
       },
-      { is: 'of ammonia', bin: 'Ammonia after soaking means a ray or shark is too old: it is not eaten.' },
+      { is: 'of ammonia', bin: 'If a ray or shark smells of ammonia after soaking, it is too old: do not eat it.' },
     ],
   },
   {
@@ -155,20 +167,20 @@ export const FINDINGS = [
       { is: 'bruise', keeping: 'Blood in the flesh spoils first.', cooking: 'Cut the bruise away.' },
       {
         is: 'wound of spear or gaff',
-        keeping: 'Germs went in with it: use that side first.',
+        keeping: 'Germs entered with it: use that side first.',
         cooking: 'Cut it away a thumb wide.',
         raw: 'Nothing raw from around the wound.',
       },
       {
         is: 'bite of another animal',
-        keeping: 'Germs went in with it: use it first.',
+        keeping: 'Germs entered with it: use it first.',
         cooking: 'Cut it away a hand wide.',
         raw: 'Not raw.',
         cook: true,
       },
       {
         is: 'sores or growths',
-        bin: 'A fish with sores or growths is ill: it is not eaten. Some authorities want to know.',
+        bin: 'A fish with sores or growths is sick: do not eat it. Some authorities ask you to report it.',
       },
     ],
   },

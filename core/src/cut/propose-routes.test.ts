@@ -42,7 +42,7 @@ test('a pan that is long enough, too short for the head, for the tail too, or fo
     of('pollack', { purpose: 'whole', lengthMm: 440, panMm })
       .find((p) => p.route === 'whole for the pan')!
       .reasons.join(' ');
-  expect(says(450)).toContain('44 cm lie in a pan of 45 cm.');
+  expect(says(450)).toContain('44 cm fit in a pan of 45 cm.');
   expect(says(350)).toMatch(/without its head 3\d cm are left/);
   expect(says(300)).toMatch(/Head and tail off/);
   expect(says(200)).toMatch(/halve it/);

@@ -102,16 +102,16 @@ export function proposeRoutes(species: ProposeSpecies, of: ProposeFor): Proposal
     if (of.stiff === 'stiff' || of.stiff === 'setting in') {
       if (isFilleting(name)) {
         score -= 2.5;
-        reasons.push('It is stiff now: it tears, and more stays on the frame. Wait, or leave it whole.');
-      } else if (WHOLE.includes(name)) reasons.push('Stiffness does it no harm.');
+        reasons.push('It is stiff now: it tears, and more meat stays on the bones. Wait, or leave it whole.');
+      } else if (WHOLE.includes(name)) reasons.push('Stiffness does no harm here.');
     }
     if (eachG < SMALL_G && isFilleting(name)) {
       score -= 2;
-      reasons.push('So small a fish gives a mouthful a side; whole or butterflied more is eaten of it.');
+      reasons.push('Such a small fish gives one bite per side. Whole or butterflied, more of it is eaten.');
     }
     if (eachG > LARGE_G && WHOLE.includes(name) && name !== 'gutted whole') {
       score -= 2;
-      reasons.push('Too thick to cook through evenly in one.');
+      reasons.push('Too thick to cook evenly in one piece.');
     }
     if (eachG > LARGE_G && (name === 'steaks' || name === 'four loins')) {
       score += 0.6;
@@ -126,27 +126,27 @@ export function proposeRoutes(species: ProposeSpecies, of: ProposeFor): Proposal
 
 const FOR: Readonly<Record<Purpose, string>> = {
   pan: 'Boneless, even, and done in minutes.',
-  whole: 'Cooked on the bone it stays moist, and nothing is left on a frame.',
+  whole: 'Cooked on the bone it stays moist, and no meat is lost on the bones.',
   raw: 'Lean pieces without bone, dark line or skin.',
   freezer: 'Freezes fast and flat, and leaves little air around it.',
   stock: 'The whole of it goes into the pot, without gills.',
 };
 const AGAINST: Readonly<Record<Purpose, string>> = {
   pan: 'Takes longer to cook, and has bones.',
-  whole: 'It comes apart on the way.',
-  raw: 'Bones and skin would have to come off all the same.',
+  whole: 'It falls apart while cooking.',
+  raw: 'Bones and skin would have to come off anyway.',
   freezer: 'Takes more room, and freezes slowly.',
-  stock: 'What makes a stock is left over from it anyway.',
+  stock: 'The leftovers are enough for a stock.',
 };
 
 /** Whether a fish lies in a pan: whole, without its head, or not. */
 function inPan(lengthMm: number, panMm: number, headU: number, units: Units = METRIC): string {
   const long = (mm: number): string => sayShortLength(Math.round(mm / 10) * 10, units);
-  if (lengthMm <= panMm) return `${long(lengthMm)} lie in a pan of ${long(panMm)}.`;
+  if (lengthMm <= panMm) return `${long(lengthMm)} fit in a pan of ${long(panMm)}.`;
   const headless = lengthMm * (1 - headU);
   if (headless <= panMm)
     return `${long(lengthMm)} are too long for a pan of ${long(panMm)}; without its head ${long(headless)} are left, and fit.`;
   const body = headless - lengthMm * 0.14;
-  if (body <= panMm) return `Head and tail off, ${long(body)} of it lie in a pan of ${long(panMm)}.`;
+  if (body <= panMm) return `Head and tail off, ${long(body)} of it fit in a pan of ${long(panMm)}.`;
   return `Even without head and tail ${long(body)} are longer than a pan of ${long(panMm)}: halve it, or take the oven.`;
 }

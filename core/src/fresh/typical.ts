@@ -22,7 +22,7 @@ const AIR_OVER_WATER = 3;
 export const ICE_LASTS_H = 24;
 /** Said wherever a figure reckoned so is shown. */
 export const warmSide = (units?: Units): string =>
-  `Reckoned by conduction from where it lay. Where nobody read a temperature it is taken on the warm side: air ${sayTemperature(TYPICAL_C.air, units)} or ${sayTemperatureDifference(AIR_OVER_WATER, units)} above the water; the ice as its box is reckoned.`;
+  `Calculated from where the fish has been. Where no temperature was measured, it is assumed rather warm: air ${sayTemperature(TYPICAL_C.air, units)} or ${sayTemperatureDifference(AIR_OVER_WATER, units)} above the water; ice as estimated for its box.`;
 
 /** Air temperature that a fish is taken to lie in, degC: typical, or above the water where that is warm. */
 export const airC = (waterC: number | null): number =>

@@ -1,6 +1,6 @@
 /** How a clean kill is known: docs/domain.md, section 4. */
 export const KILL_SIGNS =
-  'Killed cleanly its gill covers stand still: that is the surest sign. It may shiver, the fins flare, the eyes stand fixed. With a spike the other hand is never behind the head.';
+  'When killed cleanly, its gill covers stop moving: the surest sign. It may shiver, spread its fins, and its eyes stay fixed. With a spike, never hold the other hand behind the head.';
 
 /** What follows from a shot or a cut through the gut, which taints. */
 export const GUT_PIERCED = 'gut it soon, wipe it with sea water, eat it first';

@@ -64,7 +64,7 @@ test('what is said while it is killed and bled comes from its own file; a spear 
   const say = (step: 'dispatch' | 'bleed' | 'ice', speared = false, gutPierced = false) =>
     handlingSentences(step, species, { speared, gutPierced });
   expect(say('dispatch')[0]).toBe('Two blows.');
-  expect(say('dispatch')[1]).toMatch(/fins flare, the eyes stand fixed/);
+  expect(say('dispatch')[1]).toMatch(/spread its fins, and its eyes stay fixed/);
   expect(say('bleed')).toEqual(['Cut both gills.']);
   expect(say('bleed', true)[1]).toMatch(/predators about: bleed it aboard/);
   const seen = handlingSentences('bleed', species, { speared: false, gutPierced: false, predators: true });

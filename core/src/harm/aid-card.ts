@@ -57,17 +57,16 @@ export const ERC = 'European Resuscitation Council Guidelines 2021, First Aid (Z
 export const ATKINSON = 'Atkinson et al. 2006, Emergency Medicine Journal 23: hot water for marine stings';
 export const FDA = 'US FDA, Fish and Fishery Products Hazards and Controls Guidance: natural toxins, histamine';
 
-export const HOT = `Then water as hot as can be borne, ${HOT_WATER.leastC} to ${HOT_WATER.mostC}° and never above ${HOT_WATER.mostC}°, tried first on the unhurt hand, for ${HOT_WATER.minutes[0]} to ${HOT_WATER.minutes[1]} minutes, topped up as it cools. A numb limb scalds without feeling it.`;
+export const HOT = `Then put it in water as hot as can be borne, ${HOT_WATER.leastC} to ${HOT_WATER.mostC}° and never above ${HOT_WATER.mostC}°. Test the water first with the uninjured hand. Keep it in for ${HOT_WATER.minutes[0]} to ${HOT_WATER.minutes[1]} minutes, and top up the water as it cools. A numb limb can be scalded without feeling it.`;
 /** Five years for a wound that is not clean. Sources: UKHSA, CDC on tetanus. */
-export const TETANUS =
-  'A doctor the same day if the last tetanus injection is more than five years ago, or nobody knows.';
+export const TETANUS = 'See a doctor the same day if the last tetanus shot was over five years ago, or is unknown.';
 export const FESTERS =
-  'Red, hot or spreading within hours, fever, or blisters: a doctor at once, and say that it was sea water or a fish (Vibrio).';
+  'Red, hot or spreading within hours, fever, or blisters: see a doctor at once. Say that it was sea water or a fish (Vibrio).';
 export const WEEKS =
-  'Purple and sore on the fingers days later, or a lump weeks later: a doctor, and say that it was a fish (erysipeloid, Mycobacterium).';
-export const WEAK = 'With a liver illness or weak defences: a doctor for any wound from the sea.';
+  'Purple and sore fingers days later, or a lump weeks later: see a doctor. Say that it was a fish (erysipeloid, Mycobacterium).';
+export const WEAK = 'With a liver illness or a weak immune system: a doctor for any wound from the sea.';
 export const BREATH = 'Hard to breathe, faint, numb lips, or swelling of face or throat';
 export const BREATHE =
-  'No breath: rescue breathing and pressing on the chest, as you have learned it, until help comes. A defibrillator, where there is one: switch it on and do as it says.';
+  'No breath: rescue breathing and pressing on the chest, as you have learned, until help comes. A defibrillator, where there is one: switch it on and do as it says.';
 export const WASH_AFTER = 'When the pain has eased: wash it with drinking water and soap, and cover it loosely.';
 export const RINGS = 'Rings and bracelets off now, before it swells.';

@@ -22,7 +22,7 @@ export const AID_CARDS_MORE: readonly AidCard[] = [
       'Do not wait for an allergy tablet to work: the pen first.',
     ],
     later: [
-      'Fish, worms in fish (dead ones too, cooked or frozen), stings and venom can all do it: write down what was eaten or touched, and when.',
+      'Fish, worms in fish (also dead, cooked or frozen), stings and venom can all cause it. Write down what was eaten or touched, and when.',
     ],
     helps: [],
     hotWater: false,
@@ -40,7 +40,7 @@ export const AID_CARDS_MORE: readonly AidCard[] = [
       'Coughs and speaks: let them cough.',
       'Cannot breathe or speak: five hard blows between the shoulder blades with the flat of the hand, bent forward. Then five thrusts inward and upward below the breastbone, from behind. In turn, until it is out.',
       'Pregnant, or very large: the thrusts go on the middle of the breastbone. A baby: blows face down along your arm, then thrusts with two fingers on the breastbone; none on the belly.',
-      'No answer: call, press on the chest and breathe for them as you have learned it. Take out only what you can see.',
+      'No answer: call, press on the chest and breathe for them as you have learned. Take out only what you can see.',
       'A bone that stays: stop eating. What is seen at the tonsils, with a light: tweezers, once. Otherwise a doctor the same day.',
     ],
     never: [
@@ -85,7 +85,7 @@ export const AID_CARDS_MORE: readonly AidCard[] = [
     steps: [
       'Out of the water.',
       RINGS,
-      'A cone shell: press on the place, wind an elastic bandage from the fingers or toes upward over the whole limb, as for a sprain, and keep it still. Call. Rescue breathing if the breath fails.',
+      'A cone shell: press on the place. Wind an elastic bandage from the fingers or toes up the whole limb, as for a sprain. Keep the limb still. Call. Rescue breathing if the breath fails.',
       `A sea urchin: pull out with tweezers what stands out, straight, without breaking it. ${HOT}`,
       WASH_AFTER,
       `Spines that broke off deep, or beside a joint: a doctor the same day. ${TETANUS}`,
@@ -110,12 +110,12 @@ export const AID_CARDS_MORE: readonly AidCard[] = [
     steps: [
       'Face out of the water, and held there. Weights off.',
       'Mask off. Blow on the face, tap the cheek, and say: breathe.',
-      'No breath within ten seconds: two to five rescue breaths in the water, if you have learned it, then tow to boat or shore.',
+      'No breath within ten seconds: two to five rescue breaths in the water, if you have learned how. Then tow to boat or shore.',
       'Aboard or ashore: no breath is treated as drowning. Call, five rescue breaths, then 30 presses and two breaths, until help comes.',
       'Breathes again: out of the water, on the side, warm, and never left alone.',
     ],
-    never: ['No more dives that day, whoever feels well.', 'Do not leave them to fetch the float.'],
-    later: ['Whoever blacked out sees a doctor the same day. Cough, froth or fast breath: call.'],
+    never: ['No more dives that day, even if they feel well.', 'Do not leave them to fetch the float.'],
+    later: ['Anyone who blacked out sees a doctor the same day. Cough, froth or fast breath: call.'],
     helps: [],
     hotWater: false,
     sources: [ERC, 'Divers Alert Network: breath-hold diving workshop, 2006'],
@@ -127,7 +127,7 @@ export const AID_CARDS_MORE: readonly AidCard[] = [
     steps: [
       'Out of the water, and unload any other gun.',
       'The shaft stays in. Hold it still, with cloths around it; cut the line, not the shaft.',
-      'Press hard beside it on what bleeds. A limb that goes on bleeding: tie it off high and tight if you have learned it, and write the time.',
+      'Press hard beside it on what bleeds. A limb that keeps bleeding: put on a tourniquet, high and tight, if you have learned how. Write down the time.',
       'Lie down, kept warm. Nothing to eat or drink.',
       BREATHE,
     ],
@@ -186,12 +186,12 @@ export const AID_CARDS_MORE: readonly AidCard[] = [
     call: [
       'Confused, or no answer',
       'Blood in what is vomited, or strong pain of chest or belly',
-      'Keeps no water down for a day',
+      'Cannot keep water down for a day',
     ],
     steps: [
       'Into the air amidships, eyes on the horizon, warm; a lifejacket on, and clipped on at the rail.',
       'Water in sips, then dry biscuits. Tablets help before it starts, less after.',
-      'Going in is the cure: turn back before two are sick.',
+      'Going ashore is the cure: turn back before two people are sick.',
     ],
     never: ['Not left alone at the rail.', 'No steering or diving after tablets that make drowsy.'],
     later: [],

@@ -10,19 +10,19 @@ export interface BeforeYouGo {
 export const BEFORE_YOU_GO: readonly BeforeYouGo[] = [
   {
     id: 'lifejacket',
-    say: 'Lifejackets are worn by all, and the kill cord is on the one who steers.',
+    say: 'Everyone wears a lifejacket, and the helm wears the kill cord.',
   },
   {
     id: 'someone ashore',
-    say: 'Someone ashore knows where we are, when we are back, and whom to call if we are not.',
+    say: 'Someone ashore knows where we are, when we return, and whom to call if we do not.',
   },
   {
     id: 'weather',
-    say: 'The forecast is read. With thunder about: rods down, off the water; half an hour after the last thunder it is over.',
+    say: 'The forecast is checked. In thunder: rods down and off the water, until half an hour after the last thunder.',
   },
   {
     id: 'cold water',
-    say: 'Cold water takes the breath for a minute: whoever falls in floats first, then acts. A way back aboard is rigged.',
+    say: 'Cold water takes your breath away for a minute: if you fall in, float first, then act. A ladder or rope to get back aboard is ready.',
   },
   {
     id: 'never alone',

@@ -15,7 +15,7 @@ export function byproductPoison(what: string, species: ByproductOf | null): stri
   const poison = species?.hazards.find((h) => h.kind === 'poison' && (h.part === 'flesh' || name.includes(h.part)));
   if (poison) return `Not to be eaten: ${lowerFirst(poison.does)}`;
   return species?.ciguatera && HOLDS_CIGUATERA.test(name)
-    ? 'Not to be eaten: liver, roe, head and frame of a reef fish hold more ciguatera than its fillets, and boiling does not help.'
+    ? 'Not to be eaten: liver, roe, head and frame of a reef fish contain more ciguatera than its fillets. Boiling does not help.'
     : null;
 }
 
@@ -25,10 +25,10 @@ export function byproductCaution(what: string, species: ByproductOf | null): str
   const poison = byproductPoison(what, species);
   if (poison) return poison;
   return name.includes('liver')
-    ? 'Liver holds much vitamin A (not for the pregnant), and dioxins in old and in Baltic fish: seldom, and little. From a lake with a green bloom eat neither liver nor gut (blue-green algae), and ask there about PFAS and PCB.'
+    ? 'Liver is high in vitamin A (not in pregnancy). In old and in Baltic fish it has dioxins. Eat it rarely, and little. From a lake with a green bloom eat neither liver nor gut (blue-green algae), and ask there about PFAS and PCB.'
     : null;
 }
 
 /** What is to be known of what animals get. Sources: CDC and veterinary handbooks on tapeworm, salmon poisoning and thiaminase. */
 export const FOR_ANIMALS =
-  'Cook it for dogs and cats: raw fish gives them worms, raw salmon and trout can kill dogs, and some raw fish takes a vitamin from them. No bones that splinter.';
+  'Cook it for dogs and cats. Raw fish gives them worms, raw salmon and trout can kill dogs, and some raw fish destroys a vitamin. No bones that splinter.';

@@ -10,9 +10,9 @@ export interface EmergencyLine {
 
 /** Whom to call, the emergency number first. Sources: IMO GMDSS; ERC 2021; each country's own poison centre and divers' line. */
 export const EMERGENCY_LINES: readonly EmergencyLine[] = [
-  { id: 'emergency', name: 'Emergency number', when: 'danger of life, wherever a phone has signal', usual: '112' },
-  { id: 'coast guard', name: 'Coast guard', when: 'at sea, if the radio does not answer', usual: null },
-  { id: 'poison', name: 'Poison centre', when: 'ill from what was eaten, or a sting that nobody knows', usual: null },
+  { id: 'emergency', name: 'Emergency number', when: 'danger to life, wherever a phone has a signal', usual: '112' },
+  { id: 'coast guard', name: 'Coast guard', when: 'at sea, if the radio gets no answer', usual: null },
+  { id: 'poison', name: 'Poison centre', when: 'illness after eating, or an unknown sting', usual: null },
   { id: 'divers', name: 'Divers’ line', when: 'unwell after a dive', usual: null },
 ];
 

@@ -42,16 +42,20 @@ export function soakState(sinceMs: number, toppedMs: number, nowMs: number, wate
 
 /** What a soak asks for just now, gravest first: `line` beside the clock, `key` under the key that writes a topping up. */
 export function saySoak(s: SoakState): { readonly line: string; readonly key: string } {
-  if (s.water === 'too hot') return { line: 'Out of it now: too hot, it scalds.', key: 'not now: let it cool first' };
-  if (s.state === 'over') return { line: 'Out of it: longer helps no more.', key: 'long enough: out of it' };
+  if (s.water === 'too hot')
+    return { line: 'Take it out now: the water is too hot and scalds.', key: 'not now: let it cool first' };
+  if (s.state === 'over') return { line: 'Take it out: longer does not help.', key: 'long enough: out of it' };
   if (s.water === 'top up')
-    return { line: 'It cools. Limb out, pour, stir, test, limb back.', key: 'due now: limb out, pour, stir, test' };
+    return {
+      line: 'It cools. Take the limb out, pour, stir, test, put the limb back.',
+      key: 'due now: limb out, pour, stir, test',
+    };
   const right = s.topUpInMs > 0 ? `Top up in ${Math.ceil(s.topUpInMs / MIN)} min.` : 'The water is warm enough.';
   return { line: right, key: 'limb out, pour, stir, test' };
 }
 
 /** How hot water is tried, each time: a numb or helped limb scalds. */
-export const SOAK_TEST = `Test with the unhurt hand first: as hot as it can bear, and never above ${HOT_WATER.mostC}°.`;
+export const SOAK_TEST = `Test with the uninjured hand first: as hot as it can bear, and never above ${HOT_WATER.mostC}°.`;
 
 /** A bowl of hot water as the simulated thermometer has it: filled at this many degC, in air of so many, e-folding in ms. */
 const BOWL = { filledC: 44, airC: 15, foldMs: 70 * MIN };

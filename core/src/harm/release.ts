@@ -12,9 +12,7 @@ export interface Releasable {
 }
 
 /** What holds of every fish that goes back, beside its own way. */
-export const RELEASE_ALWAYS: readonly string[] = [
-  'A hook that went deep stays: cut the line close to it, and do not pull.',
-];
+export const RELEASE_ALWAYS: readonly string[] = ['Leave a deep hook in: cut the line close to it, and do not pull.'];
 
 /**
  * From so deep on, m, the gas in a closed swim bladder has doubled by the time it is up. Usual guidance of fisheries offices;
@@ -36,7 +34,7 @@ export function releaseSentences(species: readonly Releasable[]): string[] {
 const untold = (s: Releasable): string =>
   s.hazards.length > 0
     ? 'In the water: long pliers on the hook, or cut the line. Never by hand.'
-    : 'In the water if it can be, else in wet hands: upright until it swims off by itself.';
+    : 'In the water if possible, otherwise in wet hands: hold it upright until it swims off.';
 
 /**
  * What coming up from the deep does to a fish of these kinds, and what helps, each sentence once. `depthM`: of the water it
@@ -56,8 +54,8 @@ function upFromTheDeep(bladder: Bladder | undefined, depthM: number | null, unit
   if (bladder === 'none') return null;
   const from = depthM === null ? null : `Up from ${sayDepth(depthM, units)} it`;
   if (bladder === 'open')
-    return `${from ?? 'Up from deep water it'} lets the gas out by its mouth: hold it upright in the water until it has.`;
+    return `${from ?? 'Up from deep water it'} releases gas through its mouth: hold it upright in the water until it has.`;
   if (bladder === undefined)
-    return 'If it floats, swollen, send it down again at once, on a weight with a clip that lets go below. Do not prick it.';
-  return `${from ? `${from} is` : `From ${sayDepth(SWELLS_FROM_M, units)} and deeper it comes up`} swollen inside and cannot sink: send it down again at once, on a weight with a clip that lets go below. Do not prick it.`;
+    return 'If it floats, swollen, send it down at once with a descender (a weight with a release clip). Do not puncture it.';
+  return `${from ? `${from} is` : `From ${sayDepth(SWELLS_FROM_M, units)} and deeper it comes up`} swollen inside and cannot sink: send it down at once with a descender (a weight with a release clip). Do not puncture it.`;
 }

@@ -4,16 +4,16 @@
  * surface); Lindholm 2007; docs/domain.md, section 4; product.md (Plan, Deck).
  */
 export const SPEAR_RULES: readonly string[] = [
-  'Never alone: one up, one down, and the one who is up watches, and goes on watching for 30 seconds after each dive.',
+  'Never alone: one up, one down. The one at the surface watches, also for 30 seconds after each dive.',
   'No fast or deep breathing before a dive: it hides the need for air, and you black out without a warning.',
   'Weighted so that you float at the surface with empty lungs, and at 10 m. Snorkel out of the mouth under water.',
   'No dive after alcohol, or when ill, cold or tired.',
   'Float and flag out, line clear of the legs.',
   'Loaded only in the water.',
   'Rest at the surface at least twice as long as the dive was; longer after a deep one.',
-  'Shot unloaded in the water, before anyone climbs aboard; never pointed at anyone, loaded or not.',
-  'Blood in the water and large predators about: fish out of the water at once, and leave.',
-  'Not at night, nor when you cannot see your partner.',
+  'Unload the speargun in the water, before anyone climbs aboard. Never point it at anyone, loaded or not.',
+  'Blood in the water and large predators near: get the fish out of the water at once, and leave.',
+  'Not at night, and not when you cannot see your partner.',
 ];
 
 /** So long the partner is watched after coming up: most blackouts come at the surface, s. */

@@ -111,33 +111,34 @@ export interface AgeingFacts {
 export function mustNotAge(f: AgeingFacts, units?: Units): string[] {
   const out: string[] = [];
   if (!f.whole) out.push('Only a whole fish is aged: a cut surface spoils and dries.');
-  if (f.thawed) out.push('It was frozen: what thawed is eaten the next day.');
-  if (f.histamine === 'over') out.push('It is over the clock of histamine.');
+  if (f.thawed) out.push('It was frozen: eat thawed fish by the next day.');
+  if (f.histamine === 'over') out.push('It is over the histamine limit.');
   // The clock counts nothing below 4.4 degC; Morganella psychrotolerans and Photobacterium go on at 0 to 5.
   // Source: FAO/WHO 2013, histamine in fish; Emborg and Dalgaard 2006.
   else if (f.histamine !== 'none')
     out.push(
-      `Its kind forms histamine, and some of the bacteria that make it grow at 0 to ${sayTemperature(5, units)} too: days on a rack are not for it.`,
+      `This species forms histamine. Some of the bacteria that make it grow even at 0 to ${sayTemperature(5, units)}: it is not suitable for ageing.`,
     );
-  if (f.gutBurst) out.push('Its gut let go: the belly goes on spoiling from within.');
-  if (f.skinBroken) out.push('Its skin is broken: the flesh beneath dries and spoils.');
+  if (f.gutBurst) out.push('The gut burst: the belly keeps spoiling from inside.');
+  if (f.skinBroken) out.push('The skin is broken: the flesh underneath dries and spoils.');
   if (f.soft) out.push('Its flesh is soft: it has aged already.');
   if (f.storeRead && f.storeC > AGEING.warmestC)
     out.push(
       `The rack reads ${sayTemperature(f.storeC, units)}: above ${sayTemperature(AGEING.warmestC, units)} it spoils rather than ages.`,
     );
-  if (f.window === null) out.push('Too much of its keeping time is used: it has no days left to age in.');
+  if (f.window === null) out.push('Too much of its storage time is used: no days are left for ageing.');
   return out;
 }
 
 /** What to mind though it may be aged. */
 export function mindAgeing(f: AgeingFacts, units?: Units): string[] {
   const out: string[] = [];
-  if (!f.gutted) out.push('Gut it, take its gills and scrape its blood line first: what is left inside spoils it.');
+  if (!f.gutted)
+    out.push('First gut it, remove the gills and scrape out the blood line: what is left inside spoils it.');
   if (f.rinsed) out.push('It was rinsed in fresh water: wipe it dry inside and out, and look at it twice a day.');
-  if (f.massG < AGEING.leastG) out.push(`Below ${sayMass(AGEING.leastG, units)} a fish dries through before it ages.`);
-  if (!f.storeRead) out.push('Nobody read the rack: by how warm it is its days go.');
-  if (f.damp === null) out.push(`Damp was not read: ${AGEING.damp[0]} to ${AGEING.damp[1]} % is wanted.`);
+  if (f.massG < AGEING.leastG) out.push(`Below ${sayMass(AGEING.leastG, units)} a fish dries out before it ages.`);
+  if (!f.storeRead) out.push('The rack was not measured: the days depend on its temperature.');
+  if (f.damp === null) out.push(`Humidity was not measured: ${AGEING.damp[0]} to ${AGEING.damp[1]} % is right.`);
   else if (f.damp < AGEING.damp[0])
     out.push(`${f.damp} % is dry: the skin hardens and the flesh beneath stays as it was.`);
   else if (f.damp > AGEING.damp[1]) out.push(`${f.damp} % is damp: slime grows. Let air move about it.`);
@@ -152,4 +153,4 @@ export const AGEING_SIGNS: readonly string[] = [
 
 /** The authorities know no ageing of fish at home. */
 export const AGEING_AUTHORITY =
-  'The authorities set no line for ageing fish at home; for raw fish in the fridge they say 2 days. The pregnant, the small, the old and those with weak defences eat it only cooked through.';
+  'There is no official limit for ageing fish at home. For raw fish in the fridge it is 2 days. Pregnant, very young or old people, and people with a weak immune system, eat it only cooked through.';

@@ -74,7 +74,7 @@ describe('wrapping', () => {
   });
   test('advice where there is any, and none where there is nothing to say', () => {
     expect(wrapAdvice('glaze', 'freezer', 'gutted', true)).toMatch(/two or three times/);
-    expect(wrapAdvice('vacuum', 'freezer', 'fillets', true)).toMatch(/skin outward/);
+    expect(wrapAdvice('vacuum', 'freezer', 'fillets', true)).toMatch(/skin outside/);
     expect(wrapAdvice('bag', 'freezer', 'fillets', true)).toMatch(/halves its months/);
     expect(wrapAdvice('cloth', 'freezer', 'fillets', true)).toMatch(/for the fridge/);
     for (const [wrapping, place, form, skin] of [

@@ -17,9 +17,9 @@ export function warmthWords(place: PackPlace, units?: Units): WarmthWords {
     const rate = (c: number): string => times(keepRate('freezer', c).careful);
     return {
       says: [
-        `At ${at(-15)} the days of a pack go ${rate(-15)} as fast as at ${at(FREEZER_C)}, at ${at(-12)} ${rate(-12)}. Frozen, food stays safe; what goes is its taste.`,
-        `Freezing for raw needs ${at(-20)} or colder in the core: the clock of a pack runs only while this is read, every day or so.`,
-        'A door that stays shut keeps a full freezer some two days without current, a half full one one day.',
+        `At ${at(-15)} the days of a pack pass ${rate(-15)} as fast as at ${at(FREEZER_C)}, at ${at(-12)} ${rate(-12)}. Frozen food stays safe, but loses taste.`,
+        `Freezing for raw fish needs ${at(-20)} or colder in the middle. The time of a pack counts only while the freezer is measured, about once a day.`,
+        'With the door closed, a full freezer stays cold for about two days without power, a half-full one for one day.',
       ],
       source: 'FSA chilling advice; FDA and FSIS on power outages; FAO, Torry Advisory Note 28',
     };
@@ -27,7 +27,7 @@ export function warmthWords(place: PackPlace, units?: Units): WarmthWords {
   return {
     says: [
       `Raw fish keeps its two days up to ${at(5)}; at ${at(8)} it spoils ${times(keepRate('fridge', 8).authority)} as fast. The lowest shelf is the coldest, the door the warmest.`,
-      `On ice, near ${at(0)}, a careful keeper gains a day.`,
+      `On ice, near ${at(0)}, the cautious limit is one day longer.`,
     ],
     source: 'FSA chilling advice; FAO Fisheries Technical Paper 348',
   };
@@ -47,35 +47,35 @@ const FRIDGE_H = 4;
 
 /** Raw fish in a fridge without current. Sources: USDA FSIS, food safety during power outages; FDA Hazards Guide, ch. 7 (histamine). */
 const afterWarm = (units?: Units): string =>
-  `Raw fish is thrown out after two hours above ${sayTemperature(4, units)}, or after ${FRIDGE_H} hours without current. Cooking takes no histamine out of mackerel, tuna and their like.`;
+  `Raw fish is thrown out after two hours above ${sayTemperature(4, units)}, or after ${FRIDGE_H} hours without power. Cooking does not remove histamine from mackerel, tuna and similar fish.`;
 
 /**
  * What to do while a store is without current, in the order of doing it. Source: FDA and USDA FSIS, food safety during power outages (ice
  * crystals or 40 degF: cook or freeze again; above it for two hours: discard; a refrigerator after four hours).
  */
 export function sayWithoutCurrent(f: WithoutCurrent, saysAt: (ms: number) => string, units?: Units): string[] {
-  const shut = 'Keep the door shut, and do not open it to look.';
+  const shut = 'Keep the door closed, and do not open it to look.';
   if (f.packs === 0) return [shut];
   if (f.place === 'fridge') return [shut, afterWarm(units)];
   if (f.thawsMs === null) return [shut];
   return f.thawsMs > f.nowMs
     ? [
         shut,
-        `By what lies in it, its outside begins to thaw about ${saysAt(f.thawsMs)}. Bring ice, or take the packs elsewhere, before.`,
+        `Judging by its contents, the outside starts to thaw about ${saysAt(f.thawsMs)}. Before that, bring ice or move the packs.`,
       ]
     : [
         shut,
-        `By what lies in it, its outside has been thawing since about ${saysAt(f.thawsMs)}. ${thawedByItself(units)}`,
+        `Judging by its contents, the outside has been thawing since about ${saysAt(f.thawsMs)}. ${thawedByItself(units)}`,
       ];
 }
 
 /** What becomes of food that thawed in a freezer by itself. Source: USDA FSIS, as above. */
 export const thawedByItself = (units?: Units): string =>
-  `What still holds ice crystals, or is no warmer than ${sayTemperature(4, units)}, is cooked or frozen again at once; what was warmer for two hours is thrown out.`;
+  `Packs that still have ice crystals, or are no warmer than ${sayTemperature(4, units)}: cook them or freeze them again at once. Throw out what was warmer for two hours.`;
 
 /** What is asked before raw fish that thawed is frozen again. Source: FSA, freezing and defrosting. */
 export const REFREEZE =
-  'It was frozen once and thawed. Raw fish that thawed is cooked first, then frozen. Only what still holds ice crystals, or never was warmer than a cold fridge, may go back; it loses taste and water each time.';
+  'It was frozen and thawed once. Cook thawed raw fish before freezing it again. Freeze it again only if it still has ice crystals, or was never warmer than a cold fridge. It loses taste and water each time.';
 /** What stands with a pack that was frozen again. */
 export const REFROZEN = 'Thawed once and frozen again: drier and softer, and better cooked.';
 
@@ -93,22 +93,22 @@ export interface CurrentGone {
 /** What is still good after some hours without current, as sentences: for a drill, before it happens. Source: as `sayWithoutCurrent`. */
 export function sayIfCurrentWent(f: CurrentGone, units?: Units): string[] {
   const c = (x: number): string => sayTemperature(Math.round(x), units);
-  if (f.packs === 0) return ['Nothing lies in it: a freezer that is full holds longest.'];
+  if (f.packs === 0) return ['It is empty: a full freezer stays cold longest.'];
   if (f.place === 'fridge')
     return f.hours <= FRIDGE_H
       ? [`With its door shut it holds ${FRIDGE_H} hours: all in it is still good.`]
-      : [`${afterWarm(units)} Carry it to ice before.`];
+      : [`${afterWarm(units)} Put the packs on ice before that.`];
   const temperature = `It would go from ${c(f.nowC)} to ${c(f.thenC)}.`;
   if (f.thawsAfterH === null || f.hours < f.thawsAfterH) {
     const left =
-      f.thawsAfterH === null ? '' : ` Its outside begins to thaw after about ${Math.round(f.thawsAfterH)} hours.`;
+      f.thawsAfterH === null ? '' : ` The outside starts to thaw after about ${Math.round(f.thawsAfterH)} hours.`;
     return [
-      `${temperature} All of it is still frozen${f.thenC > -12 ? ', and its days went faster meanwhile' : ''}.${left}`,
-      'Keep the door shut. Frozen bottles of water in the empty room make it hold longer: put them in now.',
+      `${temperature} All of it is still frozen${f.thenC > -12 ? ', and its days passed faster meanwhile' : ''}.${left}`,
+      'Keep the door closed. Bottles of frozen water in the empty space make it last longer: put them in now.',
     ];
   }
   return [
-    `${temperature} Its outside has been thawing for ${Math.max(1, Math.round(f.hours - f.thawsAfterH))} hours.`,
+    `${temperature} The outside has been thawing for ${Math.max(1, Math.round(f.hours - f.thawsAfterH))} hours.`,
     thawedByItself(units),
   ];
 }

@@ -22,15 +22,15 @@ const says = (more: Partial<UntilFacts> = {}): string =>
     .join(' ');
 
 test('frozen: by fat, wrapping, dark line, freshness and the store', () => {
-  expect(says()).toMatch(/^Oily fish, frozen at −18°: 2 months at their best, 3 by/);
+  expect(says()).toMatch(/^Oily fish, frozen at −18°: 2 months at best quality, 3 by/);
   expect(says()).toMatch(/In a box: 0.8 times as long/);
   expect(says({ darkLine: 'left' })).toMatch(/dark line was left in: 0.7 times/);
   expect(says({ darkLine: 'left', fat: 'lean' })).not.toMatch(/dark line/);
-  expect(says({ fresh: { used: 0.6, iceDaysAllowed: 10 } })).toMatch(/60 in 100 of its time was used before it froze/);
+  expect(says({ fresh: { used: 0.6, iceDaysAllowed: 10 } })).toMatch(/60 % of its time was used before freezing/);
   expect(says({ fresh: { used: 0.2, iceDaysAllowed: 10 } })).not.toMatch(/before it froze/);
   const warm = { rates: { mean: { authority: 1, careful: 1 }, now: { authority: 1.36, careful: 1.36 } }, storeC: -15 };
   expect(says(warm)).toMatch(
-    /at −15°: a day there costs 1.4 of the table’s. Up to now, as warm as it was, a day cost 1\./,
+    /at −15°: one day there uses 1.4 days of the pack’s time. So far, at the temperatures it had, one day used one day\./,
   );
 });
 
@@ -42,7 +42,7 @@ test('in the fridge: raw, cooked, thawed; what nobody read is said to be so; eve
   expect(says({ place: 'fridge', storeC: 1, wasRead: false })).not.toMatch(/Many fridges/);
   const fridge = { place: 'fridge', storeC: 4, wasRead: false } as const;
   expect(says(fridge)).toMatch(
-    /the stricter authority says 2 days; a careful keeper.*3\. Its store is at 4°, as nobody read it: a day there is a day/,
+    /the official limit is 2 days; the cautious limit.*3\. The store is at 4°, because it was not measured: one day there uses one day/,
   );
   expect(says({ ...fridge, form: 'cooked', fresh: { used: 0.5, iceDaysAllowed: 9 } })).not.toMatch(/50 in 100/);
   expect(says({ ...fridge, thawed: true })).toMatch(/^Thawed: one day/);

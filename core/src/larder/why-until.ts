@@ -39,8 +39,10 @@ const FRIDGE_WORDS: Readonly<Record<KeepsAs, string>> = {
   stock: 'Stock',
 };
 const FROZEN_SOURCE = 'FAO, Torry Advisory Note 28';
+/** Days as they are said: "one day", "1.4 days". */
+const daysOf = (x: number): string => (times(x) === '1' ? 'one day' : `${times(x)} days`);
 const times = (x: number): string => (x >= 9.5 ? String(Math.round(x)) : x.toFixed(1)).replace(/\.0$/, '');
-const inHundred = (x: number): string => `${Math.round(x * 100)} in 100`;
+const percent = (x: number): string => `${Math.round(x * 100)} %`;
 
 /** Why a pack keeps as long as it does: the table, the fish, the wrapping, the store; each with its source. The order is that of the reckoning. */
 export function whyUntil(f: UntilFacts, units?: Units): WhyUntil[] {
@@ -51,37 +53,37 @@ export function whyUntil(f: UntilFacts, units?: Units): WhyUntil[] {
     const table = KEEPING.fridgeDays[keepsAs];
     out.push(
       f.thawed
-        ? { says: 'Thawed: one day, whoever keeps it.', source: TABLES }
+        ? { says: 'Thawed: one day by every limit.', source: TABLES }
         : keepsAs === 'smoked'
           ? {
-              says: `${FRIDGE_WORDS.smoked}: ${table.authority} days by the authorities, ${table.careful} for a careful keeper, and both only at ${sayTemperature(3, units)} or colder. Warmer than that it is ${KEEPING.smokedWarmDays} days: a poison can grow in it that does not smell. Freeze what is not eaten by then.`,
+              says: `${FRIDGE_WORDS.smoked}: ${table.authority} days by the official limit, ${table.careful} by the cautious limit, both only at ${sayTemperature(3, units)} or colder. When warmer it is ${KEEPING.smokedWarmDays} days: a poison without smell can form. Freeze what you do not eat by then.`,
               source: SMOKED_SOURCE,
             }
           : {
-              says: `${FRIDGE_WORDS[keepsAs]}, in the fridge: the stricter authority says ${table.authority} days; a careful keeper${keepsAs === 'raw' ? ', dry and in changed towels,' : ''} ${table.careful}.`,
+              says: `${FRIDGE_WORDS[keepsAs]}, in the fridge: the official limit is ${table.authority} days; the cautious limit${keepsAs === 'raw' ? ', dry and in fresh towels,' : ''} is ${table.careful}.`,
               source: TABLES,
             },
     );
     if (f.unreadFridge)
       out.push({
-        says: `Nobody has read it. Many fridges are at ${sayTemperature(STORE_FACTS.fridge.typicalC, units)} or more, and freshness and histamine are reckoned at that. Lay a thermometer in it, and note what it says.`,
+        says: `It was not measured. Many fridges are at ${sayTemperature(STORE_FACTS.fridge.typicalC, units)} or more, so that is assumed for freshness and histamine. Put a thermometer in, and note the temperature.`,
         source: 'EFSA BIOHAZ 2020, on household fridges',
       });
     if (f.fresh && !cooked && !f.thawed)
       out.push({
-        says: `${inHundred(f.fresh.used)} of its time on ice was used when it was packed: what is left counts, where that is less.`,
+        says: `${percent(f.fresh.used)} of its time on ice was used when it was packed: the rest counts, if that is less.`,
         source: 'FAO Fisheries Technical Paper 348',
       });
   } else {
     const months = KEEPING.freezerMonths[frozenKind(f.form, f.fat)];
     out.push({
-      says: `${keepsAs === 'raw' ? (f.fat === 'lean' ? 'Lean fish' : 'Oily fish') : FRIDGE_WORDS[keepsAs]}, frozen at ${sayTemperature(-18, units)}: ${months.careful} months at their best, ${months.authority} by the authority’s chart.`,
+      says: `${keepsAs === 'raw' ? (f.fat === 'lean' ? 'Lean fish' : 'Oily fish') : FRIDGE_WORDS[keepsAs]}, frozen at ${sayTemperature(-18, units)}: ${months.careful} months at best quality, ${months.authority} by the official chart.`,
       source: TABLES,
     });
     const { factor: w, says }: WrappingFacts = WRAPPING_FACTS[f.wrapping];
     if (w !== 1)
       out.push({
-        says: `${says.charAt(0).toUpperCase()}${says.slice(1)}: ${times(w)} times as long; air dries it and turns its fat.`,
+        says: `${says.charAt(0).toUpperCase()}${says.slice(1)}: ${times(w)} times as long; air dries it and makes the fat rancid.`,
       });
     if (f.darkLine === 'left' && f.fat === 'oily' && !cooked)
       out.push({
@@ -90,19 +92,19 @@ export function whyUntil(f: UntilFacts, units?: Units): WhyUntil[] {
     if (f.darkLine === 'out' && f.fat === 'oily') out.push({ says: 'The dark line is out: nothing is taken off.' });
     if (f.fresh && !cooked && f.fresh.used > 1 / 3)
       out.push({
-        says: `${inHundred(f.fresh.used)} of its time was used before it froze: freezing keeps what is left.`,
+        says: `${percent(f.fresh.used)} of its time was used before freezing: freezing keeps the rest.`,
       });
   }
-  const at = `${sayTemperature(Math.round(f.storeC * 10) / 10, units)}${f.wasRead ? '' : ', as nobody read it'}`;
+  const at = `${sayTemperature(Math.round(f.storeC * 10) / 10, units)}${f.wasRead ? '' : ', because it was not measured'}`;
   const line = f.place === 'fridge' ? 'authority' : 'careful';
   const { now, mean } = f.rates;
   if (Math.abs(now[line] - 1) > 0.02)
     out.push({
-      says: `Its store is at ${at}: a day there costs ${times(now[line])} of the table’s.`,
+      says: `The store is at ${at}: one day there uses ${daysOf(now[line])} of the pack’s time.`,
       source: f.place === 'freezer' ? FROZEN_SOURCE : 'FAO Fisheries Technical Paper 348',
     });
-  else out.push({ says: `Its store is at ${at}: a day there is a day of the table.` });
+  else out.push({ says: `The store is at ${at}: one day there uses one day of the pack’s time.` });
   if (Math.abs(mean[line] - now[line]) > 0.05)
-    out.push({ says: `Up to now, as warm as it was, a day cost ${times(mean[line])}.` });
+    out.push({ says: `So far, at the temperatures it had, one day used ${daysOf(mean[line])}.` });
   return out;
 }

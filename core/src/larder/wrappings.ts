@@ -35,12 +35,12 @@ export function wrapAdvice(
   skinOn: boolean,
 ): string | null {
   if (wrapping === 'glaze')
-    return 'Freeze it bare, dip it in ice-cold water, freeze again: two or three times, until it is under ice all round.';
+    return 'Freeze it bare, dip it in ice-cold water, freeze again: two or three times, until it is covered in ice all round.';
   if (wrapping === 'vacuum' && form === 'fillets' && skinOn)
-    return 'Two fillets flesh to flesh, the skin outward: the skin keeps the air off.';
+    return 'Put two fillets flesh to flesh, skin outside: the skin keeps the air away.';
   if (wrapping === 'bag' && place === 'freezer')
     return 'Press the air out, under water up to the seam: a loose bag halves its months.';
   if (wrapping === 'cloth' && place === 'freezer')
-    return 'A cloth is for the fridge: in the freezer it halves its months.';
+    return 'Cloth is for the fridge: in the freezer it halves the months.';
   return null;
 }

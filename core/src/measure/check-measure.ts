@@ -12,8 +12,8 @@ export function checkLength(
   lengthMm: number,
   units?: Units,
 ): MeasureCheck {
-  if (!Number.isFinite(lengthMm)) return refuse('Give the length as a number, for example 36.4.', 'lengthMm');
-  if (lengthMm <= 0) return refuse('A length is more than 0. Read the board again.', 'lengthMm');
+  if (!Number.isFinite(lengthMm)) return refuse('Enter the length as a number, for example 36.4.', 'lengthMm');
+  if (lengthMm <= 0) return refuse('Enter a length above 0. Read the board again.', 'lengthMm');
   if (lengthMm > 5000)
     return refuse(
       `${sayShortLength(lengthMm, units)} is longer than any fish in this book. Is the unit right?`,
@@ -28,7 +28,7 @@ export function checkLength(
   if (lengthMm > species.maxMm)
     return {
       ok: true,
-      ask: `${sayShortLength(lengthMm, units)} would be longer than the longest ${species.name.toLowerCase()} known, about ${sayShortLength(species.maxMm, units)}. Measure once more, and look at the name.`,
+      ask: `${sayShortLength(lengthMm, units)} would be longer than the longest ${species.name.toLowerCase()} known, about ${sayShortLength(species.maxMm, units)}. Measure again, and check the species.`,
     };
   return { ok: true };
 }
@@ -41,16 +41,16 @@ export function checkWeight(
   count = 1,
   units?: Units,
 ): MeasureCheck {
-  if (!Number.isFinite(massG)) return refuse('Give the weight as a number, for example 790.', 'massG');
-  if (massG <= 0) return refuse('A weight is more than 0. Is the scale set to zero?', 'massG');
+  if (!Number.isFinite(massG)) return refuse('Enter the weight as a number, for example 790.', 'massG');
+  if (massG <= 0) return refuse('Enter a weight above 0. Is the scale set to zero?', 'massG');
   if (massG > 2_000_000)
-    return refuse(`${sayMass(massG, units)} is beyond what this book can hold. Is the unit right?`, 'massG');
+    return refuse(`${sayMass(massG, units)} is more than this book can store. Is the unit right?`, 'massG');
   if (!species || !lengthMm) return { ok: true };
   const each = massG / count;
   if (Math.abs(weightOddity(species, lengthMm, each)) <= 3) return { ok: true };
   const w = expectedWeight(species, lengthMm);
   return {
     ok: true,
-    ask: `A ${species.name.toLowerCase()} of ${sayShortLength(lengthMm, units)} usually weighs ${sayMass(w.lowG, units)} to ${sayMass(w.highG, units)}, and this says ${sayMass(each, units)}. Length, weight or name: which is wrong?`,
+    ask: `A ${species.name.toLowerCase()} of ${sayShortLength(lengthMm, units)} usually weighs ${sayMass(w.lowG, units)} to ${sayMass(w.highG, units)}, and this is ${sayMass(each, units)}. Which is wrong: length, weight or species?`,
   };
 }

@@ -115,7 +115,7 @@ describe('weight at length of one’s own fish', () => {
     const fish = Array.from({ length: 60 }, (_, i) => onCurve(0.5, 2, 250 + i * 6));
     const r = fitLengthWeight(SPECIES, fish);
     expect(r).toMatchObject({ ok: false });
-    expect(r.ok || r.why).toMatch(/exponent of 2\.\d\d.*length, a weight or a name/);
+    expect(r.ok || r.why).toMatch(/exponent of 2\.\d\d.*lengths, weights or species/);
   });
 
   test('a fish weighed in the wrong unit stands out by more than 3, an ordinary one does not', () => {

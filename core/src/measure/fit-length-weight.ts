@@ -82,7 +82,7 @@ export function fitLengthWeight(
   const ownB = ownExponent(points);
   if (b < B_RANGE[0] || b > B_RANGE[1])
     return refuse(
-      `These ${n} fish would give an exponent of ${b.toFixed(2)}; it lies between ${B_RANGE[0]} and ${B_RANGE[1]} for every fish. A length, a weight or a name among them is wrong: look at the ones farthest off.`,
+      `These ${n} fish would give an exponent of ${b.toFixed(2)}; it lies between ${B_RANGE[0]} and ${B_RANGE[1]} for every fish. One of the lengths, weights or species is wrong: check the fish farthest off.`,
       'fish',
     );
   const at = (lengthMm: number): { x: number; mean: number; scale: number } => {

@@ -11,3 +11,5 @@ export type { CurvePrior, LengthWeightFit, WeighedFish } from './fit-length-weig
 // input that cannot be, or that makes one ask
 export { checkLength, checkWeight } from './check-measure.ts';
 export type { MeasureCheck } from './check-measure.ts';
+// how it is read
+export { HOW_TO_MEASURE } from './how-to-measure.ts';

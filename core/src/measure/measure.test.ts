@@ -122,8 +122,8 @@ describe('weight at length', () => {
 
 describe('lengths that cannot be', () => {
   test.each([
-    [0, 'more than 0'],
-    [-12, 'more than 0'],
+    [0, 'above 0'],
+    [-12, 'above 0'],
     [Number.NaN, 'as a number'],
     [9000, 'longer than any fish'],
     [4000, 'No pollack is 400 cm'],
@@ -138,7 +138,7 @@ describe('lengths that cannot be', () => {
 
   test('a record fish asks for a second look and is not blocked', () => {
     const r = checkLength(POLLACK, 1350);
-    expect(r.ok && r.ask).toContain('Measure once more');
+    expect(r.ok && r.ask).toContain('Measure again');
     expect(checkLength(POLLACK, 440)).toEqual({ ok: true });
     expect(checkLength(null, 4000)).toEqual({ ok: true });
   });
@@ -152,7 +152,7 @@ describe('weights that cannot be, and odd ones', () => {
   test('a weight no such fish has asks which is wrong, and does not block', () => {
     const r = checkWeight(POLLACK, 400, 2000);
     expect(r.ok).toBe(true);
-    expect(r.ok && r.ask).toContain('Length, weight or name');
+    expect(r.ok && r.ask).toContain('length, weight or species');
     expect(checkWeight(POLLACK, 400, 700)).toEqual({ ok: true });
   });
 

@@ -39,17 +39,13 @@ export function methodsFor(p: MenuPack, day: number, atRisk: boolean): Suits[] {
       add('raw', 0.55, 'its freezing is on record');
       if (p.fat === 'oily') add('cured', 0.5, 'its freezing is on record, and it is oily');
     }
-    if (lateBy(p, day) >= 0) add('simmered in a sauce', 0.9, 'it is at the end of its best, and a sauce forgives that');
-    else add('simmered in a sauce', 0.45, 'a sauce forgives');
+    if (lateBy(p, day) >= 0) add('simmered in a sauce', 0.9, 'it is at the end of its best, and a sauce suits it that');
+    else add('simmered in a sauce', 0.45, 'a sauce suits it');
     if (p.fat === 'oily') {
-      add('grilled', thick ? 0.95 : 0.85, 'oily fish bears the fire');
+      add('grilled', thick ? 0.95 : 0.85, 'oily fish suits strong heat');
       add('roasted', body ? 0.8 : 0.6, body ? 'whole, on the bone' : 'its own oil bastes it');
     } else {
-      add(
-        'pan-fried',
-        p.form === 'fillets' || p.form === 'wings' ? 0.85 : 0.7,
-        'lean, and no thicker than a pan likes',
-      );
+      add('pan-fried', p.form === 'fillets' || p.form === 'wings' ? 0.85 : 0.7, 'lean, and thin enough for a pan');
       add('steamed', p.place === 'fridge' ? 0.7 : 0.55, 'lean and mild');
       add('poached', body ? 0.8 : 0.5, body ? 'whole, and lean' : 'lean');
       if (p.form === 'fillets' || p.form === 'portions') add('battered and fried', 0.65, 'lean, and in pieces');

@@ -17,7 +17,7 @@ export function whyThisDay(w: MenuWishes, meals: readonly MenuMeal[], meal: Menu
   const d = meal.day;
   const out: string[] = [];
   if (part.locked) out.push('you put it here');
-  if (pack.lastDay === d) out.push('its last day by the authority');
+  if (pack.lastDay === d) out.push('its last day by the official limit');
   else if (pack.lastDay - d <= 2) out.push(`to be eaten by ${near(w, pack.lastDay)}`);
   else if (d > pack.bestDay) out.push(`past its best since ${near(w, pack.bestDay)}`);
   else if (pack.bestDay - d <= 3) out.push(`at its best until ${near(w, pack.bestDay)}`);
@@ -29,7 +29,7 @@ export function whyThisDay(w: MenuWishes, meals: readonly MenuMeal[], meal: Menu
     (p) => p.id !== pack.id && before.includes(p.species) && p.firstDay <= d && p.lastDay >= d,
   );
   if (!part.locked && before.length > 0 && !before.includes(pack.species) && instead)
-    out.push('another kind than the day before');
+    out.push('a different species than the day before');
   return out.slice(0, 3);
 }
 
@@ -63,10 +63,10 @@ export function sayUnplanned(w: MenuWishes, p: MenuPack): string | null {
   if (p.lastDay >= w.days.length) return null;
   const by = near(w, Math.max(0, p.lastDay));
   if (p.place === 'freezer')
-    return `Pack ${p.number}, ${p.name}: its day is ${by}, and no meal takes it. Give it away, or ask someone to eat.`;
+    return `Pack ${p.number}, ${p.name}: its last day is ${by}, and it is in no meal. Give it away, or invite someone.`;
   return p.thawed
-    ? `Pack ${p.number}, ${p.name}: its day is ${by}, and no meal takes it. It does not go back into the freezer raw: cook it, or give it away.`
-    : `Pack ${p.number}, ${p.name}: its day is ${by}, and no meal takes it. Freeze it today, or give it away.`;
+    ? `Pack ${p.number}, ${p.name}: its last day is ${by}, and no meal takes it. It does not go back into the freezer raw: cook it, or give it away.`
+    : `Pack ${p.number}, ${p.name}: its last day is ${by}, and no meal takes it. Freeze it today, or give it away.`;
 }
 
 /** What somebody must not eat, in words. */
@@ -76,7 +76,7 @@ const whatOf = (w: MenuWishes, why: MustNot): string =>
     : why === 'raw'
       ? 'what was cured or smoked at home'
       : why === 'mercury'
-        ? 'fish with much mercury'
+        ? 'fish high in mercury'
         : (w.packs.find((x) => x.species === why.species)?.name ?? why.species);
 
 /** A wish as its owner would say it. */
@@ -120,6 +120,6 @@ export function sayClash(
       )
       .join(' ');
   const says = clash.wishes.map((x) => sayWish(w, x, units));
-  if (says.length === 1) return `This cannot be: ${says[0]}. There is not enough that may be eaten then.`;
+  if (says.length === 1) return `This cannot be: ${says[0]}. There is not enough fish that may be eaten then.`;
   return `These cannot all be: ${list(says)}. Give up one of them${clash.smallest ? '' : '; there may be others that clash'}.`;
 }

@@ -83,7 +83,7 @@ describe('in words', () => {
       const x = meal(d, [p]);
       return whyThisDay(w([a, m], more), [x], x, x.parts[0]!).join('; ');
     };
-    expect(of(a, 1)).toBe('its last day by the authority');
+    expect(of(a, 1)).toBe('its last day by the official limit');
     expect(of(a, 0)).toBe('to be eaten by Sunday');
     expect(of({ ...m, bestDay: 1 }, 3)).toBe('past its best since Sunday');
     expect(of({ ...m, bestDay: 5 }, 3)).toBe('at its best until Thursday');
@@ -93,7 +93,9 @@ describe('in words', () => {
     const locked = { ...x.parts[0]!, locked: true };
     expect(whyThisDay(w([m]), [x], x, locked)[0]).toBe('you put it here');
     const b = menuPack('85', { lastDay: 3, bestDay: 3 });
-    expect(whyThisDay(w([a, b, m]), [meal(0, [a]), x], x, x.parts[0]!)).toContain('another kind than the day before');
+    expect(whyThisDay(w([a, b, m]), [meal(0, [a]), x], x, x.parts[0]!)).toContain(
+      'a different species than the day before',
+    );
   });
 
   test('enough for how many, what is left over, and what to take out when', () => {
@@ -108,7 +110,7 @@ describe('in words', () => {
   });
 
   test('what has no meal is frozen in time or given away, and thawed fish not frozen again', () => {
-    expect(sayUnplanned(w([a]), a)).toMatch(/its day is Sunday.*Freeze it today/);
+    expect(sayUnplanned(w([a]), a)).toMatch(/its last day is Sunday.*Freeze it today/);
     expect(sayUnplanned(w([a]), { ...a, thawed: true })).toMatch(/does not go back into the freezer raw/);
     expect(sayUnplanned(w([m]), m)).toBeNull();
     expect(sayUnplanned(w([m]), { ...m, lastDay: 4 })).toMatch(/Give it away/);

@@ -126,15 +126,15 @@ const MOST_DEEP = 60;
 /** Reads a recipe out of JSON-LD: one of ours comes back whole; another's as far as it says. `id`: what it is to be called in the book. */
 export function fromJsonLd(text: string, id: string): Read {
   if (isNestedBeyond(text, MOST_DEEP))
-    return { ok: false, why: 'That file is nested too deep to be a recipe. Save it anew where it comes from.' };
+    return { ok: false, why: 'This file is too complicated for a recipe. Save it again from where it comes.' };
   let doc: unknown;
   try {
     doc = JSON.parse(text);
   } catch {
-    return { ok: false, why: 'That is no JSON: the file was cut off, or is something else.' };
+    return { ok: false, why: 'This file is not JSON: it was cut off, or is something else.' };
   }
   const found = recipeIn(doc);
-  if (!found) return { ok: false, why: 'There is no recipe in it: a schema.org Recipe is looked for.' };
+  if (!found) return { ok: false, why: 'There is no recipe in this file. Choose a file with a schema.org Recipe.' };
   const own = [found['additionalProperty']].flat().find((p) => isObject(p) && p['propertyID'] === OWN);
   if (isObject(own) && typeof own['value'] === 'string') {
     try {

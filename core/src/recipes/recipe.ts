@@ -85,9 +85,9 @@ const isObject = (x: unknown): x is Record<string, unknown> => typeof x === 'obj
 export const MOST = { ingredients: 40, steps: 30, name: 80, say: 600 } as const;
 
 function ingredientTrouble(x: unknown): string | null {
-  if (!isObject(x) || !isText(x['name'], MOST.name)) return 'An ingredient has a name.';
+  if (!isObject(x) || !isText(x['name'], MOST.name)) return 'Each ingredient needs a name.';
   if (x['amount'] !== null && !isNumber(x['amount'], 0, 100_000))
-    return `${String(x['name'])}: give an amount, or leave it to taste.`;
+    return `${String(x['name'])}: enter an amount, or leave it empty for “to taste”.`;
   if (!isOf(UNITS, x['unit']) || !isOf(PER, x['per']))
     return `${String(x['name'])}: in g, ml or pieces, for the fish, a plate or the dish.`;
   const a = x['allergens'];
@@ -97,7 +97,7 @@ function ingredientTrouble(x: unknown): string | null {
 }
 
 function stepTrouble(x: unknown, before: ReadonlySet<string>): string | null {
-  if (!isObject(x) || !isText(x['name'], MOST.name) || !isText(x['id'], 60)) return 'A step has a name.';
+  if (!isObject(x) || !isText(x['name'], MOST.name) || !isText(x['id'], 60)) return 'Each step needs a name.';
   const name = String(x['name']);
   if (!isText(x['say'], MOST.say)) return `${name}: say what is done.`;
   if (before.has(String(x['id']))) return `Two steps are called ${name}.`;
@@ -116,10 +116,10 @@ function stepTrouble(x: unknown, before: ReadonlySet<string>): string | null {
 
 /** What is wrong with a recipe as it was written or read in, in a sentence; null when nothing. */
 export function recipeTrouble(x: unknown): string | null {
-  if (!isObject(x)) return 'That is no recipe.';
-  if (!isText(x['id'], 60)) return 'A recipe has a name of its own in the book.';
-  if (!isText(x['name'], MOST.name)) return 'Give the dish a name.';
-  if (typeof x['says'] !== 'string' || x['says'].length > MOST.say) return 'Say in a sentence what it is.';
+  if (!isObject(x)) return 'This is not a recipe.';
+  if (!isText(x['id'], 60)) return 'The recipe needs a name that no other recipe has.';
+  if (!isText(x['name'], MOST.name)) return 'Enter a name for the dish.';
+  if (typeof x['says'] !== 'string' || x['says'].length > MOST.say) return 'Describe it in one sentence.';
   if (!isOf(COURSES, x['course'])) return 'It is fish, a side or a sauce.';
   if (x['method'] !== null && !isText(x['method'], 60)) return 'Say how its fish is cooked, or that it holds none.';
   if (!isOf([null, 'fish', 'cooked fish', 'frames'], x['from']))
@@ -128,7 +128,7 @@ export function recipeTrouble(x: unknown): string | null {
   const { ingredients, steps } = x;
   if (!Array.isArray(ingredients) || ingredients.length > MOST.ingredients)
     return `Up to ${MOST.ingredients} ingredients.`;
-  if (!Array.isArray(steps) || steps.length === 0) return 'Write at least one step.';
+  if (!Array.isArray(steps) || steps.length === 0) return 'Add at least one step.';
   if (steps.length > MOST.steps) return `More than ${MOST.steps} steps: make two dishes of it.`;
   for (const i of ingredients) {
     const t = ingredientTrouble(i);

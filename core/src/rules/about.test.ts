@@ -91,12 +91,12 @@ describe('said in a few words', () => {
 
   test('what a length is worth against them: exactly at the limit is over it', () => {
     const say = (mm: number): string => sayAgainst([least(380)], DAY, total(mm));
-    expect([say(379), say(380), say(402.5)]).toEqual(['0.1 short of 38: let go', '0 over 38', '2.3 over 38']);
+    expect([say(379), say(380), say(402.5)]).toEqual(['0.1 under 38: let go', '0 over 38', '2.3 over 38']);
     expect(sayAgainst([least(380)], DAY, null)).toBe('least 38 cm');
     expect(sayAgainst([least(380)], DAY, { mm: 500, kind: 'fork' })).toBe('least 38 cm');
     expect(sayAgainst([], DAY, total(300))).toBe('no least size');
     expect(sayAgainst([least(380), rule('noTake')], DAY, total(500))).toBe('not here: let go');
     expect(sayAgainst([least(381)], DAY, total(406.4), CUSTOMARY)).toBe('1 over 15');
-    expect(sayAgainst([least(381)], DAY, total(380.9), CUSTOMARY)).toBe('a hair short of 15: let go');
+    expect(sayAgainst([least(381)], DAY, total(380.9), CUSTOMARY)).toBe('a hair under 15: let go');
   });
 });

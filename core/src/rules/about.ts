@@ -57,7 +57,7 @@ export function sayAgainst(
   if (length?.kind !== least.kind) return `least ${sayShortLength(least.mm, units)}`;
   const over = length.mm - least.mm;
   const [by, limit] = [Math.abs(over), shortLength(least.mm, units)];
-  return over >= 0 ? `${shortLength(by, units)} over ${limit}` : `${sayBy(by, units)} short of ${limit}: let go`;
+  return over >= 0 ? `${shortLength(by, units)} over ${limit}` : `${sayBy(by, units)} under ${limit}: let go`;
 }
 
 /** Whether a zone is closed to every species by some rule of the pack. */

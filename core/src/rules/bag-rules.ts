@@ -45,20 +45,20 @@ export function bagSays(rule: AllowanceRule, f: CatchFacts, kept: readonly KeptF
     return {
       outcome: 'keep',
       lead: `Counts for ${whom}:`,
-      because: `${place}${span}; ${left === 0 ? 'none' : left} left after it.`,
+      because: `${place}${span}; ${left === 0 ? 'none' : left} left.`,
     };
   }
   const full = { outcome: 'letGo', change: whenFree(rule, f, kept) } as const;
   if (used < rule.most)
     return {
       ...full,
-      lead: 'Over the bag:',
-      because: `${boat ? 'The boat' : whom} may keep ${rule.most - used} more${over} ${when(rule)}, and this lot is ${f.count}. Note the rest as let go.`,
+      lead: 'Over the limit:',
+      because: `${boat ? 'The boat' : whom} may keep ${rule.most - used} more${over} ${when(rule)}, and this lot is ${f.count}. Note the rest as released.`,
       change: `a lot of ${rule.most - used}`,
     };
   return {
     ...full,
-    lead: 'Bag is full:',
+    lead: 'Limit reached:',
     because: `${boat ? 'the boat' : whom} has kept ${used} of ${rule.most}${over} ${when(rule)}.`,
   };
 }
@@ -74,7 +74,7 @@ function amongTheLong(rule: Extract<AllowanceRule, { kind: 'overLength' }>, f: C
   if (chance >= DOUBT) return null;
   return {
     outcome: 'keep',
-    lead: 'Not one of the long ones:',
-    because: `${shortLength(l.readMm, f.units)} is ${shortLength(rule.overMm - l.readMm, f.units)} short of ${shortLength(rule.overMm, f.units)}.`,
+    lead: 'Does not count as a long one:',
+    because: `${shortLength(l.readMm, f.units)} is ${shortLength(rule.overMm - l.readMm, f.units)} under ${sayShortLength(rule.overMm, f.units)}.`,
   };
 }

@@ -64,7 +64,7 @@ describe('a reading without error', () => {
 
   test('over a length: only what is longer counts as long', () => {
     const long = size({ kind: 'overLength', overMm: 600, most: 0 });
-    expect(one(long, fish(exact(600)))).toEqual(['keep', '60 is 0 short of 60.']);
+    expect(one(long, fish(exact(600)))).toEqual(['keep', '60 is 0 under 60 cm.']);
     expect(one(long, fish(exact(600.1)))[0]).toBe('letGo');
   });
 });
@@ -73,14 +73,14 @@ describe('how a length stands to a limit', () => {
   test('between two ends it is told of the nearer', () => {
     const slot = size({ kind: 'keepSlot', fromMm: 300, toMm: 600 });
     expect(one(slot, fish(exact(340)))[1]).toContain('34 is 4 over 30');
-    expect(one(slot, fish(exact(560)))[1]).toContain('56 is 4 short of 60');
+    expect(one(slot, fish(exact(560)))[1]).toContain('56 is 4 under 60');
     expect(one(slot, fish(exact(450)))[1]).toContain('45 is 15 over 30');
     expect(one(slot, fish(exact(300)))[1]).toContain('30 is just 30');
   });
 
   test('less than the unit shows is said in words, in the units of whoever reads', () => {
     const least = size({ kind: 'minimumSize', leastMm: 440 });
-    expect(one(least, fish({ ...exact(439.928), units: CUSTOMARY }))[1]).toContain('17.32 is a hair short of 17.32');
+    expect(one(least, fish({ ...exact(439.928), units: CUSTOMARY }))[1]).toContain('17.32 is a hair under 17.32');
     expect(one(least, fish({ ...exact(440.1), units: CUSTOMARY }))[1]).toContain('17.33 is a hair over 17.32');
     expect(one(least, fish({ ...exact(450), units: CUSTOMARY }))[1]).toContain('17.72 is 0.39 over 17.32');
   });
@@ -96,9 +96,9 @@ describe('how a length stands to a limit', () => {
     expect(margin(size({ kind: 'releaseSlot', fromMm: 300, toMm: 600 }), 610)).toBe(10);
   });
 
-  test('only what may fall short of a least size on ice is told to be noted now', () => {
+  test('only what may fall under a least size on ice is told to be noted now', () => {
     const warning = (r: Rule, mm: number) => judge(pack([r]), fish(exact(mm)), []).findings[0]?.warning;
-    expect(warning(size({ kind: 'minimumSize', leastMm: 380 }), 390)).toContain('it may measure 37.8 on the quay');
+    expect(warning(size({ kind: 'minimumSize', leastMm: 380 }), 390)).toContain('it may measure 37.8 cm on the quay');
     expect(warning(size({ kind: 'minimumSize', leastMm: 388 }), 400)).toBeUndefined();
     expect(warning(size({ kind: 'maximumSize', mostMm: 380 }), 379)).toBeUndefined();
     expect(warning(size({ kind: 'releaseSlot', fromMm: 300, toMm: 380 }), 381)).toBeUndefined();
@@ -109,15 +109,15 @@ describe('how a length stands to a limit', () => {
     const least = size({ kind: 'minimumSize', leastMm: 400 });
     const of = (mm: number, more: object = {}) =>
       one(least, fish({ ...exact(mm, 'fork'), conversions: [{ ...fork, ...more }] }));
-    expect(of(400)).toEqual(['keep', 'about 44 by its fork length, 4 over 40.']);
-    expect(of(366)[1]).toContain('too near to tell from that');
+    expect(of(400)).toEqual(['keep', 'about 44 by its fork length, 4 over 40 cm.']);
+    expect(of(366)[1]).toContain('too close to be sure from that');
     expect(of(400, { to: 'discWidth' })[0]).toBe('ask');
   });
 
   test('odds below one in a hundred are said as such', () => {
     const least = size({ kind: 'minimumSize', leastMm: 400 });
     expect(one(least, fish({ length: { mm: 300, kind: 'total', method: 'board' } }))[1]).toContain(
-      'less than 1 in 100 that it is long enough',
+      'under 1 % chance that it is long enough',
     );
   });
 });
@@ -138,7 +138,7 @@ describe('allowances', () => {
   });
   test('a lot over what is left says how many are', () => {
     const v = judge(pack([rule('dailyBag', { most: 5 })]), fish({ count: 4 }), keptOf(3));
-    expect(v.findings[0]).toMatchObject({ lead: 'Over the bag:', change: 'a lot of 2' });
+    expect(v.findings[0]).toMatchObject({ lead: 'Over the limit:', change: 'a lot of 2' });
   });
   test('the boat’s bag speaks of the boat only where there is one', () => {
     const r = rule('dailyBag', { most: 1, per: 'boat' });
@@ -222,14 +222,14 @@ describe('which rules decide', () => {
     );
     expect(may.verdict.findings[0]).toMatchObject({ ruleId: 'invader', source: 'notice 1', asks: { fact: 'name' } });
     expect(may.verdict.findings[0]?.because).toContain(
-      'as lionfish it must not go back alive, as pollack it may go back',
+      'as lionfish it must not go back alive, as pollack it may be released',
     );
     const must = judgeUnsettled(
       pack([invader, rule('retentionBan')]),
       [fish(), fish({ speciesId: 'lionfish', speciesName: 'Lionfish' })],
       [],
     );
-    expect(must.verdict.findings[0]?.because).toContain('as pollack it must go back');
+    expect(must.verdict.findings[0]?.because).toContain('as pollack it must be released');
   });
 });
 

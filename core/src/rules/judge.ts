@@ -117,7 +117,7 @@ function nameFirst(
 ): UnsettledVerdict {
   const nameOf = (id: string): string => candidates.find((c) => c.speciesId === id)?.speciesName ?? id;
   const rule = killed.verdict.findings[0];
-  const says = other.verdict.outcome === 'letGo' ? 'it must go back' : 'it may go back';
+  const says = other.verdict.outcome === 'letGo' ? 'it must be released' : 'it may be released';
   const asks = { fact: 'name' } as const;
   const finding: Finding = {
     ruleId: rule?.ruleId ?? 'name',
@@ -125,7 +125,7 @@ function nameFirst(
     source: rule?.source ?? '',
     outcome: 'ask',
     lead: 'What is it?',
-    because: `as ${nameOf(killed.decidedBy).toLowerCase()} it must not go back alive, as ${nameOf(other.decidedBy).toLowerCase()} ${says}. Neither can be undone: settle the name first, and keep it alive in water meanwhile.`,
+    because: `as ${nameOf(killed.decidedBy).toLowerCase()} it must not go back alive, as ${nameOf(other.decidedBy).toLowerCase()} ${says}. Neither can be undone: identify it first, and keep it alive in water meanwhile.`,
     asks,
   };
   return {

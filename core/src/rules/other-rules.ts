@@ -2,7 +2,7 @@ import { inSpan, sayDate, weekday } from '../time/index.ts';
 import type { CatchFacts, Rule, RulePack } from './rule.ts';
 import { sunHours } from './sun-hours.ts';
 import type { Said } from './verdict.ts';
-import { sayShortLength, sayTime } from '../units/index.ts';
+import { sayShortLength, sayTime, sayAny } from '../units/index.ts';
 import { andList } from './words.ts';
 
 type Of<K extends Rule['kind']> = Extract<Rule, { kind: K }>;
@@ -89,7 +89,7 @@ function sunSpan(
 
 /** What a ban of gear says of a catch; it asks where nobody has said how it was caught. */
 export function gearBanSays(rule: Of<'gearBan'>, f: CatchFacts): Said {
-  const list = rule.banned.join(' or ');
+  const list = sayAny(rule.banned);
   if (!f.gear)
     return { outcome: 'ask', lead: 'How was it caught?', because: `not with ${list} here.`, asks: { fact: 'gear' } };
   return rule.banned.includes(f.gear)

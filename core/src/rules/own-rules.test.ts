@@ -38,7 +38,7 @@ describe('what is wrong with a rule', () => {
   });
 
   test.each([
-    [{ leastMm: Number.NaN }, 'Write the least length'],
+    [{ leastMm: Number.NaN }, 'Enter the minimum length'],
     [{ zones: ['atlantis'] }, 'Choose zones of these waters'],
     [{ zones: [] }, 'Choose a zone'],
     [{ inForce: { from: '12 September' } }, 'Write the day'],

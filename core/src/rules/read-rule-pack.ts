@@ -22,8 +22,8 @@ export function readRulePack(
   let data: unknown;
   try {
     data = JSON.parse(text);
-  } catch (e) {
-    return refuse(`This file is no JSON: ${e instanceof Error ? e.message : 'it cannot be read'}.`);
+  } catch {
+    return refuse('This file is not JSON: it was cut off, or is something else.');
   }
   const trouble = toEnd(rulePackSteps(data), progress);
   if (trouble) return refuse(trouble);

@@ -38,7 +38,7 @@ const packShape = lazily({
 function insideTrouble(rule: Rule): string | null {
   const { from, to } = rule.inForce ?? {};
   const odd = [from, to].find((d) => d !== undefined && !isCivilDay(d));
-  if (odd !== undefined) return `"${odd}" is no day of the calendar.`;
+  if (odd !== undefined) return `"${odd}" is not a day of the calendar.`;
   if (from !== undefined && to !== undefined && to < from) return 'The rule would end before it begins.';
   return kindOfRule(rule)?.trouble(rule) ?? null;
 }
@@ -48,7 +48,7 @@ export function ruleDocumentTrouble(doc: unknown): string | null {
   return ruleShape(doc)[0] ?? insideTrouble(doc as Rule);
 }
 
-const NO_PACK = 'This is no rule pack as it stands.';
+const NO_PACK = 'This is not a complete rule pack.';
 
 /** Packs that were looked at to the end, with what was said of them: nobody changes a document that was read. */
 const LOOKED_AT = new WeakMap<object, string | null>();
@@ -89,8 +89,8 @@ function* lookAtPack(doc: unknown): Steps<string | null> {
     yield i / pack.rules.length;
   }
   if (!isTimeZone(pack.timeZone))
-    return `timeZone: "${pack.timeZone}" is no time zone; write one such as Atlantic/Faroe.`;
-  if (!isCivilDay(pack.checked)) return `checked: "${pack.checked}" is no day of the calendar.`;
+    return `timeZone: "${pack.timeZone}" is not a time zone; write one such as Atlantic/Faroe.`;
+  if (!isCivilDay(pack.checked)) return `checked: "${pack.checked}" is not a day of the calendar.`;
   for (const z of pack.zones) {
     const broken = z.bounds && (yield* ringSteps(z.bounds));
     if (broken) return `The bounds of the zone "${z.name}" do not hold: ${broken}`;
@@ -138,6 +138,6 @@ export function readableRulePack(doc: Readonly<Record<string, unknown>>): RulePa
   } as unknown as RulePack;
   const wrong = packShape(pack)[0];
   if (wrong !== undefined) return wrong;
-  if (!isTimeZone(pack.timeZone)) return `"${pack.timeZone}" is no time zone.`;
-  return isCivilDay(pack.checked) ? pack : `"${pack.checked}" is no day of the calendar.`;
+  if (!isTimeZone(pack.timeZone)) return `"${pack.timeZone}" is not a time zone.`;
+  return isCivilDay(pack.checked) ? pack : `"${pack.checked}" is not a day of the calendar.`;
 }

@@ -32,8 +32,8 @@ export type RuleOf<K extends RuleKind> = Extract<Rule, { kind: K }>;
 export interface RuleKindDefinition<K extends RuleKind> {
   /** What it says of a fish that it is about. */
   readonly says: (rule: RuleOf<K>, f: CatchFacts, kept: readonly KeptFish[], pack: RulePack) => Said;
-  /** What the rule itself says, without for whom, where and when: the middle of its sentence. */
-  readonly read: (rule: RuleOf<K>, units?: Units) => string;
+  /** What the rule itself says, without for whom, where and when: the middle of its sentence. `called`: another rule's name, by its id. */
+  readonly read: (rule: RuleOf<K>, units: Units | undefined, called: (ruleId: string) => string) => string;
   /** What is wrong with its data, in a sentence that says what to do; null when they hold together. */
   readonly trouble: (rule: RuleOf<K>) => string | null;
   /** Whether it keeps a species from being kept on a day, whatever the fish. */
@@ -62,13 +62,13 @@ const PER = oneBlank('per', 'For', [
 ]);
 const MOST = countBlank('most', 'How many fish');
 const SEASON_TROUBLE = 'Choose the first and the last day.';
-const NO_LEAST = 'Write the least length.';
-const NO_COUNT = 'Write how many, as a whole number.';
+const NO_LEAST = 'Enter the minimum length.';
+const NO_COUNT = 'Enter how many, as a whole number.';
 
 /** The two slots differ in which side of it is let go. */
 const slot = (say: string, form: string): Omit<RuleKindDefinition<'keepSlot' | 'releaseSlot'>, 'says'> => ({
   read: (r, u) => `${say} from ${shortLength(r.fromMm, u)} to ${sayShortLength(r.toMm, u)} ${LENGTH_WORDS[r.length]}`,
-  trouble: (r) => (positive(r.fromMm, r.toMm) && r.fromMm < r.toMm ? null : 'Write two lengths, the shorter first.'),
+  trouble: (r) => (positive(r.fromMm, r.toMm) && r.fromMm < r.toMm ? null : 'Enter two lengths, the shorter first.'),
   shuts: never,
   bearsOn: 'keeping',
   form: { say: form, fields: [lengthBlank('fromMm', 'From'), lengthBlank('toMm', 'To'), LENGTH] },
@@ -77,12 +77,12 @@ const slot = (say: string, form: string): Omit<RuleKindDefinition<'keepSlot' | '
 /** Every kind of rule, in the order in which findings of one outcome stand: bans first, then seasons and hours, sizes, allowances, papers, duties. */
 export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
   mustNotReturn: {
-    says: (r) => ({ outcome: 'mustNotReturn', lead: 'Must not go back alive:', because: r.sentence }),
-    read: () => 'must not be put back alive',
+    says: (r) => ({ outcome: 'mustNotReturn', lead: 'Must not be released alive:', because: r.sentence }),
+    read: () => 'must not be released alive',
     trouble: noTrouble,
     shuts: never,
     bearsOn: 'keeping',
-    form: { say: 'must not be put back alive', fields: [] },
+    form: { say: 'must not be released alive', fields: [] },
   },
   noTake: {
     says: (r) => ({ outcome: 'letGo', lead: 'No-take area:', because: `${r.sentence} Stop fishing here.` }),
@@ -170,25 +170,25 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
     trouble: (r) => (positive(r.leastMm) ? null : NO_LEAST),
     shuts: never,
     bearsOn: 'keeping',
-    form: { say: 'at least so long', fields: [lengthBlank('leastMm', 'Least length'), LENGTH] },
+    form: { say: 'minimum length', fields: [lengthBlank('leastMm', 'Least length'), LENGTH] },
   },
   maximumSize: {
     says: sizeSays,
     read: (r, u) => `at most ${sayShortLength(r.mostMm, u)} ${LENGTH_WORDS[r.length]}`,
-    trouble: (r) => (positive(r.mostMm) ? null : 'Write the greatest length in centimetres.'),
+    trouble: (r) => (positive(r.mostMm) ? null : 'Enter the maximum length in centimetres.'),
     shuts: never,
     bearsOn: 'keeping',
-    form: { say: 'at most so long', fields: [lengthBlank('mostMm', 'Greatest length'), LENGTH] },
+    form: { say: 'maximum length', fields: [lengthBlank('mostMm', 'Greatest length'), LENGTH] },
   },
   keepSlot: { says: sizeSays, ...slot('kept only', 'kept only between two lengths') },
-  releaseSlot: { says: sizeSays, ...slot('let go', 'let go between two lengths') },
+  releaseSlot: { says: sizeSays, ...slot('let go', 'release between two lengths') },
   dailyBag: {
     says: bagSays,
     read: (r) => `no more than ${fish(r.most)} ${perWords(r.per)} a day`,
     trouble: (r) => (whole(r.most) ? null : NO_COUNT),
     shuts: never,
     bearsOn: 'keeping',
-    form: { say: 'no more than so many a day', fields: [MOST, PER] },
+    form: { say: 'daily limit', fields: [MOST, PER] },
   },
   overLength: {
     says: bagSays,
@@ -197,7 +197,7 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
     trouble: (r) => (whole(r.most) && positive(r.overMm) ? null : 'Write how many, and over which length.'),
     shuts: never,
     bearsOn: 'keeping',
-    form: { say: 'no more than so many over a length', fields: [MOST, lengthBlank('overMm', 'Over'), LENGTH, PER] },
+    form: { say: 'limit over a length', fields: [MOST, lengthBlank('overMm', 'Over'), LENGTH, PER] },
   },
   possession: {
     says: bagSays,
@@ -207,7 +207,7 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
     shuts: never,
     bearsOn: 'keeping',
     form: {
-      say: 'no more than so many over some days',
+      say: 'limit over several days',
       fields: [MOST, countBlank('days', 'Over how many days'), PER],
     },
   },
@@ -217,7 +217,7 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
     trouble: (r) => (whole(r.most) ? null : NO_COUNT),
     shuts: never,
     bearsOn: 'keeping',
-    form: { say: 'no more than so many a year', fields: [MOST, PER] },
+    form: { say: 'yearly limit', fields: [MOST, PER] },
   },
   licence: {
     says: licenceSays,
@@ -282,8 +282,9 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
   },
   exemption: {
     says: (r) => ({ outcome: 'keep', lead: 'Exempt:', because: r.sentence }),
-    read: (r) => `${r.origin ? `${andList(r.origin, 'or')} fish are` : 'is'} exempt from ${andList(r.from)}`,
-    trouble: (r) => (r.from.length > 0 ? null : 'Choose the rules it takes away.'),
+    read: (r, _u, called) =>
+      `${r.origin ? `${andList(r.origin, 'or')} fish are` : 'is'} exempt from ${andList(r.from.map(called))}`,
+    trouble: (r) => (r.from.length > 0 ? null : 'Choose the rules it replaces.'),
     shuts: never,
     bearsOn: 'nothing',
     form: null,

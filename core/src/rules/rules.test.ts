@@ -69,12 +69,12 @@ const board = (mm: number): CatchFacts['length'] => ({ mm, kind: 'total', method
 /** Cases a person can read: what is caught, what had been kept, and what must come of it. */
 const CASES: [string, Partial<CatchFacts>, KeptFish[], string, string][] = [
   ['long enough, bag open', {}, [], 'keep', '40 is 6 over 34'],
-  ['well short', { length: board(300) }, [], 'letGo', '30 is 4 short of 34'],
+  ['well short', { length: board(300) }, [], 'letGo', '30 is 4 under 34'],
   ['exactly the limit', { length: board(340) }, [], 'measureAgain', 'just 34'],
   ['4 mm over: within the board’s error', { length: board(344) }, [], 'measureAgain', '0.4 over 34'],
   ['5 mm over: beyond it', { length: board(345) }, [], 'keep', '0.5 over 34'],
-  ['4 mm under: within the error', { length: board(336) }, [], 'measureAgain', '0.4 short of 34'],
-  ['5 mm under: beyond it', { length: board(335) }, [], 'letGo', '0.5 short of 34'],
+  ['4 mm under: within the error', { length: board(336) }, [], 'measureAgain', '0.4 under 34'],
+  ['5 mm under: beyond it', { length: board(335) }, [], 'letGo', '0.5 under 34'],
   [
     'the same 5 mm over, by eye',
     { length: { mm: 345, kind: 'total', method: 'eye' } },
@@ -85,8 +85,8 @@ const CASES: [string, Partial<CatchFacts>, KeptFish[], string, string][] = [
   ['60 mm over by eye', { length: { mm: 450, kind: 'total', method: 'eye' } }, [], 'keep', '11 over 34'],
   ['not measured', { length: null }, [], 'ask', 'at least 34 cm'],
   ['measured the wrong way', { length: { mm: 400, kind: 'fork', method: 'board' } }, [], 'ask', 'Measure it that way'],
-  ['the first of two', {}, [], 'keep', 'the 1st of 2; 1 left after it'],
-  ['the second of two', {}, kept(1), 'keep', 'the 2nd of 2; none left after it'],
+  ['the first of two', {}, [], 'keep', 'the 1st of 2; 1 left'],
+  ['the second of two', {}, kept(1), 'keep', 'the 2nd of 2; none left'],
   ['the bag is full', {}, kept(2), 'letGo', 'Wren has kept 2 of 2 today'],
   ['another’s fish do not fill it', {}, kept(2, { anglerId: 'ilse' }), 'keep', 'the 1st of 2'],
   ['yesterday’s fish do not fill it', {}, kept(2, { day: '2026-09-11' }), 'keep', 'the 1st of 2'],

@@ -105,7 +105,7 @@ test('the place within a bag is said as one says it', () => {
 test('a fish that could measure short on the quay warns; one with room to spare does not', () => {
   const warning = (fish: string) =>
     judge({ ...PACK, rules: RULES['least']! }, fishOf(fish, 'pollack'), []).findings[0]?.warning;
-  expect(warning('34.6 cm')).toContain('it may measure 33.6 on the quay');
+  expect(warning('34.6 cm')).toContain('it may measure 33.6 cm on the quay');
   expect(warning('35.1 cm')).toBeUndefined();
 });
 

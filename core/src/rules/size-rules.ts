@@ -75,20 +75,20 @@ function margin(mm: number, { from, to, inside }: ReturnType<typeof bounds>): nu
   return inside ? within : -within;
 }
 
-/** "2.4 over 34", "1.1 short of 34", "just 34". */
+/** "2.4 over 34 cm", "1.1 under 34 cm", "just 34 cm". */
 function saySide(mm: number, b: ReturnType<typeof bounds>, u?: Units): string {
   const nearest =
     b.from > 0 && (b.to === Number.POSITIVE_INFINITY || Math.abs(mm - b.from) <= Math.abs(mm - b.to)) ? b.from : b.to;
   const d = mm - nearest;
-  if (d === 0) return `just ${shortLength(nearest, u)}`;
-  return `${sayBy(Math.abs(d), u)} ${d > 0 ? 'over' : 'short of'} ${shortLength(nearest, u)}`;
+  if (d === 0) return `just ${sayShortLength(nearest, u)}`;
+  return `${sayBy(Math.abs(d), u)} ${d > 0 ? 'over' : 'under'} ${sayShortLength(nearest, u)}`;
 }
 
 const WORDS: Readonly<Record<SizeRule['kind'], { good: string; bad: (over: boolean) => string; so: string }>> = {
   minimumSize: { good: 'Long enough:', bad: () => 'Too short:', so: 'long enough' },
   maximumSize: { good: 'Not too long:', bad: () => 'Too long:', so: 'short enough' },
   keepSlot: { good: 'Within the slot:', bad: (over) => (over ? 'Too long:' : 'Too short:'), so: 'within the slot' },
-  releaseSlot: { good: 'Outside the slot:', bad: () => 'A breeder, let it go:', so: 'outside the slot' },
+  releaseSlot: { good: 'Outside the slot:', bad: () => 'A breeding fish, release it:', so: 'outside the slot' },
 };
 
 /**
@@ -117,8 +117,8 @@ function acrossSlot(rule: Extract<SizeRule, { kind: 'releaseSlot' }>, f: CatchFa
   if (!short || !long || f.count < 3 || short.readMm >= rule.toMm || long.readMm <= rule.fromMm) return kept;
   return {
     outcome: 'letGo',
-    lead: 'Some may be breeders:',
-    because: `the lot runs from ${shortLength(short.readMm, f.units)} to ${shortLength(long.readMm, f.units)}, across ${shortLength(rule.fromMm, f.units)} to ${shortLength(rule.toMm, f.units)}, and those between are not known.`,
+    lead: 'Some may be breeding fish:',
+    because: `the lot runs from ${shortLength(short.readMm, f.units)} to ${shortLength(long.readMm, f.units)}, across ${shortLength(rule.fromMm, f.units)} to ${sayShortLength(rule.toMm, f.units)}, and those between are not known.`,
     change: 'noting them one by one, or as lots on one side of it',
   };
 }
@@ -126,7 +126,7 @@ function acrossSlot(rule: Extract<SizeRule, { kind: 'releaseSlot' }>, f: CatchFa
 /** Asks for the longest of a lot; `why`: what the rule says. */
 export const longestNeeded = (kind: LengthKind, why: string): Said => ({
   outcome: 'ask',
-  lead: 'Longest of the lot needed:',
+  lead: 'Length of the longest needed:',
   because: `${why}, and only the shortest was measured. Measure the longest too.`,
   asks: { fact: 'length', kind },
 });
@@ -159,22 +159,23 @@ function sizeOf(rule: SizeRule, f: CatchFacts, l: ReturnType<typeof lengthAs>, w
     const shrunk = l.readMm * (1 - SHRINKS);
     const warning =
       b.inside && b.from > 0 && shrunk < b.from
-        ? `On ice a fish shortens by 1 to 3 in 100 within a day: it may measure ${shortLength(shrunk, f.units)} on the quay. Note its length now.`
+        ? `On ice a fish shortens by 1 to 3 % within a day: it may measure ${sayShortLength(shrunk, f.units)} on the quay. Note its length now.`
         : undefined;
     return { outcome: 'keep', lead: words.good, because: `${side}.`, ...shared, ...(warning ? { warning } : {}) };
   }
   if (chance < DOUBT) {
-    const odds = `${inHundred < 1 ? 'less than 1' : inHundred} in 100 that it is ${words.so}`;
+    const odds = `${inHundred < 1 ? 'under 1 %' : `${inHundred} %`} chance that it is ${words.so}`;
     const over = b.inside && l.readMm > b.to;
     const change = changeOf(l.readMm, b, sure, f.units);
     return { outcome: 'letGo', lead: words.bad(over), because: `${side}; ${odds}.`, ...shared, change };
   }
   // A length that is only worked out is no ground for a doubtful verdict: the one the rule names can be read.
-  if (l.from) return { ...needed, because: `${side}, too near to tell from that. Measure it the way the rule says.` };
+  if (l.from)
+    return { ...needed, because: `${side}, too close to be sure from that. Measure it the way the rule says.` };
   return {
     outcome: 'measureAgain',
-    lead: 'Too near to tell:',
-    because: `${side}, closer than the ${f.length.method === 'photo' ? 'picture' : f.length.method} can tell; ${inHundred} in 100 that it is ${words.so}. If it stays so, let it go.`,
+    lead: 'Too close to be sure:',
+    because: `${side}, closer than the ${f.length.method === 'photo' ? 'picture' : f.length.method} can tell; ${inHundred} % chance that it is ${words.so}. If it stays like that, release it.`,
     ...shared,
     change: changeOf(l.readMm, b, sure, f.units),
   };

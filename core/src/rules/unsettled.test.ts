@@ -22,7 +22,7 @@ describe('a fish that may be one that is killed or one that goes back', () => {
       expect(v.verdict.outcome).toBe('ask');
       expect(v.verdict.asks).toEqual({ fact: 'name' });
       expect(v.verdict.findings[0]).toMatchObject({ lead: 'What is it?', ruleId: 'kill' });
-      expect(v.verdict.findings[0]?.because).toMatch(/as trout it must go back.*Neither can be undone/);
+      expect(v.verdict.findings[0]?.because).toMatch(/as trout it must be released.*Neither can be undone/);
     }
   });
   test('also where the other might be kept: it need not be killed', () => {

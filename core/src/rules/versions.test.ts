@@ -106,9 +106,9 @@ describe('a rule pack out of a file', () => {
   });
 
   test.each<[string, () => ReturnType<typeof readRulePack>, string]>([
-    ['no JSON', () => readRulePack('{ "id": ', knows), 'no JSON'],
+    ['no JSON', () => readRulePack('{ "id": ', knows), 'not JSON'],
     ['what breaks the schema', () => read({}), 'the field "id" is missing'],
-    ['a time zone that is none', () => read({ ...V1, timeZone: 'Atlantic/Nowhere' }), 'is no time zone'],
+    ['a time zone that is none', () => read({ ...V1, timeZone: 'Atlantic/Nowhere' }), 'is not a time zone'],
     ['an id used twice', () => read(pack('1', [bag(2), bag(3)])), 'the id "bag"'],
     ['a zone that is not there', () => read(pack('1', [{ ...bag(2), zones: ['moon'] }])), '"moon"'],
     ['a rule that does not hold together', () => read(pack('1', [least(-5)])), 'rules.0.leastMm'],

@@ -60,7 +60,8 @@ export function planDinner(work: Kitchenwork, steps = PLAN_STEPS): DinnerPlan {
   // What was begun too early, or put there by hand, cannot be undone: its waits are let go, and that is said.
   const eased = easeFixed(work);
   const leastEased = eased ? leastLate(eased) : null;
-  if (!eased || leastEased === null) return none(`Its waits cannot all be kept, at whatever hour: ${tightOf(work)}.`);
+  if (!eased || leastEased === null)
+    return none(`The waiting times cannot all be kept, at any hour: ${tightOf(work)}.`);
   return planFrom(eased, leastEased, steps, sayEarly(work));
 }
 
@@ -117,9 +118,9 @@ function planFrom(work: Kitchenwork, least: number, steps: number, early: string
       ? {
           ok: false,
           state: 'not in time',
-          why: 'No plan was found in the time allowed for thinking, and one may exist. Put a step at a time by hand, or take a dish less.',
+          why: 'No plan was found in time, but one may exist. Move a step by hand, or cook one dish less.',
         }
-      : none('No hour within twelve hours was found at which all of it is ready. Take a dish less.');
+      : none('Within twelve hours there is no time at which everything is ready. Cook one dish less.');
   while (high - low > 1) {
     const mid = (low + high) >> 1;
     const better = tryAt(mid, HOUR_SHARE);
@@ -158,7 +159,7 @@ const STRIDE = 5;
 
 /** Which things clash, by taking each away: the first without which it would be on the hour. */
 function sayClash(work: Kitchenwork, late: number): string {
-  if (!Times.of(work)) return `${tightOf(work)}; ${late} min later all of it can be ready.`;
+  if (!Times.of(work)) return `${tightOf(work)}; ${late} min later everything can be ready.`;
   for (const r of RESOURCES) {
     const users = work.tasks.filter((t) => r.of(t) && t.minutes > 0);
     if (users.length === 0) continue;
@@ -167,9 +168,9 @@ function sayClash(work: Kitchenwork, late: number): string {
     const has = r.has(work.means);
     const names = [...users].sort((a, b) => b.minutes - a.minutes).slice(0, 3);
     const need = users.reduce((m, t) => m + t.minutes, 0);
-    return `${has} ${has === 1 ? r.one : r.more} for ${need} min of ${names.map((t) => t.name.toLowerCase()).join(', ')}${users.length > 3 ? ' and more' : ''} ${has === 1 ? 'is' : 'are'} too little for this hour.`;
+    return `${has} ${has === 1 ? r.one : r.more} for ${need} min of ${names.map((t) => t.name.toLowerCase()).join(', ')}${users.length > 3 ? ' and more' : ''} ${has === 1 ? 'is' : 'are'} not enough for this time.`;
   }
-  return 'Hands and rings together are too few for this hour.';
+  return 'Cooks and hob rings together are not enough for this time.';
 }
 
 /** The chain that is too long for the time that is left. */
@@ -186,7 +187,7 @@ function tightOf(work: Kitchenwork): string {
   const needs = free.end(work.tasks.indexOf(longest)) + longest.minutes;
   return needs > work.within
     ? `${longest.dish} takes ${needs} min from its first step, and ${Math.max(0, work.within)} are left`
-    : 'what is begun already will have stood longer than it may';
+    : 'what was started will have waited too long';
 }
 
 /** A task and all that it waits for. */

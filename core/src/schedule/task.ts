@@ -53,7 +53,7 @@ export const MOST_TASKS = 80;
 
 /** What a resource is called, and which tasks take it. */
 export const RESOURCES = [
-  { id: 'hands', one: 'pair of hands', more: 'pairs of hands', of: (t: Task) => t.hands, has: (m: Means) => m.hands },
+  { id: 'hands', one: 'cook', more: 'cooks', of: (t: Task) => t.hands, has: (m: Means) => m.hands },
   { id: 'rings', one: 'ring', more: 'rings', of: (t: Task) => t.place === 'ring', has: (m: Means) => m.rings },
   { id: 'ovens', one: 'oven', more: 'ovens', of: (t: Task) => t.place === 'oven', has: (m: Means) => m.ovens },
   { id: 'grills', one: 'grill', more: 'grills', of: (t: Task) => t.place === 'grill', has: (m: Means) => m.grills },
@@ -64,7 +64,7 @@ const isWhole = Number.isInteger;
 
 /** What is wrong with the work itself, in a sentence; null when nothing. All times are whole minutes: the solver knows no others. */
 export function workTrouble({ tasks, means, within }: Kitchenwork): string | null {
-  if (!isWhole(within)) return 'The hour of serving lies between two minutes: give a whole one.';
+  if (!isWhole(within)) return 'Enter a serving time in whole minutes.';
   if (tasks.length > MOST_TASKS)
     return `That is ${tasks.length} tasks: more than ${MOST_TASKS} are no dinner. Take a dish less.`;
   const ids = new Set(tasks.map((t) => t.id));

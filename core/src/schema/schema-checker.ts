@@ -19,7 +19,7 @@ function saySchemaError(e: OutputUnit, within: readonly string[]): string {
   const quoted = /"([^"]*)"/.exec(e.error)?.[1] ?? '';
   if (e.keyword === 'false') {
     const field = path.pop() ?? '';
-    return `${head(path)}there is no field "${field}"; take it out or mend its name.`;
+    return `${head(path)}there is no field "${field}"; remove it or correct its name.`;
   }
   switch (e.keyword) {
     case 'required':

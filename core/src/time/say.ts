@@ -39,6 +39,6 @@ export function saySpan(ms: number): string {
   const min = Math.max(0, Math.round(ms / 60_000));
   if (min < 60) return `${min} min`;
   const h = Math.floor(min / 60);
-  if (h < 48) return `${h} h ${min % 60} min`;
-  return `${Math.floor(h / 24)} days ${h % 24} h`;
+  if (h < 48) return min % 60 === 0 ? `${h} h` : `${h} h ${min % 60} min`;
+  return h % 24 === 0 ? `${h / 24} days` : `${Math.floor(h / 24)} days ${h % 24} h`;
 }

@@ -14,6 +14,7 @@ export {
   heavyNumber,
   heavyUnit,
   lengthNumber,
+  lengthShown,
   lengthUnit,
   massParts,
   sayBy,
@@ -31,9 +32,11 @@ export {
   sayTemperature,
   sayTemperatureDifference,
   sayTideHeight,
+  sayThickness,
   sayTime,
   sayVolume,
   shortLength,
   temperatureUnit,
 } from './say-amount.ts';
 export { type Amount, type AmountKind, fieldUnit, readAmount, typedElsewhere, writeAmount } from './read-amount.ts';
+export { plural, sayAll, sayAny, wordFor } from './say-count.ts';

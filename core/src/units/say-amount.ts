@@ -1,3 +1,4 @@
+import { sayInches } from './say-inches.ts';
 import {
   fahrenheit,
   G_PER_OUNCE,
@@ -20,21 +21,29 @@ export const lengthUnit = (u: Units = METRIC): string => (u.length === 'in' ? 'i
 export const lengthNumber = (mm: number, u: Units = METRIC): string =>
   u.length === 'in' ? (mm / MM_PER_INCH).toFixed(2) : (mm / 10).toFixed(1);
 
-/** A length in mm as a number for sentences, without idle zeros: "44", "43.9", "17.32". */
+/** A length in mm as a number for sentences, without idle zeros: "44", "43.9"; inches as `sayInches` has them. */
 export const shortLength = (mm: number, u: Units = METRIC): string =>
-  u.length === 'in' ? upTo(mm / MM_PER_INCH, 2) : upTo(Math.round(mm) / 10, 1);
+  u.length === 'in' ? sayInches(mm) : upTo(Math.round(mm) / 10, 1);
 
-/** How far apart two lengths are, for "… over 38" and "… short of 38": "2.4", "0.39"; less than the unit shows is "a hair". `mm` 0 or more. */
+/** How far apart two lengths are, for "… over 38" and "… under 38": "2.4", "0.39"; less than the unit shows is "a hair". `mm` 0 or more. */
 export function sayBy(mm: number, u: Units = METRIC): string {
   const by = shortLength(mm, u);
   return by === '0' ? 'a hair' : by;
 }
 
-/** "44.0 cm", "17.32 in" from mm. */
-export const sayLength = (mm: number, u: Units = METRIC): string => `${lengthNumber(mm, u)} ${lengthUnit(u)}`;
+/** A length in mm as it is shown before its unit: "44.0" cm, "17 1/4" in. */
+export const lengthShown = (mm: number, u: Units = METRIC): string =>
+  u.length === 'in' ? sayInches(mm) : lengthNumber(mm, u);
 
-/** "44 cm", "17.32 in" from mm, without idle zeros. */
+/** "44.0 cm", "17 1/4 in" from mm. */
+export const sayLength = (mm: number, u: Units = METRIC): string => `${lengthShown(mm, u)} ${lengthUnit(u)}`;
+
+/** "44 cm", "17 1/4 in", "3 ft 2 in" from mm, without idle zeros. */
 export const sayShortLength = (mm: number, u: Units = METRIC): string => `${shortLength(mm, u)} ${lengthUnit(u)}`;
+
+/** How thick a piece of fish is, from mm: "24 mm", "0.94 in". */
+export const sayThickness = (mm: number, u: Units = METRIC): string =>
+  u.length === 'in' ? `${sayInches(mm)} in` : `${upTo(mm, 1)} mm`;
 
 /** A small difference of lengths: "6 mm", "0.24 in"; rounded up, so that it is enough. */
 export const sayDifference = (mm: number, u: Units = METRIC): string =>

@@ -31,12 +31,12 @@ import {
 } from './index.ts';
 
 describe('how amounts are said', () => {
-  it('says lengths to a tenth of a cm or a hundredth of an inch', () => {
+  it('says lengths to a tenth of a cm, inches by quarters or by hundredths', () => {
     expect([lengthNumber(440), lengthNumber(440, CUSTOMARY)]).toEqual(['44.0', '17.32']);
-    expect([sayLength(438.15), sayLength(438.15, CUSTOMARY)]).toEqual(['43.8 cm', '17.25 in']);
+    expect([sayLength(438.15), sayLength(438.15, CUSTOMARY)]).toEqual(['43.8 cm', '17 1/4 in']);
     expect([shortLength(440), shortLength(438.15, CUSTOMARY), shortLength(304.8, CUSTOMARY)]).toEqual([
       '44',
-      '17.25',
+      '17 1/4',
       '12',
     ]);
     expect([sayShortLength(380), sayShortLength(380, CUSTOMARY)]).toEqual(['38 cm', '14.96 in']);

@@ -37,7 +37,7 @@ function portIn(env: Readonly<Record<string, string | undefined>>, name: string,
   const typed = (env[name] ?? usual).trim();
   const port = /^\d{1,5}$/.test(typed) ? Number(typed) : Number.NaN;
   if (!Number.isInteger(port) || port < 0 || port > 65_535)
-    throw new Error(`${name} must be a whole number up to 65535, and is "${env[name]}".`);
+    throw new Error(`${name} is a whole number up to 65535. Now it is "${env[name]}".`);
   return port;
 }
 

@@ -5,7 +5,7 @@ import { IsString, Matches, MaxLength, MinLength, ValidateBy } from 'class-valid
 
 const trimmed = ({ value }: { value: unknown }): unknown => (typeof value === 'string' ? value.trim() : value);
 
-const UNSEEN = 'Leave out signs that cannot be seen.';
+const UNSEEN = 'Leave out invisible characters.';
 
 /** A line of text that is asked for: from 1 to `most` letters, without signs that nobody sees. `missing`: what to say where it is not there. */
 export const ShortText = (most: number, missing: string) =>

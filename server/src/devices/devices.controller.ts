@@ -98,7 +98,7 @@ export class DevicesController {
   @Sse('probe')
   @ApiOperation({
     summary:
-      'Readings of the simulated thermometer that is put into a fish or among ice, two a second: it settles, drifts, drops out and now and then hangs.',
+      'Readings of the simulated thermometer in a fish or in ice, two a second: it settles, drifts, drops out and sometimes hangs.',
   })
   probe(@Query() { about, seed }: ProbeDto): Observable<MessageEvent> {
     const rng = seeded(seed);

@@ -195,7 +195,7 @@ export class DoorService implements OnModuleInit, OnApplicationShutdown {
   /** From now on this device is answered no more, until it joins again. Nothing that it wrote goes. Throws ProblemException. */
   async putOut(id: string, how: 'put out' | 'left' = 'put out'): Promise<void> {
     const row = await this.rows().findOneBy({ id });
-    if (!row) throw new ProblemException(404, 'No such device was let in. Open the list anew.');
+    if (!row) throw new ProblemException(404, 'No such device was let in. Reload the list.');
     if (row.out === null) await this.end(row, how);
   }
 

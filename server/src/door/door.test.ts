@@ -169,7 +169,7 @@ describe('a phone in the network of the house', () => {
       if (a.status === 401)
         expect(JSON.parse(a.body)).toMatchObject({
           title: 'Not joined',
-          detail: expect.stringContaining('stays here'),
+          detail: expect.stringContaining('stay here'),
         });
     }
   });

@@ -26,7 +26,7 @@ export function sayHome(home: HomeNetwork, screen: string): string {
     lines.push(
       'Before it goes on, compare what its own settings show of the certificate, under SHA-256:',
       ...inRows(home.fingerprint).map((r) => `  ${r}`),
-      'If one pair differs, take the certificate off the phone and stop: somebody stands between.',
+      'If one pair differs, take the certificate off the phone and stop: someone is in between.',
     );
   return [...lines, here].join('\n');
 }

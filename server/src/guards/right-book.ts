@@ -17,7 +17,7 @@ export class RightBook implements CanActivate {
     if (meant === undefined || meant === (await this.journal.identity())) return true;
     throw new ProblemException(
       409,
-      'Another book is kept at this address now, and nothing was written to it. Start the server with the folder of this book, or open the page anew to see the other one.',
+      'Another book is kept at this address now, and nothing was written to it. Start the server with the folder of this book, or reload the page to see the other one.',
     );
   }
 }

@@ -32,7 +32,7 @@ export class JournalController {
   @Get()
   @ApiOperation({
     summary:
-      'Entries that arrived after a number, in order of arrival. With the digest that came with that number, a log put back to an older copy is noticed: begin anew.',
+      'Entries that arrived after a number, in order of arrival. With the digest that came with that number, a log put back to an older copy is noticed: start again.',
   })
   after(@Query() q: AfterDto): Promise<JournalPage> {
     return this.journal.after(q.after, q.limit, [

@@ -23,7 +23,7 @@ export function batchIn(body: unknown): { entries: readonly unknown[]; seen: { l
     seen?: unknown;
   };
   const [field] = Object.keys(odd);
-  if (field !== undefined) throw new ProblemException(400, `property ${field.slice(0, 60)} should not exist`, field);
+  if (field !== undefined) throw new ProblemException(400, `A batch has no field "${field.slice(0, 60)}".`, field);
   if (!Array.isArray(entries)) throw new ProblemException(400, 'Send { "entries": [ … ] }.', 'entries');
   if (entries.length > MOST_ENTRIES)
     throw new ProblemException(

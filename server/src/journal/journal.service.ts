@@ -148,7 +148,7 @@ export class JournalService {
       });
     if (goesRound(e, known))
       return refused({
-        why: 'These lines correct each other in a circle, and none of them would stand.',
+        why: 'These entries correct each other in a circle, so none of them would count.',
         field: 'amends',
       });
     const why = this.admission.waits(e, joining);

@@ -69,7 +69,7 @@ describe('taking entries', () => {
     expect(res.body.receipts[1]).toEqual({
       id: bad.id,
       status: 'refused',
-      why: 'A lot is at least one fish.',
+      why: 'At least one fish.',
       field: 'count',
     });
     expect((await http().get('/api/health')).body.entries).toBe(2);
@@ -296,7 +296,7 @@ test('lines that correct themselves, or each other in a circle, are refused', as
     (await post(entries as Entry[]).expect(200)).body.receipts.map(
       (r: { why?: string; status: string }) => r.why ?? r.status,
     );
-  expect(await why({ ...a, amends: a!.id })).toEqual(['A line cannot correct or strike itself.']);
+  expect(await why({ ...a, amends: a!.id })).toEqual(['An entry cannot correct itself or cross itself out.']);
   const circle = [
     { ...a, amends: b!.id },
     { ...b, amends: c!.id },

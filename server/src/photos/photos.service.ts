@@ -16,7 +16,7 @@ const MOST_PIXELS = 120_000_000;
 
 /** Decoding takes a second at most; what takes longer is made to. */
 const DECODE_S = 20;
-const NO_PICTURE = 'This file is no picture that can be read: JPEG, PNG, WebP and AVIF can.';
+const NO_PICTURE = 'This file cannot be read as a picture. JPEG, PNG, WebP and AVIF can be read.';
 
 export type PhotoSize = 'large' | 'small';
 

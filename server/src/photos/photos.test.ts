@@ -99,7 +99,7 @@ describe('a picture', () => {
       .get(`/api/photos/${sha(file)}`)
       .expect(404);
     const half = file.subarray(0, file.length / 2);
-    expect((await put(half).expect(415)).body.detail).toContain('no picture');
+    expect((await put(half).expect(415)).body.detail).toContain('cannot be read as a picture');
     expect(readdirSync(join(folder, 'photos')).some((f) => f.startsWith(sha(half)) || f.endsWith('.part'))).toBe(false);
   });
 
@@ -108,7 +108,7 @@ describe('a picture', () => {
       'text',
       () => put(Buffer.from('no picture'), undefined, 'image/png').then((r) => r),
       415,
-      'no picture that can be read',
+      'cannot be read as a picture',
     ],
     ['nothing', () => put(Buffer.alloc(0)).then((r) => r), 415, 'Send the picture itself'],
     [

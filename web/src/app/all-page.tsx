@@ -1,26 +1,26 @@
-import { FoldKey } from '../ui/fold-key.tsx';
 import { sayDate } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogueIfHere } from '../asked/catalogue.ts';
-import { WhenFacts } from '../asked/facts-here.tsx';
-import { useBook, useOutbox } from '../offline/journal-context.tsx';
-import { Page, Row, useTabs } from '../frame/page.tsx';
-import { PapersDialog } from '../lines/papers-dialog.tsx';
-import { usePen } from '../asked/pen.ts';
 import { useCrew } from '../asked/crew.ts';
+import { WhenFacts } from '../asked/facts-here.tsx';
+import { usePen } from '../asked/pen.ts';
+import { Page, Row, useTabs } from '../frame/page.tsx';
 import { LogLines } from '../lines/log-lines.tsx';
+import { PapersDialog } from '../lines/papers-dialog.tsx';
+import { useBook, useOutbox } from '../offline/journal-context.tsx';
+import { FoldKey } from '../ui/fold-key.tsx';
 import { BackUp } from './back-up.tsx';
 import { ChooseAlarm } from './choose-alarm.tsx';
 import { ChooseHand } from './choose-hand.tsx';
 import { ChooseUnits } from './choose-units.tsx';
+import { LookUpList } from './look-up-list.tsx';
 
 /** Every station, who holds the pen, and what the book itself is made of. */
 export function AllPage() {
   const tabs = useTabs();
   const { book } = useBook();
   const { pen, setPen } = usePen();
-  const kinds = useCatalogueIfHere()?.all.length ?? 0;
+
   const { members } = useCrew();
   const unsent = useOutbox().length;
   const [papers, setPapers] = useState<string | null>(null);
@@ -29,7 +29,7 @@ export function AllPage() {
   const apart = book.apart();
   return (
     <Page
-      title="All stations and settings"
+      title="Stations and settings"
       first={{ label: 'Book', value: 'All' }}
       cells={[{ label: 'Title', value: book.all('book')[0]?.name ?? 'not opened yet' }]}
     >
@@ -57,64 +57,13 @@ export function AllPage() {
       </Row>
       <Row className="pad ruled">
         <h2>Look things up</h2>
-        <ul className="mt-2">
-          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
-            <Link className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center" to="/hurt">
-              Someone is hurt
-            </Link>
-            <span>stings, cuts, shocks, ill from a meal: what helps, and when to call</span>
-          </li>
-          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
-            <Link
-              className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
-              to="/handbook"
-            >
-              Handbook
-            </Link>
-            <span>how everything is done, a page a station; here without a signal</span>
-          </li>
-          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
-            <Link
-              className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
-              to="/catalogue"
-            >
-              Catalogue
-            </Link>
-            <span>
-              {kinds > 0 ? `${kinds} species: how to know them, hold them and keep them` : 'not on this device yet'}
-            </span>
-          </li>
-          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
-            <Link className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center" to="/crew">
-              People and boxes
-            </Link>
-            <span>add, rename or retire people, boxes and places</span>
-          </li>
-          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
-            <Link
-              className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
-              to="/phones"
-            >
-              Phones
-            </Link>
-            <span>bring the phones of the crew to this book, and put one out again</span>
-          </li>
-          <li className="grid min-h-14 grid-cols-[120px_1fr_auto] items-center gap-x-2 border-b border-rule">
-            <Link
-              className="font-bold text-[1.25rem] leading-[normal] font-head min-h-14 flex items-center"
-              to="/catalogue/packs"
-            >
-              Packs
-            </Link>
-            <span>species of your own, written down or read from a file</span>
-          </li>
-        </ul>
+        <LookUpList />
       </Row>
       <Row className="pad ruled">
-        <h2>Who holds the pen</h2>
-        <p>Lines written on this device stand in this name.</p>
+        <h2>Who is using this device?</h2>
+        <p>New entries on this device are written in this name.</p>
         <fieldset className="chips">
-          <legend className="sr-only">Who holds the pen</legend>
+          <legend className="sr-only">Who is using this device?</legend>
           {members.map((m) => (
             <label className="relative inline-flex" key={m.id}>
               <input
@@ -140,7 +89,7 @@ export function AllPage() {
       </Row>
       <Row className="pad ruled">
         <h2>Papers</h2>
-        <p>Ages and licences, where the rules ask for them. One that lapses is said on the Deck and on the briefing.</p>
+        <p>Ages and licences, where the rules ask for them. Expired ones are shown on the Deck and in the briefing.</p>
         <ul className="plain-list">
           {members.map((m) => (
             <li key={m.id}>
@@ -162,10 +111,10 @@ export function AllPage() {
       </Row>
       {apart.length > 0 && (
         <Row className="pad ruled">
-          <h2>Lines that cannot be read</h2>
+          <h2>Entries that cannot be read</h2>
           <p>
-            {apart.length === 1 ? 'One line is' : `${apart.length} lines are`} set apart: kept, and counted nowhere.
-            Correct {apart.length === 1 ? 'it' : 'them'}, or strike {apart.length === 1 ? 'it' : 'them'}.
+            {apart.length === 1 ? 'One entry is' : `${apart.length} entries are`} set apart: kept, but not counted.
+            Correct {apart.length === 1 ? 'it' : 'them'}, or cross {apart.length === 1 ? 'it' : 'them'} out.
           </p>
           <WhenFacts>
             <LogLines lines={apart.map((a) => a.line)} />

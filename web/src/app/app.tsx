@@ -32,7 +32,7 @@ export function App() {
     underWay.current = true;
     if (!quietly) set({ state: 'opening' });
     if (firstVisit()) void fetchFacts();
-    openJournal((n, of) => set({ state: 'opening', said: `${n} of ${Math.max(n, of)} lines fetched.` }))
+    openJournal((n, of) => set({ state: 'opening', said: `${n} of ${Math.max(n, of)} entries fetched.` }))
       .then(
         (opened) =>
           set(
@@ -69,17 +69,23 @@ export function App() {
     return (
       <Notice title="Opening the book">
         {opening.said ??
-          (slow ? 'The server is slow to answer. This page goes on by itself when it does.' : 'One moment.')}
+          (slow
+            ? 'The server is slow to answer. This page continues by itself when the server answers.'
+            : 'One moment.')}
       </Notice>
     );
   if (opening.state === 'unknown')
     return (
       <Notice
-        title={opening.why ? 'Not reached, and no book here yet' : 'No signal, and no book here yet'}
+        title={
+          opening.why
+            ? 'Server not reached, and no book on this device yet'
+            : 'No signal, and no book on this device yet'
+        }
         retry={() => open()}
       >
-        This device has not opened the book before, and the server does not answer. {opening.why} It is asked again by
-        itself. Once the book has been open here, it works without a signal.
+        This device has never opened the book, and the server does not answer. {opening.why} The page tries again by
+        itself. Once the book has been opened here, it works without a signal.
       </Notice>
     );
   if (opening.state === 'not joined')
@@ -90,9 +96,9 @@ export function App() {
     );
   if (opening.state === 'failed')
     return (
-      <Notice title="This device cannot keep the book" retry={() => open()}>
-        The browser would not open its storage ({opening.why}). Nothing has been lost. Private windows and full disks
-        are the usual causes.
+      <Notice title="This device cannot save the book" retry={() => open()} fault={opening.why}>
+        The browser did not open its storage. Nothing has been lost. Use a normal window, not a private one, and free
+        some space.
       </Notice>
     );
   return (

@@ -20,13 +20,14 @@ export function BackUp({ unsent }: { unsent: number }) {
     <>
       <h2>A copy of the book</h2>
       <p>
-        On the computer that keeps it: every line and every picture, read again once it is made. The last of each of the
-        newest seven days stay, and the last of each month. To put one back, see <code>npm run restore</code>.
+        Made on the computer that keeps the book: every entry and every picture, checked afterwards. The last copy of
+        each of the past seven days is kept, and the last of each month. To restore a copy, see{' '}
+        <code>npm run restore</code>.
       </p>
       <div className="keys">
         <Key
           name="Back up the book"
-          note={made.isPending ? 'copying' : 'a copy beside it, with its pictures'}
+          note={made.isPending ? 'copying' : 'makes a copy, with the pictures'}
           aria-disabled={made.isPending}
           // Asked of the client: the second of two quick taps comes before this is drawn anew.
           onClick={() => client.isMutating({ mutationKey: MAKING }) === 0 && made.mutate()}
@@ -34,14 +35,15 @@ export function BackUp({ unsent }: { unsent: number }) {
       </div>
       {made.data && (
         <p role="status">
-          {plural(made.data.entries, 'line')} copied to <code>{made.data.folder}</code>, read again and whole.
+          {plural(made.data.entries, 'entry', 'entries')} copied to <code>{made.data.folder}</code>, checked and
+          complete.
           {made.data.damaged > 0
-            ? ` ${plural(made.data.damaged, 'line')} of the book itself cannot be read any more: \`npm run check-book\` names them.`
+            ? ` ${plural(made.data.damaged, 'entry', 'entries')} of the book cannot be read any more: \`npm run check-book\` names them.`
             : ''}
           {made.data.missing > 0
-            ? ` ${plural(made.data.missing, 'picture')} that the book speaks of never reached that computer.`
+            ? ` ${plural(made.data.missing, 'picture')} mentioned in the book never reached that computer.`
             : ''}
-          {unsent > 0 ? ` ${plural(unsent, 'line')} of this device not yet sent are not in it.` : ''}
+          {unsent > 0 ? ` ${plural(unsent, 'entry', 'entries')} of this device not sent yet are not in the copy.` : ''}
         </p>
       )}
       <Trouble says={made.error?.message ?? null} />

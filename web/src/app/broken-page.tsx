@@ -4,8 +4,8 @@ import { Notice } from './notice.tsx';
 /** A page that broke says so, and that what was written is safe. */
 export function Broken({ why }: { why: string }) {
   return (
-    <Notice title="This page broke" retry={() => location.assign('/')}>
-      Everything you noted is safe on this device. Go back to the start; the fault was: {why}
+    <Notice title="This page stopped working" retry={() => location.assign('/')} fault={why}>
+      Something went wrong. Everything you noted is safe on this device. Go back to the start.
     </Notice>
   );
 }

@@ -1,12 +1,13 @@
+import { sayAll } from '@dagboek/core/units';
 import { useState } from 'react';
 import { type AlarmSettings, useAlarmSettings } from '../devices/alarm/alarm-settings.ts';
 import { ring } from '../devices/alarm/ring.ts';
 import { DeckKey } from '../lines/deck-key.tsx';
 
 const WHAT: readonly (readonly [keyof AlarmSettings, string])[] = [
-  ['sound', 'Sound at the end of a timer'],
-  ['vibrate', 'Vibration at its end'],
-  ['awake', 'The screen stays lit while one runs'],
+  ['sound', 'Play a sound when a timer ends'],
+  ['vibrate', 'Vibrate when a timer ends'],
+  ['awake', 'The screen stays on while a timer runs'],
 ];
 
 /** What a timer does on this device. */
@@ -16,12 +17,12 @@ export function ChooseAlarm() {
   const attempt = (): void => {
     const did = ring();
     const done = [...(did.sound ? ['sounded'] : []), ...(did.vibrate ? ['shook'] : [])];
-    setTried(done.length > 0 ? `It ${done.join(' and ')}.` : 'This device gave neither sound nor vibration.');
+    setTried(done.length > 0 ? `It ${sayAll(done)}.` : 'This device made no sound and did not vibrate.');
   };
   return (
     <>
       <h2>Timers</h2>
-      <p>For this device: a bleeding that is long enough, hot water that wants topping up.</p>
+      <p>For this device: when a fish has bled long enough, when hot water needs topping up.</p>
       <div className="flex flex-wrap gap-y-0 gap-x-5.5">
         {WHAT.map(([name, words]) => (
           <label key={name} className="tick">

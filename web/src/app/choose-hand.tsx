@@ -8,7 +8,7 @@ export function ChooseHand() {
   return (
     <>
       <h2>Hand</h2>
-      <p>Which thumb reaches the keys at the foot of the deck, on this device.</p>
+      <p>Which thumb presses the keys at the bottom of the deck, on this device.</p>
       <Chips
         label="Hand"
         hideLabel

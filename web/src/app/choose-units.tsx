@@ -26,8 +26,8 @@ export function ChooseUnits() {
     <>
       <h2>Units and clock</h2>
       <p>
-        For this device, in every field, sentence, chart and print. A field takes other units too, written behind the
-        number: 17 1/4 in, 44 cm, 2 lb 14 oz. What is noted keeps the unit in which it was typed.
+        For this device: in every field, sentence, chart and print. You can also type another unit after the number: 17
+        1/4 in, 44 cm, 2 lb 14 oz. Each entry keeps the unit in which it was typed.
       </p>
       <div className="unit-choices">
         {NAMES.map((name) => (
@@ -47,10 +47,12 @@ export function ChooseUnits() {
         <DeckKey
           act={!same(draft, units)}
           name="Use these"
-          note={same(draft, units) ? 'as it is now' : 'opens the page anew'}
+          note={same(draft, units) ? 'as it is now' : 'reloads the page'}
           onClick={() => chooseUnits(draft)}
         />
-        {!same(draft, METRIC) && <DeckKey name="All metric" note="as it comes" onClick={() => setDraft(METRIC)} />}
+        {!same(draft, METRIC) && (
+          <DeckKey name="All metric" note="as the device is set" onClick={() => setDraft(METRIC)} />
+        )}
         {!same(draft, CUSTOMARY) && (
           <DeckKey name="All customary" note="inches, pounds, Fahrenheit" onClick={() => setDraft(CUSTOMARY)} />
         )}

@@ -28,7 +28,7 @@ test('an hour ahead is said; a double tap sets the clock, and what waits, back o
     </QueryClientProvider>,
   );
   expect(screen.getByRole('status').textContent).toContain('ahead of the server’s');
-  const key = screen.getByRole('button', { name: /^Go by the server’s clock/ });
+  const key = screen.getByRole('button', { name: /^Use the server’s clock/ });
   fireEvent.click(key);
   fireEvent.click(key);
   await waitFor(() => expect(server.log).toHaveLength(1));

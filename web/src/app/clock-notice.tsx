@@ -34,17 +34,17 @@ export function ClockNotice() {
         <b>
           This device’s clock is {saySpan(Math.abs(aheadMs))} {ahead ? 'ahead of' : 'behind'} the server’s.
         </b>{' '}
-        {ahead ? 'What is still to come by the server’s clock waits, and is sent by itself when it gets there. ' : ''}
-        If the server’s clock is wrong, set it right; nothing else is needed.
+        {ahead ? 'Entries dated later than the server’s clock wait, and are sent when that time comes. ' : ''}
+        If the server’s clock is wrong, correct that clock. Nothing else is needed.
       </p>
       <div className="keys">
         <Key
           onClick={goBy}
-          name="Go by the server’s clock"
+          name="Use the server’s clock"
           note={
             unsent.length > 0
-              ? `${plural(unsent.length, 'line')} not yet sent ${unsent.length === 1 ? 'is' : 'are'} set ${ahead ? 'back' : 'on'} too`
-              : 'for all that is noted from now on'
+              ? `${plural(unsent.length, 'entry', 'entries')} not sent yet ${unsent.length === 1 ? 'is' : 'are'} set ${ahead ? 'back' : 'on'} too`
+              : 'for everything noted from now on'
           }
         />
       </div>

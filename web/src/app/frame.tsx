@@ -5,10 +5,12 @@ import { WhenFacts } from '../asked/facts-here.tsx';
 import { useBook } from '../offline/journal-context.tsx';
 import { useTabs } from '../frame/page.tsx';
 import { TakeBackProvider } from '../lines/take-back.tsx';
-import { Timers } from './timers.tsx';
+import { lazySoon } from '../ui/lazy-soon.tsx';
+
+const Timers = lazySoon(async () => ({ default: (await import('./timers.tsx')).Timers }), 0, { quiet: true });
 
 /** What opens before there is a book; anything else asks for one first. */
-const BEFORE_A_BOOK = ['/welcome', '/unsent', '/hurt', '/phones', '/join'];
+const BEFORE_A_BOOK = ['/welcome', '/unsent', '/hurt', '/phones', '/join', '/handbook'];
 
 /** Around every page: an empty book asks its three questions first; Alt and a number opens a station, and Alt and 0 what helps when someone is hurt. */
 export function Frame() {

@@ -43,13 +43,13 @@ export function MendDialog({ item, onClose }: { item: OutboxItem; onClose: () =>
     onClose();
   };
   return (
-    <Dialog title="Mend this line" open onClose={onClose}>
+    <Dialog title="Correct this entry" open onClose={onClose}>
       {'why' in item && <p className="pb-2 border-b text-ink-2 border-rule-2">The server said: {item.why}</p>}
       <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
       <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
       <Trouble says={trouble} />
       <div className="keys">
-        <Key act onClick={(e) => void handleSubmit(mend)(e)} name="Write it so" />
+        <Key act onClick={(e) => void handleSubmit(mend)(e)} name="Save it like this" />
       </div>
     </Dialog>
   );

@@ -2,7 +2,6 @@ import { createBrowserRouter, Navigate } from 'react-router';
 import { openTrip } from '@dagboek/journal';
 import { useBook } from '../offline/journal-context.tsx';
 import { BrokenPage } from './broken-page.tsx';
-import { UnsentPage } from './unsent-page.tsx';
 import { MissingPage } from '../frame/missing-page.tsx';
 import { Frame } from './frame.tsx';
 import { Notice } from './notice.tsx';
@@ -32,6 +31,10 @@ export const router = createBrowserRouter([
       },
       { path: '/all', lazy: async () => ({ Component: (await import('./all-page.tsx')).AllPage }) },
       { path: '/join', lazy: async () => ({ Component: (await import('./door/join-page.tsx')).JoinPage }) },
+      {
+        path: '/handbook/:id?',
+        lazy: async () => ({ Component: (await import('../features/handbook/handbook-page.tsx')).HandbookPage }),
+      },
       // Whatever tells of fish, hours or rules waits for species and rules.
       {
         element: <PageWhenKnown />,
@@ -177,16 +180,12 @@ export const router = createBrowserRouter([
             path: '/catalogue/:id',
             lazy: async () => ({ Component: (await import('../features/catalogue/catalogue-page.tsx')).CataloguePage }),
           },
-          {
-            path: '/handbook/:id?',
-            lazy: async () => ({ Component: (await import('../features/handbook/handbook-page.tsx')).HandbookPage }),
-          },
           { path: '/phones', lazy: async () => ({ Component: (await import('./door/phones-page.tsx')).PhonesPage }) },
           {
             path: '/phones/:id',
             lazy: async () => ({ Component: (await import('./door/device-page.tsx')).DevicePage }),
           },
-          { path: '/unsent', element: <UnsentPage /> },
+          { path: '/unsent', lazy: async () => ({ Component: (await import('./unsent-page.tsx')).UnsentPage }) },
         ],
       },
       { path: '*', element: <MissingPage /> },

@@ -9,10 +9,10 @@ import { useNames } from '../asked/catalogue.ts';
 import { useBook } from '../offline/journal-context.tsx';
 
 const WORDS: Readonly<Record<NonNullable<RunningTimer['due']>, string>> = {
-  'onto ice': 'has bled enough: onto the ice',
-  'warm too long': 'has lain warm too long: onto the ice now',
+  'onto ice': 'has bled enough: put it on ice',
+  'warm too long': 'has been warm too long: put it on ice now',
   'top up': 'Top up the hot water, stir, test.',
-  'long enough': 'Long enough in hot water, when the pain has gone.',
+  'long enough': 'Long enough in hot water, if the pain has gone.',
   over: 'is over',
 };
 

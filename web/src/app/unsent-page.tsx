@@ -17,7 +17,7 @@ const WORDS = {
   queued: 'waits for signal',
   sending: 'on its way',
   refused: 'refused',
-  'set aside': 'set aside, not counted',
+  'set aside': 'set aside, does not count',
 } as const;
 
 /** "waits for signal", or why it waits, was refused or set aside. */
@@ -39,15 +39,15 @@ export function UnsentPage() {
   return (
     <Page
       title="Not yet sent"
-      first={{ label: 'Lines', value: outbox.length }}
+      first={{ label: 'Entries', value: outbox.length }}
       cells={[{ label: 'Server', value: reached === false ? 'does not answer' : 'answers' }]}
     >
       <Row className="pad">
         <h2>{outbox.length === 0 ? 'Everything has been sent' : 'Not yet sent'}</h2>
         <p>
           {outbox.length === 0
-            ? 'Every line of this device is in the book on the server too.'
-            : 'These lines are safe on this device. They are sent by themselves when there is a signal; sending one twice does no harm.'}
+            ? 'Every entry of this device is in the book on the server too.'
+            : 'These entries are safe on this device. They are sent automatically when there is a signal. Sending one twice does no harm.'}
         </p>
         {why && (
           <p className="alert alert-warning" role="status">
@@ -56,8 +56,8 @@ export function UnsentPage() {
         )}
         {again > 0 && (
           <p className="alert alert-warning" role="status">
-            <b>The book on the server was put back to an older copy.</b> {plural(again, 'line')} that it had and has no
-            more {again === 1 ? 'is' : 'are'} sent again from this device.
+            <b>The book on the server was restored from an older copy.</b> {plural(again, 'entry', 'entries')} that it
+            had and has no more {again === 1 ? 'is' : 'are'} sent again from this device.
           </p>
         )}
         <ClockNotice />
@@ -99,7 +99,7 @@ function WaitingPictures() {
   return (
     <Row className="pad">
       <h2>{waiting.length === 1 ? 'One picture' : `${waiting.length} pictures`}</h2>
-      <p>On this device until the server has them; they are sent by themselves when there is a signal.</p>
+      <p>On this device until the server has them; they are sent automatically when there is a signal.</p>
       <ul className="waiting-pictures my-3 mx-0 gap-4 flex flex-wrap [.in-short+&]:mt-1 [.in-short+&]:col-span-full [.practice-list+&]:mt-4.5">
         {waiting.map((w) => (
           <li className="[li+&]:mt-1" key={w.hash}>

@@ -31,18 +31,18 @@ function Waiting() {
               {missing.length > 1 ? 'Waiting for the species, the rules and the zones' : missing.map((m) => WAITS[m])}
             </h2>
             <p className="lead">
-              Hours, weights and verdicts depend on them, so none is shown yet. The page opens by itself when they are
-              here, and from then on they stay on this device.
+              Times, weights and verdicts depend on them, so nothing is shown yet. The page opens by itself when they
+              arrive; then they stay on this device.
             </p>
             {reached === false && (
               <p>
-                The server cannot be reached from here. Go to where there is a signal, or start the server. Every line
-                that you noted is safe.
+                The server cannot be reached from here. Go to where there is a signal, or start the server. Every entry
+                you made is safe.
               </p>
             )}
           </div>
           <p>
-            <Link to="/hurt">Someone is hurt: what helps</Link> needs neither.
+            <Link to="/hurt">Someone is hurt: what helps</Link> works without them.
           </p>
         </Row>
       )}

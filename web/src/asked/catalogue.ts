@@ -1,3 +1,4 @@
+import { sayAny } from '@dagboek/core/units';
 import { ownSpecies, type PackAbout, type Species, type SpeciesFile } from '@dagboek/catalogue';
 import type { Trait } from '@dagboek/core/key';
 import type { RulePack } from '@dagboek/core/rules';
@@ -85,7 +86,7 @@ export function sayFish(
 ): string {
   if (!f.species) return nameless;
   const all = [f.species, ...f.orElse].map(names.species);
-  const name = all.map((n, i) => (i === 0 && f.count === 1 ? n : inSentence(n))).join(' or ');
+  const name = sayAny(all.map((n, i) => (i === 0 && f.count === 1 ? n : inSentence(n))));
   return f.count > 1 ? `${f.count} ${name}` : name;
 }
 

@@ -36,5 +36,4 @@ export function sayCore(core: CoreTemperature, format: Format, nowMs: number): s
 }
 
 /** Said wherever a temperature inside is shown. */
-export const CORE_HOW =
-  'Inside: reckoned by conduction, from its kind, its weight and where it lay; its box as it is reckoned.';
+export const CORE_HOW = 'Inside: calculated from species, weight and where the fish has been; the box as estimated.';

@@ -3,15 +3,19 @@ import type { PackAbout, Species } from '@dagboek/catalogue';
 import type { Trait } from '@dagboek/core/key';
 import type { RulePack } from '@dagboek/core/rules';
 import { createContext, type ReactNode, useContext, useMemo } from 'react';
-import { layOnShelf } from '../offline/facts-shelf.ts';
+import { type FactsPath, holdsFacts, layOnShelf } from '../offline/facts-shelf.ts';
+import { IN_ITS_PLACE } from '../offline/reached.ts';
 import type { Known } from '../ui/known.ts';
 
-const get = async <T,>(path: string): Promise<T> => {
+const get = async <T,>(path: FactsPath): Promise<T> => {
   const res = await fetch(path);
   if (!res.ok) throw new Error(`${path}: ${res.status}`);
+  const kept = res.clone();
+  const answer: unknown = await res.json();
+  if (!holdsFacts(path, answer)) throw new Error(`${path}: ${IN_ITS_PLACE}`);
   // From the first minute on, whether or not a service worker is in charge yet.
-  void layOnShelf(path, res.clone());
-  return (await res.json()) as T;
+  void layOnShelf(path, kept);
+  return answer as T;
 };
 
 const HOUR_MS = 3_600_000;

@@ -55,4 +55,4 @@ function formatIn(zone: string): Format {
 
 /** "41 %". */
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
-export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+export { plural } from '@dagboek/core/units';

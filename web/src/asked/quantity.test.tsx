@@ -37,7 +37,7 @@ describe('a field for a number', () => {
     render(<Field amount="length" />);
     await userEvent.type(field(), '4o');
     const alert = screen.getByRole('alert');
-    expect(alert.textContent).toBe('“4o” cannot be read: length was not taken. Write it like 43.5.');
+    expect(alert.textContent).toBe('“4o” cannot be read: length was not saved. Write it like 43.5.');
     expect(field().getAttribute('aria-invalid')).toBe('true');
     expect(field().getAttribute('aria-describedby')).toBe(alert.id);
     expect(field().value).toBe('4o');
@@ -46,7 +46,7 @@ describe('a field for a number', () => {
   test('of a plain count a unit is no number', async () => {
     render(<Field />);
     await userEvent.type(field(), '3 kg');
-    expect(screen.getByRole('alert').textContent).toContain('“3 kg” is no number');
+    expect(screen.getByRole('alert').textContent).toContain('“3 kg” is not a number');
   });
 
   test('grows with what is typed, and Enter does what the key does', async () => {

@@ -27,7 +27,7 @@ describe('units of this device', () => {
     expect(sayNamed('length', '17.32')).toBeNull();
     expect(sayNamed('length', 'long')).toBeNull();
     expect(amountTrouble('length', 'long', 'length')).toBe(
-      '“long” cannot be read: length was not taken. Write it like 17 1/4.',
+      '“long” cannot be read: length was not saved. Write it like 17 1/4.',
     );
     expect(amountTrouble('length', '', 'length')).toBeNull();
   });

@@ -22,21 +22,22 @@ export function chooseUnits(chosen: Units): void {
 
 export const LENGTH_UNIT = core.lengthUnit(units);
 export const HEAVY_UNIT = core.heavyUnit(units);
-/** "44.0" (cm) or "17.32" (in) from mm: see core/units for each of these. */
-export const lengthNumber = (mm: number): string => core.lengthNumber(mm, units);
+/** From mm and g as they are shown: see core/units for each of these. */
 export const shortLength = (mm: number): string => core.shortLength(mm, units);
 export const sayBy = (mm: number): string => core.sayBy(mm, units);
+export const lengthShown = (mm: number): string => core.lengthShown(mm, units);
 export const sayLength = (mm: number): string => core.sayLength(mm, units);
+export const sayThickness = (mm: number): string => core.sayThickness(mm, units);
 export const sayShortLength = (mm: number): string => core.sayShortLength(mm, units);
 export const massParts = (g: number): [string, string] => core.massParts(g, units);
 export const sayMass = (g: number): string => core.sayMass(g, units);
 export const sayGrams = (g: number): string => core.sayGrams(g, units);
 export const sayGramsRange = (low: number, high: number): string => core.sayGramsRange(low, high, units);
-/** "650 g, of it some 560 g meat": where a pack holds bone and skin both are named; else its mass alone. */
+/** "650 g, of which about 560 g meat": where a pack holds bone and skin both are named; else its mass alone. */
 export const sayOfMeat = (massG: number, meatG: number): string =>
   meatG <= 0 || meatG > massG * 0.97
     ? sayMass(massG)
-    : `${sayMass(massG)}, of it some ${sayMass(Math.round(meatG / 10) * 10)} meat`;
+    : `${sayMass(massG)}, of which about ${sayMass(Math.round(meatG / 10) * 10)} meat`;
 export const sayDepth = (m: number): string => core.sayDepth(m, units);
 export const sayDepths = (low: number, high: number): string => core.sayDepths(low, high, units);
 export const heavyNumber = (kg: number): string => core.heavyNumber(kg, units);
@@ -84,7 +85,7 @@ const EXAMPLES: Readonly<Record<AmountKind, string>> = {
 /** Why a typed text is no amount, in a sentence; null when it is one, or nothing was typed. `what`: of what. */
 export const amountTrouble = (kind: AmountKind, text: string, what: string): string | null =>
   Number.isNaN(typedAmount(kind, text)?.value)
-    ? `“${text.trim()}” cannot be read: ${what} was not taken. Write it like ${EXAMPLES[kind]}.`
+    ? `“${text.trim()}” cannot be read: ${what} was not saved. Write it like ${EXAMPLES[kind]}.`
     : null;
 
 const SAY: Readonly<Record<AmountKind, (kept: number) => string>> = {

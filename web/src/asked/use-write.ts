@@ -74,7 +74,7 @@ function alike(list: readonly Writing[]): string | null {
   }
   if (nowMs - before.atMs < TAP_MS) return '';
   before.asked = true;
-  return 'The very same was noted a moment ago. Press once more if it happened twice.';
+  return 'Exactly this was saved a moment ago. Tap once more if it happened twice.';
 }
 
 /** What was written is known by its ids; what was struck may be written again at once. */
@@ -139,11 +139,10 @@ export function useWrite(): {
     }
     try {
       await withLineRoom(() => store.write(made));
-    } catch (e) {
-      const why = e instanceof Error ? e.message : String(e);
+    } catch {
       return forget(list, {
         ok: false,
-        why: `This device could not keep it (${why}). Nothing was written: free some space, and try again.`,
+        why: 'This device could not save the entry: its storage is full or closed. Free some space, and try again.',
       });
     }
     remember(list, made);
@@ -155,7 +154,7 @@ export function useWrite(): {
       const line = standingLine(of, kind);
       return line
         ? writeAll([amendLine(line, change, more)])
-        : { ok: false, why: 'The line that this corrects was struck meanwhile. Let it stand again first.' };
+        : { ok: false, why: 'The entry being corrected was crossed out meanwhile. Restore it first.' };
     },
     write: (kind, subject, facts, more) =>
       writeAll([{ kind, subject, facts: facts as object as Record<string, unknown>, ...(more ? { more } : {}) }]),

@@ -60,7 +60,7 @@ export function WhenField({ value, onChange }: { value: When; onChange: (w: When
       {yesterday && <span className="hint">yesterday</span>}
       {text.trim() !== '' && typed === null && (
         <p className="alert alert-outline" role="alert">
-          “{text}” is no time, so it counts as now. Write it like {sayTime('14:20')}.
+          “{text}” is not a time, so it counts as now. Write it like {sayTime('14:20')}.
         </p>
       )}
     </fieldset>
@@ -121,7 +121,8 @@ export function DayField({
       />
       {wrong && (
         <p id={`${id}e`} className="alert alert-outline" role="alert">
-          {empty ? 'Write the day.' : `“${text}” is no day, and was not taken.`} Day, month, year: {sayShort(today)}.
+          {empty ? 'Write the day.' : `“${text}” is not a day, so it was not saved.`} Day, month, year:{' '}
+          {sayShort(today)}.
         </p>
       )}
     </div>
@@ -162,7 +163,7 @@ function TimeField({
       />
       {wrong && (
         <p id={`${id}e`} className="alert alert-outline" role="alert">
-          “{text}” is no time, and was not taken. Write it like {sayTime('14:20')}.
+          “{text}” is not a time, so it was not saved. Write it like {sayTime('14:20')}.
         </p>
       )}
     </div>
@@ -170,7 +171,7 @@ function TimeField({
 }
 
 /** What is said where a line is to be written, and a time that was typed is none. */
-export const NO_TIME = 'The time cannot be read: nothing was written. Set it right, for example 14:20.';
+export const NO_TIME = 'The time cannot be read: nothing was saved. Correct it, for example 14:20.';
 
 /**
  * Day and time to the minute, in the waters' own zone; in the hour that occurs twice both are offered. `onChange` is told null while what

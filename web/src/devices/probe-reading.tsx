@@ -5,11 +5,11 @@ import { useProbe } from './use-probe.ts';
 
 const WORDS = {
   lost: 'No reading. Is it switched on?',
-  settles: 'It is still settling: leave it in.',
+  settles: 'The reading is still changing: leave the thermometer in.',
   settled: 'Settled.',
-  jumps: 'It jumps: push it in again, and see to its plug. Not taken.',
-  stuck: 'It says the same to the last digit: it hangs. Switch it off and on. Not taken.',
-  'out of range': 'Nothing here is so warm or so cold: it is broken. Not taken.',
+  jumps: 'The reading jumps: push the thermometer in again, and check its plug. Not saved.',
+  stuck: 'The thermometer shows exactly the same value again: it is stuck. Switch it off and on. Not saved.',
+  'out of range': 'Nothing here can be that warm or that cold: the thermometer is broken. Not saved.',
 } as const;
 /** What the thermometer reads, and the key that takes it once it has settled. */
 export function ProbeReading({ aboutC, onTake }: { aboutC: number; onTake: (c: number) => void }) {
@@ -30,7 +30,7 @@ export function ProbeReading({ aboutC, onTake }: { aboutC: number; onTake: (c: n
           waits={probe.state === 'settled' ? undefined : 'when it has settled'}
           onClick={() => c !== null && onTake(c)}
         />
-        <DeckKey name="Off and on" note="begins to read anew" onClick={() => setGo(go + 1)} />
+        <DeckKey name="Off and on" note="starts reading again" onClick={() => setGo(go + 1)} />
       </div>
     </>
   );

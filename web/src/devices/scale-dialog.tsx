@@ -51,7 +51,7 @@ export function ScaleDialog({
         />
         <DeckKey
           type="button"
-          name={tareG > 0 ? 'Nothing off' : 'Set to nought'}
+          name={tareG > 0 ? 'Nothing off' : 'Set to zero'}
           note={tareG > 0 ? 'weighs all that hangs on it' : 'with the empty bag on it'}
           onClick={() => setTareG(tareG > 0 ? 0 : 'g' in scale ? scale.g : 0)}
         />

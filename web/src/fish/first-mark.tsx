@@ -2,6 +2,7 @@ import { type FishState, isFirst } from '@dagboek/journal';
 import { useNames } from '../asked/catalogue.ts';
 import { useBook } from '../offline/journal-context.tsx';
 import { inSentence } from '../ui/names-in-text.ts';
+import { Term } from '../ui/words/term.tsx';
 
 /** A ring with a notch cut at the top, as one cuts a first notch. */
 const Notch = () => (
@@ -29,7 +30,7 @@ export function FirstMark({ fish, small = false }: { fish: FishState; small?: bo
       <b>
         {who}’s first {fish.species ? inSentence(names.species(fish.species)) : ''}.
       </b>{' '}
-      It stands on the life list.
+      Added to the <Term of="Life list">life list</Term>.
     </p>
   );
 }

@@ -4,12 +4,13 @@ import { stamp } from '@dagboek/core/time';
 import { useFormat } from '../asked/format.ts';
 import { WarningTriangle } from './hazard-strip.tsx';
 import { sayTemperature } from '../asked/units.ts';
+import { Term } from '../ui/words/term.tsx';
 
 const hours = (h: number): string => `${h.toFixed(h < 10 ? 1 : 0).replace(/\.0$/, '')} h`;
 
 /** Said of what lies in a fridge that nobody read. */
 const sayUnread = (): string =>
-  `Nobody read this fridge, so it counts as ${sayTemperature(STORE_FACTS.fridge.typicalC)}: name it as a store of your own, and note what its thermometer says.`;
+  `This fridge was not measured, so it is assumed to be ${sayTemperature(STORE_FACTS.fridge.typicalC)}. Add it as your own store, and note what its thermometer shows.`;
 
 /**
  * What the clock of histamine says of a fish, a lot or a pack, by name: crimson once it is over the line, a plain sentence
@@ -34,8 +35,11 @@ export function HistamineNote({
   if (clock.state === 'near')
     return (
       <p className="alert alert-warning">
-        <b>{of}: histamine forms.</b> {how}. {unread && sayUnread()}
-        {clock.overAtMs !== null && ` Onto ice before ${time(stamp(clock.overAtMs, zone))}, or it is not eaten.`}
+        <b>
+          {of}: <Term of="Histamine">histamine</Term> forms.
+        </b>{' '}
+        {how}. {unread && sayUnread()}
+        {clock.overAtMs !== null && ` Put it on ice before ${time(stamp(clock.overAtMs, zone))}, or do not eat it.`}
       </p>
     );
   return (
@@ -43,9 +47,9 @@ export function HistamineNote({
       <WarningTriangle size={30} />
       <strong className="font-bold text-[1.1875rem] leading-[normal] font-head">Do not eat</strong>
       <p className="leading-[1.3] text-[1rem] max-tablet:col-span-full max-tablet:text-[0.9375rem]">
-        {of}: {how}. Histamine may have formed. Neither cooking nor freezing destroys it, and it does not smell. Throw
-        it away. {unread && sayUnread()}{' '}
-        <small className="text-inherit">{HISTAMINE_LIMITS.source}; temperatures are taken on the warm side.</small>
+        {of}: {how}. <Term of="Histamine">Histamine</Term> may have formed. Cooking and freezing do not destroy it, and
+        it has no smell. Throw it away. {unread && sayUnread()}{' '}
+        <small className="text-inherit">{HISTAMINE_LIMITS.source}; temperatures are assumed rather high.</small>
       </p>
     </div>
   );

@@ -1,5 +1,5 @@
 import { earlierLengths, type FishState } from '@dagboek/journal';
-import { lengthNumber, shortLength } from '../asked/units.ts';
+import { lengthShown, shortLength } from '../asked/units.ts';
 
 /** A length as a number; the last one that no longer counts stands struck before it. */
 export function LengthCell({ fish }: { fish: FishState }) {
@@ -7,7 +7,7 @@ export function LengthCell({ fish }: { fish: FishState }) {
   const was = earlierLengths(fish).at(-1);
   return (
     <span className="num-cell text-right whitespace-nowrap">
-      {was !== undefined && was !== fish.length.mm && <s>{lengthNumber(was)}</s>} {lengthNumber(fish.length.mm)}
+      {was !== undefined && was !== fish.length.mm && <s>{lengthShown(was)}</s>} {lengthShown(fish.length.mm)}
       {fish.length.longestMm ? `–${shortLength(Math.round(fish.length.longestMm / 10) * 10)}` : ''}
     </span>
   );

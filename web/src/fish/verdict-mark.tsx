@@ -67,7 +67,7 @@ export function VerdictMark({
     );
   if (outcome === 'mustNotReturn')
     return (
-      <svg {...common} role="img" aria-label="Must not go back">
+      <svg {...common} role="img" aria-label="Must not be released">
         <path d={`M1 1H${w - 1}V${h - 1}H1Z`} fill="var(--ink)" />
         <text
           x="16"
@@ -112,7 +112,7 @@ export function FateMark({ fate, size = 17 }: { fate: 'keep' | 'letGo' | 'again'
       height={size}
       viewBox="0 0 20 20"
       role="img"
-      aria-label={{ keep: 'kept', letGo: 'let go', again: 'in hand', struck: 'struck' }[fate]}
+      aria-label={{ keep: 'kept', letGo: 'let go', again: 'in hand', struck: 'crossed out' }[fate]}
     >
       {fate === 'keep' && <path d="M1 3H12L19 10 12 17H1Z" fill={color} />}
       {fate === 'letGo' && (

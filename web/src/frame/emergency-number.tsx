@@ -55,7 +55,7 @@ export function CallStrip({
       className="call-strip px-5 pt-3 pb-1.5 border-t-2 border-b-2 bg-danger-fill text-on-danger border-danger-edge max-tablet:pt-2 max-tablet:pr-2.5 max-tablet:pb-1 max-tablet:pl-3.5"
       aria-label="When to call"
     >
-      <h2>Call if there is even one of these</h2>
+      <h2>Call for help if you see even one of these</h2>
       <ul className="mx-0 mt-1 mb-2.5 list-none text-[1.0625rem] leading-[1.3] max-tablet:mb-1.5 max-tablet:text-[0.9375rem]">
         {signs.map((s) => (
           <li className="before:content-['–_'] before:font-bold" key={s}>
@@ -97,7 +97,7 @@ function WhereWeAre() {
       {names.zone(at.zone)}
       {at.position ? `, ${sayPositionAloud(at.position)}` : ''}
       {at.since ? `, noted at ${time(at.since)}` : ''}.{' '}
-      {at.position ? '' : 'No position was noted: read it off the plotter or the phone.'}
+      {at.position ? '' : 'No position was noted: read it from the plotter or the phone.'}
     </p>
   );
 }

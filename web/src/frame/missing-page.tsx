@@ -2,10 +2,10 @@ import { Page, Row } from './page.tsx';
 
 export function MissingPage() {
   return (
-    <Page title="No such page" first={{ label: 'Page', value: 'none' }} cells={[]}>
+    <Page title="Page not found" first={{ label: 'Page', value: 'none' }} cells={[]}>
       <Row className="pad">
-        <h2>No such page</h2>
-        <p>The book has no page at this address. The tabs at the edge lead to every station.</p>
+        <h2>Page not found</h2>
+        <p>There is no page at this address. The tabs at the edge lead to every station.</p>
       </Row>
     </Page>
   );

@@ -5,6 +5,7 @@ import { Link, NavLink } from 'react-router';
 import { useBookValue, useOutbox, useReached, useWhyNotReached } from '../offline/journal-context.tsx';
 import { plural } from '../asked/format.ts';
 import { Part } from '../ui/part.tsx';
+import { HelpKey } from './help-key.tsx';
 import { TakeBackToast } from '../lines/take-back.tsx';
 
 /** A field of the printed form header: a small label over its value. */
@@ -37,7 +38,7 @@ export function useTabs(): Tab[] {
   });
   return [
     tab('Plan', now.openTrip !== null ? `Trip ${now.openTrip}` : now.trips === 0 ? 'no trip yet' : 'no trip open'),
-    tab('Deck', now.openTrip === null ? 'no trip open' : now.toDo > 0 ? `${now.toDo} to do` : 'nothing in hand', {
+    tab('Deck', now.openTrip === null ? 'no trip open' : now.toDo > 0 ? `${now.toDo} to do` : 'no fish in hand', {
       waits: now.toDo > 0,
       foot: true,
     }),
@@ -109,14 +110,14 @@ export function LogState() {
   const refused = outbox.filter((i) => i.state === 'refused').length;
   const waiting = outbox.filter((i) => i.state === 'queued' || i.state === 'sending').length;
   const text = refused
-    ? `${plural(refused, 'line')} refused`
+    ? `${plural(refused, 'entry', 'entries')} refused`
     : waiting
-      ? `Saved here, ${plural(waiting, 'line')} not yet sent`
+      ? `Saved here, ${plural(waiting, 'entry', 'entries')} not sent yet`
       : reached === false
         ? why
-          ? 'Saved here, server not reached'
-          : 'Saved here, no signal'
-        : 'Saved here and sent';
+          ? 'Saved on this device, server not reached'
+          : 'Saved on this device, no signal'
+        : 'Saved and sent';
   return (
     <Link to="/unsent" className={`log-state${refused ? ' refused' : ''}`}>
       {text}
@@ -192,7 +193,7 @@ export function Page({
               <b className="overflow-hidden block font-semibold whitespace-nowrap text-ellipsis">{c.value}</b>
             </div>
           ))}
-          <div className="log-cell border-0 flex-1 max-tablet:text-right">
+          <div className="log-cell border-0 flex-1 min-w-34 max-tablet:min-w-0 max-tablet:text-right">
             <small className="block text-ink-2 leading-[1.15] max-tablet:hidden">Log</small>
             <b className="overflow-hidden block font-semibold whitespace-nowrap text-ellipsis max-tablet:font-normal max-tablet:text-cap max-tablet:whitespace-normal">
               <LogState />
@@ -206,6 +207,7 @@ export function Page({
             >
               Hurt?
             </Link>
+            <HelpKey title={title} />
             <ThemeKey />
           </div>
         </header>

@@ -23,14 +23,14 @@ export function StruckBanner({ state }: { state: SubjectState }) {
         {struck ? (
           <>
             <b>
-              Struck {shortDay(day(struck.written))}, {time(struck.written)}, by {names.member(struck.member)}
+              Crossed out {shortDay(day(struck.written))}, {time(struck.written)}, by {names.member(struck.member)}
               {struck.because ? `: ${struck.because}` : ''}.
             </b>{' '}
-            It stays readable and counts nowhere.
+            It stays readable but does not count.
           </>
         ) : (
           <>
-            <b>What this hangs on was struck.</b> It stays readable and counts nowhere, until that stands again.
+            <b>What this belongs to was crossed out.</b> It stays readable but does not count, until that is restored.
           </>
         )}
       </p>
@@ -43,8 +43,8 @@ export function StruckBanner({ state }: { state: SubjectState }) {
                 setTrouble(r.ok ? null : r.why),
               )
             }
-            name="Let it stand again"
-            note="with all that hangs on it"
+            name="Restore it"
+            note="with everything that belongs to it"
           />
         </div>
       )}

@@ -53,30 +53,25 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
     end(await write('log.struck', now.subject, {}, { strikes: line.first.id, ...why }));
   };
   return (
-    <Dialog title="Correct this line" open onClose={onClose}>
+    <Dialog title="Correct this entry" open onClose={onClose}>
       <p className="pb-2 border-b text-ink-2 border-rule-2">{sayEntry(now, names)}</p>
       <SentByNote entry={now.id} />
       <FactsForm fields={fields} form={{ register, control, errors: formState.errors }} />
       <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
       <label className="check">
         <input type="checkbox" className="checkbox" checked={about} onChange={(e) => setAbout(e.target.checked)} /> the
-        time is a guess
+        time is estimated
       </label>
-      <TextField
-        label="Why (may be left out)"
-        id="because"
-        value={because}
-        onChange={(e) => setBecause(e.target.value)}
-      />
+      <TextField label="Reason (optional)" id="because" value={because} onChange={(e) => setBecause(e.target.value)} />
       {asked && (
         <p className="alert alert-warning" role="alert">
-          <b>This line begins {hanging ? 'what other lines hang on' : 'the whole'}.</b>{' '}
+          <b>This entry starts {hanging ? 'what other entries depend on' : 'the whole'}.</b>{' '}
           {spokenOf
-            ? `${hanging ? `${capital(hanging)} speak of it; they stand, and would name nobody. ` : ''}To stop offering it, retire it instead.`
+            ? `${hanging ? `${capital(hanging)} speak of it; they stay, without a name. ` : ''}To stop offering it, retire it instead.`
             : hanging
-              ? `${capital(hanging)} would count nowhere with it.`
-              : 'It would count nowhere.'}{' '}
-          All of it stays readable, and can be let stand again.
+              ? `${capital(hanging)} would no longer count either.`
+              : 'It would no longer count.'}{' '}
+          Everything stays readable, and can be restored.
         </p>
       )}
       <Trouble says={trouble} />
@@ -86,13 +81,13 @@ export function CorrectDialog({ line, onClose }: { line: Logged; onClose: () => 
             act
             onClick={(e) => void handleSubmit(amend)(e)}
             name="Correct it"
-            note="the old line stays, struck through"
+            note="the old entry stays, crossed out"
           />
         )}
         <Key
           onClick={() => void strike()}
-          name={asked ? 'Strike it all the same' : 'Strike it'}
-          note={asked ? 'it can stand again' : 'it did not happen'}
+          name={asked ? 'Cross it out anyway' : 'Cross it out'}
+          note={asked ? 'can be restored' : 'it did not happen'}
         />
       </div>
     </Dialog>

@@ -10,8 +10,8 @@ afterEach(() => {
 
 test('a key that has just appeared lets taps pass by, for as long as a double tap lasts', () => {
   jest.useFakeTimers();
-  render(<DeckKey act name="Dispatched" note="now" />);
-  const key = screen.getByRole('button', { name: 'Dispatched now' });
+  render(<DeckKey act name="Killed" note="now" />);
+  const key = screen.getByRole('button', { name: 'Killed now' });
   expect(key.className).toBe('btn key btn-primary act settling');
   act(() => void jest.advanceTimersByTime(349));
   expect(key.className).toContain('settling');

@@ -40,16 +40,21 @@ export function EndTrip({
     <Dialog title="End the trip" open onClose={() => onClose()}>
       {unfinished > 0 && (
         <p className="alert alert-warning">
-          {plural(unfinished, 'fish is', 'fish are')} still in hand or bleeding. The trip can end all the same; the line
+          {plural(unfinished, 'fish is', 'fish are')} still in hand or bleeding. You can still end the trip; the fish
           stays open.
         </p>
       )}
       <DateTimeField label="When" valueMs={atMs} onChange={setAt} />
-      <Quantity label="Hours that rods were in the water" unit="h" value={hours} onChange={setHours} />
-      <p className="hint">Left empty, each person aboard counts with the whole length of the trip.</p>
+      <Quantity
+        label="Rod hours (only if not everyone fished the whole time)"
+        unit="h"
+        value={hours}
+        onChange={setHours}
+      />
+      <p className="hint">If empty, everyone aboard counts for the whole trip.</p>
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey act name="The trip ended" note="writes the line" onClick={() => void end()} />
+        <DeckKey act name="End trip now" note="saves the end of the trip" onClick={() => void end()} />
       </div>
     </Dialog>
   );

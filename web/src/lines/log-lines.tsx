@@ -30,7 +30,7 @@ export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: str
               <ClockSaid entry={l.now} />
               {[l.now, ...(l.struck ? [l.struck] : [])].some((e) => unsent.has(e.id)) && (
                 <em className="py-0 px-1.5 ml-1.5 border border-dashed border-ink inline-block text-cap">
-                  not yet sent
+                  not sent yet
                 </em>
               )}
             </div>
@@ -47,9 +47,9 @@ export function LogLines({ lines, from }: { lines: readonly Logged[]; from?: str
 function Unreadable({ why, entry }: SetApart) {
   return (
     <>
-      <small className="block text-ink-2">Set apart, counts nowhere: {why}</small>
+      <small className="block text-ink-2">Set apart, does not count: {why}</small>
       <details>
-        <summary>As it was written</summary>
+        <summary>As it was first written</summary>
         <pre className="p-2 overflow-auto border border-rule max-h-60 bg-paper-open text-[0.8125rem] whitespace-pre-wrap wrap-anywhere">
           {JSON.stringify(entry, null, 1)}
         </pre>
@@ -68,21 +68,21 @@ function Rivals({ line }: { line: Logged }) {
     <div
       className="rivals pl-2.5 my-1.5 mx-0 border-l-3 border-buoy"
       role="group"
-      aria-label="Corrected on two devices apart"
+      aria-label="Corrected on two devices"
     >
       <small className="block text-ink-2">
-        Corrected on two devices apart; the one above counts, being written last.
+        Corrected on two devices. The one above counts, because it was written last.
       </small>
       {line.conflict.map((e) => (
         <p className="my-1 mx-0" key={e.id}>
           {sayEntry(e, names)} <i>{names.member(e.member)}</i>, written {time(e.written)}{' '}
-          <LineKey aria-label={`Take this instead: ${sayEntry(e, names)}`} onClick={() => settle(e)}>
-            Take this instead
+          <LineKey aria-label={`Use this one instead: ${sayEntry(e, names)}`} onClick={() => settle(e)}>
+            Use this one instead
           </LineKey>
         </p>
       ))}
-      <LineKey aria-label={`Keep what counts: ${sayEntry(line.now, names)}`} onClick={() => settle(line.now)}>
-        Keep what counts
+      <LineKey aria-label={`Keep the one above: ${sayEntry(line.now, names)}`} onClick={() => settle(line.now)}>
+        Keep the one above
       </LineKey>
     </div>
   );
@@ -92,7 +92,7 @@ function Rivals({ line }: { line: Logged }) {
 function ClockSaid({ entry }: { entry: Entry }) {
   const { time } = useFormat();
   if (!entry.aheadMs) return null;
-  return <small> By the clock of its device {time(movedBy(entry.at, entry.aheadMs))}.</small>;
+  return <small> By that device’s clock {time(movedBy(entry.at, entry.aheadMs))}.</small>;
 }
 
 function LineKeys({ line, onCorrect }: { line: Logged; onCorrect: () => void }) {
@@ -103,10 +103,10 @@ function LineKeys({ line, onCorrect }: { line: Logged; onCorrect: () => void }) 
     const strike = line.struck;
     return (
       <LineKey
-        aria-label={`Let it stand again: ${what}`}
+        aria-label={`Restore it: ${what}`}
         onClick={() => void write('log.struck', strike.subject, {}, { strikes: strike.id })}
       >
-        Let it stand again
+        Restore it
       </LineKey>
     );
   }
@@ -128,7 +128,7 @@ function LineText({ line }: { line: Logged }) {
       <>
         <s>{text}</s>{' '}
         <small>
-          Struck {time(struck.written)} by {by(struck)}
+          Crossed out {time(struck.written)} by {by(struck)}
           {struck.because ? `: ${struck.because}` : ''}.
         </small>
       </>

@@ -40,7 +40,7 @@ export function PapersDialog({ member, onClose }: { member: MemberState; onClose
   const save = async (): Promise<void> => {
     const list = Object.entries(held);
     const open = list.find(([, h]) => h.holds === 'holds it' && h.until === '');
-    if (open) return setTrouble(`Write the last day on which the ${open[0]} holds.`);
+    if (open) return setTrouble(`Enter the last day on which the ${open[0]} is valid.`);
     const said = list.some(([, h]) => h.holds !== 'not said');
     const licences = list
       .filter(([, h]) => h.holds === 'holds it')
@@ -56,7 +56,7 @@ export function PapersDialog({ member, onClose }: { member: MemberState; onClose
   };
   return (
     <Dialog title={`${member.name}: papers`} open onClose={onClose}>
-      <p>Only what the rules ask for. It is kept in this book and shown on the officer’s sheet.</p>
+      <p>Only what the rules ask for. It is stored in this book and shown on the officer’s sheet.</p>
       <DayField optional label="Day of birth, for rules by age" value={born} onChange={setBorn} />
       {asked.length === 0 && <p className="hint">The rules of these waters ask for no licence.</p>}
       {asked.map((name) => {
@@ -89,7 +89,7 @@ export function PapersDialog({ member, onClose }: { member: MemberState; onClose
       })}
       <Trouble says={trouble} />
       <div className="keys">
-        <Key act onClick={() => void save()} name="Note the papers" />
+        <Key act onClick={() => void save()} name="Save the papers" />
       </div>
     </Dialog>
   );

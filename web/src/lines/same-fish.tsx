@@ -29,14 +29,14 @@ export function SameFish({ fish, onDone }: { fish: FishState; onDone?: (stays: s
     <section className="same-fish" aria-label="Noted twice?">
       <h3>Noted twice?</h3>
       <p>
-        If another hand noted this very fish too, the two become one line; what only one of them has is kept, and the
-        struck one stays readable.
+        If someone else noted the same fish, the two become one entry. Everything noted is kept, and the crossed-out
+        entry stays readable.
       </p>
       <ul className="plain-list">
         {list.map((f) => (
           <li key={f.id}>
             <DeckKey
-              name={`The same as No. ${numbers.get(f.id) ?? '?'}`}
+              name={`Same as no. ${numbers.get(f.id) ?? '?'}`}
               note={`${time(f.landed.at)}, ${sayFish(f, names)}${f.length ? `, ${sayLength(f.length.mm)}` : ''}, caught by ${names.member(f.angler)}`}
               onClick={() => void merge(f)}
             />

@@ -77,7 +77,7 @@ export function TakeBack() {
         kind: 'log.struck',
         subject: e.subject,
         facts: {},
-        more: { strikes: e.id, because: 'a wrong tap, taken back at once' },
+        more: { strikes: e.id, because: 'a wrong tap, undone at once' },
       })),
     );
     setTrouble(r.ok || r.why === '' ? null : r.why);
@@ -96,7 +96,7 @@ export function TakeBack() {
           </p>
           {noted.asks}
           {/* A second tap of the key before it does not take back what the first one wrote. */}
-          <DeckKey key={last.id} small name="Take it back" onClick={() => void back()} />
+          <DeckKey key={last.id} small name="Undo" onClick={() => void back()} />
         </>
       )}
     </div>

@@ -25,18 +25,17 @@ export async function notTaken(res: Response): Promise<{
   const ours = res.headers.get('content-type')?.includes('problem+json') ?? false;
   const problem = ours ? ((await res.json().catch(() => ({}))) as Partial<Problem>) : {};
   const detail = problem.detail;
-  if (ours && REFUSALS.includes(res.status))
-    return { unreachable: false, why: detail ?? 'The server did not take it.' };
+  if (ours && REFUSALS.includes(res.status)) return { unreachable: false, why: detail ?? 'The server refused it.' };
   if (!ours && (ASKED_WHO.includes(res.status) || res.redirected))
     return {
       unreachable: true,
-      why: 'Something in front of the server asks who is there. Open this page anew, and answer it there.',
+      why: 'Something in front of the server asks who is there. Reload this page, and answer there.',
     };
   return {
     unreachable: true,
     // Our own 500: one line of the batch may be at fault.
     ...(ours && res.status === 500 ? { broke: true } : {}),
     ...(ours && res.status === 401 ? { notJoined: true } : {}),
-    why: detail ?? (ours ? 'The server is in trouble.' : IN_ITS_PLACE),
+    why: detail ?? (ours ? 'The server has a problem.' : IN_ITS_PLACE),
   };
 }

@@ -71,7 +71,7 @@ describe('sending', () => {
       expect(await httpTransport.send([entry], { last: 8, digest: 'ef' })).toEqual({
         ok: false,
         unreachable: true,
-        why: 'Something in front of the server asks who is there. Open this page anew, and answer it there.',
+        why: 'Something in front of the server asks who is there. Reload this page, and answer there.',
       });
     },
   );

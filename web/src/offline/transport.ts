@@ -96,7 +96,7 @@ export const httpTransport = (book: string): Transport => ({
   },
   async backUp() {
     const res = await fetch('/api/backups', { method: 'POST', headers: bookHeader(book) }).catch(() => null);
-    if (!res) throw new Error(`${NO_ANSWER} The copy is made where the book is kept: try again with a signal.`);
+    if (!res) throw new Error(`${NO_ANSWER} The copy is made on the server: try again with a signal.`);
     if (!res.ok) throw new Error((await notTaken(res)).why);
     return (await res.json()) as BackupMade;
   },

@@ -8,11 +8,12 @@ const AGAIN_MS = 3000;
 /**
  * A piece that the first page does without: fetched when it is asked for, and soon after the page stands in any case, so that it is
  * there when the network goes on a first visit. Where it does not come it says so, and is tried again until it does.
- * `soonMs`: how soon; what is wanted next comes sooner.
+ * `soonMs`: how soon; what is wanted next comes sooner. `quiet`: shows nothing while it is waited for, as it has no place of its own.
  */
 export function lazySoon<P extends object>(
   load: () => Promise<{ default: ComponentType<P> }>,
   soonMs = SOON_MS,
+  { quiet = false } = {},
 ): (props: P) => ReactNode {
   let piece: ComponentType<P> | null = null;
   let failed = false;
@@ -45,10 +46,11 @@ export function lazySoon<P extends object>(
       return () => clearInterval(again);
     }, []);
     if (Piece) return <Piece {...props} />;
+    if (quiet) return null;
     return (
       <p role="status">
         {not
-          ? 'This part is not on this device yet, and there is no network to fetch it. What you wrote is kept; it comes by itself.'
+          ? 'This part is not on this device yet, and there is no network. What you wrote is safe. The part loads by itself.'
           : 'One moment.'}
       </p>
     );

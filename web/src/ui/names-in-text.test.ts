@@ -16,6 +16,6 @@ describe('a name within a sentence', () => {
       'an eel',
       'an Arctic char',
     ]);
-    expect(orNames(['Turbot', 'Brill', 'John Dory'])).toBe('Turbot or brill or John Dory');
+    expect(orNames(['Turbot', 'Brill', 'John Dory'])).toBe('Turbot, brill or John Dory');
   });
 });

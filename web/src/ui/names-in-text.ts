@@ -1,3 +1,4 @@
+import { sayAny } from '@dagboek/core/units';
 /** First words of common names that are names of places, and keep their capital. */
 const PLACES = new Set(['Atlantic', 'Arctic', 'Mediterranean', 'European', 'Pacific', 'Baltic']);
 
@@ -15,5 +16,4 @@ export function inSentence(name: string): string {
 export const withArticle = (name: string): string => `${/^[aeiou]/i.test(name) ? 'an' : 'a'} ${inSentence(name)}`;
 
 /** "Turbot or brill or John Dory". */
-export const orNames = (names: readonly string[]): string =>
-  names.map((n, i) => (i === 0 ? n : inSentence(n))).join(' or ');
+export const orNames = (names: readonly string[]): string => sayAny(names.map((n, i) => (i === 0 ? n : inSentence(n))));

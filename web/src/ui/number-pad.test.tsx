@@ -26,7 +26,7 @@ describe('the number pad', () => {
     ];
     render(<NumberPad label="length" value="43" onChange={onChange} beside={beside} />);
     fireEvent.click(screen.getByRole('button', { name: '0' }));
-    fireEvent.click(screen.getByRole('button', { name: 'Take the last figure off' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Delete the last digit' }));
     fireEvent.click(screen.getByRole('button', { name: 'Half a centimetre more' }));
     fireEvent.click(screen.getByRole('button', { name: 'Half a centimetre less' }));
     expect(onChange.mock.calls.flat()).toEqual(['430', '4', '43.5']);

@@ -71,7 +71,7 @@ export function NumberPad({
       aria-label={`Keys for ${label}`}
     >
       {DIGITS.slice(0, 3).map(digit)}
-      <PadButton column={1} aria-label="Take the last figure off" onClick={() => press('back')}>
+      <PadButton column={1} aria-label="Delete the last digit" onClick={() => press('back')}>
         <Delete size={26} aria-hidden="true" />
       </PadButton>
       {DIGITS.slice(3, 6).map(digit)}

@@ -1,4 +1,5 @@
 import { Component, type ReactNode } from 'react';
+import { FaultDetails } from './fault-details.tsx';
 
 /** A part of a page that breaks alone: the rest of the page stays, and what was noted is safe whatever is drawn of it. */
 export class Part extends Component<{ readonly children: ReactNode }, { readonly why: string | null }> {
@@ -11,10 +12,10 @@ export class Part extends Component<{ readonly children: ReactNode }, { readonly
   override render(): ReactNode {
     if (this.state.why === null) return this.props.children;
     return (
-      <p className="alert alert-warning" role="alert">
-        <b>This part cannot be shown.</b> What was noted is safe, and the rest of the page goes on. The fault was:{' '}
-        {this.state.why}
-      </p>
+      <div className="alert alert-warning" role="alert">
+        <b>This part cannot be shown.</b> What you noted is safe, and the rest of the page works.
+        <FaultDetails why={this.state.why} />
+      </div>
     );
   }
 }

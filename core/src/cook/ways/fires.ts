@@ -53,13 +53,13 @@ export const oil = (s: Setting): Fire => ({
 
 /** Sources: NFPA and fire brigades on hot oil. */
 export const HOT_OIL =
-  'Oil no more than half up a heavy metal pot, never glass; the fish dry, the basket not full, a lid and a dry cloth at hand, children out of the kitchen. It never smokes: where it does, the heat goes off at once and the lid on. Burning oil: heat off, lid on if you can, never water; out, and call the fire brigade. Not aboard a moving boat.';
+  'Fill a heavy metal pot at most half with oil, never glass. Dry the fish, do not fill the basket, keep a lid and a dry cloth ready, and children out. The oil must never smoke: if it does, turn the heat off at once and put the lid on. Burning oil: heat off, lid on if you can, never water. Get out, and call the fire brigade. Not aboard a moving boat.';
 /** Sources: NFPA on grills; fire brigades. */
 export const FLARES =
-  'Fat that drips flares up: fish off, lid on or the air shut. No water on burning fat; a bucket stands by for the ground, afterwards.';
+  'Dripping fat flares up: take the fish off, and put the lid on or close the air. Never put water on burning fat. Keep a bucket of water for the ground afterwards.';
 /** Sources: UKHSA and CDC on carbon monoxide from barbecues. */
 export const EMBERS_GAS =
-  'Outdoors only, and never in a tent, a cabin or under an awning, also when the embers are grey or seem out: they give off a gas that kills unseen. Headache and sickness together: out into the air, and call for help.';
+  'Outdoors only. Never in a tent, a cabin or under an awning, even when the embers are grey or seem out. They give off an invisible, deadly gas. Headache and sickness together: out into the air, and call for help.';
 export const GAS = 'Gas: the flame in sight, a window open; no stove in a closed cabin.';
 export const OPEN_FIRE =
   'Fire only where the place and the season allow it, water at hand, and out cold before you leave.';

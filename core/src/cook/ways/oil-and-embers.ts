@@ -142,7 +142,7 @@ export const OIL_AND_EMBERS = [
       'To keep, its middle is held at 63° for half an hour.',
       OPEN_FIRE,
       EMBERS_GAS,
-      'Hung until it is cold, within two hours; then at 3° or colder. Not for the pregnant and those with weak defences unless it is heated through again: Listeria.',
+      'Hung until it is cold, within two hours; then at 3° or colder. Not for pregnant people or people with a weak immune system unless it is heated through again: Listeria.',
     ],
   },
 ] as const satisfies readonly Method[];

@@ -72,12 +72,12 @@ export const WET_HEAT = [
     cuts: ['whole', 'steak', 'portion'],
     thickMm: [20, 90],
     fat: 'either',
-    why: 'it coasts by what the liquid holds, and cannot be overdone by much',
+    why: 'the heat of the liquid finishes it, and it is hard to overcook',
     whyNot: 'too thin for so much heat',
     rule: 'weight',
     gear: ['a kettle with a lid', 'a thermometer'],
     look: ['the back fin pulls out', 'bones lift'],
-    mind: [STEAM, 'It must still come to the line: read the middle.'],
+    mind: [STEAM, 'The middle must still reach the official limit: measure it.'],
   },
   {
     id: 'poach, from cold',
@@ -126,7 +126,7 @@ export const WET_HEAT = [
     cuts: ['fillet', 'portion', 'steak', 'wing'],
     thickMm: [6, 45],
     fat: 'either',
-    why: 'a sauce forgives',
+    why: 'a sauce suits it',
     whyNot: 'too thin: it breaks up',
     rule: 'thickness',
     gear: ['a wide pan with a lid'],
@@ -173,7 +173,7 @@ export const WET_HEAT = [
     gear: ['a pot', 'a fine sieve'],
     look: ['clear, and smells sweet'],
     mind: [
-      'Gills, guts, dark blood and eyes of old fish stay out. 25 minutes at a shiver: longer it turns bitter. Cold within two hours.',
+      'Leave out gills, guts, dark blood and the eyes of old fish. Simmer for 25 minutes: longer makes it bitter. Cold within two hours.',
     ],
   },
 ] as const satisfies readonly Method[];

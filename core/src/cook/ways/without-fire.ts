@@ -2,7 +2,7 @@ import type { Method } from '../method.ts';
 import { EMBERS_GAS, KILLS_NONE, BONELESS } from './fires.ts';
 
 /** Sources: NHS on pregnancy and smoked fish, 2023; US FDA on Listeria. */
-const NOT_AT_RISK = 'Not for the pregnant, the small, the old and those with weak defences.';
+const NOT_AT_RISK = 'Not for pregnant, very young or old people, or people with a weak immune system.';
 
 /** Ways without a fire. Transfer and temperatures: docs/domain.md, section 5. */
 export const WITHOUT_FIRE = [
@@ -15,13 +15,13 @@ export const WITHOUT_FIRE = [
     cuts: BONELESS,
     thickMm: [8, 400],
     fat: 'either',
-    why: 'it is firm and keeps its taste',
+    why: 'firm and keeps its taste',
     whyNot: 'too thin to slice',
     rule: null,
     gear: ['a long sharp knife', 'a board kept for it'],
     look: ['clear and firm, smells of the sea or of nothing', 'no worms against the light'],
     mind: [
-      'Sliced cold, eaten at once. What is left is cooked at once, while it is still cold, or thrown away.',
+      'Sliced cold, eaten at once. Cook leftovers at once while still cold, or throw them away.',
       'A long sharp knife: fingers curled behind it, the board on a damp cloth.',
     ],
   },
@@ -54,10 +54,10 @@ export const WITHOUT_FIRE = [
     whyNot: 'lean flesh goes hard in salt',
     rule: null,
     gear: ['a dish with a lid', 'a weight'],
-    look: ['firm as a ripe cheese, darker, lies in its own brine'],
+    look: ['as firm as a ripe cheese, darker, lying in its own brine'],
     mind: [
       KILLS_NONE,
-      'In the fridge at 3° or colder, all of the time, and eaten within two days: at home salt keeps nothing.',
+      'Always in the fridge at 3° or colder, and eaten within two days: salting at home does not preserve it.',
       NOT_AT_RISK,
     ],
   },
@@ -76,8 +76,8 @@ export const WITHOUT_FIRE = [
     gear: ['a smoker that stays under 15°', 'two thermometers'],
     look: ['firm, amber, a skin that shines'],
     mind: [
-      'Smoke that is not hot kills no worms: it counts as raw.',
-      'Not mackerel, tuna, bonito and their like: hours in the warm make histamine, and neither salt nor smoke takes it out.',
+      'Cold smoke kills no worms: the fish counts as raw.',
+      'Not mackerel, tuna, bonito and similar fish: warm hours form histamine, which salt and smoke do not remove.',
       'Salted first, until it is salt to the middle. Under 15° all of the time, four hours at most; then at once to 3° or colder, not in vacuum, and eaten within two days. Listeria and botulism grow in it unseen.',
       NOT_AT_RISK,
       EMBERS_GAS,

@@ -61,10 +61,13 @@ export const WAYS = [
     of: 'scales',
     ask: 'Scales',
     schools: [
-      { is: 'off', because: 'Whoever eats the skin eats no scales. Before the belly is opened, so that none gets in.' },
+      {
+        is: 'off',
+        because: 'If you eat the skin, the scales must go. Before the belly is opened, so that none gets in.',
+      },
       {
         is: 'on',
-        because: 'A hard coat over embers: it is peeled off with the skin, and the flesh beneath stays moist.',
+        because: 'Scales make a hard coat over embers. They come off with the skin, and the flesh beneath stays moist.',
       },
     ],
   },
@@ -73,7 +76,7 @@ export const WAYS = [
     ask: 'Skin it',
     schools: [
       { is: 'with the blade', because: 'Works on every fillet, and leaves the silver on the skin.' },
-      { is: 'by pulling', because: 'Loses no flesh where the skin is tough: eels, soles, dogfish, ray wings.' },
+      { is: 'by pulling', because: 'No flesh is lost where the skin is tough: eels, soles, dogfish, ray wings.' },
     ],
   },
   {

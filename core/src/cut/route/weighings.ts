@@ -59,7 +59,7 @@ export const WEIGHINGS = {
   },
   'weigh flat': {
     name: 'Opened flat',
-    todo: 'Open it flat, lift the bone out, and weigh what lies there.',
+    todo: 'Open it flat, lift the bone out, and weigh what is left.',
     caution: HOLD,
     weigh: 'trimmed',
   },

@@ -37,7 +37,7 @@ export function bodyRatios(
   if (!good.ok) return good;
   const fixed = fixedPoints(photo);
   const whole = toBoard(photo);
-  if (!whole) return refuse('These corners do not make a board. Set them anew.', 'corners');
+  if (!whole) return refuse('These corners do not form a board. Mark them again.', 'corners');
   const names = BODY_RATIOS.filter((r) => (r === 'depth' ? body.back && body.belly : body[r]));
   const extra = names.flatMap((r): Point[] =>
     r === 'depth' ? [body.back as Point, body.belly as Point] : [body[r] as Point],

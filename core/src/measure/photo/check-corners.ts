@@ -18,7 +18,10 @@ export function checkCorners(corners: Corners, size: readonly [number, number]):
   const sides = [apart(a, b), apart(b, c), apart(c, d), apart(d, a)];
   const least = LEAST_SIDE * Math.max(size[0], size[1]);
   if (Math.min(...sides) < least)
-    return refuse('Two corners lie almost on one another. Take the picture closer, or drag them apart.', 'corners');
+    return refuse(
+      'Two corners are almost at the same place. Take the picture from closer, or drag them apart.',
+      'corners',
+    );
   const turns = [cross(a, b, c), cross(b, c, d), cross(c, d, a), cross(d, a, b)];
   // How far each corner stands off the line through its neighbours, as a share of the sides there.
   const flat = turns.some((t, i) => Math.abs(t) < 0.02 * (sides[i] as number) * (sides[(i + 1) % 4] as number));

@@ -77,7 +77,7 @@ export function checkPhoto(photo: PhotoOfFish): { ok: true } | Refusal {
   if (!good.ok) return good;
   const least = 0.03 * Math.max(...photo.size);
   if (apart(photo.snout, photo.tail) < least)
-    return refuse('Snout and tail lie almost on one another. Drag each to its end of the fish.', 'ends');
+    return refuse('Snout and tail are almost at the same place. Drag each to its end of the fish.', 'ends');
   return { ok: true };
 }
 
@@ -92,7 +92,7 @@ export function lengthFromPhoto(photo: PhotoOfFish): Result<PhotoLength> {
   const fixed = fixedPoints(photo);
   const n = fixed.length;
   const map = toBoard(photo);
-  if (!map) return refuse('These corners do not make a board. Set them anew.', 'corners');
+  if (!map) return refuse('These corners do not form a board. Mark them again.', 'corners');
   const flat = apart(project(map, photo.snout), project(map, photo.tail));
   if (!Number.isFinite(flat) || ![photo.snout, photo.tail].every((p) => isBeforeHorizon(map, p, photo.corners[0])))
     return refuse(
@@ -152,18 +152,18 @@ function warningsOf(
   const ratio = unit ? seenRatio(unit, photo.size) : l / w;
   if (Math.abs(Math.log(ratio / (l / w))) > 0.2)
     out.push(
-      `In the picture the board looks ${ratio.toFixed(1)} times as long as wide; ${shortLength(l, photo.units)} by ${sayShortLength(w, photo.units)} is ${(l / w).toFixed(1)} times. Is it this board, and are the corners in turn?`,
+      `In the picture the board looks ${ratio.toFixed(1)} times as long as wide; ${shortLength(l, photo.units)} by ${sayShortLength(w, photo.units)} is ${(l / w).toFixed(1)} times. Is it this board, and are the corners in order?`,
     );
   if (seen.share > 0.02)
     out.push(
-      `The camera was only about ${sayShortLength(Math.round(seen.cameraMm / 10) * 10, photo.units)} above the board: a body that stands above it looks ${(seen.share * 100).toFixed(0)} in 100 longer. That is taken off; from higher up it is less.`,
+      `The camera was only about ${sayShortLength(Math.round(seen.cameraMm / 10) * 10, photo.units)} above the board: a body above the board looks ${(seen.share * 100).toFixed(0)} % longer. That is corrected. It is less from higher up.`,
     );
   if (seen.reprojectionPx !== null && seen.reprojectionPx > 3 * seen.sdPx)
-    out.push('The marks do not lie where the corners say: a corner is off, or the board is bent.');
+    out.push('The marks do not match the corners: a corner is wrong, or the board is bent.');
   const off = [photo.snout, photo.tail].some((p) => {
     const [x, y] = project(map, p);
     return x < -0.1 * l || x > 1.1 * l || y < -0.25 * w || y > 1.25 * w;
   });
-  if (off) out.push('An end of the fish lies beyond the board: what is not on it is read less well.');
+  if (off) out.push('One end of the fish is outside the board, where it is measured less exactly.');
   return out;
 }

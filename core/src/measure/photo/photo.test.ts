@@ -186,14 +186,14 @@ describe('a length out of a picture', () => {
     const wrong = marks.map((m, i) => (i === 0 ? { ...m, at: [m.at[0] + 60, m.at[1] + 30] as Point } : m));
     const r = read(photoBy(CAMERA, { marks: wrong }));
     expect(r.reprojectionPx).toBeGreaterThan(8);
-    expect(r.warnings.join()).toContain('marks do not lie where the corners say');
+    expect(r.warnings.join()).toContain('marks do not match the corners');
   });
 
-  test('a board of another shape, a low camera, a tail beyond the board: each is said, and the length stands', () => {
+  test('a board of another shape, a low camera, a tail outside the board: each is said, and the length stands', () => {
     expect(read(photoBy(CAMERA, { boardMm: [600, 400] })).warnings.join()).toContain('as long as wide');
     const low: SimulatedCamera = { ...CAMERA, at: [300, 250, 350] };
     expect(read(photoBy(low, { thickness: 0.2 })).warnings.join()).toContain('above the board');
-    expect(read(photoBy(CAMERA, { tail: shoot(CAMERA, 700, 100) })).warnings.join()).toContain('beyond the board');
+    expect(read(photoBy(CAMERA, { tail: shoot(CAMERA, 700, 100) })).warnings.join()).toContain('outside the board');
   });
 });
 
@@ -204,7 +204,7 @@ describe('corners that cannot be', () => {
     ['the wrong way round', [d, c, b, a], 'mirror image'],
     ['three on a line', [a, [(a[0] + c[0]) / 2, (a[1] + c[1]) / 2], c, d], 'on one line'],
     ['one within the others', [a, b, [(a[0] + b[0]) / 2, (a[1] * 3 + d[1]) / 4], d], 'inside the others'],
-    ['tiny', [a, [a[0] + 20, a[1]], [a[0] + 20, a[1] + 20], [a[0], a[1] + 20]], 'almost on one another'],
+    ['tiny', [a, [a[0] + 20, a[1]], [a[0] + 20, a[1] + 20], [a[0], a[1] + 20]], 'almost at the same place'],
     ['not set', [a, b, c, [Number.NaN, 0]], 'all four corners'],
   ])('%s', (_, corners, says) => {
     const r = lengthFromPhoto(photoBy(CAMERA, { corners }));

@@ -42,7 +42,7 @@ export const BESIDE: readonly Recipe[] = [
   besideIt('side', {
     id: 'oven-roots',
     name: 'Roots from the oven',
-    says: 'They hold in the oven as long as they must.',
+    says: 'They can wait in the oven.',
     ingredients: [forPlate('carrots', 90), forPlate('beetroot', 90), forPlate('oil', 10, 'ml'), taste('salt')],
     steps: [
       alone('hot', 'Oven hot', 15, '200°.', { place: 'oven', after: [] }),
@@ -79,7 +79,7 @@ export const BESIDE: readonly Recipe[] = [
   besideIt('side', {
     id: 'rice',
     name: 'Rice',
-    says: 'Washed, boiled in as much water as it takes, left alone.',
+    says: 'Washed, boiled in as much water as it absorbs, not stirred.',
     ingredients: [forPlate('rice', 75), forPlate('water', 115, 'ml'), taste('salt')],
     steps: [
       hand('wash', 'Wash the rice', 3, 'Until the water is clear.'),

@@ -145,7 +145,7 @@ export const OVEN_AND_FIRE: readonly Recipe[] = [
     method: 'grill, whole',
     cuts: ['whole'],
     fat: 'oily',
-    says: 'Mackerel and its like, scored, with rhubarb to cut the fat.',
+    says: 'Mackerel and similar fish, scored, with rhubarb against the fat.',
     ingredients: [forFish('rhubarb stalks', 30), forFish('sugar', 3), forFish('oil', 3, 'ml'), taste('salt')],
     steps: [
       hand(

@@ -213,7 +213,7 @@ export const PAN_AND_OIL: readonly Recipe[] = [
   }),
   fishDish({
     id: 'cakes',
-    name: 'Cakes of what is left',
+    name: 'Fish cakes from leftovers',
     method: 'cakes',
     from: 'cooked fish',
     cuts: ['portion'],

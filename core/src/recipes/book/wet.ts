@@ -83,7 +83,7 @@ export const WET: readonly Recipe[] = [
     name: 'A large fish poached from cold',
     method: 'poach, from cold',
     cuts: ['whole'],
-    says: 'Into cold liquid, slowly up: even from back to belly.',
+    says: 'Started in cold liquid and heated slowly: evenly cooked from back to belly.',
     ingredients: [
       forDish('water', 8000, 'ml'),
       forDish('salt', 140),

@@ -62,7 +62,7 @@ describe('a line about something else', () => {
 });
 
 describe('facts that cannot be read', () => {
-  const CANNOT = 'It holds facts that this version cannot read.';
+  const CANNOT = 'This version cannot read it.';
   const named = of('fish.named', { species: 'cod', orElse: 7 }, { at: at('12:25') });
   test('of a line: set apart, and the lines after it count', () => {
     expect(foldSubject(fish, [landing, named, iced]).state).toMatchObject({

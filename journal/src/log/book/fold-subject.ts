@@ -19,7 +19,7 @@ export interface Folded {
   readonly apart: readonly Logged[];
 }
 
-const CANNOT = 'It holds facts that this version cannot read.';
+const CANNOT = 'This version cannot read it.';
 const NOTHING: Folded = { state: null, apart: [] };
 
 const timed = (line: Logged): Timed<object> => ({

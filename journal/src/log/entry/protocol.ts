@@ -77,7 +77,7 @@ export interface Health {
 
 /** Said to a device of the network that was not let in, or was put out: HTTP 401. */
 export const NOT_JOINED =
-  'This device has not joined the book, or was put out. What was noted stays here, and is sent once it has joined.';
+  'This device has not joined the book, or was removed. Your entries stay here, and are sent once it has joined.';
 
 /** A code that lets one device in, while it is shown, and for how much longer it holds, ms. */
 export interface JoinCode {

@@ -43,7 +43,7 @@ export const TRUST_STEPS: readonly TrustSteps[] = [
         screen: { title: 'Trusted credentials', rows: ['System', 'User', 'Dagboek on …'], marked: 2 },
       },
       {
-        say: 'Scroll to the SHA-256 fingerprint. Compare it with the server’s screen, pair by pair. If one pair differs, choose “Remove” at once and stop: somebody stands between.',
+        say: 'Scroll to the SHA-256 fingerprint. Compare it with the server’s screen, pair by pair. If one pair differs, choose “Remove” at once and stop: someone is in between.',
         screen: { title: 'Security certificate', rows: ['Issued to: Dagboek on …', SHA, ROW_OF_DIGITS], marked: 2 },
         compare: true,
       },
@@ -53,11 +53,11 @@ export const TRUST_STEPS: readonly TrustSteps[] = [
     device: 'iPhone or iPad',
     steps: [
       {
-        say: 'Open the settings: “Profile downloaded” stands on top. Open it, and do not install it yet.',
+        say: 'Open the settings: “Profile downloaded” is at the top. Open it, but do not install it yet.',
         screen: { title: 'Settings', rows: ['Profile downloaded', 'Flight mode', 'Wi-Fi'], marked: 0 },
       },
       {
-        say: 'Choose “More details”, then the certificate, and scroll to the SHA-256 fingerprint at the end. Compare it with the server’s screen, pair by pair. If one pair differs, choose “Remove profile” and stop: somebody stands between.',
+        say: 'Choose “More details”, then the certificate, and scroll to the SHA-256 fingerprint at the end. Compare it with the server’s screen, pair by pair. If one pair differs, choose “Remove profile” and stop: someone is in between.',
         screen: { title: 'Dagboek on …', rows: ['Not valid after …', 'SHA-256', ROW_OF_DIGITS], marked: 2 },
         compare: true,
       },
@@ -75,10 +75,10 @@ export const TRUST_STEPS: readonly TrustSteps[] = [
     device: 'Another computer',
     steps: [
       {
-        say: 'Open the settings of the browser, search them for “certificates”, and import dagboek.crt among the authorities, for websites alone.',
+        say: 'Open the settings of the browser, search them for “certificates”, and import dagboek.crt as an authority, for websites only.',
       },
       {
-        say: 'Open it there and look for the SHA-256 fingerprint. Compare it with the server’s screen, pair by pair. If one pair differs, delete the certificate and stop: somebody stands between.',
+        say: 'Open it there and look for the SHA-256 fingerprint. Compare it with the server’s screen, pair by pair. If one pair differs, delete the certificate and stop: someone is in between.',
         compare: true,
       },
     ],

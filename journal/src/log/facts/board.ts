@@ -31,7 +31,7 @@ import { Satisfies } from './satisfies.ts';
 
 export const ROUTES: readonly RouteName[] = ROUTE_NAMES;
 export const BYPRODUCT_USES = PART_USES;
-const WEIGHT = { message: 'A weight is more than 0.' };
+const WEIGHT = { message: 'Enter a weight above 0.' };
 
 /** What a weighing should come to, as shares of the whole, and of how many cuts that was learned. */
 export interface Expected {
@@ -59,7 +59,7 @@ const areExpected = (list: unknown): boolean =>
 export class CutStarted {
   @IsArray()
   @ArrayMinSize(1, { message: 'Choose at least one fish.' })
-  @ArrayMaxSize(60, { message: 'At most 60 lines go onto the board at once.' })
+  @ArrayMaxSize(60, { message: 'At most 60 fish on the board at once.' })
   @IsString({ each: true })
   @MaxLength(60, { each: true })
   fish!: string[];
@@ -69,7 +69,7 @@ export class CutStarted {
   /** What the meat is for; left out: the pan. */
   @IsOptional() @IsIn(PURPOSES, { message: 'Say what it is for.' }) purpose?: Purpose;
   /** How stiff the first of them was by its hours and its warmth; left out: nobody knows. */
-  @IsOptional() @IsIn(STIFF_STATES, { message: 'Say how stiff it was.' }) stiff?: StiffNow;
+  @IsOptional() @IsIn(STIFF_STATES, { message: 'Choose how stiff it was.' }) stiff?: StiffNow;
   /** Written down before the first cut, so that the comparison is honest. */
   @IsOptional()
   @Satisfies('An expectation has a stage and shares of the whole, from low to high.', areExpected)
@@ -84,15 +84,15 @@ export class CutStepped {
 
 /** How this cut is done where schools differ, against the house way. Subject: the cut. */
 export class CutWay {
-  @IsIn(WAY_NAMES, { message: 'Choose what it is about.' }) of!: WayName;
+  @IsIn(WAY_NAMES, { message: 'Choose a topic.' }) of!: WayName;
   @IsString() @MinLength(1) @MaxLength(60) is!: string;
 }
 
 /** Something found when it was opened, of a kind from which something may follow. Subject: the cut. */
 export class CutFinding {
-  @IsIn(FINDING_NAMES, { message: 'Choose what it is about.' }) of!: FindingOf;
+  @IsIn(FINDING_NAMES, { message: 'Choose a topic.' }) of!: FindingOf;
   @IsString() @MinLength(1, { message: 'Say what was found.' }) @MaxLength(60) is!: string;
-  @IsOptional() @IsInt() @Min(1, { message: 'A count is 1 or more.' }) @Max(999) count?: number;
+  @IsOptional() @IsInt() @Min(1, { message: 'Enter 1 or more.' }) @Max(999) count?: number;
   @IsOptional() @IsString() @MaxLength(60) where?: string;
   /** SHA-256 of a picture of it, hex, with its size, upright, px; the file is kept apart, by its content. */
   @IsOptional()
@@ -105,13 +105,13 @@ export class CutFinding {
 /** The house way where schools differ. Subject: the book. */
 export class BookWay {
   /** `raw by`: the authority whose freezing the house goes by for raw fish, US or EU. */
-  @IsIn([...WAY_NAMES, 'raw by'], { message: 'Choose what it is about.' }) of!: WayName | 'raw by';
+  @IsIn([...WAY_NAMES, 'raw by'], { message: 'Choose a topic.' }) of!: WayName | 'raw by';
   @IsString() @MinLength(1) @MaxLength(60) is!: string;
 }
 
 /** A weighing at one stage. */
 export class CutWeighed extends AsTyped {
-  @IsIn(['round', 'gutted', 'fillets', 'trimmed'], { message: 'Say which stage was weighed.' }) stage!:
+  @IsIn(['round', 'gutted', 'fillets', 'trimmed'], { message: 'Choose which stage was weighed.' }) stage!:
     'round' | 'gutted' | 'fillets' | 'trimmed';
   @IsNumber() @Min(1, WEIGHT) @Max(2_000_000) massG!: number;
   /** Where it was weighed piece by piece (one side, then the other): each, g; they make the whole weight. */
@@ -134,5 +134,5 @@ export class CutByproduct extends AsTyped {
 
 /** What the inside told: stomach, sex, worms, a cut gut. */
 export class CutFound {
-  @IsString() @MinLength(1, { message: 'Write what was found first.' }) @MaxLength(2000) text!: string;
+  @IsString() @MinLength(1, { message: 'First write what was found.' }) @MaxLength(2000) text!: string;
 }

@@ -39,7 +39,7 @@ const arePlaces = (list: unknown): boolean =>
 
 /** The book itself: its title and the waters whose rules it goes by. Subject: the book. */
 export class BookOpened {
-  @IsString() @MinLength(1, { message: 'Give the book a name.' }) @MaxLength(NAME) name!: string;
+  @IsString() @MinLength(1, { message: 'Enter a name for the book.' }) @MaxLength(NAME) name!: string;
   /** Id of the rule pack. */
   @IsString() @MaxLength(NAME) waters!: string;
   /** Boat's name; left out when fishing from the shore. */
@@ -62,24 +62,24 @@ export class BookError extends AsTyped {
   @IsIn(SETTABLE_METHODS, { message: 'Choose board, mat or tape.' }) method!: SettableMethod;
   /** One standard deviation, mm. */
   @IsNumber()
-  @Min(0.5, { message: 'No length of a fish is read better than to half a millimetre.' })
-  @Max(100, { message: 'An error as wide as a hand is a guess: measure by eye.' })
+  @Min(0.5, { message: 'No fish can be measured better than to 0.5 mm.' })
+  @Max(100, { message: 'Such a large error is a guess: choose “by eye”.' })
   sdMm!: number;
 }
 
 /** A person of the crew or the kitchen. Subject: the member. */
 export class MemberJoined {
-  @IsString() @MinLength(1, { message: 'Give a name.' }) @MaxLength(NAME) name!: string;
+  @IsString() @MinLength(1, { message: 'Enter a name.' }) @MaxLength(NAME) name!: string;
   /** What they mostly do, in their own words. */
   @IsOptional() @IsString() @MaxLength(120) role?: string;
   @IsOptional() @IsInt() @Min(1900) @Max(2100) born?: number;
   /** Civil day of birth, for rules that ask for an age. */
-  @IsOptional() @Satisfies('A day of birth is written as 2012-05-31.', isCivilDay) bornOn?: string;
+  @IsOptional() @Satisfies('Write the date of birth like 2012-05-31.', isCivilDay) bornOn?: string;
   /** Licences held, each to its last day; an empty list: holds none. Left out: nobody has said. */
   @IsOptional()
   @IsArray()
   @ArrayMaxSize(20)
-  @Satisfies('A licence has a name and the last day on which it holds, such as 2026-12-31.', areLicences)
+  @Satisfies('Enter the licence’s name and its last day, such as 2026-12-31.', areLicences)
   licences?: { name: string; until: string; from?: string }[];
 }
 
@@ -91,7 +91,7 @@ export class BoxRetired {}
 
 /** A box for fish. Subject: the box. */
 export class BoxAdded extends AsTyped {
-  @IsString() @MinLength(1, { message: 'Give the box a name.' }) @MaxLength(NAME) name!: string;
+  @IsString() @MinLength(1, { message: 'Enter a name for the box.' }) @MaxLength(NAME) name!: string;
   @IsNumber() @Min(1, { message: 'A box holds at least 1 litre.' }) @Max(2000) litres!: number;
   /** How it is built; left out: nobody has said. */
   @IsOptional() @IsIn(WALLS) walls?: Walls;
@@ -119,19 +119,19 @@ export class BoxLooked {
 
 /** Its ice was weighed. Subject: the box. */
 export class BoxWeighed extends AsTyped {
-  @IsNumber() @Min(0, { message: 'Ice weighs nothing or more.' }) @Max(500) kg!: number;
+  @IsNumber() @Min(0, { message: 'Ice cannot weigh less than 0.' }) @Max(500) kg!: number;
 }
 
 /** The melted water was let out, and weighed or not. Subject: the box. */
 export class BoxDrained extends AsTyped {
-  @IsOptional() @IsNumber() @Min(0, { message: 'Water weighs nothing or more.' }) @Max(500) kg?: number;
+  @IsOptional() @IsNumber() @Min(0, { message: 'Water cannot weigh less than 0.' }) @Max(500) kg?: number;
 }
 
 /** A thermometer was read in it, among the ice or in the water. Subject: the box. */
 export class BoxRead extends AsTyped {
   @IsNumber()
-  @Min(-30, { message: 'No box is so cold: is the thermometer well?' })
-  @Max(40, { message: 'No box is so hot: is the thermometer well?' })
+  @Min(-30, { message: 'No box is that cold. Is the thermometer working?' })
+  @Max(40, { message: 'No box is that hot. Is the thermometer working?' })
   c!: number;
 }
 
@@ -145,10 +145,13 @@ export class BoxStands {
 
 /** Shut at home with so much ice for so long: what its walls let through. Subject: the box. */
 export class BoxTested extends AsTyped {
-  @IsNumber() @Min(0.5, { message: 'Test it with half a kilo of ice at least.' }) @Max(500) iceKg!: number;
-  @IsNumber() @Min(0.1, { message: 'When all of it is gone nobody knows since when.' }) @Max(500) leftKg!: number;
-  @IsNumber() @Min(1, { message: 'Leave it shut for an hour at least.' }) @Max(240) hours!: number;
-  @IsNumber() @Min(5, { message: 'In air so cold nothing melts that says anything.' }) @Max(50) airC!: number;
+  @IsNumber() @Min(0.5, { message: 'Test with at least half a kilo of ice.' }) @Max(500) iceKg!: number;
+  @IsNumber()
+  @Min(0.1, { message: 'If all the ice has melted, the time of melting is unknown.' })
+  @Max(500)
+  leftKg!: number;
+  @IsNumber() @Min(1, { message: 'Leave the box closed for at least an hour.' }) @Max(240) hours!: number;
+  @IsNumber() @Min(5, { message: 'In such cold air too little melts to measure.' }) @Max(50) airC!: number;
 }
 
 /** Takes back another entry (`strikes`). Subject: that of the struck entry. */

@@ -34,7 +34,7 @@ export class DayPlanned {
   @IsOptional()
   @IsInt()
   @Min(0)
-  @Max(50, { message: 'More than 50 guests are a feast: plan it by hand.' })
+  @Max(50, { message: 'At most 50 guests can be planned.' })
   guests?: number;
   /** Packs for its meal, and how much of their meat; `locked`: somebody put it there. */
   @IsOptional()
@@ -47,8 +47,8 @@ export class DayPlanned {
 /** How much somebody eats, and what not. Subject: the member. */
 export class MemberEats {
   @IsNumber()
-  @Min(0.25, { message: 'A small child eats a quarter of a plate.' })
-  @Max(3, { message: 'More than three plates?' })
+  @Min(0.25, { message: 'At least a quarter of a plate.' })
+  @Max(3, { message: 'At most three plates.' })
   plates!: number;
   /** Ids of species. */
   @IsOptional()
@@ -71,5 +71,5 @@ export class MemberEats {
 
 /** How much is to come out of the freezers in the plan’s days. Subject: the book. */
 export class BookRoom {
-  @IsNumber() @Min(0) @Max(200_000, { message: 'That is more than a freezer holds.' }) massG!: number;
+  @IsNumber() @Min(0) @Max(200_000, { message: 'That is more than fits in a freezer.' }) massG!: number;
 }

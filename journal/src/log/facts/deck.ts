@@ -32,6 +32,16 @@ export const RELEASE_REASONS = [
   'not needed',
   'not sure what it is',
 ] as const;
+/** How a reason to let a fish go is said; what is stored is older than these words. */
+export const RELEASE_WORDS: Readonly<Record<(typeof RELEASE_REASONS)[number], string>> = {
+  'too short': 'too short',
+  'over the bag': 'over the bag limit',
+  'closed season': 'closed season',
+  'may not be kept': 'may not be kept',
+  'too near to tell': 'too close to the limit to be sure',
+  'not needed': 'not needed',
+  'not sure what it is': 'not identified',
+};
 /** What became of the hook of one that went back. */
 export const HOOKS = ['out', 'line cut', 'swallowed, left in'] as const;
 export const RELEASE_STATES = ['swam off', 'slow', 'bleeding', 'dead'] as const;
@@ -46,8 +56,8 @@ export class FishLanded {
   /** Member id of the one who caught it. */
   @IsString() @MaxLength(60) angler!: string;
   @IsInt({ message: 'Count whole fish.' })
-  @Min(1, { message: 'A lot is at least one fish.' })
-  @Max(500, { message: 'At most 500 fish in one lot.' })
+  @Min(1, { message: 'At least one fish.' })
+  @Max(500, { message: 'At most 500 fish in one entry.' })
   count!: number;
   /** Its number within the trip, given once; two devices may give the same one. */
   @IsOptional() @IsInt() @Min(1) @Max(100_000) number?: number;
@@ -83,8 +93,8 @@ export class FishNamed {
 /** A length read. For a lot: the shortest and the longest. */
 export class FishMeasured extends AsTyped {
   @IsNumber()
-  @Min(1, { message: 'A length is more than 0.' })
-  @Max(5000, { message: 'Longer than any fish (5 m): is the unit right?' })
+  @Min(1, { message: 'Enter a length above 0.' })
+  @Max(5000, { message: 'Longer than any fish (5 m). Is the unit right?' })
   lengthMm!: number;
   @IsIn(LENGTH_KINDS) lengthKind!: LengthKind;
   @IsIn(METHODS) method!: MeasureMethod;
@@ -93,7 +103,7 @@ export class FishMeasured extends AsTyped {
   /** Error of this very reading, 1 sd: of a picture, or as the crew have set it. Left out: that of the method. */
   @IsOptional()
   @IsNumber()
-  @Min(0.5, { message: 'No length of a fish is read better than to half a millimetre.' })
+  @Min(0.5, { message: 'No fish can be measured better than to 0.5 mm.' })
   @Max(1000)
   sdMm?: number;
 }
@@ -101,8 +111,8 @@ export class FishMeasured extends AsTyped {
 /** A weight: of the whole lot, if it is one. */
 export class FishWeighed extends AsTyped {
   @IsNumber()
-  @Min(1, { message: 'A weight is more than 0.' })
-  @Max(2_000_000, { message: 'More than two tonnes: is the unit right?' })
+  @Min(1, { message: 'Enter a weight above 0.' })
+  @Max(2_000_000, { message: 'More than two tonnes. Is the unit right?' })
   massG!: number;
   @IsIn(['scale', 'estimated'], { message: 'Say whether it was weighed or estimated.' }) how!: 'scale' | 'estimated';
 }
@@ -114,7 +124,7 @@ export class FishDiscarded {
 
 /** Put back. */
 export class FishReleased {
-  @IsIn(RELEASE_REASONS, { message: 'Say why it went back.' }) reason!: (typeof RELEASE_REASONS)[number];
+  @IsIn(RELEASE_REASONS, { message: 'Say why it was released.' }) reason!: (typeof RELEASE_REASONS)[number];
   @IsOptional() @IsIn(RELEASE_STATES) state?: (typeof RELEASE_STATES)[number];
   @IsOptional() @IsIn(HOOKS) hook?: (typeof HOOKS)[number];
 }
@@ -156,8 +166,8 @@ export class FishMoved {
 /** A thermometer in its middle. */
 export class FishRead extends AsTyped {
   @IsNumber()
-  @Min(-40, { message: 'No fish is so cold: is the thermometer well?' })
-  @Max(40, { message: 'No fish is so warm before it is cooked: is the thermometer well?' })
+  @Min(-40, { message: 'No fish is that cold. Is the thermometer working?' })
+  @Max(40, { message: 'No raw fish is that warm. Is the thermometer working?' })
   c!: number;
 }
 
@@ -170,5 +180,5 @@ export class FishReported {
 
 /** A remark on this fish. */
 export class FishNoted {
-  @IsString() @MinLength(1, { message: 'Write the remark first.' }) @MaxLength(2000) text!: string;
+  @IsString() @MinLength(1, { message: 'First write the note.' }) @MaxLength(2000) text!: string;
 }

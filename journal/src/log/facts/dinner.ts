@@ -47,7 +47,7 @@ export interface DinnerDish {
 
 function dishesTrouble(list: unknown): string | null {
   if (!Array.isArray(list) || list.length === 0) return 'A dinner has at least one dish.';
-  if (list.length > 20) return 'More than 20 dishes are a feast: plan it in two.';
+  if (list.length > 20) return 'At most 20 dishes. Plan two dinners instead.';
   for (const d of list) {
     if (!isObject(d) || !isText(d['id'], 60) || !isText(d['name'], 80)) return 'Each dish has a name.';
     const packs = d['packs'];
@@ -64,7 +64,7 @@ function dishesTrouble(list: unknown): string | null {
       );
     if (!named) return `${String(d['name'])}: name its packs, with what is taken of each.`;
     if (d['fire'] !== null && !(isObject(d['fire']) && JSON.stringify(d['fire']).length < 2000))
-      return `${String(d['name'])}: how it was reckoned cannot be read.`;
+      return `${String(d['name'])}: its calculation cannot be read.`;
     for (const k of ['recipe', 'method'] as const)
       if (d[k] !== null && !isText(d[k], 60)) return `${String(d['name'])}: its recipe or its way is no name.`;
     for (const k of [
@@ -90,7 +90,7 @@ const meansTrouble = (m: unknown): string | null =>
     (k) => Number.isInteger(m[k]) && Number(m[k]) >= 0 && Number(m[k]) <= 12,
   )
     ? null
-    : 'Say how many hands, rings, ovens and grills there are: up to 12 of each.';
+    : 'Enter how many cooks, hob rings, ovens and grills there are: up to 12 of each.';
 
 /** Whether a list is one of steps that can be read; what cannot be planned of them is said by the planner. */
 const areTasks = (list: unknown): boolean =>
@@ -142,7 +142,7 @@ export class DinnerStep {
 /** A step takes more or fewer minutes than it was planned for. */
 export class DinnerLasts {
   @IsString() @MaxLength(130) task!: string;
-  @IsInt() @Min(0) @Max(2880, { message: 'Nothing on the stove takes longer than two days.' }) minutes!: number;
+  @IsInt() @Min(0) @Max(2880, { message: 'At most two days.' }) minutes!: number;
 }
 
 /** It is served at another hour. */
@@ -154,8 +154,8 @@ export class DinnerMoved {
 export class DinnerRead {
   @IsString() @MaxLength(60) dish!: string;
   @IsNumber()
-  @Min(-30, { message: 'Colder than any freezer: is the reading right?' })
-  @Max(120, { message: 'Hotter than fish gets: is the tip in the pan?' })
+  @Min(-30, { message: 'Colder than any freezer. Is the reading right?' })
+  @Max(120, { message: 'Hotter than fish gets. Is the tip touching the pan?' })
   c!: number;
 }
 
@@ -197,7 +197,7 @@ export class BookPantry {
   @IsString({ each: true })
   @MaxLength(80, { each: true })
   @Satisfies(
-    'Each thing in the house has a name.',
+    'Each item needs a name.',
     (l) => Array.isArray(l) && l.every((x) => typeof x === 'string' && x.trim() !== ''),
   )
   has!: string[];

@@ -22,17 +22,17 @@ export class IncidentSoaked {
   @IsOptional()
   @IsNumber()
   @Min(20, { message: 'Water below 20° is not hot.' })
-  @Max(60, { message: 'Above 60° it scalds at once: is the reading right?' })
+  @Max(60, { message: 'Water above 60° scalds at once. Is the reading right?' })
   waterC?: number;
 }
 
 /** How it goes, or what was seen and done. */
 export class IncidentNoted {
   @IsOptional() @IsIn(SIGNS) sign?: (typeof SIGNS)[number];
-  @IsString() @MinLength(1, { message: 'Write what was seen or done first.' }) @MaxLength(2000) text!: string;
+  @IsString() @MinLength(1, { message: 'First write what was seen or done.' }) @MaxLength(2000) text!: string;
 }
 
 /** It is over, or in other hands. */
 export class IncidentEnded {
-  @IsString() @MinLength(1, { message: 'Say how it ended.' }) @MaxLength(300) how!: string;
+  @IsString() @MinLength(1, { message: 'Choose how it ended.' }) @MaxLength(300) how!: string;
 }

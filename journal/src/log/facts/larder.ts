@@ -36,8 +36,8 @@ export const TAKEN_AS = [...TAKEN_FOR, 'not found'] as const;
 
 /** A part of it was taken out, and not for a meal of the book. Subject: the pack. */
 export class PartTaken extends AsTyped {
-  @IsNumber() @Min(1, { message: 'What was taken weighs more than 0.' }) @Max(200_000) massG!: number;
-  @IsOptional() @IsInt() @Min(1, { message: 'A count is 1 or more.' }) @Max(500) pieces?: number;
+  @IsNumber() @Min(1, { message: 'Enter a weight above 0.' }) @Max(200_000) massG!: number;
+  @IsOptional() @IsInt() @Min(1, { message: 'Enter 1 or more.' }) @Max(500) pieces?: number;
   @IsIn(TAKEN_AS, { message: 'Say what became of it.' }) is!: (typeof TAKEN_AS)[number];
   @IsOptional() @IsString() @MaxLength(200) why?: string;
 }
@@ -50,8 +50,8 @@ export class PackTended {
 
 /** It was weighed again. Subject: the pack. */
 export class PackWeighed extends AsTyped {
-  @IsNumber() @Min(1, { message: 'A pack weighs more than 0.' }) @Max(200_000) massG!: number;
-  @IsOptional() @IsInt() @Min(1, { message: 'A count is 1 or more.' }) @Max(500) pieces?: number;
+  @IsNumber() @Min(1, { message: 'Enter a weight above 0.' }) @Max(200_000) massG!: number;
+  @IsOptional() @IsInt() @Min(1, { message: 'Enter 1 or more.' }) @Max(500) pieces?: number;
 }
 
 /** A pack put by. Subject: the pack. */
@@ -62,8 +62,8 @@ export class PackStored extends AsTyped {
   @IsString() @MaxLength(60) species!: string;
   @IsIn(FORMS) form!: PackForm;
   @IsNumber()
-  @Min(1, { message: 'A pack weighs more than 0.' })
-  @Max(200_000, { message: 'More in one pack than a crew can lift (200 kg)? Check the unit.' })
+  @Min(1, { message: 'Enter a weight above 0.' })
+  @Max(200_000, { message: 'At most 200 kg in one pack. Check the unit.' })
   massG!: number;
   @IsOptional() @IsInt() @Min(1) @Max(500) pieces?: number;
   @IsIn(WRAPPINGS) wrapping!: Wrapping;

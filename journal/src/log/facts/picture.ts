@@ -39,7 +39,7 @@ export class FishPictured {
   /** When its own clock says that it was taken, as that clock writes it. */
   @IsOptional()
   @IsString()
-  @Satisfies('The clock of a picture says a day and a time of the calendar.', isWallClock)
+  @Satisfies('The time of the picture is a date and a time.', isWallClock)
   takenAt?: string;
   /** Longitude and latitude out of the picture: only when the user chose to keep them. */
   @IsOptional()

@@ -15,7 +15,7 @@ describe('what is wrong with a field', () => {
     expect(why(anEntry('trip.noted', idOf('t'), { text: 'x'.repeat(5600) }))).toBe('The remark: at most 2000 letters.');
   });
   test('of what is missing it is said that it is missing', () => {
-    expect(why(anEntry('member.joined', ILSE, {} as never))).toBe('Give a name.');
+    expect(why(anEntry('member.joined', ILSE, {} as never))).toBe('Enter a name.');
     expect(
       sayConstraint({
         property: 'waters',
@@ -25,8 +25,8 @@ describe('what is wrong with a field', () => {
     ).toBe('Waters: it is missing.');
   });
   test('a sentence of its own is said as it is', () => {
-    const constraints = { min: 'A length is more than 0.', isNumber: 'lengthMm must be a number' };
-    expect(sayConstraint({ property: 'lengthMm', value: 0, constraints })).toBe('A length is more than 0.');
+    const constraints = { min: 'Enter a length above 0.', isNumber: 'lengthMm must be a number' };
+    expect(sayConstraint({ property: 'lengthMm', value: 0, constraints })).toBe('Enter a length above 0.');
   });
   test('whatever is thrown at whichever kind, no text of the library is said', () => {
     const odd = [null, -1e9, 1e12, 'x'.repeat(900), [], {}, [1, 2], [{}], true];

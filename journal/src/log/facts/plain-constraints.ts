@@ -37,14 +37,14 @@ const SAY: Readonly<Record<string, (n: string) => string>> = {
   max: (n) => `at most ${n}`,
   arrayMaxSize: (n) => `at most ${n}`,
   arrayMinSize: (n) => `at least ${n}`,
-  isString: () => 'words are expected here',
-  isNumber: () => 'a number is expected here',
-  isInt: () => 'a whole number is expected here',
-  isBoolean: () => 'yes or no is expected here',
-  isIn: () => 'choose one of the answers that are offered',
+  isString: () => 'enter words',
+  isNumber: () => 'enter a number',
+  isInt: () => 'enter a whole number',
+  isBoolean: () => 'answer yes or no',
+  isIn: () => 'choose one of the offered answers',
   isArray: () => 'a list is expected here',
   isObject: () => 'this cannot be read',
-  matches: () => 'this is not written as it should be',
+  matches: () => 'this is not in the right form',
 };
 
 /** Whether a message is the checking library's own: it begins with the name of the property. */

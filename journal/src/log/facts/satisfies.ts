@@ -28,7 +28,7 @@ export function Document(trouble: (value: unknown) => string | null) {
         // What is missing is no document at all, and no schema is asked about it.
         validate: (value: unknown) => value !== undefined && trouble(value) === null,
         defaultMessage: (a?: ValidationArguments) =>
-          a?.value === undefined ? 'A part of it is missing.' : (trouble(a.value) ?? ''),
+          a?.value === undefined ? 'A part is missing.' : (trouble(a.value) ?? ''),
       },
     });
 }

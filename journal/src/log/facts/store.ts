@@ -10,15 +10,15 @@ export const READ_BY = ['hand', 'thermometer'] as const;
 
 /** A shelf, a tray, a rack, a freezer of one's own. Subject: the store. */
 export class StoreAdded extends AsTyped {
-  @IsString() @MinLength(1, { message: 'Give it a name.' }) @MaxLength(60) name!: string;
-  @IsIn(KINDS_OF_STORE, { message: 'Say what it is.' }) is!: StoreKind;
+  @IsString() @MinLength(1, { message: 'Enter a name.' }) @MaxLength(60) name!: string;
+  @IsIn(KINDS_OF_STORE, { message: 'Choose what it is.' }) is!: StoreKind;
   /** Temperature it is set to, degC; left out: typical of its kind. */
   @IsOptional()
   @IsNumber()
-  @Min(-60, { message: 'No store at home is so cold.' })
-  @Max(30, { message: 'That is a warm room.' })
+  @Min(-60, { message: 'No fridge or freezer at home is that cold.' })
+  @Max(30, { message: 'That is too warm for a store.' })
   setC?: number;
-  @IsOptional() @IsNumber() @Min(1, { message: 'It holds at least 1 litre.' }) @Max(3000) litres?: number;
+  @IsOptional() @IsNumber() @Min(1, { message: 'At least 1 litre.' }) @Max(3000) litres?: number;
   /** What was put simply into the fridge, or the freezer, lies here. */
   @IsOptional() @IsIn(PLAIN_STORES) standsFor?: PlainStore;
 }
@@ -26,21 +26,21 @@ export class StoreAdded extends AsTyped {
 /** Its thermometer was read. Subject: the store. */
 export class StoreRead extends AsTyped {
   @IsNumber()
-  @Min(-60, { message: 'No store at home is so cold: is the thermometer well?' })
-  @Max(45, { message: 'No store is so hot: is the thermometer well?' })
+  @Min(-60, { message: 'No fridge or freezer at home is that cold. Is the thermometer working?' })
+  @Max(45, { message: 'No store is that hot. Is the thermometer working?' })
   c!: number;
   /** Relative humidity with it, %. */
   @IsOptional()
   @IsNumber()
-  @Min(1, { message: 'Damp is a share in a hundred.' })
-  @Max(100, { message: 'Damp is at most 100 %.' })
+  @Min(1, { message: 'Humidity is a percentage.' })
+  @Max(100, { message: 'Humidity is at most 100 %.' })
   damp?: number;
   @IsOptional() @IsIn(READ_BY) by?: (typeof READ_BY)[number];
 }
 
 /** Its current went off, or came back. Subject: the store. */
 export class StorePower {
-  @IsIn(['off', 'on'], { message: 'Say whether the current went off or came back.' }) is!: 'off' | 'on';
+  @IsIn(['off', 'on'], { message: 'Say whether the power failed or came back.' }) is!: 'off' | 'on';
 }
 
 /** No longer used: offered nowhere; what lies in it stays there. Subject: the store. Striking it brings it back. */

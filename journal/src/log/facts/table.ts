@@ -36,9 +36,9 @@ export class PackTaken extends AsTyped {
 /** A meal on the table. Subject: the meal. */
 export class MealServed extends AsTyped {
   static readonly lists = { packs: PackTaken };
-  @IsString() @MinLength(1, { message: 'Give the dish a name.' }) @MaxLength(80) name!: string;
+  @IsString() @MinLength(1, { message: 'Enter a name for the dish.' }) @MaxLength(80) name!: string;
   @IsString() @MaxLength(60) cook!: string;
-  @IsIn(COOKING, { message: 'Say how it was cooked.' }) method!: (typeof COOKING)[number];
+  @IsIn(COOKING, { message: 'Choose how it was cooked.' }) method!: (typeof COOKING)[number];
   @IsArray()
   @ArrayMinSize(1, { message: 'Choose at least one pack.' })
   @ArrayMaxSize(30)
@@ -47,7 +47,10 @@ export class MealServed extends AsTyped {
   packs!: PackTaken[];
   /** Member ids; nobody where guests alone ate. */
   @IsArray()
-  @Satisfies('Say who ate.', (eaters, { guests }) => (Array.isArray(eaters) && eaters.length > 0) || Number(guests) > 0)
+  @Satisfies(
+    'Choose who ate.',
+    (eaters, { guests }) => (Array.isArray(eaters) && eaters.length > 0) || Number(guests) > 0,
+  )
   @ArrayMaxSize(30)
   @IsString({ each: true })
   @MaxLength(60, { each: true })
@@ -71,8 +74,8 @@ export class MealServed extends AsTyped {
 export class MealRated {
   @IsString() @MaxLength(60) eater!: string;
   @IsNumber()
-  @Min(1, { message: 'Marks run from 1 to 5.' })
-  @Max(5, { message: 'Marks run from 1 to 5.' })
+  @Min(1, { message: 'Ratings are from 1 to 5.' })
+  @Max(5, { message: 'Ratings are from 1 to 5.' })
   mark!: number;
   /** The fish, and how it was done, apart: as the mark. */
   @IsOptional() @IsNumber() @Min(1) @Max(5) fish?: number;
@@ -86,5 +89,5 @@ export class MealPictured {
 
 /** What to change, what was good. */
 export class MealNoted {
-  @IsString() @MinLength(1, { message: 'Write the remark first.' }) @MaxLength(2000) text!: string;
+  @IsString() @MinLength(1, { message: 'First write the note.' }) @MaxLength(2000) text!: string;
 }

@@ -27,7 +27,7 @@ export class TripStarted extends AsTyped {
   @IsOptional() @IsString() @MaxLength(60) boat?: string;
   /** Member ids. */
   @IsArray()
-  @ArrayMinSize(1, { message: 'Say who is coming.' })
+  @ArrayMinSize(1, { message: 'Choose who is coming.' })
   @ArrayMaxSize(12)
   @IsString({ each: true })
   @MaxLength(60, { each: true })
@@ -36,14 +36,14 @@ export class TripStarted extends AsTyped {
   @IsOptional()
   @IsNumber()
   @Min(0, { message: 'Ice cannot be less than 0.' })
-  @Max(500, { message: 'Half a tonne of ice or more? Check the unit.' })
+  @Max(500, { message: 'At most 500 kg of ice. Check the unit.' })
   iceKg?: number;
-  @IsOptional() @IsNumber() @Min(-2, { message: 'Sea water so cold is ice.' }) @Max(35) waterC?: number;
+  @IsOptional() @IsNumber() @Min(-2, { message: 'Sea water that cold would be frozen.' }) @Max(35) waterC?: number;
   /** Air, as it was read or said, degC. */
   @IsOptional()
   @IsNumber()
   @Min(-40)
-  @Max(55, { message: 'Air so hot is none to fish in: is the unit right?' })
+  @Max(55, { message: 'That is too hot for air. Is the unit right?' })
   airC?: number;
   /** When they mean to be back, as an instant. */
   @IsOptional()
@@ -85,9 +85,9 @@ export const NOTE_TOPICS = [
 /** A remark: weather, water, a sighting, something lost. Subject: the trip. */
 export class TripNoted extends AsTyped {
   @IsOptional() @IsIn(NOTE_TOPICS) topic?: (typeof NOTE_TOPICS)[number];
-  @IsString() @MinLength(1, { message: 'Write the remark first.' }) @MaxLength(2000) text!: string;
+  @IsString() @MinLength(1, { message: 'First write the note.' }) @MaxLength(2000) text!: string;
   /** Of the water that is fished from now on, m. */
-  @IsOptional() @IsNumber() @Min(0) @Max(3000, { message: 'No line reaches deeper than 3000 m.' }) depthM?: number;
+  @IsOptional() @IsNumber() @Min(0) @Max(3000, { message: 'At most 3000 m deep.' }) depthM?: number;
   /** Air, as a source or a thermometer has it, degC. */
   @IsOptional() @IsNumber() @Min(-40) @Max(55) airC?: number;
   /** What it cost, in the money of the book. */

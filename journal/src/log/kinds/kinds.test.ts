@@ -57,24 +57,24 @@ describe('what is new of fish, trip and book', () => {
   ])('%s %j is taken', (kind, facts) => expect(answer(kind, facts)).toBe('taken'));
 
   test.each<[Kind, object, RegExp]>([
-    ['fish.measured', { lengthMm: 407, lengthKind: 'total', method: 'board', sdMm: 0 }, /half a millimetre/],
+    ['fish.measured', { lengthMm: 407, lengthKind: 'total', method: 'board', sdMm: 0 }, /0\.5 mm/],
     ['fish.measured', { lengthMm: 407, lengthKind: 'total', method: 'guess' }, /^Method: choose one/],
     ['fish.landed', { trip: 't', angler: 'a', count: 1, origin: 'stolen' }, /^Origin: choose one/],
     ['fish.reported', { rule: 'r', to: '' }, /to whom/],
     ['trip.moved', { zone: '', by: 'by hand' }, /Choose a zone/],
     ['trip.moved', { zone: 'z', by: 'a bird' }, /who says so/],
     ['book.error', { method: 'eye', sdMm: 30 }, /board, mat or tape/],
-    ['book.error', { method: 'tape', sdMm: 400 }, /measure by eye/],
+    ['book.error', { method: 'tape', sdMm: 400 }, /by eye/],
     ['rules.added', { pack: { id: 'p' }, from: '2026-02-28' }, /field "name" is missing/],
     ['rules.added', { pack: aRulePack(), from: '2026-02-31' }, /such as 2026-09-12/],
     ['rules.added', { pack: aRulePack({ rules: [null] }), from: '2026-02-28' }, /rules\.0: object, not null/],
     ['rules.added', { pack: aRulePack({ zones: [null] }), from: '2026-02-28' }, /zones\.0: object, not null/],
-    ['rules.added', { pack: aRulePack({ timeZone: 'Skerrow/Time' }), from: '2026-02-28' }, /is no time zone/],
-    ['rules.added', { pack: aRulePack({ checked: '2026-02-31' }), from: '2026-02-28' }, /no day of the calendar/],
+    ['rules.added', { pack: aRulePack({ timeZone: 'Skerrow/Time' }), from: '2026-02-28' }, /is not a time zone/],
+    ['rules.added', { pack: aRulePack({ checked: '2026-02-31' }), from: '2026-02-28' }, /not a day of the calendar/],
     [
       'rules.added',
       { pack: aRulePack({ rules: [aRule({ inForce: { to: '2026-11-31' } })] }), from: '2026-02-28' },
-      /no day of the calendar/,
+      /not a day of the calendar/,
     ],
     ['species.added', { pack: 'own', packName: 'Own', species: aSpecies({ usualMm: 'long' }) }, /usualMm: array/],
     [
@@ -86,7 +86,7 @@ describe('what is new of fish, trip and book', () => {
       },
       /scale\.back/,
     ],
-    ['member.joined', { name: 'Ilse', bornOn: '2012-02-31' }, /day of birth/],
+    ['member.joined', { name: 'Ilse', bornOn: '2012-02-31' }, /date of birth/],
     ['member.joined', { name: 'Ilse', licences: [{ name: 'permit', until: '2026-06-31' }] }, /last day/],
   ])('%s %j is refused with a sentence', (kind, facts, says) => expect(answer(kind, facts)).toMatch(says));
 

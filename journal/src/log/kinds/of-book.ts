@@ -17,7 +17,7 @@ import {
 } from '../facts/book.ts';
 import { WALLS } from '@dagboek/core/box';
 import { BookWay } from '../facts/board.ts';
-import { sayHeavy, sayLength, sayMass, sayTemperature, sayVolume } from '@dagboek/core/units';
+import { sayHeavy, sayLength, sayMass, sayTemperature, sayVolume, plural } from '@dagboek/core/units';
 import { sayAsTyped } from '../facts/as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
 import { amountField, choiceField, lengthField, numberField, textField } from '../facts/field.ts';
@@ -88,7 +88,7 @@ export const BOX = subjectOf<'box', BoxAdded>({
 function sayPapers(m: MemberJoined): string {
   const born = m.bornOn ? ` Born ${m.bornOn}.` : '';
   if (!m.licences) return born;
-  return `${born}${m.licences.length === 0 ? ' Holds no licence.' : m.licences.map((l) => ` ${capital(l.name)} to ${l.until}.`).join('')}`;
+  return `${born}${m.licences.length === 0 ? ' No licence.' : m.licences.map((l) => ` ${capital(l.name)} to ${l.until}.`).join('')}`;
 }
 
 export const BOOK_KINDS = {
@@ -136,7 +136,7 @@ export const BOOK_KINDS = {
       const kinds = (ids: readonly string[]): string => list(ids.map((id) => names.species(id).toLowerCase()));
       const dislikes = e.dislikes?.length ? ` Rather no ${kinds(e.dislikes)}.` : '';
       const allergic = e.allergic?.length ? ` Must not eat ${kinds(e.allergic)}.` : '';
-      return `Eats ${e.plates} ${e.plates === 1 ? 'plate' : 'plates'} at a meal.${dislikes}${allergic}${e.noFish ? ' No fish at all.' : ''}${e.atRisk ? ' At risk.' : ''}`;
+      return `Eats ${plural(e.plates, 'plate')} at a meal.${dislikes}${allergic}${e.noFish ? ' No fish at all.' : ''}${e.atRisk ? ' At risk.' : ''}`;
     },
     fields: [numberField('plates', 'Plates at a meal', 'plates')],
   }),
@@ -164,8 +164,8 @@ export const BOOK_KINDS = {
     },
     say: (r, { units }) =>
       r.massG > 0
-        ? `${sayMass(r.massG, units)} are to come out of the freezer in the days that are planned.`
-        : 'No room is wanted in the freezer.',
+        ? `${sayMass(r.massG, units)} should come out of the freezer in the planned days.`
+        : 'No freezer space is needed.',
     fields: [],
   }),
   'member.left': ofMember({
@@ -211,7 +211,7 @@ export const BOOK_KINDS = {
     facts: BoxDrained,
     fold: (s, d) => void s.drained.push({ kg: d.kg ?? null, at: d.at, about: d.about }),
     say: (d, { units }) =>
-      `Water let out${d.kg === undefined ? '' : `: ${sayHeavy(d.kg, units)}${sayAsTyped(d, ['kg'], 'heavy', units)}`}.`,
+      `Water drained${d.kg === undefined ? '' : `: ${sayHeavy(d.kg, units)}${sayAsTyped(d, ['kg'], 'heavy', units)}`}.`,
     fields: [amountField('kg', 'Water', 'heavy', { optional: true })],
   }),
   'box.read': ofBox({

@@ -1,3 +1,4 @@
+import { plural } from '@dagboek/core/units';
 import { sayDay } from '@dagboek/core/time';
 import { DayPlanned } from '../facts/day.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
@@ -40,8 +41,7 @@ export const DAY_KINDS = {
       const home = d.home ? ` ${d.home.length === 0 ? 'Nobody' : list(d.home.map(names.member))} at home` : '';
       const guests = d.guests ? `${home ? ', and' : ''} ${d.guests} more` : '';
       const n = d.packs?.length ?? 0;
-      const packs =
-        n === 0 ? '' : ` ${n} ${n === 1 ? 'pack' : 'packs'} for its meal${d.method ? `, ${d.method}` : ''}.`;
+      const packs = n === 0 ? '' : ` ${plural(n, 'pack')} for its meal${d.method ? `, ${d.method}` : ''}.`;
       return `${sayDay(d.day)}:${FISH[d.fish]}${home}${guests}${home || guests ? '.' : ''}${packs || (home || guests || d.fish !== 'either' ? '' : ' nothing planned.')}`;
     },
     fields: [],

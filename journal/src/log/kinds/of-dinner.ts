@@ -65,7 +65,7 @@ export const DINNER_KINDS = {
       s.pins = p.startMs === undefined ? others : { ...others, [p.task]: p.startMs };
     },
     say: (p) =>
-      p.startMs === undefined ? `Step let go: ${stepName(p.task)}.` : `Step put by hand: ${stepName(p.task)}.`,
+      p.startMs === undefined ? `Step dropped: ${stepName(p.task)}.` : `Step moved by hand: ${stepName(p.task)}.`,
     fields: [],
   }),
   'dinner.step': kind({
@@ -91,7 +91,7 @@ export const DINNER_KINDS = {
     fold: (s, m) => {
       s.serveAtMs = m.serveAtMs;
     },
-    say: () => 'Served at another hour.',
+    say: () => 'Serving time changed.',
     fields: [],
   }),
   'dinner.read': kind({
@@ -105,7 +105,7 @@ export const DINNER_KINDS = {
     fold: (s, e) => {
       s.ended = { meal: e.meal ?? null, at: e.at, about: e.about };
     },
-    say: (e) => (e.meal ? 'Served.' : 'Dinner given up.'),
+    say: (e) => (e.meal ? 'Served.' : 'Dinner cancelled.'),
     fields: [],
   }),
 };
@@ -134,7 +134,7 @@ export const RECIPE_KINDS = {
     fold: (s) => {
       s.retired = true;
     },
-    say: () => 'Recipe put away.',
+    say: () => 'Recipe hidden.',
     fields: [],
   }),
 };

@@ -1,5 +1,5 @@
 import { GUT_PIERCED } from '@dagboek/core/handling';
-import { lengthNumber, lengthUnit, sayMass, sayTemperature } from '@dagboek/core/units';
+import { lengthShown, lengthUnit, sayLength, sayMass, sayTemperature, sayAny } from '@dagboek/core/units';
 import { sayAsTyped } from '../facts/as-typed.ts';
 import {
   BLEED_CUTS,
@@ -25,6 +25,7 @@ import {
   METHODS,
   ORIGINS,
   RELEASE_REASONS,
+  RELEASE_WORDS,
   RELEASE_STATES,
 } from '../facts/deck.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
@@ -99,7 +100,7 @@ export const FISH_KINDS = {
       s.species = n.species;
       s.seen = n.seen ?? {};
     },
-    say: (n, names) => `Named: ${[n.species, ...(n.orElse ?? [])].map(names.species).join(' or ')}.`,
+    say: (n, names) => `Named: ${sayAny([n.species, ...(n.orElse ?? [])].map(names.species))}.`,
     fields: [speciesField('species', 'Species', { clears: ['orElse', 'seen'] })],
   }),
   'fish.measured': kind({
@@ -116,7 +117,7 @@ export const FISH_KINDS = {
       };
     },
     say: (m, { units }) =>
-      `Length ${lengthNumber(m.lengthMm, units)}${m.longestMm ? ` to ${lengthNumber(m.longestMm, units)}` : ''} ${lengthUnit(units)}${LENGTH_WORDS[m.lengthKind]}${sayAsTyped(m, ['lengthMm', 'longestMm'], 'length', units)}, ${METHOD_WORDS[m.method]}${m.sdMm ? `, good to ${lengthNumber(m.sdMm, units)}` : ''}.`,
+      `Length ${lengthShown(m.lengthMm, units)}${m.longestMm ? ` to ${lengthShown(m.longestMm, units)}` : ''} ${lengthUnit(units)}${LENGTH_WORDS[m.lengthKind]}${sayAsTyped(m, ['lengthMm', 'longestMm'], 'length', units)}, ${METHOD_WORDS[m.method]}${m.sdMm ? `, good to ${sayLength(m.sdMm, units)}` : ''}.`,
     fields: [
       lengthField('lengthMm', 'Length'),
       lengthField('longestMm', 'Longest of the lot', { optional: true }),
@@ -140,10 +141,11 @@ export const FISH_KINDS = {
     fold: (s, r) => {
       s.released = r;
     },
-    say: (r) => `Let go: ${r.reason}${r.state ? `; ${r.state}` : ''}${r.hook ? `; hook: ${r.hook}` : ''}.`,
+    say: (r) =>
+      `Let go: ${RELEASE_WORDS[r.reason]}${r.state ? `; ${r.state}` : ''}${r.hook ? `; hook: ${r.hook}` : ''}.`,
     fields: [
-      choiceField('reason', 'Why', RELEASE_REASONS),
-      choiceField('state', 'How it went', RELEASE_STATES, { optional: true }),
+      choiceField('reason', 'Why', RELEASE_REASONS, { words: RELEASE_WORDS }),
+      choiceField('state', 'How was it?', RELEASE_STATES, { optional: true }),
       choiceField('hook', 'The hook', HOOKS, { optional: true }),
     ],
   }),
@@ -161,7 +163,7 @@ export const FISH_KINDS = {
       s.dispatched = d;
     },
     say: (d) =>
-      `Dispatched, ${d.how}${d.signsSeen ? '; signs of a clean kill seen' : ''}${d.wired ? '; spinal wire' : ''}${d.gutPierced ? `; gut pierced: ${GUT_PIERCED}` : ''}.`,
+      `Killed, ${d.how}${d.signsSeen ? '; signs of a clean kill seen' : ''}${d.wired ? '; spinal wire' : ''}${d.gutPierced ? `; gut pierced: ${GUT_PIERCED}` : ''}.`,
     fields: [choiceField('how', 'How', DISPATCHES)],
   }),
   'fish.bled': kind({

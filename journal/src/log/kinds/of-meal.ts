@@ -54,7 +54,7 @@ export const MEAL_KINDS = {
     facts: MealServed,
     fold: 'begins',
     say: (m, names) =>
-      `${m.name}${m.name.toLowerCase().includes(m.method) ? '' : `, ${m.method}`}, cooked by ${names.member(m.cook)} for ${list(m.eaters.map(names.member))}${m.guests ? ` and ${m.guests} more` : ''}${m.coreC === undefined ? '' : `; ${sayTemperature(m.coreC, names.units)} at the core${sayAsTyped(m, ['coreC'], 'temperature', names.units)}`}${sayTaken(m.packs, names.units)}.`,
+      `${m.name}${m.name.toLowerCase().includes(m.method) ? '' : `, ${m.method}`}, cooked by ${names.member(m.cook)} for ${list(m.eaters.map(names.member))}${m.guests ? ` and ${m.guests} more` : ''}${m.coreC === undefined ? '' : `; ${sayTemperature(m.coreC, names.units)} in the middle${sayAsTyped(m, ['coreC'], 'temperature', names.units)}`}${sayTaken(m.packs, names.units)}.`,
     fields: [
       textField('name', 'Dish'),
       memberField('cook', 'Cook'),

@@ -32,7 +32,7 @@ export const RULES = subjectOf<'rules', RulesAdded>({
   begin: (s) => {
     const pack = readableRulePack(s.pack);
     if (typeof pack === 'string') throw new Unreadable(pack);
-    mustRead(isCivilDay(s.from) ? null : `"${s.from}" is no day of the calendar.`);
+    mustRead(isCivilDay(s.from) ? null : `"${s.from}" is not a day of the calendar.`);
     return { pack: pack as object as Readonly<Record<string, unknown>>, from: s.from, addedAt: s.at };
   },
   links: () => [],

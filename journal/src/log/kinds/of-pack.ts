@@ -1,4 +1,4 @@
-import { sayMass } from '@dagboek/core/units';
+import { sayMass, plural } from '@dagboek/core/units';
 import { sayAsTyped } from '../facts/as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
 import { choiceField, countField, massField, textField } from '../facts/field.ts';
@@ -86,11 +86,11 @@ export const PACK_KINDS = {
         about: t.about,
       }),
     say: (t, { units }) =>
-      `Taken out: ${sayMass(t.massG, units)}${sayAsTyped(t, ['massG'], 'mass', units)}${t.pieces ? `, ${t.pieces} ${t.pieces === 1 ? 'piece' : 'pieces'}` : ''}, ${t.is === 'bait' ? 'for bait' : t.is}${t.why ? `: ${t.why}` : ''}.`,
+      `Taken out: ${sayMass(t.massG, units)}${sayAsTyped(t, ['massG'], 'mass', units)}${t.pieces ? `, ${plural(t.pieces, 'piece')}` : ''}, ${t.is === 'bait' ? 'for bait' : t.is}${t.why ? `: ${t.why}` : ''}.`,
     fields: [
       massField('massG', 'Weight'),
       countField('pieces', 'Pieces', { optional: true }),
-      choiceField('is', 'What became of it', TAKEN_AS),
+      choiceField('is', 'What happened to it', TAKEN_AS),
       textField('why', 'Why', { optional: true }),
     ],
   }),
@@ -104,7 +104,7 @@ export const PACK_KINDS = {
     facts: PackWeighed,
     fold: (s, w) => void s.weighed.push({ massG: w.massG, pieces: w.pieces ?? null, at: w.at, about: w.about }),
     say: (w, { units }) =>
-      `Weighed again: ${sayMass(w.massG, units)}${sayAsTyped(w, ['massG'], 'mass', units)}${w.pieces ? `, ${w.pieces} ${w.pieces === 1 ? 'piece' : 'pieces'}` : ''}.`,
+      `Weighed again: ${sayMass(w.massG, units)}${sayAsTyped(w, ['massG'], 'mass', units)}${w.pieces ? `, ${plural(w.pieces, 'piece')}` : ''}.`,
     fields: [massField('massG', 'Weight'), countField('pieces', 'Pieces', { optional: true })],
   }),
   'pack.discarded': kind({

@@ -60,13 +60,13 @@ export const STORE_ENTRY_KINDS = {
   'store.power': kind({
     facts: StorePower,
     fold: (s, p) => void s.power.push({ is: p.is, at: p.at, about: p.about }),
-    say: (p) => (p.is === 'off' ? 'Without current.' : 'Its current is back.'),
+    say: (p) => (p.is === 'off' ? 'Without current.' : 'Power is back.'),
     fields: [choiceField('is', 'Current', ['off', 'on'])],
   }),
   'store.tended': kind({
     facts: StoreTended,
     fold: (s, t) => void s.tended.push({ did: t.did, at: t.at, about: t.about }),
-    say: () => 'Drained, and its ice topped up.',
+    say: () => 'Drained, and ice added.',
     fields: [],
   }),
   'store.counted': kind({
@@ -74,7 +74,7 @@ export const STORE_ENTRY_KINDS = {
     fold: (s, c) => {
       s.countedAt = c.at;
     },
-    say: (c) => `Counted: ${c.there} there${c.missing > 0 ? `, ${c.missing} not found` : ', as the book has it'}.`,
+    say: (c) => `Counted: ${c.there} there${c.missing > 0 ? `, ${c.missing} not found` : ', as in the book'}.`,
     fields: [],
   }),
   'store.retired': kind({

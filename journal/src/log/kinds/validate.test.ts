@@ -82,18 +82,18 @@ describe('what an entry is', () => {
 describe('facts of each kind', () => {
   const m = { lengthKind: 'total', method: 'board' } as const;
   test.each([
-    ['fish.measured', { ...m, lengthMm: 0 }, 'lengthMm', 'more than 0'],
-    ['fish.measured', { ...m, lengthMm: -40 }, 'lengthMm', 'more than 0'],
+    ['fish.measured', { ...m, lengthMm: 0 }, 'lengthMm', 'above 0'],
+    ['fish.measured', { ...m, lengthMm: -40 }, 'lengthMm', 'above 0'],
     ['fish.measured', { ...m, lengthMm: Number.NaN }, 'lengthMm', ''],
     ['fish.measured', { ...m, lengthMm: '440' }, 'lengthMm', ''],
     ['fish.measured', { ...m, lengthMm: 6000 }, 'lengthMm', 'unit'],
     ['fish.measured', { lengthMm: 440, lengthKind: 'nose', method: 'board' }, 'lengthKind', ''],
-    ['fish.weighed', { massG: 0, how: 'scale' }, 'massG', 'more than 0'],
+    ['fish.weighed', { massG: 0, how: 'scale' }, 'massG', 'above 0'],
     ['fish.weighed', { massG: 400, how: 'guess' }, 'how', 'weighed or estimated'],
-    ['fish.landed', { trip: idOf('t'), angler: ILSE, count: 0 }, 'count', 'at least one'],
+    ['fish.landed', { trip: idOf('t'), angler: ILSE, count: 0 }, 'count', 'At least one'],
     ['fish.landed', { trip: idOf('t'), angler: ILSE, count: 1.5 }, 'count', 'whole fish'],
     ['fish.landed', { angler: ILSE, count: 1 }, 'trip', ''],
-    ['fish.released', { reason: 'ugly' }, 'reason', 'why it went back'],
+    ['fish.released', { reason: 'ugly' }, 'reason', 'why it was released'],
     ['fish.dispatched', {}, 'how', 'how it was killed'],
     ['fish.iced', { box: '', how: 'slurry' }, 'box', 'Choose the box'],
     ['trip.started', { waters: 'w', zone: 'z', from: 'boat', crew: [] }, 'crew', 'who is coming'],
@@ -126,8 +126,8 @@ describe('facts of each kind', () => {
       'does not know',
     ],
     ['meal.rated', { eater: ILSE, mark: 6 }, 'mark', '1 to 5'],
-    ['fish.noted', { text: '' }, 'text', 'remark'],
-    ['member.joined', { name: '' }, 'name', 'Give a name'],
+    ['fish.noted', { text: '' }, 'text', 'note'],
+    ['member.joined', { name: '' }, 'name', 'Enter a name'],
     ['box.added', { name: 'b', litres: 0 }, 'litres', 'at least 1 litre'],
   ])('%s with %j is refused at %s', (kind, facts, field, words) => {
     const r = whyNot({ ...good, kind, facts });
@@ -205,14 +205,18 @@ describe('texts', () => {
   test.each(['a\u0000b', 'Ilse\u202egpj.exe', 'x\u2028y', '\u001b[2J'])(
     'with signs that nobody sees are asked for anew: %j',
     (text) => {
-      expect(said(text)).toMatchObject({ ok: false, field: 'text', why: expect.stringContaining('cannot be seen') });
+      expect(said(text)).toMatchObject({
+        ok: false,
+        field: 'text',
+        why: expect.stringContaining('invisible characters'),
+      });
       expect(said('well', { because: text })).toMatchObject({ ok: false, field: 'because' });
     },
   );
   test('of several lines, in any writing, are taken', () => expect(said('naïve\n\tsecond, سمك 鯖 🐟').ok).toBe(true));
   test('a line that corrects or strikes itself is none', () => {
     const e = anEntry('fish.noted', idOf('a'), { text: 'x' });
-    const why = { ok: false, why: 'A line cannot correct or strike itself.' };
+    const why = { ok: false, why: 'An entry cannot correct itself or cross itself out.' };
     expect(validateEntry({ ...e, amends: e.id }, Number.MAX_SAFE_INTEGER)).toMatchObject(why);
     expect(
       validateEntry({ ...e, kind: 'log.struck', facts: {}, strikes: e.id }, Number.MAX_SAFE_INTEGER),

@@ -67,7 +67,7 @@ function unseenField(value: unknown, path = ''): string | null {
 
 function firstError(errors: readonly ValidationError[], path = ''): Refusal {
   const e = errors[0];
-  if (!e) return refuse('These facts do not hold together.');
+  if (!e) return refuse('These answers do not fit together.');
   const field = path ? `${path}.${e.property}` : e.property;
   if (e.constraints) {
     if (e.constraints['whitelistValidation'])
@@ -113,9 +113,9 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
   for (const key of ['amends', 'strikes'] as const)
     if (e[key] !== undefined && !isId(e[key])) return refuse(`"${key}" is the id of another entry.`, key);
   for (const key of ['amends', 'strikes'] as const)
-    if (e[key] === e['id']) return refuse('A line cannot correct or strike itself.', key);
+    if (e[key] === e['id']) return refuse('An entry cannot correct itself or cross itself out.', key);
   if (e['amends'] !== undefined && e['strikes'] !== undefined)
-    return refuse('An entry corrects another or strikes it, not both.', 'strikes');
+    return refuse('An entry corrects another or crosses it out, not both.', 'strikes');
   if (e['over'] !== undefined) {
     const { over } = e;
     if (e['amends'] === undefined || !Array.isArray(over) || over.length > MOST_RIVALS || !over.every(isId))
@@ -144,7 +144,7 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
       'kind',
     );
   if ((e['kind'] === 'log.struck') !== (e['strikes'] !== undefined))
-    return refuse('Striking goes with the kind log.struck, and only with it.', 'strikes');
+    return refuse('"strikes" belongs to entries of the kind log.struck, and only to them.', 'strikes');
   const facts = e['facts'];
   if (typeof facts !== 'object' || facts === null || Array.isArray(facts))
     return refuse('"facts" is an object.', 'facts');
@@ -152,9 +152,9 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
   if (odd === '') return refuse('These facts are nested too deep.', 'facts');
   if (odd !== null) return refuse(`This book does not know the field "${odd.slice(0, 60)}" here.`, odd);
   const unseen = unseenField(facts) ?? unseenField({ because: e['because'] ?? '' });
-  if (unseen !== null) return refuse('There are signs in this text that cannot be seen. Write it anew.', unseen);
+  if (unseen !== null) return refuse('This text contains invisible characters. Type it again.', unseen);
   const { facts: shape, mostChars = MOST_FACTS_CHARS } = kindDefinition(e['kind']);
-  if (JSON.stringify(facts).length > mostChars) return refuse('These facts are too long for one entry.', 'facts');
+  if (JSON.stringify(facts).length > mostChars) return refuse('This is too long for one entry.', 'facts');
   const errors = validateSync(asFacts(shape, facts), {
     whitelist: true,
     forbidNonWhitelisted: true,
@@ -162,6 +162,6 @@ export function validateEntry(raw: unknown, nowMs: number): { ok: true; entry: E
   });
   if (errors.length > 0) return firstError(errors);
   if (epochMs(e['at'] as string) > nowMs + CLOCK_GRACE_MS)
-    return { ...refuse('This time is still to come. Note a thing when it has happened.', 'at'), early: true };
+    return { ...refuse('This time is in the future. Note things after they happened.', 'at'), early: true };
   return { ok: true, entry: raw as Entry };
 }

@@ -166,7 +166,7 @@ describe('a line that cannot be read', () => {
 
   test('is set apart with a sentence, has times that can be read, and says nothing', () => {
     const l = only(linesOf([odd]));
-    expect(l.apart?.why).toBe('Its time, "2026-02-31T12:00:00Z", is none of the calendar.');
+    expect(l.apart?.why).toBe('Its time, "2026-02-31T12:00:00Z", is not a time of the calendar.');
     expect(l.now).toMatchObject({ at: at('12:20'), about: true });
     expect(l.apart?.entry).toBe(odd);
     expect(factsOf(l, 'fish.measured')).toBeNull();
@@ -181,7 +181,7 @@ describe('a line that cannot be read', () => {
   });
   test('without facts is set apart too', () => {
     const l = only(linesOf([{ ...odd, at: at('12:18'), facts: null as never }]));
-    expect(l.apart?.why).toMatch(/no facts/);
+    expect(l.apart?.why).toMatch(/Nothing in it/);
     expect(l.now.facts).toEqual({});
   });
   test('is mended by a correction, or struck', () => {

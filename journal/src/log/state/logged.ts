@@ -57,8 +57,8 @@ function repaired(e: Entry): Entry {
 function unreadable(e: Entry): string {
   const odd = [e.at, e.written].find((t) => !isInstant(t));
   return odd === undefined
-    ? 'It holds no facts that can be read.'
-    : `Its time, "${String(odd).slice(0, 40)}", is none of the calendar.`;
+    ? 'Nothing in it can be read.'
+    : `Its time, "${String(odd).slice(0, 40)}", is not a time of the calendar.`;
 }
 
 const lineOf = (e: Entry): Logged => ({ first: e, now: e, was: [], struck: null, conflict: [], apart: null });

@@ -39,7 +39,7 @@ test('a weighing that cannot be is refused before one that is unlikely is asked 
   const { cut } = on(weighed('round', 1320));
   const judge = (massG: number) => judgeWeighing(cut, POLLACK, 'gutted', massG, 1307, METRIC);
   expect(judge(1500)).toEqual({ cannot: expect.stringContaining('cannot weigh more than whole 1320 g') });
-  expect(judge(300)).toEqual({ asks: expect.stringContaining('23 in 100 of the whole') });
+  expect(judge(300)).toEqual({ asks: expect.stringContaining('23 % of the whole') });
   expect(judge(1120)).toBeNull();
 });
 

@@ -18,13 +18,14 @@ export function cannotBeCut(
     const line = custodyOf(book, id);
     if (!line || line.where === 'struck') return refuse('One of these fish is no longer in the book. Choose again.');
     const name = nameOf(id);
-    if (line.where === 'let go') return refuse(`${name} was let go. Strike that line first, if it was not.`);
-    if (line.where === 'eaten') return refuse(`${name} was eaten already.`);
+    if (line.where === 'let go') return refuse(`${name} was released. If it was not, cross out that entry first.`);
+    if (line.where === 'eaten') return refuse(`${name} was already eaten.`);
     if (line.where === 'gone') return refuse(`${name} was thrown away.`);
-    if (line.where === 'larder') return refuse(`${name} is packed already. Weigh its pack, or strike it first.`);
+    if (line.where === 'larder')
+      return refuse(`${name} is already packed. Weigh its pack, or cross the pack out first.`);
     if (freshnessOfFish(asked, id)?.histamine?.state === 'over')
       return refuse(
-        `${name} is over the line of histamine and is not eaten: neither knife, fire nor frost mends that. Throw it away.`,
+        `${name} is over the histamine limit: do not eat it. Cutting, cooking or freezing does not help. Throw it away.`,
         id,
       );
   }

@@ -88,10 +88,10 @@ test('one kind at a time; no name, or never eaten, is not chosen', () => {
     cannotBeChosen({ book: b, species: byId }, b.get('fish', idOf(word))!, chosen.map(idOf), (id) => id);
   expect(says('a')).toBeNull();
   expect(says('lot', ['a'])).toBe(
-    'One species at a time: a yield of pollack and mackerel together says nothing of either.',
+    'Choose one species at a time: a yield of pollack and mackerel together would say nothing about either.',
   );
-  expect(says('n')).toMatch(/no name yet/);
-  expect(says('p')).toMatch(/never goes on the board/);
+  expect(says('n')).toMatch(/not known yet/);
+  expect(says('p')).toMatch(/is not for eating and is never cut here/);
 });
 
 test('while its name is not settled, what hurts of every kind it may be is due', () => {

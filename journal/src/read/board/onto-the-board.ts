@@ -120,11 +120,11 @@ export function cannotBeChosen(
   nameOf: (speciesId: string) => string,
 ): string | null {
   if (fish.species === null)
-    return 'It has no name yet: what it is decides where it can hurt and how it is cut. Correct its first line, or name it on the deck.';
+    return 'Its species is not known yet. The species decides where it can hurt you and how to cut it. Name it on the deck first.';
   const first = book.get('fish', chosen[0]);
   if (first && first.species !== fish.species)
-    return `One species at a time: a yield of ${nameOf(first.species ?? '')} and ${nameOf(fish.species)} together says nothing of either.`;
+    return `Choose one species at a time: a yield of ${nameOf(first.species ?? '')} and ${nameOf(fish.species)} together would say nothing about either.`;
   const s = byId(fish.species);
-  if (s && routesFor(s).length === 0) return `${s.name} is not for the table and never goes on the board. ${s.raw.why}`;
+  if (s && routesFor(s).length === 0) return `${s.name} is not for eating and is never cut here. ${s.raw.why}`;
   return null;
 }

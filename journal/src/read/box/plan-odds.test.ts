@@ -115,6 +115,6 @@ test('melt tests: the last that says something, and why one does not', () => {
     uaWK: expect.closeTo((2 * 334_000) / (12 * 3600 * 20), 6),
   });
   expect(lastMeltTest(book().get('box', BOX)!)).toBeNull();
-  expect(meltTestTrouble({ iceKg: 4, leftKg: 5, hours: 2, airC: 20 })).toContain('more ice left');
+  expect(meltTestTrouble({ iceKg: 4, leftKg: 5, hours: 2, airC: 20 })).toContain('More ice left');
   expect(meltTestTrouble({ iceKg: 4, leftKg: 2, hours: 12, airC: 20 })).toBeNull();
 });

@@ -23,7 +23,7 @@ describe('what cannot be true', () => {
         'fish',
         fish,
       ),
-    ).toContain('before it was landed');
+    ).toContain('before it was caught');
     expect(
       doubts(
         [
@@ -48,7 +48,7 @@ describe('what cannot be true', () => {
         'fish',
         fish,
       ),
-    ).toContain('Both let go and kept');
+    ).toContain('Both released and kept');
   });
 
   test('weights from two devices that cannot both be', () => {
@@ -93,7 +93,7 @@ describe('what cannot be true', () => {
         'fish',
         fish,
       ),
-    ).toContain('Two devices corrected the same line');
+    ).toContain('Two devices corrected the same entry');
   });
 });
 
@@ -102,7 +102,7 @@ describe('times about to be written', () => {
   const trouble = (kind: string, subject: string, time: string, facts: Record<string, unknown> = {}): string | null =>
     timeTrouble(b, { kind, subject, at: at(time), facts });
 
-  test('a fish cannot be landed before the trip, nor iced before it was landed', () => {
+  test('a fish cannot be landed before the trip, nor iced before it was caught', () => {
     expect(trouble('fish.landed', idOf('new'), '06:00', { trip: TRIP })).toContain('before the trip began (06:40)');
     expect(trouble('fish.landed', idOf('new'), '07:00', { trip: TRIP })).toBeNull();
     expect(trouble('fish.iced', fish, '12:00')).toContain('before the fish was landed (12:18)');

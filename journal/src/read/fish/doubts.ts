@@ -25,15 +25,16 @@ export function doubtsOf(book: Book, s: SubjectState, units?: Units): string[] {
   if (s.kind === 'fish') {
     const trip = book.get('trip', s.trip);
     if (trip && epochMs(s.landed.at) < epochMs(trip.startedAt))
-      out.push('Landed before its trip began. One of the two times is wrong.');
+      out.push('Caught before its trip began. One of the two times is wrong.');
     const killed = s.dispatched ?? s.bled;
     if (killed && epochMs(killed.at) < epochMs(s.landed.at))
-      out.push('Killed before it was landed. One of the two times is wrong.');
+      out.push('Killed before it was caught. One of the two times is wrong.');
     if (s.iced && killed && epochMs(s.iced.at) < epochMs(killed.at))
       out.push('On ice before it was killed. One of the two times is wrong.');
     if (s.discarded && (s.released || book.naming('pack', s.id).length > 0))
-      out.push('Thrown away, and let go or packed too. Strike the one that did not happen.');
-    if (s.released && (s.dispatched || s.iced)) out.push('Both let go and kept. Strike the one that did not happen.');
+      out.push('Thrown away, and also released or packed. Cross out the one that did not happen.');
+    if (s.released && (s.dispatched || s.iced))
+      out.push('Both released and kept. Cross out the one that did not happen.');
   }
   if (s.kind === 'cut') {
     const b = massBalance(weighingsOf(s), (stage) => stageName(routeOf(s.route), stage), units);
@@ -51,7 +52,7 @@ export function doubtsOf(book: Book, s: SubjectState, units?: Units): string[] {
   for (const line of s.log)
     if (line.conflict.length > 0 && !line.struck)
       out.push(
-        `Two devices corrected the same line (${line.first.kind.split('.')[1]}). The later one counts; look at both.`,
+        `Two devices corrected the same entry (${line.first.kind.split('.')[1]}). The later one counts. Look at both.`,
       );
   return out;
 }
@@ -75,7 +76,7 @@ export function timeTrouble(
       .sort((a, b) => epochMs(a) - epochMs(b))
       .at(-1);
     if (last !== undefined && at < epochMs(last) - 60_000)
-      return `The last fish of this trip was landed at ${hour(last)}, after that. Set a later end, or correct the fish first.`;
+      return `The last fish of this trip was caught at ${hour(last)}, after that. Set a later end, or correct the fish first.`;
   }
   if (e.kind === 'meal.served') {
     const packs = (e.facts['packs'] as readonly { pack: string }[] | undefined) ?? [];

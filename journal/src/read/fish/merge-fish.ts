@@ -42,11 +42,11 @@ export function mergeOf(book: Book, one: FishState, other: FishState): Merge {
   if (fates.includes('back') && fates.includes('kept'))
     return {
       ok: false,
-      why: 'One of the two went back and the other was kept: strike the line that did not happen first.',
+      why: 'One of the two was released and the other kept. First cross out the entry that did not happen.',
     };
   const cut = [one, other].filter((f) => onTheBoard(book, f));
   if (cut.length === 2)
-    return { ok: false, why: 'Both have been on the board: strike what was noted twice there first.' };
+    return { ok: false, why: 'Both have been on the board. First cross out what was noted twice there.' };
   const [first, second] = [one, other].sort(
     (a, b) => epochMs(a.landed.at) - epochMs(b.landed.at) || (a.id < b.id ? -1 : 1),
   ) as [FishState, FishState];
@@ -83,5 +83,5 @@ export function mergeWritings(stays: FishState, gone: FishState, number: string)
       },
     ];
   });
-  return [...carried, strikeLine(landing, `the same fish as No. ${number}`)];
+  return [...carried, strikeLine(landing, `the same fish as no. ${number}`)];
 }

@@ -146,7 +146,7 @@ describe('times that cannot be', () => {
   test('a trip does not end before its last fish was landed', () => {
     const b = Book.EMPTY.withEntries([tripStarted(), landed('a', '12:00'), landed('b', '14:10')]);
     const end = (time: string) => timeTrouble(b, { kind: 'trip.ended', subject: TRIP, at: at(time), facts: {} });
-    expect(end('13:00')).toMatch(/last fish of this trip was landed at 14:10/);
+    expect(end('13:00')).toMatch(/last fish of this trip was caught at 14:10/);
     expect(end('14:30')).toBeNull();
     expect(end('14:09:30')).toBeNull();
   });

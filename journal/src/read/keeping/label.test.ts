@@ -27,9 +27,9 @@ test('number, kind, what, day and line of its first fish; no place', () => {
 
 test('what to do with it, by what it is and what was found', () => {
   expect(one({ form: 'stock' })).toMatchObject({ does: 'Boil.', plates: null, by: { word: 'Use by' } });
-  expect(one({ form: 'bait' })).toMatchObject({ does: 'Bait.', minds: 'Not for the table.' });
+  expect(one({ form: 'bait' })).toMatchObject({ does: 'Bait.', minds: 'Not for eating.' });
   expect(one({ form: 'cooked' }).does).toBe('Heat it through, once.');
-  expect(one({ wrapping: 'vacuum' })).toMatchObject({ does: 'Cook it.', minds: 'Open the bag before it thaws.' });
+  expect(one({ wrapping: 'vacuum' })).toMatchObject({ does: 'Cook it.', minds: 'Open the bag before thawing.' });
   expect(one({ species: 'greater-weever', form: 'whole' }).minds).toBe('Its spines stay venomous.');
 });
 
@@ -42,6 +42,6 @@ test('whether it may be eaten raw is not on it: a label outlives the answer', ()
   const label = of(Book.EMPTY.withEntries([chest, frozen, ...days]), idOf('f'));
   expect(label.does).toBe('Cook it.');
   expect(JSON.stringify(label)).not.toMatch(/raw/i);
-  expect(one({ form: 'cured' })).toMatchObject({ does: 'Not for those at risk.' });
+  expect(one({ form: 'cured' })).toMatchObject({ does: 'Not for people at risk.' });
   expect(one({ species: 'carp' }).minds).toMatch(/^Fish of the carp family can carry flukes.*\.$/);
 });

@@ -256,7 +256,7 @@ export const isNotToEat = (p: Harm): boolean => whyNotToEat(p) !== null;
 
 /** Why nothing of it may be eaten, as a sentence without its name; null where it may. */
 export const whyNotToEat = (p: Harm): string | null =>
-  p.never ?? (p.histamine?.state === 'over' ? 'It is over the line of histamine.' : (p.found.bin[0] ?? null));
+  p.never ?? (p.histamine?.state === 'over' ? 'It is over the histamine limit.' : (p.found.bin[0] ?? null));
 
 /** What presses about a pack, in the few words of a list; `grave`: it is not eaten. Null where nothing does. */
 export function sayPressing(p: HeldPack, today: string): { readonly says: string; readonly grave: boolean } | null {
@@ -265,7 +265,7 @@ export function sayPressing(p: HeldPack, today: string): { readonly says: string
       says: p.never === null && p.histamine?.state === 'over' ? 'do not eat: histamine' : 'do not eat',
       grave: true,
     };
-  if (p.thawedInStore !== null) return { says: 'thawed by itself', grave: false };
+  if (p.thawedInStore !== null) return { says: 'thawed unintentionally', grave: false };
   const tone = packTone(p, today);
   if (p.ageing && mayAge(p.ageing) && tone !== 'past') {
     const day = Math.floor(p.ageing.days) + 1;

@@ -19,10 +19,10 @@ export function sayChore(book: Book, c: Pick<Chore, 'of' | 'subject'>): string {
     case 'weigh':
       return `Weigh ${ofPack(book, c.subject)}`;
     case 'ice':
-      return `Drain the ${store}, and top its ice up`;
+      return `Drain the ${store}, and add ice`;
     case 'thaw':
       return `Take ${ofPack(book, c.subject)} out of the freezer for its meal`;
     case 'read':
-      return `Read the ${store}`;
+      return `Read the thermometer of the ${store}`;
   }
 }

@@ -100,8 +100,8 @@ describe('what is left of a pack', () => {
     const b = book(stored('a'), taken(900, '2026-06-02', { pieces: 18 }));
     expect(takeTrouble(b, a(b), 500, null)).toMatch(/Only 100 g are left in pack 1/);
     expect(takeTrouble(b, a(b), 50, 3)).toMatch(/Only 2 pieces are left/);
-    expect(takeTrouble(b, a(b), 0, null)).toMatch(/Say how much/);
-    expect(takeTrouble(b, a(b), Number.NaN, null)).toMatch(/Say how much/);
+    expect(takeTrouble(b, a(b), 0, null)).toMatch(/Enter how much/);
+    expect(takeTrouble(b, a(b), Number.NaN, null)).toMatch(/Enter how much/);
     expect(takeTrouble(b, a(b), 102, null)).toBeNull();
   });
 });
@@ -145,7 +145,7 @@ describe('a pack taken apart', () => {
     const b = book(stored('a'));
     expect(splitPack(b, a(b), { ...part, massG: 1000 }, 'Mackerel', idOf('p'))).toMatchObject({
       ok: false,
-      why: expect.stringMatching(/all of it/),
+      why: expect.stringMatching(/everything/),
     });
     expect(splitPack(b, a(b), { ...part, massG: 1200 }, 'Mackerel', idOf('p')).ok).toBe(false);
   });
@@ -181,8 +181,8 @@ describe('packs put together', () => {
     );
     expect(mergeable({ book: b, species: MACKEREL, nowMs: NOW }, a(b))).toEqual([]);
     for (const [other, why] of [
-      ['cod', /one kind and form/],
-      ['whole', /one kind and form/],
+      ['cod', /same species and form/],
+      ['whole', /same species and form/],
       ['cool', /frozen and the other is not/],
     ] as const)
       expect(
@@ -216,7 +216,7 @@ test('what is not to be eaten goes with none, and a part of it is not to be eate
     mergePacks({ book: b, species: MACKEREL, nowMs: NOW }, [b.get('pack', idOf('b'))!, a(b)], 'Mackerel', idOf('m')),
   ).toMatchObject({
     ok: false,
-    why: expect.stringMatching(/^Pack 1 is not to be eaten/),
+    why: expect.stringMatching(/^Pack 1 must not be eaten/),
   });
   const wormy = book(cut, worms, stored('a', { cut: idOf('cut') }));
   const r = splitPack(

@@ -26,9 +26,9 @@ export function takeTrouble(
   units?: Units,
 ): string | null {
   const left = packLeft(book, pack);
-  if (!(massG >= 1)) return 'Say how much, in grams or pieces of the whole.';
+  if (!(massG >= 1)) return 'Enter how much, in grams or pieces.';
   if (massG > left.leftG * ALLOWANCE + 1)
-    return `Only ${sayGrams(left.leftG, units)} are left in pack ${packNumber(book, pack)}. Weigh it again if it holds more.`;
+    return `Only ${sayGrams(left.leftG, units)} are left in pack ${packNumber(book, pack)}. If there is more, weigh the pack again.`;
   if (pieces !== null && left.pieces !== null && pieces > left.pieces)
     return `Only ${left.pieces} ${left.pieces === 1 ? 'piece is' : 'pieces are'} left in it.`;
   return null;
@@ -108,7 +108,7 @@ export function splitPack(
   if (!formsOutOf(pack.form).includes(form)) return { ok: false, why: `Of ${pack.form} nothing ${form} is made.` };
   // What is salted, smoked or cut up becomes another pack even when nothing stays behind.
   if (of.massG >= leftG - 1 && form === pack.form)
-    return { ok: false, why: 'That is all of it: move the pack, instead.' };
+    return { ok: false, why: 'That is everything: move the pack instead.' };
   return made(book, {
     newId,
     name: species,
@@ -145,17 +145,21 @@ export function mergePacks(
 ): Repacked {
   const { book } = asked;
   const [first] = packs;
-  if (!first || packs.length < 2) return { ok: false, why: 'Choose what to put with it.' };
+  if (!first || packs.length < 2) return { ok: false, why: 'Choose a pack to combine.' };
   if (packs.some((p) => p.species !== first.species || p.form !== first.form))
-    return { ok: false, why: 'Only packs of one kind and form go together: what differs keeps differently.' };
+    return {
+      ok: false,
+      why: 'Only packs of the same species and form can be combined, because others keep differently.',
+    };
   if (new Set(packs.map((p) => storeOfPack(book, p).place)).size > 1)
-    return { ok: false, why: 'One of them is frozen and the other is not: they do not go together.' };
+    return { ok: false, why: 'One is frozen and the other is not, so they cannot be combined.' };
   for (const p of packs) {
     const why = whyNotToEat(harmOf(asked, p));
-    if (why) return { ok: false, why: `Pack ${packNumber(book, p)} is not to be eaten, and goes with none. ${why}` };
+    if (why)
+      return { ok: false, why: `Pack ${packNumber(book, p)} must not be eaten, so it cannot be combined. ${why}` };
   }
   const parts = packs.map((pack) => ({ pack, left: packLeft(book, pack) })).filter((x) => x.left.leftG >= 1);
-  if (parts.length < 2) return { ok: false, why: 'Of one of them nothing is left.' };
+  if (parts.length < 2) return { ok: false, why: 'One of them is empty.' };
   const counted = parts.every((x) => x.left.pieces !== null);
   const at = first.places.at(-1)!;
   return made(book, {

@@ -25,10 +25,10 @@ export function whoMustNot(
       const s = byId(species);
       const why = mustNot(eater, { species, mercury: s?.mercury ?? 'some', countsAsRaw: false });
       if (why === null) return [];
-      if (why === 'no fish') return [`${m.name} eats no fish at all.`];
+      if (why === 'no fish') return [`${m.name} eats no fish.`];
       const name = s?.name ?? 'this species';
       return why === 'mercury'
-        ? [`${m.name} is at risk, and ${name} holds much mercury: not for ${m.name}.`]
+        ? [`${m.name} is at risk, and ${name} is high in mercury: not for ${m.name}.`]
         : [`${m.name} must not eat ${name}.`];
     });
   });

@@ -5,6 +5,8 @@ import type { Store } from './stores.ts';
 export function readingOddity(store: Pick<Store, 'is' | 'name'>, c: number): string | null {
   const [low, high] = STORE_FACTS[store.is].plausible;
   if (c > high)
-    return `That is warm for ${store.is === 'ice tray' ? 'an' : 'a'} ${store.is}: was the door open, or is it degrees of another scale?`;
-  return c < low ? `That is cold for ${store.is === 'ice tray' ? 'an' : 'a'} ${store.is}: is the sign right?` : null;
+    return `That is warm for ${store.is === 'ice tray' ? 'an' : 'a'} ${store.is}: was the door open, or is the unit wrong?`;
+  return c < low
+    ? `That is cold for ${store.is === 'ice tray' ? 'an' : 'a'} ${store.is}: is the minus sign right?`
+    : null;
 }

@@ -12,10 +12,10 @@ export function packsGone(asked: Asks<'book' | 'species' | 'day' | 'nowMs'>, d: 
     .flatMap((x) => x.packs)
     .flatMap(({ pack: id, massG }): string[] => {
       const pack = book.getAny('pack', id);
-      if (!pack) return ['A pack of it is not in the book.'];
+      if (!pack) return ['A pack of this dinner is not in the book.'];
       const of = `Pack ${packNumber(book, pack)}`;
       const held = heldPack(asked, pack);
-      if (!held) return [`${of} is not in the larder any more: it was eaten, thrown away, or its line was struck.`];
+      if (!held) return [`${of} is no longer in the larder: it was eaten, thrown away or crossed out.`];
       if (isNotToEat(held)) return [`${of} is not eaten. ${whyNotToEat(held)}`];
       return outweighs(massG, held.leftG)
         ? [`${of} holds ${sayMass(held.leftG, units)}, and ${sayMass(massG, units)} were planned.`]

@@ -99,12 +99,12 @@ describe('what is chosen', () => {
     const fluke = (id: string | null) =>
       id === 'pollack' ? { ...SPECIES, raw: { verdict: 'cook' as const, why: 'flukes' } } : null;
     expect(onlyTheLine({ book: Book.EMPTY, species: fluke }, chosen, ['Oda'], 0)).toEqual([
-      'Pollack is not cleared raw, so it is cooked through. flukes',
+      'Pollack is not safe raw, so cook it through. flukes',
       'Oda eats it cooked through.',
     ]);
     expect(onlyTheLine({ book: Book.EMPTY, species: byId }, chosen, [], 0)).toEqual([]);
     expect(onlyTheLine({ book: Book.EMPTY, species: byId }, chosen, [], 2)).toEqual([
-      'A guest may be at risk: it is cooked through.',
+      'A guest may be at risk: cook it through.',
     ]);
   });
   test('in the kitchen: the vessel that takes it best, what covers it, how often it is filled', () => {
@@ -214,7 +214,7 @@ describe('who, and how', () => {
     const [served] = serveDinner(d, idOf('meal'), null, [])!;
     const entry = (more: object): Entry => anEntry('meal.served', idOf('meal'), { ...served!.facts, ...more } as never);
     expect(validateEntry(entry({}), NOW)).toMatchObject({ ok: true });
-    expect(validateEntry(entry({ guests: 0 }), NOW)).toMatchObject({ ok: false, why: 'Say who ate.' });
+    expect(validateEntry(entry({ guests: 0 }), NOW)).toMatchObject({ ok: false, why: 'Choose who ate.' });
   });
   test('a way that this version does not know is written as another way, and never as one that nobody said', () => {
     const [first, ...others] = facts.dishes;
@@ -301,11 +301,11 @@ describe('served', () => {
       anEntry('pack.taken', idOf('a'), { massG, is: 'given away' } as FactsOf<'pack.taken'>, { at: at('19:00') });
     expect(gone()).toEqual([]);
     expect(gone(taken(200))).toEqual(['Pack 1 holds 200 g, and 320 g were planned.']);
-    expect(gone(taken(400))[0]).toMatch(/not in the larder any more/);
-    expect(gone({ ...anEntry('log.struck', idOf('a'), {}), strikes: stored.id })[0]).toMatch(/its line was struck/);
+    expect(gone(taken(400))[0]).toMatch(/no longer in the larder/);
+    expect(gone({ ...anEntry('log.struck', idOf('a'), {}), strikes: stored.id })[0]).toMatch(/crossed out/);
     expect(
       packsGone({ book: Book.EMPTY, species: byId, day: (iso) => iso.slice(0, 10), nowMs: NOW }, dinner()),
-    ).toEqual(['A pack of it is not in the book.']);
+    ).toEqual(['A pack of this dinner is not in the book.']);
   });
   test('nothing was read: nothing is said of its middle; without a pack there is no meal', () => {
     const d = dinner();

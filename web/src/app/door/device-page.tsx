@@ -37,28 +37,28 @@ export function DevicePage() {
   return (
     <Page
       title={`What ${name} sent`}
-      first={{ label: 'Lines', value: lines.length }}
-      cells={[{ label: 'Device', value: device ? (device.out ? 'put out' : 'let in') : 'not known' }]}
+      first={{ label: 'Entries', value: lines.length }}
+      cells={[{ label: 'Device', value: device ? (device.out ? 'removed' : 'joined') : 'not known' }]}
     >
       <Row className="pad">
         <h2>What {name} sent</h2>
-        {(sent.isPending || list.isPending) && <p>Asking the server.</p>}
+        {(sent.isPending || list.isPending) && <p>Waiting for the server.</p>}
         <Trouble says={sent.error?.message ?? list.error?.message} />
         {sent.data && (
           <p>
             {lines.length === 0
-              ? 'It sent no line that is in the book.'
-              : 'As the server noted it, whoever the lines say wrote them. The line that arrived last comes first.'}
+              ? 'It has sent no entry to this book.'
+              : 'Recorded by the server, whatever name is on the entries. The newest comes first.'}
             {ids.length > lines.length &&
-              ` ${plural(ids.length - lines.length, 'line')} more did not reach this screen yet.`}
+              ` ${plural(ids.length - lines.length, 'entry', 'entries')} more not on this screen yet.`}
           </p>
         )}
         <div className="keys">
           <KeyLink to="/phones" name="Back to the phones" />
           {lines.some((e) => !struck.has(e.id)) && (
             <Key
-              name="Strike its lines"
-              note="when it was lost, or somebody else had it"
+              name="Cross out its entries"
+              note="if the phone was lost, or someone else had it"
               onClick={() => setAsked(true)}
             />
           )}
@@ -96,7 +96,7 @@ function StrikeDialog({ name, lines, onClose }: { name: string; lines: readonly 
   const strike = async (): Promise<void> => {
     if (busy) return;
     if (sinceMs === null) return setTrouble(NO_TIME);
-    if (meant.length === 0) return setTrouble('It wrote nothing since then. Choose an earlier time.');
+    if (meant.length === 0) return setTrouble('It has written nothing since then. Choose an earlier time.');
     setBusy(true);
     const because = `Sent by ${name}, which was lost.`;
     const r = await writeAll(
@@ -107,18 +107,17 @@ function StrikeDialog({ name, lines, onClose }: { name: string; lines: readonly 
     else setTrouble(r.why);
   };
   return (
-    <Dialog title="Strike its lines?" open onClose={onClose}>
+    <Dialog title="Cross out its entries?" open onClose={onClose}>
       <p>
-        Lines that it wrote from this time on count no more. They stay readable, struck through, and each can be let
-        stand again.
+        Entries it wrote from this time on no longer count. They stay readable, crossed out, and each can be restored.
       </p>
       <DateTimeField label="Since" valueMs={sinceMs} onChange={setSince} />
       <Trouble says={trouble} />
       <div className="keys">
         <Key
           act
-          name={`Strike ${plural(meant.length, 'line')}`}
-          note={busy ? 'one moment' : 'it can be undone line by line'}
+          name={`Cross out ${plural(meant.length, 'entry', 'entries')}`}
+          note={busy ? 'one moment' : 'can be undone entry by entry'}
           onClick={() => void strike()}
         />
       </div>

@@ -14,12 +14,12 @@ const SAYS: Readonly<Record<DoorEvent['what'], (e: DoorEvent) => string>> = {
   joined: (e) => `${e.name} joined${from(e)}.`,
   'wrong codes': (e) =>
     `${plural(e.count ?? 1, 'wrong code')} tried, the last one${from(e).replace(', from', ' from')}.`,
-  'put out': (e) => `${e.name} was put out.`,
-  left: (e) => `${e.name} left by itself.`,
-  'ended unseen': (e) => `${e.name} was not seen for a long time, and is out.`,
-  copied: (e) => `The book was copied: ${plural(e.count ?? 0, 'line')}, ${e.name}.`,
-  restored: (e) => `A copy was put back: ${plural(e.count ?? 0, 'line')}, ${e.name}.`,
-  'new feed address': () => 'The calendar of this machine got a new address.',
+  'put out': (e) => `${e.name} was removed.`,
+  left: (e) => `${e.name} left on its own.`,
+  'ended unseen': (e) => `${e.name} was not seen for a long time, and was removed.`,
+  copied: (e) => `The book was copied: ${plural(e.count ?? 0, 'entry', 'entries')}, ${e.name}.`,
+  restored: (e) => `A copy was restored: ${plural(e.count ?? 0, 'entry', 'entries')}, ${e.name}.`,
+  'new feed address': () => 'The calendar of this computer has a new address.',
   'wrote for another': (e) => `${e.name} wrote for ${e.member} too, for the first time.`,
 };
 
@@ -30,7 +30,7 @@ export function DoorLog({ log }: { log: readonly DoorEvent[] }) {
   return (
     <Row className="pad ruled">
       <h2>What happened here</h2>
-      {log.length === 0 && <p>Nobody came yet.</p>}
+      {log.length === 0 && <p>Nobody yet.</p>}
       <ol className="log-lines list-none">
         {(every ? log : log.slice(0, SHOWN)).map((e, i) => (
           <li key={`${e.at} ${i}`}>

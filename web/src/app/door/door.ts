@@ -9,9 +9,12 @@ const NOW_ONLY = { networkMode: 'always', retry: false, gcTime: 0, staleTime: 0 
 /** Asks the door. Throws an Error with a sentence. */
 async function ask<T>(path: string, init: RequestInit = {}): Promise<T> {
   const res = await fetch(`/api/door${path}`, { ...init, signal: AbortSignal.timeout(10_000) }).catch(() => null);
-  if (!res) throw new Error('No answer from the server. It has to run, and this device has to stand in its network.');
+  if (!res)
+    throw new Error(
+      'No answer from the server. The server must be running, and this device must be in the same network.',
+    );
   if (!res.ok)
-    throw new Error(((await res.json().catch(() => ({}))) as Partial<Problem>).detail ?? 'The server is in trouble.');
+    throw new Error(((await res.json().catch(() => ({}))) as Partial<Problem>).detail ?? 'The server has a problem.');
   return (res.status === 204 ? undefined : await res.json()) as T;
 }
 

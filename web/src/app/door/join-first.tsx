@@ -11,7 +11,7 @@ export function JoinFirst() {
       <main className="notice p-6 my-[12vh] mx-auto flex-1 flex flex-col min-w-0 max-w-140 [.practice-list+&]:mt-4.5">
         <h1 className="mb-3 text-h1">Join the book</h1>
         <p>
-          Somebody at the screen of the machine that keeps it opens <b>All</b>, then <b>Phones</b>, and shows a code.
+          Someone at the computer that keeps the book opens <b>All</b>, then <b>Phones</b>, and shows a code.
         </p>
         {/* From the beginning, and without the code in the address: it is used up. */}
         <JoinForm onJoined={() => location.replace('/')} />

@@ -25,7 +25,7 @@ export function JoinForm({ onJoined }: { onJoined: () => void }) {
     const why = !/^(\d{6}|\d{12})$/.test(digits)
       ? 'The code is six digits, or twelve, as the server’s screen shows them.'
       : name.trim() === ''
-        ? 'Give this device a name, so that it can be told from the others in the list.'
+        ? 'Give this device a name, to tell it from the others in the list.'
         : null;
     setMissing(why);
     if (why === null) joining.mutate();
@@ -49,7 +49,7 @@ export function JoinForm({ onJoined }: { onJoined: () => void }) {
         className="min-h-14 text-[2rem] font-bold leading-[normal] font-head tracking-[0.12em]"
       />
       <TextField
-        label="What the list calls this device"
+        label="Name of this device in the list"
         id="join-name"
         maxLength={60}
         value={name}
@@ -61,7 +61,7 @@ export function JoinForm({ onJoined }: { onJoined: () => void }) {
           act
           type="submit"
           name="Join the book"
-          note={joining.isPending ? 'one moment' : 'lines are exchanged from now on'}
+          note={joining.isPending ? 'one moment' : 'entries are exchanged from now on'}
         />
       </div>
     </form>

@@ -24,18 +24,18 @@ export function JoinPage() {
     <Page
       title="Join the book"
       first={{ label: 'Door', value: 'Join' }}
-      cells={[{ label: 'Here and not yet sent', value: plural(unsent.length, 'line') }]}
+      cells={[{ label: 'Here and not sent yet', value: plural(unsent.length, 'entry', 'entries') }]}
     >
       <Row className="pad">
-        {door.isPending && <p>Asking the server.</p>}
+        {door.isPending && <p>Waiting for the server.</p>}
         <Trouble says={door.error?.message} />
         {door.data?.you === 'not joined' && (
           <>
             <h2>This device has not joined</h2>
             <p>
-              What it holds stays here
-              {unsent.length > 0 ? `, also the ${plural(unsent.length, 'line')} not yet sent` : ''}. Somebody at the
-              server’s screen opens <b>All</b>, then <b>Phones</b>, and shows a code.
+              What is on it stays here
+              {unsent.length > 0 ? `, also the ${plural(unsent.length, 'entry', 'entries')} not sent yet` : ''}. Someone
+              at the server’s screen opens <b>All</b>, then <b>Phones</b>, and shows a code.
             </p>
             <JoinForm onJoined={() => void joined()} />
           </>
@@ -45,8 +45,8 @@ export function JoinPage() {
             <h2>{door.data.you === 'joined' ? `Joined as ${door.data.name}` : 'Nothing to join here'}</h2>
             <p>
               {door.data.you === 'joined'
-                ? 'Lines are exchanged with the server whenever it is in reach.'
-                : 'This address has no door: everything written here goes to the book as it is.'}
+                ? 'Entries are exchanged with the server whenever it can be reached.'
+                : 'Nothing has to be joined at this address: everything written here goes straight to the book.'}
             </p>
             <div className="keys">
               <KeyLink to="/" act name="Open the book" />

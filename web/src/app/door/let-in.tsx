@@ -26,7 +26,7 @@ export function LetIn({ list }: { list: DoorList }) {
   return (
     <Row className="pad ruled">
       <h2>Let in</h2>
-      {list.devices.length === 0 && <p>Nobody yet: the book is on this machine alone.</p>}
+      {list.devices.length === 0 && <p>Nobody yet: the book is on this computer only.</p>}
       <ul className="plain-list let-in">
         {list.devices.map((d) => (
           <li className="gap-4 flex justify-between items-center min-h-14" key={d.id}>
@@ -34,31 +34,31 @@ export function LetIn({ list }: { list: DoorList }) {
               {d.name}
               <small>
                 {d.out
-                  ? `in from ${when(d.joined)}, put out ${when(d.out)}`
+                  ? `in from ${when(d.joined)}, removed ${when(d.out)}`
                   : `in since ${when(d.joined)}, seen ${when(d.seen)}`}
               </small>
             </span>
             <span className="line-keys flex-none">
               {d.lines > 0 && (
                 <Link className="line-key" to={`/phones/${d.id}`} aria-label={`What ${d.name} sent`}>
-                  {plural(d.lines, 'line')}
+                  {plural(d.lines, 'entry', 'entries')}
                 </Link>
               )}
-              {d.out === null && <LineKey onClick={() => setAsked(d)}>Put out</LineKey>}
+              {d.out === null && <LineKey onClick={() => setAsked(d)}>Remove</LineKey>}
             </span>
           </li>
         ))}
       </ul>
       {asked && (
-        <Dialog title={`Put out ${asked.name}?`} open onClose={() => setAsked(null)}>
+        <Dialog title={`Remove ${asked.name}?`} open onClose={() => setAsked(null)}>
           <p>
-            It is answered no more, until it joins again with a new code; its calendar and whatever it is reading end
-            with it. What it wrote stays in the book; what it has not sent stays on it. The book that it holds cannot be
-            taken from it.
+            The server no longer answers this device, until it joins again with a new code. Its calendar stops too. What
+            it wrote stays in the book. What it has not sent stays on it. The copy of the book on it cannot be deleted
+            from here.
           </p>
           <Trouble says={putting.error?.message} />
           <div className="keys">
-            <Key act name="Put it out" onClick={() => !putting.isPending && putting.mutate(asked.id)} />
+            <Key act name="Remove this device" onClick={() => !putting.isPending && putting.mutate(asked.id)} />
           </div>
         </Dialog>
       )}

@@ -1,3 +1,4 @@
+import { sayAny } from '@dagboek/core/units';
 import type { DoorList, HomeNetwork, JoinCode } from '@dagboek/journal/log';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { sayDate } from '@dagboek/core/time';
@@ -34,10 +35,10 @@ export function LetPhoneIn({
   if (home.urls.length === 0)
     return (
       <Row className="pad">
-        <h2>Let a phone in</h2>
+        <h2>Add a phone</h2>
         <p>
-          This machine is in no network of a house or a boat now. Join one, or let a phone share its own: the address is
-          looked for by itself.
+          This computer is not in a home or boat network now. Join one, or use a phone’s hotspot. The address appears
+          here by itself.
         </p>
       </Row>
     );
@@ -45,17 +46,19 @@ export function LetPhoneIn({
     <>
       {trust && home.fingerprint && <Trust home={home} url={trust} digits={home.fingerprint} />}
       <Row className="pad ruled">
-        <h2>{trust ? '2. The phone joins the book' : 'Let a phone in'}</h2>
+        <h2>{trust ? '2. The phone joins the book' : 'Add a phone'}</h2>
         {code ? (
           <Shown home={home} code={code} fetchedMs={fetchedMs} />
         ) : (
           <>
-            {trust && <p>When the phone’s own settings show every pair as above, and it trusts this machine:</p>}
+            {trust && (
+              <p>When the phone’s own settings show every pair as above, and the phone trusts this computer:</p>
+            )}
             <div className="keys">
               <Key
                 act
                 name="Show a code"
-                note="for ten minutes; each lets one phone in"
+                note="valid for ten minutes; each code adds one phone"
                 onClick={() => !showing.isPending && showing.mutate()}
               />
             </div>
@@ -63,10 +66,10 @@ export function LetPhoneIn({
         )}
         <Trouble says={showing.error?.message ?? trouble} />
         <p className="mt-4">
-          Phones know the book by its address: {home.urls.join(' or ')}. Ask your router to leave it the same, or a
-          phone will have to join anew.
+          Phones find the book by its address: {sayAny(home.urls)}. Set your router to keep this address, or phones will
+          have to join again.
           {home.others.length > 0 &&
-            ` This machine does not listen at its other addresses (${home.others.join(', ')}); DAGBOEK_LAN_ADDRESS chooses one.`}
+            ` This computer does not answer at its other addresses (${home.others.join(', ')}); DAGBOEK_LAN_ADDRESS chooses another.`}
         </p>
       </Row>
     </>
@@ -78,26 +81,27 @@ function Trust({ home, url, digits }: { home: HomeNetwork; url: string; digits: 
   return (
     <Row className="pad">
       <h2>1. The phone learns to trust this machine</h2>
-      <p>In the same network, once for each phone. After that it works at sea, without a signal.</p>
+      <p>Do this in the same network, once for each phone. Afterwards the phone works at sea, without a signal.</p>
       <div className="mt-3 gap-6 flex flex-wrap">
         <ScanCode text={url} label={`A code to scan: it opens ${url}`} />
         <div className="flex-[1_1_320px] min-w-0 wrap-anywhere">
           <p>
-            Scan this, or open <b>{url}</b> on the phone, and fetch the certificate there.
+            Scan this code, or open <b>{url}</b> on the phone, and download the certificate there.
           </p>
           <p>
             Then compare. <b>The phone’s own settings</b> show these pairs of the certificate, under SHA-256. A page on
-            the phone proves nothing, whatever it shows: somebody who stands between could have written it.
+            the phone proves nothing, whatever it shows: someone in between could have written it.
           </p>
           <Sign digits={digits} />
-          <p>If one pair differs, take the certificate off the phone, and do not go on.</p>
+          <p>If one pair differs, remove the certificate from the phone, and stop.</p>
         </div>
       </div>
       <TrustSteps />
       {home.trustedUntil && (
         <p className="hint">
           Phones trust this machine until {sayDate(day(home.trustedUntil))} {home.trustedUntil.slice(0, 4)}; then they
-          learn anew. What they trust can vouch for nothing but this machine, and nobody can sign with it again.
+          need a new certificate. The certificate is valid for this computer only, and nobody can sign anything else
+          with it.
         </p>
       )}
     </Row>
@@ -129,7 +133,7 @@ function Shown({ home, code, fetchedMs }: { home: HomeNetwork; code: JoinCode; f
           <p className="alert alert-warning" role="status">
             <b>{plural(code.wrong, 'wrong code')} tried since this was asked for.</b>{' '}
             {code.code.length > 6
-              ? 'A longer code lets in now: it cannot be guessed. If nobody here mistyped, somebody in your network is trying.'
+              ? 'A longer code is needed now, which cannot be guessed. If nobody here mistyped, someone in your network is trying codes.'
               : ''}
           </p>
         )}
@@ -138,7 +142,7 @@ function Shown({ home, code, fetchedMs }: { home: HomeNetwork; code: JoinCode; f
             <b>Scan</b> this with a phone that trusts this machine, or open {home.urls[0]}/join on it.
           </li>
           <li>
-            <b>Type</b> the code, if it does not stand there yet: only where the address begins with <b>https</b>.
+            <b>Type</b> the code, if it is not filled in: only where the address begins with <b>https</b>.
           </li>
         </ol>
       </div>

@@ -22,7 +22,7 @@ export function PhonesPage() {
     >
       {door.isPending && (
         <Row className="pad">
-          <p>Asking the server.</p>
+          <p>Waiting for the server.</p>
         </Row>
       )}
       {door.error && (
@@ -44,7 +44,7 @@ export function PhonesPage() {
       )}
       {door.data?.you === 'open' && (
         <Row className="pad">
-          <h2>No door stands between</h2>
+          <h2>No joining needed</h2>
           <p>
             This server is reached as it was set up, by DAGBOEK_HOST or through something in front of it: whoever
             reaches it may write. Phones that join by a code come in by <code>npm start -- --lan</code>.
@@ -60,8 +60,8 @@ function NotServed() {
     <Row className="pad">
       <h2>Phones of the crew</h2>
       <p>
-        The book is served to this machine alone now. End the server, and start it with <code>npm start -- --lan</code>:
-        phones in the same network then open it, join by a code shown here, and keep it with them at sea.
+        The book can be opened on this computer only. Stop the server, and start it with <code>npm start -- --lan</code>
+        . Phones in the same network can then open the book, join with a code shown here, and take it to sea.
       </p>
     </Row>
   );
@@ -78,13 +78,13 @@ function Joined({ name }: { name: string }) {
     <Row className="pad">
       <h2>Joined as {name}</h2>
       <p>
-        Lines are exchanged with the server whenever it is in reach. Who else was let in stands at the server’s own
-        screen, where codes are shown.
+        Entries are exchanged with the server whenever it can be reached. The list of other phones is shown on the
+        server’s own screen, where codes are shown.
       </p>
       <div className="keys">
         <Key
           name="Leave"
-          note="what this device holds stays on it, and it is answered no more"
+          note="what is on this device stays; the server no longer answers it"
           onClick={() => !leaving.isPending && leaving.mutate()}
         />
       </div>

@@ -30,8 +30,8 @@ export function ProveScreen() {
     <Row className="pad">
       <h2>Is this the server’s own screen?</h2>
       <p>
-        Codes are shown, and phones put out, only there. The terminal in which the server runs shows an address with a
-        key: open that one here, or type the ten letters at its end.
+        Codes are shown, and phones removed, only there. The terminal in which the server runs shows an address with a
+        key. Open that address here, or type the ten letters at its end.
       </p>
       <form
         className="max-w-105"

@@ -30,9 +30,7 @@ export function AidCardView({ card, own }: { card: AidCard; own?: { name: string
           </ul>
         </>
       )}
-      <p className="hint">
-        From: {card.sources.join('; ')}. Follow your local rules and a doctor’s advice before this screen.
-      </p>
+      <p className="hint">From: {card.sources.join('; ')}. Local rules and a doctor’s advice come first.</p>
     </article>
   );
 }

@@ -97,7 +97,7 @@ function StillOpen() {
   return open.map((i) => (
     <Row key={i.id} className="pad ruled" time={<b>{time(i.at)}</b>}>
       <Link className="to-incident" to={`/hurt/${i.id}`}>
-        {i.log[0] ? sayEntry(i.log[0].now, names) : ''} Its clock runs: go on with it.
+        {i.log[0] ? sayEntry(i.log[0].now, names) : ''} The timer is running: continue there.
       </Link>
     </Row>
   ));
@@ -141,10 +141,10 @@ function ByWhich({ by, onChange }: { by: string; onChange: (id: string) => void 
   const others = all.filter((s) => s.hazards.length > 0 && !here.includes(s));
   if (all.length === 0) return null;
   return (
-    <SelectField label="By which fish, if it is known" id={id} value={by} onChange={(e) => onChange(e.target.value)}>
+    <SelectField label="Which fish, if known" id={id} value={by} onChange={(e) => onChange(e.target.value)}>
       <option value="">not known</option>
       {here.length > 0 && (
-        <optgroup label="What stings or poisons in these waters">
+        <optgroup label="Stinging or poisonous species in these waters">
           {here.map((s) => (
             <option key={s.id} value={s.id}>
               {s.name}
@@ -152,7 +152,7 @@ function ByWhich({ by, onChange }: { by: string; onChange: (id: string) => void 
           ))}
         </optgroup>
       )}
-      <optgroup label="Others that can hurt">
+      <optgroup label="Other species that can hurt">
         {others.map((s) => (
           <option key={s.id} value={s.id}>
             {s.name}
@@ -195,7 +195,7 @@ function Begin({ card, by, children }: { card: AidId; by: string | null; childre
       )}
       {children}
       <Foot above={<Trouble says={trouble} />}>
-        <DeckKey act name="Keep the time" note="clock and signs, for a doctor" onClick={() => void begin()} />
+        <DeckKey act name="Keep the time" note="keeps times and signs, for a doctor" onClick={() => void begin()} />
       </Foot>
     </>
   );

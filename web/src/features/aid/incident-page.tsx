@@ -1,32 +1,32 @@
-import { NowTime } from '../../ui/now-time.tsx';
 import { aidCard, HOT_WATER, saySoak } from '@dagboek/core/harm';
 import { type IncidentState, SIGNS, soakOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { MissingPage } from '../../frame/missing-page.tsx';
 import { useCatalogueIfHere } from '../../asked/catalogue.ts';
-import { DeckKey } from '../../lines/deck-key.tsx';
-import { LogLines } from '../../lines/log-lines.tsx';
+import { useCrew } from '../../asked/crew.ts';
 import { WhenFacts } from '../../asked/facts-here.tsx';
 import { useFormatIfHere } from '../../asked/format.ts';
-import { useBook } from '../../offline/journal-context.tsx';
-import { useCrew } from '../../asked/crew.ts';
+import { degrees } from '../../asked/units.ts';
 import { useWrite, type WriteResult } from '../../asked/use-write.ts';
-import { Chips } from '../../ui/chips.tsx';
+import { CallKey, CallStrip } from '../../frame/emergency-number.tsx';
+import { MissingPage } from '../../frame/missing-page.tsx';
 import { Page, Row } from '../../frame/page.tsx';
-import { Dialog } from '../../ui/dialog.tsx';
 import { StruckBanner } from '../../frame/struck-banner.tsx';
+import { DeckKey } from '../../lines/deck-key.tsx';
+import { LogLines } from '../../lines/log-lines.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
+import { Chips } from '../../ui/chips.tsx';
+import { Dialog } from '../../ui/dialog.tsx';
 import { Foot } from '../../ui/foot.tsx';
 import { KeyLink } from '../../ui/key.tsx';
-import { degrees } from '../../asked/units.ts';
+import { NowTime } from '../../ui/now-time.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { useNow } from '../../ui/use-now.ts';
-import { AidCardView } from './aid-card-view.tsx';
-import { CallKey, CallStrip } from '../../frame/emergency-number.tsx';
+import { CardOfIncident } from './card-of-incident.tsx';
 import { SoakPanel, useBowl } from './soak-panel.tsx';
 
 const SIGN_WORDS = {
-  easing: ['Pain is easing', 'Pain is easing.'],
+  easing: ['Less pain', 'Less pain.'],
   'the same': ['The same', 'No change.'],
   worse: ['Worse', 'Worse.'],
 } as const;
@@ -99,23 +99,7 @@ function Incident({ incident }: { incident: IncidentState }) {
         ) : (
           card?.hotWater && <SoakPanel incident={incident} bowl={bowl} />
         )}
-        {card && !incident.ended && (
-          <>
-            {/* Folded away beside the clock, what does harm still stands; else the card has it after its steps, the first of which comes first. */}
-            {soak &&
-              card.never.map((s) => (
-                <p key={s} className="alert alert-error">
-                  <b>{s}</b>
-                </p>
-              ))}
-            <details open={!soak}>
-              <summary className="min-h-11 flex items-center font-semibold underline underline-offset-3">
-                What to do, in order
-              </summary>
-              <AidCardView card={card} own={culprit?.aid ? { name: culprit.name, aid: culprit.aid } : null} />
-            </details>
-          </>
-        )}
+        <CardOfIncident card={card} incident={incident} soak={soak} culprit={culprit} />
         {!incident.ended && (
           <Foot
             above={
@@ -124,7 +108,7 @@ function Incident({ incident }: { incident: IncidentState }) {
                 {worse && (
                   <section className="alert alert-warning worse" role="alert">
                     <p>
-                      <b>Worse: call now, if you have not.</b>
+                      <b>Worse: call for help now, if you have not.</b>
                     </p>
                     <CallKey />
                   </section>
@@ -161,19 +145,19 @@ function Incident({ incident }: { incident: IncidentState }) {
             onChange={(who) => void amend(incident, 'incident.begun', { who }).then(done)}
           />
         )}
-        <h2>What was noted</h2>
+        <h2>Notes</h2>
         <WhenFacts>
           <LogLines lines={incident.log} />
         </WhenFacts>
         <div className="keys">
           {!incident.ended && <DeckKey name="Note" onClick={() => setAsking(true)} />}
-          {!incident.ended && <DeckKey name="It is over" note="better" onClick={() => end('better')} />}
+          {!incident.ended && <DeckKey name="It has ended" note="better" onClick={() => end('better')} />}
           {!incident.ended && (
-            <DeckKey name="Seen by a doctor" note="ends it here" onClick={() => end('seen by a doctor')} />
+            <DeckKey name="Seen by a doctor" note="ends this record" onClick={() => end('seen by a doctor')} />
           )}
           <KeyLink to={`/hurt/${incident.id}/sheet`} name="Sheet" note="for a doctor" />
           <KeyLink to="/hurt" name="All cards" />
-          <KeyLink to="/deck" name="Back to the deck" note="its clocks run on" />
+          <KeyLink to="/deck" name="Back to the deck" note="timers keep running" />
         </div>
       </Row>
       <Dialog title="What was seen or done?" open={asking} onClose={() => setAsking(false)}>

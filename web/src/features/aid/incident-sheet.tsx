@@ -35,9 +35,9 @@ export function IncidentSheet() {
       title="For the doctor"
       aside={
         <>
-          Written down while it happened, by lay people.
+          Notes made at the time, not by a doctor.
           <br />
-          Struck lines are shown, not removed.
+          Crossed-out entries are shown, not removed.
         </>
       }
       cells={[
@@ -82,7 +82,7 @@ export function IncidentSheet() {
               checked={withPlace}
               onChange={(e) => setWithPlace(e.target.checked)}
             />
-            With the place on it
+            Include the position
           </label>
           {withPlace && (
             <p>

@@ -64,10 +64,10 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
         </span>{' '}
         <b>
           {s.state === 'soaks'
-            ? `${Math.ceil(s.toLeastMs / 60_000)} min more at the least`
+            ? `${Math.ceil(s.toLeastMs / 60_000)} min more at least`
             : s.state === 'enough'
               ? 'long enough, when the pain has gone'
-              : 'longer helps no more'}
+              : 'longer does not help'}
         </b>
       </p>
       <p role="status">
@@ -136,9 +136,11 @@ export function SoakPanel({ incident, bowl }: { incident: IncidentState; bowl: R
         <input type="checkbox" className="checkbox" checked={bowl.on} onChange={(e) => bowl.set(e.target.checked)} />{' '}
         This is a drill, with a simulated thermometer
       </label>
-      {bowl.thermometer.lost && <p role="status">No reading comes through: test with the unhurt hand, or type it.</p>}
+      {bowl.thermometer.lost && (
+        <p role="status">No reading from the thermometer: test with the uninjured hand, or type the temperature.</p>
+      )}
       {bowl.thermometer.c === null && (
-        <Quantity label="Water, if you read it" amount="temperature" value={bowl.typed} onChange={bowl.type} />
+        <Quantity label="Water temperature, if measured" amount="temperature" value={bowl.typed} onChange={bowl.type} />
       )}
     </section>
   );

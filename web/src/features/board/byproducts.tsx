@@ -31,14 +31,14 @@ const PARTS = [
 ];
 /** What is to be known of where a part goes. */
 const USE_NOTES: Readonly<Partial<Record<(typeof BYPRODUCT_USES)[number], string>>> = {
-  stock: 'Gills out and blood-stained parts cut off first, or it turns bitter and grey.',
+  stock: 'For stock: remove gills and bloody parts first, or it turns bitter and grey.',
   'the water': 'Not in a harbour, off a bathing beach or in a lake.',
-  animals: 'No bones that were cooked, nothing salted, nothing of a fish that is not eaten.',
+  animals: 'No cooked bones, nothing salted, and no part of a fish that must not be eaten.',
 };
 
 /** What the rules say of guts in the water: here as a prohibition, of other waters as a hint; without rules, to ask. */
 function OffalNote({ offal }: { offal: ReturnType<typeof offalOf> }) {
-  if (!offal) return <p className="hint">No rules are known of these waters: ask the local authority first.</p>;
+  if (!offal) return <p className="hint">The rules of these waters are not known: ask the local authority first.</p>;
   return (
     <>
       {offal.here.map((r) => (
@@ -90,10 +90,10 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
   };
   return (
     <>
-      <h2>What was found</h2>
+      <h2>Found inside</h2>
       <FindForm cut={cut} />
       <FoundNote of={species?.name ?? 'It'} found={foundOnCuts([cut])} />
-      <h2 className="mt-4.5">Where the rest goes</h2>
+      <h2 className="mt-4.5">What happens to the rest</h2>
       <div className="by-row">
         <TextField label="What" id="what" list="parts" value={what} onChange={(e) => setWhat(e.target.value)}>
           <datalist id="parts">
@@ -102,18 +102,12 @@ export function Byproducts({ cut, species }: { cut: CutState; species: Species |
             ))}
           </datalist>
         </TextField>
-        <Quantity label="Weight of it" amount="mass" value={grams} onChange={setGrams} />
+        <Quantity label="Weight" amount="mass" value={grams} onChange={setGrams} />
         <Chips label="For" options={plain(BYPRODUCT_USES)} value={use} onChange={setUse} />
-        <Key onClick={() => void add()} name="Note the part" />
+        <Key onClick={() => void add()} name="Add the part" />
       </div>
       <div className="by-row">
-        <TextField
-          label="Anything else, in your own words"
-          grow
-          id="found"
-          value={found}
-          onChange={(e) => setFound(e.target.value)}
-        />
+        <TextField label="Anything else" grow id="found" value={found} onChange={(e) => setFound(e.target.value)} />
         <Key onClick={() => void note()} name="Note it" />
       </div>
       {USE_NOTES[use] && <p className="hint">{USE_NOTES[use]}</p>}

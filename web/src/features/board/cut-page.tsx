@@ -122,7 +122,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
             <Byproducts cut={cut} species={species} />
           </Row>
           <Row className="pad ruled">
-            <h2>Lines of this cut</h2>
+            <h2>Log of this cut</h2>
             <LogLines lines={cut.log} {...(landed ? { from: landed } : {})} />
           </Row>
         </div>

@@ -35,7 +35,7 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
     setTrouble(null);
   };
   const note = async (): Promise<void> => {
-    if (!what) return setTrouble('Say what was found first.');
+    if (!what) return setTrouble('First say what was found.');
     const n = typedNumber(count);
     if (kind.counted && n !== null && !(Number.isInteger(n) && n >= 1 && n <= 999))
       return setTrouble('A count is a whole number from 1 on.');
@@ -69,7 +69,7 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
       />
       <Chips
         label={kind.ask}
-        options={plain<string>(kind.finds.map((f) => f.is))}
+        options={kind.finds.map((f) => ({ value: f.is as string, text: 'says' in f ? f.says : f.is }))}
         value={own.trim() ? null : is}
         onChange={(v) => (setIs(v), setOwn(''), setTrouble(null))}
       />
@@ -78,12 +78,7 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
       )}
       <div className="by-row">
         {kind.counted && !isNone && (
-          <Quantity
-            label="How many, if counted"
-            whole
-            value={count}
-            onChange={(v) => (setCount(v), setTrouble(null))}
-          />
+          <Quantity label="Number, if counted" whole value={count} onChange={(v) => (setCount(v), setTrouble(null))} />
         )}
         {kind.own && (
           <TextField
@@ -96,7 +91,7 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
           />
         )}
         <TakePicture of="the find" kept={photo} onKept={setPhoto} />
-        <Key onClick={() => void note()} name="Note the find" note={what ? sayFinding({ of, is: what }) : undefined} />
+        <Key onClick={() => void note()} name="Add the find" note={what ? sayFinding({ of, is: what }) : undefined} />
       </div>
       {(['bin', 'keeping', 'cooking', 'raw'] as const).map((k) => {
         const says = follows[k];

@@ -26,7 +26,7 @@ export function HouseWays() {
       <summary className="gap-1.5 min-h-11 flex items-center cursor-pointer font-bold text-[1.25rem] leading-[normal] font-head before:content-['+'] before:font-bold in-[.house-ways[open]]:before:content-['−']">
         House ways
       </summary>
-      <p className="hint">Schools differ. Each cut follows these; at its step the other school is one tap away.</p>
+      <p className="hint">Schools differ. Every cut follows these choices; you can choose the other way at its step.</p>
       {WAYS.map((w) => (
         <div key={w.of}>
           <Chips

@@ -1,5 +1,3 @@
-import { useNow } from '../../ui/use-now.ts';
-import { useAsked } from '../../asked/asked.ts';
 import { doneToMeat, routeOf, WATER_ALLOWANCE } from '@dagboek/core/cut';
 import { packCautions } from '@dagboek/core/harm';
 import {
@@ -15,37 +13,35 @@ import { sayDate } from '@dagboek/core/time';
 import {
   type CutState,
   type FactsOf,
-  FORMS,
-  nextPackNumber,
   isNotToEat,
-  packAsIf,
+  nextPackNumber,
   nextPieces,
-  packTrouble,
+  packAsIf,
   packNumber,
-  storeOfPack,
+  packTrouble,
   storesOf,
   type Writing,
 } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { useAsked } from '../../asked/asked.ts';
 import { type Species, useCatalogue } from '../../asked/catalogue.ts';
-import { DeckKey } from '../../lines/deck-key.tsx';
-import { useFormat } from '../../asked/format.ts';
-import { nowMs } from '../../ui/clock.ts';
-import { useBook } from '../../offline/journal-context.tsx';
-import { newId } from '../../asked/use-write.ts';
-import { useUndoWrite } from '../../lines/take-back.tsx';
 import { useCrew } from '../../asked/crew.ts';
-import { Row } from '../../frame/page.tsx';
+import { useFormat } from '../../asked/format.ts';
+import { asTyped, degrees, inField, sayGrams, typedAmount, units } from '../../asked/units.ts';
+import { newId } from '../../asked/use-write.ts';
 import { NotToEat } from '../../fish/not-to-eat.tsx';
-import { Portions } from './portions.tsx';
-import { Chips, plain } from '../../ui/chips.tsx';
-import { Quantity } from '../../asked/quantity.tsx';
+import { Row } from '../../frame/page.tsx';
+import { DeckKey } from '../../lines/deck-key.tsx';
+import { useUndoWrite } from '../../lines/take-back.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
+import { nowMs } from '../../ui/clock.ts';
+import { KeyLink } from '../../ui/key.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { typedNumber } from '../../ui/typed-number.ts';
-import { asTyped, degrees, inField, sayGrams, typedAmount, units } from '../../asked/units.ts';
-import { KeyLink } from '../../ui/key.tsx';
-import { SelectField } from '../../ui/text-field.tsx';
+import { useNow } from '../../ui/use-now.ts';
+import { PackFields } from './pack-fields.tsx';
+import { PacksMade } from './packs-made.tsx';
+import { Portions } from './portions.tsx';
 
 /** What is weighed changes no day, g. */
 const SOME_G = 400;
@@ -88,7 +84,8 @@ export function IntoPack({
   const [kind, setKind] = useState<PackForm>(form);
   const [piecesText, setPieces] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
-  const wrap = wrapping && wrappingsFor(place).includes(wrapping) ? wrapping : place === 'fridge' ? 'cloth' : 'vacuum';
+  const wrappings = wrappingsFor(place);
+  const wrap = wrapping && wrappings.includes(wrapping) ? wrapping : place === 'fridge' ? 'cloth' : 'vacuum';
   const done = meat !== undefined && left < meat.massG * WATER_ALLOWANCE;
   const grams = typed ?? (left > 0 && !done ? inField('mass', Math.round(left)) : '');
   const stored = (massG: number, pieces: number, what: string): FactsOf<'pack.stored'> => ({
@@ -139,44 +136,33 @@ export function IntoPack({
   return (
     <Row className="pad ruled">
       <h2>Into packs</h2>
-      <ul className="plain-list packs-made">
-        {packs.map((p) => (
-          <li key={p.id}>
-            <Link to={`/larder/${p.id}`}>
-              <b className="num mr-1.5 text-[1.25rem]">{packNumber(book, p)}</b> {p.what}
-            </Link>
-            <small>
-              {sayGrams(p.massG)}, {p.wrapping}, {storeOfPack(book, p).name}
-            </small>
-          </li>
-        ))}
-      </ul>
-      {done && packs.length > 0 && <p>All of it is packed.</p>}
+      <PacksMade packs={packs} book={book} />
+      {done && packs.length > 0 && <p>Everything is packed.</p>}
       {!done && left > 0 && !isBody(route.form) && (
         <Portions leftG={left} heads={heads} onTake={(g) => (setTyped(inField('mass', g)), setTrouble(null))} />
       )}
-      <div className="by-row">
-        <Quantity label={`Pack ${number}`} amount="mass" value={grams} onChange={setTyped} />
-        <Quantity label="Pieces" whole value={piecesText} onChange={setPieces} placeholder={String(usual)} />
-        <Chips
-          label="Where"
-          options={stores.map((s) => ({ value: s.id, text: s.name }))}
-          value={store.id}
-          onChange={setStore}
-        />
-        <Chips label="Wrapped in" options={plain(wrappingsFor(place))} value={wrap} onChange={setWrapping} />
-        <SelectField label="Form" id="form" value={kind} onChange={(e) => setKind(e.target.value as PackForm)}>
-          {FORMS.filter((f) => f !== 'cooked').map((f) => (
-            <option key={f}>{f}</option>
-          ))}
-        </SelectField>
-      </div>
+      <PackFields
+        number={number}
+        grams={grams}
+        setTyped={setTyped}
+        piecesText={piecesText}
+        setPieces={setPieces}
+        usual={usual}
+        stores={stores}
+        store={store}
+        setStore={setStore}
+        wrappings={wrappings}
+        wrap={wrap}
+        setWrapping={setWrapping}
+        kind={kind}
+        setKind={setKind}
+      />
       <p className="hint">
         {what}.
         {asIf && !isNotToEat(asIf) && (
           <>
             {' '}
-            Eat by <b>{sayDate(asIf.keeps.eatBy)}</b>; careful keeper’s line {sayDate(asIf.keeps.careful)}, authority’s{' '}
+            Eat by <b>{sayDate(asIf.keeps.eatBy)}</b>; cautious limit {sayDate(asIf.keeps.careful)}, official{' '}
             {sayDate(asIf.keeps.authority)}.
           </>
         )}
@@ -204,7 +190,7 @@ export function IntoPack({
             act={done}
             to="/larder"
             name="To the larder"
-            note={done ? 'what is there, and by when' : undefined}
+            note={done ? 'what is there, and eat-by days' : undefined}
           />
         )}
       </div>

@@ -1,3 +1,4 @@
+import { plural } from '@dagboek/core/units';
 import { useNow } from '../../ui/use-now.ts';
 import { useAsked } from '../../asked/asked.ts';
 import { CONTROL_Z, LEAST_POINTS } from '@dagboek/core/cut';
@@ -12,9 +13,9 @@ import { sayGrams } from '../../asked/units.ts';
 
 const HEIGHT = 96;
 const WORDS = {
-  better: 'More off the bone than was expected of them.',
-  worse: 'Less off the bone than was expected of them.',
-  'as expected': 'As was expected of them: no change that can be told from chance.',
+  better: 'More meat than expected.',
+  worse: 'Less meat than expected.',
+  'as expected': 'As expected: no change beyond chance.',
 } as const;
 
 /** One knife over its last cuts, each against what was written down before it, with limits that one in a hundred passes by chance. */
@@ -30,13 +31,13 @@ export function KnifeTrend({ by, species }: { by: string; species: Species | nul
   const x = (i: number): number => 8 + (i * (width - 16)) / Math.max(1, points.length - 1);
   const plates = Math.round(Math.abs(knife.leftG) / PLATE_G);
   return (
-    <section ref={ref} aria-label="How the knife does">
+    <section ref={ref} aria-label="How your filleting is going">
       <h2 className="ruled">{names.member(by)}’s knife</h2>
       {trend === null || !lately ? (
         <p>
           {points.length === 0
-            ? 'No cut was weighed yet against an expectation written down before it.'
-            : `${points.length} of ${LEAST_POINTS} cuts: too few to tell.`}
+            ? 'No weighed cut had an expected yield yet.'
+            : `${points.length} of ${LEAST_POINTS} cuts: too few to say.`}
         </p>
       ) : (
         <>
@@ -48,7 +49,7 @@ export function KnifeTrend({ by, species }: { by: string; species: Species | nul
             width={width}
             height={HEIGHT}
             role="img"
-            aria-label={`${points.length} cuts against what was expected, the last at the right`}
+            aria-label={`${points.length} cuts against what was expected, the newest on the right`}
           >
             <path d={`M0 ${y(0)}H${width}`} stroke="var(--ink)" strokeWidth="1.2" />
             {[CONTROL_Z, -CONTROL_Z].map((z) => (
@@ -78,7 +79,7 @@ export function KnifeTrend({ by, species }: { by: string; species: Species | nul
             )}
           </svg>
           <small>
-            Line: as expected. Dashes: passed by chance once in a hundred cuts.
+            Line: as expected. Dashed lines: crossed by chance in 1 % of cuts.
             {points.some((p) => p.outside) ? ' Squares passed them.' : ''}
           </small>
           <p>
@@ -86,13 +87,13 @@ export function KnifeTrend({ by, species }: { by: string; species: Species | nul
               ? `${sayGrams(knife.leftG)} more stayed on the frames`
               : `${sayGrams(-knife.leftG)} more came off`}{' '}
             than expected over {points.length} cuts
-            {plates > 0 ? `: ${plates} ${plates === 1 ? 'plate' : 'plates'}` : ''}.
+            {plates > 0 ? `: ${plural(plates, 'plate')}` : ''}.
           </p>
         </>
       )}
       {species && (
         <p>
-          <Link to={`/board/yields?kind=${species.id}`}>What stiffness, season and size did</Link>
+          <Link to={`/board/yields?kind=${species.id}`}>Effect of stiffness, season and size</Link>
         </p>
       )}
       {knife.best && species && (

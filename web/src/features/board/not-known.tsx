@@ -11,11 +11,11 @@ export function NotKnown({ fishId }: { fishId: string | undefined }) {
   const wait = fish?.species && all.length === 0;
   return (
     <Row className="open-entry pad">
-      <h2>{wait ? 'One moment' : 'It has no name yet'}</h2>
+      <h2>{wait ? 'One moment' : 'Species not known yet'}</h2>
       <p>
         {wait
-          ? 'The list of species has not reached this device yet: its steps and what can hurt stand here once it has.'
-          : 'What it is decides where it can hurt and how it is cut.'}{' '}
+          ? 'The list of species is not on this device yet. Steps and hazards appear here when it arrives.'
+          : 'The species decides where it can hurt you and how it is cut.'}{' '}
         {!wait && fish && <Link to={`/fish/${fish.id}`}>Correct its name there.</Link>}
       </p>
     </Row>

@@ -23,7 +23,7 @@ export function Portions({
   const p = fits ? portions(leftG, n) : null;
   return (
     <div className="by-row">
-      <Quantity label="A pack is a dinner for" unit="heads" whole value={text} onChange={setText} />
+      <Quantity label="One pack feeds" unit="heads" whole value={text} onChange={setText} />
       {p && (
         <p>
           {p.packs === 1 && p.oddG === 0

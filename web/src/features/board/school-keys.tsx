@@ -19,7 +19,7 @@ export function SchoolKeys({ cut, step }: { cut: CutState; step: CutStep }) {
     <details className="schools">
       <summary className="gap-1.5 min-h-11 flex items-center cursor-pointer before:content-['+'] before:font-bold in-[.schools[open]]:before:content-['−']">
         {schools.ask}: <b>{schools.now.is}</b>
-        {schools.against ? ', against the house way' : ''}
+        {schools.against ? ', not your usual way' : ''}
       </summary>
       <p>{schools.now.because}</p>
       {schools.forbidden.map((says) => (

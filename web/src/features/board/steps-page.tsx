@@ -1,41 +1,31 @@
 import { routeOf, type StepDue } from '@dagboek/core/cut';
-import { tellHazards } from '@dagboek/core/harm';
-import {
-  bracketsOf,
-  type CutState,
-  hazardsOfStep,
-  lineOfStep,
-  onTheBoard,
-  progressOf,
-  speciesOnBoard,
-  strikeLine,
-} from '@dagboek/journal';
+import { bracketsOf, type CutState, hazardsOfStep, onTheBoard, progressOf, speciesOnBoard } from '@dagboek/journal';
 import { ArrowLeft } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { tinykeys } from 'tinykeys';
-import { MissingPage } from '../../frame/missing-page.tsx';
-import { useAwake } from '../../devices/alarm/use-awake.ts';
 import { type Species, useCatalogue, useNames } from '../../asked/catalogue.ts';
-import { DeckKey, StrikeMark } from '../../lines/deck-key.tsx';
-import { HazardStrip } from '../../fish/hazard-strip.tsx';
-import { useBook } from '../../offline/journal-context.tsx';
+import { sayGrams, sayGramsRange } from '../../asked/units.ts';
 import { useWrite } from '../../asked/use-write.ts';
+import { useAwake } from '../../devices/alarm/use-awake.ts';
+import { HazardStrip } from '../../fish/hazard-strip.tsx';
+import { MissingPage } from '../../frame/missing-page.tsx';
 import { Page } from '../../frame/page.tsx';
+import { DeckKey } from '../../lines/deck-key.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
-import { Key, KeyLink } from '../../ui/key.tsx';
+import { KeyLink } from '../../ui/key.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { useWidth } from '../../ui/use-width.ts';
-import { sayGrams, sayGramsRange } from '../../asked/units.ts';
 import { FindForm } from './find-form.tsx';
 import { NotKnown } from './not-known.tsx';
 import { OthersOnTheBoard } from './others-on-the-board.tsx';
-import { BladeSection, CutPicture, linesOf } from './cut-picture.tsx';
 import { SchoolKeys } from './school-keys.tsx';
 import { SteaksPlanned } from './steaks-planned.tsx';
 import { StepClock } from './step-clock.tsx';
-import { CAN_SPEAK, useAloud } from './use-aloud.ts';
+import { StepPicture } from './step-picture.tsx';
+import { StepTools } from './step-tools.tsx';
 import { useSteaks } from './use-steaks.ts';
+import { useStepKeys } from './use-step-keys.ts';
 import { useWeighing } from './use-weighing.ts';
 import { Asked, WeighField } from './weigh-field.tsx';
 
@@ -96,7 +86,7 @@ function Steps({ cut, species }: { cut: CutState; species: Species }) {
           <h2 className="step-sentence py-2.5 px-0 text-[2.25rem] max-tablet:text-[1.75rem] max-tablet:[@media(max-height:720px)]:py-1 max-tablet:[@media(max-height:720px)]:px-0 max-tablet:[@media(max-height:720px)]:text-[1.375rem]">
             Every step is done.
           </h2>
-          <p>What comes off the board goes into packs, and what was found inside is noted there.</p>
+          <p>Next: put the meat into packs, and note what was found inside.</p>
           <div className="step-keys pt-2.5 pr-4 pb-3 pl-5 mt-3 -mr-4 mb-0 -ml-5 gap-3 border-t-2 sticky bottom-0 z-20 grid grid-cols-[minmax(120px,1fr)_2.6fr] bg-paper-open border-ink max-tablet:py-2 max-tablet:px-3 max-tablet:-mx-3 max-tablet:mt-2 max-tablet:mb-0 max-tablet:grid-cols-[minmax(84px,1fr)_3fr] max-tablet:bottom-14">
             <DeckKey name="Back" mark={<ArrowLeft size={26} />} onClick={() => go(steps.length - 1)} />
             <KeyLink act to={`/board/${cut.id}`} name="To the packs" note={routeOf(cut.route).form} />
@@ -140,16 +130,9 @@ function Step({
   const [finding, setFinding] = useState(false);
   const [ref, width] = useWidth(600);
   const hazards = hazardsOfStep(species, step);
-  const noted = isNext ? null : lineOfStep(cut, step);
+
   const sentence = step.weigh ? `On the scale: ${step.name.toLowerCase()}.` : step.todo;
-  const aloud = [
-    sentence,
-    step.how,
-    step.spare && `Spare: ${step.spare}`,
-    step.caution,
-    ...tellHazards(hazards).map((t) => `${t.where} ${t.does ?? ''} ${t.grip ?? ''}`),
-  ];
-  const [spoken, setSpoken] = useAloud(aloud.filter(Boolean).join(' '));
+
   const brackets = step.weigh ? bracketsOf(cut, species, step.weigh, cut.stages.round?.massG ?? knownG) : null;
   const weighsNow = isNext && step.weigh !== undefined;
   const noteIt = async (): Promise<void> => {
@@ -162,30 +145,8 @@ function Step({
     if (r.ok) go(steps.length);
     else setTrouble(r.why);
   };
-  const strike = async (line: NonNullable<typeof noted>): Promise<void> => {
-    const r = await writeAll([strikeLine(line, 'not done')]);
-    setTrouble(r.ok ? null : r.why);
-  };
-  const keys = useRef({ on: noteIt, back: () => go(i - 1) });
-  keys.current = { on: noteIt, back: () => go(i - 1) };
-  // Space bar and pedal come from outside React; a pedal sends what a keyboard would.
-  useEffect(() => {
-    const press = (what: 'on' | 'back') => (e: KeyboardEvent) => {
-      // In a field, on a key or in a dialog these keys have a meaning of their own.
-      const at = e.target instanceof Element ? e.target : null;
-      if (e.repeat || at?.closest('input, textarea, button, a, summary, dialog')) return;
-      e.preventDefault();
-      void keys.current[what]();
-    };
-    return tinykeys(window, {
-      Space: press('on'),
-      Enter: press('on'),
-      ArrowRight: press('on'),
-      PageDown: press('on'),
-      ArrowLeft: press('back'),
-      PageUp: press('back'),
-    });
-  }, []);
+
+  useStepKeys(noteIt, () => go(i - 1));
   return (
     <div
       className="step-screen pt-1.5 pr-4 pb-0 pl-5 flex flex-col min-h-[calc(100dvh_-_58px)] bg-paper-open max-tablet:px-3 max-tablet:pt-1 max-tablet:pb-0 max-tablet:min-h-[calc(100dvh_-_120px)]"
@@ -209,36 +170,7 @@ function Step({
             </p>
           </div>
         )}
-        {step.lines && (
-          <CutPicture
-            species={species}
-            size={Math.min(720, Math.max(280, width - 40))}
-            cuts={{
-              ...linesOf(
-                steps.filter((s) => s === step || (done.has(s.id) && s.lines && !s.weigh)),
-                step,
-                done,
-                (s) => steps.indexOf(s) + 1,
-              ),
-              ...(steaks ? { steakU: steaks.u } : {}),
-            }}
-          />
-        )}
-        <div className="step-side flex items-center gap-y-2 gap-x-5">
-          <BladeSection species={species} at={step} />
-          <div>
-            {step.spare && (
-              <p>
-                <b>Spare:</b> {step.spare}
-              </p>
-            )}
-            {step.tools && (
-              <p className="hint">
-                <b>At hand:</b> {step.tools.join(', ')}.
-              </p>
-            )}
-          </div>
-        </div>
+        <StepPicture step={step} species={species} width={width} steps={steps} done={done} steaks={steaks} />
         {steaks && step.id === 'steaks cut' && (
           <SteaksPlanned plan={steaks.plan} thickMm={steaks.thickMm} onThick={steaks.setThickMm} />
         )}
@@ -254,7 +186,7 @@ function Step({
               brackets
                 ? `Expected ${sayGramsRange(brackets.lowG, brackets.highG)}.`
                 : weighing.estimateG !== null
-                  ? `From its length about ${sayGrams(Math.round(weighing.estimateG))}: an estimate, and no weighing.`
+                  ? `From its length about ${sayGrams(Math.round(weighing.estimateG))}. This is an estimate, not a weight.`
                   : undefined
             }
           />
@@ -263,36 +195,18 @@ function Step({
         <Asked asked={weighing.asked} />
         <Trouble says={trouble} />
         <SchoolKeys cut={cut} step={step} />
-        <div className="flex flex-wrap items-center gap-y-1 gap-x-5">
-          {CAN_SPEAK && (
-            <label className="check">
-              <input
-                type="checkbox"
-                className="checkbox"
-                checked={spoken}
-                onChange={(e) => {
-                  setSpoken(e.target.checked);
-                  // The pedal's next press goes on, and does not turn this off again.
-                  e.target.blur();
-                }}
-              />{' '}
-              Read aloud
-            </label>
-          )}
-          {noted && (
-            <Key
-              small
-              mark={<StrikeMark />}
-              name="Strike it"
-              note="it was not done"
-              onClick={() => void strike(noted)}
-            />
-          )}
-          <Key small name="Found something" note="worms, roe, a cut gut" onClick={() => setFinding(true)} />
-          <small>Space bar or pedal goes on, left arrow goes back.</small>
-        </div>
+        <StepTools
+          setFinding={setFinding}
+          isNext={isNext}
+          cut={cut}
+          step={step}
+          sentence={sentence}
+          hazards={hazards}
+          writeAll={writeAll}
+          setTrouble={setTrouble}
+        />
       </div>
-      <Dialog title="What was found?" open={finding} wide onClose={() => setFinding(false)}>
+      <Dialog title="Found inside?" open={finding} wide onClose={() => setFinding(false)}>
         <FindForm cut={cut} onNoted={() => setFinding(false)} />
       </Dialog>
       <div className="step-keys pt-2.5 pr-4 pb-3 pl-5 mt-3 -mr-4 mb-0 -ml-5 gap-3 border-t-2 sticky bottom-0 z-20 grid grid-cols-[minmax(120px,1fr)_2.6fr] bg-paper-open border-ink max-tablet:py-2 max-tablet:px-3 max-tablet:-mx-3 max-tablet:mt-2 max-tablet:mb-0 max-tablet:grid-cols-[minmax(84px,1fr)_3fr] max-tablet:bottom-14">
@@ -310,10 +224,10 @@ function Step({
               ? 'was done'
               : weighsNow
                 ? weighing.empty
-                  ? 'goes on without it'
+                  ? 'continues without it'
                   : weighing.asked
-                    ? 'writes it as it stands'
-                    : 'writes the weight'
+                    ? 'saves it as typed'
+                    : 'saves the weight'
                 : then
                   ? `then: ${then.name.toLowerCase()}`
                   : 'the last step'

@@ -56,10 +56,10 @@ export function useWeighing(
   const lay = (): void => {
     const read = readValue();
     if (!read) return;
-    if (!(read.value >= 1)) return setError('A weight is more than 0.');
+    if (!(read.value >= 1)) return setError('Enter a weight above 0.');
     const judged = judgeWeighing(cut, species, stage, sum + read.value, known, units);
     if (judged && 'cannot' in judged) return setError(judged.cannot);
-    if (laid.length >= 59) return setError('At most 60 pieces go into one weighing.');
+    if (laid.length >= 59) return setError('At most 60 pieces in one weighing.');
     setLaid([...laid, read.value]);
     set('');
   };

@@ -11,7 +11,7 @@ import { QUARTERS } from './quarters.ts';
 type By = 'person' | 'species' | 'season';
 const BY: { value: By; text: string }[] = [
   { value: 'person', text: 'by knife' },
-  { value: 'species', text: 'by kind' },
+  { value: 'species', text: 'by species' },
   { value: 'season', text: 'by season' },
 ];
 /** Rows at most; the heaviest first. */

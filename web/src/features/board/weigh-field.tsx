@@ -41,11 +41,11 @@ export function WeighField({
         onEnter={onEnter}
       />
       {aboutG !== null && <Key small name="From the scale" onClick={() => setScale(true)} />}
-      {weighing.several && <Key small name="And the next piece" note="one at a time" onClick={weighing.lay} />}
+      {weighing.several && <Key small name="Add the next piece" note="one at a time" onClick={weighing.lay} />}
       {weighing.laid.length > 0 && (
         <p className="laid" role="status">
           {weighing.laid.map((g) => sayGrams(g)).join(' + ')} = <b>{sayGrams(weighing.sum)}</b> so far.{' '}
-          <LineKey onClick={weighing.unlay}>Take the last one off</LineKey>
+          <LineKey onClick={weighing.unlay}>Remove the last piece</LineKey>
         </p>
       )}
       {hint && <p className="hint">{hint}</p>}
@@ -66,7 +66,7 @@ export function Asked({ asked }: { asked: string | null }) {
   if (!asked) return null;
   return (
     <p className="alert alert-warning" role="alert">
-      <b>Look again.</b> {asked} If it is right, press the key once more.
+      <b>Look again.</b> {asked} If it is right, tap once more.
     </p>
   );
 }

@@ -88,9 +88,9 @@ export function WeighingEntry({
           onEnter={() => void weighing.weigh()}
           hint={
             weighing.suggested !== null
-              ? 'As weighed on deck. Weigh again if it has drained.'
+              ? 'Weighed on deck. Weigh again if water has run out since.'
               : weighing.estimateG !== null
-                ? `From its length about ${sayGrams(Math.round(weighing.estimateG))}: an estimate, and no weighing.`
+                ? `From its length about ${sayGrams(Math.round(weighing.estimateG))}. This is an estimate, not a weight.`
                 : brackets
                   ? `Expected ${sayGramsRange(brackets.lowG, brackets.highG)}.`
                   : undefined
@@ -106,13 +106,13 @@ export function WeighingEntry({
           act
           again={weighing.asked}
           name={`${stage.short ?? stage.name} weighed`}
-          note={weighing.asked ? 'writes it as it stands' : 'writes the weight'}
+          note={weighing.asked ? 'saves it as typed' : 'saves the weight'}
           onClick={() => void weighing.weigh()}
         />
         {weighing.empty && (
-          <DeckKey name="Not weighed" note="goes on without it" onClick={() => void weighing.pass()} />
+          <DeckKey name="Not weighed" note="continues without it" onClick={() => void weighing.pass()} />
         )}
-        <KeyLink to={`/board/${cut.id}/steps`} name="Step by step" note="one a screen, for gloves" />
+        <KeyLink to={`/board/${cut.id}/steps`} name="Step by step" note="one step per screen, for gloves" />
       </div>
     </Row>
   );

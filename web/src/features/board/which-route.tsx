@@ -47,7 +47,7 @@ export function WhichRoute({
       {purpose === 'raw' && <p className="alert alert-warning">{species.raw.why}</p>}
       {purpose === 'whole' && (
         <Quantity
-          label="The pan or dish is long"
+          label="Pan or dish length"
           unit="cm"
           whole
           value={text}

@@ -6,6 +6,7 @@ import { percent } from '../../asked/format.ts';
 import type { Species } from '../../asked/catalogue.ts';
 import { useWidth } from '../../ui/use-width.ts';
 import { massParts, sayGrams, sayGramsRange, units } from '../../asked/units.ts';
+import { Term } from '../../ui/words/term.tsx';
 
 /** Weights by stage on one axis in grams, the usual as square brackets; a dotted line where a stage has not been weighed. */
 export function YieldBars({ cut, species, known }: { cut: CutState; species: Species | null; known: number | null }) {
@@ -22,8 +23,10 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
   const x = (g: number): number => (g / top) * (width - 4) + 2;
   return (
     <div ref={ref} className="yield">
-      <h2>Yield</h2>
-      {round === null && <p>Weigh it whole first, and every stage stands against it.</p>}
+      <h2>
+        <Term of="Yield">Yield</Term>
+      </h2>
+      {round === null && <p>Weigh it whole first: every later weight is compared with that.</p>}
       {stagesOf(route, cut.stages).map(({ stage, name }) => {
         const g = cut.stages[stage]?.massG ?? null;
         const brackets = bracketsOf(cut, species, stage, round);
@@ -76,13 +79,13 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
       {balance?.yield !== null && balance && (
         <p>
           <b>{percent(balance.yield)}</b>{' '}
-          {onBone ? 'of the whole fish came off the board, bone and all' : 'of the whole fish is meat to eat'}
+          {onBone ? 'of the whole fish was kept, with bones' : 'of the whole fish is meat to eat'}
           {judged
             ? `, ${{ under: 'under what was expected', usual: 'within what was expected', over: 'over what was expected' }[judged.verdict]}`
             : ''}
           .
           {balance.unaccountedG !== null
-            ? ` ${sayGrams(balance.unaccountedG)} are guts, frame, skin and drip not weighed.`
+            ? ` ${sayGrams(balance.unaccountedG)} are guts, bones, skin and liquid that were not weighed.`
             : ''}
         </p>
       )}
@@ -91,22 +94,22 @@ export function YieldBars({ cut, species, known }: { cut: CutState; species: Spe
           First side {sayGrams(sides.firstG)}, second {sayGrams(sides.secondG)}:{' '}
           {sides.lighter
             ? `${sayGrams(Math.abs(sides.firstG - sides.secondG))} more stayed on the frame under the ${sides.lighter}.`
-            : 'as good as alike.'}
+            : 'practically equal.'}
         </p>
       )}
       {judged && Math.abs(judged.offG) >= 5 && (
         <p>
           {judged.offG < 0
-            ? `${sayGrams(-judged.offG)} fewer than the middle of it: ${sayPlates(-judged.offG)} stayed on the frame.`
-            : `${sayGrams(judged.offG)} more than the middle of it: ${sayPlates(judged.offG)}.`}
+            ? `${sayGrams(-judged.offG)} less than expected: ${sayPlates(-judged.offG)} stayed on the bones.`
+            : `${sayGrams(judged.offG)} more than expected: ${sayPlates(judged.offG)}.`}
         </p>
       )}
       <small>
         {written === null
-          ? 'Brackets: typical of the species; nothing was written down before this cut.'
+          ? 'Brackets: typical range for the species; no expectation was noted before this cut.'
           : written > 0
-            ? `Brackets: written down before the cut, out of ${written} cuts of this kind in the book; they hold nine in ten.`
-            : 'Brackets: written down before the cut; typical of the species, since the book has too few cuts of it.'}
+            ? `Brackets: expected range for 9 of 10 cuts, noted before the cut, from ${written} cuts of this species in the book.`
+            : 'Brackets: expected range, noted before the cut, from typical fish, because you have few cuts of this species.'}
       </small>
     </div>
   );

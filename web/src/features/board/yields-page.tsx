@@ -20,9 +20,9 @@ const ASK: Readonly<Record<Mover, string>> = {
 };
 const BECAUSE: Readonly<Record<Mover, string>> = {
   stiffness:
-    'A stiff fish does not bend to the knife and tears: what sticks to the bone stays there. Reckoned from its hours and its warmth when the cut was begun.',
-  season: 'Before spawning the weight is roe and milt, after it the flesh is thin. By the day of the catch.',
-  size: 'Bones and fins grow more slowly than flesh, and a small fish leaves more under the blade.',
+    'A stiff fish does not bend under the knife and tears: more meat stays on the bones. Calculated from the time since death and the temperature when the cut began.',
+  season: 'Before spawning much of the weight is roe or milt; afterwards the fish is thin. By date of catch.',
+  size: 'Large fish have relatively less bone, and small fish leave more meat on the bones.',
 };
 const word = (of: Mover, is: string): string => (of === 'season' ? (QUARTERS[Number(is)] ?? is) : is);
 const tenths = (x: number): string => Math.abs(x).toFixed(1);
@@ -44,7 +44,7 @@ export function YieldsPage() {
       title="What moved the yield"
       first={{ label: 'Cuts', value: String(moved?.all ?? 0) }}
       cells={[
-        { label: 'Told for', value: species?.name ?? 'no kind yet' },
+        { label: 'Shown for', value: species?.name ?? 'no species yet' },
         { label: 'Of these', value: species && moved ? `${moved.own} ${inSentence(species.name)}` : 'none' },
       ]}
     >
@@ -61,8 +61,8 @@ export function YieldsPage() {
           <Movers species={species} moved={moved} />
         ) : (
           <p>
-            {species ? `No ${inSentence(species.name)} was` : 'No fish was'} weighed whole and trimmed yet. Weigh it at
-            both on the <Link to="/board">board</Link>: after five cuts of one sort this page begins to tell.
+            {species ? `No ${inSentence(species.name)} was` : 'No fish was'} weighed whole and trimmed yet. Weigh both
+            on the <Link to="/board">board</Link>. After five cuts of one species this page shows a result.
           </p>
         )}
       </Row>
@@ -75,10 +75,12 @@ function Movers({ species, moved }: { species: Species; moved: YieldsMoved }) {
   return (
     <>
       <p>
-        Trimmed {moved.form} against the mean of these cuts, in hundredths of the whole fish: {plural(moved.all, 'cut')}
-        {moved.all > moved.own ? `, ${moved.own} of ${inSentence(species.name)}, the others each by its own kind` : ''}.
-        Knife, its learning and the kind are held still, and each of the three while the other two are told. The bar
-        holds the truth 95 times in 100.
+        Yield of trimmed {moved.form} compared with your average, in % of the whole fish: {plural(moved.all, 'cut')}
+        {moved.all > moved.own
+          ? `, ${moved.own} of ${inSentence(species.name)}, the others compared within their own species`
+          : ''}
+        . Adjusted for who cut it, practice and species; each of the three is adjusted for the other two. The bar shows
+        the 95 % range.
       </p>
       {MOVERS.map((of) => (
         <section key={of} className="mt-6.5 max-w-[46rem]" aria-label={ASK[of]}>
@@ -89,7 +91,7 @@ function Movers({ species, moved }: { species: Species; moved: YieldsMoved }) {
               <li className="flex justify-between text-cap text-ink-2" aria-hidden="true">
                 <span>{signed(-most)}</span>
                 <span>the mean</span>
-                <span>{signed(most)} in 100</span>
+                <span>{signed(most)} %</span>
               </li>
             )}
             {moved.moved
@@ -103,11 +105,11 @@ function Movers({ species, moved }: { species: Species; moved: YieldsMoved }) {
             .map((t) => (
               <p key={t.is} className="hint">
                 <b>{word(of, t.is)}:</b> {plural(t.n, 'cut')},{' '}
-                {t.n < LEAST_OF_LEVEL ? 'too few to tell.' : 'and nothing to compare with.'}
+                {t.n < LEAST_OF_LEVEL ? 'too few to say.' : 'and nothing to compare with.'}
               </p>
             ))}
           {of === 'stiffness' && !moved.moved.some((m) => m.of === 'stiffness') && (
-            <p className="hint">It is written down with every cut from now on.</p>
+            <p className="hint">It is noted with every cut from now on.</p>
           )}
         </section>
       ))}
@@ -122,15 +124,13 @@ function Level({ m, most, usualG }: { m: Moved; most: number; usualG: number }) 
   const x = (points: number): number => width / 2 + (points / most) * (width / 2 - 10);
   const grams = sayGrams((Math.abs(m.points) / 100) * usualG);
   const says =
-    m.verdict === null
-      ? 'no difference that can be told from chance'
-      : `${grams} ${m.verdict} of a fish of ${sayGrams(usualG)}`;
+    m.verdict === null ? 'no difference beyond chance' : `${grams} ${m.verdict} of a fish of ${sayGrams(usualG)}`;
   return (
     <li>
       <span>
         <b>{word(m.of, m.is)}</b>{' '}
         <small>
-          {plural(m.n, 'cut')}, {signed(m.points)} in 100 ({signed(m.low)} to {signed(m.high)}): {says}
+          {plural(m.n, 'cut')}, {signed(m.points)} % ({signed(m.low)} to {signed(m.high)}): {says}
         </small>
       </span>
       <div ref={ref}>

@@ -1,6 +1,5 @@
-import { FoldKey } from '../../ui/fold-key.tsx';
-import { useAsked } from '../../asked/asked.ts';
 import { catchRate } from '@dagboek/core/book';
+import { sayDate, sayDay, saySpan, stamp, weekday } from '@dagboek/core/time';
 import {
   custodyOf,
   diary,
@@ -8,31 +7,34 @@ import {
   type FishState,
   freshnessOf,
   hurtOnTrip,
-  speciesLanded,
+  meanMark,
   sayTripNote,
   tripsInOrder,
   type TripState,
 } from '@dagboek/journal';
-import { sayDate, saySpan, sayDay, stamp, weekday } from '@dagboek/core/time';
-import { useEffect, useRef, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
-import { sayFish, useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useAsked } from '../../asked/asked.ts';
+import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { plural, useFormat } from '../../asked/format.ts';
+import { HEAVY_UNIT, sayHeavy, sayTemperature } from '../../asked/units.ts';
 import { CustodyRow } from '../../fish/custody/custody-row.tsx';
+import { UsedCell } from '../../fish/custody/used-cell.tsx';
 import { FigureView } from '../../fish/figure-view.tsx';
 import { FirstMark } from '../../fish/first-mark.tsx';
-import { plural, useFormat } from '../../asked/format.ts';
 import { LengthCell } from '../../fish/length-cell.tsx';
-import { useBook } from '../../offline/journal-context.tsx';
-import { meanMark } from '@dagboek/journal';
+import { FateMark } from '../../fish/verdict-mark.tsx';
 import { Page, Row } from '../../frame/page.tsx';
+import { Paged } from '../../frame/paged.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
+import { FoldKey } from '../../ui/fold-key.tsx';
+import { Key } from '../../ui/key.tsx';
 import { useNow } from '../../ui/use-now.ts';
 import { useNarrow } from '../../ui/use-width.ts';
-import { FateMark } from '../../fish/verdict-mark.tsx';
 import { SeasonStrip } from './season-strip.tsx';
-import { Paged } from '../../frame/paged.tsx';
-import { UsedCell } from '../../fish/custody/used-cell.tsx';
-import { HEAVY_UNIT, sayHeavy, sayTemperature } from '../../asked/units.ts';
-import { Key, KeyLink } from '../../ui/key.tsx';
+import { useDiaryFilters } from './use-diary-filters.tsx';
+import { Term } from '../../ui/words/term.tsx';
+import { TripNext } from '../../lines/trip-next.tsx';
 
 /** Trips and meals shown before one asks for earlier ones. */
 const PAGE = 8;
@@ -40,101 +42,15 @@ const PAGE = 8;
 /** The diary by day, the newest on top; narrowed by who, species and zone. What is narrowed stands in the address. */
 export function BookPage() {
   const { book } = useBook();
-  const { all, byId } = useCatalogue();
-  const rules = useRules();
-  const names = useNames();
+  const { byId } = useCatalogue();
   const { day, zone: tz } = useFormat();
   const now = useNow(60_000);
   const asked = useAsked(now);
-  const [search, setSearch] = useSearchParams();
-  // Two choices in quick succession: the second builds on the first, though the address has not followed yet.
-  const going = useRef<URLSearchParams | null>(null);
-  useEffect(() => {
-    going.current = null;
-  }, [search]);
   const [shown, setShown] = useState(PAGE);
   const trips = tripsInOrder(book);
   const narrow = useNarrow();
-  const filter = {
-    who: search.get('who'),
-    species: search.get('species'),
-    zone: search.get('zone'),
-    text: search.get('text'),
-  };
+  const { filter, filters, search } = useDiaryFilters(() => setShown(PAGE));
   const items = diary(asked, filter);
-  const narrowTo = (key: string, value: string): void => {
-    const next = new URLSearchParams(going.current ?? search);
-    if (value) next.set(key, value);
-    else next.delete(key);
-    going.current = next;
-    setSearch(next, { replace: true });
-    setShown(PAGE);
-  };
-  const used = speciesLanded(book);
-  const select = (
-    key: 'who' | 'species' | 'zone',
-    label: string,
-    options: { value: string; text: string }[],
-    none: string,
-  ) => (
-    <select
-      aria-label={label}
-      className="filter border-0 border-b-[1.5px] [border-bottom-style:dotted] appearance-none bg-transparent font-semibold max-w-37.5 min-h-11 cursor-pointer border-ink in-[.form]:min-h-6"
-      value={filter[key] ?? ''}
-      onChange={(e) => narrowTo(key, e.target.value)}
-    >
-      <option className="bg-paper-open text-ink" value="">
-        {none}
-      </option>
-      {options.map((o) => (
-        <option className="bg-paper-open text-ink" key={o.value} value={o.value}>
-          {o.text}
-        </option>
-      ))}
-    </select>
-  );
-  const filters = [
-    {
-      label: 'Who',
-      value: select(
-        'who',
-        'Who',
-        book.all('member').map((m) => ({ value: m.id, text: names.member(m.id) })),
-        'everyone',
-      ),
-    },
-    {
-      label: 'Species',
-      value: select(
-        'species',
-        'Species',
-        all.filter((s) => used.has(s.id)).map((s) => ({ value: s.id, text: s.name })),
-        `all ${used.size}`,
-      ),
-    },
-    {
-      label: 'Waters',
-      value: select(
-        'zone',
-        'Zone',
-        (rules?.zones ?? []).map((z) => ({ value: z.id, text: z.name })),
-        'all zones',
-      ),
-    },
-    {
-      label: 'Remarks',
-      value: (
-        <input
-          type="search"
-          className="filter border-0 border-b-[1.5px] [border-bottom-style:dotted] appearance-none bg-transparent font-semibold max-w-37.5 min-h-11 cursor-pointer border-ink in-[.form]:min-h-6"
-          aria-label="Find in remarks"
-          placeholder="any remark"
-          defaultValue={filter.text ?? ''}
-          onChange={(e) => narrowTo('text', e.target.value)}
-        />
-      ),
-    },
-  ];
   return (
     <Page
       title="Book"
@@ -163,7 +79,7 @@ export function BookPage() {
             <>
               <b>{HEAVY_UNIT} kept</b>
               <span>above,</span>
-              <span>let go below</span>
+              <span>released below</span>
               <span>○ empty</span>
             </>
           }
@@ -173,15 +89,13 @@ export function BookPage() {
       )}
       {items.length === 0 && (
         <Row className="pad">
-          <h2>{trips.length === 0 ? 'An empty book' : 'Nothing like that in the book'}</h2>
+          <h2>{trips.length === 0 ? 'The book is empty' : 'Nothing in the book matches'}</h2>
           <p className="lead">
-            {trips.length === 0 ? 'The first trip writes the first page.' : 'No trip or meal passes all three filters.'}
+            {trips.length === 0
+              ? 'Every trip, fish and meal will appear here, day by day.'
+              : 'No trip or meal matches all filters.'}
           </p>
-          {trips.length === 0 && (
-            <div className="keys">
-              <KeyLink act to="/plan" name="Start a trip" note="where, who, how much ice" />
-            </div>
-          )}
+          {trips.length === 0 && <TripNext />}
         </Row>
       )}
       {items
@@ -227,14 +141,14 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
   const folded = fish.length - rows.length;
   return (
     <section
-      aria-label={item.number === null ? 'Struck trip' : `Trip ${item.number}`}
+      aria-label={item.number === null ? 'Crossed-out trip' : `Trip ${item.number}`}
       className={`diary-entry${trip.endedAt || item.number === null ? '' : ' now'}${item.number === null ? ' struck-trip' : ''}`}
     >
       <div className="in-[.diary-entry.now]:[background:linear-gradient(to_right,transparent_calc(var(--time-col)_+_6px),var(--paper-open)_0)]">
         <Row className="diary-head" time={<DayMark day={item.day} />}>
           <h2 className="px-0 pt-2.5 pb-2">
             <Link to={`/trip/${trip.id}`}>
-              {item.number === null ? 'Struck trip' : `Trip ${item.number}`}: {names.zone(trip.zone)}
+              {item.number === null ? 'Crossed-out trip' : `Trip ${item.number}`}: {names.zone(trip.zone)}
               {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
             </Link>
           </h2>
@@ -270,7 +184,7 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
               <FoldKey aria-expanded={all} onClick={() => setAll(!all)}>
                 {all
                   ? 'Fold'
-                  : `${plural(folded, 'more line')}: ${kept.length > rows.length ? `${count(kept.slice(rows.length))} kept, ` : ''}${count(back)} let go${fish.length > standing.length ? `, ${fish.length - standing.length} struck` : ''}`}
+                  : `${plural(folded, 'more entry', 'more entries')}: ${kept.length > rows.length ? `${count(kept.slice(rows.length))} kept, ` : ''}${count(back)} let go${fish.length > standing.length ? `, ${fish.length - standing.length} crossed out` : ''}`}
               </FoldKey>
             </p>
           </Row>
@@ -295,8 +209,10 @@ function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[
     <div className="diary-margin py-3 px-4 border-l border-rule-2 max-tablet:py-2 max-tablet:px-2.5 max-tablet:ml-[calc(var(--time-col)_+_6px)] max-tablet:border-t max-tablet:border-l-0 max-tablet:border-rule in-[.diary-entry.now]:bg-paper-open">
       {rate && (
         <p title="90 % interval, assuming the fish come independently">
-          <b>{rate.perHour.toFixed(1)} fish a rod hour</b> ({rate.low.toFixed(1)} to {rate.high.toFixed(1)}); {rate.n}{' '}
-          in {Math.round(hours)} h.
+          <b>
+            {rate.perHour.toFixed(1)} fish a <Term of="Rod hour">rod hour</Term>
+          </b>{' '}
+          ({rate.low.toFixed(1)} to {rate.high.toFixed(1)}); {rate.n} in {Math.round(hours)} h.
         </p>
       )}
       <p>

@@ -1,3 +1,4 @@
+import { sayAll } from '@dagboek/core/units';
 import { useAsked } from '../../asked/asked.ts';
 import { type Keeping, warmSide } from '@dagboek/core/fresh';
 import {
@@ -15,6 +16,7 @@ import { plural, useFormat } from '../../asked/format.ts';
 import { sayTemperature, units } from '../../asked/units.ts';
 import { useWidth } from '../../ui/use-width.ts';
 import { sayStiff, STIFF_WHY } from '../../asked/stiff-words.ts';
+import { Term } from '../../ui/words/term.tsx';
 
 const HOUR_MS = 3_600_000;
 const WHERE: Readonly<Record<Keeping, string>> = {
@@ -26,7 +28,7 @@ const WHERE: Readonly<Record<Keeping, string>> = {
   fridge: 'in the fridge',
   freezer: 'in the freezer',
 };
-const PENALTY = { notBled: 'not bled', gutBurst: 'its gut was pierced', freshWater: 'rinsed in fresh water' } as const;
+const PENALTY = { notBled: 'not bled', gutBurst: 'gut pierced', freshWater: 'rinsed in fresh water' } as const;
 const days = (d: number): string => (d < 0.05 ? 'none' : plural(Math.round(d * 10) / 10, 'day'));
 
 /** How warm a fish was inside, what its freshness is made of, what its handling cost, and when it is stiff. */
@@ -41,7 +43,7 @@ export function FishCold({ line, now }: { line: CustodyLine; now: number }) {
   const parts = usedParts(asked, line);
   return (
     <>
-      <h2 className="ruled">The cold</h2>
+      <h2 className="ruled">How cold it was kept</h2>
       <CoreLine line={line} now={now} />
       {stiff && (
         <p>
@@ -50,7 +52,7 @@ export function FishCold({ line, now }: { line: CustodyLine; now: number }) {
       )}
       {!line.eatenAt && line.where !== 'larder' && (
         <p>
-          Days left on ice: raw, where nothing else forbids it, <b>{days(fresh.daysLeft.raw)}</b>; to freeze{' '}
+          Days left on ice: raw, if nothing else forbids it, <b>{days(fresh.daysLeft.raw)}</b>; to freeze{' '}
           <b>{days(fresh.daysLeft.freezing)}</b>; to cook <b>{days(fresh.daysLeft.cooking)}</b>.
         </p>
       )}
@@ -58,13 +60,13 @@ export function FishCold({ line, now }: { line: CustodyLine; now: number }) {
         <p>
           {cost.days < 0.1 ? (
             <>
-              <b>Handled as well as can be:</b> killed, bled and iced at once it would have no more days.
+              <b>Handled as well as possible:</b> killing, bleeding and icing at once would have given no more days.
             </>
           ) : (
             <>
-              <b>Its handling cost {plural(Math.round(cost.days * 10) / 10, 'day')}</b> against one killed, bled and
-              iced within ten minutes
-              {cost.own.penalties.length > 0 ? `: ${cost.own.penalties.map((p) => PENALTY[p]).join(' and ')}` : ''}.
+              <b>Handling cost {plural(Math.round(cost.days * 10) / 10, 'day')}</b> compared with a fish killed, bled
+              and iced within ten minutes
+              {cost.own.penalties.length > 0 ? `: ${sayAll(cost.own.penalties.map((p) => PENALTY[p]))}` : ''}.
             </>
           )}
         </p>
@@ -86,12 +88,11 @@ export function FishCold({ line, now }: { line: CustodyLine; now: number }) {
           ))}
         </ul>
         <p className="hint">
-          An ice-day is a day at 0°: the rate of spoiling grows with warmth (square-root model; of warm reefs the
-          exponential; FAO Fisheries Technical Paper 348). Of {fresh.iceDaysAllowed.toFixed(0)} such days
-          {fresh.penalties.length > 0
-            ? `, fewer because ${fresh.penalties.map((p) => PENALTY[p]).join(' and ')},`
-            : ''}{' '}
-          a third is good raw, half for the freezer. {warmSide(units)}
+          One <Term of="Ice-day">ice-day</Term> is one day at 0 °C. Fish spoils faster when warmer (square-root model;
+          of warm reefs the exponential; FAO Fisheries Technical Paper 348). Of {fresh.iceDaysAllowed.toFixed(0)} such
+          days
+          {fresh.penalties.length > 0 ? `, fewer because ${sayAll(fresh.penalties.map((p) => PENALTY[p]))},` : ''} a
+          third is good raw, half for the freezer. {warmSide(units)}
         </p>
       </details>
     </>

@@ -23,10 +23,10 @@ export function SettleName({ fish }: { fish: FishState }) {
     setTrouble(r.ok ? null : r.why);
   };
   return (
-    <section className="settle" aria-label="Settle its name">
+    <section className="settle" aria-label="Decide the species">
       <h2>Which was it?</h2>
       <p>
-        Not settled yet, so the stricter rule was applied. {marks.map((m) => m.mark).join(' ')}{' '}
+        Not identified yet, so the stricter rule was applied. {marks.map((m) => m.mark).join(' ')}{' '}
         <Link to={`/catalogue/compare?of=${ids.slice(0, 3).join(',')}`}>Side by side</Link>
       </p>
       <div className="keys">
@@ -35,7 +35,7 @@ export function SettleName({ fish }: { fish: FishState }) {
             key={s.id}
             mark={<FigureView spec={s.figure} size={64} plain />}
             name={s.name}
-            note="writes the name; the old line stays"
+            note="saves the name; the old entry stays"
             onClick={() => void settle(s.id)}
           />
         ))}

@@ -64,8 +64,8 @@ function Trip({ trip }: { trip: TripState }) {
   };
   return (
     <Page
-      title={standing ? `Trip ${number}, ${names.zone(trip.zone)}` : `Struck trip, ${names.zone(trip.zone)}`}
-      first={{ label: 'Trip', value: standing ? number : 'struck' }}
+      title={standing ? `Trip ${number}, ${names.zone(trip.zone)}` : `Crossed-out trip, ${names.zone(trip.zone)}`}
+      first={{ label: 'Trip', value: standing ? number : 'crossed out' }}
       cells={[
         { label: 'Day', value: sayDay(day(trip.startedAt)) },
         { label: 'Crew', value: trip.crew.map(names.member).join(', ') },
@@ -87,7 +87,7 @@ function Trip({ trip }: { trip: TripState }) {
             </h2>
             {unfinished.length > 0 && standing && (
               <p className="alert alert-warning">
-                {unfinished.length === 1 ? 'One fish is' : `${unfinished.length} lines are`} still in hand or bleeding:{' '}
+                {unfinished.length === 1 ? 'One fish is' : `${unfinished.length} fish are`} still in hand or bleeding:{' '}
                 {unfinished.map((f, i) => (
                   <span key={f.id}>
                     {i > 0 && ', '}
@@ -105,13 +105,13 @@ function Trip({ trip }: { trip: TripState }) {
                 {trip.endedAt ? (
                   <DeckKey
                     name="Reopen the trip"
-                    note="strikes its end; fish can be landed again"
+                    note="crosses out its end, so that fish can be added again"
                     onClick={() => void reopen()}
                   />
                 ) : (
                   <>
                     <KeyLink act to="/deck" name="To the deck" note="note the next fish" />
-                    <DeckKey name="End the trip" note="back ashore, or going home" onClick={() => setEnding(true)} />
+                    <DeckKey name="End the trip" note="ashore, or on the way home" onClick={() => setEnding(true)} />
                   </>
                 )}
               </div>
@@ -119,7 +119,7 @@ function Trip({ trip }: { trip: TripState }) {
             <Trouble says={trouble} />
           </Row>
           <Row className="pad ruled">
-            <h2>Lines of this trip</h2>
+            <h2>Log of this trip</h2>
             <LogLines lines={trip.log} />
           </Row>
         </div>
@@ -139,7 +139,7 @@ function Trip({ trip }: { trip: TripState }) {
                 <Link to={`/fish/${f.id}`} className="name in-[.struck-row]:line-through in-[.struck-row]:text-ink-3">
                   <b>{numbers.get(f.id)}</b> {sayFish(f, names)}
                 </Link>
-                <small>{book.stands(f) ? (f.released ? 'let go' : '') : 'struck'}</small>
+                <small>{book.stands(f) ? (f.released ? 'released' : '') : 'crossed out'}</small>
               </li>
             ))}
           </ul>
@@ -163,7 +163,7 @@ function Brought({ trip }: { trip: TripState }) {
       <p className="lead">
         Home after {saySpan(spanMs)}.{' '}
         {kept === 0
-          ? 'No fish was kept'
+          ? 'No fish kept'
           : `${plural(kept, 'fish', 'fish')} kept${keptKg > 0 ? `, some ${sayMass(keptKg * 1000)}` : ''}`}
         {letGo > 0 ? `, ${letGo} let go.` : '.'}
       </p>
@@ -175,11 +175,11 @@ function Brought({ trip }: { trip: TripState }) {
               .slice(0, MOST_NAMED)
               .map((f) => sayFish(f, names))
               .join(', ')}
-            {waiting.length > MOST_NAMED ? ` and ${waiting.length - MOST_NAMED} more lines` : ''}.
+            {waiting.length > MOST_NAMED ? ` and ${waiting.length - MOST_NAMED} more entries` : ''}.
           </p>
           <div className="keys">
-            <KeyLink act to="/board" name="To the board" note="cut what should be cut first" />
-            <KeyLink to="/box" name="The box" note="is there ice enough until then" />
+            <KeyLink act to="/board" name="To the board" note="shows what to cut first" />
+            <KeyLink to="/box" name="The box" note="shows whether the ice lasts" />
           </div>
         </>
       )}

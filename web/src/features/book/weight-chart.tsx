@@ -35,7 +35,7 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
     ...(mine
       ? [
           {
-            name: 'Nine in ten of yours',
+            name: '90 % of your fish',
             type: 'rangeArea',
             data: xs.map((mm) => ({
               x: x(mm),
@@ -73,7 +73,7 @@ export function WeightChart({ species, own }: { species: Species; own: OwnFit })
         },
       },
     },
-    colors: each('var(--teal)', { Typical: ink, 'Nine in ten of yours': 'var(--teal-wash)' }),
+    colors: each('var(--teal)', { Typical: ink, '90 % of your fish': 'var(--teal-wash)' }),
     stroke: { width: each(0, { Yours: 3, Typical: 2 }), dashArray: each(0, { Typical: 6 }) },
     markers: { size: each(0, { 'Your fish': 6 }) },
     xaxis: {
@@ -120,7 +120,7 @@ function Swatches({ own, points }: { own: boolean; points: boolean }) {
             <rect width="44" height="16" fill="var(--teal-wash)" />
             <path d="M0 8H44" stroke="var(--teal)" strokeWidth="3" />
           </svg>{' '}
-          yours, and nine in ten of them
+          your fish, and the range of 90 % of them
         </span>
       )}
       <span>

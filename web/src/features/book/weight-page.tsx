@@ -8,7 +8,7 @@ import { type Species, useCatalogue, useNames } from '../../asked/catalogue.ts';
 import { plural, useFormat } from '../../asked/format.ts';
 import { type OwnFit, ownFit } from '@dagboek/journal';
 import { Page, Row } from '../../frame/page.tsx';
-import { LENGTH_UNIT, lengthNumber, sayGrams, sayLength, sayMass, sayShortLength, units } from '../../asked/units.ts';
+import { LENGTH_UNIT, lengthShown, sayGrams, sayLength, sayMass, sayShortLength, units } from '../../asked/units.ts';
 import { MM_PER_INCH } from '@dagboek/core/units';
 
 /** The chart library is larger than all the rest of this page. */
@@ -83,17 +83,17 @@ function finding(species: Species, { fit, fish }: OwnFit): string {
     return `A ${species.name.toLowerCase()} of ${sayShortLength(mm)} usually weighs ${sayMass(expectedWeight(species, mm).massG)}`;
   const [mine, usual] = [fit.predict(mm).massG, expectedWeight(species, mm).massG];
   const off = Math.round((mine / usual - 1) * 100);
-  const how = off === 0 ? 'as is typical' : `${Math.abs(off)} in 100 ${off > 0 ? 'more' : 'less'} than typical`;
+  const how = off === 0 ? 'as is typical' : `${Math.abs(off)} % ${off > 0 ? 'more' : 'less'} than typical`;
   return `At ${sayShortLength(mm)} yours weigh ${sayMass(mine)}, ${how}`;
 }
 
 function explain(species: Species, { fit, fish }: OwnFit): string {
   const mm = middleOf(species, fish);
   if (!fit || fish.length === 0)
-    return 'None of yours has been measured and weighed whole, one by one. A weight on the deck, or a single fish weighed whole on the board, begins the curve.';
+    return 'You have not yet measured and weighed a single whole fish of this species. One fish weighed whole, on the deck or on the board, starts your curve.';
   const p = fit.predict(mm);
   const ownB = fit.ownB === null ? '' : ` By yours alone the exponent would be ${fit.ownB.toFixed(2)}.`;
-  return `Nine in ten between ${sayMass(p.lowG)} and ${sayMass(p.highG)}, from ${plural(fish.length, 'fish', 'fish')} of yours; the typical curve counts as ten more.${ownB} Together they make ${fit.weight.b.toFixed(2)}.`;
+  return `90 % are between ${sayMass(p.lowG)} and ${sayMass(p.highG)}, from ${plural(fish.length, 'fish', 'fish')} of yours; the typical curve counts as ten more.${ownB} Together they make ${fit.weight.b.toFixed(2)}.`;
 }
 
 /** Fish that do not fit: one of three figures is wrong, or the fish is out of the ordinary. */
@@ -105,8 +105,8 @@ function Odd({ species, own }: { species: Species; own: OwnFit }) {
   if (odd.length === 0) return null;
   return (
     <>
-      <h3>Length, weight or name: which is wrong?</h3>
-      <ul className="plain-list" aria-label="Fish that do not fit">
+      <h3>Which is wrong: length, weight or species?</h3>
+      <ul className="plain-list" aria-label="Unlikely weights">
         {odd.map((f) => (
           <li key={f.fish.id}>
             <Link to={`/fish/${f.fish.id}`}>
@@ -114,8 +114,8 @@ function Odd({ species, own }: { species: Species; own: OwnFit }) {
             </Link>{' '}
             <small>
               {z(f) > 0 ? 'far too heavy' : 'far too light'} for its length;{' '}
-              {sayMass(expectedWeight(species, f.lengthMm).massG)} would be typical. Correct the line that is wrong; it
-              stays readable.
+              {sayMass(expectedWeight(species, f.lengthMm).massG)} would be typical. Correct the wrong entry; the old
+              one stays readable.
             </small>
           </li>
         ))}
@@ -166,7 +166,7 @@ function Table({ own }: { own: OwnFit }) {
                   </Link>
                 </td>
                 <td className="py-1.5 pr-4.5 pl-0 border-b text-left border-rule">{names.member(f.fish.angler)}</td>
-                <td className="num py-1.5 pr-4.5 pl-0 border-b text-left border-rule">{lengthNumber(f.lengthMm)}</td>
+                <td className="num py-1.5 pr-4.5 pl-0 border-b text-left border-rule">{lengthShown(f.lengthMm)}</td>
                 <td className="num py-1.5 pr-4.5 pl-0 border-b text-left border-rule">{sayGrams(f.massG)}</td>
                 <td className="num py-1.5 pr-4.5 pl-0 border-b text-left border-rule">
                   {fit ? fit.condition(f).toFixed(2) : ''}
@@ -176,7 +176,7 @@ function Table({ own }: { own: OwnFit }) {
         </tbody>
       </table>
       <p className="hint">
-        Condition: weight over the weight expected of its length; 1 is as expected, above it fatter.
+        Condition: weight divided by the usual weight for the length. 1 is usual; above 1 is fatter.
       </p>
     </details>
   );

@@ -40,9 +40,9 @@ export function BoxKeys({
           note={add?.note ?? 'how much'}
           onClick={() => setOpen('filled')}
         />
-        <DeckKey name="Look under the lid" note="how much ice there is" onClick={() => setOpen('looked')} />
+        <DeckKey name="Check the ice" note="how much ice is left" onClick={() => setOpen('looked')} />
         <DeckKey
-          name="Water let out"
+          name="Drain water"
           note={waterKg >= 0.1 ? `some ${waterKg.toFixed(1)} l` : 'hardly any yet'}
           onClick={() => setOpen('drained')}
         />
@@ -55,7 +55,7 @@ export function BoxKeys({
       <p className="line-keys">
         <LineKey onClick={() => setOpen('weighed')}>The ice was weighed</LineKey>
         <LineKey onClick={() => void write('box.stands', box.id, { where: sun ? 'shade' : 'sun' })}>
-          {sun ? 'It stands in the shade now' : 'It stands in the sun now'}
+          {sun ? 'Now in the shade' : 'Now in the sun'}
         </LineKey>
       </p>
       {open === 'filled' && <IceAdded box={box} kg={add?.kg ?? null} onClose={close} />}
@@ -67,19 +67,19 @@ export function BoxKeys({
           what="the ice"
           asks="Say how much it weighed; 0 when all of it is gone."
           name="Weighed"
-          note="sets the box right"
+          note="corrects the estimate"
           onWrite={(a, atMs) => write('box.weighed', box.id, { kg: a.value, ...a.typed }, { atMs })}
           onClose={close}
         />
       )}
       {open === 'drained' && (
         <AmountDialog
-          title="Water let out"
+          title="Drain water"
           label="Water, if weighed"
           what="the water"
           asks={null}
           name="Let out"
-          note="all of it; weighed it tells how much melted"
+          note="all of it; its weight shows how much ice melted"
           onWrite={(a, atMs) =>
             write('box.drained', box.id, a.value === null ? {} : { kg: a.value, ...a.typed }, { atMs })
           }

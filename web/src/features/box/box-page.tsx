@@ -21,6 +21,7 @@ import { capital } from '../../ui/names-in-text.ts';
 import { AstrayBox } from './astray-box.tsx';
 import { BoxKnown } from './melt-test.tsx';
 import { BoxSection } from './box-section.tsx';
+import { TripNext } from '../../lines/trip-next.tsx';
 
 /** The boxes now: those that hold something first, each as it is reckoned; then the empty ones. */
 export function BoxPage() {
@@ -52,6 +53,16 @@ export function BoxPage() {
           <BoxSection key={b.id} box={b} boxes={boxes} now={now} />
         ))}
         {astray.length > 0 && <AstrayBox lines={astray} now={now} />}
+        {inUse.length === 0 && astray.length === 0 && (
+          <Row className="pad">
+            <h2>Nothing lies on ice</h2>
+            <p className="lead">
+              This page calculates how cold every fish in a box is, and how long the ice lasts. A box is in use once a
+              trip starts with it.
+            </p>
+            <TripNext />
+          </Row>
+        )}
         {empty.map((b) => (
           <EmptyBox key={b.id} box={b} />
         ))}
@@ -67,7 +78,7 @@ function EmptyBox({ box }: { box: BoxState }) {
         <h2>
           {capital(box.name)} <small>{sayVolume(box.litres)}</small>
         </h2>
-        <p>Empty. It is filled when a trip sets out with it, or a fish is laid into it.</p>
+        <p>Empty. The box is in use once a trip starts with it, or a fish is put into it.</p>
         <BoxKnown box={box} />
       </Row>
     </section>

@@ -58,7 +58,7 @@ export function BoxSection({ box, boxes, now }: { box: BoxState; boxes: readonly
           <h2>
             {capital(box.name)} <small>{sayVolume(box.litres)}</small>
           </h2>
-          <p>Nothing lies in it yet.</p>
+          <p>Nothing in it yet.</p>
         </Row>
       )}
     </section>
@@ -127,7 +127,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
             </u>
           </p>
           <p>{sayIceCourse(current, filling, format, now)}</p>
-          {beside && <p role="status">Being reckoned anew.</p>}
+          {beside && <p role="status">Calculating.</p>}
           {word && <p className="hint">{word}</p>}
           {sayRest(advice, nameOf).map((s) => (
             <p key={s} className="alert alert-warning">
@@ -160,15 +160,15 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
           <p className="hint">
             {inIt.length === 0
               ? 'No fish in it yet.'
-              : `Drawn to scale: the fish fill some ${sayVolume(Math.round(room.fishL))}. Carry a fish by its number to another layer or box, or choose it.`}
-            {room.unweighed > 0 ? ` ${plural(room.unweighed, 'fish', 'fish')} of no weight not counted.` : ''}
+              : `Drawn to scale: the fish take up about ${sayVolume(Math.round(room.fishL))}. Drag a fish by its number to another layer or box, or tap it.`}
+            {room.unweighed > 0 ? ` ${plural(room.unweighed, 'fish', 'fish')} without a weight are not counted.` : ''}
           </p>
           {here && (
             <p className="line-keys">
               <b>
                 {here.number}, {sayFish(here.fish, names)}
               </b>
-              <LineKey onClick={() => setMoving(here.fish)}>Lay it elsewhere</LineKey>
+              <LineKey onClick={() => setMoving(here.fish)}>Move it</LineKey>
             </p>
           )}
         </div>
@@ -199,7 +199,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
         {lines.length > 0 && (
           <details className="mt-1.5">
             <summary className="inline-flex items-center min-h-11 cursor-pointer underline [text-decoration-style:dotted]">
-              {plural(lines.length, 'line')} of this box since {sayAt(filling.fromMs, format, now)}
+              {plural(lines.length, 'entry', 'entries')} of this box since {sayAt(filling.fromMs, format, now)}
             </summary>
             <LogLines lines={lines} from={stamp(filling.fromMs, format.zone)} />
           </details>
@@ -218,7 +218,7 @@ function lastWord(f: Filling, format: ReturnType<typeof useFormat>, now: number)
     const kg = f.trip?.box === f.box.id ? f.trip.iceKg : null;
     return kg === null
       ? null
-      : `${capital(sayIce({ kg, seen: null }, units).replace(' added', ''))} at ${sayAt(f.fromMs, format, now)}; nobody has looked since.`;
+      : `${capital(sayIce({ kg, seen: null }, units).replace(' added', ''))} at ${sayAt(f.fromMs, format, now)}; not checked since.`;
   }
   const at = sayAt(c.atMs, format, now);
   const off = Math.abs(c.reckonedKg - c.isKg);
@@ -229,8 +229,8 @@ function lastWord(f: Filling, format: ReturnType<typeof useFormat>, now: number)
       : found?.kind === 'weighed'
         ? `Weighed at ${at}: ${heavyNumber(found.kg)} ${HEAVY_UNIT}`
         : `Read at ${at}`;
-  if (off < 0.15) return `${what}, as it was reckoned.`;
-  return `${what}. The reckoning was off by ${heavyNumber(Math.round(off * 10) / 10)} ${HEAVY_UNIT}, and was set right.`;
+  if (off < 0.15) return `${what}, as estimated.`;
+  return `${what}. The estimate was wrong by ${heavyNumber(Math.round(off * 10) / 10)} ${HEAVY_UNIT} and has been corrected.`;
 }
 
 /** Moves through the hours of a box: as it was, is, and will be if nothing is done. */
@@ -255,7 +255,7 @@ function TimeSlider({
       ? 'now'
       : at < now
         ? `as it was at ${sayAt(at, format, now)}`
-        : `as it will be at ${sayAt(at, format, now)}, if nothing is done`;
+        : `as it will be at ${sayAt(at, format, now)}, if you do nothing`;
   return (
     <div className="flex flex-wrap gap-y-1 gap-x-4 items-center">
       <label htmlFor={id}>

@@ -1,14 +1,14 @@
-import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { depthShare, thicknessShare } from '@dagboek/core/species';
 import { type BoxNow, type Filling, type FishState, type Layer, LAYERS, type levelsIn } from '@dagboek/journal';
+import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { type CSSProperties, useId } from 'react';
 import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { sayTemperature } from '../../asked/units.ts';
 import { figureOf, figureUrl } from '../../fish/figure-view.tsx';
-import { sayHeavy, sayTemperature } from '../../asked/units.ts';
+import { BoxDrawing } from './box-drawing.tsx';
+import { H, LID, W, WALL } from './drawn-size.ts';
 import { type Laid, layFish } from './lay-fish.ts';
 
-/** The inside of the box as it is drawn, px; walls, lid and what stands beside it come on top. */
-const [W, H, WALL, LID] = [360, 236, 24, 26];
 /** Fish are drawn up to this share of the box at least, however little ice is left. */
 const FISH_SHARE = 0.48;
 /** Boxes are longer than they are wide and high. */
@@ -72,79 +72,21 @@ export function BoxView({
   );
   const y0 = LID + H;
   const fishHeight = Math.max(40, Math.min(H, Math.max(top, fish.length > 0 ? H * FISH_SHARE : 0)));
-  const over = levels.topL > litres;
-  const said = `${filling.box.name}: ${sayHeavy(Math.round(now.iceKg * 10) / 10)} of ice, ${sayHeavy(Math.round(now.waterKg * 10) / 10)} of water, ${fish.length} fish and lots`;
+
   return (
     <div className="box-elevation">
       <div className="box-picture relative">
-        <svg
-          viewBox={`0 0 ${W + 2 * WALL} ${H + LID + WALL}`}
-          role="img"
-          aria-label={said}
-          className="block w-full h-auto"
-        >
-          <defs>
-            <pattern id={`${id}h`} width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-              <path d="M0 0V9" stroke="var(--rule-2)" strokeWidth="1" />
-            </pattern>
-            <pattern id={`${id}i`} width="26" height="22" patternUnits="userSpaceOnUse">
-              <path
-                d="M3 4l7-2 3 6-6 4zM15 3l8 1 1 6-7 2zM2 14l6-1 4 5-5 3zM14 14l7-1 3 5-8 3z"
-                fill="var(--paper-open)"
-                stroke="var(--teal)"
-                strokeOpacity=".35"
-                strokeWidth=".8"
-              />
-            </pattern>
-          </defs>
-          <rect
-            x="1"
-            y={LID}
-            width={W + 2 * WALL - 2}
-            height={H + WALL - 1}
-            fill="var(--paper-time)"
-            stroke="var(--ink)"
-            strokeWidth="2"
-          />
-          <rect x="1" y={LID} width={W + 2 * WALL - 2} height={H + WALL - 1} fill={`url(#${id}h)`} />
-          <rect x={WALL} y={LID} width={W} height={H} fill="var(--paper-open)" stroke="var(--ink)" strokeWidth="2" />
-          <rect
-            x="0"
-            y="6"
-            width={W + 2 * WALL}
-            height={LID - 6}
-            fill="var(--paper-time)"
-            stroke="var(--ink)"
-            strokeWidth="2"
-          />
-          <rect x="0" y="6" width={W + 2 * WALL} height={LID - 6} fill={`url(#${id}h)`} />
-          <rect
-            x={WALL + W / 2 - 34}
-            y="1"
-            width="68"
-            height="6"
-            fill="var(--paper-open)"
-            stroke="var(--ink)"
-            strokeWidth="2"
-          />
-          {water > 1 && <rect x={WALL + 1} y={y0 - water} width={W - 2} height={water - 1} fill="var(--teal-wash)" />}
-          {now.iceKg > 0.02 && (
-            <rect x={WALL + 1} y={y0 - top} width={W - 2} height={Math.max(1, top - 1)} fill={`url(#${id}i)`} />
-          )}
-          {water > 1 && (
-            <path
-              d={`M${WALL + 1} ${y0 - water} ${Array.from({ length: 12 }, (_, i) => `q${W / 48} ${i % 2 ? 3 : -3} ${W / 24} 0 t${W / 24} 0`).join(' ')}`}
-              fill="none"
-              stroke="var(--teal)"
-              strokeWidth="1.6"
-              clipPath={`inset(0)`}
-            />
-          )}
-          {now.iceKg > 0.02 && (
-            <path d={`M${WALL} ${y0 - top}H${WALL + W}`} stroke="var(--teal)" strokeWidth="2" strokeDasharray="7 4" />
-          )}
-          {over && <path d={`M${WALL} ${LID + 2}H${WALL + W}`} stroke="var(--buoy)" strokeWidth="5" />}
-        </svg>
+        <BoxDrawing
+          id={id}
+          water={water}
+          y0={y0}
+          now={now}
+          top={top}
+          levels={levels}
+          litres={litres}
+          filling={filling}
+          fish={fish.length}
+        />
         <div className="p-0 m-0 inset-0 pointer-events-none absolute list-none" aria-hidden="true">
           {laid.map((l) => {
             const spec = byId(drawn.find((d) => d.id === l.id)?.f.fish.species ?? null)?.figure;
@@ -183,7 +125,7 @@ export function BoxView({
         <LayerTargets box={filling.box.id} />
       </div>
       {leftOut + more > 0 && (
-        <p className="text-cap text-ink-2">and {leftOut + more} more, which find no room in the drawing</p>
+        <p className="text-cap text-ink-2">and {leftOut + more} more, which do not fit in the drawing</p>
       )}
       <ul className="p-0 mx-0 mt-2.5 mb-0 gap-2 flex flex-wrap list-none" aria-label="Fish in the box">
         {fish.slice(0, MOST_IN_TRAY).map((f) => (

@@ -15,7 +15,7 @@ export const toFive = (ms: number): number => Math.floor(ms / 300_000) * 300_000
 /** How the box stands, in two or three words. */
 export function boxHeadline(advice: readonly BoxAdvice[]): string {
   if (advice.some((a) => a.kind === 'no ice')) return 'No ice';
-  if (advice.some((a) => a.kind === 'add ice')) return 'Short of ice';
+  if (advice.some((a) => a.kind === 'add ice')) return 'Not enough ice';
   return advice.length === 0 ? 'Empty' : 'Cold enough';
 }
 
@@ -47,10 +47,10 @@ export function sayIceCourse(now: BoxNow, f: Filling, format: Format, nowMs: num
   const melts =
     now.meltKgH > 0.01
       ? slows
-        ? `Melting ${sayHeavy(round(now.meltKgH))} an hour while warm fish cool, then less: some ${sayHeavy(round(meanKgH))} an hour on the whole. `
+        ? `Melting ${sayHeavy(round(now.meltKgH))} an hour while warm fish cool, then less: about ${sayHeavy(round(meanKgH))} an hour on average. `
         : `Melting ${sayHeavy(round(now.meltKgH))} an hour. `
       : '';
-  if (now.goneMs === null) return `${melts}It lasts for as long as can be reckoned.${homeward}`;
+  if (now.goneMs === null) return `${melts}The ice lasts longer than can be calculated.${homeward}`;
   const [early, late] = [now.earlyMs ?? now.goneMs, now.lateMs ?? now.goneMs];
   const [gone = '', from = '', to = ''] = sayHours([now.goneMs, Math.max(nowMs, early), late], format, nowMs);
   const band = late - early > 1_200_000 ? `, between ${from} and ${to}` : '';
@@ -64,8 +64,7 @@ export function sayAdd(
   nowMs: number,
 ): { name: string; note: string; kg: number } | null {
   for (const a of advice) {
-    if (a.kind === 'no ice')
-      return { name: `Add ${sayHeavy(a.kg)} now`, note: 'or take the fish to the board', kg: a.kg };
+    if (a.kind === 'no ice') return { name: `Add ${sayHeavy(a.kg)} now`, note: 'or cut the fish now', kg: a.kg };
     if (a.kind === 'add ice') {
       const by = toFive(a.byMs);
       const when = by <= nowMs + 300_000 ? 'now' : `by ${sayAt(by, format, nowMs)}`;
@@ -104,10 +103,10 @@ export function sayHowSure(now: BoxNow, f: Filling): string {
   const { leak } = f.known;
   const times = leak.uaWK.toFixed(1);
   const parts = [
-    f.iceAssumed ? 'Nobody noted how much ice went in: a third of the box is taken.' : null,
-    `The ice is known to lie between ${sayHeavy(round(now.lowKg))} and ${sayHeavy(round(now.highKg))}.`,
-    `The box lets in ${times} watts for each degree (${leak.low.toFixed(1)} to ${leak.high.toFixed(1)}), as its walls, its tests and its trips have it.`,
-    'A look under the lid, or the ice weighed, makes it surer.',
+    f.iceAssumed ? 'Nobody noted how much ice went in: a third of the box is assumed.' : null,
+    `The ice is between ${sayHeavy(round(now.lowKg))} and ${sayHeavy(round(now.highKg))}.`,
+    `Heat entering the box: ${times} watts per degree (${leak.low.toFixed(1)} to ${leak.high.toFixed(1)}), according to its walls, tests and trips.`,
+    'Checking or weighing the ice makes this more certain.',
   ];
   return parts.filter((p) => p !== null).join(' ');
 }

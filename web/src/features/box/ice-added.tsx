@@ -36,7 +36,7 @@ export function IceAdded({ box, kg: wants, onClose }: { box: BoxState; kg: numbe
       <WhenField value={when} onChange={setWhen} />
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey act name="Put in" note="writes it for this box" onClick={() => void add()} />
+        <DeckKey act name="Put in" note="saves it for this box" onClick={() => void add()} />
       </div>
     </Dialog>
   );

@@ -20,7 +20,7 @@ export function IceSeen({ box, seen, onClose }: { box: BoxState; seen: typeof IC
   };
   return (
     <Dialog title="Under the lid" open onClose={onClose}>
-      <p>How much ice is there, against what lay in it when it held most? One tap writes it.</p>
+      <p>How much of the ice is left? One tap saves it.</p>
       <ul className="phrases mt-2.5 gap-2 grid grid-cols-[repeat(auto-fill,minmax(160px,1fr))]" aria-label="Ice">
         {seen.map((ice) => (
           <li key={ice}>

@@ -38,7 +38,7 @@ export function MeltTestDialog({ box, onClose }: { box: BoxState; onClose: () =>
     const read = typedAmount('heavy', ice);
     const wrong =
       amountTrouble('heavy', ice, 'the ice') ??
-      (read && read.value >= 0.5 ? null : 'Begin with half a kilo of ice at least, and weigh it.');
+      (read && read.value >= 0.5 ? null : 'Start with at least half a kilo of ice, and weigh it.');
     if (wrong || !read) return setTrouble(wrong);
     setBegun({ iceKg: read.value, atMs: nowMs() });
     onClose();
@@ -68,15 +68,15 @@ export function MeltTestDialog({ box, onClose }: { box: BoxState; onClose: () =>
         <>
           <ol className="steps">
             <li>Let the box stand open in the room for an hour, then weigh a few kilos of ice into it.</li>
-            <li>Shut it, and leave it shut: six hours at least, a night is better.</li>
+            <li>Close it, and keep it closed: at least six hours, better a night.</li>
             <li>Pour off the water, weigh what is left, and note how warm the room was.</li>
           </ol>
           <Quantity label="Ice put in" amount="heavy" value={ice} onChange={setIce} autoFocus onEnter={begin} />
           <Trouble says={trouble} />
           <div className="keys">
-            <DeckKey act name="It is shut" note="the test begins now" onClick={begin} />
+            <DeckKey act name="It is closed" note="starts the test now" onClick={begin} />
           </div>
-          <LineKey onClick={() => setAfterwards(true)}>It was done already</LineKey>
+          <LineKey onClick={() => setAfterwards(true)}>The test is already finished</LineKey>
         </>
       ) : (
         <>
@@ -98,15 +98,15 @@ export function MeltTestDialog({ box, onClose }: { box: BoxState; onClose: () =>
               onChange={setHours}
               {...(gone === null ? {} : { placeholder: gone.toFixed(1) })}
             />
-            <Quantity label="Air about it" amount="temperature" value={air} onChange={setAir} />
+            <Quantity label="Air around the box" amount="temperature" value={air} onChange={setAir} />
           </div>
           <Trouble says={trouble} />
           <div className="keys">
-            <DeckKey act name="Tested" note="writes what the walls let through" onClick={() => void end()} />
+            <DeckKey act name="Tested" note="saves how much heat the walls let through" onClick={() => void end()} />
             {begun && (
               <DeckKey
-                name="Give it up"
-                note="the lid was opened, or it was forgotten"
+                name="Cancel the test"
+                note="the lid was opened, or the test was forgotten"
                 onClick={() => (setBegun(null), onClose())}
               />
             )}
@@ -125,10 +125,10 @@ export function BoxKnown({ box }: { box: BoxState }) {
   return (
     <>
       <p className="hint">
-        {box.walls ? `Walls: ${box.walls}. ` : 'Nobody has said how it is built. '}
+        {box.walls ? `Walls: ${box.walls}. ` : 'How it is built is not known. '}
         {last
-          ? `Tested on ${shortDay(day(last.at))} in ${sayTemperature(last.airC)}: ${last.uaWK.toFixed(1)} watts for each degree.`
-          : 'Not tested yet: a night in the shed with a few kilos of ice tells how much it lets in.'}{' '}
+          ? `Tested on ${shortDay(day(last.at))} in ${sayTemperature(last.airC)}: ${last.uaWK.toFixed(1)} watts per degree.`
+          : 'Not tested yet: a night in the shed with a few kilos of ice shows how much heat gets in.'}{' '}
         <LineKey onClick={() => setOpen(true)}>Melt test</LineKey>
       </p>
       {open && <MeltTestDialog box={box} onClose={() => setOpen(false)} />}

@@ -45,7 +45,7 @@ export function MoveFish({
       <WhenField value={when} onChange={setWhen} />
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey act name="Laid there" note="writes it for this fish" onClick={() => void move()} />
+        <DeckKey act name="Laid there" note="saves it for this fish" onClick={() => void move()} />
       </div>
     </Dialog>
   );

@@ -58,9 +58,9 @@ export function ProbeDialog({
       )}
       <p className="hint">
         {into === 'fish'
-          ? 'Through the gill opening or the vent into the thickest of the back, its tip in the middle. Mind the spines.'
+          ? 'Push it through the gill opening or the vent into the thickest part of the back, with the tip in the middle. Mind the spines.'
           : 'Between the fish, not against the wall.'}{' '}
-        Reckoned at {sayTemperature(Math.round(reckonedC * 10) / 10)}.
+        Estimated at {sayTemperature(Math.round(reckonedC * 10) / 10)}.
       </p>
       <ProbeReading key={into} aboutC={reckonedC} onTake={(c) => void put(c)} />
       <div className="measure-row">

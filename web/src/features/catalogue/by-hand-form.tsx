@@ -44,7 +44,7 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
           usualMm: [Math.min(like.usualMm[0], Math.round(maxMm / 2)), Math.min(like.usualMm[1], maxMm)],
         },
         own,
-        'Written down by hand',
+        'Add by hand',
       ),
     );
   };
@@ -56,12 +56,12 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
           grow
           id={`${ids}n`}
           maxLength={80}
-          {...register('name', { validate: (v) => v.trim().length > 1 || 'Give it a name.' })}
+          {...register('name', { validate: (v) => v.trim().length > 1 || 'Enter a name.' })}
         >
           <Trouble says={formState.errors.name?.message} />
         </TextField>
         <TextField
-          label="Its scientific name, if known"
+          label="Scientific name (optional)"
           grow
           id={`${ids}l`}
           lang="la"
@@ -76,7 +76,7 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
             id={`${ids}m`}
             className="select"
             {...register('like', {
-              required: 'Say which species it is most like: its dangers and its drawing are taken from there.',
+              required: 'Choose the most similar species: its hazards and drawing are copied.',
             })}
           >
             <option value="">choose</option>
@@ -107,8 +107,8 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
       {model && (
         <p className="hint">
           {model.hazards.length > 0
-            ? `Its dangers are taken over from ${inSentence(model.name)}: ${model.hazards.map((h) => `${h.where} ${h.does}`).join(' ')}`
-            : `${model.name} has no dangers of its own to take over. If yours has, write a pack that says so before you handle it by this page.`}
+            ? `Hazards are copied from ${inSentence(model.name)}: ${model.hazards.map((h) => `${h.where} ${h.does}`).join(' ')}`
+            : `${model.name} has no known hazards to copy. If yours has hazards, add them in a pack before you rely on this page.`}
         </p>
       )}
       {differs.fields.map((f, i) => {
@@ -131,7 +131,7 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
                 </option>
               ))}
             </SelectField>
-            <LineKey aria-label={`Leave out difference ${i + 1}`} onClick={() => differs.remove(i)}>
+            <LineKey aria-label={`Remove difference ${i + 1}`} onClick={() => differs.remove(i)}>
               Leave out
             </LineKey>
           </div>
@@ -143,7 +143,7 @@ export function ByHandForm({ onMade }: { onMade: (file: SpeciesFile) => void }) 
           note={model ? `to ${inSentence(model.name)}` : undefined}
           onClick={() => differs.append({ trait: '', state: '' })}
         />
-        <Key type="submit" name="See what it would change" note="nothing is written yet" />
+        <Key type="submit" name="Preview" note="nothing is saved yet" />
       </div>
     </form>
   );

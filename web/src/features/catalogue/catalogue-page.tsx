@@ -68,7 +68,7 @@ function NothingChosen({ count }: { count: number }) {
         aria-label="Nothing yet"
       >
         <h2>The catalogue has not reached this device yet</h2>
-        <p>It comes with the first signal and is kept from then on.</p>
+        <p>It downloads with the first signal and then stays on this device.</p>
       </section>
     );
   return (
@@ -78,8 +78,8 @@ function NothingChosen({ count }: { count: number }) {
     >
       <h2>Choose a species</h2>
       <p>
-        Its drawing, its dangers, what it is taken for, how to handle and keep it, and your own record of it stand here.
-        A fish in hand that you cannot name: note it on the <Link to="/deck">Deck</Link>, and take the key.
+        Its drawing, hazards, lookalikes, handling and storage, and your own record appear here. To identify a fish in
+        hand, add it on the <Link to="/deck">Deck</Link> and answer the questions there.
       </p>
       <FamousPairs />
     </section>
@@ -131,7 +131,7 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
         />
         <details open={!narrow || narrowedBy.length > 0}>
           <summary className="min-h-11 items-center hidden font-semibold underline underline-offset-3 max-tablet:flex">
-            Narrow it down{narrowedBy.length > 0 ? `: ${narrowedBy.length} set` : ''}
+            Filters{narrowedBy.length > 0 ? `: ${narrowedBy.length} set` : ''}
           </summary>
           <div className="narrowings mt-1.5 grid grid-cols-[1fr_1fr_1fr] gap-y-0.5 gap-x-2 max-tablet:grid-cols-[1fr_1fr]">
             <Pick
@@ -174,7 +174,7 @@ function SpeciesList({ chosen }: { chosen: Species | null }) {
           {all.length === 0
             ? 'Waiting for the catalogue.'
             : shown.length === 0
-              ? 'No species fits. Take something away above.'
+              ? 'No species matches. Remove a filter above.'
               : plural(shown.length, 'species', 'species')}
         </p>
       </div>

@@ -57,7 +57,7 @@ export function ComparePage() {
             <h2 className="huge text-[2.75rem] font-bold max-tablet:text-[1.75rem]">{title}?</h2>
             <p className="hint">
               {deciding === 0
-                ? 'No single look decides'
+                ? 'No single feature decides'
                 : `${plural(deciding, 'mark')} ${deciding === 1 ? 'decides' : 'decide'}`}
               {marks.length > deciding ? `; ${marks.length - deciding} only hint.` : '.'}
             </p>
@@ -147,7 +147,7 @@ function AddThird({ list }: { list: readonly Species[] }) {
   if (list.length < 2 || (more.length === 0 && list.length === 2)) return null;
   return (
     <p className="mt-3.5">
-      {list.length < MOST ? 'Lay a third beside them: ' : 'Lay one aside: '}
+      {list.length < MOST ? 'Add a third: ' : 'Remove one: '}
       {(list.length < MOST ? more : ids).map((id) => {
         const of = list.length < MOST ? [...ids, id] : ids.filter((x) => x !== id);
         return (
@@ -172,7 +172,7 @@ function WhyItMatters({ list }: { list: readonly Species[] }) {
     return (
       <>
         <h2>Why it matters</h2>
-        <p>This book goes by no rules, so the name decides only what you eat and how you hold it.</p>
+        <p>This book has no rules, so the name only decides what you eat and how you hold it.</p>
       </>
     );
   const day = dayOfMs(nowMs());
@@ -200,7 +200,7 @@ function WhyItMatters({ list }: { list: readonly Species[] }) {
         </thead>
         <tbody>
           <RuleRow name={`Least length, ${LENGTH_UNIT}`} says={about.map((a) => sayLeast(a, units))} />
-          <RuleRow name="A head, a day" says={about.map(sayBag)} />
+          <RuleRow name="Per person and day" says={about.map(sayBag)} />
           <RuleRow name="Closed now" says={shut.map((x) => x ?? 'no')} />
         </tbody>
       </table>
@@ -211,9 +211,9 @@ function WhyItMatters({ list }: { list: readonly Species[] }) {
           </b>
         )}
         {sizes.length > 0 || shut.some(Boolean)
-          ? 'While it is not settled, the stricter rule holds.'
-          : 'These rules say nothing of either; follow the local ones.'}{' '}
-        {rules.sample && <small>Sample rules, not law</small>}
+          ? 'Until it is identified, the stricter rule applies.'
+          : 'There is no rule here for either species; follow the local rules.'}{' '}
+        {rules.sample && <small>Made-up rules, not law</small>}
       </p>
     </>
   );
@@ -233,7 +233,7 @@ const RuleRow = ({ name, says }: { name: string; says: readonly string[] }) => (
 function Alike({ list }: { list: readonly Species[] }) {
   const { traits } = useCatalogue();
   const alike = alikeIn(list, traits);
-  if (alike.length === 0) return <p>Nothing that most fish do not have too.</p>;
+  if (alike.length === 0) return <p>Nothing that most fish do not also have.</p>;
   return (
     <ul className="plain-list">
       {alike.map((a) => (
@@ -256,7 +256,7 @@ function NamedRight({ species }: { species: Species }) {
   const { book } = useBook();
   const fish = book.fishNamed(species.id).filter((f) => f.species === species.id && f.orElse.length === 0);
   const right = fish.filter((f) => (firstName(f) ?? f.species) === species.id).length;
-  if (fish.length === 0) return <p>{species.name}: not met yet.</p>;
+  if (fish.length === 0) return <p>{species.name}: not caught yet.</p>;
   return (
     <p>
       {species.name}:{' '}

@@ -42,7 +42,7 @@ export function FamousPairs() {
   if (pairs.length === 0) return null;
   return (
     <>
-      <h2 className="ruled">Often taken for one another</h2>
+      <h2 className="ruled">Often confused</h2>
       <ul className="mt-3 list-none grid grid-cols-[repeat(auto-fill,minmax(250px,1fr))] gap-y-3.5 gap-x-6">
         {pairs.map(({ a, b, mark }) => (
           <li key={`${a.id} ${b.id}`}>

@@ -76,7 +76,7 @@ describe('packs of one’s own, as entries', () => {
     ]);
     expect(namesInUse(used)).toEqual({ pollack: 1, 'skerrow-ling': 1 });
     expect(takeBack(ownPacks(used)[0]!, namesInUse(used))).toBe(
-      'A fish in the log carries the name Skerrow ling. Name it anew first, then take the pack back.',
+      'A fish in the log carries the name Skerrow ling. Change the species first, then remove the pack.',
     );
     const left = after(used, pack({ ...LUMP, id: 'b-ling', figure: { ...LUMP.figure, id: 'b-ling' } }));
     expect(left.faults.join()).toContain('This file leaves out Skerrow ling');

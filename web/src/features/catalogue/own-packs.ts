@@ -54,7 +54,7 @@ export function takeBack(pack: OwnPack, inUse: Readonly<Record<string, number>>)
   const used = pack.species.filter((s) => inUse[s.file.id]);
   const n = used.reduce((sum, s) => sum + (inUse[s.file.id] ?? 0), 0);
   if (used.length > 0)
-    return `${n === 1 ? 'A fish in the log carries' : `${n} fish in the log carry`} the name ${used.map((s) => s.file.name).join(', ')}. Name ${n === 1 ? 'it' : 'them'} anew first, then take the pack back.`;
+    return `${n === 1 ? 'A fish in the log carries' : `${n} fish in the log carry`} the name ${used.map((s) => s.file.name).join(', ')}. Change the species first, then remove the pack.`;
   return pack.species.flatMap((s) => strikesOf(s.state));
 }
 

@@ -7,7 +7,7 @@ import { useNames, useRules } from '../../asked/catalogue.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { plural, useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
-import { lengthNumber, sayLength, shortLength, units } from '../../asked/units.ts';
+import { lengthShown, sayLength, shortLength, units } from '../../asked/units.ts';
 import { MM_PER_INCH } from '@dagboek/core/units';
 
 const MONTHS = 'JFMAMJJASOND';
@@ -30,7 +30,7 @@ export function OwnRecord({ species }: { species: Species }) {
     return (
       <section className="px-0 pt-3 pb-3.5 [break-inside:avoid]" aria-label="In this book">
         <h3 className="text-[length:var(--t-lead,20px)]">In this book</h3>
-        <p>Not met yet.</p>
+        <p>Not caught yet.</p>
         <Season species={species} fish={[]} />
       </section>
     );
@@ -63,7 +63,7 @@ export function OwnRecord({ species }: { species: Species }) {
       </dl>
       <Season species={species} fish={fish} />
       <p>
-        <Link to={`/book/weight/${species.id}`}>Weight at length of your own</Link>
+        <Link to={`/book/weight/${species.id}`}>Your own weights by length</Link>
       </p>
       <WhatTheyAte species={species} />
       <h4 className="mt-2 font-bold text-m leading-[normal] font-head">Life lists</h4>
@@ -88,9 +88,9 @@ function WhatTheyAte({ species }: { species: Species }) {
   if (looked === 0) return null;
   return (
     <>
-      <h4 className="mt-2 font-bold text-m leading-[normal] font-head">What they had eaten</h4>
+      <h4 className="mt-2 font-bold text-m leading-[normal] font-head">Stomach contents</h4>
       <p className="hint">
-        {plural(looked, 'stomach')} looked into{looked < FEW ? ': too few to tell a habit' : ''}.
+        {plural(looked, 'stomach')} looked into{looked < FEW ? ': too few to show a habit' : ''}.
       </p>
       <ul className="plain-list">
         {prey.map((p) => (
@@ -140,7 +140,7 @@ function Lengths({ species, fish }: { species: Species; fish: readonly FishState
         className="mt-1.5 w-full max-w-105 h-auto"
         viewBox={`0 0 ${W} 96`}
         role="img"
-        aria-label={`${list.length} lengths from ${lengthNumber(Math.min(...list.map((l) => l.mm)))} to ${sayLength(longest.mm)}${leastMm ? `, least size ${lengthNumber(leastMm)}` : ''}`}
+        aria-label={`${list.length} lengths from ${lengthShown(Math.min(...list.map((l) => l.mm)))} to ${sayLength(longest.mm)}${leastMm ? `, least size ${lengthShown(leastMm)}` : ''}`}
       >
         {leastMm && (
           <>
@@ -178,8 +178,8 @@ function Lengths({ species, fish }: { species: Species; fish: readonly FishState
         })}
       </svg>
       <figcaption className="text-cap text-ink-2">
-        Filled: kept; open: let go. Longest {sayLength(longest.mm)}.
-        {leastMm && rules?.sample ? ' Sample rules, not law.' : ''}
+        Filled: kept; open season: release. Longest {sayLength(longest.mm)}.
+        {leastMm && rules?.sample ? ' Made-up rules, not law.' : ''}
       </figcaption>
     </figure>
   );

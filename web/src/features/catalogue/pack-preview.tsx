@@ -19,7 +19,7 @@ export function PackPreview({ preview, children }: { preview: Preview; children:
         role="alert"
         aria-label="What is wrong"
       >
-        <h3>Not read: {plural(preview.faults.length, 'thing')} to mend</h3>
+        <h3>Not read: {plural(preview.faults.length, 'thing')} to correct</h3>
         <ul className="plain-list">
           {preview.faults.map((f) => (
             <li key={f.say}>{f.say}</li>

@@ -51,6 +51,6 @@ export const originMatters = (rules: RulePack | null, speciesId: string): boolea
 export const AskOrigin = ({ fish }: { fish: FishState }) => (
   <div className="asks-origin">
     <AskOfLanding fish={fish} fact="origin" label="It is" options={ORIGINS} because="a rule differs by it" />
-    {fish.origin === null && <p className="hint">Not said: it is judged as wild, which is the stricter.</p>}
+    {fish.origin === null && <p className="hint">Not answered: it is judged as wild, which is stricter.</p>}
   </div>
 );

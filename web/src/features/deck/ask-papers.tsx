@@ -19,7 +19,7 @@ export function AskPapers({ fish }: { fish: FishState }) {
       <Key
         onClick={() => setOpen(true)}
         name={<>Papers of {names.member(fish.angler)}</>}
-        note="age and licences, once for all"
+        note="age and licences, asked once"
       />
       {open && <PapersDialog member={member} onClose={() => setOpen(false)} />}
     </div>

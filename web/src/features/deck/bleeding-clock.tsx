@@ -6,8 +6,8 @@ import { useWidth } from '../../ui/use-width.ts';
 export const BLEEDING_SAYS: Readonly<Record<BleedingState['state'], string>> = {
   runs: 'let it bleed',
   enough: 'enough; onto the ice',
-  over: 'long enough: onto the ice',
-  warm: 'warm too long: onto ice now',
+  over: 'long enough: put it on ice',
+  warm: 'too warm for too long: put it on ice now',
 };
 
 /** A running bleeding, large: how long, of how long, on a line with its least and most. */
@@ -25,7 +25,7 @@ export function BleedingClock({ bleeding: b }: { bleeding: BleedingState }) {
         </span>{' '}
         <b>
           {b.state === 'runs'
-            ? `of ${b.leastMin} to ${b.mostMin} min; ${minutesSeconds(b.toLeastMs)} to go at the least`
+            ? `of ${b.leastMin} to ${b.mostMin} min; ${minutesSeconds(b.toLeastMs)} more at least`
             : BLEEDING_SAYS[b.state]}
         </b>
       </p>

@@ -71,7 +71,7 @@ export function ChooseSpecies({
               checked={strays}
               onChange={(e) => setStrays(e.target.checked)}
             />{' '}
-            It may be a stray: weigh species of other waters too
+            It could be from elsewhere: include species of other waters
           </label>
         )}
         <Suspense fallback={<p role="status">One moment.</p>}>
@@ -83,15 +83,15 @@ export function ChooseSpecies({
     <div className="choose-species">
       {ways}
       <div className="choose-head mt-1 flex flex-wrap items-center justify-between gap-x-5 gap-y-1">
-        <p className="text-ink-2">
-          Likeliest first, for {names.zone(zone)} in this month and from your own catches there.
-        </p>
+        <p className="text-ink-2">Most likely first, for {names.zone(zone)} this month and your own catches there.</p>
         <SearchField label="Find a name" value={find} onChange={setFind} />
       </div>
       {all.length === 0 && (
-        <p>The list of species has not reached this device yet. Note the fish, and name it when there is a signal.</p>
+        <p>
+          The list of species has not reached this device yet. Add the fish now, and name it when there is a signal.
+        </p>
       )}
-      {all.length > 0 && shown.length === 0 && <p>No species of the catalogue is called anything like “{find}”.</p>}
+      {all.length > 0 && shown.length === 0 && <p>No species has a name like “{find}”.</p>}
       <ul className={settled ? undefined : 'settling'}>
         {shown.map((l) => {
           const s = byId(l.speciesId);
@@ -107,12 +107,12 @@ export function ChooseSpecies({
                 {by && <small>also {by}</small>}
                 <small>
                   {l.own > 0
-                    ? `${l.own} in your book here`
+                    ? `${l.own} caught here before`
                     : l.share > 0.05
                       ? 'likely here'
                       : l.share > 0.015
-                        ? 'now and then here'
-                        : 'hardly here'}
+                        ? 'sometimes caught here'
+                        : 'rarely caught here'}
                 </small>
               </SpeciesKey>
             </li>
@@ -120,11 +120,7 @@ export function ChooseSpecies({
         })}
       </ul>
       {shown.length < fitting.length && (
-        <Key
-          onClick={() => setEvery(true)}
-          name={<>All {fitting.length} species</>}
-          note="the others are not of these waters"
-        />
+        <Key onClick={() => setEvery(true)} name={<>All {fitting.length} species</>} note="the rest do not live here" />
       )}
     </div>
   );

@@ -43,7 +43,7 @@ export function Crossing({ trip }: { trip: TripState }) {
               ? `In ${names.zone(seen.zone)}: nothing may be kept here.`
               : `Now in ${names.zone(seen.zone)}.`}
           </b>{' '}
-          The position source says so; the log still says {names.zone(noted.zone)}.{' '}
+          Your position says so; the log still says {names.zone(noted.zone)}.{' '}
           <LineKey onClick={() => void note()}>Note the move to {names.zone(seen.zone)}</LineKey>
         </p>
         <Trouble says={trouble} />
@@ -65,7 +65,7 @@ function Held({ closed, failed, zone, since }: { closed: boolean; failed: boolea
     return (
       <Row className="crossing pad" time={<b>{since}</b>}>
         <p role="status">
-          <b className="closed">In {zone}: nothing may be kept here.</b> Stop fishing, or note where you are:{' '}
+          <b className="closed">In {zone}: nothing may be kept here.</b> Stop fishing, or set where you are on{' '}
           <Link className="line-key" to="/plan/map">
             the map
           </Link>
@@ -76,7 +76,7 @@ function Held({ closed, failed, zone, since }: { closed: boolean; failed: boolea
     return (
       <Row className="crossing pad">
         <p role="status">
-          The position source does not answer; the log says {zone}.{' '}
+          No position; the log says {zone}.{' '}
           <Link className="line-key" to="/plan/map">
             Set it by hand
           </Link>

@@ -1,22 +1,21 @@
-import { isNotBled, killBleeds, bleedingMinutes } from '@dagboek/core/handling';
+import { bleedingMinutes, isNotBled, killBleeds } from '@dagboek/core/handling';
 import type { Verdict } from '@dagboek/core/rules';
-import { bleedingOf, type FishState, massOf, nextStep, type NextStep, partBack, type Writing } from '@dagboek/journal';
+import { bleedingOf, type FishState, massOf, nextStep, type NextStep, partBack } from '@dagboek/journal';
 import { type ReactNode, useState } from 'react';
 import type { Species } from '../../asked/catalogue.ts';
 import { Knot } from '../../fish/custody/knot.tsx';
 import { CalliperMark, DeckKey, TurnMark } from '../../lines/deck-key.tsx';
 import { useBook } from '../../offline/journal-context.tsx';
-import type { WriteResult } from '../../asked/use-write.ts';
 import { lazySoon } from '../../ui/lazy-soon.tsx';
+import { minutesSeconds } from '../../ui/minutes-seconds.ts';
 import { Trouble } from '../../ui/trouble.tsx';
 import { useNow } from '../../ui/use-now.ts';
-import { minutesSeconds } from '../../ui/minutes-seconds.ts';
 import { BleedingClock } from './bleeding-clock.tsx';
 import { DeckFoot } from './deck-foot.tsx';
 import { Handling } from './handling.tsx';
 import { LetGoKey, useBackInWater } from './let-go.tsx';
 import { StrikeKey } from './strike-key.tsx';
-import { useUndoWrite } from '../../lines/take-back.tsx';
+import { useHandlingWrites } from './use-handling-writes.ts';
 import { HowAndWhenKey, useHowAndWhen } from './ways-fields.tsx';
 
 const SplitLotKey = lazySoon(async () => ({ default: (await import('./split-lot.tsx')).SplitLotKey }));
@@ -48,7 +47,6 @@ export function DeckActions({
   onDone: () => void;
 }) {
   const { book } = useBook();
-  const { write, writeAll } = useUndoWrite();
   const [keepAnyway, setKeepAnyway] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [iceEarly, setIceEarly] = useState(false);
@@ -62,37 +60,14 @@ export function DeckActions({
   const part = next === 'release' || next === 'measure' ? partBack(fish, verdict) : null;
   // An invasive fish is not offered the way back.
   const mayGoBack = verdict?.outcome !== 'mustNotReturn';
-  const after = (r: WriteResult, done = false): void => {
-    setTrouble(r.ok ? null : r.why);
-    if (!r.ok) return;
-    how.clear();
-    if (done) onDone();
-    else onBegun();
-  };
-  const at = (): { atMs: number } => ({ atMs: how.atMs() });
   const mass = massOf(fish, species);
   const range = mass ? bleedingMinutes(mass.g) : null;
   const snapped = killBleeds(species, how.kill);
 
-  const dispatched = (): void => {
-    const { signsSeen, wired, gutPierced } = how.marks;
-    const facts = {
-      how: how.kill,
-      ...(signsSeen ? { signsSeen } : {}),
-      ...(wired ? { wired } : {}),
-      ...(gutPierced ? { gutPierced } : {}),
-    };
-    const list: Writing[] = [{ kind: 'fish.dispatched', subject: fish.id, facts, more: at() }];
-    // In what it bled nobody chose: it bleeds on in the ice.
-    if (snapped) list.push({ kind: 'fish.bled', subject: fish.id, facts: { cut: how.kill }, more: at() });
-    void writeAll(list).then((r) => after(r));
-  };
-  const bled = (): void =>
-    void write('fish.bled', fish.id, { cut: how.cut, medium: how.medium }, at()).then((r) => after(r));
-  const notBled = (): void => void write('fish.bled', fish.id, { cut: 'none' }, at()).then((r) => after(r));
-  const iced = (): void =>
-    void write('fish.iced', fish.id, { box: how.box, how: how.icing }, at()).then((r) => after(r, true));
-
+  const { dispatched, bled, notBled, iced } = useHandlingWrites(fish, how, snapped, (r, done = false) => {
+    setTrouble(r.ok ? null : r.why);
+    if (r.ok) (done ? onDone : onBegun)();
+  });
   const unbled = isNotBled(species);
   const boxName = book.get('box', how.box)?.name ?? 'a box';
   const runs = bleeding?.state === 'runs';
@@ -101,7 +76,7 @@ export function DeckActions({
       act={act}
       type="button"
       name="Not bled"
-      note={unbled ? 'nothing to bleed in this species' : 'left out, and said so'}
+      note={unbled ? 'nothing to bleed in this species' : 'skipped, and noted'}
       onClick={notBled}
     />
   );
@@ -110,7 +85,7 @@ export function DeckActions({
       act={act}
       mark={<KnotMark kind="bled" />}
       name="Bled"
-      note={sentence(how.cut, how.medium, how.ago || (range ? `${range[0]} to ${range[1]} min` : 'then onto ice'))}
+      note={sentence(how.cut, how.medium, how.ago || (range ? `${range[0]} to ${range[1]} min` : 'then put it on ice'))}
       onClick={bled}
     />
   );
@@ -122,7 +97,7 @@ export function DeckActions({
       name={iceEarly && runs ? 'Onto ice now' : 'Onto ice'}
       note={
         iceEarly && runs && bleeding
-          ? `it has bled ${minutesSeconds(bleeding.goneMs)} of ${bleeding.leastMin} min. Press again to ice it now`
+          ? `it has bled ${minutesSeconds(bleeding.goneMs)} of ${bleeding.leastMin} min. Tap again to ice it anyway`
           : sentence(`into ${boxName}`, how.icing, how.ago)
       }
       onClick={() => (runs && !iceEarly ? setIceEarly(true) : iced())}
@@ -133,48 +108,40 @@ export function DeckActions({
       <DeckKey
         act={(verdict?.outcome !== 'ask' && !noRule) || keepAnyway}
         mark={<KnotMark kind="dispatched" />}
-        name={snapped ? 'Dispatched and bled' : 'Dispatched'}
+        name={snapped ? 'Killed and bled' : 'Killed'}
         note={
           verdict?.outcome === 'ask'
-            ? 'the rules ask something first'
+            ? 'answer the rules’ question first'
             : noRule
-              ? 'kept on your own word'
-              : sentence(how.kill, how.ago || (snapped ? 'then onto ice' : 'then bleed it'))
+              ? 'your own decision'
+              : sentence(how.kill, how.ago || (snapped ? 'then put it on ice' : 'then bleed it'))
         }
         onClick={dispatched}
       />
     ),
     bleed: unbled ? notBledKey(true) : bledKey(true),
     ice: runs ? (
-      <DeckKey act name="Next fish" note="this one bleeds on, and stays in sight" onClick={onDone} />
+      <DeckKey act name="Next fish" note="this fish keeps bleeding; its timer stays on screen" onClick={onDone} />
     ) : (
       iceKey(true)
     ),
-    // Before there is a name, the next thing to do is to name it: the key is there, but not the orange one.
-    release: species ? (
-      <DeckKey
-        act={part === null}
-        mark={<TurnMark />}
-        name={part ? 'All of it back' : 'Back in the water'}
-        note="writes that it went back"
-        onClick={() => void back().then(setTrouble)}
-      />
-    ) : (
-      <LetGoKey
+    release: (
+      <ReleaseKey
         fish={fish}
         verdict={verdict}
-        name="Back in the water"
-        note="writes that it went back"
+        named={species !== null}
+        partly={part !== null}
         onDone={onDone}
+        onBack={() => void back().then(setTrouble)}
       />
     ),
-    name: <DeckKey act name="What is it?" note="settle the name first" onClick={() => onRename?.()} />,
+    name: <DeckKey act name="What is it?" note="identify it first" onClick={() => onRename?.()} />,
     measure: (
       <DeckKey
         act
         mark={<CalliperMark />}
         name="Measure again"
-        note="nose to the stop, mouth shut"
+        note="nose against the stop, mouth closed"
         onClick={() => onMeasure?.()}
       />
     ),
@@ -204,10 +171,48 @@ export function DeckActions({
           <DeckKey mark={<CalliperMark />} name={fish.length ? 'Measure again' : 'Measure it'} onClick={onMeasure} />
         )}
         {(next === 'release' || next === 'measure' || next === 'name') && species && (
-          <DeckKey name="Kept anyway" onClick={() => setKeepAnyway(true)} />
+          <DeckKey name="Keep it anyway" onClick={() => setKeepAnyway(true)} />
         )}
         <StrikeKey fish={fish} />
       </DeckFoot>
     </>
+  );
+}
+
+/** It goes back. Before there is a name, the next thing to do is to name it: the key is there, but not the orange one. */
+function ReleaseKey({
+  fish,
+  verdict,
+  named,
+  partly,
+  onDone,
+  onBack,
+}: {
+  fish: FishState;
+  verdict: Verdict | null;
+  named: boolean;
+  /** Only a part of the lot goes back. */
+  partly: boolean;
+  onDone: () => void;
+  onBack: () => void;
+}) {
+  if (!named)
+    return (
+      <LetGoKey
+        fish={fish}
+        verdict={verdict}
+        name="Back in the water"
+        note="saves that it was released"
+        onDone={onDone}
+      />
+    );
+  return (
+    <DeckKey
+      act={!partly}
+      mark={<TurnMark />}
+      name={partly ? 'Release all' : 'Back in the water'}
+      note="saves that it was released"
+      onClick={onBack}
+    />
   );
 }

@@ -88,7 +88,7 @@ export function DeckLog({
             <>
               {!brief && `Nos. ${numberOf(first.id)} to ${numberOf(last.id)} are folded: `}
               {kept} kept, {back} let go
-              {taken > 0 ? `, ${taken} struck` : ''}
+              {taken > 0 ? `, ${taken} crossed out` : ''}
               {notes > 0 ? `, ${plural(notes, 'remark')}` : ''}.{' '}
             </>
           )}
@@ -137,7 +137,7 @@ function DeckRow({ fish, number, onChoose }: { fish: FishState; number: string; 
         <button
           type="button"
           className="log-grid as-row"
-          aria-label={`No. ${number}, ${name}${struck ? ', struck' : ''}: ${unfinished ? 'take in hand' : 'open its page'}`}
+          aria-label={`No. ${number}, ${name}${struck ? ', crossed out' : ''}: ${unfinished ? 'take in hand' : 'open its page'}`}
           onClick={() => (unfinished ? onChoose(fish.id) : void navigate(`/fish/${fish.id}`))}
         >
           <span className="font-bold text-[1rem] leading-[normal] font-text in-[.struck-row]:line-through in-[.struck-row]:text-ink-3">

@@ -56,8 +56,8 @@ export function DeckMargin({
       <Reports fish={lines.map((l) => l.fish)} />
       {way === 'tonight' ? <Tonight trip={trip} dinner={dinner} /> : <Freezer dinner={dinner} />}
       <Chips label="Fish for" hideLabel options={plain(WAYS)} value={way} onChange={setWay} />
-      <h2 className="ruled">Bag today, per head</h2>
-      {bags.length === 0 && <p>Nothing counts yet.</p>}
+      <h2 className="ruled">Daily limit, per person</h2>
+      {bags.length === 0 && <p>Nothing counted yet.</p>}
       <ul className="mt-2">
         {bags.map((a) => {
           const mine =
@@ -87,7 +87,7 @@ export function DeckMargin({
           );
         })}
       </ul>
-      {rules?.sample && <small>Sample rules, not law</small>}
+      {rules?.sample && <small>Made-up rules, not law</small>}
       <p className="line-links ruled">
         <Link to="/hurt">Someone is hurt</Link>
       </p>
@@ -95,9 +95,9 @@ export function DeckMargin({
   );
 }
 
-/** "2 plates, 1 to 3 nine times in ten": the number that stands large, with its range. */
+/** "2 plates, 1 to 3 in 9 of 10 cases": the number that stands large, with its range. */
 const sayPlates = (d: DinnerMeat): string =>
-  `${plural(d.plates, 'plate')}${d.lowPlates === d.highPlates ? '' : `, ${d.lowPlates} to ${d.highPlates} nine times in ten`}`;
+  `${plural(d.plates, 'plate')}${d.lowPlates === d.highPlates ? '' : `, ${d.lowPlates} to ${d.highPlates} in 9 of 10 cases`}`;
 const tens = (g: number): string => sayGrams(Math.round(g / 10) * 10);
 
 /** What is aboard as meat, with its range. */
@@ -152,7 +152,7 @@ function Tonight({ trip, dinner: { kept, withThis } }: { trip: TripState; dinner
       <p>
         <Aboard kept={kept} />
         {kept.lowPlates >= want ? (
-          <b>That is enough: let the next ones go.</b>
+          <b>That is enough: release the next ones.</b>
         ) : plates >= want ? (
           <b>That should be enough.</b>
         ) : (
@@ -173,7 +173,7 @@ function Freezer({ dinner: { kept, withThis } }: { dinner: Dinner }) {
         <h2>Room in the freezer?</h2>
         <p>
           <Aboard kept={kept} />
-          How large it is nobody said yet: <Link to="/larder/store/freezer">name your freezer, and what it holds</Link>.
+          The size of your freezer is not known: <Link to="/larder/store/freezer">add your freezer and its size</Link>.
         </p>
       </>
     );
@@ -194,7 +194,7 @@ function Freezer({ dinner: { kept, withThis } }: { dinner: Dinner }) {
         {plural(room.packs, 'pack')} of {sayMass(room.heldG)} in {sayVolume(room.litres)} of freezer leave room for
         about {sayMass(room.freeG)}.{' '}
         {kept.lowG >= room.freeG && kept.meatG > 0 ? (
-          <b>What is aboard fills it: let the next ones go.</b>
+          <b>What is aboard fills it: release the next ones.</b>
         ) : withThis && left > 0 ? (
           `With this one: ${sayPlates(withThis)}.`
         ) : (

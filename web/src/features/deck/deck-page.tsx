@@ -27,7 +27,7 @@ import { bleedingsOf, RUNNING_ROWS } from './running.tsx';
 import { TakeBackProvider } from '../../lines/take-back.tsx';
 import { ToCome } from './to-come.tsx';
 import { sayTemperature } from '../../asked/units.ts';
-import { KeyLink } from '../../ui/key.tsx';
+import { TripNext } from '../../lines/trip-next.tsx';
 
 /** The deck: the log of the trip under way, the fish in hand on the open ground, what is to come below. */
 export function DeckPage() {
@@ -45,10 +45,8 @@ export function DeckPage() {
       <Page title="Deck" first={{ label: 'Trip', value: 'none' }} cells={[]}>
         <Row className="pad">
           <h2>No trip is open</h2>
-          <p>Fish are noted on a trip, since where and when decide which rules hold.</p>
-          <div className="keys">
-            <KeyLink act to="/plan" name="Start a trip" note="where, who, how much ice" />
-          </div>
+          <p>Fish are added to a trip, because place and time decide which rules apply.</p>
+          <TripNext />
         </Row>
       </Page>
     );
@@ -98,8 +96,8 @@ export function DeckPage() {
             {over ? (
               <Row className="pad">
                 <p className="alert alert-warning">
-                  This trip has ended. What was left in hand is finished here;{' '}
-                  <Link to={`/trip/${trip.id}`}>its page</Link> reopens it.
+                  This trip has ended. Finish the fish still in hand here; <Link to={`/trip/${trip.id}`}>its page</Link>{' '}
+                  reopens it.
                 </p>
               </Row>
             ) : (

@@ -43,7 +43,7 @@ const VERDICT_WORDS = {
   ask: 'Not yet decided',
   measureAgain: 'Measure again',
   letGo: 'Let go',
-  mustNotReturn: 'Must not go back',
+  mustNotReturn: 'Must not be released',
 } as const;
 
 /** The verdict as it is read out: its word, and the first reason. */
@@ -210,7 +210,7 @@ function Heading({
           Caught by {names.member(fish.angler)}
           {fish.gear ? `, ${fish.gear}` : ''}
           {trip && trip.moves.length > 0 ? `, in ${names.zone(placeAt(trip, fish.landed.at).zone)}` : ''}.{' '}
-          {onRename && <FoldKey onClick={onRename}>Not this? Name it anew</FoldKey>}
+          {onRename && <FoldKey onClick={onRename}>Not this? Change the species</FoldKey>}
           {species && (
             <Link
               className="py-0 px-0.5 ml-3 font-normal text-[length:inherit] leading-none font-text text-ink underline underline-offset-3 min-h-7 cursor-pointer inline-flex items-center max-tablet:min-h-11"

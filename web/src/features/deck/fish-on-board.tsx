@@ -1,7 +1,7 @@
 import type { FigureSpec } from '@dagboek/figure';
 import { useWidth } from '../../ui/use-width.ts';
 import { figureOf, figureUrl } from '../../fish/figure-view.tsx';
-import { lengthNumber, sayLength, units } from '../../asked/units.ts';
+import { lengthShown, sayLength, units } from '../../asked/units.ts';
 import { MM_PER_INCH } from '@dagboek/core/units';
 
 /** The rule under the fish: a tick each cm, a number each 5; or a tick each half inch, a number each 2 inches. */
@@ -62,7 +62,7 @@ export function FishOnBoard({
         height={tall + 52}
         viewBox={`0 0 ${width} ${tall + 52}`}
         role="img"
-        aria-label={`${sayLength(lengthMm)} on the board${leastMm ? `, least ${lengthNumber(leastMm)}` : ''}`}
+        aria-label={`${sayLength(lengthMm)} on the board${leastMm ? `, least ${lengthShown(leastMm)}` : ''}`}
       >
         {leastMm !== null && (
           <rect
@@ -103,7 +103,7 @@ export function FishOnBoard({
               textAnchor={before ? 'end' : 'start'}
               className="stroke-paper-open stroke-4 [paint-order:stroke]"
             >
-              least {lengthNumber(leastMm)}
+              least {lengthShown(leastMm)}
             </text>
           </>
         )}

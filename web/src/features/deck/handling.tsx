@@ -5,6 +5,7 @@ import { nowMs } from '../../ui/clock.ts';
 import { useBookValue } from '../../offline/journal-context.tsx';
 import { FigureView } from '../../fish/figure-view.tsx';
 import { useNarrow } from '../../ui/use-width.ts';
+import { Explained } from '../../ui/words/term.tsx';
 
 /** How this very species is killed and bled, with the spot drawn on it. Once killed, and not before, it fills the space of the verdict. */
 export function Handling({
@@ -30,7 +31,7 @@ export function Handling({
       )}
       {handlingSentences(next, species, of).map((s) => (
         <p key={s} className="hint">
-          {s}
+          <Explained text={s} />
         </p>
       ))}
     </div>

@@ -1,6 +1,14 @@
 import { deepSentences, isGrave, RELEASE_ALWAYS, releaseSentences } from '@dagboek/core/harm';
 import type { Verdict } from '@dagboek/core/rules';
-import { depthAt, type FishState, HOOKS, RELEASE_REASONS, RELEASE_STATES, releaseReason } from '@dagboek/journal';
+import {
+  depthAt,
+  type FishState,
+  HOOKS,
+  RELEASE_REASONS,
+  RELEASE_STATES,
+  RELEASE_WORDS,
+  releaseReason,
+} from '@dagboek/journal';
 import { useState } from 'react';
 import { type Species, useCatalogue } from '../../asked/catalogue.ts';
 import { DeckKey, TurnMark } from '../../lines/deck-key.tsx';
@@ -119,13 +127,18 @@ function ReleaseDialog({
       {[...deepSentences(kinds, depthM, units), ...RELEASE_ALWAYS].map((say) => (
         <p key={say}>{say}</p>
       ))}
-      <Chips label="Why" options={plain(RELEASE_REASONS)} value={reason} onChange={setReason} />
-      <Chips label="How it went" options={plain(RELEASE_STATES)} value={state} onChange={setState} />
+      <Chips
+        label="Why"
+        options={RELEASE_REASONS.map((value) => ({ value, text: RELEASE_WORDS[value] }))}
+        value={reason}
+        onChange={setReason}
+      />
+      <Chips label="How was it?" options={plain(RELEASE_STATES)} value={state} onChange={setState} />
       <Chips label="The hook" options={plain(HOOKS)} value={hook} onChange={setHook} />
       <WhenField value={when} onChange={setWhen} />
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey act mark={<TurnMark />} name="It went back" note="writes the entry" onClick={() => void release()} />
+        <DeckKey act mark={<TurnMark />} name="Released" note="saves the entry" onClick={() => void release()} />
       </div>
     </Dialog>
   );

@@ -45,16 +45,16 @@ describe('measuring', () => {
     await userEvent.type(length(), '43.5');
     await userEvent.type(screen.getByLabelText(/^Weight/), '7900');
     await press();
-    expect(screen.getByRole('alert').textContent).toContain('Length, weight or name: which is wrong?');
+    expect(screen.getByRole('alert').textContent).toContain('Which is wrong: length, weight or species?');
     expect(written()).toEqual([]);
     await press();
     await waitFor(() => expect(written()).toHaveLength(2));
   });
 
-  test('nothing, or what cannot be, is refused at its field and nothing is written', async () => {
+  test('nothing, or what cannot be, is refused at its field and nothing is saved', async () => {
     const { written, press } = await open();
     await press();
-    expect(screen.getByRole('alert').textContent).toBe('Give the length as a number, for example 36.4.');
+    expect(screen.getByRole('alert').textContent).toBe('Enter the length as a number, for example 36.4.');
     await userEvent.type(length(), '435');
     await press();
     expect(screen.getByRole('alert').textContent).toContain('No pollack is 435 cm');
@@ -78,7 +78,7 @@ describe('measuring', () => {
   test('without a weight it says what the length is worth, and reckons anew while it is typed', async () => {
     await open();
     await userEvent.type(length(), '44');
-    const said = () => screen.getByText(/^Not weighed: about/).textContent!;
+    const said = () => screen.getByText(/^Not weighed: estimated at about/).textContent!;
     const at44 = said();
     await userEvent.clear(length());
     await userEvent.type(length(), '50');

@@ -97,7 +97,7 @@ export function NextFish({
   );
   const count = <Quantity whole pad={pad} label="How many" unit="" placeholder="1" value={lot} onChange={setLot} />;
   const whenField = <WhenField value={when} onChange={setWhen} />;
-  const ago = when.kind === 'set' ? ', at the time set' : when.minutes > 0 ? `, ${when.minutes} min ago` : '';
+  const ago = when.kind === 'set' ? ', at the chosen time' : when.minutes > 0 ? `, ${when.minutes} min ago` : '';
   const key = (
     <DeckKey
       act={!small}
@@ -106,8 +106,8 @@ export function NextFish({
         narrow && !small
           ? `No. ${number}: ${names.member(angler)}, ${gear}${ago}`
           : many && many > 1
-            ? `writes one lot, No. ${number}`
-            : `writes No. ${number}, then what it is`
+            ? `saves one entry, no. ${number}`
+            : `writes No. ${number}, then identify it`
       }
       onClick={() => void land()}
     />
@@ -117,7 +117,7 @@ export function NextFish({
       <Row className="next-small">
         <details>
           <summary className="min-h-11 flex items-center font-semibold underline underline-offset-3">
-            Another fish aboard meanwhile
+            Add another fish meanwhile
           </summary>
           <div className="flex flex-wrap gap-y-0.5 gap-x-6.5 items-end">
             {fields}
@@ -132,8 +132,8 @@ export function NextFish({
   return (
     <Row className="open-entry next" time={<NowTime>next</NowTime>}>
       <h2>
-        <small className="mr-1 font-bold text-[1.25rem] leading-[normal] font-head text-ink">{number}</small> Nothing in
-        hand
+        <small className="mr-1 font-bold text-[1.25rem] leading-[normal] font-head text-ink">{number}</small> No fish at
+        the moment
       </h2>
       {!narrow && (
         <div className="flex flex-wrap gap-y-0.5 gap-x-6.5 items-end">
@@ -144,7 +144,7 @@ export function NextFish({
       )}
       {!(narrow && several) && (
         <>
-          <p className="hint">Likely here and now: one tap lands it with its name.</p>
+          <p className="hint">Likely catches: tap one to add it.</p>
           <LikelyKeys trip={trip} gear={gear} at={thisHour} onLand={(s) => void land(s)} />
         </>
       )}
@@ -161,14 +161,14 @@ export function NextFish({
         {!(narrow && several) && <NoteKey trip={trip} />}
         {narrow && (
           <>
-            <DeckKey type="button" name="Who, with, when" onClick={() => setAsking(true)} />
+            <DeckKey type="button" name="Angler, gear, time" onClick={() => setAsking(true)} />
             <DeckKey
               type="button"
               name={several ? 'One only' : 'Several'}
-              note={several ? 'a single fish' : 'one line for a lot'}
+              note={several ? 'one fish' : 'one entry for several fish'}
               onClick={() => (setSeveral(!several), setLot(''))}
             />
-            <Dialog title="Who, with what, when" open={asking} onClose={() => setAsking(false)}>
+            <Dialog title="Angler, gear, time" open={asking} onClose={() => setAsking(false)}>
               {fields}
               {whenField}
               <Trouble says={trouble} />

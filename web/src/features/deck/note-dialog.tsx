@@ -44,7 +44,7 @@ export function NoteDialog({ trip, onClose }: { trip: TripState; onClose: () => 
     else setTrouble(r.why);
   };
   return (
-    <Dialog title="What was there?" open onClose={onClose}>
+    <Dialog title="What happened?" open onClose={onClose}>
       <Chips label="Of" options={plain(NOTE_TOPICS)} value={topic} onChange={setTopic} />
       {topic === 'ground' && (
         <Quantity label="Depth, if you know it" amount="depth" value={depth} onChange={setDepth} />

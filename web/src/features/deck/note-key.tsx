@@ -10,7 +10,7 @@ export function NoteKey({ trip }: { trip: TripState }) {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <DeckKey type="button" name="Note" note="lost fish, sighting, tide" onClick={() => setOpen(true)} />
+      <DeckKey type="button" name="Note" note="lost fish, sightings, tide" onClick={() => setOpen(true)} />
       {open && <NoteDialog trip={trip} onClose={() => setOpen(false)} />}
     </>
   );

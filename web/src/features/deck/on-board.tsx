@@ -1,15 +1,15 @@
 import type { Verdict } from '@dagboek/core/rules';
 import { type FishState, massOf } from '@dagboek/journal';
 import type { Species } from '../../asked/catalogue.ts';
-import { LENGTH_UNIT, lengthNumber, sayBy, sayMass } from '../../asked/units.ts';
+import { LENGTH_UNIT, lengthShown, sayBy, sayMass } from '../../asked/units.ts';
 import { useNarrow } from '../../ui/use-width.ts';
 import { FishOnBoard } from './fish-on-board.tsx';
 import { sayError } from './say-error.ts';
 
 const METHOD = {
-  board: 'On the board, mouth shut, tail pressed together',
+  board: 'On the board, mouth closed, tail pinched together',
   mat: 'On the mat',
-  tape: 'With the tape',
+  tape: 'By tape',
   photo: 'From a picture',
   eye: 'By eye',
 } as const;
@@ -54,7 +54,7 @@ export function Reading({ fish, species, verdict }: Measured) {
   return (
     <p className="reading mt-2 flex flex-wrap items-baseline gap-y-0 gap-x-3.5">
       <span className="num text-[2.5rem] whitespace-nowrap max-tablet:text-[2.125rem]">
-        {lengthNumber(length.mm)}
+        {lengthShown(length.mm)}
         <u>{LENGTH_UNIT}</u>
       </span>
       {margin !== undefined && (

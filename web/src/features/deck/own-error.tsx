@@ -33,10 +33,10 @@ export function OwnError({ method }: { method: SettableMethod }) {
   return (
     <div className="own-error">
       <p className="hint">
-        Good to {sayLength(sdMm)}
-        {own ? ', as you have found' : ', as usual'}.{' '}
+        Accurate to ±{sayLength(sdMm)}
+        {own ? ', your own value' : ', as usual'}.{' '}
         <LineKey aria-expanded={open} onClick={() => setOpen(!open)}>
-          Set your own
+          Change
         </LineKey>
       </p>
       {open && (
@@ -48,7 +48,7 @@ export function OwnError({ method }: { method: SettableMethod }) {
             onChange={setText}
             onEnter={() => void save()}
           />
-          <Key onClick={() => void save()} name="Note it" note="counts from now on" />
+          <Key onClick={() => void save()} name="Note it" note="applies from now on" />
         </div>
       )}
       <Trouble says={trouble} />

@@ -10,7 +10,7 @@ export function ScaleKey({ fish, aboutG, onTake }: { fish: FishState; aboutG: nu
   const [open, setOpen] = useState(false);
   return (
     <>
-      <DeckKey type="button" name="Scale" note="takes a settled reading" onClick={() => setOpen(true)} />
+      <DeckKey type="button" name="Scale" note="takes a steady weight" onClick={() => setOpen(true)} />
       {open && <ScaleDialog ofId={fish.id} aboutG={aboutG} onTake={onTake} onClose={() => setOpen(false)} />}
     </>
   );

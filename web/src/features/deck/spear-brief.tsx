@@ -37,11 +37,11 @@ function DiveClock({ dive, now }: { dive: Dive | null; now: number }) {
       )}
       {dive?.upMs != null && leftMs > 0 && (
         <>
-          Rest <span className="num text-[1.75rem]">{minutesSeconds(leftMs)}</span> more at the least,{' '}
-          {minutesSeconds(restMs)} for a dive of {minutesSeconds(dive.upMs - dive.downMs)}.
+          Rest at least <span className="num text-[1.75rem]">{minutesSeconds(leftMs)}</span> more (
+          {minutesSeconds(restMs)} after a dive of {minutesSeconds(dive.upMs - dive.downMs)}).
         </>
       )}
-      {dive?.upMs != null && leftMs <= 0 && 'Rested as long as was asked; rest on if you are not.'}
+      {dive?.upMs != null && leftMs <= 0 && 'Rested long enough; rest longer if you do not feel ready.'}
     </p>
   );
 }
@@ -75,7 +75,11 @@ export function SpearBrief() {
         {dive && dive.upMs === null ? (
           <DeckKey name="Up" note="begins the rest" onClick={() => setDive({ ...dive, upMs: nowMs() })} />
         ) : (
-          <DeckKey name="Down" note="the partner keeps it" onClick={() => setDive({ downMs: nowMs(), upMs: null })} />
+          <DeckKey
+            name="Down"
+            note="your partner keeps the time"
+            onClick={() => setDive({ downMs: nowMs(), upMs: null })}
+          />
         )}
       </div>
     </section>

@@ -36,13 +36,13 @@ export function SplitLotKey({ fish, part }: { fish: FishState; part: PartBack })
         name={part.counted ? `${part.likely} of ${fish.count} back` : `Some of the ${fish.count} back`}
         note={
           part.leastMm === null
-            ? 'the others stay, as a lot of their own'
+            ? 'the others stay, as one entry'
             : `those under ${sayShortLength(part.leastMm)}; the others stay`
         }
         onClick={() => (setText(String(part.likely)), setOpen(true))}
       />
-      <Dialog title="Part of the lot goes back" open={open} onClose={() => setOpen(false)}>
-        <Quantity label="How many go back" whole unit={`of ${fish.count}`} value={text} onChange={setText} />
+      <Dialog title="Release part of them" open={open} onClose={() => setOpen(false)}>
+        <Quantity label="How many are released" whole unit={`of ${fish.count}`} value={text} onChange={setText} />
         <p className="hint">
           {back !== null && Number.isInteger(back) && back >= 1 && back < fish.count
             ? `${back} of ${fish.count} go back, ${fish.count - back} stay.`
@@ -51,12 +51,7 @@ export function SplitLotKey({ fish, part }: { fish: FishState; part: PartBack })
         <Chips label="How" options={plain(RELEASE_STATES)} value={state} onChange={setState} />
         <Trouble says={trouble} />
         <div className="keys">
-          <Key
-            act
-            onClick={() => void split()}
-            name="They went back"
-            note="two lines: those that stay, those that went"
-          />
+          <Key act onClick={() => void split()} name="Released" note="saves two entries: those kept, those released" />
         </div>
       </Dialog>
     </>

@@ -6,8 +6,8 @@ import { Dialog } from '../../ui/dialog.tsx';
 /** The lines of a fish, each to be corrected or struck. */
 export function StrikeDialog({ fish, onClose }: { fish: FishState; onClose: () => void }) {
   return (
-    <Dialog title="Lines of this fish" open onClose={onClose}>
-      <p>A struck line stays readable; a corrected one keeps the old value beside the new.</p>
+    <Dialog title="Log of this fish" open onClose={onClose}>
+      <p>A crossed-out entry stays readable. A corrected one keeps the old value beside the new.</p>
       <LogLines lines={fish.log} />
       <SameFish fish={fish} onDone={onClose} />
     </Dialog>

@@ -13,8 +13,8 @@ export function StrikeKey({ fish }: { fish: FishState }) {
       <DeckKey
         type="button"
         mark={<StrikeMark />}
-        name="Strike a line"
-        note="nothing is erased"
+        name="Cross out"
+        note="nothing is deleted"
         onClick={() => setOpen(true)}
       />
       {open && <StrikeDialog fish={fish} onClose={() => setOpen(false)} />}

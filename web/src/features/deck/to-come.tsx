@@ -102,7 +102,7 @@ function Waiting({
             {number} {byId(fish.species)?.name ?? 'Not yet named'}, in hand
           </b>
           <br />
-          {first ? 'this one first: it loses most by waiting' : 'take it up again'}
+          {first ? 'this one first: waiting costs it most' : 'continue with it'}
         </span>
       </button>
     </Row>

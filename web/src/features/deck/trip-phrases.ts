@@ -4,7 +4,7 @@ type Topic = (typeof NOTE_TOPICS)[number];
 
 /** What is noted most, by what it is about: one tap writes it. */
 export const TRIP_PHRASES: Readonly<Record<Topic, readonly string[]>> = {
-  'lost fish': ['at the net', 'threw the hook', 'broke off', 'on the way up, taken by another'],
+  'lost fish': ['at the net', 'shook off the hook', 'broke off', 'on the way up, taken by another'],
   sighting: ['seal', 'porpoises', 'gannets diving', 'bait fish at the top', 'large predator about', 'jellyfish'],
   ground: ['sounded', 'anchored', 'drifting', 'new mark', 'snagged', 'weed on every cast'],
   bait: ['lugworm', 'mackerel strip', 'prawn', 'soft lure', 'spoon', 'feathers', 'fly'],

@@ -5,6 +5,7 @@ import { useNames } from '../../asked/catalogue.ts';
 import { VerdictMark } from '../../fish/verdict-mark.tsx';
 import { units } from '../../asked/units.ts';
 import { inSentence } from '../../ui/names-in-text.ts';
+import { Explained } from '../../ui/words/term.tsx';
 
 /** Word, shape and sentences (`unsettled`: whose rule decided while the name is open); then every rule that was looked at, on demand. */
 export function VerdictPanel({
@@ -25,7 +26,7 @@ export function VerdictPanel({
     return (
       <section className="verdict" aria-label="Verdict">
         <p>
-          <b>No verdict.</b> The rules of these waters are not on this device. Go by the local authority’s text.
+          <b>No verdict.</b> The rules of these waters are not on this device. Follow the local authority’s text.
         </p>
       </section>
     );
@@ -43,18 +44,18 @@ export function VerdictPanel({
       )}
       {unsettled && (
         <p>
-          <b>Not settled what it is:</b> the stricter rule applies, that of {inSentence(names.species(unsettled))}.
+          <b>Not identified:</b> the stricter rule applies, that of {inSentence(names.species(unsettled))}.
         </p>
       )}
       {verdict.noRuleFound && (
         <p>
-          <b>No rule found:</b> these rules say nothing of keeping this fish here: no size, no bag, no season. That is
-          not leave to keep it. Ask the local authority; until then let it go, or keep it on your own word.
+          <b>No rule found:</b> there is no size, limit or season here for this fish. This does not mean you may keep
+          it. Ask the local authority. Until then release it, or decide for yourself.
         </p>
       )}
       {findings.map((f) => (
         <p key={f.ruleId} className={f.duty ? 'duty' : undefined}>
-          <b>{f.lead}</b> {f.because}
+          <b>{f.lead}</b> <Explained text={f.because} />
           {f.warning && <small> {f.warning}</small>}
         </p>
       ))}
@@ -70,15 +71,15 @@ export function VerdictPanel({
       )}
       {verdict.outcome === 'letGo' && (
         <p>
-          <b>It goes back, and uses up no bag.</b> Within two minutes.{' '}
-          {[...releaseSentences(species), ...deepSentences(species, depthM, units)].join(' ')}
+          <b>Release it within two minutes.</b> It does not count towards your limit.{' '}
+          <Explained text={[...releaseSentences(species), ...deepSentences(species, depthM, units)].join(' ')} />
         </p>
       )}
       <details className="mt-2 text-cap text-ink-2">
-        <summary className="min-h-7">{pack.sample ? 'Sample rules, not law' : pack.name}</summary>
+        <summary className="min-h-7">{pack.sample ? 'Made-up rules, not law' : pack.name}</summary>
         <p>
           {pack.name}, {pack.version}, checked {sayDate(pack.checked)} {pack.checked.slice(0, 4)}.
-          {pack.stale ? ' That is long ago: check them anew.' : ''} The local authority’s text decides.
+          {pack.stale ? ' That is long ago: check them again.' : ''} The local authority’s text decides.
         </p>
         <ul>
           {verdict.findings.map((f) => (

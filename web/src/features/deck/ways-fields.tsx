@@ -104,7 +104,7 @@ export function useHowAndWhen(fish: FishState, species: Species | null, next: Ne
     box,
     marks,
     atMs: () => whenMs(when),
-    ago: when.kind === 'set' ? 'at the time set' : when.minutes > 0 ? `${when.minutes} min ago` : '',
+    ago: when.kind === 'set' ? 'at the chosen time' : when.minutes > 0 ? `${when.minutes} min ago` : '',
     clear: () => (setWhen(NOW), setMarks(NO_MARKS)),
     fields: (
       <>

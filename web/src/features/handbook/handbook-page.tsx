@@ -1,12 +1,17 @@
-import { Link, useParams } from 'react-router';
+import { useEffect } from 'react';
+import { Link, useLocation, useParams } from 'react-router';
 import { Page, Row } from '../../frame/page.tsx';
 import { SearchField } from '../../ui/search-field.tsx';
 import { useAddressed } from '../../ui/use-addressed.ts';
 import { HANDBOOK, type Section } from './pages.ts';
+import { WordsList } from './words-list.tsx';
 
-/** How everything is done, a page a station; searched as a whole, and here without a signal. */
+/** How everything is done, one page for each station, and the words of the craft; searched as a whole, and here without a signal. */
 export function HandbookPage() {
   const { id } = useParams();
+  const { hash } = useLocation();
+  // The place on the page that the address names is outside React.
+  useEffect(() => document.getElementById(hash.slice(1))?.scrollIntoView(), [id, hash]);
   const [asked, setAsked] = useAddressed('q');
   const words = (asked ?? '').toLowerCase().split(/\s+/).filter(Boolean);
   const page = HANDBOOK.find((p) => p.id === id) ?? HANDBOOK[0];
@@ -19,12 +24,12 @@ export function HandbookPage() {
     >
       <Row className="pad">
         <SearchField
-          label="Find in the handbook"
+          label="Search the handbook"
           value={asked ?? ''}
           onChange={setAsked}
           placeholder="steaks, pedal, swim bladder"
         />
-        <nav aria-label="Pages of the handbook">
+        <nav aria-label="Handbook pages">
           <ul className="flex flex-wrap gap-x-5">
             {HANDBOOK.map((p) => (
               <li key={p.id}>
@@ -52,7 +57,7 @@ export function HandbookPage() {
             <>
               <h2>{page.title}</h2>
               <p className="lead">{page.lead}</p>
-              <Sections of={page.sections} />
+              {page.id === 'words' ? <WordsList /> : <Sections of={page.sections} />}
             </>
           )
         )}
@@ -63,7 +68,7 @@ export function HandbookPage() {
 
 const Sections = ({ of }: { of: readonly Section[] }) =>
   of.map((s) => (
-    <section key={s.title} className="mt-6">
+    <section key={`${s.page} ${s.id}`} id={s.id} className="mt-6">
       <h3 className="mb-1">{s.title}</h3>
       {/* Written with this program and built into it: nothing of it comes from a book. */}
       <div className="max-w-prose space-y-3" dangerouslySetInnerHTML={{ __html: s.html }} />

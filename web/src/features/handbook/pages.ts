@@ -1,4 +1,5 @@
 import { marked } from 'marked';
+import { slug } from '../../ui/slug.ts';
 
 const FILES = import.meta.glob<string>('../../../../docs/handbook/*.md', {
   query: '?raw',
@@ -7,10 +8,14 @@ const FILES = import.meta.glob<string>('../../../../docs/handbook/*.md', {
 });
 
 /** In the order in which a fish meets them. */
-const ORDER = ['plan', 'deck', 'box', 'board', 'larder', 'table', 'book', 'harm', 'server'];
+const ORDER = ['plan', 'deck', 'box', 'board', 'larder', 'table', 'book', 'harm', 'words', 'server'];
 
 /** A part of a page, with a heading of its own. */
 export interface Section {
+  /** In its page's address: `#measuring`. */
+  readonly id: string;
+  /** The page that it stands on. */
+  readonly page: string;
   readonly title: string;
   readonly html: string;
   /** As it is searched: in small letters. */
@@ -38,7 +43,13 @@ function pageOf(id: string, text: string): HandbookPage {
   const sections = parts.map((part): Section => {
     const at = part.indexOf('\n');
     const [name, body] = [part.slice(0, at).trim(), part.slice(at + 1)];
-    return { title: name, html: marked.parse(body, { async: false }), words: `${title} ${name} ${body}`.toLowerCase() };
+    return {
+      id: slug(name),
+      page: id,
+      title: name,
+      html: marked.parse(body, { async: false }),
+      words: `${title} ${name} ${body}`.toLowerCase(),
+    };
   });
   return { id, title, lead: lead.trim(), sections };
 }

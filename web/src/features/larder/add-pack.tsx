@@ -74,10 +74,10 @@ export function AddPack({ onClose }: { onClose: () => void }) {
     return packAsIf({ ...asked, nowMs: nowMs() }, packByHand(asked, told, today, newId()));
   }, [asked, species, form, wrapping, store, ago, today]);
   const keep = async (): Promise<void> => {
-    if (!species) return setTrouble('Say which kind it is: type its name, and choose it.');
+    if (!species) return setTrouble('Which species? Type its name, and choose it.');
     const wrong = amountTrouble('mass', grams, 'the weight');
     const read = typedAmount('mass', grams);
-    if (wrong || !read) return setTrouble(wrong ?? `Say what it weighs, for example ${sayGrams(420)}.`);
+    if (wrong || !read) return setTrouble(wrong ?? `Enter its weight, for example ${sayGrams(420)}.`);
     if (pieces !== null && !(Number.isInteger(pieces) && pieces >= 1))
       return setTrouble('Pieces are counted in whole numbers.');
     const id = newId();
@@ -89,18 +89,18 @@ export function AddPack({ onClose }: { onClose: () => void }) {
     void navigate(`/larder/${id}`);
   };
   return (
-    <Dialog title="A pack that the board never saw" open onClose={onClose}>
+    <Dialog title="Add a pack that was not cut here" open onClose={onClose}>
       <p className="hint">
-        Given, bought, or packed before this book. What its fish went through is not known: keep to the days.
+        A gift, bought, or packed before this book. How its fish was handled is not known: follow the eat-by day.
       </p>
       {species ? (
         <p>
-          <b>{species.name}</b> <LineKey onClick={() => setKind(null)}>Another kind</LineKey>
+          <b>{species.name}</b> <LineKey onClick={() => setKind(null)}>Another species</LineKey>
         </p>
       ) : (
         <>
           <SearchField
-            label="Which kind"
+            label="Which species"
             value={word}
             onChange={(w) => (setWord(w), setTrouble(null))}
             placeholder="in any language"
@@ -143,7 +143,7 @@ export function AddPack({ onClose }: { onClose: () => void }) {
       {asIf && <NotToEat of={asIf.pack.what} harm={asIf} />}
       {asIf && !isNotToEat(asIf) && (
         <p className="hint">
-          Eat by <b>{sayDate(asIf.keeps.eatBy)}</b>; authority’s line {sayDate(asIf.keeps.authority)}.
+          Eat by <b>{sayDate(asIf.keeps.eatBy)}</b>; official limit {sayDate(asIf.keeps.authority)}.
         </p>
       )}
       <Trouble says={trouble} />

@@ -21,20 +21,19 @@ export function AgeingSection({ ageing, today, hung }: { ageing: Ageing; today: 
         <p className="lead">
           {today > ready.to ? (
             <>
-              It was ready until <b>{sayDay(ready.to)}</b>: eat it now, cooked through, if it smells and looks as it
-              should.
+              Best until <b>{sayDay(ready.to)}</b>: eat it now, cooked through, if it smells and looks right.
             </>
           ) : (
             <>
-              Ready from <b>{sayDay(ready.from)}</b> to <b>{sayDay(ready.to)}</b>, by how warm the rack is and how fresh
-              it was hung.
+              Ready from <b>{sayDay(ready.from)}</b> to <b>{sayDay(ready.to)}</b>, depending on how warm the rack is and
+              how fresh the fish was.
             </>
           )}
         </p>
       ) : (
         <div className="alert alert-warning" role="alert">
           <p>
-            <b>Not to be aged.</b> Eat it, or put it on ice, today.
+            <b>Not suitable for ageing.</b> Eat it or put it on ice today.
           </p>
           <ul className="plain-list [.in-short+&]:mt-1 [.in-short+&]:col-span-full">
             {stop.map((s) => (
@@ -48,7 +47,7 @@ export function AgeingSection({ ageing, today, hung }: { ageing: Ageing; today: 
       <p>
         Hung at {sayGrams(ageing.atStartG)}
         {last ? `; ${sayGrams(last.massG)} at its last weighing, ${share(1 - last.massG / ageing.atStartG)} less` : ''}.
-        It loses {share(curve.perDay)} a day{curve.n === 0 ? ', as is usual: weigh it each morning' : ''}
+        It loses {share(curve.perDay)} a day{curve.n === 0 ? ', the usual value: weigh it each morning' : ''}
         {end ? `; ${sayGrams(end[1])} on its last day (${sayGrams(end[0])} to ${sayGrams(end[2])})` : ''}.
       </p>
       <WeightChart
@@ -70,7 +69,7 @@ export function AgeingSection({ ageing, today, hung }: { ageing: Ageing; today: 
   );
 }
 
-const share = (x: number): string => `${(x * 100).toFixed(1)} in 100`;
+const share = (x: number): string => `${(x * 100).toFixed(1)} %`;
 
 /** Weight by the day: weighings as rings, the curve through them with its band, the days in which it is ready shaded. */
 function WeightChart({ ageing, days }: { ageing: Ageing; days: { from: number; to: number } | null }) {

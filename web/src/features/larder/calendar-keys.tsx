@@ -26,7 +26,7 @@ async function renewAddress(): Promise<string | null> {
   }).catch(() => null);
   if (res?.ok) return null;
   const told = (await res?.json().catch(() => null)) as { detail?: string } | null | undefined;
-  return told?.detail ?? 'The server is not reached now.';
+  return told?.detail ?? 'The server cannot be reached now.';
 }
 
 /** The chores of the next days, and the days of what is to be eaten, for a calendar: as a file, or as an address that it asks again and again. */
@@ -39,14 +39,14 @@ export function CalendarKeys({ held }: { held: readonly HeldPack[] }) {
     setTrouble(null);
     const piece = await import('@dagboek/journal/calendar').catch(() => null);
     if (!piece)
-      return setTrouble('The part that writes calendars is not on this device yet; it comes with the next signal.');
+      return setTrouble('The part that makes calendars is not on this device yet. It downloads with the next signal.');
     saveFile('dagboek-larder.ics', piece.larderFeed({ book, nowMs: nowMs(), zone }, held), 'text/calendar');
   };
   const ask = async (): Promise<void> => {
     setTrouble(null);
     const at = await feedAddress();
     if (at) setFeed(at);
-    else setTrouble('The server tells where its feed is, and is not reached now.');
+    else setTrouble('The server knows the address of the feed, and cannot be reached now.');
   };
   const renew = async (): Promise<void> => {
     setTrouble(null);
@@ -60,7 +60,8 @@ export function CalendarKeys({ held }: { held: readonly HeldPack[] }) {
       <LineKey onClick={() => void ask()}>Feed for a calendar</LineKey>
       {feed && (
         <p className="feed">
-          Give this address to your calendar; it asks again by itself. Whoever has it can read what is in the larder.
+          Add this address to your calendar. The calendar updates by itself. Anyone with this address can read what is
+          in the larder.
           <input
             className="input"
             readOnly
@@ -68,7 +69,7 @@ export function CalendarKeys({ held }: { held: readonly HeldPack[] }) {
             aria-label="Address of the feed"
             onFocus={(e) => e.target.select()}
           />
-          <LineKey onClick={() => void renew()}>Give it a new address: the old one ends</LineKey>
+          <LineKey onClick={() => void renew()}>New address: the old one stops working</LineKey>
         </p>
       )}
       <Trouble says={trouble} />

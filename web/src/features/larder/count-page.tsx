@@ -54,10 +54,8 @@ function Count({ store }: { store: Store }) {
     >
       <Row className="pad">
         <h2>What is really there</h2>
-        <p className="hint">
-          Tick each pack as you lift it out. One that the book does not know is packed anew from the Board.
-        </p>
-        {packs.length === 0 && <p>By the book nothing lies here.</p>}
+        <p className="hint">Tick each pack as you lift it out. To add a pack that is missing here, use the Board.</p>
+        {packs.length === 0 && <p>According to the book, this store is empty.</p>}
         <ul className="plain-list count-list">
           {packs.map((p) => (
             <li key={p.id}>
@@ -76,8 +74,8 @@ function Count({ store }: { store: Store }) {
         {asked && (
           <p className="alert alert-warning" role="alert">
             <b>{plural(missing.length, 'pack')} not found,</b> {sayMass(missingG)} in all:{' '}
-            {missing.length === 1 ? 'it is' : 'they are'} taken out of the book, as not found. Press the key once more
-            if that is so; a line that was wrong can be struck.
+            {missing.length === 1 ? 'it' : 'they'} will be noted as not found. Tap once more to confirm. A wrong entry
+            can be crossed out later.
           </p>
         )}
         <Trouble says={trouble} />
@@ -88,10 +86,10 @@ function Count({ store }: { store: Store }) {
             name="Counted"
             {...(packs.length === 0
               ? { waits: 'nothing to count' }
-              : { note: missing.length === 0 ? 'all is there' : `${plural(missing.length, 'pack')} not found` })}
+              : { note: missing.length === 0 ? 'all found' : `${plural(missing.length, 'pack')} not found` })}
             onClick={() => void finish()}
           />
-          <KeyLink to={`/larder/store/${store.id}`} name="Later" note="what is ticked stays" />
+          <KeyLink to={`/larder/store/${store.id}`} name="Later" note="ticked packs stay" />
         </div>
       </Row>
     </Page>

@@ -14,10 +14,10 @@ export function CurrentDrill({ store, now }: { store: Store; now: number }) {
   const [first, ...then] = sayIfCurrentWent(ifCurrentWent({ book, nowMs: now }, store, hours), units);
   return (
     <details className="why-days">
-      <summary>If the current went off now</summary>
+      <summary>If the power failed now</summary>
       <div className="flex flex-wrap gap-y-1 gap-x-4 items-center">
         <label htmlFor={id}>
-          After <b>{hours} h</b> without current, the door kept shut
+          After <b>{hours} h</b> without power, with the door kept closed
         </label>
         <input
           className="min-h-11 flex-[1_1_300px] accent-ink"
@@ -37,7 +37,7 @@ export function CurrentDrill({ store, now }: { store: Store; now: number }) {
             <p key={s}>{s}</p>
           ))}
         </div>
-        <p className="hint">A drill: nothing is written. By what lies in it now, how large it is, and a room of 20°.</p>
+        <p className="hint">A drill: nothing is saved. Calculated for its contents, its size, and a room at 20 °C.</p>
       </div>
     </details>
   );

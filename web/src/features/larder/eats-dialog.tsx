@@ -57,15 +57,15 @@ function Eats({ member, onDone }: { member: string; onDone: () => void }) {
   };
   return (
     <>
-      <Chips label="Plates at a meal" options={plain(offered)} value={plates} onChange={setPlates} />
+      <Chips label="Plates per meal" options={plain(offered)} value={plates} onChange={setPlates} />
       <label className="check">
         <input type="checkbox" className="checkbox" checked={atRisk} onChange={(e) => setAtRisk(e.target.checked)} />
-        Pregnant, a small child, old, or with weak defences: nothing raw, cured or smoked at home, nothing with much
-        mercury
+        Pregnant, a small child, old, or with a weak immune system: nothing raw, cured or smoked at home, nothing with
+        much mercury
       </label>
       <label className="check">
         <input type="checkbox" className="checkbox" checked={noFish} onChange={(e) => setNoFish(e.target.checked)} />
-        No fish at all. Whoever is allergic to one fish is mostly allergic to all.
+        No fish at all. Someone allergic to one fish is often allergic to all.
       </label>
       <ul className="plain-list overflow-auto max-h-[40vh]">
         {kinds.map((k) => (
@@ -85,12 +85,12 @@ function Eats({ member, onDone }: { member: string; onDone: () => void }) {
         ))}
       </ul>
       <p className="hint">
-        An allergy is a matter for a doctor. What is said here keeps fish off the plan of the days on which they eat at
-        home, and is said when a meal is noted.
+        An allergy is a matter for a doctor. Fish is then not planned for days when they eat at home, and a warning
+        appears when a meal is noted.
       </p>
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey act name="Noted" note="counts from the next plan on" onClick={() => void keep()} />
+        <DeckKey act name="Noted" note="applies from the next plan" onClick={() => void keep()} />
       </div>
     </>
   );

@@ -53,8 +53,8 @@ export function ScanDialog({ onClose }: { onClose: () => void }) {
         }
         setTrouble(
           id
-            ? 'That label is of another book, or of a pack that has not come to this device yet.'
-            : 'That is no label of a pack.',
+            ? 'This label is from another book, or from a pack that is not on this device yet.'
+            : 'This is not a pack label.',
         );
       }
       timer = window.setTimeout(() => void look(), LOOK_MS);

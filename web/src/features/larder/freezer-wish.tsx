@@ -22,20 +22,27 @@ export function FreezerWish() {
   const take = (): void => {
     const wrong = amountTrouble('mass', text ?? '', 'how much');
     const read = typedAmount('mass', text ?? '');
-    if (wrong || !read || !(read.value > 0)) return setTrouble(wrong ?? 'Say how much is to come out.');
+    if (wrong || !read || !(read.value > 0)) return setTrouble(wrong ?? 'Enter how much to take out.');
     void wish(Math.round(read.value));
   };
   if (text !== null)
     return (
       <div className="by-row">
-        <Quantity label="Out of the freezer" amount="mass" value={text} onChange={setText} autoFocus onEnter={take} />
+        <Quantity
+          label="Use up from the freezer"
+          amount="mass"
+          value={text}
+          onChange={setText}
+          autoFocus
+          onEnter={take}
+        />
         <Trouble says={trouble} />
         <Key name="Wished" onClick={take} />
       </div>
     );
   return (
     <p>
-      {own.roomG === null ? 'No room is wanted in the freezer. ' : `${sayMass(own.roomG)} out of the freezer. `}
+      {own.roomG === null ? 'No freezer space is needed. ' : `${sayMass(own.roomG)} out of the freezer. `}
       <LineKey onClick={() => setText('')}>{own.roomG === null ? 'Make room' : 'Change'}</LineKey>
       {own.roomG !== null && (
         <>

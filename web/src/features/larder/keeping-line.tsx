@@ -79,7 +79,7 @@ export function KeepingLine({
         width={width}
         height="46"
         role="img"
-        aria-label={`kept since ${sayDate(held.since)}; careful keeper to ${sayDate(held.keeps.careful)}, authority to ${sayDate(held.keeps.authority)}${mealDay ? `; planned for ${sayDate(mealDay)}` : ''}`}
+        aria-label={`kept since ${sayDate(held.since)}; cautious limit ${sayDate(held.keeps.careful)}, official limit ${sayDate(held.keeps.authority)}${mealDay ? `; planned for ${sayDate(mealDay)}` : ''}`}
       >
         <path d={`M${now} 0V46`} stroke="var(--ink)" strokeWidth="2" />
         <ToneLine tone={tone} x1={x0} x2={now} y={23} />

@@ -107,7 +107,13 @@ export function LabelsPage() {
         className="overflow-auto flex-1 flex flex-col min-w-0 text-black print:overflow-visible"
       >
         <h1 className="sr-only">Labels</h1>
-        {chosen.length === 0 && <p>Choose the packs whose labels are to be printed.</p>}
+        {chosen.length === 0 && (
+          <p>
+            {held.length === 0
+              ? 'The larder is empty. Labels of its packs can be printed here.'
+              : 'Choose the packs whose labels are to be printed.'}
+          </p>
+        )}
         <p className="hint print:hidden">
           {single
             ? 'For a label printer with labels of 99 by 68 mm, one a page.'

@@ -19,6 +19,8 @@ import { WeekAhead } from './week-ahead.tsx';
 import { NotToEat } from '../../fish/not-to-eat.tsx';
 import { PackList } from './pack-list.tsx';
 import { StoresList } from './stores-list.tsx';
+import { Term } from '../../ui/words/term.tsx';
+import { KeyLink } from '../../ui/key.tsx';
 
 /** What is kept, in the order in which to eat it. */
 export function LarderPage() {
@@ -55,8 +57,12 @@ export function LarderPage() {
             <Row className="pad">
               <h2>The larder is empty</h2>
               <p className="lead">
-                What comes off the board is packed, and stands here in the order in which to eat it.
+                Packs from the board are listed here, in the order to eat them. A pack that was not cut here can be
+                added below.
               </p>
+              <div className="keys">
+                <KeyLink act to="/board" name="To the board" note="cut a fish and pack it" />
+              </div>
             </Row>
           )}
           {notToEat.map((h) => (
@@ -73,13 +79,13 @@ export function LarderPage() {
                   <svg width="10" height="22" aria-hidden="true">
                     <path d="M5 1V21" stroke="var(--ink)" strokeWidth="2.4" strokeDasharray="4 3" />
                   </svg>
-                  careful keeper’s line
+                  <Term of="Cautious limit">cautious limit</Term>
                 </li>
                 <li className="gap-2 flex items-center">
                   <svg width="14" height="22" aria-hidden="true">
                     <path d="M4 1V21M4 7l6 -4M4 14l6 -4M4 21l6 -4" stroke="var(--ink)" strokeWidth="1.6" />
                   </svg>
-                  authority’s line
+                  <Term of="Official limit">official limit</Term>
                 </li>
                 <li className="gap-2 flex items-center">
                   <svg width="18" height="22" aria-hidden="true">
@@ -96,11 +102,11 @@ export function LarderPage() {
         </div>
         <aside className="margin">
           <h2>Eat first</h2>
-          {!first && <p>Nothing to eat up.</p>}
+          {!first && <p>Nothing to eat yet.</p>}
           {past.length > 0 && (
             <p className="alert alert-warning">
-              <b>Past the authority’s line:</b> {past.map((h) => `pack ${h.number}`).join(', ')}. When in doubt, throw
-              it out, and note it.
+              <b>Past the official limit:</b> {past.map((h) => `pack ${h.number}`).join(', ')}. When in doubt, throw it
+              out, and note it.
             </p>
           )}
           {soon.length > 0 && (
@@ -117,7 +123,7 @@ export function LarderPage() {
           )}
           {soon.length === 0 && first && past.length === 0 && (
             <p>
-              Nothing presses: the first is pack {first.number}, by {sayDate(first.keeps.eatBy)}.
+              Nothing urgent: first is pack {first.number}, by {sayDate(first.keeps.eatBy)}.
             </p>
           )}
           {(soon[0] ?? next) && (
@@ -134,12 +140,12 @@ export function LarderPage() {
           <StoresList />
           <ul className="plain-list">
             <li>
-              <LineKey onClick={() => setAdding(true)}>A pack that the board never saw</LineKey>
+              <LineKey onClick={() => setAdding(true)}>Add a pack that was not cut here</LineKey>
             </li>
             {held.length > 0 && (
               <>
                 <li>
-                  <Link to="/larder/labels">Labels to print</Link>
+                  <Link to="/larder/labels">Print labels</Link>
                 </li>
                 <li>
                   <CalendarKeys held={held} />
@@ -147,12 +153,12 @@ export function LarderPage() {
               </>
             )}
             <li>
-              <Link to="/larder/season">The year: caught, eaten, given, thrown out</Link>
+              <Link to="/larder/season">The year: caught, eaten, given away, thrown out</Link>
             </li>
           </ul>
           <h2 className="ruled">Raw?</h2>
           <p>
-            Nothing here is marked safe to eat raw. Freezing that makes it safer counts from a cold core:{' '}
+            Nothing here is marked safe to eat raw. Freezing that kills worms counts from when the middle is cold:{' '}
             {degrees(FREEZING_FOR_RAW)} Lemon, salt and smoke kill no worms.
           </p>
         </aside>

@@ -15,7 +15,7 @@ import { Chips, ManyChips } from '../../ui/chips.tsx';
 import { sayGrams, units } from '../../asked/units.ts';
 import { SelectField } from '../../ui/text-field.tsx';
 
-const FISH_WORDS = { either: 'as it comes', yes: 'fish', no: 'no fish' } as const;
+const FISH_WORDS = { either: 'no preference', yes: 'fish', no: 'no fish' } as const;
 const GUESTS = Array.from({ length: 13 }, (_, n) => n);
 
 /** One day of the plan: its packs, why, for whom, and what is taken out of the freezer on it. */
@@ -96,14 +96,14 @@ export function MenuDayRow({
               {open
                 ? day.fish === 'no'
                   ? 'No fish, by choice.'
-                  : 'Being reckoned.'
+                  : 'Planning.'
                 : meal
-                  ? `What is left of the day before: ${sayGrams(meal.fromBeforeG)}.`
+                  ? `Leftovers from the day before: ${sayGrams(meal.fromBeforeG)}.`
                   : day.fish === 'no'
                     ? 'No fish, by choice.'
                     : day.eaters.length + day.guests === 0
                       ? 'Nobody at home.'
-                      : 'No fish: nothing presses.'}
+                      : 'No fish needed today.'}
             </p>
           )}
           {outs.map((o) => (
@@ -166,7 +166,7 @@ function PackCard({
         className="size-12 place-items-center grid text-ink-2 aria-pressed:text-ink"
         aria-pressed={locked}
         aria-label={`Pack ${pack.number} stays on this day`}
-        title={locked ? 'It stays here; press to let the plan choose' : 'Let it stay here'}
+        title={locked ? 'It stays on this day; tap to let the plan choose' : 'Keep it on this day'}
         onClick={() => onLock(pack.id, day, !locked)}
       >
         {locked ? <Lock size={18} aria-hidden="true" /> : <LockOpen size={18} aria-hidden="true" />}
@@ -208,7 +208,7 @@ function WhoEats({ day, onTrouble }: { day: MenuDay; onTrouble: (why: string | n
       <summary className="py-2.5 px-0 min-h-11 text-ink-2 cursor-pointer">
         {names === '' ? 'Nobody' : names}
         {day.guests > 0 ? ` and ${day.guests} more` : ''} at home{day.fish === 'yes' ? '; fish is wished' : ''}
-        {said ? '' : ', as mostly'}
+        {said ? '' : ' (as usual)'}
       </summary>
       {open && (
         <div className="by-row">

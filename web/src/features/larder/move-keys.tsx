@@ -52,7 +52,7 @@ export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
     else void move(to);
   };
   const note = (to: Store): string => {
-    if (to.place !== here.place) return to.place === 'fridge' ? 'thaw it overnight' : 'the sooner the better';
+    if (to.place !== here.place) return to.place === 'fridge' ? 'thaw it overnight' : 'as soon as possible';
     return sayStoreNow(storeNow(asked, to));
   };
   const keyOf = (s: Store) => (
@@ -72,7 +72,7 @@ export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
         </Dialog>
       )}
       {age && (
-        <Dialog title="Hang it all the same?" open onClose={() => setAge(null)}>
+        <Dialog title="Hang it anyway?" open onClose={() => setAge(null)}>
           <ul className="plain-list alert alert-warning">
             {forbids(age).map((f) => (
               <li key={f}>{f}</li>
@@ -82,7 +82,7 @@ export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
             <DeckKey name="Leave it" note="where it lies" onClick={() => setAge(null)} />
             <DeckKey
               name={`To ${storeName(age)}`}
-              note="it is not aged, and keeps no longer"
+              note="it is not aged, and does not keep longer"
               onClick={() => void move(age)}
             />
           </div>
@@ -97,7 +97,7 @@ export function MoveKeys({ pack, held }: { pack: PackState; held: HeldPack }) {
             <DeckKey
               act
               name={`To ${storeName(refreeze)}`}
-              note="it stayed icy, or cold"
+              note="it stayed icy or cold"
               onClick={() => void move(refreeze)}
             />
           </div>

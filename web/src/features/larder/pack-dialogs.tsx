@@ -1,3 +1,4 @@
+import { plural } from '@dagboek/core/units';
 import { useNow } from '../../ui/use-now.ts';
 import { useAsked } from '../../asked/asked.ts';
 import { type PackForm, type Wrapping, wrappingsFor } from '@dagboek/core/larder';
@@ -36,7 +37,7 @@ function typedPieces(text: string): number | null {
   return n === null || (Number.isInteger(n) && n >= 1) ? n : Number.NaN;
 }
 const NO_COUNT = 'Pieces are counted in whole numbers.';
-type For = 'a pack of its own' | ReturnType<typeof takenFor>[number];
+type For = 'a new pack' | ReturnType<typeof takenFor>[number];
 
 /** Takes a part out: into a pack of its own, thrown or given away, for bait. What is left stays as it is. */
 export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => void }) {
@@ -49,7 +50,7 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
   const stores = storesOf(book);
   const [grams, setGrams] = useState('');
   const [count, setCount] = useState('');
-  const [what, setWhat] = useState<For>('a pack of its own');
+  const [what, setWhat] = useState<For>('a new pack');
   const [why, setWhy] = useState('');
   const [form, setForm] = useState<PackForm>(pack.form);
   const [wrap, setWrap] = useState<Wrapping>(pack.wrapping);
@@ -68,7 +69,7 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
     const massG = read?.value ?? Math.round(share);
     const cannot = takeTrouble(book, pack, massG, pieces, units);
     if (cannot) return setTrouble(cannot);
-    if (what === 'a pack of its own') {
+    if (what === 'a new pack') {
       const id = newId();
       const r = splitPack(book, pack, { massG, pieces, wrapping, store, form }, names.species(pack.species), id, units);
       if (!r.ok) return setTrouble(r.why);
@@ -91,7 +92,7 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
     <Dialog title={`Take some out of pack ${packNumber(book, pack)}`} open onClose={onClose}>
       <p className="hint">
         {sayMass(left.leftG)} are left
-        {left.pieces === null ? '' : `, ${left.pieces} ${left.pieces === 1 ? 'piece' : 'pieces'}`}.
+        {left.pieces === null ? '' : `, ${plural(left.pieces, 'piece')}`}.
       </p>
       <div className="measure-row">
         <Quantity
@@ -105,11 +106,11 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
       </div>
       <Chips
         label="For"
-        options={plain<For>(['a pack of its own', ...takenFor({ ...asked, nowMs: nowMs() }, pack)])}
+        options={plain<For>(['a new pack', ...takenFor({ ...asked, nowMs: nowMs() }, pack)])}
         value={what}
         onChange={setWhat}
       />
-      {what === 'a pack of its own' ? (
+      {what === 'a new pack' ? (
         <>
           {formsOutOf(pack.form).length > 1 && (
             <Chips label="As" options={plain(formsOutOf(pack.form))} value={form} onChange={setForm} />
@@ -124,7 +125,7 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
         </>
       ) : (
         <TextField
-          label={<>{what === 'given away' ? 'To whom' : 'Why'}, if you like</>}
+          label={<>{what === 'given away' ? 'To whom' : 'Why'} (optional)</>}
           id="taken-why"
           maxLength={200}
           value={why}
@@ -136,7 +137,7 @@ export function TakeDialog({ pack, onClose }: { pack: PackState; onClose: () => 
         <DeckKey
           act
           name="Taken out"
-          note={what === 'a pack of its own' ? 'with a number of its own' : `${what}, noted`}
+          note={what === 'a new pack' ? 'with its own number' : `${what}, noted`}
           onClick={() => void take()}
         />
       </div>
@@ -158,7 +159,7 @@ export function WeighDialog({ pack, onClose }: { pack: PackState; onClose: () =>
     const read = typedAmount('mass', grams);
     const pieces = typedPieces(count);
     if (wrong || Number.isNaN(pieces)) return setTrouble(wrong ?? NO_COUNT);
-    if (!read) return setTrouble('Say what it weighs.');
+    if (!read) return setTrouble('Enter the weight.');
     if (!asked && (read.value > left.leftG * 1.1 + 5 || read.value < left.leftG * 0.5)) return setAsked(true);
     const r = await write('pack.weighed', pack.id, {
       massG: read.value,
@@ -170,7 +171,7 @@ export function WeighDialog({ pack, onClose }: { pack: PackState; onClose: () =>
   };
   return (
     <Dialog title={`Weigh pack ${packNumber(book, pack)} again`} open onClose={onClose}>
-      <p className="hint">By the book {sayMass(left.leftG)} are left. Without its wrapping.</p>
+      <p className="hint">According to the book {sayMass(left.leftG)} are left. Without the wrapping.</p>
       <div className="measure-row">
         <Quantity
           label="It weighs"
@@ -184,12 +185,12 @@ export function WeighDialog({ pack, onClose }: { pack: PackState; onClose: () =>
       </div>
       {asked && (
         <p className="alert alert-warning" role="alert">
-          <b>Look again.</b> The book has {sayMass(left.leftG)} in it. If it is right, press the key once more.
+          <b>Look again.</b> The book has {sayMass(left.leftG)} in it. If it is right, tap once more.
         </p>
       )}
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey act again={asked} name="Weighed" note="holds from now on" onClick={() => void weigh()} />
+        <DeckKey act again={asked} name="Weighed" note="applies from now on" onClick={() => void weigh()} />
       </div>
     </Dialog>
   );
@@ -217,7 +218,7 @@ export function MergeDialog({ pack, onClose }: { pack: PackState; onClose: () =>
   };
   return (
     <Dialog title={`Put with pack ${packNumber(book, pack)}`} open onClose={onClose}>
-      <p className="hint">They become one pack with a new number; the earliest day of them holds for all.</p>
+      <p className="hint">They become one pack with a new number. The earliest eat-by day counts for all.</p>
       <ul className="plain-list">
         {others.map((p) => (
           <li key={p.id}>
@@ -235,7 +236,7 @@ export function MergeDialog({ pack, onClose }: { pack: PackState; onClose: () =>
       </ul>
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey act name="Put together" note="with a number of its own" onClick={() => void merge()} />
+        <DeckKey act name="Put together" note="with its own number" onClick={() => void merge()} />
       </div>
     </Dialog>
   );

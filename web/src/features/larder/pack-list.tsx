@@ -62,7 +62,7 @@ export function PackList({ held, today, first, now }: Listed) {
           <div className="look-bar flex flex-wrap gap-y-1.5 gap-x-4.5 items-end">
             <SearchField
               label="Find a pack"
-              placeholder="number, kind, wrapping, store"
+              placeholder="number, species, wrapping, store"
               value={word}
               onChange={setText}
               onEnter={() => {
@@ -76,7 +76,7 @@ export function PackList({ held, today, first, now }: Listed) {
               hideLabel
               options={[
                 { value: 'store', text: 'by store' },
-                { value: 'kind', text: 'by kind' },
+                { value: 'kind', text: 'by species' },
               ]}
               value={by === 'kind' ? 'kind' : 'store'}
               onChange={(b) => setBy(b === 'kind' ? 'kind' : null)}
@@ -116,7 +116,7 @@ function Shown({
       {shown.length === held.length
         ? ''
         : shown.length === 0
-          ? 'No pack is found so.'
+          ? 'No pack found.'
           : `${plural(shown.length, 'pack')} of ${held.length}: ${massParts(shown.reduce((g, h) => g + h.leftG, 0)).join(' ')}.`}
     </p>
   );

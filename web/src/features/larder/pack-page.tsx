@@ -1,7 +1,7 @@
-import { Title } from '../../ui/title.tsx';
-import { useAsked } from '../../asked/asked.ts';
 import { doneToMeat } from '@dagboek/core/cut';
-import { REFROZEN, thawedByItself, whyUntil, WRAPPING_FACTS } from '@dagboek/core/larder';
+import { packCautions } from '@dagboek/core/harm';
+import { whyUntil } from '@dagboek/core/larder';
+import { sayDay, stamp } from '@dagboek/core/time';
 import {
   custodyOf,
   cutsOfPack,
@@ -10,40 +10,37 @@ import {
   heldPack,
   isNotToEat,
   kindsOfPack,
-  mayAge,
   mergeable,
   packLeft,
   packNumber,
   storeOfPack,
 } from '@dagboek/journal';
-import { sayDate, sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { MissingPage } from '../../frame/missing-page.tsx';
+import { useAsked } from '../../asked/asked.ts';
 import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
-import { CustodyRow } from '../../fish/custody/custody-row.tsx';
-import { DeckKey } from '../../lines/deck-key.tsx';
-import { FigureView } from '../../fish/figure-view.tsx';
-import { LogLines } from '../../lines/log-lines.tsx';
 import { useFormat } from '../../asked/format.ts';
-import { useBook } from '../../offline/journal-context.tsx';
-import { useUndoWrite } from '../../lines/take-back.tsx';
-import { Page, Row } from '../../frame/page.tsx';
-import { Dialog } from '../../ui/dialog.tsx';
-import { useNow } from '../../ui/use-now.ts';
-import { packCautions } from '@dagboek/core/harm';
-import { StruckBanner } from '../../frame/struck-banner.tsx';
+import { degrees, sayMass, units } from '../../asked/units.ts';
+import { CustodyRow } from '../../fish/custody/custody-row.tsx';
+import { FigureView } from '../../fish/figure-view.tsx';
 import { FoundNote } from '../../fish/found-note.tsx';
-import { capital } from '../../ui/names-in-text.ts';
-import { Trouble } from '../../ui/trouble.tsx';
-import { degrees, massParts, sayMass, sayOfMeat, units } from '../../asked/units.ts';
-import { MergeDialog, TakeDialog, WeighDialog } from './pack-dialogs.tsx';
-import { AgeingSection } from './ageing-section.tsx';
-import { NotToEat } from '../../fish/not-to-eat.tsx';
-import { MoveKeys } from './move-keys.tsx';
-import { RawClockSection } from './raw-clock.tsx';
-import { storeName } from './say-store.ts';
+import { MissingPage } from '../../frame/missing-page.tsx';
+import { Page, Row } from '../../frame/page.tsx';
+import { StruckBanner } from '../../frame/struck-banner.tsx';
+import { DeckKey } from '../../lines/deck-key.tsx';
+import { LogLines } from '../../lines/log-lines.tsx';
+import { useUndoWrite } from '../../lines/take-back.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
+import { Dialog } from '../../ui/dialog.tsx';
 import { TextField } from '../../ui/text-field.tsx';
+import { Title } from '../../ui/title.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
+import { useNow } from '../../ui/use-now.ts';
+import { AgeingSection } from './ageing-section.tsx';
+import { MoveKeys } from './move-keys.tsx';
+import { MergeDialog, TakeDialog, WeighDialog } from './pack-dialogs.tsx';
+import { PackMargin } from './pack-margin.tsx';
+import { PackNow } from './pack-now.tsx';
 
 /** One pack: what, from which fish, until when; moved, cooked or thrown away. */
 export function PackPage() {
@@ -68,11 +65,7 @@ export function PackPage() {
   const made = doneToMeat(cutsOfPack(book, pack).flatMap((c) => c.steps.map((x) => x.step)));
   const store = storeOfPack(book, pack);
   const today = day(stamp(now, zone));
-  const meals = book.naming('meal', id);
-  const cut = book.get('cut', pack.cut);
-  const from = book.get('meal', pack.meal);
-  const ages = held?.ageing != null && mayAge(held.ageing);
-  const [n, u] = massParts(leftG);
+
   return (
     <Page
       title={`Pack ${number}`}
@@ -91,48 +84,17 @@ export function PackPage() {
               <Title>{pack.what}</Title>
               {species && <FigureView spec={species.figure} size={220} plain />}
             </div>
-            <p className="lead">
-              <span className="num big text-[2rem]">
-                {n}
-                <u>{u}</u>
-              </span>{' '}
-              left of {sayMass(pack.massG)}
-              {eatenG > 0 ? `, ${sayMass(eatenG)} eaten` : ''}
-              {splitG > 0 ? `, ${sayMass(splitG)} in packs of their own` : ''}
-              {takenG > 0 ? `, ${sayMass(takenG)} taken out` : ''}
-              {pieces !== null && pieces !== pack.pieces && leftG >= 1
-                ? `; ${pieces} of ${pack.pieces ?? pieces} pieces`
-                : ''}
-              {held && sayOfMeat(leftG, held.body.meatG) !== sayMass(leftG)
-                ? `; of it some ${sayMass(Math.round(held.body.meatG / 10) * 10)} meat`
-                : ''}
-              . {capital(WRAPPING_FACTS[pack.wrapping].says)}.
-            </p>
-            {held && <NotToEat of={`Pack ${number}`} harm={held} unread={held.facts.unreadFridge} />}
-            {held && !isNotToEat(held) && (
-              <p className={today > held.keeps.authority ? 'alert alert-warning' : 'lead'}>
-                {today > held.keeps.authority ? (
-                  <>
-                    <b>Past the authority’s line</b> of {sayDate(held.keeps.authority)}. When in doubt, throw it out.
-                  </>
-                ) : (
-                  <>
-                    {ages ? 'While it ages: eat by' : 'Eat by'} <b>{sayDay(held.keeps.eatBy)}</b>.
-                    {ages ? (
-                      ' The authorities set no line for ageing.'
-                    ) : (
-                      <>
-                        {' '}
-                        Careful keeper’s line {sayDate(held.keeps.careful)}, authority’s {sayDate(held.keeps.authority)}
-                        {held.thawed ? '; thawed, so the next day at the latest, and not frozen again raw' : ''}.
-                      </>
-                    )}
-                  </>
-                )}
-              </p>
-            )}
-            {held?.thawedInStore && <ThawedByItself thawed={held.thawedInStore} />}
-            {held?.refrozen && <p className="alert alert-error">{REFROZEN}</p>}
+            <PackNow
+              pack={pack}
+              eatenG={eatenG}
+              splitG={splitG}
+              takenG={takenG}
+              pieces={pieces}
+              leftG={leftG}
+              held={held}
+              number={number}
+              today={today}
+            />
             {made.length > 0 && <p className="lead">Noted on the board: {made.join(', ')}.</p>}
             <FoundNote of={`Pack ${number}`} found={found} />
             {packCautions({
@@ -164,12 +126,16 @@ export function PackPage() {
                   />
                 )}
                 <MoveKeys pack={pack} held={held} />
-                <DeckKey name="Take some out" note="into a pack, or away" onClick={() => setOpen('take')} />
-                <DeckKey name="Weigh again" note={`by the book ${sayMass(leftG)}`} onClick={() => setOpen('weigh')} />
+                <DeckKey name="Take some out" note="into another pack, or removed" onClick={() => setOpen('take')} />
+                <DeckKey name="Weigh again" note={`the book says ${sayMass(leftG)}`} onClick={() => setOpen('weigh')} />
                 {mergeable(asked, pack).length > 0 && (
-                  <DeckKey name="Put together" note="with another of its kind" onClick={() => setOpen('merge')} />
+                  <DeckKey
+                    name="Put together"
+                    note="with a pack of the same species"
+                    onClick={() => setOpen('merge')}
+                  />
                 )}
-                <DeckKey name="Throw away" note="and note why" onClick={() => setOpen('throw')} />
+                <DeckKey name="Throw away" note="with the reason" onClick={() => setOpen('throw')} />
               </div>
             )}
           </Row>
@@ -192,62 +158,21 @@ export function PackPage() {
               </Row>
             ))}
           <Row className="pad ruled">
-            <h2>Lines of this pack</h2>
+            <h2>Log of this pack</h2>
             <LogLines lines={pack.log} />
           </Row>
         </div>
-        <aside className="margin">
-          {cut && (
-            <>
-              <h2>The cut</h2>
-              <p>
-                <Link to={`/board/${cut.id}`}>
-                  {cut.route}, by {names.member(cut.by)}, {shortDay(day(cut.startedAt))}
-                </Link>
-              </p>
-            </>
-          )}
-          {from && (
-            <>
-              <h2>Left over from</h2>
-              <p>
-                <Link to={`/table/${from.id}`}>{from.name}</Link>
-              </p>
-            </>
-          )}
-          {held && !isNotToEat(held) && <RawClockSection pack={pack} now={now} />}
-          {pack.from.length > 0 && (
-            <>
-              <h2 className="ruled">Made out of</h2>
-              <ul className="plain-list">
-                {pack.from.map((f) => {
-                  const p = book.getAny('pack', f.pack);
-                  return (
-                    <li key={f.pack}>
-                      <Link to={`/larder/${f.pack}`}>{p ? `Pack ${packNumber(book, p)}, ${p.what}` : 'a pack'}</Link>
-                      <small>{sayMass(f.massG)} of it</small>
-                    </li>
-                  );
-                })}
-              </ul>
-            </>
-          )}
-          <p>
-            <Link to={`/larder/labels?packs=${pack.id}&single=1`}>Print its label</Link>
-          </p>
-          <h2 className="ruled">Meals from it</h2>
-          {meals.length === 0 && <p>None yet.</p>}
-          <ul className="plain-list">
-            {meals.map((m) => (
-              <li key={m.id}>
-                <Link to={`/table/${m.id}`}>{m.name}</Link>
-                <small>
-                  {shortDay(day(m.servedAt))}, {time(m.servedAt)}
-                </small>
-              </li>
-            ))}
-          </ul>
-        </aside>
+        <PackMargin
+          names={names}
+          shortDay={shortDay}
+          day={day}
+          held={held}
+          pack={pack}
+          now={now}
+          book={book}
+          time={time}
+          id={id}
+        />
       </div>
       {open === 'throw' && <ThrowDialog packId={pack.id} onClose={() => setOpen(null)} />}
       {open === 'take' && <TakeDialog pack={pack} onClose={() => setOpen(null)} />}
@@ -257,23 +182,11 @@ export function PackPage() {
   );
 }
 
-/** A freezer that failed: when, which, and what becomes of what lay in it. */
-function ThawedByItself({ thawed }: { thawed: NonNullable<HeldPack['thawedInStore']> }) {
-  const { day, time, zone } = useFormat();
-  const at = stamp(thawed.atMs, zone);
-  return (
-    <p className="alert alert-warning">
-      <b>Thawed by itself</b> about {sayDay(day(at))}, {time(at)}: {storeName(thawed.store)} was too warm.{' '}
-      {thawedByItself(units)}
-    </p>
-  );
-}
-
 /** What its days are made of, each with its source. */
 function WhyTheseDays({ held }: { held: HeldPack }) {
   return (
     <details className="why-days">
-      <summary>Why these days</summary>
+      <summary>Why this day</summary>
       <ul className="plain-list">
         {whyUntil(held.facts, units).map((w) => (
           <li key={w.says}>
@@ -304,7 +217,7 @@ function ThrowDialog({ packId, onClose }: { packId: string; onClose: () => void 
         <DeckKey
           act
           name="Thrown away"
-          note="writes the entry"
+          note="saves the entry"
           onClick={() =>
             void write('pack.discarded', packId, { why: why.trim() }).then((r) =>
               r.ok ? onClose() : setTrouble(r.why),

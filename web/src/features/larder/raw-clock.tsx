@@ -19,7 +19,7 @@ export function RawClockSection({ pack, now }: { pack: PackState; now: number })
       <section aria-label="Raw">
         <h2 className="ruled">Raw</h2>
         <p>
-          <b>Not raw, nor after freezing.</b> {degrees(raw.never.join(' '))}
+          <b>Not raw, not even after freezing.</b> {degrees(raw.never.join(' '))}
         </p>
       </section>
     );
@@ -50,7 +50,7 @@ function ClockLine({ clock: { line, hours, met, readyMs } }: { clock: LineClock 
         {met
           ? 'met'
           : at
-            ? `${saySpan(hours * HOUR_MS)} so far; met on ${sayDay(day(at))}, ${time(at)}, if it stays so and is read`
+            ? `${saySpan(hours * HOUR_MS)} so far; met on ${sayDay(day(at))}, ${time(at)}, if the store stays that cold and is measured`
             : 'not running'}
       </small>
     </li>

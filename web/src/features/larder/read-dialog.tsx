@@ -20,7 +20,7 @@ export function ReadDialog({ store, aboutC, onClose }: { store: Store; aboutC: n
   const put = async (c: number, more: object): Promise<void> => {
     const percent = typedNumber(damp);
     if (percent !== null && !(percent >= 1 && percent <= 100))
-      return setTrouble('Damp is a number from 1 to 100, as the hygrometer shows it.');
+      return setTrouble('Humidity is a number from 1 to 100, as the hygrometer shows.');
     const odd = readingOddity(store, c);
     if (odd && asked !== odd) return setAsked(odd);
     const r = await write('store.read', store.id, {
@@ -42,7 +42,7 @@ export function ReadDialog({ store, aboutC, onClose }: { store: Store; aboutC: n
       <p className="hint">Between the packs, not against the wall, ten minutes with the door shut.</p>
       {store.is === 'ageing rack' && (
         <Quantity
-          label="Damp, if you have a hygrometer"
+          label="Humidity, if you have a hygrometer"
           unit="%"
           value={damp}
           onChange={(v) => (setDamp(v), setTrouble(null))}
@@ -57,11 +57,11 @@ export function ReadDialog({ store, aboutC, onClose }: { store: Store; aboutC: n
           onChange={(v) => (setTyped(v), setAsked(null), setTrouble(null))}
           onEnter={take}
         />
-        <DeckKey again={asked} name="Read" note={asked ? 'writes it as it stands' : 'as it was typed'} onClick={take} />
+        <DeckKey again={asked} name="Read" note={asked ? 'saves it as typed' : 'as it was typed'} onClick={take} />
       </div>
       {asked && (
         <p className="alert alert-warning" role="alert">
-          <b>Look again.</b> {asked} If it is right, press the key once more.
+          <b>Look again.</b> {asked} If it is right, tap once more.
         </p>
       )}
       <Trouble says={trouble} />

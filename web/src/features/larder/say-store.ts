@@ -7,6 +7,6 @@ export const storeName = (s: Pick<Store, 'name' | 'own'>): string => (s.own ? s.
 /** "4°, as it is taken to be" or "−15°, read". */
 export function sayStoreNow(now: StoreNow): string {
   const c = sayTemperature(Math.round(now.c * 10) / 10);
-  if (now.offSince) return `${c}, without current`;
-  return now.read ? c : `${c}, not read yet`;
+  if (now.offSince) return `${c}, without power`;
+  return now.read ? c : `${c}, assumed, not measured`;
 }

@@ -10,6 +10,7 @@ import { useBook } from '../../offline/journal-context.tsx';
 import { Page, Row } from '../../frame/page.tsx';
 import { Chips, plain } from '../../ui/chips.tsx';
 import { sayMass } from '../../asked/units.ts';
+import { TripNext } from '../../lines/trip-next.tsx';
 
 const COLUMNS = [
   ['keptG', 'kept'],
@@ -64,20 +65,25 @@ export function SeasonPage() {
             onChange={(y) => setParams({ year: y }, { replace: true })}
           />
         )}
-        <h2>What became of it</h2>
+        <h2>What happened to it</h2>
         {rows.length === 0 ? (
-          <p>Nothing was caught or eaten in {year}.</p>
+          <>
+            <p>
+              Nothing was caught or eaten in {year}. Fish that are landed, given away, eaten or thrown out add up here.
+            </p>
+            <TripNext />
+          </>
         ) : (
           <>
             <p>
               {all.caught} fish caught, {all.letGo} let go, {all.kept} kept
-              {year === today.slice(0, 4) ? ` up to ${sayDate(today)}` : ''}. Kept fish are whole, what was eaten is
-              meat: bones, guts and skin lie between.
+              {year === today.slice(0, 4) ? ` up to ${sayDate(today)}` : ''}. Fish kept are counted whole, what was
+              eaten as meat: the difference is bones, guts and skin.
               {report.wasted !== null && report.wasted >= 0.005
                 ? ` Of what left the packs ${percent(report.wasted)} was thrown out or lost.`
                 : ' Nothing was thrown out.'}
             </p>
-            <div className="overflow-x-auto" role="region" aria-label="By kind" tabIndex={0}>
+            <div className="overflow-x-auto" role="region" aria-label="By species" tabIndex={0}>
               <table className="rules-table my-2.5 mx-0 w-full text-s">
                 <thead>
                   <tr className="border-b border-rule">

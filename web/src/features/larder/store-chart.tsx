@@ -30,7 +30,7 @@ export function StoreChart({ store, now }: { store: Store; now: number }) {
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`How warm it was over thirty days: from ${sayTemperature(Math.min(...all))} to ${sayTemperature(Math.max(...all))}`}
+        aria-label={`Temperature over thirty days: from ${sayTemperature(Math.min(...all))} to ${sayTemperature(Math.max(...all))}`}
       >
         <path d={`M${LEFT} ${y(wanted)}H${width - 8}`} stroke="var(--ink)" strokeWidth="1.4" strokeDasharray="5 4" />
         <text x={LEFT - 6} y={y(wanted) + 4} textAnchor="end" style={{ fontSize: 13, fill: 'var(--ink)' }}>

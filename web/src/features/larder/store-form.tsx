@@ -30,7 +30,7 @@ export function StoreForm({ instead, onClose }: { instead: Store | null; onClose
     const wrong =
       amountTrouble('temperature', set, 'the temperature') ?? amountTrouble('volume', litres, 'what it holds');
     if (wrong) return setTrouble(wrong);
-    if (name.trim() === '') return setTrouble('Give it a name, such as chest freezer in the shed.');
+    if (name.trim() === '') return setTrouble('Enter a name, such as chest freezer in the shed.');
     const [c, l] = [typedAmount('temperature', set), typedAmount('volume', litres)];
     const id = newId();
     const r = await write('store.added', id, {
@@ -46,7 +46,7 @@ export function StoreForm({ instead, onClose }: { instead: Store | null; onClose
     void navigate(`/larder/store/${id}`);
   };
   return (
-    <Dialog title="A store of your own" open onClose={onClose}>
+    <Dialog title="Add your own store" open onClose={onClose}>
       <TextField
         label="Name"
         id="store-name"
@@ -71,12 +71,12 @@ export function StoreForm({ instead, onClose }: { instead: Store | null; onClose
       {taken && (
         <label className="check">
           <input type="checkbox" className="checkbox" checked={takes} onChange={(e) => setTakes(e.target.checked)} />{' '}
-          What the book has in the {taken.name} lies here
+          Move the packs from the {taken.name} here
         </label>
       )}
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey act name="Add it" note="packs can go in at once" onClick={() => void add()} />
+        <DeckKey act name="Add it" note="packs can be put in at once" onClick={() => void add()} />
       </div>
     </Dialog>
   );

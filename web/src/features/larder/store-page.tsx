@@ -1,6 +1,5 @@
-import { Title } from '../../ui/title.tsx';
-import { useAsked } from '../../asked/asked.ts';
 import { sayWithoutCurrent, warmthWords } from '@dagboek/core/larder';
+import { sayDate, sayDay, saySpan, stamp } from '@dagboek/core/time';
 import {
   type HeldPack,
   heldPack,
@@ -13,29 +12,31 @@ import {
   thawStore,
   withoutCurrentOf,
 } from '@dagboek/journal';
-import { sayDate, sayDay, saySpan, stamp } from '@dagboek/core/time';
 import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { MissingPage } from '../../frame/missing-page.tsx';
-import { DeckKey } from '../../lines/deck-key.tsx';
-import { nowMs } from '../../ui/clock.ts';
-import { LogLines } from '../../lines/log-lines.tsx';
+import { useAsked } from '../../asked/asked.ts';
 import { plural, useFormat } from '../../asked/format.ts';
-import { useBook } from '../../offline/journal-context.tsx';
-import { useUndoWrite } from '../../lines/take-back.tsx';
+import { massParts, sayMass, sayTemperature, units } from '../../asked/units.ts';
+import { MissingPage } from '../../frame/missing-page.tsx';
 import { Page, Row } from '../../frame/page.tsx';
-import { StruckBanner } from '../../frame/struck-banner.tsx';
-import { Key, KeyLink, LineKey } from '../../ui/key.tsx';
-import { Dialog } from '../../ui/dialog.tsx';
 import { Paged } from '../../frame/paged.tsx';
+import { StruckBanner } from '../../frame/struck-banner.tsx';
+import { DeckKey } from '../../lines/deck-key.tsx';
+import { LogLines } from '../../lines/log-lines.tsx';
+import { useUndoWrite } from '../../lines/take-back.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
+import { nowMs } from '../../ui/clock.ts';
+import { Dialog } from '../../ui/dialog.tsx';
+import { Key, LineKey } from '../../ui/key.tsx';
+import { Title } from '../../ui/title.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { useNow } from '../../ui/use-now.ts';
-import { massParts, sayMass, sayTemperature, units } from '../../asked/units.ts';
+import { CurrentDrill } from './current-drill.tsx';
 import { ReadDialog } from './read-dialog.tsx';
 import { sayStoreNow, storeName } from './say-store.ts';
-import { CurrentDrill } from './current-drill.tsx';
 import { StoreChart } from './store-chart.tsx';
 import { StoreForm } from './store-form.tsx';
+import { StoreKeys } from './store-keys.tsx';
 
 /** One store: how cold it is and was, what that does to the packs in it; its thermometer, its current. */
 export function StorePage() {
@@ -121,7 +122,7 @@ function StoreView({ store }: { store: Store }) {
                 </>
               ) : (
                 <>
-                  Nobody has read it yet: it is taken to be at {sayTemperature(store.setC)}
+                  Not measured yet: assumed to be {sayTemperature(store.setC)}
                   {own?.setC === null || !own ? ', as is usual' : ', as it is set'}.
                 </>
               )}
@@ -134,53 +135,19 @@ function StoreView({ store }: { store: Store }) {
             {off && <WithoutCurrent off={off} />}
             <StoreChart store={store} now={now} />
             <p className="hint">
-              Rings are readings. Straight between them; the last holds on. Dashes:{' '}
-              {store.place === 'freezer' ? 'what keeping times are for' : 'no warmer for raw fish'}.
+              Circles are readings, with straight lines between; the last one is assumed to continue. Dashes:{' '}
+              {store.place === 'freezer' ? 'the temperature that storage times assume' : 'the limit for raw fish'}.
             </p>
             {!off && own?.retiredAt === null && held.length > 0 && <CurrentDrill store={store} now={now} />}
             <Trouble says={trouble} />
-            <div className="keys">
-              {own && own.retiredAt === null && (
-                <>
-                  <DeckKey act name="Read it" note="typed, or from its thermometer" onClick={() => setOpen('read')} />
-                  <DeckKey
-                    again={off !== null}
-                    name={off ? 'Current is back' : 'Current went off'}
-                    note={off ? 'and read it then' : 'what thaws when, is reckoned'}
-                    onClick={() => void put('store.power', { is: off ? 'on' : 'off' })}
-                  />
-                  <DeckKey
-                    name="No longer used"
-                    {...(held.length > 0
-                      ? { waits: `move its ${held.length === 1 ? 'pack' : `${held.length} packs`} first` }
-                      : { note: 'its lines stay' })}
-                    onClick={() => setOpen('retire')}
-                  />
-                </>
-              )}
-              {held.length > 0 && (
-                <KeyLink
-                  to={`/larder/store/${store.id}/count`}
-                  name="Count it"
-                  note={own?.countedAt ? `last on ${sayDate(day(own.countedAt))}` : 'what is really there'}
-                />
-              )}
-              {!own && (
-                <DeckKey
-                  act
-                  name="Make it your own"
-                  note="a name, and readings that count"
-                  onClick={() => setOpen('own')}
-                />
-              )}
-            </div>
+            <StoreKeys own={own} setOpen={setOpen} off={off} put={put} held={held} store={store} day={day} />
             {own && own.retiredAt !== null && (
               <p className="alert alert-warning">No longer used since {sayDay(day(own.retiredAt))}.</p>
             )}
           </Row>
           <Row className="pad ruled">
             <h2 ref={list} tabIndex={-1}>
-              What lies in it
+              Contents
             </h2>
             {held.length === 0 && <p>Nothing.</p>}
           </Row>
@@ -195,12 +162,12 @@ function StoreView({ store }: { store: Store }) {
           </Paged>
           {own && (
             <Row className="pad ruled">
-              <h2>Lines of this store</h2>
+              <h2>Log of this store</h2>
               <LogLines lines={own.log.slice(-lines)} />
               {own.log.length > lines && (
                 <Key
                   small
-                  name="Earlier lines"
+                  name="Earlier entries"
                   note={`${own.log.length - lines} more`}
                   onClick={() => setLines(lines + 40)}
                 />
@@ -209,7 +176,7 @@ function StoreView({ store }: { store: Store }) {
           )}
         </div>
         <aside className="margin">
-          <h2>What warmth does</h2>
+          <h2>Effect of warmth</h2>
           {warmth.says.map((says) => (
             <p key={says}>{says}</p>
           ))}
@@ -220,9 +187,9 @@ function StoreView({ store }: { store: Store }) {
       {open === 'own' && <StoreForm instead={store} onClose={() => setOpen(null)} />}
       {open === 'retire' && (
         <Dialog title={`${store.name}: no longer used`} open onClose={() => setOpen(null)}>
-          <p>It is offered nowhere from now on. Its lines stay, and striking this one brings it back.</p>
+          <p>It is no longer offered. Its entries stay. Crossing out this entry brings it back.</p>
           <div className="keys">
-            <DeckKey act name="No longer used" note="writes the entry" onClick={() => void put('store.retired', {})} />
+            <DeckKey act name="No longer used" note="saves the entry" onClick={() => void put('store.retired', {})} />
           </div>
         </Dialog>
       )}
@@ -273,7 +240,7 @@ function WithoutCurrent({ off }: { off: NonNullable<ReturnType<typeof withoutCur
   return (
     <div className="alert alert-warning" role="status">
       <p>
-        <b>Without current for {saySpan(off.nowMs - off.sinceMs)}.</b> {first}
+        <b>Without power for {saySpan(off.nowMs - off.sinceMs)}.</b> {first}
       </p>
       {then.map((says) => (
         <p key={says}>{says}</p>

@@ -25,7 +25,7 @@ export function StoresList() {
         ))}
       </ul>
       <p>
-        <LineKey onClick={() => setAdding(true)}>A store of your own</LineKey>
+        <LineKey onClick={() => setAdding(true)}>Add your own store</LineKey>
       </p>
       {adding && <StoreForm instead={null} onClose={() => setAdding(false)} />}
     </>

@@ -40,7 +40,7 @@ export function WeekAhead({ held }: { held: readonly HeldPack[] }) {
         </p>
       ))}
       <p>
-        <Link to="/larder/plan">{days.length === 0 ? 'Plan the meals of the week' : 'The plan, and why'}</Link>
+        <Link to="/larder/plan">{days.length === 0 ? 'Plan the meals of the week' : 'The plan and its reasons'}</Link>
       </p>
     </>
   );

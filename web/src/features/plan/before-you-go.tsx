@@ -78,11 +78,11 @@ export function BeforeYouGo({
       </ul>
       {message === null ? (
         <p className="hint mt-2.5">
-          With a place, someone aboard and an hour to be back, the message for someone ashore stands here.
+          Choose a place, who is aboard and the expected return, and a message for someone ashore appears here.
         </p>
       ) : (
         <details className="mt-2.5">
-          <summary>The message for someone ashore</summary>
+          <summary>Message for someone ashore</summary>
           <p className="message">{message}</p>
           <p>
             <LineKey onClick={() => void copy()}>Copy it</LineKey>{' '}

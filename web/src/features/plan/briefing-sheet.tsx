@@ -1,19 +1,19 @@
-import { briefing, readRule, type Rule, leastOf, sayBag } from '@dagboek/core/rules';
+import { briefing, leastOf, readRule, type Rule } from '@dagboek/core/rules';
 import { addDays, sayDate, sayDay } from '@dagboek/core/time';
 import { openTrip, placeNow, tripsInOrder } from '@dagboek/journal';
 import { useSearchParams } from 'react-router';
-import { MissingPage } from '../../frame/missing-page.tsx';
 import { useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
-import { nowMs } from '../../ui/clock.ts';
-import { FigureView } from '../../fish/figure-view.tsx';
 import { useFormat } from '../../asked/format.ts';
-import { useBook } from '../../offline/journal-context.tsx';
-import { isGrave, worstHazard } from '@dagboek/core/harm';
+import { sayTime, shortLength } from '../../asked/units.ts';
+import { MissingPage } from '../../frame/missing-page.tsx';
 import { PrintPage } from '../../frame/print-page.tsx';
-import { LENGTH_UNIT, sayTime, shortLength } from '../../asked/units.ts';
+import { useBook } from '../../offline/journal-context.tsx';
+import { nowMs } from '../../ui/clock.ts';
+import { HurtsHere } from './hurts-here.tsx';
+import { OpenTable } from './open-table.tsx';
+import { SIZES } from './size-kinds.ts';
 
 const AHEAD = 14;
-const SIZES = new Set(['minimumSize', 'maximumSize', 'keepSlot', 'releaseSlot', 'overLength']);
 
 /** What holds in a zone on a day: sizes, bags, what is shut, hours, and what changes within two weeks. `?zone=…&day=…`. */
 export function BriefingSheet() {
@@ -67,11 +67,7 @@ export function BriefingSheet() {
             `${m.name}: ${l.name}, ${l.until < day ? 'lapsed on' : 'to'} ${sayDate(l.until)} ${l.until.slice(0, 4)}`,
         ),
     );
-  // All that live here, ruled or not, also where nothing may be kept: a sting asks for no licence.
-  const hurts = all.flatMap((s) => {
-    const worst = worstHazard(s.hazards.filter(isGrave));
-    return worst && livesHere(s.id) ? [{ id: s.id, name: s.name, worst }] : [];
-  });
+
   return (
     <PrintPage
       title="Briefing"
@@ -96,7 +92,7 @@ export function BriefingSheet() {
     >
       {b.all.length > 0 && (
         <>
-          <h2>For every fish</h2>
+          <h2>For all fish</h2>
           <ul className="list-none">
             {b.all.map((r) => (
               <li className="py-[3px] px-0 border-b border-[#ccc]" key={r.id}>
@@ -107,51 +103,16 @@ export function BriefingSheet() {
         </>
       )}
       <h2>{open.length > 0 ? 'Open today' : 'Nothing may be kept here today'}</h2>
-      {open.length > 0 && (
-        <table className="w-full border-collapse">
-          <thead>
-            <tr>
-              <th scope="col">Species</th>
-              <th scope="col">
-                <span className="sr-only">Drawing</span>
-              </th>
-              <th scope="col">Length, {LENGTH_UNIT}</th>
-              <th scope="col">A head, a day</th>
-              <th scope="col">And</th>
-            </tr>
-          </thead>
-          <tbody>
-            {open.map((s) => {
-              const figure = byId(s.speciesId)?.figure;
-              const rest = s.rules.filter((r) => !SIZES.has(r.kind) && r.kind !== 'dailyBag');
-              const group = s.rules.find((r) => r.kind === 'dailyBag' && r.species.length > 1);
-              return (
-                <tr key={s.speciesId} className="kept">
-                  <th className="font-bold" scope="row">
-                    {names.species(s.speciesId)}
-                  </th>
-                  <td className="print-fish">{figure && <FigureView spec={figure} size={64} plain />}</td>
-                  <td>{sizes(s.rules) || 'none set'}</td>
-                  <td>
-                    {sayBag(s.rules)}
-                    {group ? ', together with its kin' : ''}
-                  </td>
-                  <td className="text-[13px]">{rest.map((r) => say(r).replace(/^[^:]*: /, '')).join(' ')}</td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      )}
+      {open.length > 0 && <OpenTable open={open} byId={byId} names={names} sizes={sizes} say={say} />}
       {strays.length > 0 && (
         <p className="mt-1.5 text-[13px]">
-          Rarely caught here, but with rules of their own:{' '}
+          Rarely caught here, but with their own rules:{' '}
           {strays.map((s) => `${names.species(s.speciesId)} ${sizes(s.rules)}`).join(', ')}.
         </p>
       )}
       {shut.length > 0 && (
         <>
-          <h2>Goes back today</h2>
+          <h2>Must be released today</h2>
           <ul className="list-none">
             {shut.map((s) => (
               <li className="py-[3px] px-0 border-b border-[#ccc]" key={s.speciesId}>
@@ -175,7 +136,7 @@ export function BriefingSheet() {
       )}
       {lapsing.length > 0 && (
         <>
-          <h2>Papers that lapse by then</h2>
+          <h2>Papers that expire by then</h2>
           <ul className="list-none [.in-short+&]:mt-1 [.in-short+&]:col-span-full">
             {lapsing.map((x) => (
               <li className="py-[3px] px-0 border-b border-[#ccc] [li+&]:mt-1" key={x}>
@@ -185,18 +146,7 @@ export function BriefingSheet() {
           </ul>
         </>
       )}
-      {hurts.length > 0 && (
-        <>
-          <h2>What stings, shocks or poisons here</h2>
-          <ul className="list-none">
-            {hurts.map((h) => (
-              <li className="py-[3px] px-0 border-b border-[#ccc]" key={h.id}>
-                <b>{h.name}</b> ({h.worst.kind}). {h.worst.does} {h.worst.grip}
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
+      <HurtsHere all={all} livesHere={livesHere} />
     </PrintPage>
   );
 }

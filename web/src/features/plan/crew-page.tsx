@@ -42,7 +42,7 @@ export function CrewPage() {
       <Row className="pad">
         <h2>People</h2>
         <p>
-          Those who come along, catch, cut, cook or eat. Ages and licences stand under{' '}
+          Everyone who comes along, catches, cuts, cooks or eats. Ages and licences stand under{' '}
           <Link to="/all">All, Papers</Link>.
         </p>
         <ul className="plain-list crew-list">
@@ -85,7 +85,7 @@ export function CrewPage() {
         </Row>
       )}
       <Row className="pad ruled">
-        <h2>Lines of these</h2>
+        <h2>Log of these</h2>
         <LogLines lines={settings} />
       </Row>
     </Page>
@@ -121,7 +121,8 @@ function Thing({
   return (
     <li className={stands ? undefined : 'struck-row'}>
       <span className="name in-[.struck-row]:line-through in-[.struck-row]:text-ink-3">
-        <b>{name}</b> <small>{[more, !stands ? 'struck' : retired ? words.gone : ''].filter(Boolean).join(', ')}</small>
+        <b>{name}</b>{' '}
+        <small>{[more, !stands ? 'crossed out' : retired ? words.gone : ''].filter(Boolean).join(', ')}</small>
       </span>
       <span className="line-keys">
         {stands && line && (
@@ -173,7 +174,7 @@ function AddPerson({ names }: { names: readonly string[] }) {
   const [role, setRole] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const add = async (): Promise<void> => {
-    if (taken(names, name)) return setTrouble('Someone has this name already. Add a letter to one of them.');
+    if (taken(names, name)) return setTrouble('Someone already has this name. Add a letter to one of them.');
     const r = await write('member.joined', newId(), {
       name: name.trim(),
       ...(role.trim() ? { role: role.trim() } : {}),
@@ -194,7 +195,7 @@ function AddPerson({ names }: { names: readonly string[] }) {
         onChange={(e) => setName(e.target.value)}
       />
       <TextField
-        label="Mostly does (may be left out)"
+        label="Usual job (optional)"
         grow
         id="new-role"
         maxLength={120}
@@ -213,9 +214,9 @@ function AddBox({ names }: { names: readonly string[] }) {
   const [walls, setWalls] = useState<Walls | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const add = async (): Promise<void> => {
-    if (taken(names, name)) return setTrouble('A box has this name already.');
+    if (taken(names, name)) return setTrouble('A box already has this name.');
     const l = typedAmount('volume', litres);
-    if (!l || Number.isNaN(l.value)) return setTrouble(`Write how much it holds, such as ${sayVolume(52)}.`);
+    if (!l || Number.isNaN(l.value)) return setTrouble(`Enter how much it holds, such as ${sayVolume(52)}.`);
     const r = await write('box.added', newId(), {
       name: name.trim(),
       litres: l.value,
@@ -259,14 +260,14 @@ function Places({ opened }: { opened: BookState }) {
   };
   const add = async (): Promise<void> => {
     const n = name.trim();
-    if (n === '') return setTrouble('Give the place a name.');
+    if (n === '') return setTrouble('Enter a name for the place.');
     if (
       taken(
         opened.places.map((p) => p.name),
         n,
       )
     )
-      return setTrouble('A place has this name already.');
+      return setTrouble('A place already has this name.');
     if (await set([...opened.places, { id: newId(), name: n, grounds }], `a place: ${n}`)) {
       // What was typed meanwhile stays.
       setName((now) => (now === name ? '' : now));
@@ -276,12 +277,12 @@ function Places({ opened }: { opened: BookState }) {
   return (
     <>
       <h2>Places</h2>
-      <p>Where you fish, in names of your own. The kinds of ground say which species are likely there.</p>
+      <p>Where you fish, in your own names. The kind of ground decides which species are likely.</p>
       <ul className="plain-list crew-list">
         {opened.places.map((p) => (
           <li key={p.id}>
             <span className="name">
-              <b>{p.name}</b> <small>{p.grounds.map((g) => GROUNDS[g] ?? g).join(', ') || 'ground not said'}</small>
+              <b>{p.name}</b> <small>{p.grounds.map((g) => GROUNDS[g] ?? g).join(', ') || 'ground not given'}</small>
             </span>
             <LineKey
               aria-label={`Take ${p.name} off the list`}

@@ -74,7 +74,7 @@ export function IceToCarry({
         </p>
       )}
       <ManyChips
-        label="On the day it is"
+        label="On the day"
         options={ON_THE_DAY.map((value) => ({ value, text: value }))}
         values={[...onTheDay]}
         onChange={(v) => onDay(v)}
@@ -82,19 +82,19 @@ export function IceToCarry({
       {!day && (
         <p className="hint">
           {homeMs <= startMs
-            ? 'The return lies before leaving, so nothing can be reckoned.'
-            : 'So short a trip needs no reckoning: the box stays cold for it.'}
+            ? 'The return is before departure, so nothing can be calculated.'
+            : 'On such a short trip the box stays cold anyway.'}
         </p>
       )}
       {answer.state === 'failed' && (
         <p className="alert alert-warning">
-          The odds could not be reckoned here. As a rule of thumb a third as much ice as fish, and a kilo for every two
-          hours in the sun. <LineKey onClick={again}>Try again</LineKey>
+          The chances could not be calculated here. Rule of thumb: one third as much ice as fish, plus 1 kg for every
+          two hours in the sun. <LineKey onClick={again}>Try again</LineKey>
         </p>
       )}
       {answer.state === 'reckoning' && day && (
         <p role="status" className="hint">
-          Reckoning five thousand such days{answer.share === null ? '' : `: ${Math.round(answer.share * 100)} %`}…
+          Simulating 5,000 days like this{answer.share === null ? '' : `: ${Math.round(answer.share * 100)} %`}…
         </p>
       )}
       {told && day && (
@@ -105,11 +105,10 @@ export function IceToCarry({
           </p>
           <p>
             <b>
-              {iceKg === null ? 'Nineteen of twenty such days' : `${ofTwenty(told.lasts)} such days`} it outlasts the
-              trip
-              {iceKg === null ? '' : ` with ${sayHeavy(told.iceKg)}`}.
+              On {iceKg === null ? '19 of 20' : ofTwenty(told.lasts)} days like this, {sayHeavy(told.iceKg)} of ice
+              lasts the whole trip.
             </b>{' '}
-            A dot is a day, where its ice ends.{' '}
+            Each dot is one day: it shows when the ice ran out.{' '}
             {iceKg !== told.neededKg && (
               <LineKey onClick={() => onTake(told.neededKg)}>Take {sayHeavy(told.neededKg)}</LineKey>
             )}
@@ -128,7 +127,7 @@ export function IceToCarry({
           </ul>
           <p>
             {told.inShade !== null && `In the shade: ${ofTwenty(told.inShade)}. `}
-            {told.cooled !== null && `Cooled overnight before: ${ofTwenty(told.cooled)}. `}
+            {told.cooled !== null && `Box cooled the night before: ${ofTwenty(told.cooled)}. `}
             {told.bestKg < told.neededKg &&
               `${told.inShade !== null && told.cooled !== null ? 'Both together save' : 'That saves'} ${sayHeavy(told.neededKg - told.bestKg)} of ice.`}
           </p>
@@ -136,26 +135,26 @@ export function IceToCarry({
       )}
       {slurry && told && !pale && (
         <p>
-          <b>Slurry:</b> {sayVolume(Math.round(told.iceKg * 5) / 10)} of sea water to {sayHeavy(told.iceKg)} of ice, one
-          to two by weight, so that the fish swim in it. With {sayHeavy(Math.round(plan.fishKg * 10) / 10)} of fish
-          these {sayVolume(box.litres)} hold up to {sayHeavy(Math.floor(slurry.iceKg))} and{' '}
-          {sayVolume(Math.floor(slurry.seaL))}.
-          {slurry.enough ? '' : ' Even so it is too little for fish so warm: take a second box.'}
+          <b>Slurry:</b> {sayVolume(Math.round(told.iceKg * 5) / 10)} of sea water with {sayHeavy(told.iceKg)} of ice,
+          by weight one to two, so that the fish float in it. Beside {sayHeavy(Math.round(plan.fishKg * 10) / 10)} of
+          fish, this box of {sayVolume(box.litres)} takes at most {sayHeavy(Math.floor(slurry.iceKg))} of ice and{' '}
+          {sayVolume(Math.floor(slurry.seaL))} of water.
+          {slurry.enough ? '' : ' That is still too little for such warm fish: take a second box.'}
         </p>
       )}
       {!slurry && (
         <p className="alert alert-warning">
-          So many fish as a usual trip brings, {sayHeavy(Math.round(plan.fishKg))}, leave no room for ice in this box.
+          The fish of a usual trip, {sayHeavy(Math.round(plan.fishKg))}, leave no space for ice in this box.
         </p>
       )}
       <p className="hint">
         {plan.from === 'this zone'
           ? `From the catches of ${plural(plan.trips.length, 'trip')} to this zone`
           : plan.from === 'all trips'
-            ? `From the catches of ${plural(plan.trips.length, 'trip')} elsewhere: there are too few to this zone`
-            : 'From an assumed catch of three fish: there is no trip yet to go by'}
-        {day ? `, air about ${sayTemperature(day.airC)}${day.airAssumed ? ' (typical, on the warm side)' : ''}` : ''},
-        and a box that lets in {plan.leak.uaWK.toFixed(1)} watts for each degree, as far as it is known.
+            ? `From the catches of ${plural(plan.trips.length, 'trip')} elsewhere: too few trips to this zone`
+            : 'Based on an assumed catch of three fish, because there is no earlier trip'}
+        {day ? `, air about ${sayTemperature(day.airC)}${day.airAssumed ? ' (typical, rather warm)' : ''}` : ''}, and a
+        box that lets in {plan.leak.uaWK.toFixed(1)} watts per degree (estimated).
       </p>
     </div>
   );

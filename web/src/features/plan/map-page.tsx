@@ -1,3 +1,4 @@
+import { sayAll } from '@dagboek/core/units';
 import { isBan, type LonLat, readRule, type RulePack, zonesOfPlace } from '@dagboek/core/rules';
 import { openTrip, placeNow, type TripState } from '@dagboek/journal';
 import { sayDate, stamp } from '@dagboek/core/time';
@@ -25,7 +26,7 @@ export function MapPage() {
       <Page title="Map" first={{ label: 'Map', value: 'none' }} cells={[]}>
         <Row className="pad">
           <h2>No map</h2>
-          <p>This book goes by no rule pack, or it has not reached this device yet; the zones are drawn in it.</p>
+          <p>This book has no rule pack, or the pack is not on this device yet. The zones come from it.</p>
         </Row>
       </Page>
     );
@@ -90,14 +91,14 @@ function Waters({ rules, trip }: { rules: RulePack; trip: TripState | null }) {
           <div>
             <h2>{names.zone(place.zone)}</h2>
             <p aria-live="polite">
-              {mark ? sayPosition(mark) : 'No position; by the zone alone.'}
+              {mark ? sayPosition(mark) : 'No position; by zone only.'}
               {place.alsoIn.length > 0 &&
-                ` It lies within ${place.alsoIn.map(names.zone).join(' and ')}, whose rules hold too.`}
+                ` It is inside ${sayAll(place.alsoIn.map(names.zone))}, whose rules apply too.`}
               {held?.since && !byHand && ` Since ${time(held.since)}.`}
             </p>
             {place.outside && (
               <p className="alert alert-warning">
-                <b>Outside every drawn zone.</b> It counts as {names.zone(place.zone)} unless you choose another.
+                <b>Outside all drawn zones.</b> It counts as {names.zone(place.zone)} unless you choose another zone.
               </p>
             )}
             <WhatChanges rules={rules} zone={place.zone} />
@@ -105,22 +106,22 @@ function Waters({ rules, trip }: { rules: RulePack; trip: TripState | null }) {
               <legend className="pr-2 font-semibold">Position source</legend>
               <label className="tick">
                 <input type="checkbox" checked={source.followed} onChange={(e) => source.follow(e.target.checked)} />
-                Follow it on this device
+                Follow the position on this device
               </label>
               <p className="hint">
                 {!source.followed
-                  ? 'Not asked. It is simulated here: a boat that drifts round the zone. A position never leaves this book.'
+                  ? 'Not asked. The position is simulated here: a boat drifting in the zone. A position never leaves this book.'
                   : source.failed
-                    ? 'It does not answer. Set the mark by hand: click the map, or move it with the arrow keys.'
+                    ? 'It does not answer. Set the mark by hand: tap the map, or move the mark with the arrow keys.'
                     : source.fix
                       ? `${source.fix.simulated ? 'Simulated' : 'Read'} at ${time(stamp(Date.parse(source.fix.at), tz))}, good to ${source.fix.goodToM} m.`
                       : trip
                         ? 'Asking it.'
-                        : 'It is asked once a trip is open.'}
+                        : 'The position is asked for once a trip has started.'}
               </p>
             </fieldset>
             <Chips
-              label="Or the zone by name"
+              label="Or choose the zone by name"
               options={rules.zones.map((z) => ({ value: z.id, text: z.name }))}
               value={said ?? (byHand ? null : place.zone)}
               onChange={(z) => {
@@ -136,14 +137,14 @@ function Waters({ rules, trip }: { rules: RulePack; trip: TripState | null }) {
                   <DeckKey
                     act
                     name="We are here"
-                    note={`writes ${names.zone(place.zone)}; what is landed after it counts there`}
+                    note={`writes ${names.zone(place.zone)}; later catches count there`}
                     onClick={() => void move()}
                   />
                   <KeyLink to="/deck" name="Back to the deck" />
                 </div>
               </>
             ) : (
-              <p className="hint">No trip is open: look round freely; nothing is written.</p>
+              <p className="hint">No trip has started: look around freely. Nothing is saved.</p>
             )}
           </div>
         </div>
@@ -156,10 +157,10 @@ function Waters({ rules, trip }: { rules: RulePack; trip: TripState | null }) {
 function WhatChanges({ rules, zone }: { rules: RulePack; zone: string }) {
   const names = useNames();
   const own = rules.rules.filter((r) => r.zones?.includes(zone));
-  if (own.length === 0) return <p>No rule of its own: only what holds everywhere in these waters.</p>;
+  if (own.length === 0) return <p>No special rules here; the general ones apply.</p>;
   return (
     <>
-      <h3 className="mt-2.5">What holds here and not elsewhere</h3>
+      <h3 className="mt-2.5">Special rules for this zone</h3>
       <ul className="plain-list">
         {own.map((r) => (
           <li key={r.id}>{isBan(r) ? <b>{readRule(r, names)}</b> : readRule(r, names)}</li>

@@ -69,9 +69,9 @@ export function OpenTrip({ trip }: { trip: TripState }) {
               note={inHand.length ? `${inHand.length} in hand` : 'note the next fish'}
             />
             <KeyLink to="/plan/officer" name="Officer’s sheet" note="to show or print" />
-            <KeyLink to="/plan/map" name="Map" note="where we are, by zone" />
-            <DeckKey name="End the trip" note="back ashore, or going home" onClick={() => setEnding(true)} />
-            <KeyLink to="/hurt" name="Someone is hurt" note="help comes first" />
+            <KeyLink to="/plan/map" name="Map" note="our position, by zone" />
+            <DeckKey name="End the trip" note="ashore, or on the way home" onClick={() => setEnding(true)} />
+            <KeyLink to="/hurt" name="Someone is hurt" note="first aid" />
           </div>
         </Row>
         <Row className="pad ruled">
@@ -99,7 +99,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
           <Trouble says={trouble} />
         </Row>
         <Row className="pad ruled">
-          <h2>Lines of this trip</h2>
+          <h2>Log of this trip</h2>
           <LogLines lines={trip.log} />
         </Row>
       </div>

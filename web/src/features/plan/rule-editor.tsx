@@ -59,7 +59,7 @@ export function RuleEditor({
     <div className="max-w-215">
       <div className="by-row items-start">
         <SelectField
-          label="What it says"
+          label="Text of the rule"
           grow
           id="rule-kind"
           value={edit.kind}
@@ -83,7 +83,7 @@ export function RuleEditor({
         onChange={(zones) => onEdit({ ...edit, zones })}
       />
       <TextField
-        label="Where it is written"
+        label="Source"
         id="rule-source"
         maxLength={200}
         value={edit.source}
@@ -105,8 +105,8 @@ export function RuleEditor({
       <div className="keys">
         <DeckKey
           act
-          name="Write the rule"
-          note={edit.replaces ? 'the old one stands for earlier catches' : 'and strike it any time'}
+          name="Save the rule"
+          note={edit.replaces ? 'the old one stays for earlier catches' : 'can be crossed out any time'}
           onClick={() => (rule ? onSave(rule) : setTold(true))}
         />
         <DeckKey name="Cancel" note="nothing changes" onClick={onClose} />

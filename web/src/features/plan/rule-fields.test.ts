@@ -30,6 +30,6 @@ describe('a rule typed in', () => {
       expect([f.kind, trouble(f.kind)]).toEqual([f.kind, expect.any(String)]);
     expect(trouble('minimumSize', { leastMm: '38,5' })).toBeNull();
     expect(bodyOf('minimumSize', { leastMm: '38,5' })).toMatchObject({ leastMm: 385, length: 'total' });
-    expect(trouble('minimumSize', { leastMm: 'long' })).toContain('least length');
+    expect(trouble('minimumSize', { leastMm: 'long' })).toContain('minimum length');
   });
 });

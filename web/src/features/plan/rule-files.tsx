@@ -36,7 +36,7 @@ export function RuleFiles({ rules }: { rules: RulePack | null }) {
     setRead(null);
     setSaid({ trouble: null, done: null });
     const trouble = (why: string): void => setSaid({ trouble: why, done: null });
-    if (file.size > MOST_CHARS) return trouble('This file is far too long for a rule pack: 400 kB is the most.');
+    if (file.size > MOST_CHARS) return trouble('This file is too large for a rule pack. At most 400 kB.');
     try {
       const r = await reading.read({ text: await file.text(), species: all.map((s) => s.id) });
       if (!r) return;
@@ -66,16 +66,16 @@ export function RuleFiles({ rules }: { rules: RulePack | null }) {
     <>
       <h2>As files</h2>
       <p>
-        Rules are kept as JSON, by a schema that is served at <code>/api/rulebook/schema</code>. A pack that is read in
-        holds from the day you say; what was caught before it is judged as it was.
+        Rules are kept as JSON, by a schema that is served at <code>/api/rulebook/schema</code>. A new pack applies from
+        the day you choose. Earlier catches keep their verdicts.
       </p>
       <FileInput ref={input} accept="application/json,.json" label="Rule pack" onFile={(file) => void open(file)} />
       <div className="keys">
-        <DeckKey name="Read a rule file" note="looked at before it is written" onClick={() => input.current?.click()} />
+        <DeckKey name="Read a rule file" note="you see it before it is saved" onClick={() => input.current?.click()} />
         {rules && (
           <DeckKey
             name="Save these rules"
-            note="as JSON, your own among them"
+            note="as JSON, with your own rules"
             onClick={() =>
               saveFile(`${rules.id}-${rules.version}.json`, `${JSON.stringify(rules, null, 2)}\n`, 'application/json')
             }
@@ -90,8 +90,8 @@ export function RuleFiles({ rules }: { rules: RulePack | null }) {
           <Preview read={read} rules={rules} from={from} />
           <DayField label="Holds from" value={from} onChange={setFrom} />
           <div className="keys">
-            <DeckKey act name="Write this version" note="nothing is overwritten" onClick={() => void add()} />
-            <DeckKey name="Leave it" note="nothing is written" onClick={() => setRead(null)} />
+            <DeckKey act name="Save this version" note="nothing is overwritten" onClick={() => void add()} />
+            <DeckKey name="Leave it" note="nothing is saved" onClick={() => setRead(null)} />
           </div>
         </section>
       )}
@@ -136,7 +136,7 @@ function Preview({ read, rules, from }: { read: ReadRulePack; rules: RulePack | 
         </>
       ) : (
         <>
-          <p>Other waters than this book goes by: they are kept, and the book can be moved to them below.</p>
+          <p>These are other waters than this book uses. They are saved, and you can switch the book to them below.</p>
           <RuleList title="It says" rules={pack.rules} pack={pack} />
         </>
       )}
@@ -198,8 +198,8 @@ function Versions({ versions, waters }: { versions: readonly RulesState[]; water
               </span>
               <span className="line-keys">
                 {id !== waters && <LineKey onClick={() => void move(id)}>Go by {String(v.pack['name'])}</LineKey>}
-                <LineKey aria-label={`Strike: ${name}`} onClick={() => void strike(v)}>
-                  Strike
+                <LineKey aria-label={`Cross out: ${name}`} onClick={() => void strike(v)}>
+                  Cross out
                 </LineKey>
               </span>
             </li>

@@ -24,7 +24,7 @@ export function SpeciesOfRule({
       : [];
   return (
     <>
-      <SearchField label="For which species; none means every one" value={word} onChange={setWord} />
+      <SearchField label="For which species; none means all species" value={word} onChange={setWord} />
       <div className="mt-2 gap-2 flex flex-wrap">
         {found.map((f) => (
           <Key

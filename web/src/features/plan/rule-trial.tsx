@@ -64,7 +64,7 @@ export function RuleTrial({ rule, replaces }: { rule: Rule; replaces: Rule | nul
         {!done
           ? 'Being tried …'
           : tried.length === 0
-            ? 'Nothing that it bears on was landed in that time.'
+            ? 'No fish that this rule concerns was caught in that time.'
             : `Of ${plural(tried.length, 'entry', 'entries')} it would have looked at ${about.length}, and judged ${other.length === 0 ? 'none of them' : plural(other.length, 'of them', 'of them')} otherwise.`}
       </p>
       <ul className="plain-list">

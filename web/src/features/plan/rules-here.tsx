@@ -13,14 +13,14 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
     return (
       <aside className="margin">
         <h2>No rules</h2>
-        <p>This book goes by no rule pack: it records, and gives no verdict. Go by the local authority’s text.</p>
+        <p>This book has no rules: it keeps records, without verdicts. Follow the local authority’s text.</p>
       </aside>
     );
   if (!zone)
     return (
       <aside className="margin">
-        <h2>What holds there</h2>
-        <p>Choose a zone, and its sizes, bags and closed seasons stand here.</p>
+        <h2>Rules for this area</h2>
+        <p>Choose a zone to see its sizes, limits and closed seasons.</p>
       </aside>
     );
   // A lake's fish is not told of in the sea, though a rule for it may hold in all zones.
@@ -34,10 +34,10 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
   // What may be kept first; what goes back stands below it.
   rows.sort((a, b) => Number(a.shut !== null) - Number(b.shut !== null));
   return (
-    <aside className="margin" aria-label="What holds there">
-      <h2>What holds there</h2>
+    <aside className="margin" aria-label="Rules for this area">
+      <h2>Rules for this area</h2>
       <p>
-        {names.zone(zone)}, {sayDate(day)}. Least length in {LENGTH_UNIT}, bag per head and day.
+        {names.zone(zone)}, {sayDate(day)}. Least length in {LENGTH_UNIT}, daily limit per person.
       </p>
       <table className="rules-table my-2.5 mx-0 w-full text-s">
         <thead>
@@ -72,17 +72,17 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
         </tbody>
       </table>
       <p className="line-links">
-        <Link to={`/plan/briefing?zone=${zone}&day=${day}`}>Briefing, one page to print</Link>
-        <Link to="/plan/rules">Every rule, and your own</Link>
+        <Link to={`/plan/briefing?zone=${zone}&day=${day}`}>Briefing (one page to print)</Link>
+        <Link to="/plan/rules">All rules, and your own</Link>
       </p>
       <p className="hint">
         {rows.length === 0
-          ? 'No rule is written yet: it records, and gives no verdict. Write those of your waters, and it judges by them.'
-          : 'Of other species these rules say nothing.'}
+          ? 'There are no rules yet: the book keeps records, without verdicts. Add the rules of your waters to get verdicts.'
+          : 'There are no rules here for other species.'}
       </p>
       <small>
         {rules.name}, {rules.version}, checked {sayDate(rules.checked)} {rules.checked.slice(0, 4)}.
-        {rules.sample ? ' Sample rules, not law.' : ''} The local authority’s text decides.
+        {rules.sample ? ' Made-up rules, not law.' : ''} The local authority’s text decides.
       </small>
     </aside>
   );

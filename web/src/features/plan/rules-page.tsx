@@ -15,6 +15,7 @@ import { type Editing, RuleEditor } from './rule-editor.tsx';
 import { RuleFiles } from './rule-files.tsx';
 import { draftOfRule } from './rule-fields.ts';
 import { LineKey } from '../../ui/key.tsx';
+import { Explained } from '../../ui/words/term.tsx';
 
 /** The rules this book goes by, each read out of its data; and a rule of one's own, tried on past catches before it is written. */
 export function RulesPage() {
@@ -36,7 +37,7 @@ export function RulesPage() {
       >
         <Row className="pad">
           <h2>No rules</h2>
-          <p>This book goes by no rule pack that this server knows.</p>
+          <p>This book uses no rule pack that this server has.</p>
         </Row>
         <Row className="pad ruled">
           <RuleFiles rules={null} />
@@ -71,7 +72,7 @@ export function RulesPage() {
     const line = set && standingLine(set, 'rule.set');
     if (line) await writeAll([strikeLine(line)]);
   };
-  const said = rules.rules.map((r) => ({ r, says: readRule(r, names) }));
+  const said = rules.rules.map((r) => ({ r, says: readRule(r, names, rules.rules) }));
   const shown = said.filter(({ r, says }) => `${says} ${r.sentence}`.toLowerCase().includes(find.trim().toLowerCase()));
   return (
     <Page
@@ -85,15 +86,15 @@ export function RulesPage() {
     >
       <Row className="pad">
         <h2>
-          {edit ? (edit.replaces ? 'Change this rule, from a day on' : 'A rule of your own') : 'What this book goes by'}
+          {edit ? (edit.replaces ? 'Change this rule from a certain day' : 'Your own rule') : 'Rules of this book'}
         </h2>
         <p>
-          {rules.sample ? 'Sample rules, not law. ' : ''}The local authority’s text decides. Each rule is read here out
-          of its data, as the book judges by it.
+          {rules.sample ? 'Made-up rules, not law. ' : ''}The local authority’s text decides. Each rule in plain words,
+          exactly as the app applies it.
         </p>
         {!edit && (
           <div className="keys">
-            <DeckKey name="Write a rule" note="tried on past catches before it holds" onClick={() => begin(null)} />
+            <DeckKey name="Add a rule" note="tested on past catches before it applies" onClick={() => begin(null)} />
           </div>
         )}
         {edit && (
@@ -108,12 +109,14 @@ export function RulesPage() {
       </Row>
       <Row className="pad ruled">
         <SearchField label="Find a rule" value={find} onChange={setFind} />
-        {shown.length === 0 && <p>No rule speaks of “{find}”.</p>}
+        {shown.length === 0 && <p>No rule mentions “{find}”.</p>}
         <ul className="plain-list">
           {shown.map(({ r, says }) => (
             <li className="gap-3 flex justify-between" key={r.id}>
               <span>
-                <b>{r.sentence}</b>
+                <b>
+                  <Explained text={r.sentence} />
+                </b>
                 {says !== r.sentence && <small>{says}</small>}
                 <small>
                   {own.has(r.id) ? 'Your own. ' : ''}
@@ -123,15 +126,15 @@ export function RulesPage() {
               <span className="line-keys">
                 {RULE_FORMS.some((f) => f.kind === r.kind) && (
                   <LineKey
-                    aria-label={`Change from a day on: ${r.sentence}`}
+                    aria-label={`Change from a certain day: ${r.sentence}`}
                     onClick={() => (begin(r), scrollTo(0, 0))}
                   >
                     Change
                   </LineKey>
                 )}
                 {own.has(r.id) && (
-                  <LineKey aria-label={`Strike: ${r.sentence}`} onClick={() => void strike(r.id)}>
-                    Strike
+                  <LineKey aria-label={`Cross out: ${r.sentence}`} onClick={() => void strike(r.id)}>
+                    Cross out
                   </LineKey>
                 )}
               </span>

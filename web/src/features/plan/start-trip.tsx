@@ -1,27 +1,25 @@
-import { type Book, type BoxState, icePlan, tripsInOrder } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
+import { type Book, type BoxState, icePlan, tripsInOrder } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { type Species, useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
-import { nowMs } from '../../ui/clock.ts';
-import { DeckKey } from '../../lines/deck-key.tsx';
-import { useFormat } from '../../asked/format.ts';
-import { useBook } from '../../offline/journal-context.tsx';
-import { newId, useWrite } from '../../asked/use-write.ts';
-import { Row } from '../../frame/page.tsx';
-import { Chips, ManyChips } from '../../ui/chips.tsx';
-import { LineKey } from '../../ui/key.tsx';
-import { useSky } from '../../devices/sky.ts';
-import { useKept } from '../../ui/use-kept.ts';
-import { Quantity } from '../../asked/quantity.tsx';
-import { Trouble } from '../../ui/trouble.tsx';
-import { DateTimeField, NO_TIME } from '../../asked/when.tsx';
-import { Link } from 'react-router';
+import { type Species, useCatalogue, useRules } from '../../asked/catalogue.ts';
 import { useCrew } from '../../asked/crew.ts';
-import { type BoxOnTheDay, IceToCarry } from './ice-to-carry.tsx';
+import { useFormat } from '../../asked/format.ts';
+import { amountTrouble, asTyped, inField, typedAmount } from '../../asked/units.ts';
+import { newId, useWrite } from '../../asked/use-write.ts';
+import { NO_TIME } from '../../asked/when.tsx';
+import { useSky } from '../../devices/sky.ts';
+import { Row } from '../../frame/page.tsx';
+import { DeckKey } from '../../lines/deck-key.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
+import { nowMs } from '../../ui/clock.ts';
+import { useKept } from '../../ui/use-kept.ts';
 import { BeforeYouGo } from './before-you-go.tsx';
+import { ColdFields } from './cold-fields.tsx';
+import { type BoxOnTheDay, IceToCarry } from './ice-to-carry.tsx';
 import { RulesHere } from './rules-here.tsx';
-import { amountTrouble, asTyped, inField, sayVolume, typedAmount } from '../../asked/units.ts';
+import { WhereFields } from './where-fields.tsx';
+import { WhoAndWhen } from './who-and-when.tsx';
 
 const HOUR_MS = 3_600_000;
 /** Where nobody knows how long a trip lasts. */
@@ -45,11 +43,16 @@ function usualHours(
   return plan.from === 'assumed' ? USUAL_H : Math.max(1, Math.round(plan.hours * 2) / 2);
 }
 
+/** What is wrong with the hours of leaving and of being back; null where nothing is. */
+function troubleOfTimes(leaving: number | null, homeMs: number | null): string | null {
+  if (leaving === null || homeMs === null) return NO_TIME;
+  return homeMs <= leaving ? 'The return time is before departure. Correct one of the two.' : null;
+}
+
 /** Waters and zone, when, who, which box, how much ice. The last trip's answers stand ready. */
 export function StartTrip() {
   const { book } = useBook();
   const rules = useRules();
-  const names = useNames();
   const navigate = useNavigate();
   const { write } = useWrite();
   const { day, zone: tz } = useFormat();
@@ -61,7 +64,7 @@ export function StartTrip() {
   const [kept, setKept] = useKept<{ of: string; zone?: string; ice?: string; water?: string }>('plan.next', { of });
   const draft = kept.of === of ? kept : { of };
   const zone = draft.zone ?? last?.zone ?? null;
-  const setZone = (id: string): void => setKept({ ...draft, zone: id });
+
   const [from, setFrom] = useState<'boat' | 'shore'>(last?.from ?? bookState?.from ?? 'boat');
   const [crew, setCrew] = useState<string[]>(
     last ? last.crew.filter((id) => members.some((m) => m.id === id)) : members.map((m) => m.id),
@@ -69,7 +72,6 @@ export function StartTrip() {
   const [box, setBox] = useState<string | null>(boxes.find((b) => b.id === last?.box)?.id ?? boxes[0]?.id ?? null);
   const [ice, water] = [draft.ice ?? '', draft.water ?? ''];
   const setIce = (text: string): void => setKept({ ...draft, ice: text });
-  const setWater = (text: string): void => setKept({ ...draft, water: text });
   const [onTheDay, onDay] = useState<BoxOnTheDay[]>([]);
   // Undefined: as long as a usual trip; null: what was typed is no time.
   const [home, setHome] = useState<number | null | undefined>(undefined);
@@ -80,12 +82,7 @@ export function StartTrip() {
   const hours = useMemo(() => usualHours(book, chosenBox, zone ?? '', byId), [book, chosenBox, zone, byId]);
   const atMs = leaving ?? nowMs();
   const homeMs = home === undefined ? atMs + hours * HOUR_MS : home;
-  const timeTrouble =
-    leaving === null || homeMs === null
-      ? NO_TIME
-      : homeMs <= atMs
-        ? 'The return lies before leaving. Set a later time to be back, or an earlier one to leave.'
-        : null;
+  const timeTrouble = troubleOfTimes(leaving, homeMs);
   const sky = useSky(rules?.id ?? '', zone ?? '');
   const zones = rules?.zones ?? [{ id: 'anywhere', name: 'Anywhere', about: 'no rules known' }];
   const start = async (): Promise<void> => {
@@ -121,7 +118,7 @@ export function StartTrip() {
     if (r.ok) void navigate('/deck');
     else setTrouble(r);
   };
-  const at = (f: string): string | null => (trouble?.field === f ? trouble.why : null);
+
   return (
     <div className="with-margin">
       <form
@@ -130,81 +127,43 @@ export function StartTrip() {
           void start();
         }}
       >
-        <Row className="pad" time={<b className="q">1</b>}>
-          <h2>Where?</h2>
-          {!last && <p className="lead">Choose a zone, say how much ice you take, and press Cast off.</p>}
-          <div role="radiogroup" aria-label="Zone">
-            {zones.map((z) => (
-              <label
-                className="gap-3 border-b grid grid-cols-[26px_minmax(120px,200px)_minmax(0,1fr)] items-center min-h-12 cursor-pointer border-rule max-tablet:py-1.5 max-tablet:px-0 max-tablet:grid-cols-[26px_minmax(0,1fr)]"
-                key={z.id}
-              >
-                <input
-                  type="radio"
-                  name="zone"
-                  className="radio border-2 border-ink [--size:1.6rem] text-ink flex-none"
-                  checked={z.id === zone}
-                  onChange={() => setZone(z.id)}
-                />
-                <b>{z.name}</b>
-                <span className="text-ink-2 max-tablet:col-[2]">{z.about}</span>
-              </label>
-            ))}
-          </div>
-          <Chips
-            label="From"
-            options={[
-              { value: 'boat', text: bookState?.boat ? `${bookState.boat}, the boat` : 'a boat' },
-              { value: 'shore', text: 'the shore' },
-            ]}
-            value={from}
-            onChange={setFrom}
-          />
-        </Row>
+        <WhereFields
+          last={last}
+          zones={zones}
+          zone={zone}
+          bookState={bookState}
+          from={from}
+          setFrom={setFrom}
+          setKept={setKept}
+          draft={draft}
+        />
         <Row className="pad question" time={<b className="q">2</b>}>
-          <h2>Who, and when?</h2>
-          <ManyChips
-            label="Aboard"
-            options={members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
-            values={crew}
-            onChange={setCrew}
+          <WhoAndWhen
+            members={members}
+            crew={crew}
+            setCrew={setCrew}
+            leaving={leaving}
+            setLeaving={setLeaving}
+            homeMs={homeMs}
+            setHome={setHome}
+            home={home}
+            timeTrouble={timeTrouble}
           />
-          <p className="line-links">
-            <Link to="/crew">Another person, box or place</Link> <Link to="/hurt">Someone is hurt</Link>
-          </p>
-          <DateTimeField label="Leaving" valueMs={leaving} onChange={setLeaving} />
-          <DateTimeField label="Back at about" valueMs={homeMs} onChange={setHome} />
-          {home !== undefined && <Trouble says={timeTrouble === NO_TIME ? null : timeTrouble} />}
         </Row>
         <Row className="pad question" time={<b className="q">3</b>}>
-          <h2>The cold</h2>
-          <Chips
-            label="Box"
-            options={boxes.map((b) => ({ value: b.id, text: `${b.name}, ${sayVolume(b.litres)}` }))}
-            value={box}
-            onChange={setBox}
+          <h2>Ice and box</h2>
+          <ColdFields
+            boxes={boxes}
+            box={box}
+            setBox={setBox}
+            ice={ice}
+            setIce={setIce}
+            water={water}
+            sky={sky}
+            setKept={setKept}
+            draft={draft}
+            trouble={trouble}
           />
-          <div className="measure-row">
-            <Quantity label="Ice" amount="heavy" value={ice} onChange={setIce} error={at('iceKg')} />
-            <Quantity
-              label="Water, if read"
-              amount="temperature"
-              value={water}
-              onChange={setWater}
-              error={at('waterC')}
-            />
-            {sky.reading && sky.water && (
-              <LineKey onClick={() => setWater(inField('temperature', sky.reading?.weather.waterC ?? 0))}>
-                {sky.water}, says the {sky.reading.simulated ? 'simulated ' : ''}source
-              </LineKey>
-            )}
-          </div>
-          {sky.weather && (
-            <p className="hint">
-              Now there: {sky.weather}.{sky.tide ? ` ${sky.tide}.` : ''}
-              {sky.reading?.simulated ? ' Simulated, not a forecast.' : ''}
-            </p>
-          )}
           {trouble && !['iceKg', 'waterC'].includes(trouble.field ?? '') && (
             <p className="alert alert-outline" role="alert">
               {trouble.why}
@@ -218,7 +177,7 @@ export function StartTrip() {
             homeMs={homeMs}
           />
           <div className="keys">
-            <DeckKey act type="submit" name="Cast off" note="writes the start of the trip" />
+            <DeckKey act type="submit" name="Cast off" note="starts the trip" />
           </div>
           {/* Beneath the key: what it reckons comes late, and nothing is to move under the finger. */}
           {chosenBox && homeMs !== null && (

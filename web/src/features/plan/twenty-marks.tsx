@@ -44,7 +44,7 @@ export function TwentyMarks({
         width={width}
         height={base + AXIS}
         role="img"
-        aria-label={`Twenty such days: on ${short} of them the ice ends before ${at(homeH)}`}
+        aria-label={`20 days like this: on ${short} of them the ice ends before ${at(homeH)}`}
       >
         <path d={`M0 ${base}H${width}`} stroke="var(--ink)" strokeWidth="1.5" />
         {ticks.map((h) => (

@@ -1,21 +1,24 @@
-import { Title } from '../../ui/title.tsx';
+import { KNOT_WORDS } from '../../fish/custody/knot-words.ts';
 import { KNOTS, type Writing } from '@dagboek/journal';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Navigate, useNavigate } from 'react-router';
-import { useBook } from '../../offline/journal-context.tsx';
 import { rulebookQuery } from '../../asked/facts-here.tsx';
+import { usePen } from '../../asked/pen.ts';
+import { newId, useWrite } from '../../asked/use-write.ts';
 import { Knot } from '../../fish/custody/knot.tsx';
 import { slotX, stationEdges } from '../../fish/custody/slots.ts';
-import { DeckKey } from '../../lines/deck-key.tsx';
-import { newId, useWrite } from '../../asked/use-write.ts';
-import { Page, Row } from '../../frame/page.tsx';
-import { usePen } from '../../asked/pen.ts';
-import { Chips } from '../../ui/chips.tsx';
-import { useWidth } from '../../ui/use-width.ts';
 import { VerdictMark } from '../../fish/verdict-mark.tsx';
-import { Trouble } from '../../ui/trouble.tsx';
+import { Page, Row } from '../../frame/page.tsx';
+import { DeckKey } from '../../lines/deck-key.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
+import { Chips } from '../../ui/chips.tsx';
 import { TextField } from '../../ui/text-field.tsx';
+import { Title } from '../../ui/title.tsx';
+import { Trouble } from '../../ui/trouble.tsx';
+import { useWidth } from '../../ui/use-width.ts';
+import { NameFields } from './name-fields.tsx';
+import { WatersChoice } from './waters-choice.tsx';
 
 /** Height of the line within its drawing, px. */
 const LINE_Y = 54;
@@ -30,7 +33,7 @@ function EmptyLine() {
         height="100"
         viewBox={`0 0 ${width} 100`}
         role="img"
-        aria-label={`The line of a fish: ${KNOTS.join(', ')}`}
+        aria-label={`Steps of a fish: ${KNOTS.map((k) => KNOT_WORDS[k]).join(', ')}`}
       >
         <path
           d={`M0 ${LINE_Y}H${width}`}
@@ -61,7 +64,7 @@ function EmptyLine() {
             <Knot kind={k} x={slotX(k, width)} y={LINE_Y} r={8} />
             {width > 560 && (
               <text x={slotX(k, width)} y={LINE_Y + 32} textAnchor="middle" style={{ fontSize: width > 640 ? 14 : 13 }}>
-                {k}
+                {KNOT_WORDS[k]}
               </text>
             )}
           </g>
@@ -87,11 +90,13 @@ export function WelcomePage() {
   const chosen = waters ?? packs.data?.packs[0]?.id ?? null;
   const named = people.map((p) => p.trim()).filter(Boolean);
   const open = async (): Promise<void> => {
-    if (named.length === 0) return setTrouble('Give at least one name: someone has to catch the fish.');
+    if (named.length === 0) return setTrouble('Enter at least one name.');
     if (new Set(named.map((n) => n.toLowerCase())).size < named.length)
       return setTrouble('Two people have the same name. Add a letter to one of them.');
     if (!chosen)
-      return setTrouble('The waters are not known yet: the server does not answer. Try again when there is a signal.');
+      return setTrouble(
+        'The list of waters is missing, because the server does not answer. Try again when there is a signal.',
+      );
     const ids = named.map(newId);
     const first = ids[0] as string;
     const by = { member: first };
@@ -128,47 +133,24 @@ export function WelcomePage() {
   if (wasOpen) return <Navigate to="/crew" replace />;
   return (
     <Page
-      title="Open a book"
+      title="Start your book"
       first={{ label: 'Trip', value: 'none' }}
       cells={[{ label: 'Boat', value: boat.trim() || 'not named yet' }]}
     >
       <div className="with-margin">
         <div>
           <Row className="pad">
-            <Title>An empty book</Title>
+            <Title>A new book</Title>
             <p className="lead">
-              Each fish gets one line, from water to table. You note what you did; the book reckons the rest.
+              Dagboek follows each fish from the water to the table. You note what you did; the app works out the rest.
             </p>
             <div className="mt-5.5">
               <EmptyLine />
             </div>
           </Row>
           <Row className="pad question" time={<b className="q">1</b>}>
-            <h2>Who fishes?</h2>
-            <ul className="mt-2 gap-2.5 grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))]">
-              {people.map((p, i) => (
-                <li key={i}>
-                  <label className="sr-only" htmlFor={`p${i}`}>
-                    Name {i + 1}
-                  </label>
-                  <input
-                    id={`p${i}`}
-                    className="input"
-                    placeholder={i === 0 ? 'your name' : 'next name'}
-                    value={p}
-                    maxLength={60}
-                    onChange={(e) =>
-                      setPeople([
-                        ...people.slice(0, i),
-                        e.target.value,
-                        ...people.slice(i + 1),
-                        ...(i === people.length - 1 && e.target.value ? [''] : []),
-                      ])
-                    }
-                  />
-                </li>
-              ))}
-            </ul>
+            <h2>Who is in the crew?</h2>
+            <NameFields people={people} setPeople={setPeople} />
           </Row>
           <Row className="pad question" time={<b className="q">2</b>}>
             <h2>From a boat or from the shore?</h2>
@@ -184,7 +166,7 @@ export function WelcomePage() {
             />
             {from === 'boat' && (
               <TextField
-                label="Its name (may be left out)"
+                label="Boat’s name (optional)"
                 id="boat"
                 value={boat}
                 maxLength={60}
@@ -194,52 +176,18 @@ export function WelcomePage() {
           </Row>
           <Row className="pad question" time={<b className="q">3</b>}>
             <h2>Which waters?</h2>
-            {packs.isPending && <p>Asking the server which rules it has.</p>}
-            {packs.isError && <p>The server does not answer; the rules cannot be listed yet.</p>}
-            <div role="radiogroup" aria-label="Waters">
-              {packs.data?.packs.map((p) => (
-                <label
-                  className="gap-3 border-b grid grid-cols-[26px_minmax(120px,200px)_minmax(0,1fr)] items-center min-h-12 cursor-pointer border-rule max-tablet:py-1.5 max-tablet:px-0 max-tablet:grid-cols-[26px_minmax(0,1fr)]"
-                  key={p.id}
-                >
-                  <input
-                    type="radio"
-                    name="waters"
-                    className="radio border-2 border-ink [--size:1.6rem] text-ink flex-none"
-                    checked={p.id === chosen}
-                    onChange={() => setWaters(p.id)}
-                  />
-                  <b>{p.name}</b>
-                  <span className="text-ink-2 max-tablet:col-[2]">
-                    {p.sample ? 'invented rules, to try the book; not law' : `${p.authority}, checked ${p.checked}`}
-                  </span>
-                </label>
-              ))}
-              <label className="gap-3 border-b grid grid-cols-[26px_minmax(120px,200px)_minmax(0,1fr)] items-center min-h-12 cursor-pointer border-rule max-tablet:py-1.5 max-tablet:px-0 max-tablet:grid-cols-[26px_minmax(0,1fr)]">
-                <input
-                  type="radio"
-                  name="waters"
-                  className="radio border-2 border-ink [--size:1.6rem] text-ink flex-none"
-                  checked={chosen === 'none'}
-                  onChange={() => setWaters('none')}
-                />
-                <b>None yet</b>
-                <span className="text-ink-2 max-tablet:col-[2]">
-                  places of your own; it gives no verdict until you write a rule
-                </span>
-              </label>
-            </div>
+            <WatersChoice packs={packs} chosen={chosen} setWaters={setWaters} />
           </Row>
         </div>
         <aside className="margin">
-          <h2>Your error counts</h2>
-          <p>Too near a limit for your measure, it never says keep:</p>
+          <h2>How sure is a length?</h2>
+          <p>If a length is too close to the limit to be sure, the app asks you to measure again:</p>
           <VerdictMark outcome="measureAgain" width={190} height={44} ground="var(--paper)" />
-          <p>Nothing is erased: what was wrong is struck, and stays readable.</p>
-          <p>No account. The book lies on this machine.</p>
+          <p>Nothing is deleted. Corrected entries stay visible, crossed out.</p>
+          <p>No account. The book is stored on this computer.</p>
           <Trouble says={trouble} />
           <div className="keys">
-            <DeckKey act name="Open my book" note="all of this can be changed" onClick={() => void open()} />
+            <DeckKey act name="Open my book" note="you can change all of this later" onClick={() => void open()} />
           </div>
         </aside>
       </div>

@@ -79,7 +79,7 @@ export function ZoneMap({
         height={height}
         viewBox={`0 0 ${width} ${height}`}
         role={onMark ? 'application' : 'img'}
-        aria-label={`Map of the zones of ${rules.name}${onMark ? '. Click, or move the mark with the arrow keys' : ''}`}
+        aria-label={`Map of the zones of ${rules.name}${onMark ? '. Tap, or move the mark with the arrow keys' : ''}`}
         tabIndex={onMark ? 0 : undefined}
         onClick={onMark ? put : undefined}
         onKeyDown={onMark ? press : undefined}

@@ -35,11 +35,11 @@ export function Afterwards({ meal, record }: { meal: MealState; record: MealReco
   const keep = async (): Promise<void> => {
     const read = typedAmount('mass', grams);
     if (!read || Number.isNaN(read.value))
-      return setTrouble(`Give the weight of what is left, for example ${sayGrams(200)}.`);
+      return setTrouble(`Enter the weight of what is left, for example ${sayGrams(200)}.`);
     const massG = read.value;
     if (massG + leftovers.reduce((g, p) => g + p.massG, 0) > taken * MOST_LEFT)
       return setTrouble(
-        `More is left than was cooked: ${sayGrams(taken)} of fish went in. With sauce and all, half as much again is the most that can be.`,
+        `More is left than was cooked: ${sayGrams(taken)} of fish went in. Even with sauce, it cannot be more than one and a half times that.`,
       );
     const r = await write('pack.stored', newId(), {
       number: nextPackNumber(book),
@@ -83,14 +83,14 @@ export function Afterwards({ meal, record }: { meal: MealState; record: MealReco
           onChange={(e) => setText(e.target.value)}
           placeholder="a minute less, butter a shade less"
         />
-        <Key type="submit" name="Note it" note="offered the next time" />
+        <Key type="submit" name="Note it" note="shown next time" />
       </form>
-      <h2 className="ruled">What is left over</h2>
-      {leftovers.length === 0 && still.length === 0 && <p>All eaten, as far as the book knows.</p>}
+      <h2 className="ruled">Leftovers</h2>
+      {leftovers.length === 0 && still.length === 0 && <p>According to the book, everything was eaten.</p>}
       {still.map((p) => (
         <p key={p.pack.id}>
           <Link to={`/larder/${p.pack.id}`}>
-            Pack {p.number} still holds {sayMass(p.leftG)}
+            Pack {p.number} still has {sayMass(p.leftG)}
           </Link>
           .
         </p>
@@ -104,7 +104,7 @@ export function Afterwards({ meal, record }: { meal: MealState; record: MealReco
       ))}
       <div className="by-row">
         <Quantity label="Cooked, left over" amount="mass" value={grams} onChange={setGrams} />
-        <DeckKey name="Back to the larder" note="two days in the fridge" onClick={() => void keep()} />
+        <DeckKey name="Back to the larder" note="keeps two days in the fridge" onClick={() => void keep()} />
       </div>
       <Trouble says={trouble} />
       {leads.length > 0 && (

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { daysBetween, sayDate } from '@dagboek/core/time';
 import { memo } from 'react';
 import { useCatalogue } from '../../asked/catalogue.ts';
@@ -39,7 +40,13 @@ export const ChoosePacks = memo(function ChoosePacks({
   today,
 }: Pick<NewMeal, 'held' | 'taken' | 'setTaken' | 'today'>) {
   const { byId } = useCatalogue();
-  if (held.length === 0) return <p className="lead">The larder is empty: pack some fish from the board first.</p>;
+  if (held.length === 0)
+    return (
+      <p className="lead">
+        The larder is empty. First pack some fish on the <Link to="/board">board</Link>, or{' '}
+        <Link to="/larder">add a pack</Link> that was not cut here.
+      </p>
+    );
   return (
     <ul className="choose-packs">
       {held.map((h) => {
@@ -67,7 +74,7 @@ export const ChoosePacks = memo(function ChoosePacks({
                 <small>
                   {sayOfMeat(h.leftG, h.body.meatG)}, {h.place},{' '}
                   {days < 0
-                    ? `was to be eaten by ${sayDate(h.keeps.eatBy)}`
+                    ? `should have been eaten by ${sayDate(h.keeps.eatBy)}`
                     : days === 0
                       ? 'eat today'
                       : `by ${sayDate(h.keeps.eatBy)}`}

@@ -1,10 +1,10 @@
 import { DONE, DONE_WAYS } from '@dagboek/core/cook';
 import { tableCautions } from '@dagboek/core/harm';
 import { useState } from 'react';
+import { degrees, sayTemperature } from '../../asked/units.ts';
 import { Chips } from '../../ui/chips.tsx';
 import { LineKey } from '../../ui/key.tsx';
-import { Quantity } from '../../asked/quantity.tsx';
-import { degrees, inField, sayTemperature } from '../../asked/units.ts';
+import { FireFields } from './fire-fields.tsx';
 import { RawNote } from './raw-note.tsx';
 import { RAW_MIDDLES } from './use-dish.ts';
 import type { NewMeal } from './use-new-meal.ts';
@@ -39,7 +39,7 @@ export function ChooseWay({
         <p className={fit.suits === 'well' ? undefined : 'alert alert-warning'}>
           {fit.suits === 'well'
             ? `Suits it: ${fit.why}.`
-            : `${fit.suits === 'out' ? 'Not for this' : 'Does not suit it well'}: ${fit.why}.`}
+            : `${fit.suits === 'out' ? 'Not suitable' : 'Does not suit it well'}: ${fit.why}.`}
         </p>
       )}
       {others.length > 0 && (
@@ -102,42 +102,10 @@ export function ChooseWay({
           )}
           {method.middle === 'cooked' && meal.only.length > 0 && (
             <p className="alert alert-warning">
-              <b>No lower choice here.</b> {degrees(meal.only.join(' '))}
+              <b>No lower temperature here.</b> {degrees(meal.only.join(' '))}
             </p>
           )}
-          <div className="measure-row">
-            <Quantity
-              label="Thickest"
-              unit="mm"
-              whole
-              value={setting.mm ?? ''}
-              placeholder={String(main.thicknessMm)}
-              onChange={(mm) => setSetting({ ...setting, mm })}
-            />
-            <Quantity
-              label={`${method.heat.of.replace(/^the /, '').replace(/^./, (c) => c.toUpperCase())} at`}
-              amount="temperature"
-              value={setting.c ?? ''}
-              placeholder={inField('temperature', usual.mediumC)}
-              onChange={(c) => setSetting({ ...setting, c })}
-            />
-            <Quantity
-              label="Fish starts at"
-              amount="temperature"
-              value={setting.start ?? ''}
-              placeholder={inField('temperature', main.startC)}
-              onChange={(start) => setSetting({ ...setting, start })}
-            />
-            {method.heat.amount && (
-              <Quantity
-                label={method.heat.amount.is === 'l' ? (method.heat.of === 'the oil' ? 'Oil' : 'Liquid') : 'Pan weighs'}
-                unit={method.heat.amount.is}
-                value={setting.amount ?? ''}
-                placeholder={String(usual.amount)}
-                onChange={(amount) => setSetting({ ...setting, amount })}
-              />
-            )}
-          </div>
+          <FireFields setting={setting} main={main} setSetting={setSetting} heat={method.heat} usual={usual} />
           {method.heat.turns.length > 1 && (
             <Chips
               label="Turned"
@@ -152,12 +120,12 @@ export function ChooseWay({
           <p>
             <small>
               {main.thicknessBy === 'of the body'
-                ? 'Thickness out of the drawn body at its mass'
-                : 'Thickness out of the mass of a piece'}
-              : a ruler is better. It lies at {sayTemperature(main.startC)}
-              {main.startRead ? ' by the last reading of its store' : ', as its store is set'}.
+                ? 'Thickness estimated from the species and its weight'
+                : 'Thickness estimated from the weight of a piece'}
+              ; a ruler is better. It lies at {sayTemperature(main.startC)}
+              {main.startRead ? ' by the last reading of its store' : ', as the store is set'}.
               {main.startC < -1 &&
-                ' Still frozen: thaw it in the fridge first, or cook it from frozen as it is reckoned here.'}
+                ' Still frozen: thaw it in the fridge first, or cook it from frozen with the times shown here.'}
             </small>
           </p>
         </>

@@ -32,7 +32,7 @@ export function CookCurve({ cooking, read = [] }: { cooking: Cooking; read?: rea
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`Its middle: off at ${sayTemperature(Math.round(course.pulledC))} after ${Math.round(course.pulledS / 60)} minutes, ${sayTemperature(Math.round(course.peakC))} at its warmest`}
+        aria-label={`Middle: off at ${sayTemperature(Math.round(course.pulledC))} after ${Math.round(course.pulledS / 60)} minutes, ${sayTemperature(Math.round(course.peakC))} at the highest`}
       >
         {coasts && (
           <rect
@@ -57,7 +57,7 @@ export function CookCurve({ cooking, read = [] }: { cooking: Cooking; read?: rea
           <path key={i} d={`M${LEFT + 4 + i * 14} ${lineY - 1}l6 -6`} stroke="var(--crimson)" strokeWidth="1.4" />
         ))}
         <text x={LEFT} y={lineY - 11} style={{ fontSize: 13, fill: 'var(--crimson)', fontWeight: 600 }}>
-          Authorities’ line {sayTemperature(CORE_LINES.usC)}
+          Official limit {sayTemperature(CORE_LINES.usC)}
         </text>
         <path d={line} fill="none" stroke="var(--teal)" strokeWidth="3" strokeLinecap="round" strokeDasharray="1 7" />
         <path

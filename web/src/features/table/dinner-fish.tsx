@@ -17,7 +17,7 @@ import { sayMinutes } from './done-when.tsx';
 import type { Dinner } from './use-dinner.ts';
 
 const READ_NOTES = {
-  'to come': 'before it goes in',
+  'to come': 'before it goes on the heat',
   'in the fire': 'corrects the estimate',
   'at rest': 'while it rests',
 } as const;
@@ -46,7 +46,7 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
     <section aria-label="The fish">
       <h2 className="ruled">
         Take it off at {sayTemperature(Math.round(dish.pulledC))}
-        {dish.toC - dish.pulledC >= 1 ? `, it coasts to ${sayTemperature(Math.round(dish.toC))}` : ''}
+        {dish.toC - dish.pulledC >= 1 ? `; it will rise to ${sayTemperature(Math.round(dish.toC))}` : ''}
       </h2>
       <p>
         {dish.thicknessMm !== null && <b>{Math.round(dish.thicknessMm)} mm</b>}
@@ -54,16 +54,16 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
         <b>{dish.cookMin !== null ? sayMinutes(dish.cookMin * 60) : 'a while'}</b>
         {dish.lowMin !== null &&
           dish.highMin !== null &&
-          `, nine in ten between ${sayMinutes(dish.lowMin * 60)} and ${sayMinutes(dish.highMin * 60)}`}
-        . The probe decides, not the clock.
+          `, 90 % between ${sayMinutes(dish.lowMin * 60)} and ${sayMinutes(dish.highMin * 60)}`}
+        . Go by the thermometer, not by the clock.
       </p>
       {cooking && <CookCurve cooking={cooking} read={readings} />}
       {by && by.used > 0 && (
         <p role="status">
           <b>
             {Math.abs(by.laterS) < 20
-              ? 'As reckoned.'
-              : `${sayMinutes(Math.abs(by.laterS))} ${by.laterS > 0 ? 'later' : 'sooner'} than reckoned.`}
+              ? 'As calculated.'
+              : `${sayMinutes(Math.abs(by.laterS))} ${by.laterS > 0 ? 'later' : 'sooner'} than calculated.`}
           </b>{' '}
           Off after {sayMinutes(by.pullS)}, between {sayMinutes(by.lowS)} and {sayMinutes(by.highS)}, by {by.used}{' '}
           {by.used === 1 ? 'reading' : 'readings'}.
@@ -71,7 +71,7 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
       )}
       {by?.refused.map((r) => (
         <p key={r.atS} className="alert alert-warning">
-          A reading was left out: {r.why}
+          A reading was ignored: {r.why}
           {r.why.endsWith('?') ? '' : '.'}
         </p>
       ))}
@@ -84,7 +84,7 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
         <p className="alert alert-warning">
           <b>
             {sayTemperature(Math.round(dish.toC))} is {sayTemperatureDifference(Math.round(CORE_LINES.usC - dish.toC))}{' '}
-            under the line.
+            under the official limit.
           </b>{' '}
           {degrees(`For anyone pregnant, very young, old or ill: ${CORE_LINES.usC}° in the middle.`)}
         </p>
@@ -93,11 +93,11 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
         {change && (
           <Key
             name={`Give it ${change.toMin} min`}
-            note={`instead of ${change.fromMin}; the rest is planned round it`}
+            note={`instead of ${change.fromMin}; the rest of the plan follows`}
             onClick={() => void dinner.lasts(task, change.toMin).then((r) => setTrouble(r.ok ? null : r.why))}
           />
         )}
-        <DeckKey name="Read its middle" note={READ_NOTES[is]} onClick={() => setReads(true)} />
+        <DeckKey name="Measure the middle" note={READ_NOTES[is]} onClick={() => setReads(true)} />
       </div>
       <Trouble says={trouble} />
       {reads && (
@@ -117,7 +117,9 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
           <Trouble says={trouble} />
           <details className="why-days">
             <summary>Practise without a probe</summary>
-            <p className="hint">This reading is made up from the estimate. It says nothing of the fish on the stove.</p>
+            <p className="hint">
+              This reading is simulated from the estimate. It does not measure the fish on the stove.
+            </p>
             <ProbeReading aboutC={aboutC} onTake={(c) => void take(c)} />
           </details>
         </Dialog>

@@ -155,8 +155,8 @@ function columnsOf({ d }: Dinner, shown: readonly StepTime[]): { id: string; nam
       used.has(c.id),
     );
   return [
-    ...many('hands', d.means.hands, 'Hands'),
-    ...many('ring', d.means.rings, 'Ring'),
+    ...many('hands', d.means.hands, 'By hand'),
+    ...many('ring', d.means.rings, 'Hob ring'),
     ...many('oven', d.means.ovens, 'Oven'),
     ...many('grill', d.means.grills, 'Grill'),
     ...(used.has('by itself') ? [{ id: 'by itself', name: 'By itself' }] : []),
@@ -197,7 +197,7 @@ function Block({
   const fixed = s.is !== 'to come';
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: s.task.id, disabled: fixed });
   const shift = transform ? Math.round(transform.y / PX) : 0;
-  const words = `${s.task.dish}, ${s.task.name}, ${hour(s.startMs)}, ${s.task.minutes} minutes${s.pinned ? ', put by hand' : ''}`;
+  const words = `${s.task.dish}, ${s.task.name}, ${hour(s.startMs)}, ${s.task.minutes} minutes${s.pinned ? ', moved by hand' : ''}`;
   return (
     <div
       ref={setNodeRef}
@@ -219,7 +219,7 @@ function Block({
         {s.task.name}
         {height > 2 * LINE_PX && (
           <small className="block font-normal text-ink-2">
-            {s.task.minutes} min{s.pinned ? ', put by hand' : ''}
+            {s.task.minutes} min{s.pinned ? ', moved by hand' : ''}
             {shift !== 0 ? `, ${hour(s.startMs + shift * MIN_MS)}` : ''}
           </small>
         )}

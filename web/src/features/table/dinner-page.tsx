@@ -69,11 +69,11 @@ function TheDinner({ d }: { d: DinnerState }) {
                   <p role="status">
                     {told.answer.state === 'failed' ? (
                       <>
-                        {NOT_COMPUTED[told.answer.why]} The steps stand below in their order.{' '}
+                        {NOT_COMPUTED[told.answer.why]} The steps are listed below in order.{' '}
                         <LineKey onClick={told.again}>Try again</LineKey>
                       </>
                     ) : (
-                      'It is being planned.'
+                      'Planning.'
                     )}
                   </p>
                   {told.answer.state === 'failed' && (
@@ -90,14 +90,14 @@ function TheDinner({ d }: { d: DinnerState }) {
               {plan && !plan.ok && (
                 <Row className="pad">
                   <p className="alert alert-warning">
-                    <b>It cannot be planned.</b> {plan.why}
+                    <b>This dinner cannot be planned.</b> {plan.why}
                   </p>
                 </Row>
               )}
               {dinner.gone.map((says) => (
                 <Row key={says} className="pad">
                   <p className="alert alert-warning">
-                    <b>{says}</b> Give it up, and plan it of another.
+                    <b>{says}</b> Cancel it, and plan with another pack.
                   </p>
                 </Row>
               ))}
@@ -112,9 +112,9 @@ function TheDinner({ d }: { d: DinnerState }) {
                 <Row className="pad">
                   <p>
                     {plan.proven
-                      ? 'No plan begins later and serves on time.'
-                      : `The best that was found in the time: one that begins up to ${plural(plan.gapMin, 'minute')} later may exist.`}{' '}
-                    {plural(d.means.hands, 'pair')} of hands, {plural(d.means.rings, 'ring')}.
+                      ? 'This is the latest start that still serves on time.'
+                      : `The best plan found in time: a plan that starts up to ${plural(plan.gapMin, 'minute')} later may exist.`}{' '}
+                    For {plural(d.means.hands, 'cook')} and {plural(d.means.rings, 'hob ring')}.
                   </p>
                 </Row>
               )}

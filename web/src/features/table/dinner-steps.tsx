@@ -50,7 +50,7 @@ export function DinnerSteps({ dinner, onFail }: { dinner: Dinner; onFail: (why: 
               {say(s) && <span className="block text-ink-2">{degrees(say(s))}</span>}
               {s.standsTooLong > 0 && (
                 <span className="alert alert-outline">
-                  It will have stood {s.standsTooLong} min longer than it should.
+                  It will have waited {s.standsTooLong} min longer than it should.
                 </span>
               )}
             </p>
@@ -71,7 +71,7 @@ export function DinnerSteps({ dinner, onFail }: { dinner: Dinner; onFail: (why: 
                   </LineKey>
                   {s.pinned && (
                     <LineKey
-                      aria-label={`${s.task.name} wherever it is best`}
+                      aria-label={`${s.task.name} where it fits best`}
                       onClick={() => act(dinner.put(s.task.id, null))}
                     >
                       let go
@@ -89,7 +89,7 @@ export function DinnerSteps({ dinner, onFail }: { dinner: Dinner; onFail: (why: 
               )}
               {s.is !== 'to come' && (
                 <LineKey
-                  aria-label={`${s.task.name}: take back that it is ${s.is === 'done' ? 'done' : 'begun'}`}
+                  aria-label={`${s.task.name}: undo that it is ${s.is === 'done' ? 'done' : 'begun'}`}
                   onClick={() => act(dinner.takeBack(s.task.id, s.is === 'done' ? 'done' : 'begun'))}
                 >
                   take back

@@ -22,7 +22,7 @@ export function DoneScale({ pulledC, peakC }: { pulledC: number | null; peakC: n
         width={width}
         height={H}
         role="img"
-        aria-label={`Its middle came to ${sayTemperature(peakC)}${pulledC === null ? '' : `, off at ${sayTemperature(pulledC)}`}; the authorities’ line is ${sayTemperature(CORE_LINES.usC)}`}
+        aria-label={`The middle reached ${sayTemperature(peakC)}${pulledC === null ? '' : `, off at ${sayTemperature(pulledC)}`}; the official limit is ${sayTemperature(CORE_LINES.usC)}`}
       >
         <path d={`M6 ${base}H${width - 6}`} stroke="var(--ink)" strokeWidth="1.6" />
         {ZONES.map((z) => (
@@ -53,7 +53,7 @@ export function DoneScale({ pulledC, peakC }: { pulledC: number | null; peakC: n
           textAnchor="end"
           style={{ fontSize: 13, fill: 'var(--crimson)', fontWeight: 600 }}
         >
-          authorities {sayTemperature(CORE_LINES.usC)}
+          official limit {sayTemperature(CORE_LINES.usC)}
         </text>
         {pulledC !== null && pulledC < peakC && (
           <>

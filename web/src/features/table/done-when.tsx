@@ -3,11 +3,12 @@ import { InCitrus, InSalt } from './without-fire.tsx';
 import { AT_RISK, CORE_LINE_WORDS, CORE_LINES } from '@dagboek/core/harm';
 import { LineKey } from '../../ui/key.tsx';
 import { NOT_COMPUTED } from '../../offline/workers/use-job.ts';
-import { degrees, sayTemperature, sayTemperatureDifference } from '../../asked/units.ts';
+import { degrees, sayTemperature, sayTemperatureDifference, sayThickness } from '../../asked/units.ts';
 import { CookCurve } from './cook-curve.tsx';
 import { ifKnown } from '../../ui/known.ts';
 import type { Dish } from './use-dish.ts';
 import type { NewMeal } from './use-new-meal.ts';
+import { Explained } from '../../ui/words/term.tsx';
 
 /** "9 min", "1½ min", "45 s". */
 export function sayMinutes(seconds: number): string {
@@ -32,7 +33,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
           <InSalt massG={meal.grams} thicknessMm={main.thicknessMm} />
         )}
         <p>
-          <b>By the look:</b> {method.look.join('; ')}.
+          <b>Signs that it is done:</b> <Explained text={method.look.join('; ')} />.
         </p>
         <Lines />
       </>
@@ -41,7 +42,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
     return (
       <>
         <h2 className="ruled">When is it done?</h2>
-        <p role="status">{main ? 'It is being reckoned.' : 'Choose a pack: its thickness says how long.'}</p>
+        <p role="status">{main ? 'Calculating.' : 'Choose a pack: the time depends on its thickness.'}</p>
         <Lines />
       </>
     );
@@ -63,24 +64,24 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
     <section aria-label="When is it done">
       <h2 className="ruled">
         {coasts
-          ? `Off at ${sayTemperature(Math.round(course.pulledC))}, it coasts to ${sayTemperature(Math.round(course.peakC))}`
+          ? `Off at ${sayTemperature(Math.round(course.pulledC))}; it will rise to ${sayTemperature(Math.round(course.peakC))}`
           : `Off at ${sayTemperature(Math.round(course.pulledC))}`}
       </h2>
       <p>
-        <b>{dish.asked?.piece.thicknessMm} mm</b> at the thickest, from {sayTemperature(dish.asked?.startC ?? 0)},{' '}
-        {method.heat.of} at {sayTemperature(dish.asked?.setting.mediumC ?? 0)}: about{' '}
-        <b>{sayMinutes(course.pulledS)}</b>
+        <b>{sayThickness(dish.asked?.piece.thicknessMm ?? 0)}</b> at the thickest, from{' '}
+        {sayTemperature(dish.asked?.startC ?? 0)}, {method.heat.of} at{' '}
+        {sayTemperature(dish.asked?.setting.mediumC ?? 0)}: about <b>{sayMinutes(course.pulledS)}</b>
         {sidesS.length === 2 && `, ${sayMinutes(sidesS[0]!)} and ${sayMinutes(sidesS[1]!)} a side`}
-        {sidesS.length > 2 && `, turned every ${sayMinutes(sidesS[0]!)}`}. Nine in ten lie between{' '}
-        {sayMinutes(cooking.lowS)} and {sayMinutes(cooking.highS)}. The probe decides, not the clock.
+        {sidesS.length > 2 && `, turned every ${sayMinutes(sidesS[0]!)}`}. 90 % are between {sayMinutes(cooking.lowS)}{' '}
+        and {sayMinutes(cooking.highS)}. Go by the thermometer, not by the clock.
       </p>
       <CookCurve cooking={cooking} />
       <table className="w-full border-collapse">
-        <caption className="sr-only">Three reckonings</caption>
+        <caption className="sr-only">Three calculations</caption>
         <tbody>
           <tr className="border-b border-rule">
             <th className="text-left font-normal" scope="row">
-              by the heat
+              on the heat
             </th>
             <td className="text-right font-semibold">{sayMinutes(course.pulledS)}</td>
           </tr>
@@ -103,7 +104,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         </tbody>
       </table>
       <p>
-        <b>By the look:</b> {method.look.join('; ')}.
+        <b>Signs that it is done:</b> <Explained text={method.look.join('; ')} />.
       </p>
       {Math.min(...course.bathC) < course.bathC[0]! - 8 && (
         <p>
@@ -114,11 +115,12 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
       {method.middle === 'cooked' && under >= 0.5 && (
         <p className="alert alert-warning">
           <b>
-            {sayTemperature(Math.round(course.peakC))} is {sayTemperatureDifference(Math.round(under))} under the line.
+            {sayTemperature(Math.round(course.peakC))} is {sayTemperatureDifference(Math.round(under))} under the
+            official limit.
           </b>{' '}
           {DONE[meal.done].says.replace(/^./, (c) => c.toUpperCase())}.
           {course.peakC < CORE_LINES.parasitesC && meal.raw.verdict !== 'conditions met' && (
-            <> It was not frozen as the authorities ask for raw fish: worms in it may live.</>
+            <> It was not frozen as authorities require for raw fish: worms in it may be alive.</>
           )}
         </p>
       )}
@@ -130,7 +132,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
 /** The lines of the authorities, always. */
 const Lines = () => (
   <p>
-    <b>{degrees(CORE_LINE_WORDS)}</b> Round worms and tapeworm die at {sayTemperature(CORE_LINES.parasitesC)} held for a
-    minute in the middle, and not below; flukes at the line. {degrees(AT_RISK)}
+    <b>{degrees(CORE_LINE_WORDS)}</b> Roundworms and tapeworms die at {sayTemperature(CORE_LINES.parasitesC)} held for a
+    minute in the middle, and not below; flukes at the official limit. {degrees(AT_RISK)}
   </p>
 );

@@ -23,7 +23,7 @@ export function EndKeys({ dinner, onFail }: { dinner: Dinner; onFail: (why: stri
   const serve = async (): Promise<void> => {
     const lines = serveDinner(d, meal, dish && probedDish(d, dish, await told.wait(), nowMs), cues);
     if (dinner.gone.length > 0) return onFail(dinner.gone.join(' '));
-    if (!lines) return onFail('No pack is on this table.');
+    if (!lines) return onFail('No pack was chosen for this meal.');
     const r = await writeAll(lines);
     if (r.ok) void navigate(`/table/${meal}`);
     else onFail(r.why);
@@ -32,9 +32,9 @@ export function EndKeys({ dinner, onFail }: { dinner: Dinner; onFail: (why: stri
     <>
       {looks.length > 0 && <ManyChips label="Seen" options={plain(looks)} values={cues} onChange={setCues} />}
       <div className="keys ruled pt-3 mt-4 border-t border-rule-2">
-        <DeckKey name="Served" note="writes the meal; marks come after" onClick={() => void serve()} />
+        <DeckKey name="Served" note="saves the meal; ratings come next" onClick={() => void serve()} />
         <DeckKey
-          name="Give it up"
+          name="Cancel this dinner"
           note="the packs stay in the larder"
           onClick={() =>
             void writeAll([{ kind: 'dinner.ended', subject: d.id, facts: {} }]).then((r) =>

@@ -1,3 +1,4 @@
+import { sayAll } from '@dagboek/core/units';
 import type { Fit, Vessel } from '@dagboek/core/cook';
 import { inVessel, kitchenOf, usesOf } from '@dagboek/journal';
 import { useMemo } from 'react';
@@ -36,7 +37,7 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
   if (!lies)
     return (
       <p className="alert alert-warning">
-        The kitchen has none of: {uses.join(', ')}. <Link to="/table/kitchen">Say what it has</Link>.
+        Missing in your kitchen: {uses.join(', ')}. <Link to="/table/kitchen">Change the kitchen</Link>.
       </p>
     );
   const { vessel: v, fit, cover, oil } = lies;
@@ -52,11 +53,12 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
                   {v.shape === 'oblong' ? ` by ${sayShortLength(v.wideMm)}` : ' across'}: it {FIT_WORDS[fit.as]}.
                 </b>{' '}
                 {fit.cutsMm.length > 0 &&
-                  `Cut at ${fit.cutsMm.map((mm) => sayShortLength(mm)).join(' and ')} from the nose. `}
-                {fit.aboveRimMm > 0 && `It stands ${sayShortLength(fit.aboveRimMm)} above the rim: no lid goes on.`}
+                  `Cut at ${sayAll(fit.cutsMm.map((mm) => sayShortLength(mm)))} from the nose. `}
+                {fit.aboveRimMm > 0 &&
+                  `It stands ${sayShortLength(fit.aboveRimMm)} above the rim: the lid does not close.`}
               </>
             ) : (
-              <b>It fits nothing here, cut as you like: a smaller fish, or another way.</b>
+              <b>It fits no pan or pot here, even cut. Choose a smaller fish or another way.</b>
             )}
           </p>
           {fit && <ToScale vessel={v} fit={fit} />}
@@ -69,7 +71,7 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
           {cover.overMm > 0 && (
             <b>
               {' '}
-              It would run over: the rim is {sayShortLength(v.deepMm)} high, and the liquid stands at{' '}
+              It would overflow: the rim is {sayShortLength(v.deepMm)} high, and the liquid would reach{' '}
               {sayShortLength(cover.levelMm)}.
             </b>
           )}
@@ -86,7 +88,7 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
       {!kitchen.own && (
         <p>
           <small>
-            These are the pans of a small kitchen. <Link to="/table/kitchen">Measure your own</Link>.
+            These are the pans of a typical small kitchen. <Link to="/table/kitchen">Enter your own</Link>.
           </small>
         </p>
       )}

@@ -14,8 +14,8 @@ import { sayShortLength, typedAmount } from '../../asked/units.ts';
 import { TextField } from '../../ui/text-field.tsx';
 
 const COUNTS = {
-  hands: { label: 'Pairs of hands', options: ['1', '2', '3'] },
-  rings: { label: 'Rings', options: ['0', '1', '2', '3', '4', '5'] },
+  hands: { label: 'Cooks', options: ['1', '2', '3'] },
+  rings: { label: 'Hob rings', options: ['0', '1', '2', '3', '4', '5'] },
   ovens: { label: 'Oven', options: ['0', '1', '2'] },
   grills: { label: 'Grill', options: ['0', '1'] },
 } as const;
@@ -70,8 +70,8 @@ export function KitchenPage() {
       cells={[{ label: 'At once', value: `${hands} at work, ${rings} rings` }]}
     >
       <Row className="pad">
-        <h2>What may be done at once</h2>
-        {!kitchen.own && <p className="lead">A small kitchen ashore, until you say what yours has.</p>}
+        <h2>What can be done at the same time</h2>
+        {!kitchen.own && <p className="lead">A small kitchen ashore, until you enter your own.</p>}
         {(Object.keys(COUNTS) as (keyof typeof COUNTS)[]).map((k) => (
           <Chips
             key={k}
@@ -83,7 +83,7 @@ export function KitchenPage() {
         ))}
       </Row>
       <Row className="pad">
-        <h2>What fish is cooked in</h2>
+        <h2>Pans, pots and grills</h2>
         <ul className="plain-list">
           {kitchen.vessels.map((v) => (
             <li className="border-b flex justify-between items-center min-h-12 border-rule" key={v.id}>
@@ -95,7 +95,7 @@ export function KitchenPage() {
                 </small>
               </span>
               <LineKey
-                aria-label={`${v.name} is gone`}
+                aria-label={`${v.name}: no longer used`}
                 onClick={() =>
                   void keep(
                     {},
@@ -103,7 +103,7 @@ export function KitchenPage() {
                   )
                 }
               >
-                gone
+                No longer used
               </LineKey>
             </li>
           ))}
@@ -124,8 +124,8 @@ export function KitchenPage() {
             placeholder="Iron pan"
             onChange={(e) => setName(e.target.value)}
           />
-          <Chips label="It is a" options={plain(USES)} value={use} onChange={setUse} />
-          <Chips label="Its foot is" options={plain(['round', 'oblong'] as const)} value={shape} onChange={setShape} />
+          <Chips label="Type" options={plain(USES)} value={use} onChange={setUse} />
+          <Chips label="Shape" options={plain(['round', 'oblong'] as const)} value={shape} onChange={setShape} />
           <div className="measure-row">
             <Quantity
               label={shape === 'round' ? 'Across, inside' : 'Long, inside'}
@@ -138,7 +138,7 @@ export function KitchenPage() {
           </div>
           <Trouble says={trouble} />
           <div className="keys">
-            <DeckKey act type="submit" name="Add it" note="measured inside, at its foot" />
+            <DeckKey act type="submit" name="Add it" note="measured inside, at the bottom" />
           </div>
         </form>
         <p className="line-links">

@@ -50,12 +50,12 @@ export function MealMarks({ meal }: { meal: MealState }) {
       </ul>
       {before && (
         <p>
-          {before.n} other meals of its kind: {before.mean.toFixed(1)} on the whole.
+          {before.n} other meals of this species: {before.mean.toFixed(1)} overall.
         </p>
       )}
       <p>
         <LineKey aria-pressed={apart} onClick={() => setApart(!apart)}>
-          {apart ? 'The whole only' : 'The fish and the doing apart'}
+          {apart ? 'One rating only' : 'Rate fish and cooking separately'}
         </LineKey>
       </p>
       <Trouble says={trouble} />

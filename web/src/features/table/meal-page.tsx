@@ -1,3 +1,4 @@
+import { sayAll } from '@dagboek/core/units';
 import { NowTime } from '../../ui/now-time.tsx';
 import { useNow } from '../../ui/use-now.ts';
 import { useAsked } from '../../asked/asked.ts';
@@ -61,7 +62,7 @@ function Meal({ meal }: { meal: MealState }) {
         { label: 'Cook', value: names.member(meal.cook) },
         {
           label: 'Packs',
-          value: `${record.packs.map((p) => packNumber(book, p.pack)).join(' and ')}, ${sayMass(grams)}`,
+          value: `${sayAll(record.packs.map((p) => packNumber(book, p.pack)))}, ${sayMass(grams)}`,
         },
         ...(meal.beside.length > 0 ? [{ label: 'With', value: meal.beside.join(', ') }] : []),
       ]}
@@ -115,7 +116,7 @@ function Meal({ meal }: { meal: MealState }) {
       <div className="border-t-2 grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)_minmax(0,4fr)] flex-1 border-ink max-tablet:grid-cols-[minmax(0,1fr)]">
         <section className="log-part">
           <Row className="pad">
-            <h2>Lines of this meal</h2>
+            <h2>Log of this meal</h2>
             <LogLines lines={meal.log} />
             {meal.dinner && (
               <p className="line-links">
@@ -125,11 +126,11 @@ function Meal({ meal }: { meal: MealState }) {
           </Row>
         </section>
         <section className="pad px-5.5 pt-4 pb-6 border-l border-rule-2 max-tablet:px-2.5 max-tablet:pt-3 max-tablet:pb-5 max-tablet:ml-[calc(var(--time-col)_+_6px)] max-tablet:border-t max-tablet:border-l-0 max-tablet:border-rule-2">
-          <h2>How done it was</h2>
+          <h2>How done was it?</h2>
           {meal.coreC !== null && <DoneScale pulledC={meal.pulledC} peakC={meal.coreC} />}
           <p>
             {meal.method.charAt(0).toUpperCase() + meal.method.slice(1)}
-            {meal.doneness ? `, ${meal.doneness}` : ', not noted how done'}
+            {meal.doneness ? `, ${meal.doneness}` : ', doneness not noted'}
             {meal.coreC !== null ? `; ${sayTemperature(meal.coreC)} in the middle` : ''}. {sayCore(meal.coreC, units)}
           </p>
           {meal.cues.length > 0 && <p>Seen: {meal.cues.join('; ')}.</p>}
@@ -177,10 +178,10 @@ function FellIll({ meal }: { meal: MealState }) {
   };
   return (
     <>
-      <h2 className="ruled">Someone fell ill?</h2>
+      <h2 className="ruled">Is someone ill?</h2>
       {ill.length > 0 && (
         <p className="alert alert-warning">
-          <b>{plural(ill.length, 'person', 'people')} fell ill after it.</b>{' '}
+          <b>{plural(ill.length, 'person', 'people')} fell ill after this meal.</b>{' '}
           {ill.map((i) => (
             <Link key={i.id} to={`/hurt/${i.id}`}>
               {i.who ? names.member(i.who) : 'a guest'}{' '}
@@ -189,7 +190,7 @@ function FellIll({ meal }: { meal: MealState }) {
         </p>
       )}
       <p className="line-links">
-        <Link to={`/table/${meal.id}/record`}>The record of its fish, for a doctor</Link>
+        <Link to={`/table/${meal.id}/record`}>Record of the fish, for a doctor</Link>
       </p>
       {open ? (
         <Chips
@@ -203,7 +204,7 @@ function FellIll({ meal }: { meal: MealState }) {
         />
       ) : (
         <p>
-          <LineKey onClick={() => setOpen(true)}>Note who, and what to do now</LineKey>
+          <LineKey onClick={() => setOpen(true)}>Note who is ill, and see what to do</LineKey>
         </p>
       )}
       <Trouble says={trouble} />

@@ -99,7 +99,7 @@ export function NowAndNext({ dinner, onFail }: { dinner: Dinner; onFail: OnFail 
             act
             again={due.task.id}
             name={`${due.task.name}`}
-            note={`${due.task.dish}; begins now, ${due.task.minutes} min`}
+            note={`${due.task.dish}; start now, ${due.task.minutes} min`}
             onClick={() => act(dinner.begin(due))}
           />
         </div>
@@ -119,12 +119,12 @@ export function NowAndNext({ dinner, onFail }: { dinner: Dinner; onFail: OnFail 
             act={now.next.startMs - nowMs <= SOON_MS}
             again={now.next.task.id}
             name={`${hour(now.next.startMs)} ${now.next.task.name}`}
-            note={`${now.next.task.dish}, in ${sayIn(now.next.startMs - nowMs)}; begin it now`}
+            note={`${now.next.task.dish}, in ${sayIn(now.next.startMs - nowMs)}; start it now`}
             onClick={() => act(dinner.begin(now.next!))}
           />
         </div>
       ) : (
-        <p>{dinner.steps.length > 0 ? 'All of it is under way.' : ''}</p>
+        <p>{dinner.steps.length > 0 ? 'Everything is under way.' : ''}</p>
       )}
       {now.now.length > 1 && (
         <p>

@@ -14,7 +14,7 @@ export function RawNote({ meal }: { meal: NewMeal }) {
   return (
     <section
       className={raw.verdict === 'conditions met' ? 'raw-note' : 'raw-note alert alert-warning'}
-      aria-label="May it be eaten raw"
+      aria-label="Can it be eaten raw?"
     >
       <p>
         <b>{meal.rawWords}</b>
@@ -29,8 +29,8 @@ export function RawNote({ meal }: { meal: NewMeal }) {
       </ul>
       <p>
         <small>
-          Cured, cold-smoked, and seared with a raw middle count as raw. Your authority and a doctor come first.
-          Authorities differ about tunas and about farmed fish; here both are frozen as wild fish are.
+          Cured, cold-smoked, and seared with a raw middle count as raw. Your authorities and a doctor come first.
+          Authorities differ about tuna and farmed fish; here both are frozen like wild fish.
         </small>
       </p>
       <RawBy />
@@ -48,7 +48,7 @@ function RawBy() {
   return (
     <>
       <Chips
-        label="This house goes by the line of"
+        label="This kitchen follows the limit of"
         options={(['US', 'EU'] as const).map((by) => ({ value: by, text: `${by}: ${sayFreezing(by, units)}` }))}
         value={rawBy(book)}
         onChange={(is) => void write('book.way', id, { of: 'raw by', is }).then((r) => setTrouble(r.ok ? null : r.why))}

@@ -127,14 +127,14 @@ export function RecipePage() {
               }
             />
             <Key
-              name={own ? 'Change it' : 'Make it your own'}
-              note="your words, your amounts"
+              name={own ? 'Change it' : 'Add as your own'}
+              note="your own words and amounts"
               onClick={() => setChanges(true)}
             />
             {own && !own.retired && (
               <DeckKey
-                name="Put it away"
-                note="not offered any more"
+                name="Hide the recipe"
+                note="no longer offered"
                 onClick={() =>
                   void write('recipe.retired', id, {}).then((r) =>
                     r.ok ? void navigate('/table/recipes') : setTrouble(r.why),
@@ -161,7 +161,7 @@ export function RecipePage() {
               </ul>
             </>
           )}
-          {recipe.stands !== null && <p>Ready, it stands {recipe.stands} min and no longer.</p>}
+          {recipe.stands !== null && <p>Can wait {recipe.stands} min at most.</p>}
         </aside>
       </div>
     </Page>

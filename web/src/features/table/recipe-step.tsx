@@ -32,7 +32,7 @@ export function RecipeStep({
         {s.takes === 'minutes' ? (
           <Quantity label="Minutes" unit="min" value={s.minutes} onChange={(minutes) => change({ minutes })} />
         ) : (
-          <p>{s.takes === 'cook' ? 'as long as the fish takes' : 'as long as it rests'}</p>
+          <p>{s.takes === 'cook' ? 'as long as the fish needs' : 'while it rests'}</p>
         )}
         <SelectField
           label="Where"

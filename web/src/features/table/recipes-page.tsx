@@ -44,7 +44,7 @@ export function RecipesPage() {
   const words = asked.toLowerCase().split(/\s+/).filter(Boolean);
   const found = recipes.filter((r) => finds(r, words));
   const read = async (from: File): Promise<void> => {
-    if (from.size > MOST_BYTES) return setTrouble('That file is too large for a recipe.');
+    if (from.size > MOST_BYTES) return setTrouble('This file is too large for a recipe.');
     const id = newId();
     const r = fromJsonLd(await from.text(), id);
     if (!r.ok) return setTrouble(r.why);
@@ -97,7 +97,7 @@ export function RecipesPage() {
           })}
           {found.length === 0 && (
             <Row className="pad">
-              <p>No recipe is found so.</p>
+              <p>No recipe found.</p>
             </Row>
           )}
         </div>
@@ -105,8 +105,8 @@ export function RecipesPage() {
           <div className="keys">
             <KeyLink to="/table/recipes/new" name="Write one" note="in your own words" />
           </div>
-          <h2 className="ruled">Read one in</h2>
-          <p>A file of schema.org Recipe (JSON-LD), as many pages and programs give it.</p>
+          <h2 className="ruled">Import a recipe</h2>
+          <p>A file of schema.org Recipe (JSON-LD), as many websites and programs use.</p>
           <FileInput
             ref={file}
             label="Recipe file"
@@ -114,7 +114,7 @@ export function RecipesPage() {
             onFile={(f) => void read(f)}
           />
           <div className="keys">
-            <Key name="Open a file" note="it becomes one of your own" onClick={() => file.current?.click()} />
+            <Key name="Open a file" note="becomes your own recipe" onClick={() => file.current?.click()} />
           </div>
           <Trouble says={trouble} />
           <p className="line-links">

@@ -28,7 +28,7 @@ export function RecordPage() {
       title="A meal of fish, for a doctor"
       aside={
         <>
-          Written down by lay people.
+          Not written by a doctor.
           <br />
           What is not on record is not known.
         </>
@@ -64,13 +64,13 @@ export function RecordPage() {
               Pack {p.number}: {p.pack.what}, {sayMass(p.massG)}
             </h2>
             <p>
-              {s ? `${s.name} (${s.latin})` : 'Kind not known'}; {p.pack.form}.{' '}
+              {s ? `${s.name} (${s.latin})` : 'Species not known'}; {p.pack.form}.{' '}
               {p.histamine
                 ? `Histamine clock: ${p.histamine.hours.toFixed(1)} h of ${p.histamine.limitH} h, ${p.histamine.state === 'over' ? 'OVER the limit' : p.histamine.state === 'near' ? 'near the limit' : 'within'}.`
-                : 'Its kind forms no histamine, or nothing is known.'}
+                : 'This species forms no histamine, or nothing is known.'}
             </p>
             {s && s.hazards.length > 0 && (
-              <p>Known of its kind: {s.hazards.map((h) => `${h.part}: ${h.does}`).join(' ')}</p>
+              <p>Known about the species: {s.hazards.map((h) => `${h.part}: ${h.does}`).join(' ')}</p>
             )}
             {p.found.length > 0 && <p>Found on the board: {p.found.join(' ')}</p>}
             <table className="w-full border-collapse">

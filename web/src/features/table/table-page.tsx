@@ -74,7 +74,7 @@ export function TablePage() {
                   {plural(d.eaters.length + d.guests, 'plate')}, {names.member(d.cook)} cooks
                 </p>
                 <div className="keys">
-                  <KeyLink to={`/table/dinner/${d.id}`} name="To the stove" note="every step, back from the hour" />
+                  <KeyLink to={`/table/dinner/${d.id}`} name="To the stove" note="every step, up to serving time" />
                 </div>
               </Row>
             );
@@ -83,8 +83,8 @@ export function TablePage() {
             <h2>{meals.length ? 'Meals' : 'Nothing cooked yet'}</h2>
             {meals.length === 0 ? (
               <p className="lead">
-                Choose packs from the larder, plan the dinner back from its hour, and note how it was; the marks teach
-                the next meal.
+                Choose packs from the larder, plan the dinner for a serving time, and rate it. Your ratings improve the
+                next suggestions.
               </p>
             ) : (
               <>
@@ -97,7 +97,7 @@ export function TablePage() {
                 <p role="status">
                   {asked.trim()
                     ? listed.length === 0
-                      ? 'No meal is found so.'
+                      ? 'No meal found.'
                       : `${plural(listed.length, 'meal')} found.`
                     : ''}
                 </p>
@@ -127,11 +127,11 @@ export function TablePage() {
         <aside className="margin">
           <div className="keys">
             <KeyLink act to="/table/new" name="Cook a meal" note="choose the packs" />
-            <KeyLink to="/table/recipes" name="Recipes" note="by way, fish and fat" />
-            <KeyLink to="/table/kitchen" name="The kitchen" note="hands, rings, pans" />
+            <KeyLink to="/table/recipes" name="Recipes" note="by cooking method and fish" />
+            <KeyLink to="/table/kitchen" name="The kitchen" note="cooks, hob rings, pans" />
           </div>
           <h2 className="ruled">Best so far</h2>
-          {best.length === 0 && <p>No meal has been marked yet.</p>}
+          {best.length === 0 && <p>No meal has been rated yet.</p>}
           <ul className="plain-list">
             {best.map((m) => (
               <li key={m.id}>
@@ -144,10 +144,13 @@ export function TablePage() {
           <p>
             {platesFrom(1000).plates} plates from {sayMass(1000)} of boneless fish, at {sayGrams(PLATE_G)} each.
           </p>
-          <h2 className="ruled">At the stove</h2>
-          <p>Dry fish, oil below half the pot, lid at hand, never water on burning oil. {degrees(CORE_LINE_WORDS)}</p>
+          <h2 className="ruled">Stove safety</h2>
+          <p>
+            Dry the fish, fill the pot less than half with oil, keep a lid ready. Never put water on burning oil.{' '}
+            {degrees(CORE_LINE_WORDS)}
+          </p>
           <p className="line-links">
-            <Link to="/hurt">Someone is ill, or burnt or cut</Link>
+            <Link to="/hurt">Someone is ill, burnt or cut</Link>
           </p>
         </aside>
       </div>

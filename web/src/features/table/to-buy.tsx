@@ -22,7 +22,7 @@ export function ToBuy({ d }: { d: DinnerState }) {
   return (
     <section aria-label="To buy">
       <h2 className="ruled">To buy</h2>
-      {buy.length === 0 && <p>Nothing: the house has all of it.</p>}
+      {buy.length === 0 && <p>Nothing: everything is in the house.</p>}
       <ul className="plain-list">
         {buy.map((p) => (
           <li className="gap-3 border-b flex justify-between items-center border-rule" key={p.name + p.unit}>
@@ -39,7 +39,7 @@ export function ToBuy({ d }: { d: DinnerState }) {
           {have.map((p, i) => (
             <span key={p.name}>
               {i > 0 ? ', ' : ''}
-              <LineKey aria-label={`${p.name} must be bought`} onClick={() => put(p.name, false)}>
+              <LineKey aria-label={`${p.name} is not in the house`} onClick={() => put(p.name, false)}>
                 {sayPortion(p)}
               </LineKey>
             </span>

@@ -80,7 +80,7 @@ export function useDinner(d: DinnerState): Dinner {
       const line = standingLine(d, 'dinner.step', (f) => f.task === task && f.did === did);
       return line
         ? writeAll([strikeLine(line, did === 'begun' ? 'not begun' : 'not done')])
-        : Promise.resolve({ ok: false, why: 'That was taken back already.' });
+        : Promise.resolve({ ok: false, why: 'That was undone already.' });
     },
     put: (task, startMs) => write('dinner.put', d.id, startMs === null ? { task } : { task, startMs }),
     lasts: (task, minutes) => write('dinner.lasts', d.id, { task, minutes }),

@@ -1,7 +1,7 @@
 import { brineSaltG, cureTroubles, saltCure, whiteFrontMm, whiteThroughMin } from '@dagboek/core/cook';
 import { useId, useState } from 'react';
 import { Chips } from '../../ui/chips.tsx';
-import { sayGrams, sayVolume } from '../../asked/units.ts';
+import { sayGrams, sayThickness, sayVolume } from '../../asked/units.ts';
 import { useWidth } from '../../ui/use-width.ts';
 
 const MOST_MIN = 240;
@@ -63,14 +63,14 @@ export function InCitrus({ thicknessMm }: { thicknessMm: number }) {
       <WhiteFront
         wide={Math.min(width, 360)}
         share={share}
-        label={`White ${front.toFixed(1)} mm deep from each face of ${thicknessMm} mm`}
+        label={`White ${sayThickness(front)} deep from each face of ${sayThickness(thicknessMm)}`}
       />
       <p>
-        White <b>{front.toFixed(1)} mm</b> deep from each face
+        White <b>{sayThickness(front)}</b> deep from each face
         {minutes >= through
           ? ': through.'
-          : `; through after about ${Math.round(through)} min at ${thicknessMm} mm.`}{' '}
-        <b>It kills no worms.</b>
+          : `; through after about ${Math.round(through)} min at ${sayThickness(thicknessMm)}.`}{' '}
+        <b>Citrus kills no worms.</b>
       </p>
     </div>
   );
@@ -102,11 +102,11 @@ export function InSalt({ massG, thicknessMm }: { massG: number; thicknessMm: num
       ))}
       {stop.length === 0 && (
         <p>
-          <b>{sayGrams(Math.round(cure.saltG))}</b> of dry salt on {thicknessMm} mm: about{' '}
-          <b>{cure.hours < 10 ? cure.hours.toFixed(1) : Math.round(cure.hours)} h</b> in the fridge until its middle has
-          nine tenths of it. A brine that comes to the same:{' '}
+          <b>{sayGrams(Math.round(cure.saltG))}</b> of dry salt on {sayThickness(thicknessMm)}: about{' '}
+          <b>{cure.hours < 10 ? cure.hours.toFixed(1) : Math.round(cure.hours)} h</b> in the fridge until the middle has
+          90 % of the salt. A brine with the same result:{' '}
           {sayGrams(Math.round(brineSaltG(litres, massG, Number(percent))))} in {sayVolume(litres)}.{' '}
-          <b>It kills no worms.</b>
+          <b>Salt kills no worms.</b>
         </p>
       )}
       {mind.map((s) => (

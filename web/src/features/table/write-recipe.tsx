@@ -44,7 +44,7 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
   };
   return (
     <Page
-      title={from ? 'Change a recipe' : 'Write a recipe'}
+      title={from ? 'Change the recipe' : 'Write a recipe'}
       first={{ label: 'Steps', value: steps.length }}
       cells={[{ label: 'Dish', value: d.name || 'not named yet' }]}
     >
@@ -65,7 +65,7 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
             onChange={(e) => set({ name: e.target.value })}
           />
           <TextField
-            label="In a sentence"
+            label="In one sentence"
             grow
             id="r-says"
             maxLength={300}
@@ -79,7 +79,7 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
             onChange={(to) => set({ course: to })}
           />
           {course === 'fish' && (
-            <SelectField label="Its fish is" id="r-way" value={d.way} onChange={(e) => set({ way: e.target.value })}>
+            <SelectField label="Fish" id="r-way" value={d.way} onChange={(e) => set({ way: e.target.value })}>
               {METHODS.map((m) => (
                 <option key={m.id} value={m.id}>
                   {m.name}
@@ -91,7 +91,7 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
         <Row className="pad question" time={<b className="q">2</b>}>
           <h2>What goes in, for {PLATES} plates?</h2>
           <TextArea
-            label="A line each: amount, unit, name"
+            label="One per line: amount, unit, name"
             grow
             id="r-takes"
             rows={6}
@@ -100,7 +100,7 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
             onChange={(e) => set({ takes: e.target.value })}
           />
           <ManyChips
-            label="Must be declared"
+            label="Allergens"
             options={plain(ALLERGENS)}
             values={d.allergens}
             onChange={(to) => set({ allergens: to })}
@@ -112,7 +112,7 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
               checked={d.declared}
               onChange={(e) => set({ declared: e.target.checked })}
             />
-            I have read what goes in, and all that must be declared is ticked.
+            I have checked the ingredients, and all allergens are ticked.
           </label>
         </Row>
         <Row className="pad question" time={<b className="q">3</b>}>
@@ -129,19 +129,19 @@ export function WriteRecipe({ from, onDone }: { from: Recipe | null; onDone: () 
           <div className="keys">
             <Key name="Another step" onClick={() => add(emptyStep(`s${Date.now().toString(36)}`))} />
             {course === 'fish' && !steps.some((s) => s.takes === 'cook') && (
-              <Key name="The fish in its fire" note="as long as it is reckoned" onClick={() => add(cookStep())} />
+              <Key name="Cooking the fish" note="as long as calculated" onClick={() => add(cookStep())} />
             )}
           </div>
           <Quantity
-            label="Ready, it stands"
+            label="Can wait"
             unit="min"
             value={d.stands}
-            placeholder="as long as it likes"
+            placeholder="as long as you like"
             onChange={(stands) => set({ stands })}
           />
           <Trouble says={trouble} />
           <div className="keys">
-            <DeckKey act type="submit" name="Keep the recipe" note="on every device of the book" />
+            <DeckKey act type="submit" name="Save the recipe" note="on all devices of this book" />
             <Key name="Leave it" onClick={() => (from ? onDone() : void navigate('/table/recipes'))} />
           </div>
         </Row>

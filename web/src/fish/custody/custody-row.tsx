@@ -1,5 +1,6 @@
+import { KNOT_WORDS } from './knot-words.ts';
 import type { CustodyLine, Knot as Tied } from '@dagboek/journal';
-import { factsOf } from '@dagboek/journal';
+import { factsOf, RELEASE_WORDS } from '@dagboek/journal';
 import type { Freshness } from '@dagboek/core/fresh';
 import { useWidth } from '../../ui/use-width.ts';
 import { useFormat } from '../../asked/format.ts';
@@ -13,9 +14,12 @@ const Y = 11;
 /** What a screen reader hears instead of the drawing. */
 export function sayLine(line: CustodyLine, time: (at: string) => string): string {
   const parts = line.knots.map((k) =>
-    k.state === 'leftOut' ? `not ${k.kind}` : `${k.kind} ${k.about ? 'about ' : ''}${time(k.at)}`,
+    k.state === 'leftOut'
+      ? `not ${KNOT_WORDS[k.kind]}`
+      : `${KNOT_WORDS[k.kind]} ${k.about ? 'about ' : ''}${time(k.at)}`,
   );
-  if (line.fish.released) parts.push(`let go ${time(line.fish.released.at)}, ${line.fish.released.reason}`);
+  if (line.fish.released)
+    parts.push(`let go ${time(line.fish.released.at)}, ${RELEASE_WORDS[line.fish.released.reason]}`);
   return parts.join(', ');
 }
 
@@ -67,7 +71,7 @@ function TurnedBack({
   const bend = x + 34;
   const released = line.fish.released;
   const text = released
-    ? `Back ${time(released.at)}: ${released.reason}${released.state ? `; ${released.state}` : ''}.`
+    ? `Back ${time(released.at)}: ${RELEASE_WORDS[released.reason]}${released.state ? `; ${released.state}` : ''}.`
     : '';
   return (
     <>

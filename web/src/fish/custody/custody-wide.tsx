@@ -1,5 +1,6 @@
+import { KNOT_WORDS } from './knot-words.ts';
 import type { CustodyLine, Knot as Tied } from '@dagboek/journal';
-import { KNOTS } from '@dagboek/journal';
+import { KNOTS, RELEASE_WORDS } from '@dagboek/journal';
 import type { Freshness } from '@dagboek/core/fresh';
 import { useFormat } from '../../asked/format.ts';
 import { useWidth } from '../../ui/use-width.ts';
@@ -78,7 +79,7 @@ function Tie({ knot, x, color, time }: { knot: Tied; x: number; color: string; t
     <>
       <Knot kind={knot.kind} x={x} y={Y} r={9} color={color} look={look} />
       <text x={x} y={Y + 31} textAnchor="middle" style={{ fontWeight: 700, fontSize: 15 }}>
-        {knot.state === 'leftOut' ? `not ${knot.kind}` : knot.kind}
+        {knot.state === 'leftOut' ? `not ${KNOT_WORDS[knot.kind]}` : KNOT_WORDS[knot.kind]}
       </text>
       <text x={x} y={Y + 49} textAnchor="middle" style={{ fontSize: 15, fill: 'var(--ink-2)' }}>
         {knot.about ? `about ${time}` : time}
@@ -128,7 +129,7 @@ function Turn({ line, width, time }: { line: CustodyLine; width: number; time: (
         time={time(line.fish.landed.at)}
       />
       <text x={bend + 30} y={Y + 16} style={{ fontSize: 17 }}>
-        {r && `Back in the water ${time(r.at)}: ${r.reason}${r.state ? `; ${r.state}` : ''}.`}
+        {r && `Back in the water ${time(r.at)}: ${RELEASE_WORDS[r.reason]}${r.state ? `; ${r.state}` : ''}.`}
       </text>
     </>
   );
@@ -167,7 +168,7 @@ function CustodyTall({
                   look={!d ? 'open' : d.knot.state === 'running' ? 'now' : d.knot.state === 'leftOut' ? 'open' : 'done'}
                 />
               </svg>
-              <b>{d?.knot.state === 'leftOut' ? `not ${kind}` : kind}</b>
+              <b>{d?.knot.state === 'leftOut' ? `not ${KNOT_WORDS[kind]}` : KNOT_WORDS[kind]}</b>
               <span>{d ? `${d.knot.about ? 'about ' : ''}${d.time}` : ''}</span>
             </li>
           );
@@ -177,7 +178,7 @@ function CustodyTall({
             <span aria-hidden="true" />
             <b>back</b>
             <span>
-              {time(line.fish.released.at)}, {line.fish.released.reason}
+              {time(line.fish.released.at)}, {RELEASE_WORDS[line.fish.released.reason]}
             </span>
           </li>
         )}

@@ -10,7 +10,7 @@ export function UsedCell({ fresh }: { fresh: Freshness | null }) {
       <span
         className="used reckoned text-right font-bold whitespace-nowrap text-crimson"
         style={{ color: TONE_COLOR.past }}
-        title="Histamine: over the line"
+        title="Histamine: over the limit"
       >
         do not eat
       </span>

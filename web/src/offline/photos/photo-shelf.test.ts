@@ -10,7 +10,7 @@ let answer: 'takes' | 'is away' | 'refuses';
 let broken: number | null;
 const send: SendPhoto = async (hash, file) => {
   if (answer === 'is away') return { ok: false, unreachable: true, why: 'No answer from the server.' };
-  if (file.size === broken) return { ok: false, unreachable: true, broke: true, why: 'The server is in trouble.' };
+  if (file.size === broken) return { ok: false, unreachable: true, broke: true, why: 'The server has a problem.' };
   if (answer === 'refuses') return { ok: false, unreachable: false, why: 'This file is no picture.' };
   held.set(hash, file.size);
   return { ok: true };

@@ -28,6 +28,15 @@ export async function hashOf(file: Blob): Promise<string> {
   return [...new Uint8Array(digest)].map((b) => b.toString(16).padStart(2, '0')).join('');
 }
 
+/** A picture that would take the room that entries need. */
+class NoRoom extends Error {}
+
+/** Why a picture was not kept, in one sentence or two, from what `keep` threw. */
+export const whyNotKept = (e: unknown): string =>
+  e instanceof NoRoom
+    ? `The picture was not kept. ${e.message}`
+    : 'The picture was not kept: the storage of this device is full or closed. Free some space, and try again.';
+
 /** Pictures on this device: kept until the server holds them, sent when it can be reached. */
 export class PhotoShelf {
   private waiting: readonly WaitingPhoto[] = [];
@@ -60,12 +69,12 @@ export class PhotoShelf {
    * a sentence where it would take the room that lines need.
    */
   async keep(file: Blob): Promise<string> {
-    if (!(await hasRoomFor(file.size))) throw new Error(this.noRoom());
+    if (!(await hasRoomFor(file.size))) throw new NoRoom(this.noRoom());
     const hash = await hashOf(file);
     try {
       await withPictureRoom(() => this.putDown(hash, file));
     } catch (e) {
-      throw isFull(e) ? new Error(this.noRoom()) : e;
+      throw isFull(e) ? new NoRoom(this.noRoom()) : e;
     }
     this.set([...this.waiting.filter((w) => w.hash !== hash), { hash, file }]);
     void this.send();
@@ -84,8 +93,8 @@ export class PhotoShelf {
     const first =
       waits === 0
         ? 'Free some space'
-        : `Send the ${waits === 1 ? 'picture that waits' : `${waits} pictures that wait`} first, or free some space`;
-    return `There is no room for pictures left on this device; lines still go. ${first}; until then it stays in the camera.`;
+        : `Send the ${waits === 1 ? 'waiting picture' : `${waits} waiting pictures`} first, or free some space`;
+    return `There is no space for pictures on this device; other entries still work. ${first}; until then the picture stays in the camera.`;
   }
 
   /** Sends what waits, one by one, until nobody answers; one that the server breaks over holds no other. One sender at a time. */

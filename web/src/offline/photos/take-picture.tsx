@@ -5,6 +5,7 @@ import { useFileUrl, usePhotoShelf } from './photos.tsx';
 import { Key, LineKey } from '../../ui/key.tsx';
 import { FileInput } from '../../ui/file-input.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
+import { whyNotKept } from './photo-shelf.ts';
 
 /** A picture that is safe on this device, to be written down with a find. */
 export interface KeptPhoto {
@@ -32,14 +33,12 @@ export function TakePicture({
     setTrouble(null);
     const opened = await openPhoto(file);
     if (!opened)
-      return setTrouble(
-        'This file is no picture that this browser can read. JPEG, PNG and WebP can be read everywhere.',
-      );
+      return setTrouble('This browser cannot read this file as a picture. JPEG, PNG and WebP work everywhere.');
     try {
       const photo = await shelf.keep(file);
       onKept({ file, photo, width: opened.width, height: opened.height });
     } catch (e) {
-      setTrouble(`The picture was not kept. ${e instanceof Error ? e.message : String(e)}`);
+      setTrouble(whyNotKept(e));
     }
   };
   return (
@@ -50,7 +49,7 @@ export function TakePicture({
           <img
             className="photo border border-rule-2 block w-auto h-24 max-w-full"
             src={url}
-            alt={`The picture that goes with ${of}`}
+            alt={`The picture for ${of}`}
           />
           <LineKey onClick={() => onKept(null)}>Without the picture</LineKey>
         </span>

@@ -51,8 +51,8 @@ export function useJob<J extends Job>(job: J, asked: InputOf<J> | null, limitMs?
 
 /** Why nothing was reckoned, in a sentence. */
 export const NOT_COMPUTED: Readonly<Record<NotComputed, string>> = {
-  'not loaded': 'What reckons this is not on this device yet: it comes with the next visit on the network.',
+  'not loaded': 'The part that calculates this is not on this device yet. It downloads with the next signal.',
   'too long': 'It took too long and was stopped.',
   'given up': '',
-  failed: 'It could not be reckoned.',
+  failed: 'This could not be calculated.',
 };

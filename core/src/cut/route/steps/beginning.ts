@@ -4,7 +4,7 @@ import { SHEARS, KNIFE, GLOVE } from '../words.ts';
 /** Before anything comes off: hands, spines, cleaning, gutting. */
 export const BEGINNING = {
   'hands ready': {
-    todo: 'Glove on the hand that holds, knife dry, board fast.',
+    todo: 'Glove on your holding hand, dry knife, board secured.',
     how: 'A damp cloth under the board, a bowl for what comes off, nobody within reach of the blade.',
     touches: ['fins', 'gills', 'mouth', 'head', 'skin', 'belly', 'blood', 'flesh', 'tail'],
     tools: [GLOVE, 'damp cloth', 'bowl'],
@@ -83,8 +83,8 @@ export const BEGINNING = {
   },
   'guts out': {
     todo: 'Draw the guts out in one, and look at them.',
-    how: 'What it ate, hen or cock, worms, a cut gut: note it below.',
-    spare: 'The gall, green and bitter. Where it burst: wipe at once, and cut away what it dyed.',
+    how: 'Note stomach contents, male or female, worms and a cut gut below.',
+    spare: 'The gall, green and bitter. If the gall bladder bursts, wipe at once, and cut away any green flesh.',
     touches: ['belly', 'blood', 'flesh'],
     tools: ['bowl'],
     way: 'guts',

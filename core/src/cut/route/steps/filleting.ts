@@ -23,7 +23,7 @@ export const FILLETING = {
   },
   'side one off, from the tail': {
     todo: 'In at the tail, flat on the bone, and run it to the head.',
-    how: 'Edge tipped a hair down to the bone: you hear it tick. Stop behind the fin.',
+    how: 'Tilt the edge slightly down to the bones: you should hear it click. Stop behind the fin.',
     lines: ['along the back, tail first', 'behind the head'],
     pose: 'along the bone',
     spare: 'The belly of a fish that was not gutted: stay over the ribs.',
@@ -43,7 +43,7 @@ export const FILLETING = {
   },
   'side two off': {
     todo: 'Turn it over, and take the other side off the same way.',
-    how: 'It lies less firm now: press it flat, and let the blade bend.',
+    how: 'The fish lies less firmly now: press it flat, and let the blade bend.',
     pose: 'along the bone',
     caution: HOLD,
     touches: ['fins', 'gills', 'skin'],
@@ -59,7 +59,7 @@ export const FILLETING = {
   },
   skinned: {
     todo: 'From the tail end, blade flat on the skin: hold the skin, and saw it forward.',
-    how: 'The hand pulls, the knife stands nearly still.',
+    how: 'Your hand pulls, and the knife hardly moves.',
     lines: ['skin from the tail'],
     pose: 'flat on the skin',
     caution: 'Skin toward you, blade flat and away; keep the fingers off its path.',

@@ -52,7 +52,7 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
                 .map((r) => `${RATIO_WORDS[r.id] ?? r.id}${r.id === 'depth' ? '' : ' at'} ${Math.round(r.value * 100)}`)
                 .join(', ')}
             </b>{' '}
-            in 100 of its length.
+            % of its length.
           </span>
         </li>
       )}

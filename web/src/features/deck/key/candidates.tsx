@@ -28,9 +28,9 @@ export function Candidates({ keyed, onChoose }: { keyed: Key; onChoose: (s: Spec
         ))}
       </ol>
       <p className="hint text-cap">
-        Dashed line: 96 in 100, sure enough to name it.{moved && ' Tick: where it stood before your last answer.'}
+        Dashed line: 96 %, enough to name it.{moved && ' Small mark: before your last answer.'}
         {!ranking.candidates.slice(0, IN_VIEW).some((c) => c.id === NONE) &&
-          ` None of these: ${inHundred(ranking.candidates.find((c) => c.id === NONE)?.p ?? 0)} in 100.`}
+          ` None of these: ${inHundred(ranking.candidates.find((c) => c.id === NONE)?.p ?? 0)} %.`}
       </p>
     </>
   );
@@ -51,7 +51,7 @@ function Candidate({
 }) {
   const percent = inHundred(p);
   const hurts = species !== null && isDangerous(species);
-  const word = species ? likelihoodWord(p) : 'not in this catalogue';
+  const word = species ? likelihoodWord(p) : 'not in the catalogue';
   const body = (
     <>
       <span className="icon">{species ? <FigureView spec={species.figure} size={64} plain /> : <OutlineFish />}</span>
@@ -105,7 +105,7 @@ function Candidate({
         <button
           type="button"
           className="candidate py-1 px-0 border-b grid grid-cols-[64px_minmax(0,1fr)_auto] gap-x-2.5 items-center w-full min-h-14 text-left cursor-pointer border-rule"
-          aria-label={`${species.name}, ${word}, ${percent} %: name it so`}
+          aria-label={`${species.name}, ${word}, ${percent} %: choose this name`}
           onClick={() => onChoose(species)}
         >
           {body}

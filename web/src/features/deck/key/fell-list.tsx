@@ -35,17 +35,18 @@ export function FellList({ keyed }: { keyed: Key }) {
         {told.map(({ c, species, why }) => (
           <li className="mb-1.5 leading-[1.3]" key={c.id}>
             <b>
-              {species.name}, {Math.round(c.p * 100)} to {Math.round((now.get(c.id) ?? 0) * 100)}.
+              {species.name}: from {Math.round(c.p * 100)} % to {Math.round((now.get(c.id) ?? 0) * 100)} %.
             </b>{' '}
-            {capital(why.trait.name ?? why.trait.question)}: you saw “
-            {why.trait.states.find((s) => s.id === why.stateId)?.words}”; there it is “{stateWords(species, why.trait)}
+            {capital(why.trait.name ?? why.trait.question)}: you answered “
+            {why.trait.states.find((s) => s.id === why.stateId)?.words}”; this species has “
+            {stateWords(species, why.trait)}
             ”.
           </li>
         ))}
         {rest > 0 && (
           <li className="mb-1.5 leading-[1.3]">
             {told.length > 0 ? `${rest} others` : `${rest} species`},{' '}
-            {share < 0.005 ? 'less than 1' : Math.round(share * 100)} in 100 together.
+            {share < 0.005 ? 'less than 1' : Math.round(share * 100)} % together.
           </li>
         )}
       </ul>

@@ -70,11 +70,11 @@ export function FishSoFar({ keyed }: { keyed: Key }) {
     );
   };
   return (
-    <section ref={ref} className="pt-2.5 border-t border-rule-2" aria-label="The fish so far">
+    <section ref={ref} className="pt-2.5 border-t border-rule-2" aria-label="Your answers so far">
       <h4 className="font-bold text-m leading-[normal] font-head">
-        The fish so far{' '}
+        Your answers so far{' '}
         <small className="font-normal text-cap leading-[normal] font-text">
-          Does something strike you? Tap it, and it is asked about next. Teal is as you answered.
+          Noticed something? Tap that part to be asked about it next. Teal: as you answered.
         </small>
       </h4>
       {row('above')}

@@ -71,7 +71,7 @@ export function KeyPanel({
           <AnswerLines keyed={keyed} lengthMm={fish.length?.mm ?? null} />
           {fish.count === 1 && (
             <div className="keys">
-              <PictureKey fish={fish} species={null} wants={null} note="its proportions count too" />
+              <PictureKey fish={fish} species={null} wants={null} note="its proportions count as well" />
             </div>
           )}
         </section>
@@ -87,9 +87,9 @@ function Certainty({ keyed }: { keyed: Key }) {
   const leader = best ? inSentence(best.name) : 'none of these';
   return (
     <h3>
-      {certainty === 'leaning' ? `Leaning to ${leader}` : CERTAINTY_WORDS[certainty]}
+      {certainty === 'leaning' ? `Probably ${leader}` : CERTAINTY_WORDS[certainty]}
       <small className="font-normal text-cap leading-[normal] font-text text-ink-2">
-        {stillToSee ? ' until the splitting mark is seen' : ''}
+        {stillToSee ? ': check one more feature to be sure' : ''}
       </small>
     </h3>
   );
@@ -111,7 +111,9 @@ function NameKeys({ keyed, onChoose }: { keyed: Key; onChoose: (s: Species, orEl
             act={settled}
             name={leader.name}
             note={
-              settled ? `${likelihoodWord(best.p)}: writes the name` : `${likelihoodWord(best.p)}; you may name it so`
+              settled
+                ? `${likelihoodWord(best.p)}: saves the name`
+                : `${likelihoodWord(best.p)}; sure enough to name it`
             }
             onClick={() => onChoose(leader)}
           />
@@ -121,15 +123,15 @@ function NameKeys({ keyed, onChoose }: { keyed: Key; onChoose: (s: Species, orEl
         <div className="keys">
           <DeckKey
             name={orNames(possible.slice(0, MOST_NAMES).flatMap((id) => byId(id)?.name ?? []))}
-            note="not settled: the stricter rule applies"
+            note="not identified: the stricter rule applies"
             onClick={() => onChoose(likeliest, possible.slice(1, MOST_NAMES))}
           />
         </div>
       )}
       {!settled && (
         <p className="hint">
-          Not settled: stop here, and the fish stays in the log without a name. Until you know what it is, treat it by
-          the stricter rule of what it may be.
+          Not identified: stop here, and the fish stays in the log without a name. Until it is identified, the stricter
+          rule of the possible species applies.
         </p>
       )}
     </>
@@ -142,14 +144,9 @@ function OtherQuestions({ keyed }: { keyed: Key }) {
   if (open.length === 0) return null;
   const groups: [string, Trait[]][] = REGIONS.map((r) => [r.name, open.filter((t) => regionOf(t.part)?.id === r.id)]);
   return (
-    <SelectField
-      label="Something else strikes you?"
-      id="strikes-you"
-      value=""
-      onChange={(e) => keyed.ask(e.target.value)}
-    >
+    <SelectField label="Noticed something else?" id="strikes-you" value="" onChange={(e) => keyed.ask(e.target.value)}>
       <option value="" disabled>
-        answer it in any order
+        answer any question, in any order
       </option>
       {groups.map(
         ([name, list]) =>

@@ -6,9 +6,9 @@ import { WarningTriangle } from '../../../fish/hazard-strip.tsx';
 import type { Key } from './use-key.ts';
 
 const WORDS: Readonly<Partial<Record<HazardKind, readonly [headline: string, brief: string]>>> = {
-  venomous: ['It may sting', 'venomous'],
-  electric: ['It may shock', 'shocks'],
-  poison: ['It may be poisonous', 'poisonous to eat'],
+  venomous: ['May sting', 'venomous'],
+  electric: ['May give an electric shock', 'shocks'],
+  poison: ['May be poisonous', 'poisonous to eat'],
 };
 /** So many are named; the others are counted. */
 const NAMED = 4;
@@ -31,11 +31,11 @@ export function MayHurt({ keyed }: { keyed: Key }) {
       <p className="leading-[1.3] text-[1rem] max-tablet:col-span-full max-tablet:text-[0.9375rem]">
         {list.slice(0, NAMED).map(({ s, p, worst }) => (
           <span key={s.id}>
-            {s.name} ({WORDS[worst.kind]?.[1]}), {Math.max(1, Math.round(p * 100))} in 100.{' '}
+            {s.name} ({WORDS[worst.kind]?.[1]}), {Math.max(1, Math.round(p * 100))} %.{' '}
             <b className="font-semibold">{worst.grip}</b>{' '}
           </span>
         ))}
-        {more > 0 && <span>And {more} more that can hurt: hold it by none of its fins until it has a name.</span>}
+        {more > 0 && <span>And {more} more that can hurt: do not hold it by any fin until it is identified.</span>}
       </p>
     </div>
   );

@@ -7,25 +7,32 @@ import { figureOf, figureUrl } from '../../../fish/figure-view.tsx';
 import { likeliestState } from '../../../asked/state-words.ts';
 import type { Key, Splitting } from './use-key.ts';
 import { capital, inSentence, withArticle } from '../../../ui/names-in-text.ts';
+import { Explained } from '../../../ui/words/term.tsx';
 
 /** The question now, with its answers drawn; the splitting look drawn on the two that are left. */
 export function QuestionPanel({ keyed }: { keyed: Key }) {
   const { next, splitting, against, suspect, answer } = keyed;
-  if (!next) return <p>Nothing more to ask. Choose from the candidates, or stop here and name it at home.</p>;
+  if (!next) return <p>No more questions. Choose one of the candidates, or stop here and identify it at home.</p>;
   return (
     <>
-      <h3>{next.question}</h3>
+      <h3>
+        <Explained text={next.question} />
+      </h3>
       {splitting && (
         <p className="hint">
-          Two are left. This parts {inSentence(splitting.pair[0].name)} from {inSentence(splitting.pair[1].name)}.
+          Two are left. This separates {inSentence(splitting.pair[0].name)} from {inSentence(splitting.pair[1].name)}.
         </p>
       )}
       {against && suspect && (
         <p className="hint">
-          If it is {withArticle(suspect.name)}, this tells it from {withArticle(against.name)}.
+          If it is {withArticle(suspect.name)}, this distinguishes it from {withArticle(against.name)}.
         </p>
       )}
-      {next.help && <p className="hint">{next.help}</p>}
+      {next.help && (
+        <p className="hint">
+          <Explained text={next.help} />
+        </p>
+      )}
       {splitting ? <SplitChoices keyed={keyed} splitting={splitting} /> : <Choices keyed={keyed} trait={next} />}
       <div className="key-choices">
         <DeckKey name="Cannot tell" note="costs nothing; asks another" onClick={() => answer(next, CANNOT_TELL)} />

@@ -31,7 +31,7 @@ export function SuspectField({ keyed, prior }: { keyed: KeyState; prior: Readonl
           Is it {withArticle(suspect.name)}? <LineKey onClick={() => keyed.setSuspect(null)}>Leave that</LineKey>
         </h4>
         {evidence.length === 0 ? (
-          <p className="hint">The next questions are the marks that tell it from what it is taken for.</p>
+          <p className="hint">The next questions check the features that distinguish it from its lookalikes.</p>
         ) : (
           <p>
             <b>For it:</b> {yes.length > 0 ? says(yes) : 'nothing yet'}. <b>Against it:</b>{' '}
@@ -45,7 +45,7 @@ export function SuspectField({ keyed, prior }: { keyed: KeyState; prior: Readonl
   return (
     <section className="mt-2.5" aria-label="Suspected name">
       <SearchField
-        label="You suspect a name? In any language"
+        label="Do you have a guess? In any language"
         value={word}
         onChange={setWord}
         onEnter={() => found[0] && keyed.setSuspect(found[0].species.id)}
@@ -64,7 +64,7 @@ export function SuspectField({ keyed, prior }: { keyed: KeyState; prior: Readonl
         </div>
       )}
       {word.trim().length > 1 && found.length === 0 && (
-        <p className="hint">No species of this catalogue is called so.</p>
+        <p className="hint">No species in the catalogue has this name.</p>
       )}
     </section>
   );

@@ -22,7 +22,7 @@ export function WhatHangs({ fish, pair }: { fish: FishState; pair: readonly [Spe
       <h4 className="font-bold text-m leading-[normal] font-head">
         Why the name matters{' '}
         {rules.sample && (
-          <small className="font-normal text-cap leading-[normal] font-text">Sample rules, not law</small>
+          <small className="font-normal text-cap leading-[normal] font-text">Made-up rules, not law</small>
         )}
       </h4>
       {rows.map(({ s, says }) => (

@@ -38,8 +38,8 @@ export function ChoosePhoto({
   return (
     <>
       <p>
-        Lay the fish on a board or mat of known size, nose to one end, all four corners in view. Hold the camera high
-        and level over its middle.
+        Lay the fish on a board or mat of known size, nose at one end, all four corners visible. Hold the camera high
+        and level above the middle.
       </p>
       <div className="measure-row">
         <Quantity label="Board, long side" amount="length" value={board[0]} onChange={(v) => onBoard([v, board[1]])} />
@@ -69,8 +69,8 @@ export function ChoosePhoto({
         />
       </div>
       <h3 className="mt-4.5">Practice pictures</h3>
-      <p className="hint">Drawn, not taken: to learn on, and to see how far one can trust it.</p>
-      {practice.isError && <p className="hint">They are not on this device yet, and nobody answers.</p>}
+      <p className="hint">These are drawings for practice, to see how accurate the method is.</p>
+      {practice.isError && <p className="hint">They are not on this device yet, and the server does not answer.</p>}
       <ul className="practice-list mt-2 gap-4 grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] in-[.choose-species]:mt-2.5 in-[.choose-species]:gap-2.5 in-[.choose-species]:grid-cols-[repeat(auto-fill,minmax(222px,1fr))] max-tablet:in-[.choose-species]:grid-cols-[minmax(0,1fr)]">
         {(practice.data ?? []).map((p) => (
           <li key={p.file}>

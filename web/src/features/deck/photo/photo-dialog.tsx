@@ -1,39 +1,41 @@
-import { BODY_RATIOS, type Point } from '@dagboek/core/measure/photo';
 import { checkLength } from '@dagboek/core/measure';
+import { BODY_RATIOS, type Point } from '@dagboek/core/measure/photo';
 import { LENGTH_WORDS } from '@dagboek/core/rules';
 import type { LengthKind } from '@dagboek/core/species';
 import { epochMs, instantOf, sayDate } from '@dagboek/core/time';
 import { type FishState, type Writing } from '@dagboek/journal';
 import { useState } from 'react';
 import type { Species } from '../../../asked/catalogue.ts';
-import { nowMs } from '../../../ui/clock.ts';
-import { CalliperMark, DeckKey } from '../../../lines/deck-key.tsx';
 import { useFormat } from '../../../asked/format.ts';
-import { useWrite } from '../../../asked/use-write.ts';
-import type { NotComputed } from '../../../offline/workers/compute.ts';
-import { type OpenedPhoto, openPhoto, proposeMarks } from '../../../offline/photos/open-photo.ts';
-import { depthShare } from '@dagboek/core/species';
-import { useFileUrl, usePhotoShelf } from '../../../offline/photos/photos.tsx';
-import { Chips } from '../../../ui/chips.tsx';
-import { Dialog } from '../../../ui/dialog.tsx';
 import { Quantity } from '../../../asked/quantity.tsx';
+import { inField, typedAmount, units } from '../../../asked/units.ts';
+import { useWrite } from '../../../asked/use-write.ts';
+import { CalliperMark, DeckKey } from '../../../lines/deck-key.tsx';
+import { type OpenedPhoto, openPhoto, proposeMarks } from '../../../offline/photos/open-photo.ts';
+import { useFileUrl, usePhotoShelf } from '../../../offline/photos/photos.tsx';
+import type { NotComputed } from '../../../offline/workers/compute.ts';
+import { Chips } from '../../../ui/chips.tsx';
+import { nowMs } from '../../../ui/clock.ts';
+import { Dialog } from '../../../ui/dialog.tsx';
+import { LineKey } from '../../../ui/key.tsx';
 import { Trouble } from '../../../ui/trouble.tsx';
 import { useKept } from '../../../ui/use-kept.ts';
 import { type BoardText, ChoosePhoto, type Practice } from './choose-photo.tsx';
-import { bodyMarks, firstMarks, type MarkName, type Marks, readingOf, type View, viewOf } from './marks.ts';
+import { MarkingKeys } from './marking-keys.tsx';
+import { firstMarks, type MarkName, type Marks, readingOf, type View, viewOf } from './marks.ts';
 import { PhotoMarks } from './photo-marks.tsx';
+import { PhotoReading } from './photo-reading.tsx';
 import { readPhoto } from './read-photo.ts';
-import { LENGTH_UNIT, inField, lengthNumber, typedAmount, units } from '../../../asked/units.ts';
-import { LineKey } from '../../../ui/key.tsx';
+import { whyNotKept } from '../../../offline/photos/photo-shelf.ts';
 
 const mmOf = (b: BoardText): [number, number] =>
   b.map((t) => Math.round(typedAmount('length', t)?.value ?? 0)) as [number, number];
 
 const UNSEEN: Readonly<Record<NotComputed, string>> = {
-  'not loaded': 'the part of Dagboek that does it is not on this device yet, and comes with the next signal.',
-  'too long': 'this device took too long over it.',
+  'not loaded': 'the part of Dagboek that does this is not on this device yet. It downloads with the next signal.',
+  'too long': 'this device took too long.',
   'given up': 'it was stopped.',
-  failed: 'it broke on this picture.',
+  failed: 'it failed on this picture.',
 };
 
 /** A length out of a picture: choose it, set the marks, read it, and keep the picture with the fish. */
@@ -65,7 +67,7 @@ export function PhotoDialog({
     setOpening(true);
     const opened = await openPhoto(file);
     if (!opened) {
-      setTrouble('This file is no picture that this browser can read. JPEG, PNG and WebP can be read everywhere.');
+      setTrouble('This browser cannot read this file as a picture. JPEG, PNG and WebP work everywhere.');
       return setOpening(false);
     }
     const { proposal, why } = await proposeMarks(opened, mmOf(b));
@@ -81,7 +83,7 @@ export function PhotoDialog({
     try {
       await open(await (await fetch(`/practice/${p.file}`)).blob(), b);
     } catch {
-      setTrouble('This practice picture is not on this device yet, and nobody answers.');
+      setTrouble('This practice picture is not on this device yet, and the server does not answer.');
     }
   };
   return (
@@ -109,7 +111,7 @@ export function PhotoDialog({
             onFile={(f) => void open(f)}
             onPractice={(p) => void practise(p)}
           />
-          {opening && <p role="status">Looking for the board.</p>}
+          {opening && <p role="status">Finding the board.</p>}
           <Trouble says={trouble} />
         </>
       )}
@@ -193,40 +195,16 @@ function Marking({
           <p className="alert alert-warning" role="status">
             {unseen ? (
               <>
-                <b>Nobody looked for the board:</b> {UNSEEN[unseen]} Drag each corner to its own.
+                <b>The board was not searched for:</b> {UNSEEN[unseen]} Drag each mark to its corner.
               </>
             ) : (
               <>
-                <b>The board was not found:</b> it and the ground look alike. Drag each corner to its own.
+                <b>The board was not found:</b> it looks too much like the background. Drag each mark to its corner.
               </>
             )}
           </p>
         )}
-        <p className="reading my-1 mx-0 flex flex-wrap items-baseline gap-y-0 gap-x-3.5 min-h-14" role="status">
-          {length ? (
-            <>
-              <span className="num text-[2.5rem] whitespace-nowrap max-tablet:text-[2.125rem]">
-                {lengthNumber(length.lengthMm)}
-                <u>{LENGTH_UNIT}</u>
-              </span>
-              <b>{`good to ${lengthNumber(length.sdMm)}`}</b>
-            </>
-          ) : (
-            <b>{read && !read.length.ok ? read.length.why : 'Set the corners and the two ends.'}</b>
-          )}
-        </p>
-        {length && (
-          <p className="hint">
-            {length.pxPerMm.toFixed(1)} pixels to a millimetre; {(length.parallax.share * 100).toFixed(1)} in 100 taken
-            off, since a body stands above its board. The dashed lines lie where the board’s{' '}
-            {boardMm[0] > 300 ? 'tens' : 'fives'} must.
-          </p>
-        )}
-        {length?.warnings.map((w) => (
-          <p key={w} className="alert alert-warning">
-            {w}
-          </p>
-        ))}
+        <PhotoReading length={length} read={read} boardMm={boardMm} />
         <div className="measure-row">
           <Quantity
             label="Board, long side"
@@ -244,27 +222,16 @@ function Marking({
             onChange={setKind}
           />
         )}
-        <div className="line-keys my-2 mx-0 gap-2 flex flex-wrap">
-          <LineKey
-            onClick={() =>
-              onMarks({ ...marks, ...(marks.snout && marks.tail ? { snout: marks.tail, tail: marks.snout } : {}) })
-            }
-          >
-            Swap snout and tail
-          </LineKey>
-          <LineKey
-            aria-pressed={body}
-            onClick={() => onMarks(body ? withoutBody(marks) : { ...marks, ...bodyMarks(marks, middle(species)) })}
-          >
-            {body ? 'Leave the proportions' : 'Proportions too, for the key'}
-          </LineKey>
-          {found && (
-            <LineKey aria-pressed={whole} onClick={() => setWhole(!whole)}>
-              {whole ? 'Only the board' : 'The whole picture'}
-            </LineKey>
-          )}
-          <LineKey onClick={onOther}>Another picture</LineKey>
-        </div>
+        <MarkingKeys
+          onMarks={onMarks}
+          marks={marks}
+          body={body}
+          species={species}
+          found={found}
+          whole={whole}
+          setWhole={setWhole}
+          onOther={onOther}
+        />
         {body && read?.ratios.ok && <Ratios ratios={read.ratios.ratios} species={species} />}
         {photo.position && (
           <label className="gap-2.5 flex items-center min-h-11">
@@ -274,7 +241,7 @@ function Marking({
               checked={keepPlace}
               onChange={(e) => setKeepPlace(e.target.checked)}
             />
-            Keep the place it was taken at, in this book only
+            Keep the position of the picture, in this book only
           </label>
         )}
         <TakenAt fish={fish} takenAt={photo.takenAt} />
@@ -284,8 +251,8 @@ function Marking({
             act
             mark={<CalliperMark />}
             name="Measured"
-            note="writes length and picture"
-            {...(length ? {} : { waits: 'corners and ends first' })}
+            note="saves length and picture"
+            {...(length ? {} : { waits: 'set corners and ends first' })}
             onClick={() => void finish(true)}
           />
           <DeckKey name="Only the picture" note="without a length" onClick={() => void finish(false)} />
@@ -294,10 +261,6 @@ function Marking({
     </div>
   );
 }
-
-const middle = (s: Species | null): number => (s ? depthShare(s.shape) : 0.25);
-const withoutBody = (m: Marks): Marks =>
-  Object.fromEntries(Object.entries(m).filter(([k]) => !['back', 'belly', 'eye', 'dorsal', 'anal'].includes(k)));
 
 const RATIO_WORDS = { depth: 'Depth', eye: 'Eye', dorsal: 'First back fin', anal: 'Anal fin' } as const;
 
@@ -347,11 +310,11 @@ function TakenAt({ fish, takenAt }: { fish: FishState; takenAt: string | null })
   if (off < 60_000 || fish.struck || epochMs(at) > nowMs()) return null;
   const use = async (): Promise<void> => {
     const r = await amend(fish, 'fish.landed', {}, { atMs: epochMs(at), because: 'by the picture’s clock' });
-    setSaid(r.ok ? `The catch now stands at ${time(at)}.` : r.why);
+    setSaid(r.ok ? `The catch is now noted at ${time(at)}.` : r.why);
   };
   return (
     <p className="hint">
-      Taken at {time(at)} on {sayDate(day(at))} by its own clock.{' '}
+      Taken at {time(at)} on {sayDate(day(at))} by the camera’s clock.{' '}
       <LineKey onClick={() => void use()}>Use it as the time of the catch</LineKey>
     </p>
   );
@@ -373,7 +336,7 @@ function usePictureWriting(
     try {
       hash = await shelf.keep(photo.file);
     } catch (e) {
-      return `The picture was not kept. ${e instanceof Error ? e.message : String(e)}`;
+      return whyNotKept(e);
     }
     const list: Writing[] = [
       {
