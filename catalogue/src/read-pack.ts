@@ -1,3 +1,4 @@
+import { wordFor } from '@dagboek/core/units';
 import type { Trait } from '@dagboek/core/key';
 import { schemaChecker } from '@dagboek/core/schema';
 import { figureTroubles, PACK_SCHEMA, speciesTroubles } from '@dagboek/core/species';
@@ -142,7 +143,7 @@ function preview(pack: PackFile, known: Known, alone: boolean, progress: (share:
     if (n > 0)
       faults.push({
         at: r.id,
-        say: `This file leaves out ${r.name}, and ${n === 1 ? 'a fish in the log carries' : `${n} fish in the log carry`} that name. Keep it in the file, or change the species of those fish first.`,
+        say: `This file leaves out ${r.name}, and ${wordFor(n, 'a fish in the log carries', `${n} fish in the log carry`)} that name. Keep it in the file, or change the species of those fish first.`,
       });
   }
   if (faults.length > 0) return failed(...faults.slice(0, MOST_FAULTS));

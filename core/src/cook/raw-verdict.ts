@@ -1,4 +1,4 @@
-import { sayAll } from '../units/index.ts';
+import { sayAll, wordFor } from '../units/index.ts';
 import type { LineClock } from '../larder/index.ts';
 import { FREEZING_FOR_RAW } from '../harm/index.ts';
 
@@ -140,7 +140,7 @@ export function mayEatRaw(
       ? [
           {
             of: null,
-            say: `Of ${guests === 1 ? 'the guest' : 'the guests'} it is not known whether one is pregnant, very young, old or has a weak immune system.`,
+            say: `Of ${wordFor(guests, 'the guest', 'the guests')} it is not known whether one is pregnant, very young, old or has a weak immune system.`,
             source: 'US FDA Food Code 3-801.11; EFSA advice',
             weighs: 'not known',
           },

@@ -1,3 +1,4 @@
+import { sayAll } from '../units/index.ts';
 /** A sentence to tick before a trip begins. */
 export interface BeforeYouGo {
   readonly id: 'lifejacket' | 'someone ashore' | 'weather' | 'cold water' | 'never alone';
@@ -40,4 +41,4 @@ export const sayReturn = (of: {
   readonly call: string;
   readonly number: string;
 }): string =>
-  `${of.boat}: ${of.who.join(', ')} at ${of.where}. Back by ${of.back}. If you have not heard from us by ${of.call}, call ${of.number} and read this out.`;
+  `${of.boat}: ${sayAll(of.who)} at ${of.where}. Back by ${of.back}. If you have not heard from us by ${of.call}, call ${of.number} and read this out.`;

@@ -1,3 +1,4 @@
+import { wordFor } from '../units/index.ts';
 /** How what is in a pack keeps: by which row of the tables. */
 export type KeepsAs = 'raw' | 'offal' | 'cured' | 'smoked' | 'cooked' | 'stock';
 
@@ -63,5 +64,5 @@ export function packName(species: string, form: PackForm, pieces: number | null)
   if (form === 'stock') return `${species}, frames for stock`;
   if (words === null || pieces === null) return `${species}, ${form}`;
   if (words[0] === words[1]) return pieces > 1 ? `${species}, ${pieces} ${words[1]}` : `${species}, ${words[0]}`;
-  return `${species}, ${pieces} ${pieces === 1 ? words[0] : words[1]}`;
+  return `${species}, ${pieces} ${wordFor(pieces, words[0], words[1])}`;
 }

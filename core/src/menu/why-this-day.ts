@@ -1,4 +1,4 @@
-import { sayMass, sayTime, type Units } from '../units/index.ts';
+import { sayMass, sayTime, type Units, sayAll } from '../units/index.ts';
 import { addDays, sayDate, weekday } from '../time/index.ts';
 import type { MenuMeal, MenuPack, MenuPart, MenuWishes } from './menu.ts';
 import type { TakeOut } from './thaw-in-time.ts';
@@ -6,8 +6,6 @@ import type { Wish } from './clash.ts';
 import { heedOn, type MustNot } from './must-not.ts';
 
 const dayAt = (w: MenuWishes, d: number): string => addDays(w.days[0]!.day, d);
-const list = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
 /** Within so many days a day is named by its weekday. */
 const near = (w: MenuWishes, d: number): string => (d < 7 ? weekday(dayAt(w, d)) : sayDate(dayAt(w, d)));
 
@@ -121,5 +119,5 @@ export function sayClash(
       .join(' ');
   const says = clash.wishes.map((x) => sayWish(w, x, units));
   if (says.length === 1) return `This cannot be: ${says[0]}. There is not enough fish that may be eaten then.`;
-  return `These cannot all be: ${list(says)}. Give up one of them${clash.smallest ? '' : '; there may be others that clash'}.`;
+  return `These cannot all be: ${sayAll(says)}. Give up one of them${clash.smallest ? '' : '; there may be others that clash'}.`;
 }

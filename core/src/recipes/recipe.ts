@@ -1,3 +1,4 @@
+import { sayAll } from '../units/index.ts';
 import type { PieceCut } from '../cook/index.ts';
 
 /** What must be declared by law where food is sold: Regulation (EU) 1169/2011, Annex II. */
@@ -151,9 +152,9 @@ export function recipeTrouble(x: unknown): string | null {
 export function sayAllergens(recipes: readonly Recipe[]): string | null {
   const known = allergensOf(recipes);
   const unsaid = recipes.filter((r) => r.declared === false);
-  if (unsaid.length === 0) return known.length > 0 ? `Contains ${known.join(', ')}.` : null;
-  const of = unsaid.length < recipes.length ? ` (${unsaid.map((r) => r.name).join(', ')})` : '';
-  return `Allergens are not declared${of}: read what goes in.${known.length > 0 ? ` Known so far: ${known.join(', ')}.` : ''}`;
+  if (unsaid.length === 0) return known.length > 0 ? `Contains ${sayAll(known)}.` : null;
+  const of = unsaid.length < recipes.length ? ` (${sayAll(unsaid.map((r) => r.name))})` : '';
+  return `Allergens are not declared${of}: read what goes in.${known.length > 0 ? ` Known so far: ${sayAll(known)}.` : ''}`;
 }
 
 /** What is known to have to be declared of a dish, in the law's order. Of one with `declared: false` that is not all. */

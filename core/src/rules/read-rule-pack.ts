@@ -1,3 +1,4 @@
+import { sayAll } from '../units/index.ts';
 import { type Result, refuse } from '../result/index.ts';
 import type { RulePack } from './rule.ts';
 import { toEnd } from '../steps/index.ts';
@@ -34,7 +35,7 @@ export function readRulePack(
     pack,
     warnings:
       strange.length > 0
-        ? [`Not in this catalogue: ${strange.join(', ')}. Their rules judge nothing until the species are there.`]
+        ? [`Not in this catalogue: ${sayAll(strange)}. Their rules judge nothing until the species are there.`]
         : [],
   };
 }

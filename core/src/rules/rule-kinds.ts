@@ -22,7 +22,7 @@ import {
 } from './rule-form.ts';
 import { LENGTH_WORDS, sizeSays } from './size-rules.ts';
 import type { Said } from './verdict.ts';
-import { sayShortLength, sayTime, shortLength, type Units } from '../units/index.ts';
+import { sayShortLength, sayTime, shortLength, type Units, wordFor } from '../units/index.ts';
 import { andList } from './words.ts';
 
 /** A rule of one kind. */
@@ -50,7 +50,7 @@ const isMonthDay = (s: string): boolean => /^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01
 const isTime = (s: string): boolean => /^([01]\d|2[0-3]):[0-5]\d$/.test(s);
 const positive = (...list: number[]): boolean => list.every((n) => Number.isFinite(n) && n > 0);
 const whole = (n: number): boolean => Number.isInteger(n) && n >= 0;
-const fish = (n: number): string => (n === 1 ? 'one fish' : `${n} fish`);
+const fish = (n: number): string => wordFor(n, 'one fish', `${n} fish`);
 const perWords = (per: 'person' | 'boat' | undefined): string => (per === 'boat' ? 'the boat' : 'a person');
 const sunOffset = (min: number, later: string, earlier: string): string =>
   min === 0 ? '' : `${Math.abs(min)} min ${min > 0 ? later : earlier}`;

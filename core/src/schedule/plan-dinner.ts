@@ -1,3 +1,4 @@
+import { wordFor, sayAll } from '../units/index.ts';
 import { type Found, solveSchedule } from './solve-schedule.ts';
 import { BEGIN } from './cost.ts';
 import { type Kitchenwork, type Means, RESOURCES, type Task, workTrouble } from './task.ts';
@@ -89,7 +90,7 @@ function sayEarly(work: Kitchenwork): string {
   const names = [...new Set((guilty.length > 0 ? guilty : fixed).map((t) => t.name.toLowerCase()))].slice(0, 3);
   return names.length === 1
     ? `${names[0]} is early: what comes after it waits longer than it should.`
-    : `${names.join(', ')} are early: what comes after them waits longer than it should.`;
+    : `${sayAll(names)} are early: what comes after them waits longer than it should.`;
 }
 
 /** The plan on the hour when that can be, else at the earliest that can. `least`: so late it is at the least by its waits alone. */
@@ -168,7 +169,7 @@ function sayClash(work: Kitchenwork, late: number): string {
     const has = r.has(work.means);
     const names = [...users].sort((a, b) => b.minutes - a.minutes).slice(0, 3);
     const need = users.reduce((m, t) => m + t.minutes, 0);
-    return `${has} ${has === 1 ? r.one : r.more} for ${need} min of ${names.map((t) => t.name.toLowerCase()).join(', ')}${users.length > 3 ? ' and more' : ''} ${has === 1 ? 'is' : 'are'} not enough for this time.`;
+    return `${has} ${wordFor(has, r.one, r.more)} for ${need} min of ${sayAll([...names.map((t) => t.name.toLowerCase()), ...(users.length > 3 ? ['more'] : [])])} ${wordFor(has, 'is', 'are')} not enough for this time.`;
   }
   return 'Cooks and hob rings together are not enough for this time.';
 }

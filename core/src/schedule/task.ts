@@ -1,3 +1,4 @@
+import { sayAll } from '../units/index.ts';
 /** What a task needs all the while it lasts. */
 export interface Needs {
   /** Someone stands at it. */
@@ -86,7 +87,7 @@ export function workTrouble({ tasks, means, within }: Kitchenwork): string | nul
       if (t) return `${t.name} needs ${r.one === 'oven' ? 'an' : 'a'} ${r.one}, and there is none.`;
     }
   const loop = loopIn(tasks);
-  return loop ? `These wait for each other in a circle: ${loop.join(', ')}. One of them must begin.` : null;
+  return loop ? `These wait for each other in a circle: ${sayAll(loop)}. One of them must begin.` : null;
 }
 
 /** Names of tasks that wait for each other in a circle; null when none do. */

@@ -1,3 +1,4 @@
+import { sayAll } from '@dagboek/core/units';
 import { Global, Logger, Module } from '@nestjs/common';
 import { Config } from '../common/config.ts';
 import { BookFile } from '../storage/book-file.ts';
@@ -19,7 +20,7 @@ import { sayLine } from '../storage/read-log.ts';
         if (!config.acceptLoss) mustReachAsFar(config.data, id, service.chain);
         if (service.damaged.length > 0)
           new Logger('Book').warn(
-            `${service.damaged.length} lines of the file are damaged and set apart: ${service.damaged.slice(0, 5).map(sayLine).join(', ')}. The rest is as it was. \`npm run check-book\` names them all; a copy has them still: \`npm run restore\`.`,
+            `${service.damaged.length} lines of the file are damaged and set apart: ${sayAll(service.damaged.slice(0, 5).map(sayLine))}. The rest is as it was. \`npm run check-book\` names them all; a copy has them still: \`npm run restore\`.`,
           );
         service.noteReached();
         return service;

@@ -1,3 +1,4 @@
+import { sayAny } from '@dagboek/core/units';
 import { isInstant } from '@dagboek/core/time';
 import { isPrivate } from './private-address.ts';
 import { homedir } from 'node:os';
@@ -82,7 +83,7 @@ export class Config {
   static from(env: Readonly<Record<string, string | undefined>>): Config {
     const port = portIn(env, 'DAGBOEK_PORT', '4310');
     const log = env['DAGBOEK_LOG'] ?? 'warn';
-    if (!LOGS.includes(log)) throw new Error(`DAGBOEK_LOG must be one of ${LOGS.join(', ')}, and is "${log}".`);
+    if (!LOGS.includes(log)) throw new Error(`DAGBOEK_LOG must be one of ${sayAny(LOGS)}, and is "${log}".`);
     const now = env['DAGBOEK_NOW'] ?? null;
     if (now !== null && !isInstant(now))
       throw new Error(`DAGBOEK_NOW must be a time such as 2026-09-12T14:20:00+01:00, and is "${now}".`);

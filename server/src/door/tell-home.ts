@@ -1,3 +1,4 @@
+import { sayAny } from '@dagboek/core/units';
 import { createInterface } from 'node:readline';
 import type { ReadStream } from 'node:tty';
 import type { HomeNetwork, JoinCode } from '@dagboek/journal/log';
@@ -15,7 +16,7 @@ export function sayHome(home: HomeNetwork, screen: string): string {
     return `This machine is in no network of a house or a boat now. Join one: its address is looked for by itself.\n${here}`;
   const lines = [`In your network: ${home.urls.join('  or  ')}`];
   if (home.others.length > 0)
-    lines.push(`(Not at ${home.others.join(', ')}: set DAGBOEK_LAN_ADDRESS to be reached there instead.)`);
+    lines.push(`(Not at ${sayAny(home.others)}: set DAGBOEK_LAN_ADDRESS to be reached there instead.)`);
   lines.push('');
   if (home.trustUrls[0])
     lines.push(

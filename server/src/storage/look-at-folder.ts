@@ -1,3 +1,4 @@
+import { sayAll } from '@dagboek/core/units';
 import { existsSync, readdirSync, readSync, openSync, closeSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { BookTrouble } from '../common/book-trouble.ts';
@@ -34,7 +35,7 @@ export function lookAtFolder(folder: string): void {
   if (!existsSync(file)) {
     if (others.length > 0)
       throw new BookTrouble(
-        `${folder} held a book (${others.join(', ')}), and its file ${BOOK_FILE} is gone. ${RESTORE}, ${ANEW}`,
+        `${folder} held a book (${sayAll(others)}), and its file ${BOOK_FILE} is gone. ${RESTORE}, ${ANEW}`,
       );
     return;
   }

@@ -1,3 +1,4 @@
+import { wordFor } from '../asked/format.ts';
 import { sayDate } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -113,8 +114,8 @@ export function AllPage() {
         <Row className="pad ruled">
           <h2>Entries that cannot be read</h2>
           <p>
-            {apart.length === 1 ? 'One entry is' : `${apart.length} entries are`} set apart: kept, but not counted.
-            Correct {apart.length === 1 ? 'it' : 'them'}, or cross {apart.length === 1 ? 'it' : 'them'} out.
+            {wordFor(apart.length, 'One entry is', `${apart.length} entries are`)} set apart: kept, but not counted.
+            Correct {wordFor(apart.length, 'it', 'them')}, or cross {wordFor(apart.length, 'it', 'them')} out.
           </p>
           <WhenFacts>
             <LogLines lines={apart.map((a) => a.line)} />

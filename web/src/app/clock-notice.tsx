@@ -1,6 +1,6 @@
 import { saySpan } from '@dagboek/core/time';
 import { goByServer } from '../ui/clock.ts';
-import { plural } from '../asked/format.ts';
+import { plural, wordFor } from '../asked/format.ts';
 import { useAheadMs, useJournal, useOutbox } from '../offline/journal-context.tsx';
 import { setBack } from '../offline/set-back.ts';
 import { Key } from '../ui/key.tsx';
@@ -43,7 +43,7 @@ export function ClockNotice() {
           name="Use the server’s clock"
           note={
             unsent.length > 0
-              ? `${plural(unsent.length, 'entry', 'entries')} not sent yet ${unsent.length === 1 ? 'is' : 'are'} set ${ahead ? 'back' : 'on'} too`
+              ? `${plural(unsent.length, 'entry', 'entries')} not sent yet ${wordFor(unsent.length, 'is', 'are')} set ${ahead ? 'back' : 'on'} too`
               : 'for everything noted from now on'
           }
         />

@@ -2,7 +2,7 @@ import { NOT_JOINED, sayEntry } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useNames } from '../asked/catalogue.ts';
-import { plural, useFormat } from '../asked/format.ts';
+import { plural, useFormat, wordFor } from '../asked/format.ts';
 import { useJournal, useOutbox, useReached, useSentAgain, useWhyNotReached } from '../offline/journal-context.tsx';
 import type { OutboxItem } from '../offline/outbox.ts';
 import { lazySoon } from '../ui/lazy-soon.tsx';
@@ -57,7 +57,7 @@ export function UnsentPage() {
         {again > 0 && (
           <p className="alert alert-warning" role="status">
             <b>The book on the server was restored from an older copy.</b> {plural(again, 'entry', 'entries')} that it
-            had and has no more {again === 1 ? 'is' : 'are'} sent again from this device.
+            had and has no more {wordFor(again, 'is', 'are')} sent again from this device.
           </p>
         )}
         <ClockNotice />
@@ -98,7 +98,7 @@ function WaitingPictures() {
   if (waiting.length === 0) return null;
   return (
     <Row className="pad">
-      <h2>{waiting.length === 1 ? 'One picture' : `${waiting.length} pictures`}</h2>
+      <h2>{wordFor(waiting.length, 'One picture', `${waiting.length} pictures`)}</h2>
       <p>On this device until the server has them; they are sent automatically when there is a signal.</p>
       <ul className="waiting-pictures my-3 mx-0 gap-4 flex flex-wrap [.in-short+&]:mt-1 [.in-short+&]:col-span-full [.practice-list+&]:mt-4.5">
         {waiting.map((w) => (

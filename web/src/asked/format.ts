@@ -55,4 +55,4 @@ function formatIn(zone: string): Format {
 
 /** "41 %". */
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
-export { plural } from '@dagboek/core/units';
+export { plural, sayAll, sayAny, wordFor } from '@dagboek/core/units';

@@ -4,8 +4,6 @@ import type { NOTE_TOPICS } from './trip.ts';
 import { METRIC, sayDepth, sayHeavy, type Units, sayVolume } from '@dagboek/core/units';
 
 /** Words as the sentences of the log write them. */
-export const list = (xs: readonly string[]): string =>
-  xs.length < 2 ? (xs[0] ?? '') : `${xs.slice(0, -1).join(', ')} and ${xs[xs.length - 1]}`;
 const ICE_WORDS: Readonly<Record<(typeof ICE_SEEN)[number], string>> = {
   full: 'full of ice',
   half: 'half the ice',

@@ -17,13 +17,13 @@ import {
 } from '../facts/book.ts';
 import { WALLS } from '@dagboek/core/box';
 import { BookWay } from '../facts/board.ts';
-import { sayHeavy, sayLength, sayMass, sayTemperature, sayVolume, plural } from '@dagboek/core/units';
+import { sayHeavy, sayLength, sayMass, sayTemperature, sayVolume, plural, sayAll } from '@dagboek/core/units';
 import { sayAsTyped } from '../facts/as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
 import { amountField, choiceField, lengthField, numberField, textField } from '../facts/field.ts';
 import { BookRoom, MemberEats } from '../facts/day.ts';
 import { BookKitchen, BookPantry } from '../facts/dinner.ts';
-import { capital, list, METHOD_WORDS, sayIce } from '../facts/words.ts';
+import { capital, METHOD_WORDS, sayIce } from '../facts/words.ts';
 
 const ofBook = kindOf<'book'>();
 const ofMember = kindOf<'member'>();
@@ -133,7 +133,7 @@ export const BOOK_KINDS = {
       };
     },
     say: (e, names) => {
-      const kinds = (ids: readonly string[]): string => list(ids.map((id) => names.species(id).toLowerCase()));
+      const kinds = (ids: readonly string[]): string => sayAll(ids.map((id) => names.species(id).toLowerCase()));
       const dislikes = e.dislikes?.length ? ` Rather no ${kinds(e.dislikes)}.` : '';
       const allergic = e.allergic?.length ? ` Must not eat ${kinds(e.allergic)}.` : '';
       return `Eats ${plural(e.plates, 'plate')} at a meal.${dislikes}${allergic}${e.noFish ? ' No fish at all.' : ''}${e.atRisk ? ' At risk.' : ''}`;
@@ -154,7 +154,7 @@ export const BOOK_KINDS = {
     fold: (s, p) => {
       s.pantry = p.has;
     },
-    say: (p) => (p.has.length === 0 ? 'Nothing is always in the house.' : `Always in the house: ${p.has.join(', ')}.`),
+    say: (p) => (p.has.length === 0 ? 'Nothing is always in the house.' : `Always in the house: ${sayAll(p.has)}.`),
     fields: [],
   }),
   'book.room': ofBook({

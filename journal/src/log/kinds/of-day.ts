@@ -1,8 +1,7 @@
-import { plural } from '@dagboek/core/units';
+import { plural, sayAll } from '@dagboek/core/units';
 import { sayDay } from '@dagboek/core/time';
 import { DayPlanned } from '../facts/day.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
-import { list } from '../facts/words.ts';
 
 const kind = kindOf<'day'>();
 
@@ -38,7 +37,7 @@ export const DAY_KINDS = {
     facts: DayPlanned,
     fold: 'begins',
     say: (d, names) => {
-      const home = d.home ? ` ${d.home.length === 0 ? 'Nobody' : list(d.home.map(names.member))} at home` : '';
+      const home = d.home ? ` ${d.home.length === 0 ? 'Nobody' : sayAll(d.home.map(names.member))} at home` : '';
       const guests = d.guests ? `${home ? ', and' : ''} ${d.guests} more` : '';
       const n = d.packs?.length ?? 0;
       const packs = n === 0 ? '' : ` ${plural(n, 'pack')} for its meal${d.method ? `, ${d.method}` : ''}.`;

@@ -1,5 +1,5 @@
 import { isRecipe } from '@dagboek/core/recipes';
-import { sayTemperature } from '@dagboek/core/units';
+import { sayTemperature, sayAll } from '@dagboek/core/units';
 import { epochMs } from '@dagboek/core/time';
 import { kindOf, subjectOf } from './define-kind.ts';
 import { amountField } from '../facts/field.ts';
@@ -15,7 +15,6 @@ import {
   RecipeWritten,
 } from '../facts/dinner.ts';
 import { Unreadable } from '../facts/unreadable.ts';
-import { list } from '../facts/words.ts';
 
 const kind = kindOf<'dinner'>();
 
@@ -54,7 +53,7 @@ export const DINNER_KINDS = {
     facts: DinnerSet,
     fold: 'begins',
     say: (d, names) =>
-      `Dinner planned: ${list(d.dishes.map((x) => x.name))}, for ${d.eaters.length + (d.guests ?? 0)}, cooked by ${names.member(d.cook)}.`,
+      `Dinner planned: ${sayAll(d.dishes.map((x) => x.name))}, for ${d.eaters.length + (d.guests ?? 0)}, cooked by ${names.member(d.cook)}.`,
     fields: [],
     mostChars: MOST_DINNER_CHARS,
   }),

@@ -1,4 +1,4 @@
-import { sayTemperature, typedElsewhere, type Units } from '@dagboek/core/units';
+import { sayTemperature, typedElsewhere, type Units, sayAll } from '@dagboek/core/units';
 import { sayAsTyped } from '../facts/as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
 import {
@@ -12,14 +12,13 @@ import {
   textField,
 } from '../facts/field.ts';
 import { COOKING, DONENESS, MealNoted, MealPictured, MealRated, MealServed, type PackTaken } from '../facts/table.ts';
-import { list } from '../facts/words.ts';
 
 const kind = kindOf<'meal'>();
 
 /** "; taken as 10.6 oz and 8 oz" where weights of packs were typed in other units than they are read in. */
 function sayTaken(packs: readonly PackTaken[], units: Units): string {
   const typed = packs.flatMap((p) => typedElsewhere('mass', p.typed?.['massG'], units) ?? []);
-  return typed.length > 0 ? `; taken as ${list(typed)}` : '';
+  return typed.length > 0 ? `; taken as ${sayAll(typed)}` : '';
 }
 
 export const MEAL = subjectOf<'meal', MealServed>({
@@ -54,7 +53,7 @@ export const MEAL_KINDS = {
     facts: MealServed,
     fold: 'begins',
     say: (m, names) =>
-      `${m.name}${m.name.toLowerCase().includes(m.method) ? '' : `, ${m.method}`}, cooked by ${names.member(m.cook)} for ${list(m.eaters.map(names.member))}${m.guests ? ` and ${m.guests} more` : ''}${m.coreC === undefined ? '' : `; ${sayTemperature(m.coreC, names.units)} in the middle${sayAsTyped(m, ['coreC'], 'temperature', names.units)}`}${sayTaken(m.packs, names.units)}.`,
+      `${m.name}${m.name.toLowerCase().includes(m.method) ? '' : `, ${m.method}`}, cooked by ${names.member(m.cook)} for ${sayAll(m.eaters.map(names.member))}${m.guests ? ` and ${m.guests} more` : ''}${m.coreC === undefined ? '' : `; ${sayTemperature(m.coreC, names.units)} in the middle${sayAsTyped(m, ['coreC'], 'temperature', names.units)}`}${sayTaken(m.packs, names.units)}.`,
     fields: [
       textField('name', 'Dish'),
       memberField('cook', 'Cook'),

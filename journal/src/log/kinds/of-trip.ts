@@ -1,4 +1,4 @@
-import { sayHeavy } from '@dagboek/core/units';
+import { sayHeavy, sayAll } from '@dagboek/core/units';
 import { sayAsTyped } from '../facts/as-typed.ts';
 import { kindOf, subjectOf } from './define-kind.ts';
 import {
@@ -12,7 +12,7 @@ import {
   zoneField,
 } from '../facts/field.ts';
 import { NOTE_TOPICS, TripEnded, TripHarm, TripMoved, TripNoted, TripStarted } from '../facts/trip.ts';
-import { list, sayTripNote, type TripNote } from '../facts/words.ts';
+import { sayTripNote, type TripNote } from '../facts/words.ts';
 
 const kind = kindOf<'trip'>();
 
@@ -54,7 +54,7 @@ export const TRIP_KINDS = {
     facts: TripStarted,
     fold: 'begins',
     say: (t, names) =>
-      `Left for ${names.zone(t.zone)}: ${list(t.crew.map(names.member))}.${t.iceKg ? ` ${sayHeavy(t.iceKg, names.units)} of ice${sayAsTyped(t, ['iceKg'], 'heavy', names.units)}.` : ''}`,
+      `Left for ${names.zone(t.zone)}: ${sayAll(t.crew.map(names.member))}.${t.iceKg ? ` ${sayHeavy(t.iceKg, names.units)} of ice${sayAsTyped(t, ['iceKg'], 'heavy', names.units)}.` : ''}`,
     fields: [
       zoneField('zone', 'Zone'),
       membersField('crew', 'Who is aboard'),

@@ -1,3 +1,4 @@
+import { sayAll, plural } from '@dagboek/core/units';
 import { beginsSomething } from '../../log/kinds/index.ts';
 import { fallsWith } from '../../log/book/stands.ts';
 import type { Logged } from '../../log/state/logged.ts';
@@ -50,7 +51,7 @@ const WORDS = {
 export function sayHanging(list: readonly SubjectState[]): string {
   const parts = (Object.keys(WORDS) as (keyof typeof WORDS)[]).flatMap((kind) => {
     const n = list.reduce((sum, s) => sum + (s.kind === kind ? (s.kind === 'fish' ? s.count : 1) : 0), 0);
-    return n > 0 ? [`${n} ${WORDS[kind][n === 1 ? 0 : 1]}`] : [];
+    return n > 0 ? [plural(n, WORDS[kind][0], WORDS[kind][1])] : [];
   });
-  return parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1) ?? ''}`;
+  return sayAll(parts);
 }

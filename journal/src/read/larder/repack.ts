@@ -1,7 +1,7 @@
 import type { Asks } from '../asked.ts';
 import { formFacts, type PackForm, packName, type Wrapping } from '@dagboek/core/larder';
 
-import { sayGrams, type Units } from '@dagboek/core/units';
+import { sayGrams, type Units, wordFor } from '@dagboek/core/units';
 import { packLeft } from '../bodies/order.ts';
 import type { Book } from '../../log/book/book.ts';
 import type { PackState } from '../../log/state/states.ts';
@@ -30,7 +30,7 @@ export function takeTrouble(
   if (massG > left.leftG * ALLOWANCE + 1)
     return `Only ${sayGrams(left.leftG, units)} are left in pack ${packNumber(book, pack)}. If there is more, weigh the pack again.`;
   if (pieces !== null && left.pieces !== null && pieces > left.pieces)
-    return `Only ${left.pieces} ${left.pieces === 1 ? 'piece is' : 'pieces are'} left in it.`;
+    return `Only ${left.pieces} ${wordFor(left.pieces, 'piece is', 'pieces are')} left in it.`;
   return null;
 }
 

@@ -2,7 +2,7 @@ import { sayAny } from '@dagboek/core/units';
 import type { DoorList, HomeNetwork, JoinCode } from '@dagboek/journal/log';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { sayDate } from '@dagboek/core/time';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural, useFormat, sayAll } from '../../asked/format.ts';
 import { minutesSeconds } from '../../ui/minutes-seconds.ts';
 import { Row } from '../../frame/page.tsx';
 import { Ticking } from '../../ui/ticking.tsx';
@@ -69,7 +69,7 @@ export function LetPhoneIn({
           Phones find the book by its address: {sayAny(home.urls)}. Set your router to keep this address, or phones will
           have to join again.
           {home.others.length > 0 &&
-            ` This computer does not answer at its other addresses (${home.others.join(', ')}); DAGBOEK_LAN_ADDRESS chooses another.`}
+            ` This computer does not answer at its other addresses (${sayAll(home.others)}); DAGBOEK_LAN_ADDRESS chooses another.`}
         </p>
       </Row>
     </>

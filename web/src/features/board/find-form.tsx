@@ -1,3 +1,4 @@
+import { sayAll } from '../../asked/format.ts';
 import { findKind, FINDINGS, type FindingOf, sayFinding, whatFollows } from '@dagboek/core/cut';
 import { type CutState, findPictures } from '@dagboek/journal';
 import { useState } from 'react';
@@ -56,7 +57,7 @@ export function FindForm({ cut, onNoted }: { cut: CutState; onNoted?: () => void
     <div className="find-form">
       {noted.length > 0 && (
         <p>
-          Noted: <b>{noted.join(', ')}</b>.
+          Noted: <b>{sayAll(noted)}</b>.
         </p>
       )}
       <PictureRow label="Pictures of what was found" of={findPictures([cut])} />

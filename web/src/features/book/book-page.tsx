@@ -16,7 +16,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAsked } from '../../asked/asked.ts';
 import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural, useFormat, sayAll } from '../../asked/format.ts';
 import { HEAVY_UNIT, sayHeavy, sayTemperature } from '../../asked/units.ts';
 import { CustodyRow } from '../../fish/custody/custody-row.tsx';
 import { UsedCell } from '../../fish/custody/used-cell.tsx';
@@ -216,7 +216,7 @@ function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[
         </p>
       )}
       <p>
-        {trip.crew.map(names.member).join(', ')}.{trip.waterC !== null ? ` Water ${sayTemperature(trip.waterC)}.` : ''}
+        {sayAll(trip.crew.map(names.member))}.{trip.waterC !== null ? ` Water ${sayTemperature(trip.waterC)}.` : ''}
         {trip.iceKg ? ` ${sayHeavy(trip.iceKg)} of ice.` : ''}
       </p>
       {trip.notes.map((n) => (

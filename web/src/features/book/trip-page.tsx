@@ -21,7 +21,7 @@ import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { EndTrip } from '../../lines/end-trip.tsx';
 import { LogLines } from '../../lines/log-lines.tsx';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural, useFormat, wordFor, sayAll } from '../../asked/format.ts';
 import { useBook, useBookValue } from '../../offline/journal-context.tsx';
 import { useWrite } from '../../asked/use-write.ts';
 import { Page, Row } from '../../frame/page.tsx';
@@ -68,7 +68,7 @@ function Trip({ trip }: { trip: TripState }) {
       first={{ label: 'Trip', value: standing ? number : 'crossed out' }}
       cells={[
         { label: 'Day', value: sayDay(day(trip.startedAt)) },
-        { label: 'Crew', value: trip.crew.map(names.member).join(', ') },
+        { label: 'Crew', value: sayAll(trip.crew.map(names.member)) },
         {
           label: 'Hours',
           value: trip.endedAt
@@ -87,7 +87,7 @@ function Trip({ trip }: { trip: TripState }) {
             </h2>
             {unfinished.length > 0 && standing && (
               <p className="alert alert-warning">
-                {unfinished.length === 1 ? 'One fish is' : `${unfinished.length} fish are`} still in hand or bleeding:{' '}
+                {wordFor(unfinished.length, 'One fish is', `${unfinished.length} fish are`)} still in hand or bleeding:{' '}
                 {unfinished.map((f, i) => (
                   <span key={f.id}>
                     {i > 0 && ', '}
@@ -96,7 +96,7 @@ function Trip({ trip }: { trip: TripState }) {
                     </Link>
                   </span>
                 ))}
-                . Finish {unfinished.length === 1 ? 'it' : 'them'} there.
+                . Finish {wordFor(unfinished.length, 'it', 'them')} there.
               </p>
             )}
             {standing && <Brought trip={trip} />}

@@ -7,7 +7,7 @@ import { Link, useSearchParams } from 'react-router';
 import { MissingPage } from '../../frame/missing-page.tsx';
 import { useCatalogue, useRules } from '../../asked/catalogue.ts';
 import { nowMs } from '../../ui/clock.ts';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural, useFormat, wordFor } from '../../asked/format.ts';
 import { HazardStrip } from '../../fish/hazard-strip.tsx';
 import { useBook } from '../../offline/journal-context.tsx';
 import { Page } from '../../frame/page.tsx';
@@ -58,7 +58,7 @@ export function ComparePage() {
             <p className="hint">
               {deciding === 0
                 ? 'No single feature decides'
-                : `${plural(deciding, 'mark')} ${deciding === 1 ? 'decides' : 'decide'}`}
+                : `${plural(deciding, 'mark')} ${wordFor(deciding, 'decides', 'decide')}`}
               {marks.length > deciding ? `; ${marks.length - deciding} only hint.` : '.'}
             </p>
           </header>

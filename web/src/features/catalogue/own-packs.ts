@@ -1,3 +1,4 @@
+import { wordFor, sayAny } from '../../asked/format.ts';
 import type { SpeciesFile } from '@dagboek/catalogue';
 import type { Preview } from '@dagboek/catalogue';
 import { type Book, speciesMet, type SpeciesState, strikeLine, type Writing } from '@dagboek/journal';
@@ -54,7 +55,7 @@ export function takeBack(pack: OwnPack, inUse: Readonly<Record<string, number>>)
   const used = pack.species.filter((s) => inUse[s.file.id]);
   const n = used.reduce((sum, s) => sum + (inUse[s.file.id] ?? 0), 0);
   if (used.length > 0)
-    return `${n === 1 ? 'A fish in the log carries' : `${n} fish in the log carry`} the name ${used.map((s) => s.file.name).join(', ')}. Change the species first, then remove the pack.`;
+    return `${wordFor(n, 'A fish in the log carries', `${n} fish in the log carry`)} the name ${sayAny(used.map((s) => s.file.name))}. Change the species first, then remove the pack.`;
   return pack.species.flatMap((s) => strikesOf(s.state));
 }
 

@@ -5,7 +5,7 @@ import { firstsOf, type FishState, stomachsOf } from '@dagboek/journal';
 import { Link } from 'react-router';
 import { useNames, useRules } from '../../asked/catalogue.ts';
 import { nowMs } from '../../ui/clock.ts';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural, useFormat, sayAll } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { lengthShown, sayLength, shortLength, units } from '../../asked/units.ts';
 import { MM_PER_INCH } from '@dagboek/core/units';
@@ -202,7 +202,7 @@ function Season({ species, fish }: { species: Species; fish: readonly FishState[
       className="mt-1.5 w-full max-w-105 h-auto"
       viewBox="0 0 264 64"
       role="img"
-      aria-label={`About from month ${from} to ${to}. ${met.length > 0 ? `Met: ${met.join(', ')}.` : 'Not met.'}`}
+      aria-label={`About from month ${from} to ${to}. ${met.length > 0 ? `Met: ${sayAll(met)}.` : 'Not met.'}`}
     >
       {byMonth.map((n, i) => (
         <g key={i}>

@@ -1,3 +1,4 @@
+import { sayAll } from '../../asked/format.ts';
 import type { Species } from '@dagboek/catalogue';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../asked/catalogue.ts';
@@ -91,7 +92,7 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
             : s.confidence === 'typical'
               ? 'Figures are typical, not measured on your fish.'
               : 'To be checked.'}
-          {s.toCheck && ` Not sure of: ${s.toCheck.join(', ')}.`} Written from general knowledge of:{' '}
+          {s.toCheck && ` Not sure of: ${sayAll(s.toCheck)}.`} Written from general knowledge of:{' '}
           {s.sources.join('; ')}. Where the knife, the spike and the cuts go is worked out from the drawing: about here.
           Local rules and a doctor’s advice come first.
         </p>

@@ -15,7 +15,7 @@ import { sayDay } from '@dagboek/core/time';
 import { Link, useSearchParams } from 'react-router';
 import { useNames } from '../../asked/catalogue.ts';
 import { nowMs } from '../../ui/clock.ts';
-import { useFormat } from '../../asked/format.ts';
+import { useFormat, sayAll } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { Page, Row } from '../../frame/page.tsx';
 import { Crossing } from './crossing.tsx';
@@ -77,7 +77,7 @@ export function DeckPage() {
         { label: 'Day', value: sayDay(day(trip.startedAt)) },
         {
           label: trip.boat ? 'Boat and crew' : 'Crew',
-          value: `${trip.boat ? `${trip.boat}: ` : ''}${trip.crew.map(names.member).join(', ')}`,
+          value: `${trip.boat ? `${trip.boat}: ` : ''}${sayAll(trip.crew.map(names.member))}`,
         },
         {
           label: 'Water',

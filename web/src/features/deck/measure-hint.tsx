@@ -1,3 +1,4 @@
+import { wordFor } from '../../asked/format.ts';
 import { type ExpectedWeight, HOW_TO_MEASURE } from '@dagboek/core/measure';
 import type { LengthKind } from '@dagboek/core/species';
 import { type FishState, type OwnFit } from '@dagboek/journal';
@@ -22,7 +23,7 @@ export function MeasureHint({
   return (
     <p className="hint">
       {usual && weight === '' ? (
-        `Not weighed: estimated at about ${sayMass(usual.massG * fish.count)} from the length${own.fit && own.fish.length > 0 ? ` and ${own.fish.length === 1 ? 'one' : own.fish.length} of your own` : ''} (${sayMass(usual.lowG * fish.count)} to ${sayMass(usual.highG * fish.count)}). The estimate changes with length and species.`
+        `Not weighed: estimated at about ${sayMass(usual.massG * fish.count)} from the length${own.fit && own.fish.length > 0 ? ` and ${wordFor(own.fish.length, 'one', `${own.fish.length}`)} of your own` : ''} (${sayMass(usual.lowG * fish.count)} to ${sayMass(usual.highG * fish.count)}). The estimate changes with length and species.`
       ) : fish.count > 1 ? (
         'The shortest fish decides what the rules allow.'
       ) : (

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { MissingPage } from '../../frame/missing-page.tsx';
 import { DeckKey } from '../../lines/deck-key.tsx';
-import { plural } from '../../asked/format.ts';
+import { plural, wordFor } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { useUndoWrite } from '../../lines/take-back.tsx';
 import { Page, Row } from '../../frame/page.tsx';
@@ -74,7 +74,7 @@ function Count({ store }: { store: Store }) {
         {asked && (
           <p className="alert alert-warning" role="alert">
             <b>{plural(missing.length, 'pack')} not found,</b> {sayMass(missingG)} in all:{' '}
-            {missing.length === 1 ? 'it' : 'they'} will be noted as not found. Tap once more to confirm. A wrong entry
+            {wordFor(missing.length, 'it', 'they')} will be noted as not found. Tap once more to confirm. A wrong entry
             can be crossed out later.
           </p>
         )}

@@ -5,7 +5,7 @@ import { daysBetween, sayDate, sayDay, stamp, weekday } from '@dagboek/core/time
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { DeckKey } from '../../lines/deck-key.tsx';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural, useFormat, sayAll } from '../../asked/format.ts';
 import { LineKey } from '../../ui/key.tsx';
 import { AddPack } from './add-pack.tsx';
 import { Page, Row } from '../../frame/page.tsx';
@@ -105,7 +105,7 @@ export function LarderPage() {
           {!first && <p>Nothing to eat yet.</p>}
           {past.length > 0 && (
             <p className="alert alert-warning">
-              <b>Past the official limit:</b> {past.map((h) => `pack ${h.number}`).join(', ')}. When in doubt, throw it
+              <b>Past the official limit:</b> {sayAll(past.map((h) => `pack ${h.number}`))}. When in doubt, throw it
               out, and note it.
             </p>
           )}

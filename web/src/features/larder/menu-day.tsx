@@ -1,3 +1,4 @@
+import { sayAll, plural } from '../../asked/format.ts';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { type MenuDay, type MenuMeal, type MenuPart, type MenuWishes, sayEnough, whyThisDay } from '@dagboek/core/menu';
 import { sayShortDate, weekday } from '@dagboek/core/time';
@@ -201,13 +202,13 @@ function WhoEats({ day, onTrouble }: { day: MenuDay; onTrouble: (why: string | n
     onTrouble(r.ok ? null : r.why);
   };
   const home = day.eaters.map((e) => e.id);
-  const names = day.eaters.map((e) => e.name).join(', ');
+  const names = sayAll([...day.eaters.map((e) => e.name), ...(day.guests > 0 ? [plural(day.guests, 'guest')] : [])]);
   const said = plannedDay(book, day.day)?.home != null;
   return (
     <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="py-2.5 px-0 min-h-11 text-ink-2 cursor-pointer">
         {names === '' ? 'Nobody' : names}
-        {day.guests > 0 ? ` and ${day.guests} more` : ''} at home{day.fish === 'yes' ? '; fish is wished' : ''}
+        {' at home'}{day.fish === 'yes' ? '; fish is wished' : ''}
         {said ? '' : ' (as usual)'}
       </summary>
       {open && (

@@ -19,7 +19,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useAsked } from '../../asked/asked.ts';
 import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
-import { useFormat } from '../../asked/format.ts';
+import { useFormat, sayAll } from '../../asked/format.ts';
 import { degrees, sayMass, units } from '../../asked/units.ts';
 import { CustodyRow } from '../../fish/custody/custody-row.tsx';
 import { FigureView } from '../../fish/figure-view.tsx';
@@ -95,7 +95,7 @@ export function PackPage() {
               number={number}
               today={today}
             />
-            {made.length > 0 && <p className="lead">Noted on the board: {made.join(', ')}.</p>}
+            {made.length > 0 && <p className="lead">Noted on the board: {sayAll(made)}.</p>}
             <FoundNote of={`Pack ${number}`} found={found} />
             {packCautions({
               wrapping: pack.wrapping,

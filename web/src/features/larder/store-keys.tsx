@@ -1,3 +1,4 @@
+import { wordFor } from '../../asked/format.ts';
 import { sayDate } from '@dagboek/core/time';
 import { type HeldPack, type Store, type withoutCurrentOf } from '@dagboek/journal';
 import { DeckKey } from '../../lines/deck-key.tsx';
@@ -35,7 +36,7 @@ export function StoreKeys({
           <DeckKey
             name="No longer used"
             {...(held.length > 0
-              ? { waits: `move its ${held.length === 1 ? 'pack' : `${held.length} packs`} first` }
+              ? { waits: `move its ${wordFor(held.length, 'pack', `${held.length} packs`)} first` }
               : { note: 'its entries stay' })}
             onClick={() => setOpen('retire')}
           />

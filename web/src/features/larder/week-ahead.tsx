@@ -2,7 +2,7 @@ import { stamp, weekday } from '@dagboek/core/time';
 import { type HeldPack, mealsAhead } from '@dagboek/journal';
 import { Link } from 'react-router';
 import { nowMs } from '../../ui/clock.ts';
-import { useFormat } from '../../asked/format.ts';
+import { useFormat, sayAll, wordFor } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 
 /** The meals that are planned, in the margin of the larder. */
@@ -35,7 +35,7 @@ export function WeekAhead({ held }: { held: readonly HeldPack[] }) {
       )}
       {missed.map((m) => (
         <p key={m.day.day} className="alert alert-warning">
-          <b>{weekday(m.day.day)}’s meal was not eaten:</b> pack {m.packs.map((h) => h.number).join(', ')}. Plan it
+          <b>{weekday(m.day.day)}’s meal was not eaten:</b> {wordFor(m.packs.length, 'pack')} {sayAll(m.packs.map((h) => `${h.number}`))}. Plan it
           again.
         </p>
       ))}

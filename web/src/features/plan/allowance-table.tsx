@@ -1,3 +1,4 @@
+import { sayAll } from '../../asked/format.ts';
 import { type RulePack } from '@dagboek/core/rules';
 import { bagsOn, keptDays, type Book, type Names, type TripState } from '@dagboek/journal';
 import { useCatalogue } from '../../asked/catalogue.ts';
@@ -51,7 +52,7 @@ export function AllowanceTable({
                 <th className="font-bold" scope="row">
                   {first.together.length === 0
                     ? 'All species'
-                    : first.together.map((id) => byId(id)?.name ?? id).join(', ')}
+                    : sayAll(first.together.map((id) => byId(id)?.name ?? id))}
                   {first.kind === 'possession' ? ', in hand' : first.kind === 'yearlyBag' ? ', this year' : ''}
                   {days.length > 1 ? `, ${shortDay(first.day)}` : ''}
                 </th>

@@ -3,7 +3,7 @@ import { addDays, sayDate, sayDay } from '@dagboek/core/time';
 import { openTrip, placeNow, tripsInOrder } from '@dagboek/journal';
 import { useSearchParams } from 'react-router';
 import { useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
-import { useFormat } from '../../asked/format.ts';
+import { useFormat, sayAll } from '../../asked/format.ts';
 import { sayTime, shortLength } from '../../asked/units.ts';
 import { MissingPage } from '../../frame/missing-page.tsx';
 import { PrintPage } from '../../frame/print-page.tsx';
@@ -107,7 +107,7 @@ export function BriefingSheet() {
       {strays.length > 0 && (
         <p className="mt-1.5 text-[13px]">
           Rarely caught here, but with their own rules:{' '}
-          {strays.map((s) => `${names.species(s.speciesId)} ${sizes(s.rules)}`).join(', ')}.
+          {sayAll(strays.map((s) => `${names.species(s.speciesId)} ${sizes(s.rules)}`))}.
         </p>
       )}
       {shut.length > 0 && (

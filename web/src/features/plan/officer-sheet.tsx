@@ -1,7 +1,7 @@
 import { sayDate, stamp, wallTime } from '@dagboek/core/time';
 import { earlierLengths, methodError, openTrip, tripsInOrder } from '@dagboek/journal';
 import { useNames, useRules } from '../../asked/catalogue.ts';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural, useFormat, wordFor } from '../../asked/format.ts';
 import { sayLength, sayTime } from '../../asked/units.ts';
 import { MissingPage } from '../../frame/missing-page.tsx';
 import { PrintPage, TenCentimetres } from '../../frame/print-page.tsx';
@@ -73,7 +73,7 @@ export function OfficerSheet() {
           {standing.filter((f) => f.released).reduce((n, f) => n + f.count, 0)}
         </b>{' '}
         let go <b className="ml-3.5 font-bold text-[28px] leading-[normal] font-head">{corrected}</b>{' '}
-        {corrected === 1 ? 'length' : 'lengths'} corrected; both are shown
+        {wordFor(corrected, 'length', 'lengths')} corrected; both are shown
       </p>
       <h2>Every fish landed, in order</h2>
       <LandedTable

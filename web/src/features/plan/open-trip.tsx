@@ -7,7 +7,7 @@ import { useNavigate } from 'react-router';
 import { useNames } from '../../asked/catalogue.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { LogLines } from '../../lines/log-lines.tsx';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural, useFormat, sayAll } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { useWrite } from '../../asked/use-write.ts';
 import { Row } from '../../frame/page.tsx';
@@ -48,7 +48,7 @@ export function OpenTrip({ trip }: { trip: TripState }) {
             {trip.boat ? `, from ${trip.boat}` : ', from the shore'}
           </h2>
           <p className="lead">
-            Out for {saySpan(now - Date.parse(trip.startedAt))} with {trip.crew.map(names.member).join(', ')}.
+            Out for {saySpan(now - Date.parse(trip.startedAt))} with {sayAll(trip.crew.map(names.member))}.
             {iceNow !== null && trip.box
               ? ` Some ${sayHeavy(Math.round(iceNow * 10) / 10)} of ice left in ${names.box(trip.box)}.`
               : trip.box

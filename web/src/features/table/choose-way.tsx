@@ -1,3 +1,4 @@
+import { wordFor } from '../../asked/format.ts';
 import { DONE, DONE_WAYS } from '@dagboek/core/cook';
 import { tableCautions } from '@dagboek/core/harm';
 import { useState } from 'react';
@@ -111,7 +112,7 @@ export function ChooseWay({
               label="Turned"
               options={method.heat.turns.map((n) => ({
                 value: String(n),
-                text: n === 0 ? 'never' : n === 1 ? 'once' : `${n} times`,
+                text: n === 0 ? 'never' : wordFor(n, 'once', `${n} times`),
               }))}
               value={setting.turns ?? String(usual.turns)}
               onChange={(turns) => setSetting({ ...setting, turns })}

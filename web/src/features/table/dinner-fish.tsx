@@ -1,3 +1,4 @@
+import { wordFor } from '../../asked/format.ts';
 import { cookingOf, type DishAsked } from '@dagboek/core/cook';
 import { CORE_LINES, sayCore } from '@dagboek/core/harm';
 import { type DinnerDish, probedDish } from '@dagboek/journal';
@@ -66,7 +67,7 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
               : `${sayMinutes(Math.abs(by.laterS))} ${by.laterS > 0 ? 'later' : 'sooner'} than calculated.`}
           </b>{' '}
           Off after {sayMinutes(by.pullS)}, between {sayMinutes(by.lowS)} and {sayMinutes(by.highS)}, by {by.used}{' '}
-          {by.used === 1 ? 'reading' : 'readings'}.
+          {wordFor(by.used, 'reading', 'readings')}.
         </p>
       )}
       {by?.refused.map((r) => (

@@ -37,7 +37,7 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
   if (!lies)
     return (
       <p className="alert alert-warning">
-        Missing in your kitchen: {uses.join(', ')}. <Link to="/table/kitchen">Change the kitchen</Link>.
+        Missing in your kitchen: {sayAll(uses)}. <Link to="/table/kitchen">Change the kitchen</Link>.
       </p>
     );
   const { vessel: v, fit, cover, oil } = lies;

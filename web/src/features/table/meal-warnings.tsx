@@ -1,3 +1,4 @@
+import { sayAll, wordFor } from '../../asked/format.ts';
 import { dinnersAbout, type Book, type HeldPack } from '@dagboek/journal';
 import { HistamineNote } from '../../fish/histamine-note.tsx';
 import { type useNewMeal } from './use-new-meal.ts';
@@ -22,7 +23,7 @@ export function MealWarnings({
       ))}
       {meal.past.length > 0 && (
         <p className="alert alert-warning">
-          <b>Past the official limit:</b> pack {meal.past.map((h) => h.number).join(', ')}. When in doubt, throw it out.
+          <b>Past the official limit:</b> {wordFor(meal.past.length, 'pack')} {sayAll(meal.past.map((h) => `${h.number}`))}. When in doubt, throw it out.
         </p>
       )}
       {others.map((d) => (

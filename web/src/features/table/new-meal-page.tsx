@@ -1,3 +1,4 @@
+import { sayAll } from '../../asked/format.ts';
 import { sayAllergens, sayPortion, scaled } from '@dagboek/core/recipes';
 import { type DONENESS, lessonsFor, mealsInOrder } from '@dagboek/journal';
 import { useState } from 'react';
@@ -74,9 +75,9 @@ export function NewMealPage() {
             {meal.recipe && meal.grams > 0 && (
               <p>
                 <b>Takes</b>{' '}
-                {scaled(meal.recipe, { fishG: meal.grams, plates: Math.max(1, meal.heads) })
-                  .map(sayPortion)
-                  .join(', ')}
+                {sayAll(
+                  scaled(meal.recipe, { fishG: meal.grams, plates: Math.max(1, meal.heads) }).map(sayPortion),
+                )}
                 . <Link to={`/table/recipes/${meal.recipe.id}`}>The recipe</Link>
               </p>
             )}

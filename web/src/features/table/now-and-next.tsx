@@ -1,6 +1,6 @@
 import { stamp } from '@dagboek/core/time';
 import { DeckKey } from '../../lines/deck-key.tsx';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural, useFormat, sayAll } from '../../asked/format.ts';
 import { minutesSeconds } from '../../ui/minutes-seconds.ts';
 import { Row } from '../../frame/page.tsx';
 import { Key, LineKey } from '../../ui/key.tsx';
@@ -129,10 +129,7 @@ export function NowAndNext({ dinner, onFail }: { dinner: Dinner; onFail: OnFail 
       {now.now.length > 1 && (
         <p>
           And now:{' '}
-          {now.now
-            .slice(1)
-            .map((s) => s.task.name.toLowerCase())
-            .join(', ')}
+          {sayAll(now.now.slice(1).map((s) => s.task.name.toLowerCase()))}
           .
         </p>
       )}

@@ -5,7 +5,7 @@ import { sayDate, saySpan } from '@dagboek/core/time';
 import { useParams } from 'react-router';
 import { MissingPage } from '../../frame/missing-page.tsx';
 import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
-import { useFormat } from '../../asked/format.ts';
+import { useFormat, sayAll, plural } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { PrintPage } from '../../frame/print-page.tsx';
 import { sayMass, sayTemperature } from '../../asked/units.ts';
@@ -40,8 +40,8 @@ export function RecordPage() {
           'Cooked',
           `${meal.method}${meal.coreC !== null ? `, ${sayTemperature(meal.coreC)} in the middle` : ', middle not read'}`,
         ],
-        ['Eaten by', `${meal.eaters.map(names.member).join(', ')}${meal.guests ? ` and ${meal.guests} more` : ''}`],
-        ['With', meal.beside.length > 0 ? meal.beside.join(', ') : 'not noted'],
+        ['Eaten by', sayAll([...meal.eaters.map(names.member), ...(meal.guests ? [plural(meal.guests, 'guest')] : [])])],
+        ['With', meal.beside.length > 0 ? sayAll(meal.beside) : 'not noted'],
         [
           'Fell ill',
           record.ill.length > 0

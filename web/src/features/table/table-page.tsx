@@ -16,7 +16,7 @@ import { memo, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue, useNames } from '../../asked/catalogue.ts';
 import { FigureView } from '../../fish/figure-view.tsx';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural, useFormat, sayAll } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { Page, Row } from '../../frame/page.tsx';
 import { Key, KeyLink } from '../../ui/key.tsx';
@@ -66,10 +66,7 @@ export function TablePage() {
                   <Link to={`/table/dinner/${d.id}`}>{d.dishes[0]?.name}</Link>
                 </h2>
                 <p>
-                  {d.dishes
-                    .slice(1)
-                    .map((x) => x.name)
-                    .join(', ')}
+                  {sayAll(d.dishes.slice(1).map((x) => x.name))}
                   {d.dishes.length > 1 ? '; ' : ''}
                   {plural(d.eaters.length + d.guests, 'plate')}, {names.member(d.cook)} cooks
                 </p>

@@ -28,7 +28,7 @@ import { useSearchParams } from 'react-router';
 import { useCatalogue, useRules } from '../../asked/catalogue.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { useCrew } from '../../asked/crew.ts';
-import { useFormat } from '../../asked/format.ts';
+import { useFormat, sayAll } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { inSentence } from '../../ui/names-in-text.ts';
 import { usePen } from '../../asked/pen.ts';
@@ -37,9 +37,8 @@ import { inField, typedAmount } from '../../asked/units.ts';
 
 /** "Pollack and mackerel", each kind once. */
 function dishNames(names: readonly string[]): string {
-  const [first = '', ...rest] = [...new Set(names)];
-  const others = rest.map(inSentence);
-  return others.length === 0 ? first : `${[first, ...others.slice(0, -1)].join(', ')} and ${others.at(-1) ?? ''}`;
+  const [first, ...rest] = [...new Set(names)];
+  return first === undefined ? '' : sayAll([first, ...rest.map(inSentence)]);
 }
 
 /** Half past seven, or an hour from now when that is near or past, to five minutes. */

@@ -1,3 +1,4 @@
+import { wordFor } from '@dagboek/core/units';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { bookHeader, NO_ANSWER, notTaken } from '../reached.ts';
 import { hasRoomFor, isFull, withPictureRoom } from '../../ui/room.ts';
@@ -93,7 +94,7 @@ export class PhotoShelf {
     const first =
       waits === 0
         ? 'Free some space'
-        : `Send the ${waits === 1 ? 'waiting picture' : `${waits} waiting pictures`} first, or free some space`;
+        : `Send the ${wordFor(waits, 'waiting picture', `${waits} waiting pictures`)} first, or free some space`;
     return `There is no space for pictures on this device; other entries still work. ${first}; until then the picture stays in the camera.`;
   }
 

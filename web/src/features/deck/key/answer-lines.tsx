@@ -1,3 +1,4 @@
+import { wordFor } from '../../../asked/format.ts';
 import { CANNOT_TELL } from '@dagboek/core/key';
 import type { Key } from './use-key.ts';
 import { sayLength } from '../../../asked/units.ts';
@@ -59,7 +60,7 @@ export function AnswerLines({ keyed, lengthMm }: { keyed: Key; lengthMm: number 
       {lengthMm !== null && small > 0 && (
         <li className="gap-2 flex justify-between">
           <span>
-            <b>{sayLength(lengthMm)}</b>: {small === 1 ? 'one species does' : `${small} species do`} not grow so long.
+            <b>{sayLength(lengthMm)}</b>: {wordFor(small, 'one species does', `${small} species do`)} not grow so long.
           </span>
         </li>
       )}
