@@ -189,7 +189,9 @@ describe('a pack read from JSON', () => {
   });
 
   test('what is no JSON, and what is empty', () => {
-    expect(says('{"id": ')).toMatch(/^mine\.json is not JSON/);
+    expect(says('{"id": ')).toBe('mine.json is not JSON: it ends in the middle. Correct it, or export it again.');
+    expect(says('[1,\n2,\n3 4]')).toBe('mine.json is not JSON, from line 3 on. Correct it, or export it again.');
+    expect(says('{"id": tru}')).toBe('mine.json is not JSON. Correct it, or export it again.');
     expect(says('  ')).toBe('mine.json is empty. Choose the file of a pack.');
   });
 });

@@ -72,13 +72,21 @@ export const OWN_PACK = { id: 'own', name: 'My own species', about: 'Species add
 
 type PackFile = { id: string; name: string; about: string; species: unknown[] };
 
+/** ", from line 12 on" where the engine says at which letter it stopped; that the file is cut off, where it is; else nothing. */
+function brokenAt(e: unknown, text: string): string {
+  const { message } = e as Error;
+  if (message.includes('end of JSON')) return ': it ends in the middle';
+  const at = /position (\d+)/.exec(message)?.[1];
+  return at === undefined ? '' : `, from line ${text.slice(0, Number(at)).split('\n').length} on`;
+}
+
 function readJson(name: string, text: string): { pack: PackFile; alone: boolean } | { faults: Fault[] } {
   let data: unknown;
   try {
     data = JSON.parse(text);
   } catch (e) {
     return {
-      faults: [{ at: name, say: `${name} is not JSON (${(e as Error).message}). Correct it, or export it again.` }],
+      faults: [{ at: name, say: `${name} is not JSON${brokenAt(e, text)}. Correct it, or export it again.` }],
     };
   }
   // A single species joins those added one by one, and takes none of them away.

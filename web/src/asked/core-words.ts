@@ -1,5 +1,4 @@
 import { COLD_C, type CoreTemperature } from '@dagboek/journal';
-import { stamp } from '@dagboek/core/time';
 import type { Format } from './format.ts';
 import { sayTemperature, sayTemperatureDifference } from './units.ts';
 
@@ -10,8 +9,8 @@ const half = (c: number): number => Math.round(c * 2) / 2;
 const AHEAD_MS = 12 * 3_600_000;
 
 /** ", warm again at 01:50": where its box runs out of ice before long. */
-function warmAgain({ warmMs }: CoreTemperature, { time, zone }: Format, nowMs: number): string {
-  return warmMs === null || warmMs > nowMs + AHEAD_MS ? '' : `, warm again at ${time(stamp(warmMs, zone))}`;
+function warmAgain({ warmMs }: CoreTemperature, { timeBesideMs }: Format, nowMs: number): string {
+  return warmMs === null || warmMs > nowMs + AHEAD_MS ? '' : `, warm again at ${timeBesideMs(warmMs, nowMs)}`;
 }
 
 /** ", by a thermometer; reckoned 1.2° colder": by how much the reckoning was off. */
@@ -24,14 +23,12 @@ function readOff({ read }: CoreTemperature): string {
 
 /** "9.5° inside, below 4.4° at 15:20": how cold it is, and when it is cold enough. */
 export function sayCore(core: CoreTemperature, format: Format, nowMs: number): string {
-  const { time, zone, day, dayOfMs } = format;
   const inside = `${sayTemperature(half(core.coreC))} inside`;
   if (core.coldMs === null)
     return core.cold ? `${inside}, cold enough` : `${inside}, and not getting cold where it lies`;
-  const at = stamp(core.coldMs, zone);
-  const when = day(at) === dayOfMs(nowMs) ? time(at) : `${time(at)} on another day`;
+  const when = format.timeBesideMs(core.coldMs, nowMs);
   return core.cold
-    ? `${inside}, ${day(at) === dayOfMs(nowMs) ? `cold since ${when}` : 'cold enough'}${warmAgain(core, format, nowMs)}${readOff(core)}`
+    ? `${inside}, cold since ${when}${warmAgain(core, format, nowMs)}${readOff(core)}`
     : `${inside}, below ${sayTemperature(COLD_C)} at ${when}${readOff(core)}`;
 }
 

@@ -11,6 +11,10 @@ export interface Format {
   readonly shortTime: (at: string, after?: string) => string;
   /** The same, as narrow as can be: for the knots of the custody line. */
   readonly knotTime: (at: string, after?: string) => string;
+  /** "14:20", or "14:20 on Sat 12 Sep" where that is another day than the one of `than`. */
+  readonly timeBeside: (at: string, than: string) => string;
+  /** The same of two instants, in ms. */
+  readonly timeBesideMs: (ms: number, thanMs: number) => string;
   /** Civil day, YYYY-MM-DD. */
   readonly day: (at: string) => string;
   readonly dayOfMs: (ms: number) => string;
@@ -39,12 +43,18 @@ function formatIn(zone: string): Format {
     if (!after || day(at) === day(after)) return null;
     return day(at) <= addDays(day(after), 6) ? weekday(day(at)).slice(0, 3) : shortDay(day(at)).slice(4);
   };
+  const timeBeside = (at: string, than: string): string => {
+    const clock = sayTime(wallTime(at, zone));
+    return day(at) === day(than) ? clock : `${clock} on ${shortDay(day(at))}`;
+  };
   const format: Format = {
     zone,
     time: (at) => sayTime(wallTime(at, zone)),
     shortTime: (at, after) => since(at, after) ?? sayTime(wallTime(at, zone)),
     // Knots stand 50 px apart: "2:15p" as in a timetable.
     knotTime: (at, after) => since(at, after) ?? sayTime(wallTime(at, zone)).replace(/ ([ap])m$/, '$1'),
+    timeBeside,
+    timeBesideMs: (ms, thanMs) => timeBeside(stamp(ms, zone), stamp(thanMs, zone)),
     day,
     dayOfMs: (ms) => civilDay(stamp(ms, zone), zone),
     shortDay,

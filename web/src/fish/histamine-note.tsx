@@ -1,6 +1,6 @@
+import { useNow } from '../ui/use-now.ts';
 import { HISTAMINE_LIMITS, type HistamineClock } from '@dagboek/core/fresh';
 import { STORE_FACTS } from '@dagboek/core/larder';
-import { stamp } from '@dagboek/core/time';
 import { useFormat } from '../asked/format.ts';
 import { WarningTriangle } from './hazard-strip.tsx';
 import { sayTemperature } from '../asked/units.ts';
@@ -26,7 +26,8 @@ export function HistamineNote({
   /** It lies in a fridge that nobody read: it is reckoned as warm as most are, and a reading would help. */
   unread?: boolean;
 }) {
-  const { time, zone } = useFormat();
+  const { timeBesideMs } = useFormat();
+  const now = useNow();
   if (!clock || clock.state === 'within') return null;
   const how =
     clock.limit === 'to ice'
@@ -39,7 +40,7 @@ export function HistamineNote({
           {of}: <Term of="Histamine">histamine</Term> forms.
         </b>{' '}
         {how}. {unread && sayUnread()}
-        {clock.overAtMs !== null && ` Put it on ice before ${time(stamp(clock.overAtMs, zone))}, or do not eat it.`}
+        {clock.overAtMs !== null && ` Put it on ice before ${timeBesideMs(clock.overAtMs, now)}, or do not eat it.`}
       </p>
     );
   return (

@@ -1,3 +1,4 @@
+import { useNow } from '../ui/use-now.ts';
 import { EMERGENCY_LINES, type EmergencyLine, MAYDAY, sayPositionAloud } from '@dagboek/core/harm';
 import { openTrip, placeNow } from '@dagboek/journal';
 import { Phone } from 'lucide-react';
@@ -87,7 +88,8 @@ export function CallStrip({
 function WhereWeAre() {
   const { book } = useBook();
   const names = useNames();
-  const { time } = useFormat();
+  const { timeBesideMs } = useFormat();
+  const now = useNow();
   const trip = openTrip(book);
   if (!trip) return null;
   const at = placeNow(trip);
@@ -96,7 +98,7 @@ function WhereWeAre() {
       <b>Read aloud:</b> {trip.boat ? `${trip.boat}, ` : ''}
       {names.zone(at.zone)}
       {at.position ? `, ${sayPositionAloud(at.position)}` : ''}
-      {at.since ? `, noted at ${time(at.since)}` : ''}.{' '}
+      {at.since ? `, noted at ${timeBesideMs(Date.parse(at.since), now)}` : ''}.{' '}
       {at.position ? '' : 'No position was noted: read it from the plotter or the phone.'}
     </p>
   );

@@ -61,7 +61,7 @@ function Unreadable({ why, entry }: SetApart) {
 /** Corrections of this line that were made apart: a person says which one counts. */
 function Rivals({ line }: { line: Logged }) {
   const names = useNames();
-  const { time } = useFormat();
+  const { timeBeside } = useFormat();
   const { writeAll } = useWrite();
   const settle = (taken: Entry): void => void writeAll([settleLine(line, taken)]);
   return (
@@ -75,7 +75,7 @@ function Rivals({ line }: { line: Logged }) {
       </small>
       {line.conflict.map((e) => (
         <p className="my-1 mx-0" key={e.id}>
-          {sayEntry(e, names)} <i>{names.member(e.member)}</i>, written {time(e.written)}{' '}
+          {sayEntry(e, names)} <i>{names.member(e.member)}</i>, written {timeBeside(e.written, e.at)}{' '}
           <LineKey aria-label={`Use this one instead: ${sayEntry(e, names)}`} onClick={() => settle(e)}>
             Use this one instead
           </LineKey>
@@ -119,7 +119,7 @@ function LineKeys({ line, onCorrect }: { line: Logged; onCorrect: () => void }) 
 
 function LineText({ line }: { line: Logged }) {
   const names = useNames();
-  const { time } = useFormat();
+  const { timeBeside } = useFormat();
   const { now, was, struck } = line;
   const text = sayEntry(now, names);
   const by = (e: Entry): string => names.member(e.member);
@@ -128,7 +128,7 @@ function LineText({ line }: { line: Logged }) {
       <>
         <s>{text}</s>{' '}
         <small>
-          Crossed out {time(struck.written)} by {by(struck)}
+          Crossed out {timeBeside(struck.written, now.at)} by {by(struck)}
           {struck.because ? `: ${struck.because}` : ''}.
         </small>
       </>
@@ -143,9 +143,9 @@ function LineText({ line }: { line: Logged }) {
   const old = sayEntry(last, names);
   return (
     <>
-      <s>{old === text ? time(last.at) : old}</s> <b>{text}</b>
+      <s>{old === text ? timeBeside(last.at, now.at) : old}</s> <b>{text}</b>
       <small className="block text-ink-2">
-        Corrected {time(now.written)} by {by(now)}
+        Corrected {timeBeside(now.written, now.at)} by {by(now)}
         {now.because ? `: ${now.because}` : ''}.
       </small>
     </>

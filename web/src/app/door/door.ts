@@ -15,7 +15,14 @@ async function ask<T>(path: string, init: RequestInit = {}): Promise<T> {
     );
   if (!res.ok)
     throw new Error(((await res.json().catch(() => ({}))) as Partial<Problem>).detail ?? 'The server has a problem.');
-  return (res.status === 204 ? undefined : await res.json()) as T;
+  if (res.status === 204) return undefined as T;
+  // A network that asks for a sign-in answers in place of the server, with 200 and a page.
+  const said: unknown = await res.json().catch(() => undefined);
+  if (said === undefined)
+    throw new Error(
+      'The answer did not come from the server of the book. Sign in to this network, or join the network of the server.',
+    );
+  return said as T;
 }
 
 /** A device that comes for the first time knows of no book yet. */

@@ -1,3 +1,5 @@
+import { stamp } from '@dagboek/core/time';
+import { useNow } from '../../ui/use-now.ts';
 import { aidCard, type AidId, CALL_SIGNS, cardOf, cardsFor, isDangerous } from '@dagboek/core/harm';
 import { type Book, fishInHand, openTrip, placeNow, sayEntry } from '@dagboek/journal';
 import { type ReactNode, useId, useState } from 'react';
@@ -93,9 +95,10 @@ function StillOpen() {
     .filter((i) => !i.ended)
     .sort(inTurn);
   const names = useNames();
-  const { time } = useFormat();
+  const { shortTime, zone } = useFormat();
+  const now = useNow();
   return open.map((i) => (
-    <Row key={i.id} className="pad ruled" time={<b>{time(i.at)}</b>}>
+    <Row key={i.id} className="pad ruled" time={<b>{shortTime(i.at, stamp(now, zone))}</b>}>
       <Link className="to-incident" to={`/hurt/${i.id}`}>
         {i.log[0] ? sayEntry(i.log[0].now, names) : ''} The timer is running: continue there.
       </Link>

@@ -94,7 +94,7 @@ function Incident({ incident }: { incident: IncidentState }) {
       >
         {incident.ended ? (
           <p>
-            <b>Over{format && `, ${time(incident.ended.at)}`}:</b> {incident.ended.how}
+            <b>Over{format && `, ${format.timeBeside(incident.ended.at, incident.at)}`}:</b> {incident.ended.how}
           </p>
         ) : (
           card?.hotWater && <SoakPanel incident={incident} bowl={bowl} />

@@ -17,7 +17,7 @@ export function IncidentSheet() {
   const { book } = useBook();
   const names = useNames();
   const { byId } = useCatalogue();
-  const { time, day } = useFormat();
+  const { time, timeBeside, day } = useFormat();
   const incident = book.getAny('incident', id);
   const [number] = useEmergencyNumber();
   const others = useOtherNumbers();
@@ -47,7 +47,10 @@ export function IncidentSheet() {
         ['What', card?.title ?? incident.card],
         ['By', fish ? `${fish.name} (${fish.latin})` : 'not known'],
       ]}
-      foot={['Times by the clock of the waters.', incident.ended ? `Over ${time(incident.ended.at)}` : 'Not over']}
+      foot={[
+        'Times by the clock of the waters.',
+        incident.ended ? `Over ${timeBeside(incident.ended.at, incident.at)}` : 'Not over',
+      ]}
     >
       <table className="w-full border-collapse">
         <thead>
@@ -59,7 +62,7 @@ export function IncidentSheet() {
         <tbody>
           {incident.log.map((l) => (
             <tr key={l.first.id}>
-              <td>{time(l.now.at)}</td>
+              <td>{timeBeside(l.now.at, incident.at)}</td>
               <td>{l.struck ? <s>{sayEntry(l.now, names)}</s> : sayEntry(l.now, names)}</td>
             </tr>
           ))}

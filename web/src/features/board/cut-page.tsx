@@ -43,7 +43,7 @@ export function CutPage() {
 function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
   const { book } = useBook();
   const names = useNames();
-  const { time, shortDay, day } = useFormat();
+  const { timeBesideMs, shortDay, day } = useFormat();
   const now = useNow();
   const lies = onTheBoard(book, cut.fish, species);
   const { fish, count, knownG: known, weighed } = lies;
@@ -97,7 +97,7 @@ function Cut({ cut, species }: { cut: CutState; species: Species | null }) {
               species={species}
               known={known}
               weighed={weighed}
-              startedAt={time(cut.startedAt)}
+              startedAt={timeBesideMs(Date.parse(cut.startedAt), now)}
               since={now - Date.parse(cut.startedAt)}
             />
           )}

@@ -44,7 +44,7 @@ export function TripPage() {
 function Trip({ trip }: { trip: TripState }) {
   const { book } = useBook();
   const names = useNames();
-  const { time, day } = useFormat();
+  const { time, timeBeside, day } = useFormat();
   const { writeAll } = useWrite();
   const { inHand, bleeding } = fishInHand(book, trip.id);
   const [ending, setEnding] = useState(false);
@@ -72,7 +72,7 @@ function Trip({ trip }: { trip: TripState }) {
         {
           label: 'Hours',
           value: trip.endedAt
-            ? `${time(trip.startedAt)} to ${time(trip.endedAt)}, ${saySpan(Date.parse(trip.endedAt) - Date.parse(trip.startedAt))}`
+            ? `${time(trip.startedAt)} to ${timeBeside(trip.endedAt, trip.startedAt)}, ${saySpan(Date.parse(trip.endedAt) - Date.parse(trip.startedAt))}`
             : `since ${time(trip.startedAt)}, under way`,
         },
       ]}

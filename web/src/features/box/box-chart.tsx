@@ -40,7 +40,7 @@ export function BoxChart({
   atMs: number;
 }) {
   const [ref, width] = useWidth(640);
-  const { zone, time } = useFormat();
+  const { zone, time, shortTime, timeBesideMs } = useFormat();
   const right = width - RIGHT;
   const x = (ms: number): number => LEFT + ((ms - fromMs) / (toMs - fromMs)) * (right - LEFT);
   const within = (ms: number): boolean => ms >= fromMs && ms <= toMs;
@@ -76,13 +76,13 @@ export function BoxChart({
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`Ice and the warmth inside the fish from ${time(stamp(fromMs, zone))} to ${time(stamp(toMs, zone))}`}
+        aria-label={`Ice and the warmth inside the fish from ${timeBesideMs(fromMs, nowMs)} to ${timeBesideMs(toMs, nowMs)}`}
       >
-        {ticks.map((t) => (
+        {ticks.map((t, i) => (
           <g key={t}>
             <path d={`M${x(t)} ${TOP}V${bottom}`} stroke="var(--rule)" />
             <text x={x(t)} y={bottom + 16} textAnchor="middle" className="tick">
-              {time(stamp(t, zone))}
+              {shortTime(stamp(t, zone), i > 0 ? stamp(ticks[i - 1]!, zone) : undefined)}
             </text>
           </g>
         ))}

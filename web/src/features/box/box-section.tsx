@@ -269,7 +269,7 @@ function TimeSlider({
         max={to}
         step={STEP_MS}
         value={ms}
-        aria-valuetext={at === null ? 'now' : format.time(stamp(ms, format.zone))}
+        aria-valuetext={at === null ? 'now' : sayAt(ms, format, now)}
         onChange={(e) => {
           const v = Number(e.target.value);
           onChange(Math.abs(v - now) < STEP_MS ? null : v);

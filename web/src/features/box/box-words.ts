@@ -4,10 +4,7 @@ import type { Format } from '../../asked/format.ts';
 import { sayHeavy, sayTemperature } from '../../asked/units.ts';
 
 /** A time by the clock, with its day when it is another than `nowMs` lies on. */
-export function sayAt(ms: number, { time, zone, day, dayOfMs, shortDay }: Format, nowMs: number): string {
-  const at = stamp(ms, zone);
-  return day(at) === dayOfMs(nowMs) ? time(at) : `${time(at)} on ${shortDay(day(at))}`;
-}
+export const sayAt = (ms: number, { timeBesideMs }: Format, nowMs: number): string => timeBesideMs(ms, nowMs);
 
 /** To the five minutes before, as a hand keeps time. */
 export const toFive = (ms: number): number => Math.floor(ms / 300_000) * 300_000;

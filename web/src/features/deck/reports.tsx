@@ -16,7 +16,7 @@ export function Reports({ fish }: { fish: readonly FishState[] }) {
   const rules = useRules();
   const { byId } = useCatalogue();
   const names = useNames();
-  const { time, zone } = useFormat();
+  const { timeBesideMs } = useFormat();
   const { write } = useWrite();
   const now = useNow(30_000);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -39,10 +39,10 @@ export function Reports({ fish }: { fish: readonly FishState[] }) {
           <li key={d.fish.id + d.rule.id}>
             <b>{sayFish(d.fish, names)}</b> to {d.rule.to}{' '}
             {d.byMs < now ? (
-              <b className="overdue">was due at {time(stamp(d.byMs, zone))}</b>
+              <b className="overdue">was due at {timeBesideMs(d.byMs, now)}</b>
             ) : (
               <>
-                by {time(stamp(d.byMs, zone))}, in {saySpan(d.byMs - now)}
+                by {timeBesideMs(d.byMs, now)}, in {saySpan(d.byMs - now)}
               </>
             )}{' '}
             <LineKey

@@ -43,6 +43,7 @@ export function LandedTable({
   on,
   shortDay,
   time,
+  timeBeside,
   rules,
   names,
   trip,
@@ -53,6 +54,7 @@ export function LandedTable({
   on: string;
   shortDay: (day: string) => string;
   time: (at: string) => string;
+  timeBeside: (at: string, than: string) => string;
   rules: RulePack | null;
   names: Names;
   trip: TripState;
@@ -60,8 +62,8 @@ export function LandedTable({
   const numbers = fishNumbers(book, trip.id);
   const state = (f: FishState): string => {
     if (!book.stands(f)) return `Crossed out${f.struck?.because ? `: ${f.struck.because}` : ''}`;
-    if (f.released) return `${RELEASE_WORDS[f.released.reason]}. Back ${time(f.released.at)}`;
-    if (f.discarded) return `Kept, thrown away ${time(f.discarded.at)}`;
+    if (f.released) return `${RELEASE_WORDS[f.released.reason]}. Back ${timeBeside(f.released.at, f.landed.at)}`;
+    if (f.discarded) return `Kept, thrown away ${timeBeside(f.discarded.at, f.landed.at)}`;
     const line = custodyOf(book, f.id);
     if (!f.dispatched) return 'In hand, undecided';
     return line?.where === 'box' ? 'Kept. In ice' : `Kept. ${line?.where === 'bleeding' ? 'Bleeding' : 'Aboard'}`;

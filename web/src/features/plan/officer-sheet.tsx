@@ -18,7 +18,7 @@ export function OfficerSheet() {
   const rules = useRules();
   const names = useNames();
 
-  const { day, dayOfMs, time, shortDay } = useFormat();
+  const { day, dayOfMs, time, timeBeside, shortDay } = useFormat();
   const now = useNow(60_000);
   const trip = openTrip(book) ?? tripsInOrder(book).at(-1);
   if (!trip) return <MissingPage />;
@@ -83,6 +83,7 @@ export function OfficerSheet() {
         on={on}
         shortDay={shortDay}
         time={time}
+        timeBeside={timeBeside}
         rules={rules}
         names={names}
         trip={trip}

@@ -16,7 +16,7 @@ export function TwentyMarks({
   homeH: number;
 }) {
   const [ref, width] = useWidth(340);
-  const { zone, time } = useFormat();
+  const { zone, shortTime, timeBeside } = useFormat();
   const known = twenty.flatMap((h) => (h === null ? [] : [h]));
   const first = Math.min(homeH, ...known);
   // What lasts very long stands at the edge: what matters is what ends about home.
@@ -37,21 +37,21 @@ export function TwentyMarks({
   const ticks: number[] = [];
   for (let h = Math.ceil(fromH / stepH) * stepH; h <= toH; h += stepH) ticks.push(h);
   const short = marks.filter((m) => m.short).length;
-  const at = (h: number): string => time(stamp(Math.round((startMs + h * HOUR_MS) / 60_000) * 60_000, zone));
+  const at = (h: number): string => stamp(Math.round((startMs + h * HOUR_MS) / 60_000) * 60_000, zone);
   return (
     <figure ref={ref} className="mx-0 mt-2 mb-0 max-w-115">
       <svg
         width={width}
         height={base + AXIS}
         role="img"
-        aria-label={`20 days like this: on ${short} of them the ice ends before ${at(homeH)}`}
+        aria-label={`20 days like this: on ${short} of them the ice ends before ${timeBeside(at(homeH), at(0))}`}
       >
         <path d={`M0 ${base}H${width}`} stroke="var(--ink)" strokeWidth="1.5" />
-        {ticks.map((h) => (
+        {ticks.map((h, i) => (
           <g key={h}>
             <path d={`M${x(h)} ${base}v6`} stroke="var(--ink)" />
             <text x={x(h)} y={base + 20} textAnchor="middle" className="tick text-[13px] fill-ink-2">
-              {at(h)}
+              {shortTime(at(h), i > 0 ? at(ticks[i - 1]!) : undefined)}
             </text>
           </g>
         ))}

@@ -13,10 +13,10 @@ type OnFail = (why: string | null) => void;
 
 /** It will not be ready at the hour: what clashes, and the hour that can be met. */
 export function Late({ dinner, onFail }: { dinner: Dinner; onFail: OnFail }) {
-  const { time, zone } = useFormat();
+  const { time, timeBesideMs, zone } = useFormat();
   const { plan, servedMs, d } = dinner;
   if (!plan?.ok) return null;
-  const can = time(stamp(servedMs, zone));
+  const can = timeBesideMs(servedMs, d.serveAtMs);
   return (
     <Row className="pad">
       <p className="alert alert-warning" role="status">
@@ -126,13 +126,7 @@ export function NowAndNext({ dinner, onFail }: { dinner: Dinner; onFail: OnFail 
       ) : (
         <p>{dinner.steps.length > 0 ? 'Everything is under way.' : ''}</p>
       )}
-      {now.now.length > 1 && (
-        <p>
-          And now:{' '}
-          {sayAll(now.now.slice(1).map((s) => s.task.name.toLowerCase()))}
-          .
-        </p>
-      )}
+      {now.now.length > 1 && <p>And now: {sayAll(now.now.slice(1).map((s) => s.task.name.toLowerCase()))}.</p>}
       {atWork && due === null && <p>At it: {atWork.task.name.toLowerCase()}.</p>}
     </section>
   );

@@ -3,7 +3,7 @@ import type { CustodyLine, Knot as Tied } from '@dagboek/journal';
 import { factsOf, RELEASE_WORDS } from '@dagboek/journal';
 import type { Freshness } from '@dagboek/core/fresh';
 import { useWidth } from '../../ui/use-width.ts';
-import { useFormat } from '../../asked/format.ts';
+import { type Format, useFormat } from '../../asked/format.ts';
 import { Knot } from './knot.tsx';
 import { slotX, stationEdges, TONE_COLOR } from './slots.ts';
 import { ToneLine } from './tone-line.tsx';
@@ -12,7 +12,8 @@ const H = 34;
 const Y = 11;
 
 /** What a screen reader hears instead of the drawing. */
-export function sayLine(line: CustodyLine, time: (at: string) => string): string {
+export function sayLine(line: CustodyLine, { timeBeside }: Format): string {
+  const time = (at: string): string => timeBeside(at, line.fish.landed.at);
   const parts = line.knots.map((k) =>
     k.state === 'leftOut'
       ? `not ${KNOT_WORDS[k.kind]}`
@@ -36,17 +37,18 @@ export function CustodyRow({
   quiet?: boolean;
 }) {
   const [ref, width] = useWidth(520);
-  const { time, knotTime } = useFormat();
+  const format = useFormat();
+  const { knotTime } = format;
   return (
     <div ref={ref} className="overflow-hidden min-w-0 max-tablet:col-span-full max-tablet:order-5">
-      <svg width={width} height={H} viewBox={`0 0 ${width} ${H}`} role="img" aria-label={sayLine(line, time)}>
+      <svg width={width} height={H} viewBox={`0 0 ${width} ${H}`} role="img" aria-label={sayLine(line, format)}>
         {stationEdges(width)
           .slice(1)
           .map((s) => (
             <path key={s.name} d={`M${s.x} 0V${H}`} stroke="var(--rule)" />
           ))}
         {line.fish.released ? (
-          <TurnedBack line={line} width={width} ground={ground} time={time} />
+          <TurnedBack line={line} width={width} ground={ground} timeBeside={format.timeBeside} />
         ) : (
           <Running line={line} fresh={fresh} width={width} ground={ground} quiet={quiet} time={knotTime} />
         )}
@@ -60,18 +62,18 @@ function TurnedBack({
   line,
   width,
   ground,
-  time,
+  timeBeside,
 }: {
   line: CustodyLine;
   width: number;
   ground: string;
-  time: (at: string) => string;
+  timeBeside: Format['timeBeside'];
 }) {
   const x = slotX('landed', width);
   const bend = x + 34;
   const released = line.fish.released;
   const text = released
-    ? `Back ${time(released.at)}: ${RELEASE_WORDS[released.reason]}${released.state ? `; ${released.state}` : ''}.`
+    ? `Back ${timeBeside(released.at, line.fish.landed.at)}: ${RELEASE_WORDS[released.reason]}${released.state ? `; ${released.state}` : ''}.`
     : '';
   return (
     <>

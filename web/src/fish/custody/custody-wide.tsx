@@ -2,7 +2,7 @@ import { KNOT_WORDS } from './knot-words.ts';
 import type { CustodyLine, Knot as Tied } from '@dagboek/journal';
 import { KNOTS, RELEASE_WORDS } from '@dagboek/journal';
 import type { Freshness } from '@dagboek/core/fresh';
-import { useFormat } from '../../asked/format.ts';
+import { type Format, useFormat } from '../../asked/format.ts';
 import { useWidth } from '../../ui/use-width.ts';
 import { sayLine } from './custody-row.tsx';
 import { FloatMark, Knot } from './knot.tsx';
@@ -15,7 +15,8 @@ const Y = 58;
 /** The large custody line of the fish's own page: stations named, every knot with word and time, two strands after filleting when there is stock. */
 export function CustodyWide({ line, fresh }: { line: CustodyLine; fresh: Freshness | null }) {
   const [ref, width] = useWidth(1060);
-  const { time, knotTime } = useFormat();
+  const format = useFormat();
+  const { knotTime } = format;
   if (width < 620) return <CustodyTall line={line} fresh={fresh} outer={ref} />;
   const tone = fresh?.tone ?? 'fresh';
   const color = TONE_COLOR[tone];
@@ -25,7 +26,7 @@ export function CustodyWide({ line, fresh }: { line: CustodyLine; fresh: Freshne
   const over = line.where === 'eaten' || line.where === 'gone';
   return (
     <div ref={ref}>
-      <svg width={width} height={H} viewBox={`0 0 ${width} ${H}`} role="img" aria-label={sayLine(line, time)}>
+      <svg width={width} height={H} viewBox={`0 0 ${width} ${H}`} role="img" aria-label={sayLine(line, format)}>
         {stationEdges(width).map((s, i) => (
           <g key={s.name}>
             {i > 0 && <path d={`M${s.x} 6V${H - 6}`} stroke="var(--rule-2)" />}
@@ -35,7 +36,7 @@ export function CustodyWide({ line, fresh }: { line: CustodyLine; fresh: Freshne
           </g>
         ))}
         {line.fish.released ? (
-          <Turn line={line} width={width} time={time} />
+          <Turn line={line} width={width} format={format} />
         ) : (
           <>
             <ToneLine tone={tone} x1={0} x2={end} y={Y} weight={5} />
@@ -108,7 +109,8 @@ function Strand({ width, color, label }: { width: number; color: string; label: 
   );
 }
 
-function Turn({ line, width, time }: { line: CustodyLine; width: number; time: (at: string) => string }) {
+function Turn({ line, width, format }: { line: CustodyLine; width: number; format: Format }) {
+  const { time, timeBeside } = format;
   const x = slotX('landed', width);
   const bend = x + 70;
   const r = line.fish.released;
@@ -129,7 +131,8 @@ function Turn({ line, width, time }: { line: CustodyLine; width: number; time: (
         time={time(line.fish.landed.at)}
       />
       <text x={bend + 30} y={Y + 16} style={{ fontSize: 17 }}>
-        {r && `Back in the water ${time(r.at)}: ${RELEASE_WORDS[r.reason]}${r.state ? `; ${r.state}` : ''}.`}
+        {r &&
+          `Back in the water ${timeBeside(r.at, line.fish.landed.at)}: ${RELEASE_WORDS[r.reason]}${r.state ? `; ${r.state}` : ''}.`}
       </text>
     </>
   );
@@ -145,7 +148,8 @@ function CustodyTall({
   fresh: Freshness | null;
   outer: (el: HTMLElement | null) => void;
 }) {
-  const { knotTime, time } = useFormat();
+  const format = useFormat();
+  const { knotTime, timeBeside } = format;
   const color = line.fish.released ? 'var(--ink-2)' : TONE_COLOR[fresh?.tone ?? 'fresh'];
   const done = new Map(line.knots.map((k, i) => [k.kind, { knot: k, time: knotTime(k.at, line.knots[i - 1]?.at) }]));
   // What was passed over (never frozen, say) is not shown; what may still come is.
@@ -153,7 +157,7 @@ function CustodyTall({
   const kinds = line.fish.released ? KNOTS.slice(0, 1) : KNOTS.filter((k, i) => done.has(k) || i > lastTied);
   return (
     <div ref={outer}>
-      <ol className="custody-tall px-0 pt-2 pb-1 relative" aria-label={sayLine(line, time)}>
+      <ol className="custody-tall px-0 pt-2 pb-1 relative" aria-label={sayLine(line, format)}>
         {kinds.map((kind) => {
           const d = done.get(kind);
           return (
@@ -178,7 +182,7 @@ function CustodyTall({
             <span aria-hidden="true" />
             <b>back</b>
             <span>
-              {time(line.fish.released.at)}, {RELEASE_WORDS[line.fish.released.reason]}
+              {timeBeside(line.fish.released.at, line.fish.landed.at)}, {RELEASE_WORDS[line.fish.released.reason]}
             </span>
           </li>
         )}
