@@ -18,6 +18,8 @@ const swc = (tsx) => [
 /** One run for every workspace; the browser's side is proven by Playwright in e2e/. */
 export default {
   testEnvironment: 'node',
+  // Hung, not slow: on a loaded machine the first rendering of a page takes longer than the usual five seconds.
+  testTimeout: 30_000,
   roots: ['core', 'journal', 'figure', 'catalogue', 'packs', 'server', 'web'].map((room) => `<rootDir>/${room}/src`),
   setupFiles: ['<rootDir>/jest.setup.js'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],

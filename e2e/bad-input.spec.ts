@@ -90,7 +90,7 @@ test('a full bag says so, and names whom it counts for', async ({ page, demo }) 
   await page.getByText('Add another fish meanwhile').click();
   await page.getByRole('radio', { name: 'Wren' }).check({ force: true });
   await page.getByLabel('How many').fill('3');
-  await button(page, /^3 aboard/).click();
+  await button(page, /^3 new fish/).click();
   await button(page, /^Pollack/).click();
   await page.getByLabel(/^Shortest/).fill('45');
   await page.getByLabel('Longest').fill('40');

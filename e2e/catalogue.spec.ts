@@ -40,7 +40,7 @@ test('the page of a kind: dangers first, marks numbered on the drawing, its reco
   await expect(page.getByText(/^V venomous, S sharp, B bites, T poison in the flesh, E electric organ/)).toBeVisible();
   await page.goto(`${demo.url}/catalogue/pollack`);
   const record = page.getByRole('region', { name: 'In this book' });
-  await expect(record.getByRole('img', { name: /lengths from .* to .* cm, least size 38.0/ })).toBeVisible();
+  await expect(record.getByRole('img', { name: /lengths from .* to .* cm, minimum size 38.0/ })).toBeVisible();
   await expect(record.getByRole('link', { name: /’s first/ }).first()).toBeVisible();
   await page
     .getByRole('region', { name: 'Taken for' })

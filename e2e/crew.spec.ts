@@ -67,7 +67,7 @@ test('a book without a rule pack: places of its own, species by their ground, an
   await expect(verdict).toContainText('No rule found');
   await page.goto(`${own.url}/plan/rules`);
   await button(page, /^Add a rule/).click();
-  await page.getByLabel('Least length, cm').fill('25');
+  await page.getByLabel('Minimum length, cm').fill('25');
   await page.getByLabel(/For which species/).fill('perch');
   await button(page, 'Add Perch').click();
   await button(page, /^Save the rule/).click();

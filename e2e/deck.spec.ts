@@ -252,7 +252,7 @@ test('one fish noted by two hands on two phones becomes one line; what only one 
   const other = await (await browser.newContext()).newPage();
   await other.goto(`${demo.url}/deck`);
   await other.getByText('Add another fish meanwhile').click();
-  await button(other, /^Fish aboard/).click();
+  await button(other, /^New fish/).click();
   await expect(other.getByRole('heading', { name: /^12 What is it/ })).toBeVisible();
   await button(other, /^Pollack/).click();
   await other.getByLabel(/^Length/).fill('45.5');

@@ -211,7 +211,7 @@ export async function entriesOf(server: Server): Promise<Written[]> {
 
 /** Lands a fish without a name, and waits until it is in hand: the likely kinds stand on the page before, too. */
 export async function fishAboard(page: Page): Promise<void> {
-  await page.getByRole('button', { name: /^Fish aboard/ }).click();
+  await page.getByRole('button', { name: /^New fish/ }).click();
   await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
 }
 

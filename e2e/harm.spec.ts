@@ -116,7 +116,7 @@ test('the strip stands on the board before the fish is weighed, and the cautions
 
 test('the key keeps to these waters until strays are asked for', async ({ page, demo }) => {
   await page.goto(`${demo.url}/deck`);
-  await page.getByRole('radio', { name: 'With the key' }).check({ force: true });
+  await page.getByRole('radio', { name: 'With questions' }).check({ force: true });
   const candidates = page.getByRole('region', { name: 'Candidates' });
   await page.getByRole('button', { name: /^blunt, with a beak/i }).click();
   await expect(candidates).toContainText('None of these');

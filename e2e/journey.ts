@@ -28,7 +28,7 @@ export async function fromWaterToPlate(page: Page, server: Server, hand: Hand): 
   // 2. A fish in hand, named from the list; its hazards stand before anything else.
   await behind('Angler, gear, time');
   await hand.choose(radio('Marit'));
-  await hand.press(button(/^Fish aboard/).last());
+  await hand.press(button(/^New fish/).last());
   await expect(page.getByRole('heading', { name: /What is it/ })).toBeVisible();
   await hand.press(button(/^Greater weever/));
   await expect(page.getByRole('note', { name: 'Hazards' })).toContainText('Venomous');

@@ -34,7 +34,7 @@ const WEEVER: Record<string, string> = {
 
 async function openKey(page: Page, url: string): Promise<void> {
   await page.goto(`${url}/deck`);
-  await page.getByRole('radio', { name: 'With the key' }).check({ force: true });
+  await page.getByRole('radio', { name: 'With questions' }).check({ force: true });
   await expect(question(page)).toBeVisible();
 }
 
@@ -191,7 +191,7 @@ test('with two left, the look that splits them is cut from both drawings, and wh
     await tell(page, q, words);
   await expect(question(page)).toContainText(/Two are left\. This separates (brill from turbot|turbot from brill)\./);
   await expect(question(page).getByRole('button', { name: /A brill’s/ })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Why the name matters' })).toContainText('As a turbot: least 38 cm.');
+  await expect(page.getByRole('region', { name: 'Why the name matters' })).toContainText('As a turbot: minimum 38 cm.');
   await question(page)
     .getByRole('button', { name: /A turbot’s/ })
     .click();

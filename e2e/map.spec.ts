@@ -33,7 +33,7 @@ test('a closed zone is entered: the next fish there is let go, the one before it
   await page.goto(`${demo.url}/plan`);
   const holds = page.getByRole('complementary', { name: 'Rules for this area' });
   await expect(holds).toContainText('Gannet Hole, 12 September');
-  await expect(holds.getByRole('row', { name: /^Pollack/ })).toContainText('not here');
+  await expect(holds.getByRole('row', { name: /^Pollack/ })).toContainText('may not be kept');
   await page.goto(`${demo.url}/plan/officer`);
   await expect(page.getByText('North Skerries, then Gannet Hole')).toBeVisible();
   await expect(page.getByRole('columnheader', { name: 'Zone' })).toBeVisible();

@@ -109,7 +109,7 @@ test.describe('by thumb', () => {
       .getByText(/at home/)
       .tap();
     await row(page, 'Sunday').getByRole('checkbox', { name: 'Wren' }).click({ force: true });
-    await expect(row(page, 'Sunday')).toContainText('Ilse, Tomas at home');
+    await expect(row(page, 'Sunday')).toContainText('Ilse and Tomas at home');
     await planned(page);
     await thumb.press(page.getByRole('button', { name: 'Who eats what' }));
     const dialog = page.getByRole('dialog');

@@ -10,7 +10,7 @@ async function atTheLakes(page: Page, own: Server, zone: RegExp, kind: RegExp, c
   await page.getByRole('radio', { name: zone }).check({ force: true });
   await page.getByRole('button', { name: /Cast off/ }).click();
   // Written, before another page is opened.
-  await expect(page.getByRole('button', { name: /^Fish aboard/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^New fish/ })).toBeVisible();
   await page.goto(`${own.url}/all`);
   await page.getByRole('button', { name: 'Papers of Marit' }).click();
   const papers = page.getByRole('dialog', { name: 'Marit: papers' });

@@ -100,7 +100,7 @@ test('proportions from a picture reach the key: how round it is speaks for the t
   page,
 }) => {
   await page.goto(`${demo.url}/deck`);
-  await page.getByRole('radio', { name: 'With the key' }).check({ force: true });
+  await page.getByRole('radio', { name: 'With questions' }).check({ force: true });
   await page.getByRole('button', { name: /^Picture/ }).click();
   await reader(page)
     .getByRole('button', { name: /Turbot on a mat/ })

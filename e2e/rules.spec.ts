@@ -11,9 +11,9 @@ test('a rule is read out of its data, changed from a day on, tried on past catch
   const rule = page.getByRole('listitem').filter({ hasText: 'Pollack: at least 38 cm' });
   await expect(rule).toContainText('Pollack: at least 38 cm total length.');
   await rule.getByRole('button', { name: /^Change from a certain day/ }).click();
-  await page.getByLabel('Least length, cm').fill('');
+  await page.getByLabel('Minimum length, cm').fill('');
   await expect(page.getByText('Enter the minimum length.')).toBeVisible();
-  await page.getByLabel('Least length, cm').fill('46');
+  await page.getByLabel('Minimum length, cm').fill('46');
   await expect(
     page.getByText('Pollack: at least 46 cm total length, in force from 12 September 2026 on.'),
   ).toBeVisible();
@@ -74,7 +74,7 @@ test('a lot over the limit is split: some stay, the others go back as a line of 
   await page.goto(`${demo.url}/deck`);
   await page.getByText('Add another fish meanwhile').click();
   await page.getByLabel('How many').fill('6');
-  await page.getByRole('button', { name: /^6 aboard/ }).click();
+  await page.getByRole('button', { name: /^6 new fish/ }).click();
   await page
     .getByRole('button', { name: /^Plaice/ })
     .first()

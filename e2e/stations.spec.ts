@@ -64,10 +64,10 @@ test.describe('Plan', () => {
     await endTripAndPlan(page, demo);
     const rules = page.getByRole('complementary', { name: 'Rules for this area' });
     await page.getByRole('radio', { name: /Harrow Estuary/ }).check();
-    await expect(rules.getByRole('row', { name: /Thornback ray/ })).toContainText('not here');
+    await expect(rules.getByRole('row', { name: /Thornback ray/ })).toContainText('may not be kept');
     await expect(rules.getByRole('row', { name: /Plaice/ })).toContainText('28');
     await page.getByRole('radio', { name: /Gannet Hole/ }).check();
-    await expect(rules.getByRole('row', { name: /Pollack/ })).toContainText('not here');
+    await expect(rules.getByRole('row', { name: /Pollack/ })).toContainText('may not be kept');
     await page.getByRole('radio', { name: /North Skerries/ }).check();
     await page.getByRole('group', { name: 'Leaving' }).getByLabel('Day').fill('1 May 2026');
     await page.getByRole('group', { name: 'Leaving' }).getByLabel('Time').fill('8:00');
@@ -85,7 +85,7 @@ test.describe('Deck', () => {
     await page.getByText('Add another fish meanwhile').click();
     await page.getByLabel('How many').fill('5');
     await page.getByRole('radio', { name: 'Ilse' }).check({ force: true });
-    await button(page, /^5 aboard/).click();
+    await button(page, /^5 new fish/).click();
     await button(page, /^Mackerel/).click();
     await page.getByLabel(/^Shortest/).fill('30');
     await page.getByLabel('Longest').fill('36');

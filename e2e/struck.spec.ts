@@ -65,7 +65,7 @@ test('a double tap writes once; the second tap does not fall on what has appeare
   await page.getByText('Add another fish meanwhile').click();
   await page.waitForTimeout(400);
   const before = (await entriesOf(demo)).length;
-  const key = button(page, /^Fish aboard/);
+  const key = button(page, /^New fish/);
   await key.dblclick({ delay: 10 });
   await expect(page.getByRole('heading', { name: /^12 What is it/ })).toBeVisible();
   await page.waitForTimeout(600);

@@ -30,7 +30,7 @@ test('a pack becomes a dinner of three dishes: timed, planned back from the hour
   const grid = page.locator('.dinner-grid');
   await expect(grid.locator('.dinner-flag')).toHaveText('15:40');
   await expect(page.getByText(/This is the latest start that still serves on time\./)).toBeVisible();
-  await expect(page.getByText('Contains fish, milk.')).toBeVisible();
+  await expect(page.getByText('Contains fish and milk.')).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   // Put by hand with the keys of the arrows: the others are planned round it, and it can be let go.
   const peas = page.getByRole('button', { name: /^Peas and fennel, Pod peas, slice fennel/ });

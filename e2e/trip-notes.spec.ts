@@ -7,7 +7,7 @@ async function clearDeck(page: Page, url: string): Promise<void> {
   await page.goto(`${url}/deck`);
   await button(page, /^Back in the water/).click();
   await button(page, /^Released/).click();
-  await expect(button(page, /^Fish aboard/)).toBeVisible();
+  await expect(button(page, /^New fish/)).toBeVisible();
 }
 
 async function openNote(page: Page, topic: string): Promise<void> {

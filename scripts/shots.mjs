@@ -147,7 +147,7 @@ await shot('deck-let-go', `${demo.url}/deck`, {
 const keyed =
   (...answers) =>
   async (p) => {
-    await p.getByRole('radio', { name: 'With the key' }).check({ force: true });
+    await p.getByRole('radio', { name: 'With questions' }).check({ force: true });
     const question = p.getByRole('region', { name: 'The question' });
     for (const [q, words] of answers) {
       const heading = question.getByRole('heading', { level: 3 });

@@ -242,7 +242,7 @@ export { lastMeltTest, meltTestTrouble } from './read/warmth/melt-tests.ts';
 export type { IcePlan, PlanClass } from './read/box/ice-plan.ts';
 export { boxAt, currentFilling, fishInBoxAt, tripOfBox } from './read/box/box-now.ts';
 export type { BoxNow } from './read/box/box-now.ts';
-export { boxAdvice } from './read/box/box-advice.ts';
+export { boxAdvice, iceIsAssumed } from './read/box/box-advice.ts';
 export type { BoxAdvice } from './read/box/box-advice.ts';
 export { boxRoom } from './read/box/box-room.ts';
 export type { BoxRoom } from './read/box/box-room.ts';

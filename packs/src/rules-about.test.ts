@@ -38,7 +38,7 @@ test('a closed season and a ban are said in words', () => {
         rules.rules.filter((r) => r.kind === kind),
         day,
       ),
-    ).toBe('not here');
+    ).toBe('may not be kept');
 });
 
 test('a season that has not opened, and a day of the week', () => {
@@ -77,9 +77,9 @@ test('a length against the rules of a name that is not settled', () => {
   const pollack = rulesAbout(rules, 'pollack', 'north-skerries', on);
   const said = (mm: number, kind: 'total' | 'fork' = 'total'): string => sayAgainst(pollack, on, { mm, kind });
   expect([said(380), said(379), said(452)]).toEqual(['0 over 38', '0.1 under 38: let go', '7.2 over 38']);
-  expect([said(450, 'fork'), sayAgainst(pollack, on, null)]).toEqual(['least 38 cm', 'least 38 cm']);
-  expect(sayAgainst([], on, { mm: 100, kind: 'total' })).toBe('no least size');
-  expect(sayAgainst(rulesAbout(rules, 'pollack', 'gannet-hole', on), on, null)).toBe('not here: let go');
+  expect([said(450, 'fork'), sayAgainst(pollack, on, null)]).toEqual(['minimum 38 cm', 'minimum 38 cm']);
+  expect(sayAgainst([], on, { mm: 100, kind: 'total' })).toBe('no minimum size');
+  expect(sayAgainst(rulesAbout(rules, 'pollack', 'gannet-hole', on), on, null)).toBe('may not be kept: let go');
 });
 
 test('a zone is closed when some rule bans every species there', () => {

@@ -24,7 +24,7 @@ describe('rules that ship', () => {
     ]);
   });
 
-  test('every species of the demo has a bag and a least size; every rule a sentence and a source, and an id of its own', () => {
+  test('every species of the demo has a bag and a minimum size; every rule a sentence and a source, and an id of its own', () => {
     const rules = PACKS[0]!.rules;
     for (const s of SPECIES.filter((x) => rules.some((r) => r.kind === 'dailyBag' && r.species.includes(x.id)))) {
       expect(rules.some((r) => r.kind === 'minimumSize' && r.species.includes(s.id))).toBe(true);

@@ -110,7 +110,7 @@ describe('whom to call, and before you go', () => {
       call: 'Sat 16:00',
       number: '112',
     });
-    for (const word of ['Tern', 'Ilse, Tomas', 'North Skerries', 'Sat 14:00', 'by Sat 16:00, call 112'])
+    for (const word of ['Tern', 'Ilse and Tomas', 'North Skerries', 'Sat 14:00', 'by Sat 16:00, call 112'])
       expect(says).toContain(word);
   });
   test('five sentences; with a spear never alone, no fast breathing, thirty seconds of watching', () => {

@@ -107,7 +107,7 @@ describe('scaled', () => {
   test('what must be declared', () => {
     expect(allergensOf([byId('batter-beer')])).toEqual(['fish', 'gluten']);
     expect(allergensOf([byId('green-salad')])).toEqual(['mustard', 'sulphites']);
-    expect(sayAllergens([byId('batter-beer')])).toBe('Contains fish, gluten.');
+    expect(sayAllergens([byId('batter-beer')])).toBe('Contains fish and gluten.');
   });
   test('of a recipe that came from elsewhere nothing is declared until somebody has read it', () => {
     const doc = {
@@ -124,7 +124,7 @@ describe('scaled', () => {
     expect(sayAllergens([read.recipe])).toBe('Allergens are not declared: read what goes in.');
     // Beside one of ours it is said which of them nobody declared.
     expect(sayAllergens([byId('batter-beer'), read.recipe])).toBe(
-      'Allergens are not declared (Fish pie): read what goes in. Known so far: fish, gluten.',
+      'Allergens are not declared (Fish pie): read what goes in. Known so far: fish and gluten.',
     );
     const { declared: _, ...told } = read.recipe;
     expect(sayAllergens([told])).toBeNull();

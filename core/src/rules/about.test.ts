@@ -58,7 +58,7 @@ describe('the rules about a species', () => {
 });
 
 describe('said in a few words', () => {
-  test('the least size: of several the largest, with how it is measured where that is no total length', () => {
+  test('the minimum size: of several the largest, with how it is measured where that is no total length', () => {
     expect(leastOf([least(340), least(380), least(360)])).toEqual({ mm: 380, kind: 'total' });
     expect(leastOf([rule('dailyBag', { most: 2 })])).toBeNull();
     expect([sayLeast([least(385)]), sayLeast([]), sayLeast([least(260, { length: 'discWidth' })])]).toEqual([
@@ -80,8 +80,8 @@ describe('said in a few words', () => {
     const closed = rule('closedSeason', { closed: { from: '09-01', to: '09-30' } });
     const open = rule('openSeason', { open: { from: '10-01', to: '12-31' } });
     const days = rule('closedDays', { days: ['Saturday'] });
-    expect(sayShut([closed, rule('retentionBan')], DAY)).toBe('not here');
-    expect(sayShut([closed, rule('noTake')], DAY)).toBe('not here');
+    expect(sayShut([closed, rule('retentionBan')], DAY)).toBe('may not be kept');
+    expect(sayShut([closed, rule('noTake')], DAY)).toBe('may not be kept');
     expect(sayShut([closed], DAY)).toBe('closed to 30 September');
     expect(sayShut([open], DAY)).toBe('opens 1 October');
     expect(sayShut([days], DAY)).toBe('not that day');
@@ -92,10 +92,10 @@ describe('said in a few words', () => {
   test('what a length is worth against them: exactly at the limit is over it', () => {
     const say = (mm: number): string => sayAgainst([least(380)], DAY, total(mm));
     expect([say(379), say(380), say(402.5)]).toEqual(['0.1 under 38: let go', '0 over 38', '2.3 over 38']);
-    expect(sayAgainst([least(380)], DAY, null)).toBe('least 38 cm');
-    expect(sayAgainst([least(380)], DAY, { mm: 500, kind: 'fork' })).toBe('least 38 cm');
-    expect(sayAgainst([], DAY, total(300))).toBe('no least size');
-    expect(sayAgainst([least(380), rule('noTake')], DAY, total(500))).toBe('not here: let go');
+    expect(sayAgainst([least(380)], DAY, null)).toBe('minimum 38 cm');
+    expect(sayAgainst([least(380)], DAY, { mm: 500, kind: 'fork' })).toBe('minimum 38 cm');
+    expect(sayAgainst([], DAY, total(300))).toBe('no minimum size');
+    expect(sayAgainst([least(380), rule('noTake')], DAY, total(500))).toBe('may not be kept: let go');
     expect(sayAgainst([least(381)], DAY, total(406.4), CUSTOMARY)).toBe('1 over 15');
     expect(sayAgainst([least(381)], DAY, total(380.9), CUSTOMARY)).toBe('a hair under 15: let go');
   });

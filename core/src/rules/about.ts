@@ -16,7 +16,7 @@ export function rulesAbout(rules: RulePack, speciesId: string, zone: string | nu
   return rules.rules.filter((r) => concerns(r, at));
 }
 
-/** The least size among them, with how it is measured; of several the largest, since all must be met. */
+/** The minimum size among them, with how it is measured; of several the largest, since all must be met. */
 export function leastOf(about: readonly Rule[]): { mm: number; kind: LengthKind } | null {
   const sizes = about.flatMap((r) => (r.kind === 'minimumSize' ? [{ mm: r.leastMm, kind: r.length }] : []));
   return sizes.sort((a, b) => b.mm - a.mm)[0] ?? null;
@@ -34,9 +34,9 @@ export function sayBag(about: readonly Rule[]): string {
   return most.length > 0 ? String(Math.min(...most)) : '–';
 }
 
-/** "not here", "closed to 31 March", "opens 1 May", "not that day"; null when it is open. */
+/** "may not be kept", "closed to 31 March", "opens 1 May", "not that day"; null when it is open. */
 export function sayShut(about: readonly Rule[], day: string): string | null {
-  if (about.some(isBan)) return 'not here';
+  if (about.some(isBan)) return 'may not be kept';
   const rule = about.find((r) => shuts(r, day));
   if (rule?.kind === 'closedSeason') return `closed to ${sayDate(rule.closed.to)}`;
   if (rule?.kind === 'openSeason') return `opens ${sayDate(rule.open.from)}`;
@@ -53,8 +53,8 @@ export function sayAgainst(
   const shut = sayShut(about, day);
   if (shut) return `${shut}: let go`;
   const least = leastOf(about);
-  if (!least) return 'no least size';
-  if (length?.kind !== least.kind) return `least ${sayShortLength(least.mm, units)}`;
+  if (!least) return 'no minimum size';
+  if (length?.kind !== least.kind) return `minimum ${sayShortLength(least.mm, units)}`;
   const over = length.mm - least.mm;
   const [by, limit] = [Math.abs(over), shortLength(least.mm, units)];
   return over >= 0 ? `${shortLength(by, units)} over ${limit}` : `${sayBy(by, units)} under ${limit}: let go`;

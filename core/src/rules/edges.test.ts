@@ -96,7 +96,7 @@ describe('how a length stands to a limit', () => {
     expect(margin(size({ kind: 'releaseSlot', fromMm: 300, toMm: 600 }), 610)).toBe(10);
   });
 
-  test('only what may fall under a least size on ice is told to be noted now', () => {
+  test('only what may fall under a minimum size on ice is told to be noted now', () => {
     const warning = (r: Rule, mm: number) => judge(pack([r]), fish(exact(mm)), []).findings[0]?.warning;
     expect(warning(size({ kind: 'minimumSize', leastMm: 380 }), 390)).toContain('it may measure 37.8 cm on the quay');
     expect(warning(size({ kind: 'minimumSize', leastMm: 388 }), 400)).toBeUndefined();

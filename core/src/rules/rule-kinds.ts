@@ -170,7 +170,7 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
     trouble: (r) => (positive(r.leastMm) ? null : NO_LEAST),
     shuts: never,
     bearsOn: 'keeping',
-    form: { say: 'minimum length', fields: [lengthBlank('leastMm', 'Least length'), LENGTH] },
+    form: { say: 'minimum length', fields: [lengthBlank('leastMm', 'Minimum length'), LENGTH] },
   },
   maximumSize: {
     says: sizeSays,
@@ -250,7 +250,7 @@ export const RULE_KINDS: { readonly [K in RuleKind]: RuleKindDefinition<K> } = {
     trouble: (r) => (positive(r.leastMm) ? null : NO_LEAST),
     shuts: never,
     bearsOn: 'fishing',
-    form: { say: 'no fillet shorter than', fields: [lengthBlank('leastMm', 'Least length')] },
+    form: { say: 'no fillet shorter than', fields: [lengthBlank('leastMm', 'Minimum length')] },
   },
   noOffal: {
     says: dutySays,

@@ -26,7 +26,7 @@ export interface Finding {
   readonly source: string;
   /** For sizes: how far inside (above 0) or outside of what may be kept, mm. */
   readonly marginMm?: number;
-  /** For a least size: that size, mm. */
+  /** For a minimum size: that size, mm. */
   readonly leastMm?: number;
   /** Probability that the fish is as the rule asks. */
   readonly chance?: number;

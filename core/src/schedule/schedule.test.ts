@@ -164,7 +164,7 @@ describe('a dinner', () => {
     const may = two.map((t) => ({ ...t, mayStand: 25 }));
     const late = planDinner(work(may, 30));
     expect(late).toMatchObject({ ok: true, lateMin: 10 });
-    expect(late.ok && late.clash).toMatch(/^1 oven for 40 min of roast a, roast b is not enough for this time\.$/);
+    expect(late.ok && late.clash).toMatch(/^1 oven for 40 min of roast a and roast b is not enough for this time\.$/);
   });
   test('late in the middle: what is begun stands, the rest is planned from now', () => {
     // The boil began 10 min ago with 24 to go; 8 min are left: it is ready 6 late.
@@ -216,7 +216,7 @@ describe('a dinner', () => {
     const loop = [task('a', 1, { after: [after('b')] }), task('b', 1, { after: [after('a')] })];
     expect(planDinner(work(loop))).toMatchObject({
       ok: false,
-      why: expect.stringMatching(/circle: Task a, Task b/),
+      why: expect.stringMatching(/circle: Task a and Task b/),
     });
     expect(workTrouble(work([task('a', 5, { place: 'oven' })], 60, { ...MEANS, ovens: 0 }))).toMatch(
       /^Task a needs an oven, and there is none\.$/,

@@ -15,6 +15,8 @@ export interface Format {
   readonly timeBeside: (at: string, than: string) => string;
   /** The same of two instants, in ms. */
   readonly timeBesideMs: (ms: number, thanMs: number) => string;
+  /** At the ticks of an axis: "14:20", or "Sat 14:20" where a night lies since the tick before. */
+  readonly tickTime: (at: string, before?: string) => string;
   /** Civil day, YYYY-MM-DD. */
   readonly day: (at: string) => string;
   readonly dayOfMs: (ms: number) => string;
@@ -53,6 +55,8 @@ function formatIn(zone: string): Format {
     shortTime: (at, after) => since(at, after) ?? sayTime(wallTime(at, zone)),
     // Knots stand 50 px apart: "2:15p" as in a timetable.
     knotTime: (at, after) => since(at, after) ?? sayTime(wallTime(at, zone)).replace(/ ([ap])m$/, '$1'),
+    tickTime: (at, before) =>
+      `${before && day(at) !== day(before) ? `${weekday(day(at)).slice(0, 3)} ` : ''}${sayTime(wallTime(at, zone))}`,
     timeBeside,
     timeBesideMs: (ms, thanMs) => timeBeside(stamp(ms, zone), stamp(thanMs, zone)),
     day,

@@ -136,7 +136,7 @@ test.each<[Parameters<typeof anEntry>[0], object, string]>([
     'The kitchen: 2 at work, 4 rings, 1 in the oven, 1 on the grill; 0 pans and pots.',
   ],
   ['book.pantry', { has: [] }, 'Nothing is always in the house.'],
-  ['book.pantry', { has: ['salt', 'oil'] }, 'Always in the house: salt, oil.'],
+  ['book.pantry', { has: ['salt', 'oil'] }, 'Always in the house: salt and oil.'],
   ['meal.pictured', { photo: 'a'.repeat(64) }, 'Pictured.'],
   ['member.eats', { plates: 1 }, 'Eats 1 plate at a meal.'],
   [

@@ -23,7 +23,7 @@ export interface BoxNow {
   readonly mostKg: number;
   /** Melting now, kg an hour; 0 without ice. */
   readonly meltKgH: number;
-  /** When the ice ends: as reckoned, and one in forty before and after; null where it does not within reckoning. */
+  /** When the ice ends: as reckoned, and one in forty before and after; null where it does not within what is reckoned (`lateMs` also where the later end lies beyond it). */
   readonly goneMs: number | null;
   readonly earlyMs: number | null;
   readonly lateMs: number | null;
@@ -79,7 +79,7 @@ export function boxAt(f: Filling, ms: number): BoxNow {
     meltKgH: without || hours <= 0 ? 0 : Math.max(0, (iceKg - next.iceKg) / hours),
     goneMs,
     earlyMs: goneMs === null ? null : Math.min(goneMs, Math.max(ms, band.gone.early ?? goneMs)),
-    lateMs: goneMs === null ? null : Math.max(goneMs, band.gone.late ?? goneMs),
+    lateMs: goneMs === null || band.gone.late === null ? null : Math.max(goneMs, band.gone.late),
     withoutMs: without?.fromMs ?? null,
   };
 }

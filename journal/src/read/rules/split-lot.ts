@@ -33,7 +33,7 @@ export function partBack(fish: FishState, verdict: Verdict | null): PartBack | n
   if (over > 0) return { likely: over, counted: true, reason: 'over the bag', leastMm: null };
   if (fish.count < 2 || !fish.length || !(verdict?.outcome === 'letGo' || verdict?.outcome === 'measureAgain'))
     return null;
-  // Only where a least length alone is against it: what else forbids the lot forbids each of it.
+  // Only where a minimum length alone is against it: what else forbids the lot forbids each of it.
   const against = verdict.findings.filter((f) => f.outcome === 'letGo' || f.outcome === 'measureAgain');
   const leastMm = Math.max(0, ...against.flatMap((f) => f.leastMm ?? []));
   if (against.length === 0 || against.some((f) => f.kind !== 'minimumSize' || f.leastMm === undefined)) return null;

@@ -201,7 +201,7 @@ describe('a dinner, written down', () => {
     const book = Book.EMPTY.withEntries([anEntry('dinner.set', DINNER, facts)]);
     const list = dinnerShopping(book, dinner())!;
     expect(list.buy.find((p) => p.name === 'new potatoes')).toMatchObject({ amount: 450 });
-    expect(list.allergens).toBe('Contains fish, milk.');
+    expect(list.allergens).toBe('Contains fish and milk.');
   });
 });
 

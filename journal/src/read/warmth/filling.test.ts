@@ -204,6 +204,13 @@ describe('what is to be done', () => {
     const done = book(trip(2, home), fish('a', '08:00', 3000), filled('10:05', add.kg));
     expect(kinds(done, '10:06')[0]).toBe('enough');
   });
+  test('ice that nobody noted is asked for, until it is added, seen or weighed', () => {
+    const b = book(trip(null, home), fish('a', '08:00'));
+    expect(kinds(b, '10:00')[0]).toBe('ice not noted');
+    expect(kinds(b.withEntries([looked('10:05', 'half')]), '10:06')).not.toContain('ice not noted');
+    const weighed = anEntry('box.weighed', BOX, { kg: 9 }, { at: at('10:05') });
+    expect(kinds(b.withEntries([weighed]), '10:06')).toEqual(['enough']);
+  });
   test('no ice comes first; too full, a warm fish waiting, water and an open lid are said', () => {
     const b = book(trip(1, home), fish('a', '08:00'), looked('12:00', 'gone'));
     expect(kinds(b, '13:00')[0]).toBe('no ice');

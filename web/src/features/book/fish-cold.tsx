@@ -89,10 +89,12 @@ export function FishCold({ line, now }: { line: CustodyLine; now: number }) {
         </ul>
         <p className="hint">
           One <Term of="Ice-day">ice-day</Term> is one day at 0 °C. Fish spoils faster when warmer (square-root model;
-          of warm reefs the exponential; FAO Fisheries Technical Paper 348). Of {fresh.iceDaysAllowed.toFixed(0)} such
-          days
-          {fresh.penalties.length > 0 ? `, fewer because ${sayAll(fresh.penalties.map((p) => PENALTY[p]))},` : ''} a
-          third is good raw, half for the freezer. {warmSide(units)}
+          of warm reefs the exponential; FAO Fisheries Technical Paper 348). This fish keeps for{' '}
+          {fresh.iceDaysAllowed.toFixed(0)} ice-days
+          {fresh.penalties.length > 0
+            ? `, fewer than usual because ${sayAll(fresh.penalties.map((p) => PENALTY[p]))}`
+            : ''}
+          . The first third of these days counts for raw dishes, the first half for freezing. {warmSide(units)}
         </p>
       </details>
     </>

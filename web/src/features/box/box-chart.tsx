@@ -40,7 +40,7 @@ export function BoxChart({
   atMs: number;
 }) {
   const [ref, width] = useWidth(640);
-  const { zone, time, shortTime, timeBesideMs } = useFormat();
+  const { zone, time, tickTime, timeBesideMs } = useFormat();
   const right = width - RIGHT;
   const x = (ms: number): number => LEFT + ((ms - fromMs) / (toMs - fromMs)) * (right - LEFT);
   const within = (ms: number): boolean => ms >= fromMs && ms <= toMs;
@@ -82,7 +82,7 @@ export function BoxChart({
           <g key={t}>
             <path d={`M${x(t)} ${TOP}V${bottom}`} stroke="var(--rule)" />
             <text x={x(t)} y={bottom + 16} textAnchor="middle" className="tick">
-              {shortTime(stamp(t, zone), i > 0 ? stamp(ticks[i - 1]!, zone) : undefined)}
+              {tickTime(stamp(t, zone), i > 0 ? stamp(ticks[i - 1]!, zone) : undefined)}
             </text>
           </g>
         ))}

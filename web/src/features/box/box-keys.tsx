@@ -14,6 +14,7 @@ type Open = 'filled' | 'looked' | 'weighed' | 'drained' | 'read';
 export function BoxKeys({
   box,
   add,
+  asksIce,
   waterKg,
   sun,
   mediumC,
@@ -22,6 +23,8 @@ export function BoxKeys({
   box: BoxState;
   /** What the large key says; null where there is enough ice. */
   add: { readonly name: string; readonly note: string; readonly kg: number } | null;
+  /** Nobody noted how much ice there is: to look is the large key. */
+  asksIce: boolean;
   waterKg: number;
   sun: boolean;
   mediumC: number;
@@ -40,7 +43,7 @@ export function BoxKeys({
           note={add?.note ?? 'how much'}
           onClick={() => setOpen('filled')}
         />
-        <DeckKey name="Check the ice" note="how much ice is left" onClick={() => setOpen('looked')} />
+        <DeckKey act={asksIce} name="Check the ice" note="how much ice is left" onClick={() => setOpen('looked')} />
         <DeckKey
           name="Drain water"
           note={waterKg >= 0.1 ? `some ${waterKg.toFixed(1)} l` : 'hardly any yet'}

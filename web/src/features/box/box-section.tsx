@@ -93,6 +93,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
     const number = numbers.get(fish.id) ?? '?';
     return { fish, number, coreC: core?.coreC ?? null, cold: core?.cold ?? true, danger: clock?.state === 'over' };
   });
+  const asksIce = advice.some((a) => a.kind === 'ice not noted');
   const nameOf = (id: string): string => {
     const f = book.getAny('fish', id);
     return f ? `No. ${fishNumbers(book, f.trip).get(id) ?? '?'}, ${sayFish(f, names)},` : 'A fish';
@@ -123,10 +124,11 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
           <p className="num huge-num mx-0 mt-0.5 mb-1 leading-none text-[52px]">
             {heavyNumber(Math.round(then.iceKg * 10) / 10)}
             <u className="ml-2 text-[17px] no-underline text-ink-2">
-              {HEAVY_UNIT} {looked === null ? 'of ice left' : `of ice at ${sayAt(at, format, now)}`}
+              {HEAVY_UNIT}{' '}
+              {looked === null ? (asksIce ? 'of ice assumed' : 'of ice left') : `of ice at ${sayAt(at, format, now)}`}
             </u>
           </p>
-          <p>{sayIceCourse(current, filling, format, now)}</p>
+          <p>{sayIceCourse(current, filling, format, now, asksIce)}</p>
           {beside && <p role="status">Calculating.</p>}
           {word && <p className="hint">{word}</p>}
           {sayRest(advice, nameOf).map((s) => (
@@ -137,6 +139,7 @@ function Filled({ filling, boxes, now }: { filling: Filling; boxes: readonly Box
           <BoxKeys
             box={box}
             add={add}
+            asksIce={asksIce}
             waterKg={current.waterKg}
             sun={filling.sun}
             mediumC={current.mediumC}

@@ -13,10 +13,14 @@ export const toFive = (ms: number): number => Math.floor(ms / 300_000) * 300_000
 export function boxHeadline(advice: readonly BoxAdvice[]): string {
   if (advice.some((a) => a.kind === 'no ice')) return 'No ice';
   if (advice.some((a) => a.kind === 'add ice')) return 'Not enough ice';
+  if (advice.some((a) => a.kind === 'ice not noted')) return 'How much ice is in it?';
   return advice.length === 0 ? 'Empty' : 'Cold enough';
 }
 
 const round = (kg: number): number => Math.round(kg * 10) / 10;
+
+/** Hours that lie closer together than this are one, ms. */
+const BAND_MS = 1_200_000;
 
 /** Ice that melts so much faster now than on the way to its end does so because warm fish cool in it. */
 const FASTER = 1.3;
@@ -31,7 +35,7 @@ function sayHours(list: readonly number[], format: Format, nowMs: number): strin
 }
 
 /** "Melting 0.7 kg an hour while warm fish cool, then some 0.2 kg. Runs out about 19:10, between 18:00 and 21:00. Home is 20:15." */
-export function sayIceCourse(now: BoxNow, f: Filling, format: Format, nowMs: number): string {
+export function sayIceCourse(now: BoxNow, f: Filling, format: Format, nowMs: number, asks = false): string {
   const at = (ms: number): string => sayAt(toFive(ms), format, nowMs);
   const home = f.trip?.homeAt && !f.trip.endedAt ? Date.parse(f.trip.homeAt) : null;
   const homeward = home !== null && home > nowMs ? ` Home is ${at(home)}.` : '';
@@ -48,9 +52,12 @@ export function sayIceCourse(now: BoxNow, f: Filling, format: Format, nowMs: num
         : `Melting ${sayHeavy(round(now.meltKgH))} an hour. `
       : '';
   if (now.goneMs === null) return `${melts}The ice lasts longer than can be calculated.${homeward}`;
-  const [early, late] = [now.earlyMs ?? now.goneMs, now.lateMs ?? now.goneMs];
-  const [gone = '', from = '', to = ''] = sayHours([now.goneMs, Math.max(nowMs, early), late], format, nowMs);
-  const band = late - early > 1_200_000 ? `, between ${from} and ${to}` : '';
+  const early = Math.max(nowMs, now.earlyMs ?? now.goneMs);
+  const [gone = '', from = '', to = ''] = sayHours([now.goneMs, early, now.lateMs ?? now.goneMs], format, nowMs);
+  const wide = (now.lateMs ?? now.goneMs) - early > BAND_MS;
+  const band = !wide ? '' : now.lateMs === null ? `, at the earliest ${from}` : `, between ${from} and ${to}`;
+  if (asks)
+    return `Nobody noted how much ice went in. A third of the box is assumed: that runs out about ${gone}${band}.${homeward} Check the ice, or note what was added.`;
   return `${melts}Runs out about ${gone}${band}.${homeward}`;
 }
 
@@ -89,6 +96,7 @@ export function sayRest(advice: readonly BoxAdvice[], nameOf: (fish: string) => 
         return [`The lid was lifted ${a.times} times within the hour. Shut it between two fish.`];
       case 'no ice':
       case 'add ice':
+      case 'ice not noted':
       case 'enough':
         return [];
     }

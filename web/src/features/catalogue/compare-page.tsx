@@ -199,7 +199,7 @@ function WhyItMatters({ list }: { list: readonly Species[] }) {
           </tr>
         </thead>
         <tbody>
-          <RuleRow name={`Least length, ${LENGTH_UNIT}`} says={about.map((a) => sayLeast(a, units))} />
+          <RuleRow name={`Minimum length, ${LENGTH_UNIT}`} says={about.map((a) => sayLeast(a, units))} />
           <RuleRow name="Per person and day" says={about.map(sayBag)} />
           <RuleRow name="Closed now" says={shut.map((x) => x ?? 'no')} />
         </tbody>

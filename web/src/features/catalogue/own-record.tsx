@@ -110,7 +110,7 @@ const MONTH_NAMES = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'June', 'July', 'Aug', '
 /** So few stomachs tell of those fish alone. */
 const FEW = 5;
 
-/** Dots on a ruled axis: filled kept, open let go; the least size a dashed line. */
+/** Dots on a ruled axis: filled kept, open let go; the minimum size a dashed line. */
 function Lengths({ species, fish }: { species: Species; fish: readonly FishState[] }) {
   const rules = useRules();
   const { dayOfMs } = useFormat();
@@ -140,14 +140,14 @@ function Lengths({ species, fish }: { species: Species; fish: readonly FishState
         className="mt-1.5 w-full max-w-105 h-auto"
         viewBox={`0 0 ${W} 96`}
         role="img"
-        aria-label={`${list.length} lengths from ${lengthShown(Math.min(...list.map((l) => l.mm)))} to ${sayLength(longest.mm)}${leastMm ? `, least size ${lengthShown(leastMm)}` : ''}`}
+        aria-label={`${list.length} lengths from ${lengthShown(Math.min(...list.map((l) => l.mm)))} to ${sayLength(longest.mm)}${leastMm ? `, minimum size ${lengthShown(leastMm)}` : ''}`}
       >
         {leastMm && (
           <>
             <rect x={x(leastMm)} y="14" width={Math.max(0, W - 10 - x(leastMm))} height="56" fill="var(--teal-wash)" />
             <path d={`M${x(leastMm)} 10V74`} stroke="var(--ink)" strokeWidth="1.5" strokeDasharray="4 3" />
             <text x={x(leastMm)} y="9" textAnchor={x(leastMm) > W - 60 ? 'end' : x(leastMm) < 60 ? 'start' : 'middle'}>
-              least {shortLength(leastMm)}
+              minimum {shortLength(leastMm)}
             </text>
           </>
         )}

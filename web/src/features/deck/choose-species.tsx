@@ -53,7 +53,7 @@ export function ChooseSpecies({
       hideLabel
       options={[
         { value: 'list', text: 'From the list' },
-        { value: 'key', text: 'With the key' },
+        { value: 'key', text: 'With questions' },
       ]}
       value={way}
       onChange={setWay}

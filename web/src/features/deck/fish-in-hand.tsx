@@ -254,7 +254,9 @@ function Measuring({
           leastMm={least}
           danger={species.hazards.length > 0}
           tall={150}
-          caption={fish.length ? 'As measured before.' : least ? 'Drawn at the least size.' : 'Drawn at a usual size.'}
+          caption={
+            fish.length ? 'As measured before.' : least ? 'Drawn at the minimum size.' : 'Drawn at a usual size.'
+          }
         />
       )}
       {ask && fish.length && (

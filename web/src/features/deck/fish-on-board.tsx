@@ -11,7 +11,7 @@ const NUMBERED_MM = PER_NUMBER * TICK_MM;
 const WORD_PX = 84;
 
 /**
- * The fish to scale on the ruled board: nose to the stop, tail on a teal line, the least size a dashed ink line, the margin as a wash.
+ * The fish to scale on the ruled board: nose to the stop, tail on a teal line, the minimum size a dashed ink line, the margin as a wash.
  * A right-eyed flatfish lies with its nose to the right, as it does on a real board, and the rule runs from there.
  */
 export function FishOnBoard({
@@ -62,7 +62,7 @@ export function FishOnBoard({
         height={tall + 52}
         viewBox={`0 0 ${width} ${tall + 52}`}
         role="img"
-        aria-label={`${sayLength(lengthMm)} on the board${leastMm ? `, least ${lengthShown(leastMm)}` : ''}`}
+        aria-label={`${sayLength(lengthMm)} on the board${leastMm ? `, minimum ${lengthShown(leastMm)}` : ''}`}
       >
         {leastMm !== null && (
           <rect
@@ -103,7 +103,7 @@ export function FishOnBoard({
               textAnchor={before ? 'end' : 'start'}
               className="stroke-paper-open stroke-4 [paint-order:stroke]"
             >
-              least {lengthShown(leastMm)}
+              minimum {lengthShown(leastMm)}
             </text>
           </>
         )}

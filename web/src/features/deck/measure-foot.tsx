@@ -92,8 +92,8 @@ export function MeasureFoot({
           { name: `+${STEP.sign}`, says: `${STEP.says} more`, value: stepped(STEP.mm) },
           { name: `−${STEP.sign}`, says: `${STEP.says} less`, value: stepped(-STEP.mm) },
           {
-            name: beforeMm === null ? 'before' : inField('length', beforeMm),
-            ...(beforeMm === null ? {} : { under: 'before' }),
+            name: beforeMm === null ? 'last fish' : inField('length', beforeMm),
+            ...(beforeMm === null ? {} : { under: 'last fish' }),
             says:
               beforeMm === null
                 ? 'Same as the last fish: there is none'

@@ -101,13 +101,13 @@ export function NextFish({
   const key = (
     <DeckKey
       act={!small}
-      name={many && many > 1 ? `${many} aboard` : 'Fish aboard'}
+      name={many && many > 1 ? `${many} new fish` : 'New fish'}
       note={
         narrow && !small
           ? `No. ${number}: ${names.member(angler)}, ${gear}${ago}`
           : many && many > 1
             ? `saves one entry, no. ${number}`
-            : `writes No. ${number}, then identify it`
+            : `saved as No. ${number}; then name it`
       }
       onClick={() => void land()}
     />

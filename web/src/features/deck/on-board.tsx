@@ -58,7 +58,7 @@ export function Reading({ fish, species, verdict }: Measured) {
         <u>{LENGTH_UNIT}</u>
       </span>
       {margin !== undefined && (
-        <b className={margin < 0 ? 'short' : 'over'}>{`${sayBy(Math.abs(margin))} ${margin < 0 ? 'short' : 'over'}`}</b>
+        <b className={margin < 0 ? 'short' : 'over'}>{`${sayBy(Math.abs(margin))} ${margin < 0 ? 'under' : 'over'}`}</b>
       )}
       {mass && (
         <span className="reading-mass ml-auto text-ink-2">

@@ -56,7 +56,7 @@ export function ColdFields({
       </div>
       {sky.weather && (
         <p className="hint">
-          Now there: {sky.weather}.{sky.tide ? ` ${sky.tide}.` : ''}
+          Weather there now: {sky.weather}.{sky.tide ? ` ${sky.tide}.` : ''}
           {sky.reading?.simulated ? ' Simulated, not a forecast.' : ''}
         </p>
       )}

@@ -153,8 +153,8 @@ export function IceToCarry({
           : plan.from === 'all trips'
             ? `From the catches of ${plural(plan.trips.length, 'trip')} elsewhere: too few trips to this zone`
             : 'Based on an assumed catch of three fish, because there is no earlier trip'}
-        {day ? `, air about ${sayTemperature(day.airC)}${day.airAssumed ? ' (typical, rather warm)' : ''}` : ''}, and a
-        box that lets in {plan.leak.uaWK.toFixed(1)} watts per degree (estimated).
+        {day ? `, air about ${sayTemperature(day.airC)}${day.airAssumed ? ' (typical, rather warm)' : ''}` : ''}, and
+        heat entering the box, about {plan.leak.uaWK.toFixed(1)} watts per degree.
       </p>
     </div>
   );

@@ -76,7 +76,7 @@ export function LandedTable({
         const least = leastOf(about);
         return (
           sayShut(about, day(f.landed.at)) ??
-          (least ? `least ${shortLength(least.mm)}${least.kind === 'discWidth' ? ' wide' : ''}` : 'none')
+          (least ? `minimum ${shortLength(least.mm)}${least.kind === 'discWidth' ? ' wide' : ''}` : 'none')
         );
       })
       .join(' / ');

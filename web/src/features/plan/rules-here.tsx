@@ -37,7 +37,7 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
     <aside className="margin" aria-label="Rules for this area">
       <h2>Rules for this area</h2>
       <p>
-        {names.zone(zone)}, {sayDate(day)}. Least length in {LENGTH_UNIT}, daily limit per person.
+        {names.zone(zone)}, {sayDate(day)}. Minimum length in {LENGTH_UNIT}, daily limit per person.
       </p>
       <table className="rules-table my-2.5 mx-0 w-full text-s">
         <thead>
@@ -45,8 +45,8 @@ export function RulesHere({ zone, day }: { zone: string | null; day: string }) {
             <th className="first:[&:is(th,td)]:pl-0" scope="col">
               Species
             </th>
-            <th scope="col">least</th>
-            <th scope="col">bag</th>
+            <th scope="col">min.</th>
+            <th scope="col">limit</th>
           </tr>
         </thead>
         <tbody>

@@ -16,7 +16,7 @@ export function TwentyMarks({
   homeH: number;
 }) {
   const [ref, width] = useWidth(340);
-  const { zone, shortTime, timeBeside } = useFormat();
+  const { zone, tickTime, timeBeside } = useFormat();
   const known = twenty.flatMap((h) => (h === null ? [] : [h]));
   const first = Math.min(homeH, ...known);
   // What lasts very long stands at the edge: what matters is what ends about home.
@@ -51,7 +51,7 @@ export function TwentyMarks({
           <g key={h}>
             <path d={`M${x(h)} ${base}v6`} stroke="var(--ink)" />
             <text x={x(h)} y={base + 20} textAnchor="middle" className="tick text-[13px] fill-ink-2">
-              {shortTime(at(h), i > 0 ? at(ticks[i - 1]!) : undefined)}
+              {tickTime(at(h), i > 0 ? at(ticks[i - 1]!) : undefined)}
             </text>
           </g>
         ))}
@@ -62,7 +62,7 @@ export function TwentyMarks({
           textAnchor="middle"
           className="text-[13px] font-bold fill-ink"
         >
-          home {at(homeH)}
+          home {timeBeside(at(homeH), at(0))}
         </text>
         {marks.map((m) => {
           const cy = base - MARK - 3 - m.high * step;

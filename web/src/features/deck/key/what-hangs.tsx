@@ -6,7 +6,7 @@ import { useBook } from '../../../offline/journal-context.tsx';
 import { withArticle } from '../../../ui/names-in-text.ts';
 import { units } from '../../../asked/units.ts';
 
-/** What the name decides: the same fish against the least size of each of two species. Nothing where the rules treat them alike. */
+/** What the name decides: the same fish against the minimum size of each of two species. Nothing where the rules treat them alike. */
 export function WhatHangs({ fish, pair }: { fish: FishState; pair: readonly [Species, Species] }) {
   const rules = useRules();
   const { book } = useBook();
