@@ -66,6 +66,7 @@ export type { HeldPack } from './read/keeping/packs-held.ts';
 export { nextPackNumber, packNumber } from './read/bodies/pack-numbers.ts';
 // the diary, and how the stations stand
 export { diary } from './read/diary/diary.ts';
+export { tripRate } from './read/diary/trip-rate.ts';
 export type { DiaryFilter, DiaryItem } from './read/diary/diary.ts';
 export { speciesLanded, speciesMet } from './read/diary/species-met.ts';
 export type { Met } from './read/diary/species-met.ts';

@@ -181,7 +181,7 @@ export function IntoPack({
       ))}
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey act={open && !done} name="Packed" note={`writes pack ${number}`} onClick={() => void putBy()} />
+        <DeckKey act={open && !done} name="Packed" note={`saved as pack ${number}`} onClick={() => void putBy()} />
         {last && (
           <KeyLink to={`/table/new?pack=${last.id}`} name="To the table" note={`with pack ${packNumber(book, last)}`} />
         )}

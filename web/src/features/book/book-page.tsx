@@ -1,4 +1,3 @@
-import { catchRate } from '@dagboek/core/book';
 import { sayDate, sayDay, saySpan, stamp, weekday } from '@dagboek/core/time';
 import {
   custodyOf,
@@ -9,6 +8,7 @@ import {
   hurtOnTrip,
   meanMark,
   sayTripNote,
+  tripRate,
   tripsInOrder,
   type TripState,
 } from '@dagboek/journal';
@@ -198,21 +198,15 @@ function TripEntry({ item, open, now }: { item: Extract<DiaryItem, { kind: 'trip
 function TripMargin({ trip, fish }: { trip: TripState; fish: readonly FishState[] }) {
   const names = useNames();
   const now = useNow(60_000);
-  const hours =
-    trip.rodHours ??
-    (((trip.endedAt ? Date.parse(trip.endedAt) : now) - Date.parse(trip.startedAt)) / 3_600_000) * trip.crew.length;
-  const rate = catchRate(
-    fish.reduce((n, f) => n + f.count, 0),
-    hours,
-  );
+  const rate = tripRate(trip, fish, now);
   return (
     <div className="diary-margin py-3 px-4 border-l border-rule-2 max-tablet:py-2 max-tablet:px-2.5 max-tablet:ml-[calc(var(--time-col)_+_6px)] max-tablet:border-t max-tablet:border-l-0 max-tablet:border-rule in-[.diary-entry.now]:bg-paper-open">
       {rate && (
         <p title="90 % interval, assuming the fish come independently">
           <b>
-            {rate.perHour.toFixed(1)} fish a <Term of="Rod hour">rod hour</Term>
+            {rate.perHour.toFixed(1)} fish per <Term of="Rod hour">rod hour</Term>
           </b>{' '}
-          ({rate.low.toFixed(1)} to {rate.high.toFixed(1)}); {rate.n} in {Math.round(hours)} h.
+          ({rate.low.toFixed(1)} to {rate.high.toFixed(1)}): {rate.n} in {plural(Math.round(rate.hours), 'hour')}.
         </p>
       )}
       <p>

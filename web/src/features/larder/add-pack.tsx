@@ -148,7 +148,12 @@ export function AddPack({ onClose }: { onClose: () => void }) {
       )}
       <Trouble says={trouble} />
       <div className="keys">
-        <DeckKey act name="Into the larder" note={`writes pack ${nextPackNumber(book)}`} onClick={() => void keep()} />
+        <DeckKey
+          act
+          name="Into the larder"
+          note={`saved as pack ${nextPackNumber(book)}`}
+          onClick={() => void keep()}
+        />
       </div>
     </Dialog>
   );

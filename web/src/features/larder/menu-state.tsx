@@ -91,7 +91,7 @@ export function MenuState({
           <DeckKey
             act
             name="Save this plan"
-            note={`writes ${plural(keep.length, 'day')}; shown in the larder`}
+            note={`saves ${plural(keep.length, 'day')}; shown in the larder`}
             onClick={() => void writeAll(keep).then((r) => setTrouble(r.ok ? null : r.why))}
           />
         )}

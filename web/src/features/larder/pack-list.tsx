@@ -232,7 +232,7 @@ function Shelf({
                     {h.pieces !== null && h.pack.pieces !== null && h.pieces < h.pack.pieces
                       ? `${h.pieces} of ${h.pack.pieces} left; `
                       : ''}
-                    {h === first ? <b>Eat first. </b> : null}
+                    {h === first ? <b>Eat first: </b> : null}
                     {pressing && (
                       <>
                         {pressing.grave ? (

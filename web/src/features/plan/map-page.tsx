@@ -137,7 +137,7 @@ function Waters({ rules, trip }: { rules: RulePack; trip: TripState | null }) {
                   <DeckKey
                     act
                     name="We are here"
-                    note={`writes ${names.zone(place.zone)}; later catches count there`}
+                    note={`saves ${names.zone(place.zone)}; later catches count there`}
                     onClick={() => void move()}
                   />
                   <KeyLink to="/deck" name="Back to the deck" />

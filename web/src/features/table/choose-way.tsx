@@ -94,7 +94,7 @@ export function ChooseWay({
                 value,
                 text:
                   value === 'the line'
-                    ? `the authorities’ line, ${sayTemperature(DONE[value].coreC)}`
+                    ? `official limit, ${sayTemperature(DONE[value].coreC)}`
                     : `${value}, ${sayTemperature(DONE[value].coreC)}`,
               }))}
               value={meal.done}

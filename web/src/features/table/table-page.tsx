@@ -137,9 +137,9 @@ export function TablePage() {
               </li>
             ))}
           </ul>
-          <h2 className="ruled">A plate</h2>
+          <h2 className="ruled">One plate</h2>
           <p>
-            {platesFrom(1000).plates} plates from {sayMass(1000)} of boneless fish, at {sayGrams(PLATE_G)} each.
+            One plate is {sayGrams(PLATE_G)} of boneless fish: {sayMass(1000)} makes {platesFrom(1000).plates} plates.
           </p>
           <h2 className="ruled">Stove safety</h2>
           <p>
