@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { ring } from '../devices/alarm/ring.ts';
 import { useAwake } from '../devices/alarm/use-awake.ts';
-import { useNames } from '../asked/catalogue.ts';
+import { useNames } from '../asked/names.ts';
 import { useBook } from '../offline/journal-context.tsx';
 
 const WORDS: Readonly<Record<NonNullable<RunningTimer['due']>, string>> = {

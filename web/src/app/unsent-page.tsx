@@ -1,7 +1,7 @@
 import { NOT_JOINED, sayEntry } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useNames } from '../asked/catalogue.ts';
+import { useNames } from '../asked/names.ts';
 import { plural, useFormat, wordFor } from '../asked/format.ts';
 import { useJournal, useOutbox, useReached, useSentAgain, useWhyNotReached } from '../offline/journal-context.tsx';
 import type { OutboxItem } from '../offline/outbox.ts';

@@ -1,7 +1,8 @@
 import type { Asked } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { useBook } from '../offline/journal-context.tsx';
-import { type Species, useCatalogue, useRules } from './catalogue.ts';
+import { type Species, useCatalogue } from './catalogue.ts';
+import { useRules } from './names.ts';
 import { useFormat } from './format.ts';
 import { units } from './units.ts';
 

@@ -1,6 +1,6 @@
 import { addDays, civilDay, sayShortDate, wallTime, weekday } from '@dagboek/core/time';
 import { stamp } from '@dagboek/core/time';
-import { useTimeZone, useTimeZoneIfHere } from './catalogue.ts';
+import { useTimeZone, useTimeZoneIfHere } from './names.ts';
 import { sayTime } from './units.ts';
 
 export interface Format {

@@ -18,7 +18,7 @@ import { nowMs, setBackMs } from '../ui/clock.ts';
 import { usePen } from './pen.ts';
 import { newId } from '../offline/new-id.ts';
 import { withLineRoom } from '../ui/room.ts';
-import { useStampZone } from './catalogue.ts';
+import { useStampZone } from './names.ts';
 import { useJournal } from '../offline/journal-context.tsx';
 import { units } from './units.ts';
 

@@ -1,5 +1,5 @@
 import { type FishState, isFirst } from '@dagboek/journal';
-import { useNames } from '../asked/catalogue.ts';
+import { useNames } from '../asked/names.ts';
 import { useBook } from '../offline/journal-context.tsx';
 import { inSentence } from '../ui/names-in-text.ts';
 import { Term } from '../ui/words/term.tsx';

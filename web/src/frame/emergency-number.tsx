@@ -3,7 +3,7 @@ import { EMERGENCY_LINES, type EmergencyLine, MAYDAY, sayPositionAloud } from '@
 import { openTrip, placeNow } from '@dagboek/journal';
 import { Phone } from 'lucide-react';
 import { useId, useState } from 'react';
-import { useNames } from '../asked/catalogue.ts';
+import { useNames } from '../asked/names.ts';
 import { WhenFacts } from '../asked/facts-here.tsx';
 import { useFormat } from '../asked/format.ts';
 import { useBook } from '../offline/journal-context.tsx';

@@ -1,6 +1,6 @@
 import type { SubjectState } from '@dagboek/journal';
 import { useState } from 'react';
-import { useNames } from '../asked/catalogue.ts';
+import { useNames } from '../asked/names.ts';
 import { useFormat } from '../asked/format.ts';
 import { useBook } from '../offline/journal-context.tsx';
 import { useWrite } from '../asked/use-write.ts';

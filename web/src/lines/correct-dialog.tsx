@@ -2,7 +2,7 @@ import { fieldsOf, hangingOn, isBeginning, isKind, type Logged, sayEntry, sayHan
 import { epochMs } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { useNames } from '../asked/catalogue.ts';
+import { useNames } from '../asked/names.ts';
 import { useBook } from '../offline/journal-context.tsx';
 import { useWrite, type WriteResult } from '../asked/use-write.ts';
 import { Dialog } from '../ui/dialog.tsx';

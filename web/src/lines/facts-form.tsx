@@ -1,6 +1,7 @@
 import { useId } from 'react';
 import { type Control, Controller, type FieldErrors, type UseFormRegister } from 'react-hook-form';
-import { useCatalogue, useNames, useRules } from '../asked/catalogue.ts';
+import { useCatalogue } from '../asked/catalogue.ts';
+import { useNames, useRules } from '../asked/names.ts';
 import { useBook } from '../offline/journal-context.tsx';
 import { ManyChips } from '../ui/chips.tsx';
 import type { Field } from '@dagboek/journal';

@@ -1,7 +1,7 @@
 import { type Entry, type Logged, sayEntry, type SetApart, settleLine } from '@dagboek/journal';
 import { movedBy } from '@dagboek/core/time';
 import { useState } from 'react';
-import { useNames } from '../asked/catalogue.ts';
+import { useNames } from '../asked/names.ts';
 import { useFormat } from '../asked/format.ts';
 import { useOutbox } from '../offline/journal-context.tsx';
 import { useWrite } from '../asked/use-write.ts';

@@ -1,6 +1,6 @@
 import type { MemberState } from '@dagboek/journal';
 import { useState } from 'react';
-import { useRules } from '../asked/catalogue.ts';
+import { useRules } from '../asked/names.ts';
 import { useWrite } from '../asked/use-write.ts';
 import { Chips } from '../ui/chips.tsx';
 import { Dialog } from '../ui/dialog.tsx';

@@ -1,6 +1,6 @@
 import { fishNumbers, type FishState, maybeSameFish, mergeOf, mergeWritings } from '@dagboek/journal';
 import { useState } from 'react';
-import { sayFish, useNames } from '../asked/catalogue.ts';
+import { sayFish, useNames } from '../asked/names.ts';
 import { DeckKey } from './deck-key.tsx';
 import { useFormat } from '../asked/format.ts';
 import { useBook } from '../offline/journal-context.tsx';

@@ -1,6 +1,6 @@
 import { type Entry, type FactsOf, type Kind, sayEntry, type WriteMore, type Writing } from '@dagboek/journal';
 import { createContext, type ReactNode, use, useEffect, useState } from 'react';
-import { useNames } from '../asked/catalogue.ts';
+import { useNames } from '../asked/names.ts';
 import { WhenFacts } from '../asked/facts-here.tsx';
 import { useFormat } from '../asked/format.ts';
 import { useWrite, type WriteResult } from '../asked/use-write.ts';

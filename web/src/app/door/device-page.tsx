@@ -3,7 +3,7 @@ import { epochMs } from '@dagboek/core/time';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { plural, useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { useWrite } from '../../asked/use-write.ts';

@@ -4,7 +4,8 @@ import { aidCard, type AidId, CALL_SIGNS, cardOf, cardsFor, isDangerous } from '
 import { type Book, fishInHand, openTrip, placeNow, sayEntry } from '@dagboek/journal';
 import { type ReactNode, useId, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { type Species, useCatalogue, useCatalogueIfHere, useNames, useRules } from '../../asked/catalogue.ts';
+import { type Species, useCatalogue, useCatalogueIfHere } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/names.ts';
 import { useCrew } from '../../asked/crew.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { WhenFacts } from '../../asked/facts-here.tsx';

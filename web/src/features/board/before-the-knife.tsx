@@ -1,6 +1,7 @@
 import type { Stiffness, StiffNow } from '@dagboek/core/fresh';
 import { type Asked, type FishState, freshnessOfFish, type Names } from '@dagboek/journal';
-import { sayFish, type Species } from '../../asked/catalogue.ts';
+import { type Species } from '../../asked/catalogue.ts';
+import { sayFish } from '../../asked/names.ts';
 import { type Format } from '../../asked/format.ts';
 import { sayStiff, STIFF_WHY } from '../../asked/stiff-words.ts';
 import { HistamineNote } from '../../fish/histamine-note.tsx';

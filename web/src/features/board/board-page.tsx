@@ -10,7 +10,8 @@ import {
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { useAsked } from '../../asked/asked.ts';
-import { useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { plural, useFormat } from '../../asked/format.ts';
 import { usePen } from '../../asked/pen.ts';
 import { Page, Row } from '../../frame/page.tsx';

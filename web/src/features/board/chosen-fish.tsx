@@ -11,7 +11,8 @@ import {
   type Writing,
 } from '@dagboek/journal';
 import { useNavigate } from 'react-router';
-import { sayFish, type Species } from '../../asked/catalogue.ts';
+import { type Species } from '../../asked/catalogue.ts';
+import { sayFish } from '../../asked/names.ts';
 import { useCrew } from '../../asked/crew.ts';
 import { type Format, plural } from '../../asked/format.ts';
 import { Quantity } from '../../asked/quantity.tsx';

@@ -1,7 +1,7 @@
 import { useNow } from '../../ui/use-now.ts';
 import { useAsked } from '../../asked/asked.ts';
 import { type CutState, freshnessOfFish } from '@dagboek/journal';
-import { sayFish, useNames } from '../../asked/catalogue.ts';
+import { sayFish, useNames } from '../../asked/names.ts';
 import { HistamineNote } from '../../fish/histamine-note.tsx';
 import { useBook } from '../../offline/journal-context.tsx';
 

@@ -1,7 +1,7 @@
 import { schoolOf, WAYS } from '@dagboek/core/cut';
 import { offalOf, waysOf } from '@dagboek/journal';
 import { useState } from 'react';
-import { useRules } from '../../asked/catalogue.ts';
+import { useRules } from '../../asked/names.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { useWrite } from '../../asked/use-write.ts';
 import { Chips, plain } from '../../ui/chips.tsx';

@@ -3,7 +3,8 @@ import { bracketsOf, type CutState, hazardsOfStep, onTheBoard, progressOf, speci
 import { ArrowLeft } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { type Species, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { type Species, useCatalogue } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { sayGrams, sayGramsRange } from '../../asked/units.ts';
 import { useWrite } from '../../asked/use-write.ts';
 import { useAwake } from '../../devices/alarm/use-awake.ts';

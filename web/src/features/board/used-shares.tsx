@@ -1,7 +1,7 @@
 import type { UsedShare } from '@dagboek/core/cut';
 import { usedOf } from '@dagboek/journal';
 import { useState } from 'react';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { percent, plural } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { Chips } from '../../ui/chips.tsx';

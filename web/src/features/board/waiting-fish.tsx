@@ -8,7 +8,8 @@ import {
   type TripState,
   type Whereabouts,
 } from '@dagboek/journal';
-import { sayFish, type Species } from '../../asked/catalogue.ts';
+import { type Species } from '../../asked/catalogue.ts';
+import { sayFish } from '../../asked/names.ts';
 import { shortStiff } from '../../asked/stiff-words.ts';
 import { massParts, sayLength } from '../../asked/units.ts';
 import { UsedCell } from '../../fish/custody/used-cell.tsx';

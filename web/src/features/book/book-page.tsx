@@ -15,7 +15,8 @@ import {
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useAsked } from '../../asked/asked.ts';
-import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { sayFish, useNames } from '../../asked/names.ts';
 import { plural, useFormat, sayAll } from '../../asked/format.ts';
 import { HEAVY_UNIT, sayHeavy, sayTemperature } from '../../asked/units.ts';
 import { CustodyRow } from '../../fish/custody/custody-row.tsx';

@@ -11,7 +11,8 @@ import {
 } from '@dagboek/journal';
 import { Link, useParams } from 'react-router';
 import { useAsked } from '../../asked/asked.ts';
-import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { sayFish, useNames } from '../../asked/names.ts';
 import { useFormat } from '../../asked/format.ts';
 import { units } from '../../asked/units.ts';
 import { CustodyWide } from '../../fish/custody/custody-wide.tsx';

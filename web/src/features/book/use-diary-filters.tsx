@@ -1,7 +1,8 @@
 import { speciesLanded } from '@dagboek/journal';
 import { useEffect, useRef } from 'react';
 import { useSearchParams } from 'react-router';
-import { useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/names.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 
 /** The filters of the diary, which stand in its address: what they are set to, and a field for each. `onNarrowed`: one of them was set. */

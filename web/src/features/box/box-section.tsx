@@ -19,7 +19,8 @@ import {
 } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import { useId, useState } from 'react';
-import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { sayFish, useNames } from '../../asked/names.ts';
 import { plural, useFormat } from '../../asked/format.ts';
 import { LogLines } from '../../lines/log-lines.tsx';
 import { useBook } from '../../offline/journal-context.tsx';

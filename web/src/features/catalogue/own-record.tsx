@@ -3,7 +3,7 @@ import type { Species } from '@dagboek/catalogue';
 import { inMonths } from '@dagboek/core/time';
 import { firstsOf, type FishState, stomachsOf } from '@dagboek/journal';
 import { Link } from 'react-router';
-import { useNames, useRules } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/names.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { plural, useFormat, sayAll } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';

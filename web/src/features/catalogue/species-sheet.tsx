@@ -92,9 +92,9 @@ export function SpeciesSheet({ species: s }: { species: Species }) {
             : s.confidence === 'typical'
               ? 'Figures are typical, not measured on your fish.'
               : 'To be checked.'}
-          {s.toCheck && ` Not sure of: ${sayAll(s.toCheck)}.`} Written from general knowledge of:{' '}
-          {s.sources.join('; ')}. Where the knife, the spike and the cuts go is worked out from the drawing: about here.
-          Local rules and a doctor’s advice come first.
+          {s.toCheck && ` Not sure of: ${sayAll(s.toCheck)}.`} Written from general knowledge of: {s.sources.join('; ')}
+          . Where the knife, the spike and the cuts go is worked out from the drawing: about here. Local rules and a
+          doctor’s advice come first.
         </p>
       </footer>
     </article>

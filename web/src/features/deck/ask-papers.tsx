@@ -1,6 +1,6 @@
 import type { FishState } from '@dagboek/journal';
 import { useState } from 'react';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { lazySoon } from '../../ui/lazy-soon.tsx';
 import { Key } from '../../ui/key.tsx';

@@ -1,6 +1,7 @@
 import type { FishState, TripState } from '@dagboek/journal';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { speciesFinder } from '../../asked/find-species.ts';
 import { LazyFigure } from '../../fish/figure-view.tsx';
 import { Chips } from '../../ui/chips.tsx';

@@ -3,7 +3,7 @@ import { placeNow, type TripState } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useNames, useRules } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/names.ts';
 import { useFormat } from '../../asked/format.ts';
 import { useWrite } from '../../asked/use-write.ts';
 import { Row } from '../../frame/page.tsx';

@@ -4,7 +4,7 @@ import { useAsked } from '../../asked/asked.ts';
 import { custodyOf, type FishState, freshnessOf, sayTripNote, type TripState } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { sayFish, useNames } from '../../asked/catalogue.ts';
+import { sayFish, useNames } from '../../asked/names.ts';
 import { CustodyHead, CustodyRow } from '../../fish/custody/custody-row.tsx';
 import { FirstMark } from '../../fish/first-mark.tsx';
 import { plural, useFormat } from '../../asked/format.ts';

@@ -13,7 +13,7 @@ import {
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useNames, useRules } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/names.ts';
 import { plural } from '../../asked/format.ts';
 import { useBook, useBookValue } from '../../offline/journal-context.tsx';
 import { BagBoxes, PlatesRow } from '../../fish/plates-row.tsx';

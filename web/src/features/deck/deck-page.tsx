@@ -13,7 +13,7 @@ import {
 } from '@dagboek/journal';
 import { sayDay } from '@dagboek/core/time';
 import { Link, useSearchParams } from 'react-router';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { useFormat, sayAll } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';

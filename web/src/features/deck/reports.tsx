@@ -1,7 +1,8 @@
 import { type FishState, judgeFish, reportsDue } from '@dagboek/journal';
 import { civilDay, saySpan, stamp } from '@dagboek/core/time';
 import { useMemo, useState } from 'react';
-import { sayFish, useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { sayFish, useNames, useRules } from '../../asked/names.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';

@@ -1,7 +1,8 @@
 import { type Likely, rankLikely } from '@dagboek/core/key';
 import { caughtHere, type FishState, placeAt, type TripState } from '@dagboek/journal';
 import { useMemo } from 'react';
-import { useCatalogue, useRules } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { useRules } from '../../asked/names.ts';
 import { useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { neighbouringGrounds } from './neighbouring-grounds.ts';

@@ -2,7 +2,8 @@ import type { UnsettledVerdict } from '@dagboek/core/rules';
 import { civilDay, stamp } from '@dagboek/core/time';
 import { type FishState, judgeFish } from '@dagboek/journal';
 import { useMemo } from 'react';
-import { useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/names.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 

@@ -1,7 +1,7 @@
 import { deepSentences, type Releasable, releaseSentences } from '@dagboek/core/harm';
 import type { Verdict } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { VerdictMark } from '../../fish/verdict-mark.tsx';
 import { units } from '../../asked/units.ts';
 import { inSentence } from '../../ui/names-in-text.ts';

@@ -1,7 +1,8 @@
 import { useAsked } from '../../asked/asked.ts';
 import { stamp } from '@dagboek/core/time';
 import { heldPack, labelOf, type PackLabel, packsHeld } from '@dagboek/journal';
-import { useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { plural, useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { useTitle } from '../../frame/page.tsx';

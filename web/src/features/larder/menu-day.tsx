@@ -208,7 +208,8 @@ function WhoEats({ day, onTrouble }: { day: MenuDay; onTrouble: (why: string | n
     <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="py-2.5 px-0 min-h-11 text-ink-2 cursor-pointer">
         {names === '' ? 'Nobody' : names}
-        {' at home'}{day.fish === 'yes' ? '; fish is wished' : ''}
+        {' at home'}
+        {day.fish === 'yes' ? '; fish is wished' : ''}
         {said ? '' : ' (as usual)'}
       </summary>
       {open && (

@@ -11,7 +11,7 @@ import {
 } from '@dnd-kit/core';
 import { useMemo, useRef, useState } from 'react';
 import { useAsked } from '../../asked/asked.ts';
-import { useRules } from '../../asked/catalogue.ts';
+import { useRules } from '../../asked/names.ts';
 import { units } from '../../asked/units.ts';
 import { useWrite } from '../../asked/use-write.ts';
 import { Page, Row } from '../../frame/page.tsx';

@@ -17,7 +17,7 @@ import {
 } from '@dagboek/journal';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { useBook } from '../../offline/journal-context.tsx';

@@ -18,7 +18,8 @@ import {
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useAsked } from '../../asked/asked.ts';
-import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { sayFish, useNames } from '../../asked/names.ts';
 import { useFormat, sayAll } from '../../asked/format.ts';
 import { degrees, sayMass, units } from '../../asked/units.ts';
 import { CustodyRow } from '../../fish/custody/custody-row.tsx';

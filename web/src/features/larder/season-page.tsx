@@ -3,7 +3,7 @@ import { useAsked } from '../../asked/asked.ts';
 import { type ReportRow, seasonReport, tripsInOrder } from '@dagboek/journal';
 import { sayDate, stamp } from '@dagboek/core/time';
 import { useSearchParams } from 'react-router';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { percent, plural, useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';

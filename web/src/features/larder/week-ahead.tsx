@@ -35,8 +35,8 @@ export function WeekAhead({ held }: { held: readonly HeldPack[] }) {
       )}
       {missed.map((m) => (
         <p key={m.day.day} className="alert alert-warning">
-          <b>{weekday(m.day.day)}’s meal was not eaten:</b> {wordFor(m.packs.length, 'pack')} {sayAll(m.packs.map((h) => `${h.number}`))}. Plan it
-          again.
+          <b>{weekday(m.day.day)}’s meal was not eaten:</b> {wordFor(m.packs.length, 'pack')}{' '}
+          {sayAll(m.packs.map((h) => `${h.number}`))}. Plan it again.
         </p>
       ))}
       <p>

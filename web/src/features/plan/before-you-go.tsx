@@ -2,7 +2,7 @@ import { BEFORE_YOU_GO, type BeforeYouGo as Sentence, sayReturn } from '@dagboek
 import { stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useEmergencyNumber, useOtherNumbers } from '../../frame/emergency-number.tsx';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { useFormat } from '../../asked/format.ts';
 import { saveFile } from '../../ui/save-file.ts';
 import { LineKey } from '../../ui/key.tsx';

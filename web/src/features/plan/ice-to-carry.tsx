@@ -1,6 +1,7 @@
 import { type BoxState, icePlan, planDay, planSlurry } from '@dagboek/journal';
 import { useMemo } from 'react';
-import { useCatalogue, useTimeZone } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { useTimeZone } from '../../asked/names.ts';
 import { plural } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { ManyChips } from '../../ui/chips.tsx';

@@ -10,7 +10,7 @@ import {
   type TripState,
   RELEASE_WORDS,
 } from '@dagboek/journal';
-import { sayFish } from '../../asked/catalogue.ts';
+import { sayFish } from '../../asked/names.ts';
 import { LENGTH_UNIT, lengthShown, shortLength } from '../../asked/units.ts';
 import { FateMark } from '../../fish/verdict-mark.tsx';
 

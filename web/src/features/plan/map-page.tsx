@@ -3,7 +3,7 @@ import { isBan, type LonLat, readRule, type RulePack, zonesOfPlace } from '@dagb
 import { openTrip, placeNow, type TripState } from '@dagboek/journal';
 import { sayDate, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
-import { useNames, useRules } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/names.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';

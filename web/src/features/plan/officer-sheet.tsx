@@ -1,6 +1,6 @@
 import { sayDate, stamp, wallTime } from '@dagboek/core/time';
 import { earlierLengths, methodError, openTrip, tripsInOrder } from '@dagboek/journal';
-import { useNames, useRules } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/names.ts';
 import { plural, useFormat, wordFor } from '../../asked/format.ts';
 import { sayLength, sayTime } from '../../asked/units.ts';
 import { MissingPage } from '../../frame/missing-page.tsx';

@@ -1,10 +1,18 @@
 import { NowTime } from '../../ui/now-time.tsx';
 import { useAsked } from '../../asked/asked.ts';
-import { boxAt, currentFilling, fishInHand, iceIsAssumed, fishOfTrip, placeNow, type TripState } from '@dagboek/journal';
+import {
+  boxAt,
+  currentFilling,
+  fishInHand,
+  iceIsAssumed,
+  fishOfTrip,
+  placeNow,
+  type TripState,
+} from '@dagboek/journal';
 import { saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { LogLines } from '../../lines/log-lines.tsx';
 import { plural, useFormat, sayAll } from '../../asked/format.ts';

@@ -1,6 +1,6 @@
 import { readRule, type Rule, RULE_FORMS, type RuleKind, ruleTrouble } from '@dagboek/core/rules';
 import { useState } from 'react';
-import { useNames, useRules } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/names.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { ManyChips } from '../../ui/chips.tsx';
 import { Trouble } from '../../ui/trouble.tsx';

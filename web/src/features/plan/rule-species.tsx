@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
-import { useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { speciesFinder } from '../../asked/find-species.ts';
 import { SearchField } from '../../ui/search-field.tsx';
 import { Key, LineKey } from '../../ui/key.tsx';

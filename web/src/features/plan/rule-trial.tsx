@@ -1,7 +1,8 @@
 import type { Rule } from '@dagboek/core/rules';
 import { TRIED_DAYS, type Tried, tryRule } from '@dagboek/journal';
 import { useEffect, useState } from 'react';
-import { sayFish, useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { sayFish, useNames, useRules } from '../../asked/names.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { plural, useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';

@@ -1,7 +1,8 @@
 import { rulesAbout, sayBag, sayLeast, sayShut } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
 import { Link } from 'react-router';
-import { type Species, useCatalogue, useNames, useRules } from '../../asked/catalogue.ts';
+import { type Species, useCatalogue } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/names.ts';
 import { LENGTH_UNIT, units } from '../../asked/units.ts';
 
 /** What holds in a zone on a day, species by species. */

@@ -3,7 +3,7 @@ import { readRule, type Rule, RULE_FORMS } from '@dagboek/core/rules';
 import { sayDate } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useNames, useRules } from '../../asked/catalogue.ts';
+import { useNames, useRules } from '../../asked/names.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { useFormat } from '../../asked/format.ts';

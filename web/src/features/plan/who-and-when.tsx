@@ -1,6 +1,6 @@
 import { type MemberState } from '@dagboek/journal';
 import { Link } from 'react-router';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { DateTimeField, NO_TIME } from '../../asked/when.tsx';
 import { ManyChips } from '../../ui/chips.tsx';
 import { Trouble } from '../../ui/trouble.tsx';

@@ -3,7 +3,7 @@ import { sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { MissingPage } from '../../frame/missing-page.tsx';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { plural, useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { Page, Row } from '../../frame/page.tsx';

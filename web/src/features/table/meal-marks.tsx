@@ -1,6 +1,6 @@
 import { amendLine, likedBefore, type MealState, standingLine } from '@dagboek/journal';
 import { useId, useState } from 'react';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { useWrite } from '../../asked/use-write.ts';

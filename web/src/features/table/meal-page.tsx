@@ -8,7 +8,7 @@ import { saySpan, sayDay } from '@dagboek/core/time';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { MissingPage } from '../../frame/missing-page.tsx';
-import { sayFish, useNames } from '../../asked/catalogue.ts';
+import { sayFish, useNames } from '../../asked/names.ts';
 import { CustodyHead, CustodyRow } from '../../fish/custody/custody-row.tsx';
 import { LogLines } from '../../lines/log-lines.tsx';
 import { plural, useFormat } from '../../asked/format.ts';

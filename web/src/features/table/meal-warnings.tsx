@@ -23,7 +23,8 @@ export function MealWarnings({
       ))}
       {meal.past.length > 0 && (
         <p className="alert alert-warning">
-          <b>Past the official limit:</b> {wordFor(meal.past.length, 'pack')} {sayAll(meal.past.map((h) => `${h.number}`))}. When in doubt, throw it out.
+          <b>Past the official limit:</b> {wordFor(meal.past.length, 'pack')}{' '}
+          {sayAll(meal.past.map((h) => `${h.number}`))}. When in doubt, throw it out.
         </p>
       )}
       {others.map((d) => (

@@ -3,7 +3,7 @@ import { sayAllergens, sayPortion, scaled } from '@dagboek/core/recipes';
 import { type DONENESS, lessonsFor, mealsInOrder } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useNames } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { Quantity } from '../../asked/quantity.tsx';
 import { sayMass } from '../../asked/units.ts';
 import { newId } from '../../asked/use-write.ts';
@@ -75,10 +75,8 @@ export function NewMealPage() {
             {meal.recipe && meal.grams > 0 && (
               <p>
                 <b>Takes</b>{' '}
-                {sayAll(
-                  scaled(meal.recipe, { fishG: meal.grams, plates: Math.max(1, meal.heads) }).map(sayPortion),
-                )}
-                . <Link to={`/table/recipes/${meal.recipe.id}`}>The recipe</Link>
+                {sayAll(scaled(meal.recipe, { fishG: meal.grams, plates: Math.max(1, meal.heads) }).map(sayPortion))}.{' '}
+                <Link to={`/table/recipes/${meal.recipe.id}`}>The recipe</Link>
               </p>
             )}
             <TextField

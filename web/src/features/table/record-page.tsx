@@ -4,7 +4,8 @@ import { sayEntry, mealRecord } from '@dagboek/journal';
 import { sayDate, saySpan } from '@dagboek/core/time';
 import { useParams } from 'react-router';
 import { MissingPage } from '../../frame/missing-page.tsx';
-import { sayFish, useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { sayFish, useNames } from '../../asked/names.ts';
 import { useFormat, sayAll, plural } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { PrintPage } from '../../frame/print-page.tsx';
@@ -40,7 +41,10 @@ export function RecordPage() {
           'Cooked',
           `${meal.method}${meal.coreC !== null ? `, ${sayTemperature(meal.coreC)} in the middle` : ', middle not read'}`,
         ],
-        ['Eaten by', sayAll([...meal.eaters.map(names.member), ...(meal.guests ? [plural(meal.guests, 'guest')] : [])])],
+        [
+          'Eaten by',
+          sayAll([...meal.eaters.map(names.member), ...(meal.guests ? [plural(meal.guests, 'guest')] : [])]),
+        ],
         ['With', meal.beside.length > 0 ? sayAll(meal.beside) : 'not noted'],
         [
           'Fell ill',

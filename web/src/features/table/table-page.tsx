@@ -14,7 +14,8 @@ import {
 } from '@dagboek/journal';
 import { memo, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue, useNames } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { useNames } from '../../asked/names.ts';
 import { FigureView } from '../../fish/figure-view.tsx';
 import { plural, useFormat, sayAll } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';

@@ -25,7 +25,8 @@ import {
 } from '@dagboek/journal';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { useCatalogue, useRules } from '../../asked/catalogue.ts';
+import { useCatalogue } from '../../asked/catalogue.ts';
+import { useRules } from '../../asked/names.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { useCrew } from '../../asked/crew.ts';
 import { useFormat, sayAll } from '../../asked/format.ts';

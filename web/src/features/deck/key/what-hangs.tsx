@@ -1,6 +1,7 @@
 import { rulesAbout, sayAgainst } from '@dagboek/core/rules';
 import { type FishState, placeIn } from '@dagboek/journal';
-import { type Species, useRules } from '../../../asked/catalogue.ts';
+import { type Species } from '../../../asked/catalogue.ts';
+import { useRules } from '../../../asked/names.ts';
 import { useFormat } from '../../../asked/format.ts';
 import { useBook } from '../../../offline/journal-context.tsx';
 import { withArticle } from '../../../ui/names-in-text.ts';
