@@ -149,7 +149,7 @@ describe('a pack read from JSON', () => {
   });
 
   test('duplicate ids', () => {
-    expect(says(packOf(mine(), mine()))).toContain('skerrow-pollack stands twice in this file');
+    expect(says(packOf(mine(), mine()))).toContain('skerrow-pollack is in this file twice');
   });
 
   test('an id of another pack of one’s own', () => {

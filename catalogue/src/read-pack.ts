@@ -112,7 +112,7 @@ function preview(pack: PackFile, known: Known, alone: boolean, progress: (share:
     for (const say of wrong) faults.push({ at, say: `${at}: ${say}` });
     if (wrong.length > 0) continue;
     const file = raw as SpeciesFile;
-    if (seen.has(at)) faults.push({ at, say: `${at} stands twice in this file: give one of them another id.` });
+    if (seen.has(at)) faults.push({ at, say: `${at} is in this file twice: give one of them another id.` });
     seen.add(at);
     if (shipped.has(at))
       faults.push({

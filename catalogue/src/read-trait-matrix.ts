@@ -70,7 +70,7 @@ export function readTraitMatrix(
       faults: [
         {
           at: name,
-          say: `${name} has more than ${MOST_SPECIES} species, and so many are read at once. Split it into smaller files.`,
+          say: `${name} has more than ${MOST_SPECIES} species, the most that one file may hold. Split it into smaller files.`,
         },
       ],
     };

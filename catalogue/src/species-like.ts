@@ -23,7 +23,7 @@ export function speciesLike(
       {
         id: model.id,
         trait: Object.keys(own)[0] ?? 'plan',
-        mark: `Told from ${model.name} by what its author noted.`,
+        mark: `Differs from ${model.name} as its author noted.`,
       },
     ],
     traits: { ...traits, ...own },

@@ -66,7 +66,7 @@ export function RuleTrial({ rule, replaces }: { rule: Rule; replaces: Rule | nul
           ? 'Being tried …'
           : tried.length === 0
             ? 'No fish that this rule concerns was caught in that time.'
-            : `Of ${plural(tried.length, 'entry', 'entries')} it would have looked at ${about.length}, and judged ${other.length === 0 ? 'none of them' : plural(other.length, 'of them', 'of them')} otherwise.`}
+            : `The rule concerns ${about.length} of ${plural(tried.length, 'entry', 'entries')}. ${other.length === 0 ? 'No verdict changes.' : `${plural(other.length, 'verdict changes', 'verdicts change')}:`}`}
       </p>
       <ul className="plain-list">
         {other.slice(0, 8).map((t) => (
