@@ -18,7 +18,7 @@ export default defineConfig({
   },
   test: {
     // A test of chances takes seconds; beside other work, many.
-    testTimeout: 60_000,
+    testTimeout: 240_000,
     include: folders.map((f) => `${f}/**/*.test.ts`),
     setupFiles: ['jest.setup.js'],
   },

@@ -1,5 +1,7 @@
 import {
   byProbe,
+  CHART_SPREAD,
+  chartMin,
   cookFor,
   type CookingAsked,
   methodOf,
@@ -61,6 +63,48 @@ for (const n of [1, 2, 3, 4]) {
     Math.round(median(begins)),
     Math.round(median(serial)),
   ]);
+}
+
+console.log(
+  '\nAgainst the published charts: minutes on the heat for two pieces from 5° to 63°, and the share of the charts’ middle',
+);
+const MM = [12, 20, 25, 30, 40] as const;
+line(['', ...MM.map((mm) => `${mm} mm`), 'off at, 25 mm']);
+for (const id of [
+  'pan',
+  'grill',
+  'roast',
+  'steam',
+  'poach, from hot',
+  'simmer',
+  'soup',
+  'batter',
+  'deep fry',
+  'dredge',
+  'parcel',
+]) {
+  const method = methodOf(id)!;
+  const cells = MM.map((thicknessMm) => {
+    const r = reckonCooking({
+      method,
+      setting: usualSetting(method.heat!),
+      piece: { cut: 'portion', thicknessMm, massG: 170, fat: 'lean', bone: false, skin: true, slashed: false },
+      pieces: 2,
+      startC: 5,
+      toC: 63,
+      thicknessBy: 'by ruler',
+      species: null,
+    });
+    if (!r.ok) return { says: r.why, offC: '' };
+    const min = r.course.pulledS / 60;
+    const share = min / chartMin(id, thicknessMm)!;
+    const out = Math.abs(share - 1) > CHART_SPREAD / 2 ? ' !' : '';
+    return {
+      says: `${min.toFixed(1)} (${share.toFixed(2)}${out})`,
+      offC: `${Math.round(r.course.pulledC)} > ${Math.round(r.reachesC)}`,
+    };
+  });
+  line([method.name, ...cells.map((c) => c.says), cells[2]!.offC]);
 }
 
 console.log('\nPieces as much thicker, colder and slower heated as they may be: inside the band of nine in ten');

@@ -33,8 +33,8 @@ const MOST_REST_S = 3600;
 /** J in the whole of the pieces for one in `Conduction`'s own measure. */
 const scaleOf = ({ body, pieces }: Cooked, c: Conduction): number => (pieces * body.volumeM3) / c.measure;
 
-/** In a pan edges and the thin end are heated too, by fat and steam: half as hard as the face. */
-const EDGES = 0.5;
+/** In a pan edges and the thin end are heated too, by fat and steam, as hard as a face. Fitted with the ways: `charts.ts`. */
+const EDGES = 1;
 
 /**
  * The piece as the solver has it: where each side meets something else, a slab of its whole thickness, thinner by what comes in at its
@@ -59,8 +59,10 @@ export function cookThrough(what: Cooked, fire: Fire, seconds: number, fineness:
   /** The bath in the middle of the stretch, as it has been falling: so that stretches err by their square. */
   let middle = bath;
   const turns = [...(fire.turns ?? [])].map((t) => t * seconds);
+  /** How much of the heat goes over by now. */
+  let settled = 1;
   const met = (side: Side, surfaceC: number): Boundary =>
-    wetBoundary(side, side.c === 'bath' ? middle : side.c, surfaceC);
+    wetBoundary({ ...side, h: side.h * settled }, side.c === 'bath' ? middle : side.c, surfaceC);
   const coreC = [what.startC];
   const keep = (): number => {
     atS.push(at);
@@ -88,10 +90,11 @@ export function cookThrough(what: Cooked, fire: Fire, seconds: number, fineness:
         : [fire.surface, fire.other]
       : [fire.surface, null];
     middle = bath + (falls * dt) / 2;
+    settled = fire.settlesS ? Math.min(1, (at + dt / 2) / fire.settlesS) : 1;
     flesh.march(dt, met(surface, surfaceC), other ? met(other, otherC) : INSULATED);
     const before = bath;
     const drawn = (side: Side, was: number, now: number): number =>
-      side.c === 'bath' ? side.h * Math.max(0, middle - (was + now) / 2) * dt : 0;
+      side.c === 'bath' ? settled * (side.draws ?? side.h) * Math.max(0, middle - (was + now) / 2) * dt : 0;
     // Each m2 of a slab; all round by the surface in the solver's own measure.
     const face = slab ? 1 : what.body.radiusM ** what.body.exponent;
     const j =
@@ -106,6 +109,7 @@ export function cookThrough(what: Cooked, fire: Fire, seconds: number, fineness:
   const pulled = coreC.length - 1;
   let peak = pulled;
   middle = bath;
+  settled = 1;
   const restEnd = at + (fire.restMostS ?? MOST_REST_S);
   let [rested, quiet] = [0, 0];
   while (at < restEnd) {
@@ -128,6 +132,10 @@ const coldest = (cells: Float64Array): number => {
   return c;
 };
 
+/** What the middle comes to, as far as that may be counted on: its peak, but no further above its pull than it may coast, degC. */
+export const reachedC = ({ pulledC, peakC }: Course, { coastMostK = Infinity }: Fire): number =>
+  Math.min(peakC, pulledC + coastMostK);
+
 /** Longer nothing is cooked, s. */
 export const MOST_COOK_S = 4 * 3600;
 /** The time is found to so many seconds, or the middle to so many degrees. */
@@ -136,7 +144,7 @@ const [TO_S, TO_K] = [1, 0.02];
 const NO_MORE_K = 0.05;
 
 /**
- * How long it stays in the fire so that its middle comes to `toC` while it rests, and what becomes of it; null where it never does. The
+ * How long it stays in the fire so that its middle comes to `toC` there or, as far as it may coast, at rest; null where it never does. The
  * longer it stays the warmer it gets: the time is bracketed from `guessS` on, then found by false position (Illinois).
  */
 export function cookUntil(
@@ -147,27 +155,28 @@ export function cookUntil(
   guessS = 240,
 ): Course | null {
   const after = (s: number): Course => cookThrough(what, fire, s, fineness);
+  const reached = (c: Course): number => reachedC(c, fire);
   let high = after(guessS);
   let low: Course | null = null;
-  while (high.peakC < toC) {
+  while (reached(high) < toC) {
     const s = high.pulledS * 1.8;
     if (s > MOST_COOK_S) return null;
     const next = after(s);
-    if (s > 1800 && next.peakC < toC && next.peakC - high.peakC < NO_MORE_K) return null;
+    if (s > 1800 && reached(next) < toC && reached(next) - reached(high) < NO_MORE_K) return null;
     [low, high] = [high, next];
   }
   for (let s = guessS / 1.8; low === null; s /= 1.8) {
     const next = after(s);
-    if (next.peakC < toC) low = next;
+    if (reached(next) < toC) low = next;
     else if (s < 2) return next;
     else high = next;
   }
-  let [a, fa, b, fb] = [low.pulledS, low.peakC - toC, high.pulledS, high.peakC - toC];
+  let [a, fa, b, fb] = [low.pulledS, reached(low) - toC, high.pulledS, reached(high) - toC];
   let best = high;
-  for (let i = 0; i < 40 && b - a > TO_S && best.peakC - toC > TO_K; i++) {
+  for (let i = 0; i < 40 && b - a > TO_S && reached(best) - toC > TO_K; i++) {
     const s = Math.min(b - TO_S / 4, Math.max(a + TO_S / 4, (a * fb - b * fa) / (fb - fa)));
     const next = after(s);
-    const f = next.peakC - toC;
+    const f = reached(next) - toC;
     if (f >= 0) {
       [b, fb, best] = [s, f, next];
       fa /= 2;

@@ -5,6 +5,8 @@ import type { Bath } from './vessel-heat.ts';
 export interface Side {
   readonly h: number;
   readonly c: number | 'bath';
+  /** What the bath gives, W/(m2 K), where that is more than goes in: the rest boils water off. */
+  readonly draws?: number;
   /** In air: how much of it is bare and wet, 0 to 1, so that it dries and cools. Left out: it does not dry. */
   readonly wet?: number;
 }
@@ -19,10 +21,14 @@ export interface Fire {
   readonly turns?: readonly number[];
   /** Off the flame after this share of the time: the bath goes on by what it holds. */
   readonly offAt?: number;
+  /** So long until the heat goes over in full, s: what is cold and wet on it dries first. Left out: at once. */
+  readonly settlesS?: number;
   /** Where it rests. */
   readonly rest: Side;
   /** Nobody waits longer for it to coast, s. */
   readonly restMostS?: number;
+  /** So far it may be counted on to warm on after the fire, K; left out: as far as it does. */
+  readonly coastMostK?: number;
 }
 
 /** Flesh is wet: its surface boils at 100 degC and gets no hotter until it has dried to a crust, which it soon has not. */

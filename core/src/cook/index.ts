@@ -14,10 +14,11 @@ export { bathAfter, liquidBath, oilBath, panBath, steadyBath } from './vessel-he
 export type { Bath } from './vessel-heat.ts';
 export { BOILS_C, wetBoundary } from './fire.ts';
 export type { Fire, Side } from './fire.ts';
+export { CHART_SPREAD, chartMin } from './charts.ts';
 export { cookThrough, cookUntil } from './cook-through.ts';
 export type { Cooked, Course } from './cook-through.ts';
 // how done
-export { DONE, DONE_WAYS, doneAt, killsWorms, whyOnlyTheLine } from './done-ness.ts';
+export { DONE, DONE_WAYS, doneAt, killsWorms, whyInTheFire, whyOnlyTheLine } from './done-ness.ts';
 export type { Done, DoneAsked, DoneWay } from './done-ness.ts';
 // the ways
 export { methodOf, METHODS, settingTrouble, usualSetting } from './methods.ts';
@@ -31,7 +32,7 @@ export { cookFor, cookingTrouble, reckonCooking } from './reckon-cooking.ts';
 export type { Cooking, CookingAsked, CookingReckoned } from './reckon-cooking.ts';
 export { cookingOf, reckonDish } from './reckon-dish.ts';
 export type { DishAsked, DishReckoned } from './reckon-dish.ts';
-export { rulesOfThumb } from './rules-of-thumb.ts';
+export { besideTheRule, rulesOfThumb } from './rules-of-thumb.ts';
 export type { RulesOfThumb } from './rules-of-thumb.ts';
 export { byProbe, simulatedProbe } from './by-probe.ts';
 export type { ByProbe, ProbeReading } from './by-probe.ts';

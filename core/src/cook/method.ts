@@ -25,6 +25,8 @@ export interface MethodHeat {
   /** Litres, or kg of a pan. */
   readonly amount: { readonly is: 'l' | 'kg'; readonly usual: number } | null;
   readonly turns: readonly number[];
+  /** Eaten straight from the fire: nobody waits for it to warm on. */
+  readonly atOnce?: true;
   readonly fire: (s: Setting) => Fire;
   /** What it is laid on to rest. */
   readonly rests: string;

@@ -1,6 +1,7 @@
 import type { Bodied } from '../heat/index.ts';
 import { fishBody } from '../heat/index.ts';
-import { type Cooked, type Course, cookThrough, cookUntil, USUAL } from './cook-through.ts';
+import { CHART_SPREAD } from './charts.ts';
+import { type Cooked, type Course, cookThrough, cookUntil, reachedC, USUAL } from './cook-through.ts';
 import type { Fire } from './fire.ts';
 import type { Method, Setting } from './method.ts';
 import { settingTrouble } from './methods.ts';
@@ -16,6 +17,8 @@ export interface CookingAsked {
   readonly startC: number;
   readonly toC: number;
   readonly thicknessBy: ThicknessBy;
+  /** The middle comes to `toC` in the fire, and nothing is left to coasting: where worms may be alive, or who eats is at risk. */
+  readonly inTheFire?: boolean;
   /** The kind, for the body of a whole fish; null: as round as it is usual. */
   readonly species: Bodied | null;
 }
@@ -24,6 +27,8 @@ export interface CookingAsked {
 export interface Cooking {
   readonly ok: true;
   readonly course: Course;
+  /** What its middle comes to as far as that may be counted on, degC; `course.peakC` is what it may come to. */
+  readonly reachesC: number;
   /** Nine in ten of such pieces are ready between these, s. */
   readonly lowS: number;
   readonly highS: number;
@@ -35,8 +40,8 @@ export interface Cooking {
 }
 export type CookingReckoned = Cooking | { readonly ok: false; readonly why: string };
 
-/** What is not known of a start temperature, K, and of the heat that goes over, in shares: standard deviations. */
-const [START_SD, HEAT_SD] = [1.5, 0.2];
+/** What is not known of a start temperature, K, and of the heat that goes over, in shares: standard deviations. Of the charts’ own spread. */
+const [START_SD, HEAT_SD] = [1.5, 0.12];
 const NINE_IN_TEN = 1.645;
 /** No piece starts colder or warmer, degC. */
 const START_C = [-30, 45] as const;
@@ -44,8 +49,15 @@ const START_C = [-30, 45] as const;
 /** So long a piece is let rest, and a whole fish, s: longer it is cold outside. */
 const RESTS_S = { piece: 180, whole: 480 } as const;
 
+/**
+ * Pieces of fish were measured to warm on by some 3 to 8 K off the fire, whole ones by 5 to 12: no more is counted on. Sources:
+ * docs/sources.md, the kitchen.
+ */
+const COASTS_K = { piece: 8, whole: 12 } as const;
+
 const fireOf = (a: CookingAsked): Fire => ({
   restMostS: a.piece.cut === 'whole' ? RESTS_S.whole : RESTS_S.piece,
+  coastMostK: a.inTheFire || a.method.heat!.atOnce ? 0 : a.piece.cut === 'whole' ? COASTS_K.whole : COASTS_K.piece,
   ...a.method.heat!.fire(a.setting),
 });
 
@@ -97,12 +109,14 @@ export function reckonCooking(a: CookingAsked): CookingReckoned {
   const other = (what: Cooked, fire: Fire): number => wait(cookUntil(what, fire, a.toC, USUAL, course.pulledS * 1.15));
   const thicknessS = other(cookedOf(a, 1 + THICKNESS_SD[a.thicknessBy]), fire);
   const startS = other({ ...what, startC: a.startC - START_SD }, fire);
-  const heatS = other(what, scaled(fire, 1 - HEAT_SD));
+  // Kitchens differ at least as much as their charts do.
+  const heatS = Math.max(other(what, scaled(fire, 1 - HEAT_SD)), (course.pulledS * CHART_SPREAD) / NINE_IN_TEN);
   const half = NINE_IN_TEN * Math.hypot(thicknessS, startS, heatS);
   const turns = [0, ...(fire.turns ?? []), 1];
   return {
     ok: true,
     course,
+    reachesC: reachedC(course, fire),
     // A time is off by a factor rather than by minutes: what is late is later than what is early is early.
     lowS: course.pulledS / (1 + half / course.pulledS),
     highS: course.pulledS + half,

@@ -1,8 +1,7 @@
+import { chartMin } from './charts.ts';
 import type { Method } from './method.ts';
 import type { Piece } from './piece.ts';
 
-/** Ten minutes for each 25 mm through the thickest, at a fierce heat. */
-const MIN_PER_MM = 10 / 25;
 /** Ten minutes for each 450 g of a whole fish, steamed or poached. */
 const MIN_PER_G = 10 / 450;
 
@@ -12,11 +11,24 @@ export interface RulesOfThumb {
   readonly byWeightMin: number | null;
 }
 
-/** Ten minutes an inch speaks of fierce heat; ten minutes a pound of whole fish in steam or liquid. Rules of cooks: docs/domain.md, section 5. */
+/**
+ * Ten minutes an inch, eight in deep fat, five more in a parcel; ten minutes a pound of whole fish in steam or liquid, minutes. A roast
+ * of 25 mm: 10. Rules of cooks: docs/sources.md.
+ */
 export function rulesOfThumb(method: Method, piece: Pick<Piece, 'thicknessMm' | 'massG' | 'cut'>): RulesOfThumb {
   const whole = piece.cut === 'whole';
   return {
-    byThicknessMin: method.rule === null ? null : piece.thicknessMm * MIN_PER_MM,
+    byThicknessMin: method.rule === null ? null : chartMin(method.id, piece.thicknessMm),
     byWeightMin: method.rule === 'weight' && whole ? piece.massG * MIN_PER_G : null,
   };
+}
+
+/** Further apart than this, a calculation and a rule speak of different things, in shares of the rule. */
+const APART = 1 / 3;
+
+/** How a calculated time lies to the rule by thickness: about the same, or more than a third shorter or longer. Null without a rule. */
+export function besideTheRule(seconds: number, rules: RulesOfThumb): 'alike' | 'shorter' | 'longer' | null {
+  if (rules.byThicknessMin === null) return null;
+  const off = seconds / 60 / rules.byThicknessMin - 1;
+  return Math.abs(off) <= APART ? 'alike' : off < 0 ? 'shorter' : 'longer';
 }

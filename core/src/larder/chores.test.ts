@@ -84,6 +84,69 @@ describe('what the larder asks for', () => {
     ]);
   });
 
+  test('a freezer is read by the last reading before now, of itself alone; on its day once its morning is near', () => {
+    const once = (now: string, done: ChoreDone[], ahead = 9) => say(at(now, [], [store()], done, ahead));
+    const read = (when: string, subject = 's') => did('read', when, subject);
+    // The latest of several, in whatever order; what lies ahead by another clock does not count, another store's neither.
+    expect(once('2026-09-12T09:00', [read('2026-09-10T08:00'), read('2026-09-08T08:00')])).toEqual([
+      'read 17 morning to come',
+    ]);
+    expect(once('2026-09-12T09:00', [read('2026-09-08T08:00'), read('2026-09-20T08:00')])).toEqual([
+      'read 15 morning to come',
+    ]);
+    expect(once('2026-09-12T09:00', [read('2026-09-10T08:00', 't'), did('ice', '2026-09-11T08:00', 's')])).toEqual([
+      'read 12 morning due',
+    ]);
+    // Read today: done, and the next in a week; beyond what is asked for it is not told.
+    expect(once('2026-09-12T09:00', [read('2026-09-12T08:10')])).toEqual([
+      'read 12 morning done',
+      'read 19 morning to come',
+    ]);
+    expect(once('2026-09-12T09:00', [read('2026-09-12T08:10')], 3)).toEqual(['read 12 morning done']);
+    expect(once('2026-09-12T09:00', [read('2026-09-08T08:10')], 3)).toEqual(['read 15 morning to come']);
+    expect(once('2026-09-12T09:00', [read('2026-09-09T08:10')], 3)).toEqual([]);
+    // Five hours before eight.
+    expect(once('2026-09-12T02:59', [])).toEqual(['read 12 morning to come']);
+    expect(once('2026-09-12T03:00', [])).toEqual(['read 12 morning due']);
+    expect(at('2026-09-12T09:00', [], [store({ packs: 0 })])).toEqual([]);
+  });
+
+  test('each only of its kind: a cloth in the fridge or on the tray, a raw whole fish on the rack', () => {
+    const of = (more: Partial<ChorePack>) => [...new Set(at('2026-09-13T09:00', [pack(more)]).map((c) => c.of))];
+    expect(of({})).toEqual(['towel']);
+    expect(of({ store: 'ice tray' })).toEqual(['towel']);
+    expect(of({ store: 'ageing rack' })).toEqual([]);
+    expect(of({ store: 'ageing rack', whole: true })).toEqual(['turn', 'weigh']);
+    expect(of({ store: 'ageing rack', whole: true, raw: false })).toEqual([]);
+    expect(of({ whole: true })).toEqual(['towel']);
+  });
+
+  test('a towel counts from five hours before its hour until five before the next; what was put by at once rests', () => {
+    const done = (when: string) => say(at('2026-09-13T20:00', [pack()], [], [did('towel', when)], 0));
+    expect(done('2026-09-13T03:00')).toEqual(['towel 13 morning done', 'towel 13 evening due']);
+    expect(done('2026-09-13T02:59')).toEqual(['towel 13 morning missed', 'towel 13 evening due']);
+    expect(done('2026-09-13T13:59')).toEqual(['towel 13 morning done', 'towel 13 evening due']);
+    expect(done('2026-09-13T14:00')).toEqual(['towel 13 morning missed', 'towel 13 evening done']);
+    // Due five hours before, missed five before the next.
+    const now = (when: string) => say(at(when, [pack()], [], [], 0))[0];
+    expect([now('2026-09-13T02:59'), now('2026-09-13T03:00')]).toEqual([
+      'towel 13 morning to come',
+      'towel 13 morning due',
+    ]);
+    expect([now('2026-09-13T13:59'), now('2026-09-13T14:00')]).toEqual([
+      'towel 13 morning due',
+      'towel 13 morning missed',
+    ]);
+    // Exactly five hours after it was put by, and exactly two days after: both count.
+    const from = (sinceMs: number) => say(at('2026-09-12T09:00', [pack({ sinceMs })], [], [], 2));
+    expect(from(ms('2026-09-12T14:00'))[0]).toBe('towel 12 evening to come');
+    expect(from(ms('2026-09-12T14:01'))[0]).toBe('towel 13 morning to come');
+    expect(from(ms('2026-09-12T08:00')).at(-1)).toBe('towel 14 morning to come');
+    const tray = store({ is: 'ice tray', sinceMs: ms('2026-09-12T14:00') });
+    expect(say(at('2026-09-12T15:00', [], [tray], [], 0))).toEqual(['ice 12 evening due']);
+    expect(say(at('2026-09-12T15:00', [], [{ ...tray, sinceMs: ms('2026-09-12T14:01') }], [], 0))).toEqual([]);
+  });
+
   test('the clocks are put back in between: the hours stay those of the house', () => {
     const now = Date.parse('2026-10-24T12:00:00Z');
     const list = choresOf(

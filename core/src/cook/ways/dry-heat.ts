@@ -120,7 +120,12 @@ export const DRY_HEAT = [
       rangeC: [180, 300],
       amount: null,
       turns: [1, 3],
-      fire: (s) => ({ bath: steadyBath(s.mediumC), surface: { h: 32, c: 'bath', wet: 0.2 }, rest: OPEN_BOARD }),
+      fire: (s) => ({
+        bath: steadyBath(s.mediumC),
+        surface: { h: 23, c: 'bath', wet: 0.1 },
+        settlesS: 120,
+        rest: OPEN_BOARD,
+      }),
       rests: 'on a board',
     },
     cuts: ['whole'],
@@ -148,7 +153,8 @@ export const DRY_HEAT = [
       // Paper swells: its own steam inside, air outside in series.
       fire: (s) => ({
         bath: steadyBath(s.mediumC),
-        surface: { h: 21, c: 'bath' },
+        surface: { h: 13, c: 'bath' },
+        settlesS: 60,
         rest: { h: 5, c: 40 },
         restMostS: 300,
       }),
@@ -176,7 +182,12 @@ export const DRY_HEAT = [
       rangeC: [120, 250],
       amount: null,
       turns: [0],
-      fire: (s) => ({ bath: steadyBath(s.mediumC), surface: { h: 25, c: 'bath', wet: 0.25 }, rest: COVERED }),
+      fire: (s) => ({
+        bath: steadyBath(s.mediumC),
+        surface: { h: 30, c: 'bath', wet: 0.25 },
+        settlesS: 30,
+        rest: COVERED,
+      }),
       rests: 'on a board, covered',
     },
     cuts: ALL,

@@ -1,10 +1,11 @@
 import type { Recipe } from '../recipe.ts';
 import { alone, cook, fishDish, forDish, forFish, forPlate, hand, rest, taste } from './write.ts';
 
-const DRY = (minutes = 3) =>
-  hand('dry', 'Dry and salt the fish', minutes, 'Dry on both sides, salt it a quarter of an hour before; dry again.', {
-    perPlate: 0.5,
-  });
+/** Salted a quarter of an hour before, and dried again: the cook is free meanwhile. */
+const SALTED = (minutes = 3) => [
+  hand('salt', 'Dry and salt the fish', minutes, 'Dry it, and salt it on both sides.', { perPlate: 0.5 }),
+  alone('dry', 'The salt draws water', 12, 'Then dry the fish again: a wet skin sticks.'),
+];
 const OIL_HOT = alone(
   'hot',
   'Oil hot',
@@ -29,7 +30,7 @@ export const PAN_AND_OIL: readonly Recipe[] = [
       taste('salt'),
     ],
     steps: [
-      DRY(),
+      ...SALTED(),
       alone('hot', 'Pan hot', 4, 'Until the oil runs like water.', { place: 'ring', after: [] }),
       cook(
         'ring',
@@ -107,7 +108,7 @@ export const PAN_AND_OIL: readonly Recipe[] = [
       taste('smoked paprika'),
     ],
     steps: [
-      DRY(),
+      ...SALTED(),
       alone('hot', 'Pan hot', 4, 'Middling.', { place: 'ring', after: [] }),
       cook('ring', true, 'Turn it every minute. Garlic for the last two, or it burns.', {
         after: ['dry', 'hot'],
@@ -131,7 +132,7 @@ export const PAN_AND_OIL: readonly Recipe[] = [
       taste('salt'),
     ],
     steps: [
-      DRY(),
+      ...SALTED(),
       hand(
         'mix',
         'Mix the batter',

@@ -46,7 +46,7 @@ const NO_TIMES = {
 export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
   const { cooking, fire } = a;
   const times = cooking && {
-    toC: tenth(cooking.course.peakC),
+    toC: tenth(cooking.reachesC),
     pulledC: tenth(cooking.course.pulledC),
     cookMin: tenth(cooking.course.pulledS / 60),
     lowMin: tenth(cooking.lowS / 60),

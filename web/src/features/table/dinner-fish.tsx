@@ -76,6 +76,11 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
           {r.why.endsWith('?') ? '' : '.'}
         </p>
       ))}
+      {is === 'at rest' && peakC === null && (
+        <p>
+          <b>Measure again now:</b> after the rest the middle should read {sayTemperature(Math.round(dish.toC))}.
+        </p>
+      )}
       {peakC !== null && (
         <p>
           At its warmest it read <b>{sayTemperature(peakC)}</b>. {sayCore(peakC, units)}

@@ -1,4 +1,4 @@
-import { cookingOf, DONE } from '@dagboek/core/cook';
+import { besideTheRule, cookingOf, DONE, whyInTheFire } from '@dagboek/core/cook';
 import { InCitrus, InSalt } from './without-fire.tsx';
 import { AT_RISK, CORE_LINE_WORDS, CORE_LINES } from '@dagboek/core/harm';
 import { LineKey } from '../../ui/key.tsx';
@@ -57,14 +57,16 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         <Lines />
       </>
     );
-  const { course, rules, sidesS } = cooking;
-  const coasts = course.peakC - course.pulledC >= 1;
-  const under = CORE_LINES.usC - course.peakC;
+  const { course, reachesC, rules, sidesS } = cooking;
+  const coasts = reachesC - course.pulledC >= 1;
+  const under = CORE_LINES.usC - reachesC;
+  const beside = besideTheRule(course.pulledS, rules);
+  const strict = dish.asked?.inTheFire ? whyInTheFire(meal.only, meal.raw.verdict === 'conditions met') : null;
   return (
     <section aria-label="When is it done">
       <h2 className="ruled">
         {coasts
-          ? `Off at ${sayTemperature(Math.round(course.pulledC))}; it will rise to ${sayTemperature(Math.round(course.peakC))}`
+          ? `Off at ${sayTemperature(Math.round(course.pulledC))}; it will rise to ${sayTemperature(Math.round(reachesC))}`
           : `Off at ${sayTemperature(Math.round(course.pulledC))}`}
       </h2>
       <p>
@@ -75,6 +77,17 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         {sidesS.length > 2 && `, turned every ${sayMinutes(sidesS[0]!)}`}. 90 % are between {sayMinutes(cooking.lowS)}{' '}
         and {sayMinutes(cooking.highS)}. Go by the thermometer, not by the clock.
       </p>
+      {strict && (
+        <p>
+          <b>It must be done on the heat; nothing is left to the rest.</b> {strict}
+        </p>
+      )}
+      {course.peakC - reachesC >= 1.5 && (
+        <p>
+          At rest it may rise to {sayTemperature(Math.round(course.peakC))}; do not count on that. Measure again before
+          you serve.
+        </p>
+      )}
       <CookCurve cooking={cooking} />
       <table className="w-full border-collapse">
         <caption className="sr-only">Three calculations</caption>
@@ -103,6 +116,12 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
           </tr>
         </tbody>
       </table>
+      {beside !== null && beside !== 'alike' && (
+        <p>
+          The time on the heat is more than a third {beside} than the rule. The rule knows only the thickness, not the
+          heat or where the fish starts. Measure early, and trust the thermometer.
+        </p>
+      )}
       <p>
         <b>Signs that it is done:</b> <Explained text={method.look.join('; ')} />.
       </p>
@@ -115,11 +134,11 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
       {method.middle === 'cooked' && under >= 0.5 && (
         <p className="alert alert-warning">
           <b>
-            {sayTemperature(Math.round(course.peakC))} is {sayTemperatureDifference(Math.round(under))} under the
-            official limit.
+            {sayTemperature(Math.round(reachesC))} is {sayTemperatureDifference(Math.round(under))} under the official
+            limit.
           </b>{' '}
           {DONE[meal.done].says.replace(/^./, (c) => c.toUpperCase())}.
-          {course.peakC < CORE_LINES.parasitesC && meal.raw.verdict !== 'conditions met' && (
+          {reachesC < CORE_LINES.parasitesC && meal.raw.verdict !== 'conditions met' && (
             <> It was not frozen as authorities require for raw fish: worms in it may be alive.</>
           )}
         </p>

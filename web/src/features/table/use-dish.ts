@@ -1,4 +1,4 @@
-import { type DishAsked, DONE } from '@dagboek/core/cook';
+import { type DishAsked, DONE, whyInTheFire } from '@dagboek/core/cook';
 import { useCatalogue } from '../../asked/catalogue.ts';
 import { type JobTold, useJob } from '../../offline/workers/use-job.ts';
 import { typedNumber } from '../../ui/typed-number.ts';
@@ -36,6 +36,9 @@ export function dishAsked(m: NewMeal, species: DishAsked['species'], middle: num
     pieces: m.main.all,
     startC: temperature(m.setting.start, m.main.startC),
     toC: m.method.middle === 'raw' ? (middle ?? RAW_MIDDLES.warm) : DONE[m.done].coreC,
+    ...(m.method.middle === 'cooked' && whyInTheFire(m.only, m.raw.verdict === 'conditions met') !== null
+      ? { inTheFire: true }
+      : {}),
     thicknessBy: m.setting.mm?.trim() ? 'by ruler' : m.main.thicknessBy,
     species,
   };
