@@ -160,6 +160,8 @@ export {
   waysFor,
 } from './read/table/meal-choices.ts';
 export type { ChosenPack, ToBeCooked } from './read/table/meal-choices.ts';
+export { fireAsked, kitchenTimes } from './read/table/kitchen-times.ts';
+export type { FireAsked } from './read/table/kitchen-times.ts';
 export { dishOfFish, looksOf, serveDinner } from './read/table/serve-dinner.ts';
 export { packsGone } from './read/table/packs-of-dinner.ts';
 export { probedDish } from './read/table/probed-dish.ts';
@@ -243,7 +245,7 @@ export { lastMeltTest, meltTestTrouble } from './read/warmth/melt-tests.ts';
 export type { IcePlan, PlanClass } from './read/box/ice-plan.ts';
 export { boxAt, currentFilling, fishInBoxAt, tripOfBox } from './read/box/box-now.ts';
 export type { BoxNow } from './read/box/box-now.ts';
-export { boxAdvice, iceIsAssumed } from './read/box/box-advice.ts';
+export { boxAdvice } from './read/box/box-advice.ts';
 export type { BoxAdvice } from './read/box/box-advice.ts';
 export { boxRoom } from './read/box/box-room.ts';
 export type { BoxRoom } from './read/box/box-room.ts';

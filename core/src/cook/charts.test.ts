@@ -79,7 +79,7 @@ describe('a cook would believe it', () => {
     const r = cooked('pan, whole', 45, { piece, species: POLLACK, pieces: 1 });
     expect(r.course.pulledS / 60).toBeGreaterThan(14);
     expect(r.course.pulledC).toBeGreaterThan(50);
-    expect(besideTheRule(r.course.pulledS, r.rules)).toBe('alike');
+    expect(r.besideRule).toBe('alike');
   });
 });
 
@@ -98,7 +98,7 @@ describe('coasting', () => {
   test('not at all where it is eaten from the fire, or must be done there', () => {
     for (const id of ['batter', 'deep fry', 'dredge', 'soup'])
       expect(cooked(id, 20).course.pulledC).toBeGreaterThan(62.9);
-    const r = cooked('roast', 25, { inTheFire: true });
+    const r = cooked('roast', 25, { inTheFire: 'A guest may be at risk.' });
     expect(r.course.pulledC).toBeGreaterThan(62.9);
     expect(r.reachesC).toBeCloseTo(r.course.pulledC, 6);
     expect(r.course.pulledS).toBeGreaterThan(cooked('roast', 25).course.pulledS);
@@ -127,4 +127,15 @@ test('beside the rule: within a third alike, else shorter or longer; nothing wit
     'longer',
   ]);
   expect(besideTheRule(600, { byThicknessMin: null, byWeightMin: 20 })).toBeNull();
+});
+
+test('a kitchen that takes longer: all of it is later, and the band is what is not known of it', () => {
+  const kitchen = { times: 1.3, sd: 0.05 };
+  const [plain, slow] = [cooked('roast', 25), cooked('roast', 25, { kitchen })];
+  expect(slow.course.pulledS / plain.course.pulledS).toBeCloseTo(1.3, 9);
+  expect(slow.course.peakS / plain.course.peakS).toBeCloseTo(1.3, 9);
+  expect(slow.course.pulledC).toBe(plain.course.pulledC);
+  expect(slow.highS / slow.course.pulledS).toBeLessThan(plain.highS / plain.course.pulledS);
+  const vague = cooked('roast', 25, { kitchen: { times: 1, sd: 0.3 } });
+  expect(vague.highS).toBeGreaterThan(plain.highS * 1.15);
 });

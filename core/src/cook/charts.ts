@@ -1,5 +1,8 @@
 import type { MethodId } from './methods.ts';
 
+/** Which fit of the ways a time was calculated by: what a kitchen took is held only against the same. Raised whenever the ways are fitted anew. */
+export const FIT = 2;
+
 /** What published kitchen charts say of a way: minutes for each mm at the thickest, and minutes on top. */
 export interface Chart {
   readonly minPerMm: number;

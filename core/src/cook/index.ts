@@ -14,7 +14,9 @@ export { bathAfter, liquidBath, oilBath, panBath, steadyBath } from './vessel-he
 export type { Bath } from './vessel-heat.ts';
 export { BOILS_C, wetBoundary } from './fire.ts';
 export type { Fire, Side } from './fire.ts';
-export { CHART_SPREAD, chartMin } from './charts.ts';
+export { CHART_SPREAD, chartMin, FIT } from './charts.ts';
+export { learnKitchen, timesAsLong } from './kitchen-learned.ts';
+export type { CookedOnce, KitchenTimes } from './kitchen-learned.ts';
 export { cookThrough, cookUntil } from './cook-through.ts';
 export type { Cooked, Course } from './cook-through.ts';
 // how done
@@ -32,7 +34,7 @@ export { cookFor, cookingTrouble, reckonCooking } from './reckon-cooking.ts';
 export type { Cooking, CookingAsked, CookingReckoned } from './reckon-cooking.ts';
 export { cookingOf, reckonDish } from './reckon-dish.ts';
 export type { DishAsked, DishReckoned } from './reckon-dish.ts';
-export { besideTheRule, rulesOfThumb } from './rules-of-thumb.ts';
+export { rulesOfThumb } from './rules-of-thumb.ts';
 export type { RulesOfThumb } from './rules-of-thumb.ts';
 export { byProbe, simulatedProbe } from './by-probe.ts';
 export type { ByProbe, ProbeReading } from './by-probe.ts';

@@ -1,12 +1,13 @@
 import type { Bodied } from '../heat/index.ts';
 import { fishBody } from '../heat/index.ts';
 import { CHART_SPREAD } from './charts.ts';
+import type { KitchenTimes } from './kitchen-learned.ts';
 import { type Cooked, type Course, cookThrough, cookUntil, reachedC, USUAL } from './cook-through.ts';
 import type { Fire } from './fire.ts';
 import type { Method, Setting } from './method.ts';
 import { settingTrouble } from './methods.ts';
 import { type Piece, pieceBody, pieceTrouble, THICKNESS_SD, type ThicknessBy } from './piece.ts';
-import { type RulesOfThumb, rulesOfThumb } from './rules-of-thumb.ts';
+import { besideTheRule, type RulesOfThumb, rulesOfThumb } from './rules-of-thumb.ts';
 
 /** What is asked: one of `pieces` alike in its fire, until its middle has come to `toC`. */
 export interface CookingAsked {
@@ -17,8 +18,10 @@ export interface CookingAsked {
   readonly startC: number;
   readonly toC: number;
   readonly thicknessBy: ThicknessBy;
-  /** The middle comes to `toC` in the fire, and nothing is left to coasting: where worms may be alive, or who eats is at risk. */
-  readonly inTheFire?: boolean;
+  /** Why the middle comes to `toC` in the fire and nothing is left to coasting: worms may be alive, or who eats is at risk. Left out: it may coast. */
+  readonly inTheFire?: string;
+  /** What is known of the kitchen that it is cooked in; left out: nothing, it is as the charts say. */
+  readonly kitchen?: Pick<KitchenTimes, 'times' | 'sd'>;
   /** The kind, for the body of a whole fish; null: as round as it is usual. */
   readonly species: Bodied | null;
 }
@@ -37,11 +40,15 @@ export interface Cooking {
   /** Minutes on each side, in order; one number where it is not turned. */
   readonly sidesS: readonly number[];
   readonly rules: RulesOfThumb;
+  /** How the time lies to the rule by thickness; null where there is none. */
+  readonly besideRule: ReturnType<typeof besideTheRule>;
 }
 export type CookingReckoned = Cooking | { readonly ok: false; readonly why: string };
 
 /** What is not known of a start temperature, K, and of the heat that goes over, in shares: standard deviations. Of the charts’ own spread. */
 const [START_SD, HEAT_SD] = [1.5, 0.12];
+/** What one piece differs by from the next in the same kitchen, in shares of the time, 1 sd. Our own assumption. */
+export const PIECE_SD = 0.06;
 const NINE_IN_TEN = 1.645;
 /** No piece starts colder or warmer, degC. */
 const START_C = [-30, 45] as const;
@@ -60,6 +67,10 @@ const fireOf = (a: CookingAsked): Fire => ({
   coastMostK: a.inTheFire || a.method.heat!.atOnce ? 0 : a.piece.cut === 'whole' ? COASTS_K.whole : COASTS_K.piece,
   ...a.method.heat!.fire(a.setting),
 });
+
+/** The same in a kitchen that takes so many times as long. */
+export const stretched = (c: Course, times = 1): Course =>
+  times === 1 ? c : { ...c, atS: c.atS.map((s) => s * times), pulledS: c.pulledS * times, peakS: c.peakS * times };
 
 /** With other heat transfer by a factor. */
 const scaled = (fire: Fire, by: number): Fire => ({
@@ -96,8 +107,8 @@ export function reckonCooking(a: CookingAsked): CookingReckoned {
   if (trouble) return { ok: false, why: trouble };
   const fire = fireOf(a);
   const what = cookedOf(a);
-  const course = cookUntil(what, fire, a.toC);
-  if (!course)
+  const plain = cookUntil(what, fire, a.toC);
+  if (!plain)
     return {
       ok: false,
       why:
@@ -105,14 +116,19 @@ export function reckonCooking(a: CookingAsked): CookingReckoned {
           ? `So little liquid cools down too much: the middle never reaches ${Math.round(a.toC)}°. Use more liquid, or leave the heat on.`
           : `The middle never reaches ${Math.round(a.toC)}° like this: use more heat, or thinner pieces.`,
     };
-  const wait = (c: Course | null): number => (c ? c.pulledS - course.pulledS : course.pulledS / 2);
-  const other = (what: Cooked, fire: Fire): number => wait(cookUntil(what, fire, a.toC, USUAL, course.pulledS * 1.15));
+  const times = a.kitchen?.times ?? 1;
+  const course = stretched(plain, times);
+  const wait = (c: Course | null): number => times * (c ? c.pulledS - plain.pulledS : plain.pulledS / 2);
+  const other = (what: Cooked, fire: Fire): number => wait(cookUntil(what, fire, a.toC, USUAL, plain.pulledS * 1.15));
   const thicknessS = other(cookedOf(a, 1 + THICKNESS_SD[a.thicknessBy]), fire);
   const startS = other({ ...what, startC: a.startC - START_SD }, fire);
-  // Kitchens differ at least as much as their charts do.
-  const heatS = Math.max(other(what, scaled(fire, 1 - HEAT_SD)), (course.pulledS * CHART_SPREAD) / NINE_IN_TEN);
+  // Kitchens differ at least as much as their charts do; one that was learned, as much as is still not known of it and of the piece.
+  const heatS = a.kitchen
+    ? course.pulledS * Math.hypot(a.kitchen.sd, PIECE_SD)
+    : Math.max(other(what, scaled(fire, 1 - HEAT_SD)), (course.pulledS * CHART_SPREAD) / NINE_IN_TEN);
   const half = NINE_IN_TEN * Math.hypot(thicknessS, startS, heatS);
   const turns = [0, ...(fire.turns ?? []), 1];
+  const rules = rulesOfThumb(a.method, a.piece);
   return {
     ok: true,
     course,
@@ -122,7 +138,8 @@ export function reckonCooking(a: CookingAsked): CookingReckoned {
     highS: course.pulledS + half,
     because: { thicknessS, startS, heatS },
     sidesS: turns.slice(1).map((t, i) => (t - turns[i]!) * course.pulledS),
-    rules: rulesOfThumb(a.method, a.piece),
+    rules,
+    besideRule: besideTheRule(course.pulledS, rules),
   };
 }
 
@@ -135,5 +152,6 @@ export function cookFor(a: CookingAsked, seconds: number, turnedAsFor = seconds)
   if (trouble) throw new RangeError(trouble);
   const fire = fireOf(a);
   const turns = fire.turns?.map((t) => (t * turnedAsFor) / seconds);
-  return cookThrough(cookedOf(a), turns ? { ...fire, turns } : fire, seconds);
+  const times = a.kitchen?.times ?? 1;
+  return stretched(cookThrough(cookedOf(a), turns ? { ...fire, turns } : fire, seconds / times), times);
 }

@@ -138,12 +138,13 @@ describe('as work', () => {
       tasksOf({ id: 'x', recipe: byId('brown-butter'), plates, fish: { cookMin: 7.2, restMin: 2.6, batches } });
     expect(t(4).map((x) => [x.name, x.minutes])).toEqual([
       ['Dry and salt the fish', 5],
+      ['The salt draws water', 12],
       ['Pan hot', 4],
       ['Cook the fish', 8],
       ['Rest', 3],
     ]);
     expect(t(8)[0]!.minutes).toBe(7);
-    expect(t(8, 2)[2]!.minutes).toBe(16);
+    expect(t(8, 2)[3]!.minutes).toBe(16);
     expect(t(4).at(-1)!.mayStand).toBe(5);
     expect(t(4)[0]!.mayStand).toBeNull();
     expect(tasksOf({ id: 'x', recipe: byId('rice'), plates: 2, fish: NO_FISH }).at(-1)!.mayStand).toBe(25);

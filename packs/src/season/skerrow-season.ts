@@ -1,3 +1,4 @@
+import { dinnersRead } from './dinners-read.ts';
 import type { RulePack } from '@dagboek/core/rules';
 import { addDays, civilDay, epochMs, instantOf, stamp } from '@dagboek/core/time';
 import type { Entry } from '@dagboek/journal';
@@ -128,6 +129,7 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   mealsAhead(s, tern, held, tonight, nowMs, rules.timeZone);
   onTheRail(s, tern, nowMs, nextNumber());
   theTable(s, tern, tern.book, tonight, nowMs, rules.timeZone);
+  dinnersRead(s, tern, nowMs);
   return [...s.entries, ...others.entries].filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
 }
 

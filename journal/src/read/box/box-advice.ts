@@ -76,9 +76,6 @@ function airOverK(f: Filling): number {
   return a && b && seconds > 0 ? Math.max(0, (b.degreeS - a.degreeS) / seconds) : TYPICAL_C.air;
 }
 
-/** Whether nobody noted how much ice went in, and nobody looked since: what the box is said to hold is assumed. */
-export const iceIsAssumed = (f: Filling): boolean => f.iceAssumed && f.found.length === 0;
-
 /** When the ice first is less than so much, as reckoned. */
 function fallsTo(f: Filling, kg: number, fromMs: number): number | null {
   return f.course.samples.find((s) => s.atMs > fromMs && s.iceKg <= kg)?.atMs ?? null;
@@ -96,7 +93,7 @@ export function boxAdvice(asked: Asks<'book' | 'species' | 'nowMs'>, f: Filling)
   const short = iceShort(f, now, fishKg, untilMs);
   const out: BoxAdvice[] = [];
   if (now.withoutMs !== null) out.push({ kind: 'no ice', sinceMs: now.withoutMs, kg: up(short) });
-  else if (iceIsAssumed(f)) out.push({ kind: 'ice not noted' });
+  else if (now.assumed) out.push({ kind: 'ice not noted' });
   else if (short > 0) {
     const kg = up(short);
     const least = Math.max(LEAST_KG, fishKg * COVERS);

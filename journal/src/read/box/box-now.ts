@@ -29,6 +29,8 @@ export interface BoxNow {
   readonly lateMs: number | null;
   /** Since when there is none; null while there is. */
   readonly withoutMs: number | null;
+  /** Nobody noted how much ice went in, and nobody looked since: what is said to be there is assumed. */
+  readonly assumed: boolean;
 }
 
 /** Columns of a filling's samples, laid out once. */
@@ -81,6 +83,7 @@ export function boxAt(f: Filling, ms: number): BoxNow {
     earlyMs: goneMs === null ? null : Math.min(goneMs, Math.max(ms, band.gone.early ?? goneMs)),
     lateMs: goneMs === null || band.gone.late === null ? null : Math.max(goneMs, band.gone.late),
     withoutMs: without?.fromMs ?? null,
+    assumed: f.iceAssumed && f.found.length === 0,
   };
 }
 

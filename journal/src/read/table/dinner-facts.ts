@@ -1,4 +1,4 @@
-import { type Cooking, type DishAsked, type Method } from '@dagboek/core/cook';
+import { type Cooking, type DishAsked, FIT, type Method } from '@dagboek/core/cook';
 import { NO_FISH, plainRecipe, type Recipe, tasksOf } from '@dagboek/core/recipes';
 import type { Means } from '@dagboek/core/schedule';
 import type { FactsOf } from '../../log/kinds/index.ts';
@@ -68,7 +68,7 @@ export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
         thicknessMm: fire?.piece.thicknessMm ?? null,
         startC: fire?.startC ?? null,
         ...times,
-        fire: cooking && fire ? { ...fire } : null,
+        fire: cooking && fire ? { ...fire, fit: FIT } : null,
       },
       ...a.sides.map((r, i) => ({ ...NO_TIMES, id: `side${i + 1}`, name: r.name, recipe: r.id, packs: [] })),
     ],

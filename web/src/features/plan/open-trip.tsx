@@ -1,14 +1,6 @@
 import { NowTime } from '../../ui/now-time.tsx';
 import { useAsked } from '../../asked/asked.ts';
-import {
-  boxAt,
-  currentFilling,
-  fishInHand,
-  iceIsAssumed,
-  fishOfTrip,
-  placeNow,
-  type TripState,
-} from '@dagboek/journal';
+import { boxAt, currentFilling, fishInHand, fishOfTrip, placeNow, type TripState } from '@dagboek/journal';
 import { saySpan } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -40,7 +32,8 @@ export function OpenTrip({ trip }: { trip: TripState }) {
   const navigate = useNavigate();
   const asked = useAsked(now);
   const filling = trip.box ? currentFilling(asked, trip.box) : null;
-  const iceNow = filling && !iceIsAssumed(filling) ? boxAt(filling, now).iceKg : null;
+  const inBox = filling ? boxAt(filling, now) : null;
+  const iceNow = inBox && !inBox.assumed ? inBox.iceKg : null;
   const fish = fishOfTrip(book, trip.id);
   const note = async (): Promise<void> => {
     const r = await write('trip.noted', trip.id, { text: text.trim() });

@@ -1,4 +1,4 @@
-import { besideTheRule, cookingOf, DONE, whyInTheFire } from '@dagboek/core/cook';
+import { cookingOf, DONE, type KitchenTimes, type Method } from '@dagboek/core/cook';
 import { InCitrus, InSalt } from './without-fire.tsx';
 import { AT_RISK, CORE_LINE_WORDS, CORE_LINES } from '@dagboek/core/harm';
 import { LineKey } from '../../ui/key.tsx';
@@ -8,6 +8,7 @@ import { CookCurve } from './cook-curve.tsx';
 import { ifKnown } from '../../ui/known.ts';
 import type { Dish } from './use-dish.ts';
 import type { NewMeal } from './use-new-meal.ts';
+import { plural } from '../../asked/format.ts';
 import { Explained } from '../../ui/words/term.tsx';
 
 /** "9 min", "1½ min", "45 s". */
@@ -57,11 +58,10 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         <Lines />
       </>
     );
-  const { course, reachesC, rules, sidesS } = cooking;
+  const { course, reachesC, rules, sidesS, besideRule: beside } = cooking;
   const coasts = reachesC - course.pulledC >= 1;
   const under = CORE_LINES.usC - reachesC;
-  const beside = besideTheRule(course.pulledS, rules);
-  const strict = dish.asked?.inTheFire ? whyInTheFire(meal.only, meal.raw.verdict === 'conditions met') : null;
+  const strict = dish.asked?.inTheFire;
   return (
     <section aria-label="When is it done">
       <h2 className="ruled">
@@ -77,6 +77,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         {sidesS.length > 2 && `, turned every ${sayMinutes(sidesS[0]!)}`}. 90 % are between {sayMinutes(cooking.lowS)}{' '}
         and {sayMinutes(cooking.highS)}. Go by the thermometer, not by the clock.
       </p>
+      <LearnedOf method={method} kitchen={dish.kitchen} />
       {strict && (
         <p>
           <b>It must be done on the heat; nothing is left to the rest.</b> {strict}
@@ -145,6 +146,27 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
       )}
       <Lines />
     </section>
+  );
+}
+
+/** What the dinners of this kitchen say of a way: shown once one was read with a thermometer. */
+function LearnedOf({ method, kitchen }: { method: Method; kitchen: KitchenTimes | null }) {
+  if (!kitchen || kitchen.inAll === 0) return null;
+  const range = `(${kitchen.low.toFixed(1)} to ${kitchen.high.toFixed(1)})`;
+  const from =
+    kitchen.ofWay > 0
+      ? `from ${plural(kitchen.ofWay, 'dinner')} of this kind with a thermometer`
+      : `from ${plural(kitchen.inAll, 'dinner')} cooked in other ways`;
+  const off = Math.abs(kitchen.times - 1);
+  return (
+    <p>
+      <b>
+        {off < 0.05
+          ? `In your kitchen, ${method.name.toLowerCase()} takes as long as the charts say`
+          : `In your kitchen, ${method.name.toLowerCase()} takes ${kitchen.times.toFixed(1)} times as long as the charts say`}
+      </b>{' '}
+      {range}, {from}. The times here include it.
+    </p>
   );
 }
 

@@ -1,4 +1,6 @@
-import { type DishAsked, DONE, whyInTheFire } from '@dagboek/core/cook';
+import { type DishAsked, DONE, type KitchenTimes } from '@dagboek/core/cook';
+import { type FireAsked, fireAsked } from '@dagboek/journal';
+import { useBookValue } from '../../offline/journal-context.tsx';
 import { useCatalogue } from '../../asked/catalogue.ts';
 import { type JobTold, useJob } from '../../offline/workers/use-job.ts';
 import { typedNumber } from '../../ui/typed-number.ts';
@@ -9,7 +11,12 @@ import type { NewMeal } from './use-new-meal.ts';
 export const RAW_MIDDLES = { cold: 22, warm: 38, 'just set': 45 } as const;
 
 /** What is asked of the fire for a new meal; null while there is none, or a number is none. */
-export function dishAsked(m: NewMeal, species: DishAsked['species'], middle: number | null): DishAsked | null {
+export function dishAsked(
+  m: NewMeal,
+  species: DishAsked['species'],
+  middle: number | null,
+  fire: FireAsked['asked'],
+): DishAsked | null {
   if (!m.method.heat || !m.usual || !m.main) return null;
   const read = (text: string | undefined, usual: number): number => {
     const n = text === undefined || text.trim() === '' ? usual : (typedNumber(text) ?? usual);
@@ -36,9 +43,7 @@ export function dishAsked(m: NewMeal, species: DishAsked['species'], middle: num
     pieces: m.main.all,
     startC: temperature(m.setting.start, m.main.startC),
     toC: m.method.middle === 'raw' ? (middle ?? RAW_MIDDLES.warm) : DONE[m.done].coreC,
-    ...(m.method.middle === 'cooked' && whyInTheFire(m.only, m.raw.verdict === 'conditions met') !== null
-      ? { inTheFire: true }
-      : {}),
+    ...fire,
     thicknessBy: m.setting.mm?.trim() ? 'by ruler' : m.main.thicknessBy,
     species,
   };
@@ -50,11 +55,13 @@ export function dishAsked(m: NewMeal, species: DishAsked['species'], middle: num
 export function useDish(
   m: NewMeal,
   middle: number | null,
-): JobTold<'reckonDish'> & { readonly asked: DishAsked | null } {
+): JobTold<'reckonDish'> & { readonly asked: DishAsked | null; readonly kitchen: KitchenTimes | null } {
   const { byId } = useCatalogue();
   const s = m.main ? byId(m.main.held.pack.species) : null;
-  const asked = dishAsked(m, s ? { shape: s.shape, weight: s.weight, fat: s.fat } : null, middle);
-  return { ...useJob('reckonDish', asked), asked };
+  const frozen = m.raw.verdict === 'conditions met';
+  const fire = useBookValue((book) => fireAsked(book, m.method, m.only, frozen));
+  const asked = dishAsked(m, s ? { shape: s.shape, weight: s.weight, fat: s.fat } : null, middle, fire.asked);
+  return { ...useJob('reckonDish', asked), asked, kitchen: fire.learned };
 }
 
 export type Dish = ReturnType<typeof useDish>;
