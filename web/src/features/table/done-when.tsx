@@ -1,4 +1,4 @@
-import { cookingOf, DONE, type KitchenTimes, type Method } from '@dagboek/core/cook';
+import { cookingOf, DONE, type KitchenTimes } from '@dagboek/core/cook';
 import { InCitrus, InSalt } from './without-fire.tsx';
 import { AT_RISK, CORE_LINE_WORDS, CORE_LINES } from '@dagboek/core/harm';
 import { LineKey } from '../../ui/key.tsx';
@@ -63,7 +63,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
   const under = CORE_LINES.usC - reachesC;
   const strict = dish.asked?.inTheFire;
   return (
-    <section aria-label="When is it done">
+    <section aria-label="When is it done" className="[&>p]:mt-2">
       <h2 className="ruled">
         {coasts
           ? `Off at ${sayTemperature(Math.round(course.pulledC))}; it will rise to ${sayTemperature(Math.round(reachesC))}`
@@ -77,7 +77,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         {sidesS.length > 2 && `, turned every ${sayMinutes(sidesS[0]!)}`}. 90 % are between {sayMinutes(cooking.lowS)}{' '}
         and {sayMinutes(cooking.highS)}. Go by the thermometer, not by the clock.
       </p>
-      <LearnedOf method={method} kitchen={dish.kitchen} />
+      <LearnedOf kitchen={dish.kitchen} />
       {strict && (
         <p>
           <b>It must be done on the heat; nothing is left to the rest.</b> {strict}
@@ -150,20 +150,20 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
 }
 
 /** What the dinners of this kitchen say of a way: shown once one was read with a thermometer. */
-function LearnedOf({ method, kitchen }: { method: Method; kitchen: KitchenTimes | null }) {
+function LearnedOf({ kitchen }: { kitchen: KitchenTimes | null }) {
   if (!kitchen || kitchen.inAll === 0) return null;
   const range = `(${kitchen.low.toFixed(1)} to ${kitchen.high.toFixed(1)})`;
   const from =
     kitchen.ofWay > 0
-      ? `from ${plural(kitchen.ofWay, 'dinner')} of this kind with a thermometer`
+      ? `from ${plural(kitchen.ofWay, 'dinner')} with a thermometer`
       : `from ${plural(kitchen.inAll, 'dinner')} cooked in other ways`;
   const off = Math.abs(kitchen.times - 1);
   return (
     <p>
       <b>
         {off < 0.05
-          ? `In your kitchen, ${method.name.toLowerCase()} takes as long as the charts say`
-          : `In your kitchen, ${method.name.toLowerCase()} takes ${kitchen.times.toFixed(1)} times as long as the charts say`}
+          ? 'Fish cooked this way takes as long in your kitchen as the charts say'
+          : `Fish cooked this way takes ${kitchen.times.toFixed(1)} times as long in your kitchen as the charts say`}
       </b>{' '}
       {range}, {from}. The times here include it.
     </p>
