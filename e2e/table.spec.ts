@@ -140,7 +140,7 @@ test('a whole fish: laid to scale in what the kitchen has, covered, salted; so l
   await chip(page, 'radio', 'Poached, heat off');
   await expect(page.getByRole('region', { name: 'Does it fit' })).toContainText(/it (fits|is cut across)/);
   await expect(page.getByRole('img', { name: /to scale$/ })).toBeVisible();
-  await expect(page.getByText(/of liquid cover it in the .* by a finger, with \d+ g of salt/)).toBeVisible();
+  await expect(page.getByText(/of liquid cover it in the .* by a finger\. .* take \d+ g of salt/)).toBeVisible();
   await page.getByLabel('Liquid', { exact: true }).fill('1');
   await expect(page.getByText(/^So little liquid cools down too much/)).toBeVisible();
   await settled(page);

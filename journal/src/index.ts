@@ -147,18 +147,10 @@ export { kitchenOf, recipeOf, recipesOf } from './read/table/kitchen-of.ts';
 export { dinnerFacts } from './read/table/dinner-facts.ts';
 export type { DinnerAsked } from './read/table/dinner-facts.ts';
 export { dinnerShopping } from './read/table/dinner-shopping.ts';
-export { batchesFor, inVessel, usesOf } from './read/table/in-the-kitchen.ts';
+export { batchesFor, inVessel, usesOf, settingFor } from './read/table/in-the-kitchen.ts';
 export type { InVessel } from './read/table/in-the-kitchen.ts';
 export { cookedBy } from './read/table/cooked-by.ts';
-export {
-  meatTaken,
-  onlyTheLine,
-  recipesOfWay,
-  settingFor,
-  toBeCooked,
-  wayOf,
-  waysFor,
-} from './read/table/meal-choices.ts';
+export { meatTaken, onlyTheLine, recipesOfWay, toBeCooked, wayOf, waysFor } from './read/table/meal-choices.ts';
 export type { ChosenPack, ToBeCooked } from './read/table/meal-choices.ts';
 export { fireAsked, kitchenTimes } from './read/table/kitchen-times.ts';
 export type { FireAsked } from './read/table/kitchen-times.ts';

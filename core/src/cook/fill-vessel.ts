@@ -26,6 +26,13 @@ export function toCover(vessel: Vessel, massG: number, thickMm: number): Cover {
   return { litres, levelMm, overMm: Math.max(0, levelMm - vessel.deepMm) };
 }
 
+/** So far under the rim liquid stays, mm: it shivers, and is carried. */
+const UNDER_RIM_MM = 15;
+
+/** The most liquid that a vessel holds beside a fish of so many grams, l; 0 where the fish alone fills it. */
+export const holdsLitres = (vessel: Vessel, massG: number): number =>
+  Math.max(0, (footMm2(vessel) * (vessel.deepMm - UNDER_RIM_MM)) / 1e6 - massG / 1000 / FLESH_KG_L);
+
 /** Oil in a pot, and what it does when fish goes in. */
 export interface OilLevel {
   readonly levelMm: number;

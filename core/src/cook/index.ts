@@ -50,5 +50,5 @@ export type { Kitchen } from './vessels.ts';
 export { vesselTrouble } from './vessel.ts';
 export type { Vessel } from './vessel.ts';
 export { circleAround, type Point } from './circle-around.ts';
-export { batchesIn, type Cover, footMm2, type OilLevel, oilLevel, toCover } from './fill-vessel.ts';
+export { batchesIn, type Cover, footMm2, type OilLevel, oilLevel, holdsLitres, toCover } from './fill-vessel.ts';
 export { type Fit, fitIn, hullOf, liesIn, type Lying, type LyingFish, partOf } from './fits.ts';

@@ -7,4 +7,5 @@ export { amountOf, sayPortion, scaled, sensible, shoppingList } from './scale.ts
 export type { Amounts, Portion } from './scale.ts';
 export { NO_FISH, taskId, tasksOf } from './tasks-of.ts';
 export type { CookMinutes, DishWork } from './tasks-of.ts';
-export { durationMinutes, fromJsonLd, readIngredient, toJsonLd } from './json-ld.ts';
+export { durationMinutes, fromJsonLd, toJsonLd } from './json-ld.ts';
+export { readIngredient } from './read-ingredient.ts';

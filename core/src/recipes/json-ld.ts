@@ -1,7 +1,8 @@
 import { isNestedBeyond } from '../schema/index.ts';
 import { METHODS } from '../cook/index.ts';
 import { amountOf, type Amounts, sayPortion, sensible } from './scale.ts';
-import { type Ingredient, MOST, type Recipe, recipeTrouble, type Step } from './recipe.ts';
+import { readIngredient } from './read-ingredient.ts';
+import { MOST, type Recipe, recipeTrouble, type Step } from './recipe.ts';
 
 /** Where our own facts of a recipe stand in its JSON-LD, so that it comes back as it was. */
 const OWN = 'dagboek:recipe';
@@ -59,30 +60,6 @@ function recipeIn(doc: unknown): Record<string, unknown> | null {
   if (Array.isArray(doc)) return doc.map(recipeIn).find((x) => x !== null) ?? null;
   if (!isObject(doc)) return null;
   return hasType(doc) ? doc : recipeIn(doc['@graph'] ?? null);
-}
-
-const NUMBER = /^(\d+(?:[.,]\d+)?)\s*(kg|g|ml|cl|dl|l)?\b\.?\s+(.*)$/i;
-const TO: Readonly<Record<string, readonly [Ingredient['unit'], number]>> = {
-  kg: ['g', 1000],
-  g: ['g', 1],
-  ml: ['ml', 1],
-  cl: ['ml', 10],
-  dl: ['ml', 100],
-  l: ['ml', 1000],
-};
-
-/** "200 g flour" for so many plates; what has no number is to taste, and stands as it was written. */
-export function readIngredient(line: string, plates: number): Ingredient {
-  const m = NUMBER.exec(line.trim());
-  if (!m) return { name: line.trim().slice(0, MOST.name), amount: null, unit: 'g', per: 'dish', allergens: [] };
-  const [unit, by] = TO[m[2]?.toLowerCase() ?? ''] ?? (['piece', 1] as const);
-  return {
-    name: m[3]!.trim().slice(0, MOST.name),
-    amount: (Number(m[1]!.replace(',', '.')) * by) / plates,
-    unit,
-    per: 'plate',
-    allergens: [],
-  };
 }
 
 /** Steps of another's recipe: in their order, by hand, so many minutes each as its times say; they can be changed. */

@@ -196,7 +196,7 @@ describe('JSON-LD', () => {
     expect(read.recipe.ingredients.map((i) => [i.name, i.amount, i.unit])).toEqual([
       ['gurnard', 200, 'g'],
       ['onions', 0.5, 'piece'],
-      ['a pinch of salt', null, 'g'],
+      ['salt', null, 'g'],
       ['water', 500 / 6, 'ml'],
     ]);
     expect(read.recipe.steps.map((s) => [s.say, s.minutes])).toEqual([

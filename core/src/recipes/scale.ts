@@ -58,10 +58,29 @@ export function shoppingList(
   return { buy: all.filter((p) => !house.has(plain(p.name))), have: all.filter((p) => house.has(plain(p.name))) };
 }
 
-/** "225 g new potatoes", "half a lemon" as "0.5 lemon", "salt, to taste". */
+const [TSP_ML, TBSP_ML] = [5, 15];
+/** Beyond this nobody counts spoons, ml. */
+const SPOONS_TO_ML = 60;
+
+/** A number to its half, with a sign for it: "2", "½", "1½". */
+function halves(n: number): string {
+  const twice = Math.round(n * 2);
+  const whole = Math.floor(twice / 2);
+  return twice % 2 === 0 ? String(whole) : `${whole === 0 ? '' : whole}½`;
+}
+
+/** " (1½ tsp)": spoons beside the millilitres of what is little; nothing beyond four tablespoons or under half a teaspoon. */
+function spoons(ml: number): string {
+  if (ml > SPOONS_TO_ML || Math.round((ml / TSP_ML) * 2) < 1) return '';
+  return ml < TBSP_ML ? ` (${halves(ml / TSP_ML)} tsp)` : ` (${halves(ml / TBSP_ML)} tbsp)`;
+}
+
+/** "225 g new potatoes", "½ lemon", "8 ml oil (1½ tsp)", "salt, to taste". */
 export const sayPortion = (p: Portion): string =>
   p.amount === null
     ? `${p.name}, to taste`
     : p.unit === 'piece'
-      ? `${p.amount} ${p.name}`
-      : `${p.amount} ${p.unit} ${p.name}`;
+      ? `${halves(p.amount)} ${p.name}`
+      : p.unit === 'ml'
+        ? `${p.amount} ml ${p.name}${spoons(p.amount)}`
+        : `${p.amount} ${p.unit} ${p.name}`;

@@ -4,13 +4,16 @@ import {
   type Fit,
   fitIn,
   footMm2,
+  holdsLitres,
   type LyingFish,
   type Method,
   oilLevel,
   type OilLevel,
   saltFor,
+  type Setting,
   toCover,
   USES,
+  usualSetting,
   type Vessel,
 } from '@dagboek/core/cook';
 import type { Book } from '../../log/book/book.ts';
@@ -36,16 +39,39 @@ export const usesOf = (method: Method): readonly Vessel['use'][] => USES[method.
 const AS = ['whole', 'without tail', 'without head', 'without head and tail', 'in pieces'] as const;
 const rankOf = (fit: Fit | null): number => (fit ? AS.indexOf(fit.as) : AS.length);
 
+/** Liquid for each kg of fish, l: to cover it; with the heat off, to hold the heat for it too. As far as its vessel holds it. */
+const LITRES_PER_KG: Readonly<Record<string, number>> = {
+  'poach, heat off': 5,
+  'poach, from hot': 2.5,
+  'poach, from cold': 2.5,
+};
+
+/** The litres that cover it and hold the heat for it, no more than its vessel takes, to the half litre below. */
+function litresIn(vessel: Vessel, perKg: number, massG: number, thickMm: number): number {
+  const wanted = Math.max((massG / 1000) * perKg, toCover(vessel, massG, thickMm).litres);
+  return Math.max(0.5, Math.floor(Math.min(Math.ceil(wanted * 2) / 2, holdsLitres(vessel, massG)) * 2) / 2);
+}
+
+/** What is usually set for a way and so much fish, so thick as it lies, in this kitchen; null where there is no fire in it. */
+export function settingFor(book: Book, method: Method, massG: number, thickMm: number): Setting | null {
+  if (!method.heat) return null;
+  const usual = usualSetting(method.heat);
+  const perKg = LITRES_PER_KG[method.id];
+  const [vessel] = vesselsFor(book, method);
+  if (perKg === undefined || !vessel || !(massG > 0)) return usual;
+  return { ...usual, amount: litresIn(vessel, perKg, massG, thickMm) };
+}
+
 /** What it is cooked in, how it fits, what covers it, how far the oil rises. */
 export interface InVessel {
   readonly vessel: Vessel;
   /** Of a whole fish; null when none of it fits, and of pieces. */
   readonly fit: Fit | null;
-  readonly cover: (Cover & { readonly saltG: number }) | null;
+  readonly cover: (Cover & { readonly usedLitres: number; readonly saltG: number }) | null;
   readonly oil: (OilLevel & { readonly litres: number }) | null;
 }
 
-/** The vessel that takes it best; null when the kitchen has none for this way. `fish`: a whole one as it lies; `litres`: of oil. */
+/** The vessel that takes it best; null when the kitchen has none for this way. `fish`: a whole one as it lies; `litres`: of oil or liquid. */
 export function inVessel(
   book: Book,
   method: Method,
@@ -62,7 +88,8 @@ export function inVessel(
     : null;
   return {
     ...best,
-    cover: cover && { ...cover, saltG: saltFor(Math.max(0.1, cover.litres), STRENGTH) },
+    // Salt for what goes in, not for what would just cover it.
+    cover: cover && { ...cover, usedLitres: litres, saltG: saltFor(Math.max(0.1, litres || cover.litres), STRENGTH) },
     oil:
       method.heat?.of === 'the oil'
         ? { ...oilLevel(vessel, litres, what.pieceG * Math.min(what.all, AT_ONCE)), litres }

@@ -6,8 +6,6 @@ import {
   methodsThatSuit,
   type MethodFit,
   type RawVerdict,
-  type Setting,
-  usualSetting,
   whyOnlyTheLine,
 } from '@dagboek/core/cook';
 import { type Recipe, recipesFor } from '@dagboek/core/recipes';
@@ -75,21 +73,6 @@ export const wayOf = (fits: readonly MethodFit[], chosen: string | null, planned
   fits.find((f) => f.method.meal === planned && mayBeMeant(f))?.method ??
   fits.find((f) => f.suits === 'well' && f.method.middle === 'cooked' && f.method.heat !== null)?.method ??
   fits[0]!.method;
-
-/** Liquid for each kg of fish, l: to cover it; with the heat off, to hold the heat for it too. */
-const LITRES_PER_KG: Readonly<Record<string, number>> = {
-  'poach, heat off': 5,
-  'poach, from hot': 2.5,
-  'poach, from cold': 2.5,
-};
-
-/** What is usually set for a way and so much fish; null where there is no fire in it. */
-export function settingFor({ id, heat }: Method, massG: number): Setting | null {
-  if (!heat) return null;
-  const usual = usualSetting(heat);
-  const litres = Math.round((massG / 1000) * (LITRES_PER_KG[id] ?? 0) * 2) / 2;
-  return { ...usual, amount: Math.max(usual.amount, litres) };
-}
 
 /** Why the fish of a meal is cooked to the authority's line and no lower: its kinds, what was found in it, who eats. */
 export const onlyTheLine = (

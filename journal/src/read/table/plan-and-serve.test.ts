@@ -89,10 +89,16 @@ describe('what is chosen', () => {
     expect(waysFor(null, [], 'not known', '2026-09-12', false).every((f) => f.suits === 'well')).toBe(true);
   });
   test('liquid grows with the fish, most where it must hold the heat; what has no fire has no setting', () => {
-    expect(settingFor(methodOf('poach, heat off')!, 2000)!.amount).toBe(10);
-    expect(settingFor(methodOf('poach, from hot')!, 2000)!.amount).toBe(5);
-    expect(settingFor(methodOf('roast')!, 2000)!.mediumC).toBe(200);
-    expect(settingFor(methodOf('in salt')!, 2000)).toBeNull();
+    const set = (way: string, g: number, mm = 40) => settingFor(Book.EMPTY, methodOf(way)!, g, mm)!.amount;
+    expect(set('poach, heat off', 800)).toBe(4);
+    expect(set('poach, from hot', 800)).toBe(3);
+    // As much as covers it where that is more; a kettle of 8 l holds no more than 5 beside two kilos of fish.
+    expect(set('poach, from hot', 800, 70)).toBe(5.5);
+    expect(set('poach, heat off', 2000)).toBe(5);
+    expect(set('poach, heat off', 20_000)).toBe(0.5);
+    expect(settingFor(Book.EMPTY, methodOf('roast')!, 2000, 40)!.mediumC).toBe(200);
+    expect(settingFor(Book.EMPTY, methodOf('simmer')!, 2000, 40)!.amount).toBe(1);
+    expect(settingFor(Book.EMPTY, methodOf('in salt')!, 2000, 40)).toBeNull();
   });
   test('why only the line: each kind once, what was found, who eats', () => {
     const { chosen } = chosenOf(pack('a'), pack('b'));
@@ -125,6 +131,9 @@ describe('what is chosen', () => {
     const kettle = inVessel(book, methodOf('poach, from hot')!, what, fish, 0)!;
     expect([kettle.vessel.id, kettle.fit?.as]).toEqual(['kettle', 'whole']);
     expect(kettle.cover!.saltG).toBeCloseTo((kettle.cover!.litres * 1000 * 1.8) / 98.2, 6);
+    // Salt for the liquid that goes in.
+    const five = inVessel(book, methodOf('poach, from hot')!, what, fish, 5)!.cover!;
+    expect([five.usedLitres, Math.round(five.saltG)]).toEqual([5, Math.round((5000 * 1.8) / 98.2)]);
     expect(inVessel(book, methodOf('deep fry')!, what, fish, 3)!.oil!.litres).toBe(3);
     expect(inVessel(book, methodOf('raw slices')!, what, null, 0)).toBeNull();
     expect(batchesFor(book, methodOf('pan')!, { all: 12, pieceG: 160 }, 20, null)).toBeGreaterThan(1);
