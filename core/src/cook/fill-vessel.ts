@@ -3,6 +3,8 @@ import type { Vessel } from './vessel.ts';
 
 /** Flesh, kg/l. */
 const FLESH_KG_L = FLESH.density / 1000;
+/** So much of a foot is covered when pieces lie beside each other without touching. Our own assumption. */
+const LAID = 0.68;
 /** Liquid stands so much above the fish, mm: a finger's breadth. */
 const OVER_MM = 10;
 
@@ -19,9 +21,16 @@ export interface Cover {
 export const footMm2 = (v: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>): number =>
   v.shape === 'round' ? (Math.PI / 4) * v.longMm ** 2 : v.longMm * v.wideMm;
 
-/** Liquid that covers a fish of so many grams, so thick as it lies, by a finger's breadth. */
-export function toCover(vessel: Vessel, massG: number, thickMm: number): Cover {
-  const levelMm = thickMm + OVER_MM;
+/** Layers in which so many pieces of so many grams in all lie in a vessel, beside each other without touching. */
+function layersIn(vessel: Vessel, massG: number, thickMm: number, pieces: number): number {
+  if (pieces <= 1) return 1;
+  const areaMm2 = ((massG / pieces / 1000 / FLESH_KG_L) * 1e6) / Math.max(1, thickMm);
+  return Math.ceil(pieces / Math.max(1, Math.floor((footMm2(vessel) * LAID) / areaMm2)));
+}
+
+/** Liquid that covers fish of so many grams in all, so thick as it lies, by a finger's breadth. Pieces that do not lie side by side lie in layers. */
+export function toCover(vessel: Vessel, massG: number, thickMm: number, pieces = 1): Cover {
+  const levelMm = thickMm * layersIn(vessel, massG, thickMm, pieces) + OVER_MM;
   const litres = Math.max(0, (footMm2(vessel) * levelMm) / 1e6 - massG / 1000 / FLESH_KG_L);
   return { litres, levelMm, overMm: Math.max(0, levelMm - vessel.deepMm) };
 }
@@ -59,8 +68,6 @@ export function oilLevel(vessel: Vessel, litres: number, massG: number): OilLeve
   };
 }
 
-/** So much of a foot is covered when pieces lie beside each other without touching. Our own assumption. */
-const LAID = 0.68;
 /** Fish for each litre of oil, so that it does not fall below what makes a crust, g. */
 const FISH_PER_LITRE = 160;
 

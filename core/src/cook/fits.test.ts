@@ -125,6 +125,9 @@ describe('covers', () => {
     expect(c.litres).toBeCloseTo((500 * 150 * 50) / 1e6 - 1, 9);
     expect(c.overMm).toBe(0);
     expect(toCover(kettle, 1050, 60).overMm).toBe(20);
+    // Pieces that do not lie side by side lie in layers: each lifts the liquid by their thickness.
+    const level = (pieces: number): number => toCover(kettle, pieces * 160, 25, pieces).levelMm;
+    expect([1, 4, 7, 9, 18].map(level)).toEqual([35, 35, 35, 60, 85]);
     expect(footMm2(round(200))).toBeCloseTo(Math.PI * 1e4, 6);
   });
   test('oil rises by what goes in, and stays under half the pot', () => {

@@ -39,7 +39,16 @@ export type { RulesOfThumb } from './rules-of-thumb.ts';
 export { byProbe, simulatedProbe } from './by-probe.ts';
 export type { ByProbe, ProbeReading } from './by-probe.ts';
 // without fire
-export { brineSaltG, erfc, cureTroubles, saltCure, saltFor, whiteFrontMm, whiteThroughMin } from './curing.ts';
+export {
+  brineSaltG,
+  erfc,
+  cureTroubles,
+  diceInCitrus,
+  saltCure,
+  saltFor,
+  whiteFrontMm,
+  whiteThroughMin,
+} from './curing.ts';
 export type { SaltCure } from './curing.ts';
 export type { RawAuthority } from './raw-verdict.ts';
 export { mayEatRaw, RAW_CONDITIONS, sayRawVerdict } from './raw-verdict.ts';

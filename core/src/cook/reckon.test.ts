@@ -3,7 +3,16 @@ import fc from 'fast-check';
 import { POLLACK } from '../test-species.test-support.ts';
 import { byProbe, simulatedProbe } from './by-probe.ts';
 import { portion } from './cook.test-support.ts';
-import { brineSaltG, cureTroubles, erfc, saltCure, saltFor, whiteFrontMm, whiteThroughMin } from './curing.ts';
+import {
+  brineSaltG,
+  cureTroubles,
+  diceInCitrus,
+  erfc,
+  saltCure,
+  saltFor,
+  whiteFrontMm,
+  whiteThroughMin,
+} from './curing.ts';
 import { DONE, doneAt, killsWorms, whyOnlyTheLine } from './done-ness.ts';
 import { methodsThatSuit, type ToCook } from './method-suits.ts';
 import { METHODS, methodOf, usualSetting } from './methods.ts';
@@ -232,6 +241,14 @@ describe('without fire', () => {
     expect(whiteFrontMm(15)).toBeLessThan(2.5);
     expect(whiteFrontMm(whiteThroughMin(10))).toBeCloseTo(5, 6);
     expect(() => whiteFrontMm(-1)).toThrow(RangeError);
+  });
+  test('dice: half the time of a slice, four times as long for twice the size; tough later', () => {
+    const ten = diceInCitrus(10);
+    expect(ten.throughMin / whiteThroughMin(10)).toBeGreaterThan(0.45);
+    expect(ten.throughMin / whiteThroughMin(10)).toBeLessThan(0.6);
+    expect([Math.round(ten.throughMin), Math.round(ten.toughMin)]).toEqual([73, 220]);
+    expect(diceInCitrus(20).throughMin / ten.throughMin).toBeCloseTo(4, 9);
+    expect(() => diceInCitrus(0)).toThrow(RangeError);
   });
   test('salt by the mass; twice as thick takes four times as long; a brine comes out even', () => {
     expect(saltCure(500, 25, 5).saltG).toBe(25);

@@ -103,6 +103,14 @@ describe('scaled', () => {
     expect(buy.filter((p) => p.name === 'butter')).toEqual([{ name: 'butter', unit: 'g', amount: 90 }]);
     expect(have.map((p) => p.name)).toEqual(['oil', 'salt']);
     expect(buy.some((p) => p.name === 'salt')).toBe(false);
+    // Water comes from the tap, whatever it is called.
+    const soup = {
+      ...byId('rice'),
+      ingredients: ['water', 'Cold water', 'water cress'].map((name) => ({ ...byId('rice').ingredients[0]!, name })),
+    };
+    const list = shoppingList([{ recipe: soup, amounts: FOR_FOUR }], []);
+    expect(list.buy.map((p) => p.name)).toEqual(['water cress']);
+    expect(list.have).toEqual([]);
   });
   test('what must be declared', () => {
     expect(allergensOf([byId('batter-beer')])).toEqual(['fish', 'gluten']);

@@ -38,7 +38,10 @@ export const scaled = (r: Recipe, a: Amounts): Portion[] =>
 
 const plain = (name: string): string => name.trim().toLowerCase();
 
-/** What must be bought for several dishes: each thing once, what the house has left out. `has`: names of what it has. */
+/** Nobody buys it. */
+const FROM_THE_TAP = /^(?:(?:cold|warm|hot|boiling) )?water$/;
+
+/** What must be bought for several dishes: each thing once, without water; what the house has apart. `has`: names of what it has. */
 export function shoppingList(
   dishes: readonly { readonly recipe: Recipe; readonly amounts: Amounts }[],
   has: readonly string[],
@@ -46,6 +49,7 @@ export function shoppingList(
   const sums = new Map<string, { name: string; amount: number | null; unit: Ingredient['unit'] }>();
   for (const { recipe, amounts } of dishes)
     for (const i of recipe.ingredients) {
+      if (FROM_THE_TAP.test(plain(i.name))) continue;
       const key = `${plain(i.name)}|${i.unit}`;
       const n = amountOf(i, amounts);
       const was = sums.get(key);

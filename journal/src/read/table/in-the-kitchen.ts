@@ -47,19 +47,19 @@ const LITRES_PER_KG: Readonly<Record<string, number>> = {
 };
 
 /** The litres that cover it and hold the heat for it, no more than its vessel takes, to the half litre below. */
-function litresIn(vessel: Vessel, perKg: number, massG: number, thickMm: number): number {
-  const wanted = Math.max((massG / 1000) * perKg, toCover(vessel, massG, thickMm).litres);
+function litresIn(vessel: Vessel, perKg: number, massG: number, thickMm: number, pieces: number): number {
+  const wanted = Math.max((massG / 1000) * perKg, toCover(vessel, massG, thickMm, pieces).litres);
   return Math.max(0.5, Math.floor(Math.min(Math.ceil(wanted * 2) / 2, holdsLitres(vessel, massG)) * 2) / 2);
 }
 
 /** What is usually set for a way and so much fish, so thick as it lies, in this kitchen; null where there is no fire in it. */
-export function settingFor(book: Book, method: Method, massG: number, thickMm: number): Setting | null {
+export function settingFor(book: Book, method: Method, massG: number, thickMm: number, pieces = 1): Setting | null {
   if (!method.heat) return null;
   const usual = usualSetting(method.heat);
   const perKg = LITRES_PER_KG[method.id];
   const [vessel] = vesselsFor(book, method);
   if (perKg === undefined || !vessel || !(massG > 0)) return usual;
-  return { ...usual, amount: litresIn(vessel, perKg, massG, thickMm) };
+  return { ...usual, amount: litresIn(vessel, perKg, massG, thickMm, pieces) };
 }
 
 /** What it is cooked in, how it fits, what covers it, how far the oil rises. */
@@ -84,7 +84,7 @@ export function inVessel(
   if (!best) return null;
   const { vessel } = best;
   const cover = method.id.startsWith('poach')
-    ? toCover(vessel, what.pieceG * (fish ? 1 : what.all), fish?.thickMm ?? what.thicknessMm)
+    ? toCover(vessel, what.pieceG * (fish ? 1 : what.all), fish?.thickMm ?? what.thicknessMm, fish ? 1 : what.all)
     : null;
   return {
     ...best,

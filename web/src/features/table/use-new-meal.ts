@@ -129,7 +129,7 @@ export function useNewMeal() {
     kinds.some((s) => s.histamine),
   );
   const method = wayOf(fits, way, planned?.method ?? null);
-  const usual = settingFor(book, method, grams, main?.thicknessMm ?? 0);
+  const usual = settingFor(book, method, grams, main?.thicknessMm ?? 0, main?.all);
   const recipes = recipesOf(book);
   const ofWay = recipesOfWay(recipes, method, main);
   const recipe = ofWay.find((r) => r.id === recipeId) ?? (recipeId === 'none' ? null : (ofWay[0] ?? null));

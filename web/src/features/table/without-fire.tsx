@@ -1,10 +1,14 @@
-import { brineSaltG, cureTroubles, saltCure, whiteFrontMm, whiteThroughMin } from '@dagboek/core/cook';
+import { brineSaltG, cureTroubles, diceInCitrus, saltCure, whiteFrontMm } from '@dagboek/core/cook';
+import { saySpan } from '@dagboek/core/time';
+import { Quantity } from '../../asked/quantity.tsx';
+import { typedNumber } from '../../ui/typed-number.ts';
 import { useId, useState } from 'react';
 import { Chips } from '../../ui/chips.tsx';
 import { sayGrams, sayThickness, sayVolume } from '../../asked/units.ts';
 import { useWidth } from '../../ui/use-width.ts';
 
-const MOST_MIN = 240;
+const MOST_MIN = 480;
+const MIN_MS = 60_000;
 /** A piece is drawn so tall, px. */
 const TALL = 92;
 
@@ -38,16 +42,34 @@ function WhiteFront({ wide, share, label }: { wide: number; share: number; label
   );
 }
 
-/** How far citrus has made it white, by the minute: both fronts drawn into the piece as thick as it is. It kills no worms. */
+/** To ten minutes, ms: no closer is it known. */
+const about = (min: number): number => Math.max(5, Math.round(min / 10) * 10) * MIN_MS;
+/** Dice that are usual, mm. */
+const USUAL_DICE_MM = 15;
+
+/** How far citrus has made its dice white, by the minute, drawn into one: when they are through, and when they turn tough. It kills no worms. */
 export function InCitrus({ thicknessMm }: { thicknessMm: number }) {
   const [minutes, setMinutes] = useState(15);
+  const [typed, setTyped] = useState('');
   const [ref, width] = useWidth(320);
   const id = useId();
+  // No die is larger than the fillet is thick.
+  const usual = Math.round(Math.min(USUAL_DICE_MM, thicknessMm));
+  const read = typedNumber(typed);
+  const diceMm = read !== null && read >= 2 && read <= 100 ? read : usual;
   const front = whiteFrontMm(minutes);
-  const through = whiteThroughMin(thicknessMm);
-  const share = Math.min(0.5, front / thicknessMm);
+  const { throughMin, toughMin } = diceInCitrus(diceMm);
+  const through = minutes >= throughMin;
   return (
     <div ref={ref}>
+      <Quantity
+        label="Size of the dice"
+        unit="mm"
+        whole
+        value={typed}
+        placeholder={String(usual)}
+        onChange={setTyped}
+      />
       <label htmlFor={id}>
         After <b>{minutes} min</b> in citrus
       </label>
@@ -62,14 +84,21 @@ export function InCitrus({ thicknessMm }: { thicknessMm: number }) {
       />
       <WhiteFront
         wide={Math.min(width, 360)}
-        share={share}
-        label={`White ${sayThickness(front)} deep from each face of ${sayThickness(thicknessMm)}`}
+        share={through ? 0.5 : Math.min(0.5, front / diceMm)}
+        label={`White ${sayThickness(front)} deep from each face of ${sayThickness(diceMm)}`}
       />
       <p>
-        White <b>{sayThickness(front)}</b> deep from each face
-        {minutes >= through
-          ? ': through.'
-          : `; through after about ${Math.round(through)} min at ${sayThickness(thicknessMm)}.`}{' '}
+        {through ? (
+          <b>White through.</b>
+        ) : (
+          <>
+            White <b>{sayThickness(front)}</b> deep from each face. Dice of {sayThickness(diceMm)} are white through
+            after about {saySpan(about(throughMin))}.
+          </>
+        )}{' '}
+        {minutes >= toughMin
+          ? 'By now they turn chalky and tough.'
+          : `They turn tough after about ${saySpan(about(toughMin))}.`}{' '}
         <b>Citrus kills no worms.</b>
       </p>
     </div>
