@@ -129,7 +129,7 @@ test('a fish is laid elsewhere by keys, and carried to another layer by hand', a
   const tub = page.getByRole('region', { name: 'the deck tub' });
   await expect(tub.getByRole('button', { name: /^8, Black seabream/ })).toBeVisible();
   await tub.getByText('How sure is this?').click();
-  await expect(tub.getByText(/Nobody noted how much ice went in/)).toBeVisible();
+  await expect(tub.getByText(/Nobody noted how much ice went in/).first()).toBeVisible();
   // Carried: from its key in the tray onto the upper third of the drawing.
   const key = box.getByRole('button', { name: /^3, Pollack/ });
   await key.scrollIntoViewIfNeeded();

@@ -19,7 +19,7 @@ test('a plan for the week, with its reasons; kept, it stands in the larder and a
   await expect(row(page, 'Sunday')).toContainText(/95.*Pollack, 2 fillets/);
   await expect(row(page, 'Sunday')).toContainText('you put it here; its last day by the official limit');
   await expect(row(page, 'Monday')).toContainText('No fish, by choice.');
-  await expect(row(page, 'Tuesday')).toContainText('and 1 more at home; fish is wished');
+  await expect(row(page, 'Tuesday')).toContainText('and 1 guest at home; fish is wished');
   await expect(row(page, 'Monday')).toContainText(/Pack \d+ out of the freezer Monday evening, into the fridge/);
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   await mouse.press(page.getByRole('button', { name: /^Save this plan/ }));

@@ -64,7 +64,7 @@ function Meal({ meal }: { meal: MealState }) {
           label: 'Packs',
           value: `${sayAll(record.packs.map((p) => packNumber(book, p.pack)))}, ${sayMass(grams)}`,
         },
-        ...(meal.beside.length > 0 ? [{ label: 'With', value: sayAll(meal.beside) }] : []),
+        ...(meal.beside.length > 0 ? [{ label: 'With', value: meal.beside.join(', ') }] : []),
       ]}
     >
       <StruckBanner state={meal} />

@@ -45,7 +45,7 @@ export function RecordPage() {
           'Eaten by',
           sayAll([...meal.eaters.map(names.member), ...(meal.guests ? [plural(meal.guests, 'guest')] : [])]),
         ],
-        ['With', meal.beside.length > 0 ? sayAll(meal.beside) : 'not noted'],
+        ['With', meal.beside.length > 0 ? meal.beside.join(', ') : 'not noted'],
         [
           'Fell ill',
           record.ill.length > 0

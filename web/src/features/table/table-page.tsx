@@ -17,7 +17,7 @@ import { Link } from 'react-router';
 import { useCatalogue } from '../../asked/catalogue.ts';
 import { useNames } from '../../asked/names.ts';
 import { FigureView } from '../../fish/figure-view.tsx';
-import { plural, useFormat, sayAll } from '../../asked/format.ts';
+import { plural, useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { Page, Row } from '../../frame/page.tsx';
 import { Key, KeyLink } from '../../ui/key.tsx';
@@ -67,7 +67,10 @@ export function TablePage() {
                   <Link to={`/table/dinner/${d.id}`}>{d.dishes[0]?.name}</Link>
                 </h2>
                 <p>
-                  {sayAll(d.dishes.slice(1).map((x) => x.name))}
+                  {d.dishes
+                    .slice(1)
+                    .map((x) => x.name)
+                    .join(', ')}
                   {d.dishes.length > 1 ? '; ' : ''}
                   {plural(d.eaters.length + d.guests, 'plate')}, {names.member(d.cook)} cooks
                 </p>
