@@ -45,7 +45,7 @@ test('a stocked fish is exempt from the size of the wild ones; until that is sai
 test('a fish that must be reported is, to whom and by when, until that is noted', async ({ own, page }) => {
   await atTheLakes(page, own, /^Long Mere/, /^Atlantic salmon/, '80');
   const reports = page.getByRole('region', { name: 'To report' });
-  await expect(reports).toContainText(/Atlantic salmon to the lake office by \d\d:\d\d, in 2[34] h/);
+  await expect(reports).toContainText(/Atlantic salmon to the lake office by \d\d:\d\d on Sun 13 Sep, in 2[34] h/);
   await reports.getByRole('button', { name: /^Reported: / }).click();
   await expect(reports).toHaveCount(0);
   await expect
