@@ -136,6 +136,7 @@ export const HELP: Readonly<Record<string, Help>> = {
     in: [
       ['table', 'The kitchen'],
       ['table', 'Whole fish and pans'],
+      ['table', 'Your kitchen'],
     ],
   },
   '/table/dinner/:id': {
