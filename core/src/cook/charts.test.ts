@@ -95,6 +95,13 @@ describe('coasting', () => {
     expect(r.reachesC - r.course.pulledC).toBeLessThan(12.3);
     expect(r.reachesC - r.course.pulledC).toBeGreaterThan(8);
   });
+  test('all of it where the middle stays raw, so that it is not passed', () => {
+    for (const toC of [22, 38, 45]) {
+      const { course } = cooked('seared', 30, { toC }, 'steak');
+      expect(course.peakC).toBeLessThan(toC + 0.5);
+      expect(course.pulledC).toBeLessThan(toC - 8);
+    }
+  });
   test('not at all where it is eaten from the fire, or must be done there', () => {
     for (const id of ['batter', 'deep fry', 'dredge', 'soup'])
       expect(cooked(id, 20).course.pulledC).toBeGreaterThan(62.9);

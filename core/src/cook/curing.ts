@@ -36,7 +36,7 @@ const TOUGH_AFTER = 3;
  */
 export function diceInCitrus(mm: number): { readonly throughMin: number; readonly toughMin: number } {
   if (!(mm > 0)) throw new RangeError('dice have a size above 0');
-  const throughMin = (mm / 2 / ((whiteFrontMm(1) / FRONT) * FRONT_OF_DIE)) ** 2;
+  const throughMin = whiteThroughMin(mm) * (FRONT / FRONT_OF_DIE) ** 2;
   return { throughMin, toughMin: throughMin * TOUGH_AFTER };
 }
 

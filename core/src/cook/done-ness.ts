@@ -43,10 +43,10 @@ export function whyOnlyTheLine({ cookThrough, seen, atRisk, guests }: DoneAsked)
 
 /**
  * Why nothing is left to coasting, and the middle comes to what was chosen in the fire: the first reason against a lower choice, or that it
- * was never frozen. Null where it may coast.
+ * might not be eaten raw. Null where it may coast.
  */
-export function whyInTheFire(only: readonly string[], everFrozen: boolean): string | null {
-  return only[0] ?? (everFrozen ? null : 'It was not frozen as for raw fish, so worms in it may be alive.');
+export function whyInTheFire(only: readonly string[], mayBeRaw: boolean): string | null {
+  return only[0] ?? (mayBeRaw ? null : 'The conditions for eating this fish raw are not met.');
 }
 
 /** The way a middle came to, degC; null below the lowest of them. */

@@ -21,16 +21,14 @@ export interface Cover {
 export const footMm2 = (v: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>): number =>
   v.shape === 'round' ? (Math.PI / 4) * v.longMm ** 2 : v.longMm * v.wideMm;
 
-/** Layers in which so many pieces of so many grams in all lie in a vessel, beside each other without touching. */
-function layersIn(vessel: Vessel, massG: number, thickMm: number, pieces: number): number {
-  if (pieces <= 1) return 1;
-  const areaMm2 = ((massG / pieces / 1000 / FLESH_KG_L) * 1e6) / Math.max(1, thickMm);
-  return Math.ceil(pieces / Math.max(1, Math.floor((footMm2(vessel) * LAID) / areaMm2)));
-}
+/** How many pieces of so many grams lie on a vessel's foot beside each other, without touching; at least one. */
+const laidIn = (vessel: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>, pieceG: number, thickMm: number): number =>
+  Math.max(1, Math.floor((footMm2(vessel) * LAID * Math.max(1, thickMm)) / ((pieceG / 1000 / FLESH_KG_L) * 1e6)));
 
 /** Liquid that covers fish of so many grams in all, so thick as it lies, by a finger's breadth. Pieces that do not lie side by side lie in layers. */
 export function toCover(vessel: Vessel, massG: number, thickMm: number, pieces = 1): Cover {
-  const levelMm = thickMm * layersIn(vessel, massG, thickMm, pieces) + OVER_MM;
+  const layers = pieces > 1 ? Math.ceil(pieces / laidIn(vessel, massG / pieces, thickMm)) : 1;
+  const levelMm = thickMm * layers + OVER_MM;
   const litres = Math.max(0, (footMm2(vessel) * levelMm) / 1e6 - massG / 1000 / FLESH_KG_L);
   return { litres, levelMm, overMm: Math.max(0, levelMm - vessel.deepMm) };
 }
@@ -79,8 +77,6 @@ export function batchesIn(
   thicknessMm: number,
   oilLitres: number | null,
 ): number {
-  const areaMm2 = ((pieceG / 1000 / FLESH_KG_L) * 1e6) / Math.max(1, thicknessMm);
-  const laid = Math.floor((footMm2(vessel) * LAID) / areaMm2);
   const held = oilLitres === null ? Infinity : Math.floor((oilLitres * FISH_PER_LITRE) / pieceG);
-  return Math.max(1, Math.ceil(pieces / Math.max(1, Math.min(laid, held))));
+  return Math.max(1, Math.ceil(pieces / Math.max(1, Math.min(laidIn(vessel, pieceG, thicknessMm), held))));
 }

@@ -62,9 +62,16 @@ const RESTS_S = { piece: 180, whole: 480 } as const;
  */
 const COASTS_K = { piece: 8, whole: 12 } as const;
 
+/** So far it may be counted on to warm on. What stays raw in the middle is not to pass what was asked: all of it counts. */
+function coastMostK({ method, piece, inTheFire }: CookingAsked): number {
+  if (method.middle === 'raw') return Infinity;
+  if (inTheFire || method.heat!.atOnce) return 0;
+  return piece.cut === 'whole' ? COASTS_K.whole : COASTS_K.piece;
+}
+
 const fireOf = (a: CookingAsked): Fire => ({
   restMostS: a.piece.cut === 'whole' ? RESTS_S.whole : RESTS_S.piece,
-  coastMostK: a.inTheFire || a.method.heat!.atOnce ? 0 : a.piece.cut === 'whole' ? COASTS_K.whole : COASTS_K.piece,
+  coastMostK: coastMostK(a),
   ...a.method.heat!.fire(a.setting),
 });
 

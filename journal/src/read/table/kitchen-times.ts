@@ -68,10 +68,10 @@ export interface FireAsked {
   readonly learned: KitchenTimes | null;
 }
 
-/** The same for a way. `only`: why there is no lower choice than the official limit; `everFrozen`: as for raw fish. */
-export function fireAsked(book: Book, method: Method, only: readonly string[], everFrozen: boolean): FireAsked {
+/** The same for a way. `only`: why there is no lower choice than the official limit; `mayBeRaw`: the conditions for raw fish are met. */
+export function fireAsked(book: Book, method: Method, only: readonly string[], mayBeRaw: boolean): FireAsked {
   const learned = kitchenTimes(book, method);
-  const inTheFire = method.middle === 'cooked' ? whyInTheFire(only, everFrozen) : null;
+  const inTheFire = method.middle === 'cooked' ? whyInTheFire(only, mayBeRaw) : null;
   return {
     learned,
     asked: {

@@ -78,7 +78,7 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
       ))}
       {is === 'at rest' && peakC === null && (
         <p>
-          <b>Measure again now:</b> after the rest the middle should read {sayTemperature(Math.round(dish.toC))}.
+          <b>Measure again after the rest.</b> The middle should read at least {sayTemperature(Math.round(dish.toC))}.
         </p>
       )}
       {peakC !== null && (

@@ -69,7 +69,7 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
           {sayVolume(Math.ceil(cover.litres * 10) / 10)} of liquid cover it in the {v.name.toLowerCase()} by a finger.{' '}
           {sayVolume(cover.usedLitres)} take {sayGrams(Math.round(cover.saltG))} of salt.
           {cover.usedLitres < cover.litres - 0.05 && cover.overMm === 0 && (
-            <b> {sayVolume(cover.usedLitres)} do not cover it: add liquid, or turn it over halfway.</b>
+            <b> {sayVolume(cover.usedLitres)} do not cover it, and the time counts on liquid all round: add some.</b>
           )}
           {cover.overMm > 0 && (
             <b>

@@ -58,8 +58,8 @@ export function useDish(
 ): JobTold<'reckonDish'> & { readonly asked: DishAsked | null; readonly kitchen: KitchenTimes | null } {
   const { byId } = useCatalogue();
   const s = m.main ? byId(m.main.held.pack.species) : null;
-  const frozen = m.raw.verdict === 'conditions met';
-  const fire = useBookValue((book) => fireAsked(book, m.method, m.only, frozen));
+  const mayBeRaw = m.raw.verdict === 'conditions met';
+  const fire = useBookValue((book) => fireAsked(book, m.method, m.only, mayBeRaw));
   const asked = dishAsked(m, s ? { shape: s.shape, weight: s.weight, fat: s.fat } : null, middle, fire.asked);
   return { ...useJob('reckonDish', asked), asked, kitchen: fire.learned };
 }
