@@ -43,7 +43,12 @@ for (const n of [1, 2, 3, 4]) {
   for (let i = 0; i < 40; i++) {
     const recipes = [pick(fish), ...Array.from({ length: n }, () => pick(sides))];
     const dishes = recipes.map((recipe, k) =>
-      tasksOf({ id: `d${k}`, recipe, plates: 4, fish: { cookMin: 6 + 10 * rng(), restMin: 3, batches: 1 } }),
+      tasksOf({
+        id: `d${k}`,
+        recipe,
+        plates: 4,
+        fish: { cookMin: 6 + 10 * rng(), restMin: 3, rounds: 1, againMin: 0 },
+      }),
     );
     const tasks = dishes.flat();
     const from = performance.now();

@@ -17,6 +17,7 @@ export interface Refused {
 export interface ByProbe {
   /** It cooks so many times slower than reckoned. */
   readonly slower: number;
+  /** When it is taken out of its own fire, since it was laid in the first. */
   readonly pullS: number;
   readonly lowS: number;
   readonly highS: number;
@@ -77,7 +78,7 @@ export function byProbe(
   course: Pick<Cooking['course'], 'atS' | 'coreC'>,
   readings: readonly ProbeReading[],
 ): ByProbe {
-  const { pulledS, pulledC } = cooking.course;
+  const { pulledS, outS, outC } = cooking.course;
   const sd0 = Math.log(cooking.highS / pulledS) / NINE_IN_TEN;
   let mean = 0;
   // Variance of the logarithm, and its covariance with the shared error, which is of one standard deviation.
@@ -121,13 +122,13 @@ export function byProbe(
   }
   const slower = Math.exp(mean);
   const half = NINE_IN_TEN * Math.hypot(Math.sqrt(variance), used > 0 ? MODEL_SD : 0);
-  const at = whenAt(course, pulledC) ?? pulledS;
+  const at = whenAt(course, outC) ?? outS;
   return {
     slower,
     pullS: at * slower,
     lowS: at * slower * Math.exp(-half),
     highS: at * slower * Math.exp(half),
-    laterS: at * slower - pulledS,
+    laterS: at * slower - outS,
     refused,
     used,
   };

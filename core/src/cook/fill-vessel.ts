@@ -17,12 +17,12 @@ export interface Cover {
   readonly overMm: number;
 }
 
-/** Area of a vessel's foot, mm2. */
+/** Area of a vessel’s foot, mm2. */
 export const footMm2 = (v: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>): number =>
   v.shape === 'round' ? (Math.PI / 4) * v.longMm ** 2 : v.longMm * v.wideMm;
 
-/** How many pieces of so many grams lie on a vessel's foot beside each other, without touching; at least one. */
-const laidIn = (vessel: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>, pieceG: number, thickMm: number): number =>
+/** How many pieces of so many grams lie on a vessel’s foot beside each other, without touching; at least one. */
+export const laidIn = (vessel: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>, pieceG: number, thickMm: number): number =>
   Math.max(1, Math.floor((footMm2(vessel) * LAID * Math.max(1, thickMm)) / ((pieceG / 1000 / FLESH_KG_L) * 1e6)));
 
 /** Liquid that covers fish of so many grams in all, so thick as it lies, by a finger's breadth. Pieces that do not lie side by side lie in layers. */
@@ -64,19 +64,4 @@ export function oilLevel(vessel: Vessel, litres: number, massG: number): OilLeve
     tooFull: levelMm > vessel.deepMm / 2 + 1e-9,
     mostLitres: (foot * vessel.deepMm) / 2 / 1e6,
   };
-}
-
-/** Fish for each litre of oil, so that it does not fall below what makes a crust, g. */
-const FISH_PER_LITRE = 160;
-
-/** How often a vessel is filled until all pieces are cooked. `oilLitres`: of deep fat; null of a pan, a tray, a grate. */
-export function batchesIn(
-  vessel: Pick<Vessel, 'shape' | 'longMm' | 'wideMm'>,
-  pieces: number,
-  pieceG: number,
-  thicknessMm: number,
-  oilLitres: number | null,
-): number {
-  const held = oilLitres === null ? Infinity : Math.floor((oilLitres * FISH_PER_LITRE) / pieceG);
-  return Math.max(1, Math.ceil(pieces / Math.max(1, Math.min(laidIn(vessel, pieceG, thicknessMm), held))));
 }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { circleAround, type Point } from './circle-around.ts';
-import { batchesIn, footMm2, oilLevel, toCover } from './fill-vessel.ts';
+import { footMm2, laidIn, oilLevel, toCover } from './fill-vessel.ts';
 import { fitIn, liesIn, type LyingFish, partOf } from './fits.ts';
 import { type Vessel, vesselTrouble } from './vessel.ts';
 import { SOME_KITCHEN, USES } from './vessels.ts';
@@ -139,12 +139,13 @@ describe('covers', () => {
     expect(oilLevel(pot, level.mostLitres + 0.1, 0).tooFull).toBe(true);
     expect(oilLevel(pot, level.mostLitres, 0).share).toBeCloseTo(0.5, 9);
   });
-  test('pieces side by side, and no more than the oil bears', () => {
+  test('pieces side by side, without touching', () => {
     // A portion of 160 g and 25 mm covers 61 cm2; a pan of 26 cm has 531.
-    expect(batchesIn(round(260), 4, 160, 25, null)).toBe(1);
-    expect(batchesIn(round(260), 6, 160, 25, null)).toBe(2);
-    expect(batchesIn(round(240), 4, 160, 25, 2)).toBe(2);
-    expect(batchesIn(round(100), 3, 900, 25, null)).toBe(3);
+    expect(laidIn(round(260), 160, 25)).toBe(5);
+    expect(laidIn(round(240), 160, 25)).toBe(5);
+    expect(laidIn(round(180), 160, 25)).toBe(2);
+    // One always lies in it, bent or cut.
+    expect(laidIn(round(100), 900, 25)).toBe(1);
   });
   test('vessels: what is no vessel is said; each way with fire has one', () => {
     for (const v of SOME_KITCHEN.vessels) expect(vesselTrouble(v)).toBeNull();

@@ -25,6 +25,8 @@ export interface MethodHeat {
   /** Litres, or kg of a pan. */
   readonly amount: { readonly is: 'l' | 'kg'; readonly usual: number } | null;
   readonly turns: readonly number[];
+  /** Colder than this the bath should never be with fish in it, degC: it soaks instead of frying. */
+  readonly floorC?: number;
   /** Eaten straight from the fire: nobody waits for it to warm on. */
   readonly atOnce?: true;
   readonly fire: (s: Setting) => Fire;

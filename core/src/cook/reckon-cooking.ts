@@ -2,11 +2,14 @@ import type { Bodied } from '../heat/index.ts';
 import { fishBody } from '../heat/index.ts';
 import { CHART_SPREAD } from './charts.ts';
 import type { KitchenTimes } from './kitchen-learned.ts';
-import { type Cooked, type Course, cookThrough, cookUntil, reachedC, USUAL } from './cook-through.ts';
+import { type Around, type Course, cookThrough, cookUntil, reachedC } from './cook-through.ts';
+import { type Cooked, USUAL } from './flesh-in-fire.ts';
 import type { Fire } from './fire.ts';
 import type { Method, Setting } from './method.ts';
 import { settingTrouble } from './methods.ts';
 import { type Piece, pieceBody, pieceTrouble, THICKNESS_SD, type ThicknessBy } from './piece.ts';
+import { aroundOf, type StageAsked, stagesTrouble } from './stages.ts';
+import { hotAgainS, type Rounds, roundsOf, type RoundsAsked } from './rounds.ts';
 import { besideTheRule, type RulesOfThumb, rulesOfThumb } from './rules-of-thumb.ts';
 
 /** What is asked: one of `pieces` alike in its fire, until its middle has come to `toC`. */
@@ -22,6 +25,8 @@ export interface CookingAsked {
   readonly inTheFire?: string;
   /** What is known of the kitchen that it is cooked in; left out: nothing, it is as the charts say. */
   readonly kitchen?: Pick<KitchenTimes, 'times' | 'sd'>;
+  /** Other fires before and after it, in their order, each for its own time; left out: none. */
+  readonly stages?: readonly StageAsked[];
   /** The kind, for the body of a whole fish; null: as round as it is usual. */
   readonly species: Bodied | null;
 }
@@ -37,7 +42,7 @@ export interface Cooking {
   readonly highS: number;
   /** How much later each of these makes it, s, for so much of it as is not known: thickness, start, heat. */
   readonly because: { readonly thicknessS: number; readonly startS: number; readonly heatS: number };
-  /** Minutes on each side, in order; one number where it is not turned. */
+  /** So long on each side in its own fire, in order, s; one number where it is not turned. */
   readonly sidesS: readonly number[];
   readonly rules: RulesOfThumb;
   /** How the time lies to the rule by thickness; null where there is none. */
@@ -77,13 +82,33 @@ const fireOf = (a: CookingAsked): Fire => ({
 
 /** The same in a kitchen that takes so many times as long. */
 export const stretched = (c: Course, times = 1): Course =>
-  times === 1 ? c : { ...c, atS: c.atS.map((s) => s * times), pulledS: c.pulledS * times, peakS: c.peakS * times };
+  times === 1
+    ? c
+    : {
+        ...c,
+        atS: c.atS.map((s) => s * times),
+        inS: c.inS * times,
+        outS: c.outS * times,
+        pulledS: c.pulledS * times,
+        peakS: c.peakS * times,
+      };
+
+/** So long it is in its own fire, s. */
+export const staysS = ({ inS, outS }: Course): number => outS - inS;
+
+const around = (a: CookingAsked): Around => aroundOf(a.stages ?? [], a.setting, a.kitchen?.times);
 
 /** With other heat transfer by a factor. */
 const scaled = (fire: Fire, by: number): Fire => ({
   ...fire,
   surface: { ...fire.surface, h: fire.surface.h * by },
   ...(fire.other ? { other: { ...fire.other, h: fire.other.h * by } } : {}),
+});
+
+const allScaled = ({ before, after, ...more }: Around, by: number): Around => ({
+  ...more,
+  before: before.map((s) => ({ ...s, fire: scaled(s.fire, by) })),
+  after: after.map((s) => ({ ...s, fire: scaled(s.fire, by) })),
 });
 
 const cookedOf = (a: CookingAsked, thicker = 1): Cooked => {
@@ -102,8 +127,11 @@ export function cookingTrouble(a: CookingAsked): string | null {
   if (!(a.toC > 5 && a.toC < 95)) return 'The temperature of the middle must be between 5° and 95°.';
   if (a.startC >= a.toC)
     return `Its middle is at ${Math.round(a.startC)}° already, and should reach ${Math.round(a.toC)}°: start with colder fish, or choose a warmer middle.`;
-  return pieceTrouble(a.piece) ?? settingTrouble(heat, a.setting);
+  return pieceTrouble(a.piece) ?? settingTrouble(heat, a.setting) ?? stagesTrouble(a.stages ?? [], a.setting);
 }
+
+/** Shorter in its own fire is not at all, s: the others have done it. */
+const LEAST_STAY_S = 15;
 
 /**
  * How long it cooks by conduction, with the band of what is not known: each of thickness, start and heat is moved by a standard deviation
@@ -114,7 +142,8 @@ export function reckonCooking(a: CookingAsked): CookingReckoned {
   if (trouble) return { ok: false, why: trouble };
   const fire = fireOf(a);
   const what = cookedOf(a);
-  const plain = cookUntil(what, fire, a.toC);
+  const stages = around(a);
+  const plain = cookUntil(what, fire, a.toC, USUAL, undefined, stages);
   if (!plain)
     return {
       ok: false,
@@ -123,16 +152,26 @@ export function reckonCooking(a: CookingAsked): CookingReckoned {
           ? `So little liquid cools down too much: the middle never reaches ${Math.round(a.toC)}°. Use more liquid, or leave the heat on.`
           : `The middle never reaches ${Math.round(a.toC)}° like this: use more heat, or thinner pieces.`,
     };
+  if (a.stages?.length && staysS(plain) < LEAST_STAY_S)
+    return {
+      ok: false,
+      why: `The other fires alone bring the middle to ${Math.round(plain.peakC)}°: make them shorter, or leave one out.`,
+    };
   const times = a.kitchen?.times ?? 1;
   const course = stretched(plain, times);
+  const stays = staysS(course);
   const wait = (c: Course | null): number => times * (c ? c.pulledS - plain.pulledS : plain.pulledS / 2);
-  const other = (what: Cooked, fire: Fire): number => wait(cookUntil(what, fire, a.toC, USUAL, plain.pulledS * 1.15));
+  const other = (what: Cooked, fire: Fire, by = stages): number =>
+    wait(cookUntil(what, fire, a.toC, USUAL, staysS(plain) * 1.15, by));
   const thicknessS = other(cookedOf(a, 1 + THICKNESS_SD[a.thicknessBy]), fire);
   const startS = other({ ...what, startC: a.startC - START_SD }, fire);
   // Kitchens differ at least as much as their charts do; one that was learned, as much as is still not known of it and of the piece.
   const heatS = a.kitchen
     ? course.pulledS * Math.hypot(a.kitchen.sd, PIECE_SD)
-    : Math.max(other(what, scaled(fire, 1 - HEAT_SD)), (course.pulledS * CHART_SPREAD) / NINE_IN_TEN);
+    : Math.max(
+        other(what, scaled(fire, 1 - HEAT_SD), allScaled(stages, 1 - HEAT_SD)),
+        (course.pulledS * CHART_SPREAD) / NINE_IN_TEN,
+      );
   const half = NINE_IN_TEN * Math.hypot(thicknessS, startS, heatS);
   const turns = [0, ...(fire.turns ?? []), 1];
   const rules = rulesOfThumb(a.method, a.piece);
@@ -140,18 +179,18 @@ export function reckonCooking(a: CookingAsked): CookingReckoned {
     ok: true,
     course,
     reachesC: reachedC(course, fire),
-    // A time is off by a factor rather than by minutes: what is late is later than what is early is early.
-    lowS: course.pulledS / (1 + half / course.pulledS),
+    // A time is off by a factor rather than by minutes: what is late is later than what is early is early. Other fires last as they are set.
+    lowS: course.pulledS - stays + stays / (1 + half / stays),
     highS: course.pulledS + half,
     because: { thicknessS, startS, heatS },
-    sidesS: turns.slice(1).map((t, i) => (t - turns[i]!) * course.pulledS),
+    sidesS: turns.slice(1).map((t, i) => (t - turns[i]!) * stays),
     rules,
     besideRule: besideTheRule(course.pulledS, rules),
   };
 }
 
 /**
- * What becomes of it when it is pulled after so many seconds, whatever was asked for. `turnedAsFor`: it is turned when it would be in so many
+ * What becomes of it when it stays in its own fire for so many seconds, whatever was asked for. `turnedAsFor`: it is turned when it would be in so many
  * seconds, and stays on its last side. RangeError for what `cookingTrouble` tells.
  */
 export function cookFor(a: CookingAsked, seconds: number, turnedAsFor = seconds): Course {
@@ -160,5 +199,18 @@ export function cookFor(a: CookingAsked, seconds: number, turnedAsFor = seconds)
   const fire = fireOf(a);
   const turns = fire.turns?.map((t) => (t * turnedAsFor) / seconds);
   const times = a.kitchen?.times ?? 1;
-  return stretched(cookThrough(cookedOf(a), turns ? { ...fire, turns } : fire, seconds / times), times);
+  return stretched(
+    cookThrough(cookedOf(a), turns ? { ...fire, turns } : fire, seconds / times, USUAL, around(a)),
+    times,
+  );
 }
+
+/** How many pieces go into its fire at once, by the vessel and by what its bath bears. RangeError for what `cookingTrouble` tells. */
+export function roundsOfCooking(a: CookingAsked, rounds: RoundsAsked): Rounds {
+  const trouble = cookingTrouble(a);
+  if (trouble) throw new RangeError(trouble);
+  return roundsOf(cookedOf(a), fireOf(a), rounds, a.method.heat!.floorC ?? null);
+}
+
+/** How long after a round its bath is as hot again as it was set, s. */
+export const betweenRoundsS = (a: CookingAsked, { course }: Cooking): number => hotAgainS(fireOf(a), course.bathEndC);

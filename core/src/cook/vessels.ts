@@ -18,6 +18,7 @@ export const SOME_KITCHEN: Kitchen = {
   vessels: [
     { id: 'pan', name: 'Iron pan', use: 'pan', shape: 'round', longMm: 260, wideMm: 260, deepMm: 50 },
     { id: 'pot', name: 'Large pot', use: 'pot', shape: 'round', longMm: 240, wideMm: 240, deepMm: 200 },
+    { id: 'saucepan', name: 'Small saucepan', use: 'pot', shape: 'round', longMm: 160, wideMm: 160, deepMm: 90 },
     { id: 'kettle', name: 'Fish kettle', use: 'kettle', shape: 'oblong', longMm: 500, wideMm: 150, deepMm: 110 },
     { id: 'steamer', name: 'Steamer', use: 'steamer', shape: 'round', longMm: 300, wideMm: 300, deepMm: 110 },
     { id: 'grate', name: 'Hinged grate', use: 'grill', shape: 'oblong', longMm: 420, wideMm: 300, deepMm: 60 },

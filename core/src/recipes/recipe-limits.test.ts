@@ -181,9 +181,9 @@ describe('the work of a dish', () => {
       id: 'd',
       recipe: { ...WHOLE, stands: 15, spoils: 3, steps, ...more } as unknown as Recipe,
       plates: 4,
-      fish: { cookMin: 7.2, restMin: 3.6, batches: 2 },
+      fish: { cookMin: 7.2, restMin: 3.6, rounds: 1, againMin: 0 },
     });
-  test('minutes: by the plate, by the fire with its rounds, by the rest', () => {
+  test('minutes: by the plate, by the fire, by the rest', () => {
     expect(
       dish([
         STEP,
@@ -192,7 +192,7 @@ describe('the work of a dish', () => {
         { ...STEP, id: 'd', minutes: 0.2, perPlate: 0 },
         { ...STEP, id: 'e', minutes: 0, perPlate: 0 },
       ]).map((t) => t.minutes),
-    ).toEqual([9, 16, 4, 1, 0]);
+    ).toEqual([9, 8, 4, 1, 0]);
     expect(
       tasksOf({
         id: 'd',

@@ -22,7 +22,10 @@ export function isRecipe(x: unknown): x is Recipe {
     typeof s['hands'] === 'boolean' &&
     orNull(s['place'], (p) => isText(p, 10)) &&
     orNull(s['after'], texts) &&
-    orNull(s['waits'], (w) => isNumber(w, 2880));
+    orNull(s['waits'], (w) => isNumber(w, 2880)) &&
+    (s['in'] === undefined || isText(s['in'], 10)) &&
+    (s['frees'] === undefined || s['frees'] === true);
+  const stage = (s: unknown): boolean => isObject(s) && isText(s['id'], 60) && isNumber(s['minutes'], 60);
   const ingredient = (i: unknown): boolean =>
     isObject(i) &&
     isText(i['name'], 80) &&
@@ -41,8 +44,10 @@ export function isRecipe(x: unknown): x is Recipe {
     texts(x['cuts']) &&
     isText(x['fat'], 10) &&
     every(x['ingredients'], 40, ingredient) &&
+    (x['keepsWarm'] === undefined || isNumber(x['keepsWarm'], 240)) &&
     (x['declared'] === undefined || x['declared'] === false) &&
     every(x['steps'], 30, step) &&
+    (x['stages'] === undefined || every(x['stages'], 4, stage)) &&
     orNull(x['stands'], (m) => isNumber(m, 2880)) &&
     isNumber(x['spoils'], 20) &&
     texts(x['leadsTo'])

@@ -1,5 +1,5 @@
 import { sayAll } from '../units/index.ts';
-import type { PieceCut } from '../cook/index.ts';
+import { type PieceCut, stageOf, type Vessel } from '../cook/index.ts';
 
 /** What must be declared by law where food is sold: Regulation (EU) 1169/2011, Annex II. */
 export const ALLERGENS = [
@@ -47,7 +47,14 @@ export interface Step {
   readonly after: readonly string[] | null;
   /** It waits for them no longer than so, min; null: it may wait. */
   readonly waits: number | null;
+  /** What it is done in; left out: of fish on a ring what the fish is cooked in, else nothing that others could need. */
+  readonly in?: Vessel['use'];
+  /** After it another dish may have the vessel, until a later step takes it up again. */
+  readonly frees?: true;
 }
+
+/** Kinds of vessel that a step may be done in. */
+export const STEP_VESSELS: readonly Vessel['use'][] = ['pan', 'pot', 'kettle', 'steamer', 'grill', 'tray'];
 
 export const COURSES = ['fish', 'side', 'sauce'] as const;
 
@@ -69,8 +76,12 @@ export interface Recipe {
   readonly steps: readonly Step[];
   /** Ready, it stands no longer than so, min; null: it may. */
   readonly stands: number | null;
+  /** Kept warm on a rack in the oven at 90° it may stand so long instead, min; left out: that does it no good. */
+  readonly keepsWarm?: number;
   /** How bad a minute of standing is, 1 usual. */
   readonly spoils: number;
+  /** Fires before and after that in which the fish gets done, which of `STAGES` and how long, min; left out: none. */
+  readonly stages?: readonly { readonly id: string; readonly minutes: number }[];
   /** What becomes of what is left, by ids of recipes. */
   readonly leadsTo: readonly string[];
 }
@@ -112,6 +123,21 @@ function stepTrouble(x: unknown, before: ReadonlySet<string>): string | null {
     return `${name}: it waits for a step that comes later, or is not there.`;
   if (x['waits'] !== null && !isNumber(x['waits'], 0, 2880))
     return `${name}: it waits so many minutes, or as long as it likes.`;
+  if (x['frees'] !== undefined && x['frees'] !== true) return `${name}: its vessel is free after it, or it is not.`;
+  if (x['in'] !== undefined && !isOf(STEP_VESSELS, x['in'])) return `${name}: in a pan, a pot, or nothing of its own.`;
+  return null;
+}
+
+/** What is wrong with the fires around its own, in a sentence; null when nothing. */
+function stagesTrouble(x: unknown): string | null {
+  if (x === undefined) return null;
+  if (!Array.isArray(x) || x.length > 4) return 'At most four other fires.';
+  for (const s of x as unknown[]) {
+    const kind = isObject(s) ? stageOf(String(s['id'])) : null;
+    if (!kind) return 'This version does not know one of its fires.';
+    if (!isNumber((s as Record<string, unknown>)['minutes'], 0.5, 60))
+      return `${kind.step}: between half a minute and an hour.`;
+  }
   return null;
 }
 
@@ -141,6 +167,9 @@ export function recipeTrouble(x: unknown): string | null {
     if (t) return t;
     before.add(String((s as { id: unknown }).id));
   }
+  if (x['keepsWarm'] !== undefined && !isNumber(x['keepsWarm'], 1, 240)) return 'How long it keeps warm is in minutes.';
+  const fires = stagesTrouble(x['stages']);
+  if (fires) return fires;
   if (x['declared'] !== undefined && x['declared'] !== false) return 'Its allergens are declared, or not yet.';
   if (x['stands'] !== null && !isNumber(x['stands'], 0, 2880)) return 'How long it may stand is in minutes.';
   if (!isNumber(x['spoils'], 0, 20) || !Array.isArray(x['leadsTo']))

@@ -45,7 +45,7 @@ describe('the recipes that come with it', () => {
   });
   test('each can be planned by one cook with two rings, an oven and a grill', () => {
     for (const recipe of RECIPES) {
-      const tasks = tasksOf({ id: 'd', recipe, plates: 4, fish: { cookMin: 9, restMin: 3, batches: 1 } });
+      const tasks = tasksOf({ id: 'd', recipe, plates: 4, fish: { cookMin: 9, restMin: 3, rounds: 1, againMin: 0 } });
       const plan = planDinner({ tasks, means: { hands: 1, rings: 2, ovens: 1, grills: 1 }, within: 2880 });
       expect([recipe.id, plan.ok && plan.lateMin === 0 && plan.proven]).toEqual([recipe.id, true]);
     }
@@ -55,7 +55,7 @@ describe('the recipes that come with it', () => {
       id,
       recipe: byId(id),
       plates: 4,
-      fish: { cookMin: 8, restMin: 3, batches: 1 },
+      fish: { cookMin: 8, restMin: 3, rounds: 1, againMin: 0 },
     }));
     const plan = planDinner(
       { tasks: dishes.flatMap(tasksOf), means: { hands: 1, rings: 3, ovens: 1, grills: 1 }, within: 180 },
@@ -141,9 +141,14 @@ describe('scaled', () => {
 });
 
 describe('as work', () => {
-  test('minutes grow with the plates; the fish takes what it takes, in batches', () => {
-    const t = (plates: number, batches = 1) =>
-      tasksOf({ id: 'x', recipe: byId('brown-butter'), plates, fish: { cookMin: 7.2, restMin: 2.6, batches } });
+  test('minutes grow with the plates; the fish takes what it takes, round after round', () => {
+    const t = (plates: number, rounds = 1) =>
+      tasksOf({
+        id: 'x',
+        recipe: byId('brown-butter'),
+        plates,
+        fish: { cookMin: 7.2, restMin: 2.6, rounds, againMin: 0.6 },
+      });
     expect(t(4).map((x) => [x.name, x.minutes])).toEqual([
       ['Dry and salt the fish', 5],
       ['The salt draws water', 12],
@@ -152,7 +157,16 @@ describe('as work', () => {
       ['Rest', 3],
     ]);
     expect(t(8)[0]!.minutes).toBe(7);
-    expect(t(8, 2)[3]!.minutes).toBe(16);
+    const three = t(8, 3);
+    expect(three.slice(3).map((x) => [x.id, x.name, x.minutes])).toEqual([
+      ['x/cook', 'Cook the fish, round 1 of 3', 8],
+      ['x/cook-2', 'Cook the fish, round 2 of 3', 8],
+      ['x/cook-3', 'Cook the fish, round 3 of 3', 8],
+      ['x/rest', 'Rest', 3],
+    ]);
+    // The bath is hot again first; what waited for the fish waits for the last of it.
+    expect(three[4]!.after).toEqual([{ task: 'x/cook', from: 'end', least: 1, most: null }]);
+    expect(three[6]!.after).toEqual([{ task: 'x/cook-3', from: 'end', least: 0, most: 0 }]);
     expect(t(4).at(-1)!.mayStand).toBe(5);
     expect(t(4)[0]!.mayStand).toBeNull();
     expect(tasksOf({ id: 'x', recipe: byId('rice'), plates: 2, fish: NO_FISH }).at(-1)!.mayStand).toBe(25);

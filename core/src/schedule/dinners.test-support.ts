@@ -1,5 +1,5 @@
 import { costOf } from './cost.ts';
-import { type Kitchenwork, RESOURCES, type Task } from './task.ts';
+import { type Kitchenwork, RESOURCES, sharedVessels, type Task } from './task.ts';
 
 /** A task of a minute or more at somebody's hands, unless said otherwise. */
 export const task = (id: string, minutes: number, more: Partial<Task> = {}): Task => ({
@@ -35,6 +35,14 @@ export function brokenBy({ tasks, means, within }: Kitchenwork, ends: readonly n
       const gap = (a.from === 'end' ? other.end : other.start) - start;
       if (gap < a.least || (a.most !== null && gap > a.most)) out.push(`${t.id} waits ${gap} for ${a.task}`);
     }
+  }
+  for (const { vessel, a, b } of sharedVessels(tasks)) {
+    const held = (who: readonly number[]): [from: number, to: number] => [
+      Math.max(...who.map((i) => ends[i]! + tasks[i]!.minutes)),
+      Math.min(...who.map((i) => ends[i]!)),
+    ];
+    const [[aFrom, aTo], [bFrom, bTo]] = [held(a), held(b)];
+    if (aTo < bFrom && bTo < aFrom) out.push(`${vessel} is used twice at once`);
   }
   for (const r of RESOURCES)
     for (let m = 0; m < within; m++) {

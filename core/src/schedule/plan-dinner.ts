@@ -1,7 +1,8 @@
-import { wordFor, sayAll } from '../units/index.ts';
+import { sayAll } from '../units/index.ts';
 import { type Found, solveSchedule } from './solve-schedule.ts';
 import { BEGIN } from './cost.ts';
-import { type Kitchenwork, type Means, RESOURCES, type Task, workTrouble } from './task.ts';
+import { sayShort } from './say-clash.ts';
+import { type Kitchenwork, RESOURCES, type Task, workTrouble } from './task.ts';
 import { Times } from './times.ts';
 
 /** A task at its time: minutes before serving. */
@@ -42,8 +43,6 @@ export type DinnerPlan =
 export const PLAN_STEPS = 16_000_000;
 /** Of what is left each hour that is tried is given this share. */
 const HOUR_SHARE = 0.5;
-/** Thinking on what clashes, steps for each thing that is taken away. */
-const CLASH_STEPS = 2_000_000;
 /** Looked for no later than so many minutes after the hour. */
 const MOST_LATE = 12 * 60;
 
@@ -161,17 +160,7 @@ const STRIDE = 5;
 /** Which things clash, by taking each away: the first without which it would be on the hour. */
 function sayClash(work: Kitchenwork, late: number): string {
   if (!Times.of(work)) return `${tightOf(work)}; ${late} min later everything can be ready.`;
-  for (const r of RESOURCES) {
-    const users = work.tasks.filter((t) => r.of(t) && t.minutes > 0);
-    if (users.length === 0) continue;
-    const means: Means = { ...work.means, [r.id]: users.length };
-    if (solveSchedule({ ...work, means }, CLASH_STEPS).state !== 'found') continue;
-    const has = r.has(work.means);
-    const names = [...users].sort((a, b) => b.minutes - a.minutes).slice(0, 3);
-    const need = users.reduce((m, t) => m + t.minutes, 0);
-    return `${has} ${wordFor(has, r.one, r.more)} for ${need} min of ${sayAll([...names.map((t) => t.name.toLowerCase()), ...(users.length > 3 ? ['more'] : [])])} ${wordFor(has, 'is', 'are')} not enough for this time.`;
-  }
-  return 'Cooks and hob rings together are not enough for this time.';
+  return sayShort(work) ?? 'Cooks and hob rings together are not enough for this time.';
 }
 
 /** The chain that is too long for the time that is left. */

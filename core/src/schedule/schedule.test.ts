@@ -37,6 +37,44 @@ describe('back from serving', () => {
     ];
     expect(endsOf(work(fish))).toEqual({ f1: 0, f2: 3 });
   });
+  test('one vessel for two dishes: all of one in it is over before the other begins, also what stands in it between', () => {
+    const dish = (d: string, spoils: number, vessel = 'pan') => [
+      task(`${d}/hot`, 4, { dish: d, place: 'ring', vessel, spoils }),
+      task(`${d}/mix`, 6, { dish: d, spoils, after: [after(`${d}/hot`)] }),
+      task(`${d}/cook`, 5, { dish: d, place: 'ring', vessel, spoils, after: [after(`${d}/mix`)] }),
+    ];
+    const two = [...dish('fish', 3), ...dish('sauce', 1)];
+    expect(endsOf(work(two))).toEqual({
+      'fish/cook': 0,
+      'fish/mix': 5,
+      'fish/hot': 11,
+      'sauce/cook': 15,
+      'sauce/mix': 20,
+      'sauce/hot': 26,
+    });
+    // A second pan, and each has its own; where a dish lets go of the pan between, the other has it meanwhile.
+    expect(endsOf(work([...dish('fish', 3), ...dish('sauce', 1, 'pan 2')]))).toMatchObject({ 'sauce/cook': 0 });
+    const again = dish('sauce', 1).map((t) => (t.id === 'sauce/cook' ? { ...t, turn: 2 } : t));
+    expect(endsOf(work([...dish('fish', 3), ...again]))).toEqual({
+      'sauce/cook': 0,
+      'sauce/mix': 5,
+      'fish/cook': 5,
+      'fish/mix': 10,
+      'fish/hot': 16,
+      'sauce/hot': 20,
+    });
+  });
+  test('what cannot be one after the other in one vessel is named', () => {
+    const fry = (d: string) => task(`${d}/fry`, 20, { dish: d, place: 'ring', vessel: 'pot', mayStand: 10 });
+    const plan = planDinner({ ...work([fry('Fish'), fry('Chips')]), vessels: { pot: 'Large pot' } });
+    expect(plan).toMatchObject({ ok: false, state: 'none' });
+    const late = planDinner({
+      ...work([fry('Fish'), { ...fry('Chips'), mayStand: null }], 30),
+      vessels: { pot: 'Large pot' },
+    });
+    expect(late).toMatchObject({ ok: true, lateMin: 10 });
+    expect(late.ok && late.clash).toBe('Large pot cannot hold Fish and Chips one after the other in this time.');
+  });
   test('put by hand, it stays there, and the others go round it', () => {
     const two = [task('a', 5, { hands: true, startsBefore: 8 }), task('b', 4, { hands: true })];
     expect(endsOf(work(two))).toEqual({ a: 3, b: 8 });
@@ -59,6 +97,8 @@ describe('against trying everything', () => {
         return task(`t${i}`, whole(1, 4), {
           hands: random() < 0.6,
           place: random() < 0.5 ? (['oven', 'ring'] as const)[whole(0, 1)]! : null,
+          dish: `dish ${whole(0, 1)}`,
+          ...(random() < 0.5 ? { vessel: ['pan', 'pot'][whole(0, 3) === 0 ? 1 : 0]! } : {}),
           after: on.map((id) => ({
             task: id,
             from: random() < 0.8 ? ('end' as const) : ('start' as const),

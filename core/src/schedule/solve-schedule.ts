@@ -1,5 +1,5 @@
 import { costOf, leastCost } from './cost.ts';
-import { type Kitchenwork, RESOURCES, type Task } from './task.ts';
+import { type Kitchenwork, type OneAfterOther, RESOURCES, sharedVessels, type Task } from './task.ts';
 import { Times } from './times.ts';
 
 /** A plan, back from serving. `ends`: minutes of each task's end before it, in the order of the tasks. */
@@ -21,7 +21,7 @@ interface Node {
 }
 
 /**
- * The best plan for the kitchen: every wait kept, no more at once than there are hands, rings and ovens. Branch and bound: a node is what
+ * The best plan for the kitchen: every wait kept, no more at once than there are hands, rings and ovens, no vessel for two dishes at once. Branch and bound: a node is what
  * must lie between the tasks; its latest times are the best of all that meet them, so that it is solved when nothing is used twice there;
  * else it is split by which of those that clash is over before the other. `steps`: how much it may think, a node with n tasks being n x n
  * steps; no clock is asked, so that a slow machine gives the same answer as a fast one. Exact unless the steps were used up.
@@ -34,11 +34,12 @@ export function solveSchedule(work: Kitchenwork, steps: number): Solved {
     has: r.has(means),
     who: tasks.flatMap((t, i) => (r.of(t) && t.minutes > 0 ? [i] : [])),
   })).filter((u) => u.who.length > u.has);
+  const shared = sharedVessels(tasks);
   let best: { ends: number[]; cost: number } | null = null;
   const better = (least: number): boolean => !best || least < best.cost - 1e-6;
   const stack: Node[] = [];
   const push = (times: Times): Node | null => {
-    if (!settle(times, tasks, users)) return null;
+    if (!settle(times, tasks, users, shared)) return null;
     const least = leastCost(tasks, times, means);
     return better(least) ? { times, least } : null;
   };
@@ -51,22 +52,16 @@ export function solveSchedule(work: Kitchenwork, steps: number): Solved {
     if ((taken += perNode) > steps) break;
     const node = stack.pop()!;
     if (!better(node.least)) continue;
-    const clash = clashOf(node.times, tasks, users);
-    if (!clash) {
+    const pair = vesselClash(node.times, tasks, shared);
+    const clash = pair ? null : clashOf(node.times, tasks, users);
+    if (!pair && !clash) {
       const ends = tasks.map((_, i) => node.times.end(i));
       const cost = costOf(tasks, ends);
       if (better(cost)) best = { ends, cost };
       continue;
     }
-    const children: Node[] = [];
-    for (const i of clash)
-      for (const j of clash) {
-        if (i === j || !node.times.canBefore(j, i, tasks)) continue;
-        const times = node.times.copy();
-        if (!times.before(j, i, tasks)) continue;
-        const child = push(times);
-        if (child) children.push(child);
-      }
+    const next = pair ? vesselOrders(node.times, pair, tasks) : clashOrders(node.times, clash!, tasks);
+    const children = next.flatMap((times) => push(times) ?? []);
     // The best is taken first: it lies on top.
     children.sort((a, b) => b.least - a.least);
     stack.push(...children);
@@ -78,16 +73,80 @@ export function solveSchedule(work: Kitchenwork, steps: number): Solved {
   return { state: 'found', found: { ...found, least, proven: open.length === 0 } };
 }
 
+/** The two orders in which two dishes can have their vessel, as far as they can be. */
+const vesselOrders = (times: Times, { a, b }: OneAfterOther, tasks: readonly Task[]): Times[] =>
+  (
+    [
+      [a, b],
+      [b, a],
+    ] as const
+  ).flatMap(([first, then]) => {
+    const next = times.copy();
+    return allBefore(next, first, then, tasks) ? [next] : [];
+  });
+
+/** Every two of those that clash, one over before the other, as far as that can be. */
+function clashOrders(times: Times, clash: readonly number[], tasks: readonly Task[]): Times[] {
+  const out: Times[] = [];
+  for (const i of clash)
+    for (const j of clash) {
+      if (i === j || !times.canBefore(j, i, tasks)) continue;
+      const next = times.copy();
+      if (next.before(j, i, tasks)) out.push(next);
+    }
+  return out;
+}
+
 /** What uses a resource of which there are so many. */
 interface Users {
   readonly has: number;
   readonly who: readonly number[];
 }
 
+/** Every one of some tasks is over before any of the others begins. False when that cannot be. */
+const allBefore = (times: Times, first: readonly number[], then: readonly number[], tasks: readonly Task[]): boolean =>
+  first.every((j) => then.every((i) => times.before(j, i, tasks)));
+const canAllBefore = (
+  times: Times,
+  first: readonly number[],
+  then: readonly number[],
+  tasks: readonly Task[],
+): boolean => first.every((j) => then.every((i) => times.canBefore(j, i, tasks)));
+
+/** So long a dish has its vessel, minutes before serving. */
+const holds = (times: Times, who: readonly number[], tasks: readonly Task[]): { from: number; to: number } => ({
+  from: Math.max(...who.map((i) => times.end(i) + tasks[i]!.minutes)),
+  to: Math.min(...who.map((i) => times.end(i))),
+});
+
+/** Two dishes that have one vessel at once; null when none do. */
+function vesselClash(times: Times, tasks: readonly Task[], shared: readonly OneAfterOther[]): OneAfterOther | null {
+  return (
+    shared.find(({ a, b }) => {
+      const [x, y] = [holds(times, a, tasks), holds(times, b, tasks)];
+      return x.to < y.from && y.to < x.from;
+    }) ?? null
+  );
+}
+
 /** Of two that cannot be at once the order that alone is left is set, until nothing changes. False when none is. */
-function settle(times: Times, tasks: readonly Task[], users: readonly Users[]): boolean {
+function settle(
+  times: Times,
+  tasks: readonly Task[],
+  users: readonly Users[],
+  shared: readonly OneAfterOther[],
+): boolean {
   for (let changed = true; changed;) {
     changed = false;
+    for (const { a, b } of shared) {
+      const [x, y] = [holds(times, a, tasks), holds(times, b, tasks)];
+      if (x.to >= y.from || y.to >= x.from) continue;
+      const [ab, ba] = [canAllBefore(times, a, b, tasks), canAllBefore(times, b, a, tasks)];
+      if (!ab && !ba) return false;
+      if (ab && ba) continue;
+      if (!(ab ? allBefore(times, a, b, tasks) : allBefore(times, b, a, tasks))) return false;
+      changed = true;
+    }
     for (const u of users) {
       if (u.has !== 1) continue;
       for (let a = 0; a < u.who.length; a++)

@@ -4,6 +4,10 @@ export interface Needs {
   /** Someone stands at it. */
   readonly hands: boolean;
   readonly place: 'ring' | 'oven' | 'grill' | null;
+  /** What it is done in, by its id: it stays with the dish from the first such task to the last. Left out: nothing that others need. */
+  readonly vessel?: string;
+  /** Which time its dish takes the vessel, 1 if left out: between two times another may have it. */
+  readonly turn?: number;
 }
 
 /** What a task waits for: another's end, or its start, so many minutes before at the least and at the most. */
@@ -45,6 +49,33 @@ export interface Kitchenwork {
   readonly means: Means;
   /** Minutes from now until it is served; nothing starts earlier. */
   readonly within: number;
+  /** What the vessels of its tasks are called, by their ids, for what is said of them. */
+  readonly vessels?: Readonly<Record<string, string>>;
+}
+
+/** The dish that a task is of, apart from another of the same name (what stands before the stroke of its id), and its turn. */
+const turnOf = (t: Task): string => `${t.id.includes('/') ? t.id.slice(0, t.id.indexOf('/')) : t.dish} ${t.turn ?? 1}`;
+
+/** Two dishes in one vessel, or one that takes it twice: the tasks of one are all over before those of the other begin, since what is in it stays in it. */
+export interface OneAfterOther {
+  readonly vessel: string;
+  readonly a: readonly number[];
+  readonly b: readonly number[];
+}
+
+/** Every two dishes that share a vessel, by the places of their tasks. */
+export function sharedVessels(tasks: readonly Task[]): OneAfterOther[] {
+  const held = new Map<string, Map<string, number[]>>();
+  tasks.forEach((t, i) => {
+    if (t.vessel === undefined) return;
+    const dishes = held.get(t.vessel) ?? held.set(t.vessel, new Map()).get(t.vessel)!;
+    const turn = turnOf(t);
+    (dishes.get(turn) ?? dishes.set(turn, []).get(turn)!).push(i);
+  });
+  return [...held].flatMap(([vessel, dishes]) => {
+    const all = [...dishes.values()];
+    return all.flatMap((a, i) => all.slice(i + 1).map((b) => ({ vessel, a, b })));
+  });
 }
 
 /** Longest that is planned, min: curing and stock are begun the day before. */

@@ -1,4 +1,4 @@
-import { cookingOf, methodOf, reckonDish, simulatedProbe, usualSetting } from '@dagboek/core/cook';
+import { cookingOf, methodOf, reckonDish, simulatedProbe, SOME_KITCHEN, usualSetting } from '@dagboek/core/cook';
 import { taskId } from '@dagboek/core/recipes';
 import { epochMs } from '@dagboek/core/time';
 import { dinnerFacts } from '@dagboek/journal';
@@ -69,12 +69,12 @@ export function dinnersRead(s: Scribe, tern: ReturnType<typeof openTheBook>, now
         recipe: null,
         packs,
         fire,
-        cooking,
-        batches: 1,
+        told,
         sides: [],
         plates: eaters.length,
         serveAtMs: servedMs,
-        means: { hands: 1, rings: 3, ovens: 1, grills: 1 },
+        kitchen: { ...SOME_KITCHEN, rings: 3 },
+        vessel: null,
         cook: tern.tomas,
         eaters,
         guests: 0,

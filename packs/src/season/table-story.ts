@@ -1,4 +1,4 @@
-import { cookingOf, methodOf, reckonDish, SOME_KITCHEN, usualSetting } from '@dagboek/core/cook';
+import { methodOf, reckonDish, SOME_KITCHEN, usualSetting } from '@dagboek/core/cook';
 import { dinnerFacts } from '@dagboek/journal';
 import { RECIPES, type Recipe } from '@dagboek/core/recipes';
 import { epochMs, instantsOf, addDays, civilDay, stamp } from '@dagboek/core/time';
@@ -59,7 +59,7 @@ export function theTable(
     thicknessBy: 'of the body' as const,
     species: { shape: thawing.species.shape, weight: thawing.species.weight, fat: thawing.species.fat },
   };
-  const cooking = cookingOf(reckonDish(fire));
+  const told = reckonDish(fire);
   s.aside(
     'dinner.set',
     s.besideId(nowMs - HOUR),
@@ -71,12 +71,12 @@ export function theTable(
       recipe: recipe('brown-butter'),
       packs: [{ pack: thawing.id, massG: thawing.massG }],
       fire,
-      cooking,
-      batches: 1,
+      told,
       sides: ['new-potatoes', 'peas-fennel'].map(recipe),
       plates: 3,
       serveAtMs,
-      means,
+      kitchen: { ...means, vessels: SOME_KITCHEN.vessels },
+      vessel: 'pan',
       cook: tern.tomas,
       eaters: [tern.ilse, tern.tomas, tern.wren],
       guests: 0,

@@ -57,6 +57,9 @@ export const oil = (s: Setting): Fire => ({
   rest: RACK,
 });
 
+/** Fat that fries falls no lower with the fish in it, degC: below that a crust drinks it. Frying guides agree on about 160. */
+export const OIL_FLOOR_C = 160;
+
 /** Sources: NFPA and fire brigades on hot oil. */
 export const HOT_OIL =
   'Fill a heavy metal pot at most half with oil, never glass. Dry the fish, do not fill the basket, keep a lid and a dry cloth ready, and children out. The oil must never smoke: if it does, turn the heat off at once and put the lid on. Burning oil: heat off, lid on if you can, never water. Get out, and call the fire brigade. Not aboard a moving boat.';

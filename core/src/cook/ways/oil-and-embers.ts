@@ -1,5 +1,5 @@
 import type { Method } from '../method.ts';
-import { OPEN_BOARD, evenTurns, oil, EMBERS_GAS, HOT_OIL, OPEN_FIRE, ALL, BONELESS } from './fires.ts';
+import { OPEN_BOARD, evenTurns, oil, OIL_FLOOR_C, EMBERS_GAS, HOT_OIL, OPEN_FIRE, ALL, BONELESS } from './fires.ts';
 import { steadyBath } from '../vessel-heat.ts';
 
 /** Deep oil; open fire and smoke. Transfer and temperatures: docs/domain.md, section 5. */
@@ -17,6 +17,7 @@ export const OIL_AND_EMBERS = [
       amount: { is: 'l', usual: 2 },
       turns: [1],
       atOnce: true,
+      floorC: OIL_FLOOR_C,
       // Batter keeps the oil off a little longer than bare skin does.
       fire: (s) => ({ ...oil(s), settlesS: 100 }),
       rests: 'on a rack, never on paper in a heap',
@@ -44,6 +45,7 @@ export const OIL_AND_EMBERS = [
       amount: { is: 'l', usual: 3 },
       turns: [1],
       atOnce: true,
+      floorC: OIL_FLOOR_C,
       fire: oil,
       rests: 'on a rack',
     },
@@ -70,6 +72,7 @@ export const OIL_AND_EMBERS = [
       amount: { is: 'l', usual: 1.2 },
       turns: [1],
       atOnce: true,
+      floorC: OIL_FLOOR_C,
       fire: oil,
       rests: 'on a rack',
     },

@@ -10,14 +10,15 @@ export const BESIDE: readonly Recipe[] = [
     ingredients: [forPlate('new potatoes', 225), forPlate('butter', 8, 'g', 'milk'), forDish('salt', 20)],
     steps: [
       hand('scrub', 'Scrub the potatoes', 3, 'Skin on.', { perPlate: 0.75 }),
-      alone('water', 'Salted water to the boil', 9, 'To cover them.', { place: 'ring', after: [] }),
+      alone('water', 'Salted water to the boil', 9, 'To cover them.', { place: 'ring', in: 'pot', after: [] }),
       alone('boil', 'Potatoes', 20, 'At a simmer until a knife goes in.', {
         place: 'ring',
+        in: 'pot',
         after: ['scrub', 'water'],
         waits: 20,
       }),
-      alone('dry', 'Steam dry', 4, 'Poured off, lid off, beside the heat.', { waits: 0 }),
-      hand('butter', 'Butter', 1, 'Shake them in it.', { waits: 8 }),
+      alone('dry', 'Steam dry', 4, 'Poured off, lid off, beside the heat.', { waits: 0, in: 'pot' }),
+      hand('butter', 'Butter', 1, 'Shake them in it.', { waits: 8, in: 'pot' }),
     ],
     stands: 12,
   }),
@@ -33,8 +34,8 @@ export const BESIDE: readonly Recipe[] = [
     ],
     steps: [
       hand('pod', 'Pod peas, slice fennel', 4, 'As thin as a coin.', { perPlate: 1 }),
-      alone('soft', 'Fennel soft', 9, 'Low, lid on, in the butter.', { place: 'ring', waits: 60 }),
-      alone('peas', 'Peas in', 3, 'With a spoon of water.', { place: 'ring', waits: 0 }),
+      alone('soft', 'Fennel soft', 9, 'Low, lid on, in the butter.', { place: 'ring', in: 'pot', waits: 60 }),
+      alone('peas', 'Peas in', 3, 'With a spoon of water.', { place: 'ring', in: 'pot', waits: 0 }),
     ],
     stands: 6,
     spoils: 2,
@@ -47,7 +48,7 @@ export const BESIDE: readonly Recipe[] = [
     steps: [
       alone('hot', 'Oven hot', 15, '200°.', { place: 'oven', after: [] }),
       hand('cut', 'Cut the roots', 4, 'In fingers, all alike.', { perPlate: 1, after: [] }),
-      alone('roast', 'Roots', 40, 'Turned once.', { place: 'oven', after: ['hot', 'cut'], waits: 20 }),
+      alone('roast', 'Roots', 40, 'Turned once.', { place: 'oven', in: 'tray', after: ['hot', 'cut'], waits: 20 }),
     ],
     stands: 40,
     spoils: 0.3,
@@ -61,19 +62,28 @@ export const BESIDE: readonly Recipe[] = [
       hand('cut', 'Cut and rinse', 5, 'As thick as a finger; rinse, and dry them well.', { perPlate: 1 }),
       alone('warm', 'Oil to 140°', 8, 'No more than half up the pot; lid at hand; never water on burning oil.', {
         place: 'ring',
+        in: 'pot',
         after: [],
       }),
       hand('first', 'Fry at 140°', 7, 'Until soft and still pale.', {
         place: 'ring',
+        in: 'pot',
+        frees: true,
         after: ['cut', 'warm'],
         perPlate: 1,
         waits: 15,
       }),
       alone('cool', 'They cool', 15, 'Spread out.', { waits: 0 }),
-      alone('hot', 'Oil to 180°', 5, 'Read it.', { place: 'ring' }),
-      hand('second', 'Fry at 180°', 3, 'Until gold; few at a time.', { place: 'ring', perPlate: 0.5, waits: 5 }),
+      alone('hot', 'Oil to 180°', 5, 'Read it.', { place: 'ring', in: 'pot' }),
+      hand('second', 'Fry at 180°', 3, 'Until gold; few at a time.', {
+        place: 'ring',
+        in: 'pot',
+        perPlate: 0.5,
+        waits: 5,
+      }),
     ],
     stands: 4,
+    keepsWarm: 20,
     spoils: 6,
   }),
   besideIt('side', {
@@ -83,8 +93,8 @@ export const BESIDE: readonly Recipe[] = [
     ingredients: [forPlate('rice', 75), forPlate('water', 115, 'ml'), taste('salt')],
     steps: [
       hand('wash', 'Wash the rice', 3, 'Until the water is clear.'),
-      alone('boil', 'Rice', 12, 'Low, lid on; do not look.', { place: 'ring', waits: 60 }),
-      alone('stand', 'It stands', 10, 'Off the heat, lid on.', { waits: 0 }),
+      alone('boil', 'Rice', 12, 'Low, lid on; do not look.', { place: 'ring', in: 'pot', waits: 60 }),
+      alone('stand', 'It stands', 10, 'Off the heat, lid on.', { waits: 0, in: 'pot' }),
     ],
     stands: 25,
     spoils: 0.4,
@@ -134,7 +144,7 @@ export const BESIDE: readonly Recipe[] = [
       forPlate('white wine', 10, 'ml', 'sulphites'),
     ],
     steps: [
-      alone('reduce', 'Wine to a spoon', 4, 'Boiled down.', { place: 'ring' }),
+      alone('reduce', 'Wine to a spoon', 4, 'Boiled down.', { place: 'ring', in: 'pot' }),
       hand(
         'beat',
         'Beat in the butter',
@@ -142,6 +152,7 @@ export const BESIDE: readonly Recipe[] = [
         'Cold, piece by piece, off the boil; sorrel last. Only where you know the leaf; not for bad kidneys.',
         {
           place: 'ring',
+          in: 'pot',
           waits: 5,
         },
       ),
@@ -161,7 +172,7 @@ export const BESIDE: readonly Recipe[] = [
       taste('lemon juice'),
     ],
     steps: [
-      alone('boil', 'One egg hard', 9, 'From the boil, then in cold water.', { place: 'ring' }),
+      alone('boil', 'One egg hard', 9, 'From the boil, then in cold water.', { place: 'ring', in: 'pot' }),
       hand(
         'beat',
         'Beat the mayonnaise',

@@ -45,6 +45,7 @@ export const OVEN_AND_FIRE: readonly Recipe[] = [
         'As thick as a finger, five minutes in salted water, drained; onto the tray.',
         {
           place: 'ring',
+          in: 'pot',
           perPlate: 0.5,
           after: [],
         },
@@ -79,6 +80,7 @@ export const OVEN_AND_FIRE: readonly Recipe[] = [
       OVEN_HOT('200°.'),
       hand('leek', 'Soften the leek', 6, 'In half of the butter, in thin rings.', {
         place: 'ring',
+        in: 'pan',
         perPlate: 0.5,
         after: [],
       }),

@@ -150,6 +150,7 @@ export const PAN_AND_OIL: readonly Recipe[] = [
       rest('On a rack. It does not stand: it goes to the table.'),
     ],
     stands: 3,
+    keepsWarm: 12,
     spoils: 9,
     leadsTo: [],
   }),
@@ -182,6 +183,7 @@ export const PAN_AND_OIL: readonly Recipe[] = [
       rest('On a rack, salted at once.'),
     ],
     stands: 3,
+    keepsWarm: 12,
     spoils: 8,
   }),
   fishDish({
@@ -210,6 +212,7 @@ export const PAN_AND_OIL: readonly Recipe[] = [
       rest('On a rack.'),
     ],
     stands: 4,
+    keepsWarm: 15,
     spoils: 7,
   }),
   fishDish({

@@ -104,6 +104,8 @@ const areTasks = (list: unknown): boolean =>
       isText(t['name'], 80) &&
       typeof t['hands'] === 'boolean' &&
       (t['place'] === null || isText(t['place'], 10)) &&
+      (t['vessel'] === undefined || isText(t['vessel'], 60)) &&
+      (t['turn'] === undefined || (Number.isInteger(t['turn']) && isAmount(t['turn'], 9))) &&
       Number.isInteger(t['minutes']) &&
       isAmount(t['minutes'], 3000) &&
       isAmount(t['mayStand'], 3000) &&

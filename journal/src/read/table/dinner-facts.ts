@@ -1,8 +1,18 @@
-import { type Cooking, type DishAsked, FIT, type Method } from '@dagboek/core/cook';
-import { NO_FISH, plainRecipe, type Recipe, tasksOf } from '@dagboek/core/recipes';
-import type { Means } from '@dagboek/core/schedule';
+import {
+  cookingOf,
+  type DishAsked,
+  type DishReckoned,
+  FIT,
+  type Kitchen,
+  type Method,
+  methodOf,
+  type StageKind,
+} from '@dagboek/core/cook';
+import { type CookMinutes, NO_FISH, plainRecipe, type Recipe, tasksOf, withStages } from '@dagboek/core/recipes';
 import type { FactsOf } from '../../log/kinds/index.ts';
 import type { DinnerDish } from '../../log/facts/dinner.ts';
+import { roundsOfStage } from './in-the-kitchen.ts';
+import { vesselsOfDinner } from './vessels-of-dinner.ts';
 
 /** What a dinner is planned from. */
 export interface DinnerAsked {
@@ -13,12 +23,13 @@ export interface DinnerAsked {
   readonly packs: DinnerDish['packs'];
   /** What was asked of the fire, and what it came to; null where it is not timed. */
   readonly fire: DishAsked | null;
-  readonly cooking: Cooking | null;
-  readonly batches: number;
+  readonly told: DishReckoned | null;
   readonly sides: readonly Recipe[];
   readonly plates: number;
   readonly serveAtMs: number;
-  readonly means: Means;
+  readonly kitchen: Kitchen;
+  /** What of it the fish is cooked in; null: nothing that others need. */
+  readonly vessel: string | null;
   readonly cook: string;
   readonly eaters: readonly string[];
   readonly guests: number;
@@ -26,7 +37,7 @@ export interface DinnerAsked {
 
 const tenth = (n: number): number => Math.round(n * 10) / 10;
 /** A way that is not timed is given so long, min. */
-const UNTIMED = { cookMin: 10, restMin: 2, batches: 1 };
+const UNTIMED: CookMinutes = { cookMin: 10, restMin: 2, rounds: 1, againMin: 0 };
 /** Of a dish without fish. */
 const NO_TIMES = {
   method: null,
@@ -42,18 +53,33 @@ const NO_TIMES = {
   fire: null,
 } as const;
 
+/** What is asked of a clock is its own fire: the others last as they are set. Null where nothing is timed. */
+function timesOf(told: DishReckoned | null) {
+  const cooking = cookingOf(told);
+  if (!cooking) return null;
+  const { inS, outS, outC, pulledS, peakS } = cooking.course;
+  const ownS = outS - inS;
+  return {
+    toC: tenth(cooking.reachesC),
+    pulledC: tenth(outC),
+    cookMin: tenth(ownS / 60),
+    lowMin: tenth((ownS - (pulledS - cooking.lowS)) / 60),
+    highMin: tenth((ownS + cooking.highS - pulledS) / 60),
+    restMin: tenth(Math.max(0, peakS - pulledS) / 60),
+  };
+}
+
 /** A dinner as it is written down: its dishes, its steps, what the kitchen has. The fish is dish `fish`, what stands beside it `side1` on. */
 export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
-  const { cooking, fire } = a;
-  const times = cooking && {
-    toC: tenth(cooking.reachesC),
-    pulledC: tenth(cooking.course.pulledC),
-    cookMin: tenth(cooking.course.pulledS / 60),
-    lowMin: tenth(cooking.lowS / 60),
-    highMin: tenth(cooking.highS / 60),
-    restMin: tenth(Math.max(0, cooking.course.peakS - cooking.course.pulledS) / 60),
-  };
-  const recipe = a.recipe ?? plainRecipe(a.method);
+  const { fire } = a;
+  const times = timesOf(a.told);
+  const rounds = a.told?.rounds ?? null;
+  const named = { ...(a.recipe ?? plainRecipe(a.method)), name: a.name };
+  const recipe = withStages(named, fire?.stages ?? [], (s: StageKind) =>
+    fire ? roundsOfStage(a.kitchen, methodOf(s.method)!, fire, rounds?.count ?? 1) : 1,
+  );
+  const vessels = vesselsOfDinner(a.kitchen.vessels, a.vessel, recipe, a.sides);
+  const { hands, rings, ovens, grills } = a.kitchen;
   return {
     serveAtMs: a.serveAtMs,
     dishes: [
@@ -68,20 +94,38 @@ export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
         thicknessMm: fire?.piece.thicknessMm ?? null,
         startC: fire?.startC ?? null,
         ...times,
-        fire: cooking && fire ? { ...fire, fit: FIT } : null,
+        fire: times && fire ? { ...fire, fit: FIT } : null,
       },
       ...a.sides.map((r, i) => ({ ...NO_TIMES, id: `side${i + 1}`, name: r.name, recipe: r.id, packs: [] })),
     ],
     tasks: [
       ...tasksOf({
         id: 'fish',
-        recipe: { ...recipe, name: a.name },
+        recipe,
         plates: a.plates,
-        fish: times ? { ...times, batches: a.batches } : UNTIMED,
+        fish: times
+          ? {
+              cookMin: times.cookMin,
+              restMin: times.restMin,
+              rounds: rounds?.count ?? 1,
+              againMin: (rounds?.againS ?? 0) / 60,
+            }
+          : UNTIMED,
+        vessels: { fish: vessels.fish, beside: vessels.besideFish },
+        keptWarm: vessels.shared || (rounds?.count ?? 1) > 1,
       }),
-      ...a.sides.flatMap((r, i) => tasksOf({ id: `side${i + 1}`, recipe: r, plates: a.plates, fish: NO_FISH })),
+      ...a.sides.flatMap((r, i) =>
+        tasksOf({
+          id: `side${i + 1}`,
+          recipe: r,
+          plates: a.plates,
+          fish: NO_FISH,
+          vessels: { fish: null, beside: vessels.sides[i]! },
+          keptWarm: vessels.shared,
+        }),
+      ),
     ],
-    means: a.means,
+    means: { hands, rings, ovens, grills },
     cook: a.cook,
     eaters: [...a.eaters],
     ...(a.guests > 0 ? { guests: a.guests } : {}),

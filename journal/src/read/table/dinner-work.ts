@@ -1,8 +1,26 @@
+import type { Vessel } from '@dagboek/core/cook';
 import { type DinnerPlan, type Kitchenwork, type Task } from '@dagboek/core/schedule';
 import type { DinnerState } from '../../log/state/states.ts';
 import { type StepIs, stepIs, tasksNow, type Timer, timersOf } from './dinners.ts';
 
 const MIN_MS = 60_000;
+
+/**
+ * Dishes that have a vessel now: something was begun in it, and not all is done. Where two have one, people found a second: nobody is told
+ * to wait for it any more. By vessel the dish; null of two.
+ */
+function vesselsInUse(d: DinnerState): Map<string, string | null> {
+  const by = new Map<string, Set<string>>();
+  for (const t of d.tasks) {
+    if (t.vessel === undefined || stepIs(d, t.id) === 'to come') continue;
+    const dish = t.id.split('/')[0]!;
+    const open = d.tasks.some(
+      (x) => x.vessel === t.vessel && x.id.split('/')[0] === dish && x.turn === t.turn && stepIs(d, x.id) !== 'done',
+    );
+    if (open) by.set(t.vessel, (by.get(t.vessel) ?? new Set()).add(dish));
+  }
+  return new Map([...by].map(([vessel, dishes]) => [vessel, dishes.size === 1 ? [...dishes][0]! : null]));
+}
 
 /** Minutes before serving, whole, of an instant. */
 const before = (d: DinnerState, ms: number): number => Math.round((d.serveAtMs - ms) / MIN_MS);
@@ -10,11 +28,12 @@ const before = (d: DinnerState, ms: number): number => Math.round((d.serveAtMs -
 /**
  * What is left to do from an instant on, for the planner: what was begun stands where it began and takes at least until now; what is done
  * holds nothing any more; what was put by hand stays there, unless that is past. Waits that are already too long are let go, and told by
- * `standsTooLong`.
+ * `standsTooLong`. `vessels`: of the kitchen, for their names.
  */
-export function dinnerWork(d: DinnerState, nowMs: number): Kitchenwork {
+export function dinnerWork(d: DinnerState, nowMs: number, vessels: readonly Vessel[] = []): Kitchenwork {
   const within = Math.floor((d.serveAtMs - nowMs) / MIN_MS);
   const free = { ...d.means };
+  const inUse = vesselsInUse(d);
   const tasks = tasksNow(d).map((t): Task => {
     const is = stepIs(d, t.id);
     if (is === 'to come') {
@@ -31,12 +50,24 @@ export function dinnerWork(d: DinnerState, nowMs: number): Kitchenwork {
     const hands = uses && t.hands && free.hands-- > 0;
     const key = t.place === null ? null : (`${t.place}s` as const);
     const place = uses && key !== null && free[key]-- > 0 ? t.place : null;
-    return { ...t, hands, place, minutes, after: [], mayStand: null, startsBefore: before(d, begun) };
+    const { vessel, turn, ...plain } = t;
+    const keeps = vessel !== undefined && inUse.get(vessel) === t.id.split('/')[0];
+    return {
+      ...plain,
+      hands,
+      place,
+      minutes,
+      ...(keeps ? { vessel, ...(turn === undefined ? {} : { turn }) } : {}),
+      after: [],
+      mayStand: null,
+      startsBefore: before(d, begun),
+    };
   });
   const at = new Map(tasks.map((t) => [t.id, t]));
   return {
     means: d.means,
     within,
+    vessels: Object.fromEntries(vessels.map((v) => [v.id, v.name])),
     tasks: tasks.map((t) => ({
       ...t,
       after: t.after.map((a) => {

@@ -1,10 +1,12 @@
 import {
-  batchesIn,
   type Cover,
+  type DishAsked,
   type Fit,
   fitIn,
   footMm2,
   holdsLitres,
+  type Kitchen,
+  laidIn,
   type LyingFish,
   type Method,
   oilLevel,
@@ -22,19 +24,17 @@ import type { ToBeCooked } from './meal-choices.ts';
 
 /** Salt of a poaching liquid, percent. */
 const STRENGTH = 1.8;
-/** So many pieces lie in the oil at once. */
-const AT_ONCE = 2;
-
-/** What the kitchen has for a way, the likeliest and largest first. */
-export function vesselsFor(book: Book, method: Method): Vessel[] {
-  const uses = USES[method.id] ?? [];
-  return kitchenOf(book)
-    .vessels.filter((v) => uses.includes(v.use))
-    .sort((a, b) => uses.indexOf(a.use) - uses.indexOf(b.use) || footMm2(b) - footMm2(a));
-}
 
 /** Kinds of vessel that a way takes. */
 export const usesOf = (method: Method): readonly Vessel['use'][] => USES[method.id] ?? [];
+
+/** What a kitchen has for a way, the likeliest and largest first. */
+export function vesselsFor(kitchen: Pick<Kitchen, 'vessels'>, method: Method): Vessel[] {
+  const uses = usesOf(method);
+  return kitchen.vessels
+    .filter((v) => uses.includes(v.use))
+    .sort((a, b) => uses.indexOf(a.use) - uses.indexOf(b.use) || footMm2(b) - footMm2(a));
+}
 
 const AS = ['whole', 'without tail', 'without head', 'without head and tail', 'in pieces'] as const;
 const rankOf = (fit: Fit | null): number => (fit ? AS.indexOf(fit.as) : AS.length);
@@ -57,7 +57,7 @@ export function settingFor(book: Book, method: Method, massG: number, thickMm: n
   if (!method.heat) return null;
   const usual = usualSetting(method.heat);
   const perKg = LITRES_PER_KG[method.id];
-  const [vessel] = vesselsFor(book, method);
+  const [vessel] = vesselsFor(kitchenOf(book), method);
   if (perKg === undefined || !vessel || !(massG > 0)) return usual;
   return { ...usual, amount: litresIn(vessel, perKg, massG, thickMm, pieces) };
 }
@@ -71,15 +71,19 @@ export interface InVessel {
   readonly oil: (OilLevel & { readonly litres: number }) | null;
 }
 
-/** The vessel that takes it best; null when the kitchen has none for this way. `fish`: a whole one as it lies; `litres`: of oil or liquid. */
+/** The vessel that takes it best; null when the kitchen has none for this way. `fish`: a whole one as it lies; `litres`: of oil or liquid; `atOnce`: pieces that are in it together. */
 export function inVessel(
   book: Book,
   method: Method,
   what: ToBeCooked,
   fish: LyingFish | null,
   litres: number,
+  atOnce = 1,
 ): InVessel | null {
-  const tries = vesselsFor(book, method).map((vessel) => ({ vessel, fit: fish ? fitIn(fish, vessel) : null }));
+  const tries = vesselsFor(kitchenOf(book), method).map((vessel) => ({
+    vessel,
+    fit: fish ? fitIn(fish, vessel) : null,
+  }));
   const [best] = fish ? [...tries].sort((a, b) => rankOf(a.fit) - rankOf(b.fit)) : tries;
   if (!best) return null;
   const { vessel } = best;
@@ -92,20 +96,34 @@ export function inVessel(
     cover: cover && { ...cover, usedLitres: litres, saltG: saltFor(Math.max(0.1, litres || cover.litres), STRENGTH) },
     oil:
       method.heat?.of === 'the oil'
-        ? { ...oilLevel(vessel, litres, what.pieceG * Math.min(what.all, AT_ONCE)), litres }
+        ? { ...oilLevel(vessel, litres, what.pieceG * Math.min(what.all, atOnce)), litres }
         : null,
   };
 }
 
-/** How often the fish is cooked after each other: what the largest vessel for it holds at once. A parcel is a vessel of its own. */
-export function batchesFor(
-  book: Book,
+/** Liquid goes round pieces that lie on each other; a parcel is a vessel of its own. */
+const liesInLayers = (method: Method): boolean =>
+  method.id === 'parcel' || (method.heat?.amount?.is === 'l' && method.heat.of !== 'the oil');
+
+/** How many pieces the vessel for a way holds side by side; null where they need not lie so, and where the kitchen has none. */
+export function lieAtOnce(
+  kitchen: Pick<Kitchen, 'vessels'>,
   method: Method,
-  what: Pick<ToBeCooked, 'all' | 'pieceG'>,
+  pieceG: number,
   thicknessMm: number,
-  litres: number | null,
+): number | null {
+  const [first] = vesselsFor(kitchen, method);
+  return !first || liesInLayers(method) ? null : laidIn(first, pieceG, thicknessMm);
+}
+
+/** How often a fire before or after its own is done, since its vessel holds no more. `rounds`: of its own fire. */
+export function roundsOfStage(
+  kitchen: Pick<Kitchen, 'vessels'>,
+  method: Method,
+  { piece, pieces, rounds }: DishAsked,
+  own: number,
 ): number {
-  const [largest] = vesselsFor(book, method).sort((a, b) => footMm2(b) - footMm2(a));
-  if (!largest || method.id === 'parcel') return 1;
-  return batchesIn(largest, what.all, what.pieceG, thicknessMm, method.heat?.of === 'the oil' ? litres : null);
+  const all = rounds?.all ?? pieces;
+  const lie = lieAtOnce(kitchen, method, piece.massG, piece.thicknessMm);
+  return lie === null ? own : Math.ceil(all / lie);
 }

@@ -26,7 +26,8 @@ export function cookedOnce(d: DinnerState): CookedOnce | null {
   const dish = dishOfFish(d);
   const fire = dish?.fire as (Partial<DishAsked> & { readonly fit?: number }) | null | undefined;
   const heat = methodOf(dish?.method ?? '')?.heat;
-  if (!dish || !fire || !heat || fire.fit !== FIT) return null;
+  // What another fire did before is no word on this one.
+  if (!dish || !fire || !heat || fire.fit !== FIT || (fire.stages ?? []).length > 0) return null;
   const task = taskId(dish.id, 'cook');
   const [begun, done] = [d.begun[task], d.done[task]];
   const { cookMin, startC, pulledC, mediumC } = dish;

@@ -1,11 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import { cookingOf, type DishAsked, methodOf, METHODS, reckonDish, usualSetting } from '@dagboek/core/cook';
+import { type DishAsked, methodOf, METHODS, reckonDish, SOME_KITCHEN, usualSetting } from '@dagboek/core/cook';
 import { RECIPES } from '@dagboek/core/recipes';
 import { planDinner } from '@dagboek/core/schedule';
 import { POLLACK } from '../../../../core/src/test-species.test-support.ts';
 import { anEntry, at, idOf, ILSE, TOMAS } from '../../builders.test-support.ts';
 import {
-  batchesFor,
   Book,
   cookedBy,
   type ChosenPack,
@@ -15,6 +14,7 @@ import {
   type Entry,
   type FactsOf,
   inVessel,
+  lieAtOnce,
   looksOf,
   meatTaken,
   onlyTheLine,
@@ -136,8 +136,12 @@ describe('what is chosen', () => {
     expect([five.usedLitres, Math.round(five.saltG)]).toEqual([5, Math.round((5000 * 1.8) / 98.2)]);
     expect(inVessel(book, methodOf('deep fry')!, what, fish, 3)!.oil!.litres).toBe(3);
     expect(inVessel(book, methodOf('raw slices')!, what, null, 0)).toBeNull();
-    expect(batchesFor(book, methodOf('pan')!, { all: 12, pieceG: 160 }, 20, null)).toBeGreaterThan(1);
-    expect(batchesFor(book, methodOf('parcel')!, { all: 12, pieceG: 160 }, 20, null)).toBe(1);
+    // A portion of 160 g and 25 mm covers 61 cm2; a pan of 26 cm has 531, of which two thirds are covered.
+    expect(lieAtOnce(SOME_KITCHEN, methodOf('pan')!, 160, 25)).toBe(5);
+    // Liquid goes round what lies in layers; a parcel is a vessel of its own.
+    expect(lieAtOnce(SOME_KITCHEN, methodOf('poach, from hot')!, 160, 25)).toBeNull();
+    expect(lieAtOnce(SOME_KITCHEN, methodOf('parcel')!, 160, 25)).toBeNull();
+    expect(lieAtOnce({ vessels: [] }, methodOf('pan')!, 160, 25)).toBeNull();
   });
 });
 
@@ -158,12 +162,12 @@ const facts = dinnerFacts({
   recipe: byName('roast-thyme'),
   packs: [{ pack: idOf('a'), massG: 320 }],
   fire,
-  cooking: cookingOf(told),
-  batches: 1,
+  told,
   sides: [byName('new-potatoes')],
   plates: 2,
   serveAtMs: Date.parse(at('19:30')),
-  means: { hands: 1, rings: 2, ovens: 1, grills: 0 },
+  kitchen: { ...SOME_KITCHEN, grills: 0 },
+  vessel: 'tray',
   cook: TOMAS,
   eaters: [ILSE, TOMAS],
   guests: 0,
@@ -191,13 +195,13 @@ describe('a dinner, written down', () => {
       lateMin: 0,
     });
     const alone = dinnerFacts({
-      ...{ name: 'Slices', method: methodOf('raw slices')!, recipe: null, packs: [], fire: null, cooking: null },
+      ...{ name: 'Slices', method: methodOf('raw slices')!, recipe: null, packs: [], fire: null, told: null },
       ...{
-        batches: 1,
         sides: [],
         plates: 2,
         serveAtMs: 1_789_236_000_000,
-        means: facts.means,
+        kitchen: SOME_KITCHEN,
+        vessel: null,
         cook: ILSE,
         eaters: [ILSE],
         guests: 2,

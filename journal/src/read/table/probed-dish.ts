@@ -33,15 +33,17 @@ export function probedDish(d: DinnerState, dish: DinnerDish, told: DishReckoned 
   const [begun, done] = [d.begun[task], d.done[task]];
   const all = d.reads.filter((r) => r.dish === dish.id).map((r) => ({ ms: epochMs(r.at), c: r.c }));
   const inFire = begun === undefined ? [] : all.filter((r) => r.ms >= begun && r.ms <= (done ?? Infinity));
-  const readings = inFire.map((r) => ({ atS: Math.max(1, (r.ms - begun!) / 1000), c: r.c }));
-  const resting = done === undefined ? [] : all.filter((r) => r.ms > done).map((r) => r.c);
+  // Since it was laid in the first of its fires, as far as that was planned: its own begins so much later.
   const cooking = cookingOf(told);
+  const inS = cooking?.course.inS ?? 0;
+  const readings = inFire.map((r) => ({ atS: inS + Math.max(1, (r.ms - begun!) / 1000), c: r.c }));
+  const resting = done === undefined ? [] : all.filter((r) => r.ms > done).map((r) => r.c);
   const beyond = told?.beyond ?? null;
   const by = cooking && beyond && readings.length > 0 ? byProbe(cooking, beyond, readings) : null;
   // What was left out of the estimate is no middle either.
   const taken = readings.filter((_, i) => !by?.refused.some((x) => x.index === i));
   const fromMin = tasksNow(d).find((t) => t.id === task)?.minutes ?? null;
-  const toMin = by ? Math.max(1, Math.round(by.pullS / 60)) : null;
+  const toMin = by ? Math.max(1, Math.round((by.pullS - inS) / 60)) : null;
   return {
     task,
     is: begun === undefined ? 'to come' : done === undefined ? 'in the fire' : 'at rest',
@@ -52,7 +54,7 @@ export function probedDish(d: DinnerState, dish: DinnerDish, told: DishReckoned 
         ? courseAt(
             Float64Array.from(beyond.atS),
             Float64Array.from(beyond.coreC),
-            (nowMs - begun) / 1000 / (by?.slower ?? 1),
+            inS + (nowMs - begun) / 1000 / (by?.slower ?? 1),
           )
         : (dish.startC ?? SOME_C),
     pulledC: done === undefined ? null : (taken.at(-1)?.c ?? null),

@@ -6,6 +6,7 @@ import { degrees, sayTemperature } from '../../asked/units.ts';
 import { Chips } from '../../ui/chips.tsx';
 import { LineKey } from '../../ui/key.tsx';
 import { FireFields } from './fire-fields.tsx';
+import { StageFields } from './stage-fields.tsx';
 import { RawNote } from './raw-note.tsx';
 import { RAW_MIDDLES } from './use-dish.ts';
 import type { NewMeal } from './use-new-meal.ts';
@@ -107,6 +108,7 @@ export function ChooseWay({
             </p>
           )}
           <FireFields setting={setting} main={main} setSetting={setSetting} heat={method.heat} usual={usual} />
+          <StageFields kinds={meal.stageKinds} stages={meal.stages} setStages={meal.setStages} />
           {method.heat.turns.length > 1 && (
             <Chips
               label="Turned"

@@ -59,6 +59,8 @@ export function CookCurve({ cooking, read = [] }: { cooking: Cooking; read?: rea
         <text x={LEFT} y={lineY - 11} style={{ fontSize: 13, fill: 'var(--crimson)', fontWeight: 600 }}>
           Official limit {sayTemperature(CORE_LINES.usC)}
         </text>
+        {course.inS > 0 && <Between at={x(course.inS)} />}
+        {course.outS < course.pulledS - 1 && <Between at={x(course.outS)} />}
         <path d={line} fill="none" stroke="var(--teal)" strokeWidth="3" strokeLinecap="round" strokeDasharray="1 7" />
         <path
           d={`M${x(course.pulledS)} ${y(course.pulledC)}V${y(low)}`}
@@ -106,3 +108,8 @@ export function CookCurve({ cooking, read = [] }: { cooking: Cooking; read?: rea
     </div>
   );
 }
+
+/** Where it goes from one fire into the next. */
+const Between = ({ at }: { at: number }) => (
+  <path d={`M${at} ${TOP}V${HEIGHT - FOOT}`} stroke="var(--buoy)" strokeWidth="2" strokeDasharray="2 5" />
+);

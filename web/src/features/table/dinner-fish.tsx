@@ -1,7 +1,7 @@
 import { wordFor } from '../../asked/format.ts';
-import { cookingOf, type DishAsked } from '@dagboek/core/cook';
+import { cookingOf, type DishAsked, type StageAsked } from '@dagboek/core/cook';
 import { CORE_LINES, sayCore } from '@dagboek/core/harm';
-import { type DinnerDish, probedDish } from '@dagboek/journal';
+import { type DinnerDish, probedDish, stageWords } from '@dagboek/journal';
 import { useState } from 'react';
 import { Dialog } from '../../ui/dialog.tsx';
 import { DeckKey } from '../../lines/deck-key.tsx';
@@ -35,6 +35,8 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
   const cooking = cookingOf(reckoned);
   const { task, is, readings, by, aboutC, peakC, change } = probedDish(d, dish, reckoned, nowMs);
   if (dish.pulledC === null || dish.toC === null) return null;
+  const stages = (dish.fire as { stages?: readonly StageAsked[] } | null)?.stages ?? [];
+  const after = stageWords(stages).find((s) => s.at === 'after') ?? null;
   const take = async (c: number): Promise<void> => {
     const r = await write('dinner.read', d.id, { dish: dish.id, c });
     setTrouble(r.ok ? null : r.why);
@@ -46,8 +48,12 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
   return (
     <section aria-label="The fish">
       <h2 className="ruled">
-        Take it off at {sayTemperature(Math.round(dish.pulledC))}
-        {dish.toC - dish.pulledC >= 1 ? `; it will rise to ${sayTemperature(Math.round(dish.toC))}` : ''}
+        Take it {after ? 'out' : 'off'} at {sayTemperature(Math.round(dish.pulledC))}
+        {after
+          ? `; ${after.step.toLowerCase()} then, to ${sayTemperature(Math.round(dish.toC))}`
+          : dish.toC - dish.pulledC >= 1
+            ? `; it will rise to ${sayTemperature(Math.round(dish.toC))}`
+            : ''}
       </h2>
       <p>
         {dish.thicknessMm !== null && <b>{Math.round(dish.thicknessMm)} mm</b>}

@@ -1,10 +1,11 @@
-import { recipeOf, type StepTime } from '@dagboek/journal';
+import { stepWords, type StepTime } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import { useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { Row } from '../../frame/page.tsx';
 import { LineKey } from '../../ui/key.tsx';
 import { degrees } from '../../asked/units.ts';
+import { inSentence } from '../../ui/names-in-text.ts';
 import { DishMark } from './dish-mark.tsx';
 import type { Dinner } from './use-dinner.ts';
 
@@ -16,11 +17,7 @@ export function DinnerSteps({ dinner, onFail }: { dinner: Dinner; onFail: (why: 
   const { book } = useBook();
   const { d, steps } = dinner;
   const hour = (ms: number): string => time(stamp(ms, zone));
-  const say = (s: StepTime): string => {
-    const [dish = '', step = ''] = s.task.id.split('/');
-    const recipe = recipeOf(book, d.dishes.find((x) => x.id === dish)?.recipe ?? null);
-    return recipe?.steps.find((x) => x.id === step)?.say ?? '';
-  };
+  const words = (s: StepTime) => stepWords(book, d, s.task.id);
   const act = (p: Promise<{ ok: true } | { ok: false; why: string }>): void =>
     void p.then((r) => onFail(r.ok ? null : r.why));
   return (
@@ -46,8 +43,12 @@ export function DinnerSteps({ dinner, onFail }: { dinner: Dinner; onFail: (why: 
               faded={s.is === 'done'}
             />
             <p>
-              <b>{s.task.name}</b> <small className="text-ink-2">{s.task.dish}</small>
-              {say(s) && <span className="block text-ink-2">{degrees(say(s))}</span>}
+              <b>{s.task.name}</b>{' '}
+              <small className="text-ink-2">
+                {s.task.dish}
+                {words(s).vessel && `, ${inSentence(words(s).vessel!)}`}
+              </small>
+              {words(s).say && <span className="block text-ink-2">{degrees(words(s).say!)}</span>}
               {s.standsTooLong > 0 && (
                 <span className="alert alert-outline">
                   It will have waited {s.standsTooLong} min longer than it should.

@@ -1,6 +1,7 @@
-import { cookingOf, DONE, type KitchenTimes } from '@dagboek/core/cook';
+import { cookingOf, type DishReckoned, DONE, type KitchenTimes } from '@dagboek/core/cook';
 import { InCitrus, InSalt } from './without-fire.tsx';
 import { AT_RISK, CORE_LINE_WORDS, CORE_LINES } from '@dagboek/core/harm';
+import { stageWords } from '@dagboek/journal';
 import { LineKey } from '../../ui/key.tsx';
 import { NOT_COMPUTED } from '../../offline/workers/use-job.ts';
 import { degrees, sayTemperature, sayTemperatureDifference, sayThickness } from '../../asked/units.ts';
@@ -8,7 +9,8 @@ import { CookCurve } from './cook-curve.tsx';
 import { ifKnown } from '../../ui/known.ts';
 import type { Dish } from './use-dish.ts';
 import type { NewMeal } from './use-new-meal.ts';
-import { plural } from '../../asked/format.ts';
+import { plural, sayAll } from '../../asked/format.ts';
+import { capital } from '../../ui/names-in-text.ts';
 import { Explained } from '../../ui/words/term.tsx';
 
 /** "9 min", "1½ min", "45 s". */
@@ -59,24 +61,37 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
       </>
     );
   const { course, reachesC, rules, sidesS, besideRule: beside } = cooking;
+  const stages = stageWords(dish.asked?.stages ?? []);
+  const after = stages.filter((s) => s.at === 'after');
+  const offC = sayTemperature(Math.round(course.outC));
+  const endC = sayTemperature(Math.round(reachesC));
   const coasts = reachesC - course.pulledC >= 1;
   const under = CORE_LINES.usC - reachesC;
   const strict = dish.asked?.inTheFire;
   return (
     <section aria-label="When is it done" className="[&>p]:mt-2">
       <h2 className="ruled">
-        {coasts
-          ? `Off at ${sayTemperature(Math.round(course.pulledC))}; it will rise to ${sayTemperature(Math.round(reachesC))}`
-          : `Off at ${sayTemperature(Math.round(course.pulledC))}`}
+        {after.length > 0
+          ? `Out at ${offC}, then ${sayAll(after.map((s) => s.then))}: it will reach ${endC}`
+          : coasts
+            ? `Off at ${offC}; it will rise to ${endC}`
+            : `Off at ${offC}`}
       </h2>
       <p>
         <b>{sayThickness(dish.asked?.piece.thicknessMm ?? 0)}</b> at the thickest, from{' '}
         {sayTemperature(dish.asked?.startC ?? 0)}, {method.heat.of} at{' '}
-        {sayTemperature(dish.asked?.setting.mediumC ?? 0)}: about <b>{sayMinutes(course.pulledS)}</b>
+        {sayTemperature(dish.asked?.setting.mediumC ?? 0)}: about <b>{sayMinutes(course.outS - course.inS)}</b>
         {sidesS.length === 2 && `, ${sayMinutes(sidesS[0]!)} and ${sayMinutes(sidesS[1]!)} a side`}
         {sidesS.length > 2 && `, turned every ${sayMinutes(sidesS[0]!)}`}. 90 % are between {sayMinutes(cooking.lowS)}{' '}
         and {sayMinutes(cooking.highS)}. Go by the thermometer, not by the clock.
       </p>
+      {stages.length > 0 && (
+        <p>
+          {sayAll(stages.map((s) => `${s.step}, ${sayMinutes(s.seconds)} at ${sayTemperature(Math.round(s.mediumC))}`))}
+          : <b>{sayMinutes(course.pulledS)}</b> in all, until it is off the heat.
+        </p>
+      )}
+      <InRounds told={told} of={method.heat.of} />
       <LearnedOf kitchen={dish.kitchen} />
       {strict && (
         <p>
@@ -126,10 +141,9 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
       <p>
         <b>Signs that it is done:</b> <Explained text={method.look.join('; ')} />.
       </p>
-      {Math.min(...course.bathC) < course.bathC[0]! - 8 && (
+      {course.bathLowC < course.bathStartC - 8 && (
         <p>
-          {method.heat.of.charAt(0).toUpperCase() + method.heat.of.slice(1)} falls to{' '}
-          {sayTemperature(Math.round(Math.min(...course.bathC)))} when the fish goes in.
+          {capital(method.heat.of)} falls to {sayTemperature(Math.round(course.bathLowC))} when the fish goes in.
         </p>
       )}
       {method.middle === 'cooked' && under >= 0.5 && (
@@ -146,6 +160,35 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
       )}
       <Lines />
     </section>
+  );
+}
+
+/** What does not go in at once: rounds, and how long between them; or fat that even one piece cools too far. */
+function InRounds({ told, of }: { told: DishReckoned | null; of: string }) {
+  const r = told?.rounds;
+  if (!r) return null;
+  const tooCold = r.floorC !== null && r.fallsToC !== null && r.fallsToC < r.floorC - 0.5;
+  return (
+    <>
+      {r.count > 1 && (
+        <p>
+          <b>
+            {r.count} rounds of {plural(r.pieces, 'piece')}
+          </b>
+          {r.limitedBy === 'the bath'
+            ? `: more would bring ${of} under ${sayTemperature(r.floorC ?? 0)}, where a crust soaks it up`
+            : ': no more lie in it side by side'}
+          .{r.againS >= 30 && ` Between two wait ${sayMinutes(r.againS)}, until ${of} is hot again.`} Keep what is done
+          warm on a rack in the oven at {sayTemperature(90)}.
+        </p>
+      )}
+      {tooCold && (
+        <p className="alert alert-warning">
+          Even {r.pieces === 1 ? 'one piece' : 'so few pieces'} bring {of} to {sayTemperature(Math.round(r.fallsToC!))}:
+          under {sayTemperature(r.floorC!)} the crust soaks it up. Take more of it, or smaller pieces.
+        </p>
+      )}
+    </>
   );
 }
 

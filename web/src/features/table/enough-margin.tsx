@@ -32,7 +32,7 @@ export function EnoughMargin({
         )}
       </p>
       <DoneWhen meal={meal} dish={dish} />
-      <FitsNote meal={meal} />
+      <FitsNote meal={meal} dish={dish} />
     </aside>
   );
 }

@@ -1,13 +1,13 @@
 import { sayAll } from '@dagboek/core/units';
 import type { Fit, Vessel } from '@dagboek/core/cook';
 import { inVessel, kitchenOf, usesOf } from '@dagboek/journal';
-import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../asked/catalogue.ts';
+import { plural } from '../../asked/format.ts';
 import { sayGrams, sayShortLength, sayVolume } from '../../asked/units.ts';
 import { typedNumber } from '../../ui/typed-number.ts';
 import { useWidth } from '../../ui/use-width.ts';
-import { lyingFish } from './lying-fish.ts';
+import { ifKnown } from '../../ui/known.ts';
+import type { Dish } from './use-dish.ts';
 import type { NewMeal } from './use-new-meal.ts';
 
 const FIT_WORDS = {
@@ -19,21 +19,14 @@ const FIT_WORDS = {
 } as const;
 
 /** Whether the fish fits what it is cooked in, drawn to scale; how much liquid covers it; how far the oil rises. */
-export function FitsNote({ meal }: { meal: NewMeal }) {
-  const { byId } = useCatalogue();
-  const { main, method, book } = meal;
+export function FitsNote({ meal, dish }: { meal: NewMeal; dish: Dish }) {
+  const { main, method, book, lying: fish } = meal;
   const kitchen = kitchenOf(book);
   const uses = usesOf(method);
-  const species = main ? byId(main.held.pack.species) : null;
-  const massG = main?.pieceG ?? 0;
-  const whole = main?.cut === 'whole';
-  const fish = useMemo(
-    () => (whole && species && massG > 0 ? lyingFish(species, massG) : null),
-    [whole, species, massG],
-  );
+  const rounds = ifKnown(dish.answer)?.rounds ?? null;
   if (!main || uses.length === 0) return null;
   const litres = typedNumber(meal.setting.amount ?? '') || (meal.usual?.amount ?? 0);
-  const lies = inVessel(book, method, main, fish, litres);
+  const lies = inVessel(book, method, main, fish, litres, rounds?.pieces);
   if (!lies)
     return (
       <p className="alert alert-warning">
@@ -84,8 +77,9 @@ export function FitsNote({ meal }: { meal: NewMeal }) {
         <p className={oil.tooFull ? 'alert alert-warning' : undefined}>
           {oil.tooFull && <b>Too full. </b>}
           {sayVolume(oil.litres)} of oil stand {sayShortLength(oil.levelMm)} high in the {v.name.toLowerCase()} and rise
-          by {sayShortLength(oil.risesMm)} with two pieces in it: {Math.round(oil.share * 100)} % of its depth. No more
-          than {sayVolume(Math.floor(oil.mostLitres * 10) / 10)} go in.
+          by {sayShortLength(oil.risesMm)} with {plural(rounds?.pieces ?? 1, 'piece')} in it:{' '}
+          {Math.round(oil.share * 100)} % of its depth. No more than {sayVolume(Math.floor(oil.mostLitres * 10) / 10)}{' '}
+          go in.
         </p>
       )}
       {!kitchen.own && (

@@ -1,7 +1,6 @@
-import { cookingOf } from '@dagboek/core/cook';
 import { outweighs } from '@dagboek/core/cut';
 import { type Recipe } from '@dagboek/core/recipes';
-import { batchesFor, cookedBy, dinnerFacts, isNotToEat, kitchenOf, whyNotToEat, type DONENESS } from '@dagboek/journal';
+import { cookedBy, dinnerFacts, isNotToEat, kitchenOf, whyNotToEat, type DONENESS } from '@dagboek/journal';
 import { useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { amountTrouble, asTyped, degrees, sayGrams, sayMass, typedAmount } from '../../asked/units.ts';
@@ -111,22 +110,18 @@ export function useBeginMeal(
     // A time of other choices than these is planned by nobody: what is being reckoned is waited for.
     const told = await dish.wait();
     if (method.heat && told && !told.reckoned.ok) return not(degrees(told.reckoned.why));
-    const { hands, rings, ovens, grills } = kitchenOf(book);
     const facts = dinnerFacts({
       name: meal.title,
       method,
       recipe: meal.recipe,
       packs: packs.map(({ pack, massG }) => ({ pack, massG })),
       fire: dish.asked,
-      cooking: cookingOf(told),
-      batches:
-        meal.main && dish.asked
-          ? batchesFor(book, method, meal.main, dish.asked.piece.thicknessMm, dish.asked.setting.amount)
-          : 1,
+      told,
       sides,
       plates: Math.max(1, meal.heads),
       serveAtMs: meal.serveMs,
-      means: { hands, rings, ovens, grills },
+      kitchen: kitchenOf(book),
+      vessel: meal.vessel,
       cook: meal.cook,
       eaters: meal.eaters,
       guests: meal.heads - meal.eaters.length,

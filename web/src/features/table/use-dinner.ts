@@ -5,6 +5,7 @@ import {
   type DinnerState,
   dinnerWork,
   endedBy,
+  kitchenOf,
   packsGone,
   servedAtBy,
   standingLine,
@@ -53,7 +54,7 @@ export function useDinner(d: DinnerState): Dinner {
   const minute = Math.floor(nowMs / MIN_MS) * MIN_MS;
   const asked = useAsked(nowMs);
   const { write, writeAll } = useWrite();
-  const told = useJob('planKitchen', d.ended ? null : dinnerWork(d, minute), LIMIT_MS);
+  const told = useJob('planKitchen', d.ended ? null : dinnerWork(d, minute, kitchenOf(asked.book).vessels), LIMIT_MS);
   const { value: plan, pale } = drawable(told.answer) ?? { value: null, pale: false };
   const steps = plan ? stepTimes(d, plan) : [];
   // Each pack is followed from the water on: once a minute, and after each line.

@@ -41,6 +41,8 @@ export function dishAsked(
       slashed: m.main.cut === 'whole' && (m.method.id === 'pan, whole' || m.method.id === 'grill, whole'),
     },
     pieces: m.main.all,
+    rounds: { all: m.main.all, ...(m.lieMost === null ? {} : { lieMost: m.lieMost }) },
+    ...(m.stages.length > 0 ? { stages: m.stages } : {}),
     startC: temperature(m.setting.start, m.main.startC),
     toC: m.method.middle === 'raw' ? (middle ?? RAW_MIDDLES.warm) : DONE[m.done].coreC,
     ...fire,

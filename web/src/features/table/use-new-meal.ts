@@ -1,5 +1,5 @@
 import { useAsked } from '../../asked/asked.ts';
-import { type DoneWay, sayRawVerdict } from '@dagboek/core/cook';
+import { type DoneWay, sayRawVerdict, type StageAsked } from '@dagboek/core/cook';
 import { isBody } from '@dagboek/core/larder';
 import { platesFrom } from '@dagboek/core/plates';
 import { stamp } from '@dagboek/core/time';
@@ -14,11 +14,15 @@ import {
   packsHeld,
   plannedDay,
   kindsOfPack,
+  kitchenOf,
+  lieAtOnce,
   whoMustNot,
   rawVerdictOf,
   recipesOf,
   recipesOfWay,
   settingFor,
+  stageChoices,
+  stagesAsked,
   toBeCooked,
   wayOf,
   waysFor,
@@ -34,6 +38,7 @@ import { useBook } from '../../offline/journal-context.tsx';
 import { inSentence } from '../../ui/names-in-text.ts';
 import { usePen } from '../../asked/pen.ts';
 import { countTrouble, typedNumber } from '../../ui/typed-number.ts';
+import { useLying } from './use-lying.ts';
 import { inField, typedAmount } from '../../asked/units.ts';
 
 /** "Pollack and mackerel", each kind once. */
@@ -102,6 +107,8 @@ export function useNewMeal() {
   const [serveSet, setServe] = useState<number | null | undefined>(undefined);
   const serveMs = serveSet === undefined ? nextDinner(zone) : serveSet;
   const [eaten, setEaten] = useState(false);
+  // Null: as the recipe has it, as long as nobody chose.
+  const [stagesSet, setStages] = useState<readonly StageAsked[] | null>(null);
 
   const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
   const taking = (h: HeldPack): Amount | null => typedAmount('mass', taken[h.pack.id] ?? '', Math.round(h.leftG));
@@ -129,11 +136,16 @@ export function useNewMeal() {
     kinds.some((s) => s.histamine),
   );
   const method = wayOf(fits, way, planned?.method ?? null);
+  const { lying, vessel } = useLying(method, main);
+  const lieMost = main
+    ? lieAtOnce(kitchenOf(book), method, main.pieceG, typedNumber(setting.mm ?? '') || main.thicknessMm)
+    : null;
   const usual = settingFor(book, method, grams, main?.thicknessMm ?? 0, main?.all);
   const recipes = recipesOf(book);
   const ofWay = recipesOfWay(recipes, method, main);
   const recipe = ofWay.find((r) => r.id === recipeId) ?? (recipeId === 'none' ? null : (ofWay[0] ?? null));
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
+  const stageKinds = main ? stageChoices(method, main.cut) : [];
   const only = onlyTheLine(asked, parts, atRiskOf(book, eaters, today), guestCount);
   return {
     book,
@@ -164,7 +176,11 @@ export function useNewMeal() {
       setWay(id);
       setRecipe(null);
       setSetting({});
+      setStages(null);
     },
+    stageKinds,
+    stages: stagesAsked(stageKinds, stagesSet, recipe),
+    setStages,
     recipes,
     ofWay,
     recipe,
@@ -179,6 +195,9 @@ export function useNewMeal() {
     mustNot: whoMustNot(asked, chosen, eaters, today),
     main,
     usual,
+    lieMost,
+    lying,
+    vessel,
     setting,
     setSetting,
     zone,
