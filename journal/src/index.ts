@@ -147,7 +147,7 @@ export { kitchenOf, recipeOf, recipesOf } from './read/table/kitchen-of.ts';
 export { dinnerFacts } from './read/table/dinner-facts.ts';
 export type { DinnerAsked } from './read/table/dinner-facts.ts';
 export { dinnerShopping } from './read/table/dinner-shopping.ts';
-export { stageChoices, stagesAsked, stageWords } from './read/table/stage-choices.ts';
+export { firesOf, mindOf, stageChoices, stagesAsked, stageWords } from './read/table/stage-choices.ts';
 export type { StageChoice, StageWords } from './read/table/stage-choices.ts';
 export { stepWords, type StepWords } from './read/table/say-step.ts';
 export { inVessel, lieAtOnce, settingFor, usesOf, vesselsFor } from './read/table/in-the-kitchen.ts';

@@ -2,6 +2,7 @@ import { isNestedBeyond } from '../schema/index.ts';
 import { METHODS } from '../cook/index.ts';
 import { amountOf, type Amounts, sayPortion, sensible } from './scale.ts';
 import { readIngredient } from './read-ingredient.ts';
+import { writtenOut } from './with-stages.ts';
 import { MOST, type Recipe, recipeTrouble, type Step } from './recipe.ts';
 
 /** Where our own facts of a recipe stand in its JSON-LD, so that it comes back as it was. */
@@ -44,7 +45,7 @@ export function toJsonLd(r: Recipe, amounts: Amounts): object {
         return sayPortion({ name: i.name, unit: i.unit, amount: n === null ? null : sensible(n, i.unit) });
       }),
     ],
-    recipeInstructions: r.steps.map((s) => ({ '@type': 'HowToStep', name: s.name, text: s.say })),
+    recipeInstructions: writtenOut(r).steps.map((s) => ({ '@type': 'HowToStep', name: s.name, text: s.say })),
     additionalProperty: { '@type': 'PropertyValue', propertyID: OWN, value: JSON.stringify(r) },
   };
 }

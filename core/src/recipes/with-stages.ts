@@ -81,5 +81,8 @@ export function withStages(
   return { ...recipe, steps: [...recipe.steps.slice(0, at), ...before, own, ...after, ...rest] };
 }
 
+/** A recipe with its own fires before and after written out as steps: what is cooked, printed and saved. */
+export const writtenOut = (recipe: Recipe): Recipe => withStages(recipe, stagesOf(recipe));
+
 /** What is done in a step that `withStages` wrote, by its id; null of any other. */
 export const sayOfStage = (step: string): string | null => stageOf(step.replace(/^stage-/, ''))?.say ?? null;

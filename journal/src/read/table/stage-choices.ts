@@ -10,7 +10,7 @@ import {
 } from '@dagboek/core/cook';
 import { type Recipe, stagesOf } from '@dagboek/core/recipes';
 
-/** A fire that may stand before or after one’s own: as it is usually set, and what is hot in it ("the pan"). */
+/** A fire that may stand before or after one’s own: as it is usually set, and what is hot in it ("pan"). */
 export interface StageChoice {
   readonly id: string;
   readonly at: StageKind['at'];
@@ -26,8 +26,20 @@ export interface StageWords {
   /** "Sear the fish"; within a list "seared", "basted in butter". */
   readonly step: string;
   readonly then: string;
+  /** What is hot in it: "pan". */
+  readonly hot: string;
   readonly mediumC: number;
   readonly seconds: number;
+}
+
+/** What is hot in a way: "pan". */
+const hotIn = (method: string): string => (methodOf(method)?.heat?.of ?? '').replace(/^the /, '');
+
+/** What is hot in each fire of a dish, in their order; none where there is one alone. */
+export function firesOf(method: string, stages: readonly StageAsked[]): string[] {
+  const words = stageWords(stages);
+  const of = (at: StageKind['at']): string[] => words.filter((s) => s.at === at).map((s) => s.hot);
+  return words.length === 0 ? [] : [...of('before'), hotIn(method), ...of('after')];
 }
 
 /** What may stand before and after a way for this cut. */
@@ -37,7 +49,7 @@ export const stageChoices = (method: Method, cut: PieceCut): StageChoice[] =>
     at: s.at,
     name: s.name,
     step: s.step,
-    hot: methodOf(s.method)!.heat!.of,
+    hot: hotIn(s.method),
     usual: usualStage(s),
   }));
 
@@ -53,6 +65,20 @@ export const stageWords = (stages: readonly StageAsked[]): StageWords[] =>
   stages.flatMap(({ id, mediumC, seconds }) => {
     const kind = stageOf(id);
     return kind
-      ? [{ at: kind.at, step: kind.step, then: kind.name.replace(/ (?:first|last)$/, ''), mediumC, seconds }]
+      ? [
+          {
+            at: kind.at,
+            step: kind.step,
+            then: kind.name.replace(/ (?:first|last)$/, ''),
+            hot: hotIn(kind.method),
+            mediumC,
+            seconds,
+          },
+        ]
       : [];
   });
+
+/** What can hurt in a way and in the fires around it, each once. */
+export const mindOf = (method: Method, stages: readonly Pick<StageAsked, 'id'>[]): string[] => [
+  ...new Set([...method.mind, ...stages.flatMap(({ id }) => methodOf(stageOf(id)?.method ?? '')?.mind ?? [])]),
+];

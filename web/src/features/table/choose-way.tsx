@@ -143,9 +143,9 @@ export function ChooseWay({
           {degrees(c.say)}
         </p>
       ))}
-      {method.mind.length > 0 && (
+      {meal.mind.length > 0 && (
         <p className="alert alert-error">
-          <b>Mind:</b> {degrees(method.mind.join(' '))}
+          <b>Mind:</b> {degrees(meal.mind.join(' '))}
         </p>
       )}
     </>

@@ -8,7 +8,16 @@ const [HEIGHT, LEFT, FOOT, TOP] = [220, 44, 24, 26];
 const STEPS = [1, 2, 5, 10, 20, 30, 60];
 
 /** A middle over the minutes: dotted since it is reckoned, off where it is pulled, the wash where it coasts, the authority's line hatched. */
-export function CookCurve({ cooking, read = [] }: { cooking: Cooking; read?: readonly { atS: number; c: number }[] }) {
+export function CookCurve({
+  cooking,
+  read = [],
+  fires = [],
+}: {
+  cooking: Cooking;
+  read?: readonly { atS: number; c: number }[];
+  /** What is hot in each of its fires, in their order; none where there is one alone. */
+  fires?: readonly string[];
+}) {
   const [ref, width] = useWidth(340);
   const { course } = cooking;
   const end = Math.max(course.peakS, course.pulledS) + Math.max(60, course.pulledS * 0.12);
@@ -25,6 +34,9 @@ export function CookCurve({ cooking, read = [] }: { cooking: Cooking; read?: rea
   const ticks = Array.from({ length: Math.floor(end / 60 / step) + 1 }, (_, i) => i * step);
   const lineY = y(CORE_LINES.usC);
   const coasts = course.peakS > course.pulledS + 20;
+  const edges = [0, ...(course.inS > 0 ? [course.inS] : []), course.outS, course.pulledS].filter(
+    (s, i, all) => i === 0 || s > all[i - 1]! + 1,
+  );
   const text = { fontSize: 13, fill: 'var(--ink-2)' } as const;
   return (
     <div ref={ref} className="mx-0 mt-2.5 mb-1">
@@ -59,8 +71,23 @@ export function CookCurve({ cooking, read = [] }: { cooking: Cooking; read?: rea
         <text x={LEFT} y={lineY - 11} style={{ fontSize: 13, fill: 'var(--crimson)', fontWeight: 600 }}>
           Official limit {sayTemperature(CORE_LINES.usC)}
         </text>
-        {course.inS > 0 && <Between at={x(course.inS)} />}
-        {course.outS < course.pulledS - 1 && <Between at={x(course.outS)} />}
+        {edges.slice(1, -1).map((s) => (
+          <path
+            key={s}
+            d={`M${x(s)} ${TOP - 14}V${HEIGHT - FOOT}`}
+            stroke="var(--ink)"
+            strokeWidth="1.4"
+            strokeDasharray="2 4"
+          />
+        ))}
+        {fires.map((of, i) => {
+          const [from, to] = [x(edges[i]!), x(edges[i + 1]!)];
+          return (
+            <text key={from} x={(from + to) / 2} y={TOP - 14} textAnchor="middle" style={{ ...text, fontSize: 12 }}>
+              {to - from > of.length * 6 ? of : ''}
+            </text>
+          );
+        })}
         <path d={line} fill="none" stroke="var(--teal)" strokeWidth="3" strokeLinecap="round" strokeDasharray="1 7" />
         <path
           d={`M${x(course.pulledS)} ${y(course.pulledC)}V${y(low)}`}
@@ -108,8 +135,3 @@ export function CookCurve({ cooking, read = [] }: { cooking: Cooking; read?: rea
     </div>
   );
 }
-
-/** Where it goes from one fire into the next. */
-const Between = ({ at }: { at: number }) => (
-  <path d={`M${at} ${TOP}V${HEIGHT - FOOT}`} stroke="var(--buoy)" strokeWidth="2" strokeDasharray="2 5" />
-);

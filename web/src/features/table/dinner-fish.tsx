@@ -1,7 +1,7 @@
 import { wordFor } from '../../asked/format.ts';
 import { cookingOf, type DishAsked, type StageAsked } from '@dagboek/core/cook';
 import { CORE_LINES, sayCore } from '@dagboek/core/harm';
-import { type DinnerDish, probedDish, stageWords } from '@dagboek/journal';
+import { type DinnerDish, firesOf, probedDish, stageWords } from '@dagboek/journal';
 import { useState } from 'react';
 import { Dialog } from '../../ui/dialog.tsx';
 import { DeckKey } from '../../lines/deck-key.tsx';
@@ -64,7 +64,7 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
           `, 90 % between ${sayMinutes(dish.lowMin * 60)} and ${sayMinutes(dish.highMin * 60)}`}
         . Go by the thermometer, not by the clock.
       </p>
-      {cooking && <CookCurve cooking={cooking} read={readings} />}
+      {cooking && <CookCurve cooking={cooking} read={readings} fires={firesOf(dish.method ?? '', stages)} />}
       {by && by.used > 0 && (
         <p role="status">
           <b>

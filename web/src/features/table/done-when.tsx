@@ -1,7 +1,7 @@
 import { cookingOf, type DishReckoned, DONE, type KitchenTimes } from '@dagboek/core/cook';
 import { InCitrus, InSalt } from './without-fire.tsx';
 import { AT_RISK, CORE_LINE_WORDS, CORE_LINES } from '@dagboek/core/harm';
-import { stageWords } from '@dagboek/journal';
+import { firesOf, stageWords } from '@dagboek/journal';
 import { LineKey } from '../../ui/key.tsx';
 import { NOT_COMPUTED } from '../../offline/workers/use-job.ts';
 import { degrees, sayTemperature, sayTemperatureDifference, sayThickness } from '../../asked/units.ts';
@@ -10,7 +10,7 @@ import { ifKnown } from '../../ui/known.ts';
 import type { Dish } from './use-dish.ts';
 import type { NewMeal } from './use-new-meal.ts';
 import { plural, sayAll } from '../../asked/format.ts';
-import { capital } from '../../ui/names-in-text.ts';
+import { capital, inSentence } from '../../ui/names-in-text.ts';
 import { Explained } from '../../ui/words/term.tsx';
 
 /** "9 min", "1½ min", "45 s". */
@@ -63,6 +63,8 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
   const { course, reachesC, rules, sidesS, besideRule: beside } = cooking;
   const stages = stageWords(dish.asked?.stages ?? []);
   const after = stages.filter((s) => s.at === 'after');
+  // Other fires last as they are set: what is told of its own is without them.
+  const othersS = course.pulledS - (course.outS - course.inS);
   const offC = sayTemperature(Math.round(course.outC));
   const endC = sayTemperature(Math.round(reachesC));
   const coasts = reachesC - course.pulledC >= 1;
@@ -82,13 +84,17 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         {sayTemperature(dish.asked?.startC ?? 0)}, {method.heat.of} at{' '}
         {sayTemperature(dish.asked?.setting.mediumC ?? 0)}: about <b>{sayMinutes(course.outS - course.inS)}</b>
         {sidesS.length === 2 && `, ${sayMinutes(sidesS[0]!)} and ${sayMinutes(sidesS[1]!)} a side`}
-        {sidesS.length > 2 && `, turned every ${sayMinutes(sidesS[0]!)}`}. 90 % are between {sayMinutes(cooking.lowS)}{' '}
-        and {sayMinutes(cooking.highS)}. Go by the thermometer, not by the clock.
+        {sidesS.length > 2 && `, turned every ${sayMinutes(sidesS[0]!)}`}. 90 % are between{' '}
+        {sayMinutes(cooking.lowS - othersS)} and {sayMinutes(cooking.highS - othersS)}. Go by the thermometer, not by
+        the clock.
       </p>
       {stages.length > 0 && (
         <p>
-          {sayAll(stages.map((s) => `${s.step}, ${sayMinutes(s.seconds)} at ${sayTemperature(Math.round(s.mediumC))}`))}
-          : <b>{sayMinutes(course.pulledS)}</b> in all, until it is off the heat.
+          {stages.map(
+            (s) =>
+              `${s.at === 'before' ? 'Before' : 'After'} that: ${inSentence(s.step)}, ${sayMinutes(s.seconds)} at ${sayTemperature(Math.round(s.mediumC))}. `,
+          )}
+          <b>{sayMinutes(course.pulledS)}</b> in all until it is off the heat.
         </p>
       )}
       <InRounds told={told} of={method.heat.of} />
@@ -104,7 +110,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
           you serve.
         </p>
       )}
-      <CookCurve cooking={cooking} />
+      <CookCurve cooking={cooking} fires={firesOf(method.id, dish.asked?.stages ?? [])} />
       <table className="w-full border-collapse">
         <caption className="sr-only">Three calculations</caption>
         <tbody>

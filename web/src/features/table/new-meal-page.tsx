@@ -19,6 +19,7 @@ import { ChooseWay, type RawMiddle } from './choose-way.tsx';
 import { EnoughMargin } from './enough-margin.tsx';
 import { HowItWas } from './how-it-was.tsx';
 import { LastTime } from './last-time.tsx';
+import { SideFields } from './side-fields.tsx';
 import { MealWarnings } from './meal-warnings.tsx';
 import { useBeginMeal } from './use-begin-meal.ts';
 import { RAW_MIDDLES, useDish } from './use-dish.ts';
@@ -91,12 +92,7 @@ export function NewMealPage() {
           </Row>
           <Row className="pad question" time={<b className="q">3</b>}>
             <h2>Side dishes</h2>
-            <ManyChips
-              label="Sides and sauces"
-              options={offered.map((r) => ({ value: r.id, text: r.name }))}
-              values={meal.beside}
-              onChange={meal.setBeside}
-            />
+            <SideFields offered={offered} values={meal.beside} onChange={meal.setBeside} />
             <p>
               {allergens && `${allergens} `}
               <Link to="/table/recipes">Recipes</Link>, <Link to="/table/kitchen">the kitchen</Link>

@@ -109,6 +109,8 @@ const stepOf = (s: StepDraft, i: number, all: readonly StepDraft[]): Step => ({
   place: s.place === 'none' ? null : s.place,
   after: s.from && s.from.after?.every((a) => all.slice(0, i).some((x) => x.id === a)) ? s.from.after : null,
   waits: s.from?.waits ?? null,
+  ...(s.from?.in ? { in: s.from.in } : {}),
+  ...(s.from?.frees ? { frees: true as const } : {}),
 });
 
 /** The recipe that was typed, right or not: `recipeTrouble` says which. `from`: the one that is changed. */
@@ -128,6 +130,8 @@ export const recipeOf = (d: RecipeDraft, id: string, from: Recipe | null): Recip
     steps: d.steps.map(stepOf),
     stands: d.stands.trim() === '' ? null : (typedNumber(d.stands) ?? Number.NaN),
     spoils: from?.spoils ?? (fish ? 4 : 1),
+    ...(from?.keepsWarm === undefined ? {} : { keepsWarm: from.keepsWarm }),
+    ...(from?.stages === undefined ? {} : { stages: from.stages }),
     leadsTo: from?.leadsTo ?? [],
   };
 };

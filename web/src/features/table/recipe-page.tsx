@@ -1,8 +1,8 @@
 import { Title } from '../../ui/title.tsx';
 import { methodOf } from '@dagboek/core/cook';
 import { PLATE_G } from '@dagboek/core/plates';
-import { sayAllergens, sayPortion, scaled, toJsonLd } from '@dagboek/core/recipes';
-import { recipeOf } from '@dagboek/journal';
+import { sayAllergens, sayPortion, scaled, toJsonLd, writtenOut } from '@dagboek/core/recipes';
+import { mindOf, recipeOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { MissingPage } from '../../frame/missing-page.tsx';
@@ -37,6 +37,7 @@ export function RecipePage() {
   const given = typedAmount('mass', fish)?.value;
   const amounts = { plates: heads, fishG: given !== undefined && given > 0 ? given : heads * PLATE_G };
   const method = methodOf(recipe.method ?? '');
+  const mind = method ? mindOf(method, recipe.stages ?? []) : [];
   const allergens = sayAllergens([recipe]);
   return (
     <Page
@@ -79,7 +80,7 @@ export function RecipePage() {
             </ul>
             {allergens && <p className={recipe.declared === false ? 'alert alert-warning' : undefined}>{allergens}</p>}
           </Row>
-          {recipe.steps.map((s) => (
+          {writtenOut(recipe).steps.map((s) => (
             <Row
               key={s.id}
               className="line"
@@ -101,10 +102,10 @@ export function RecipePage() {
               </p>
             </Row>
           ))}
-          {method && method.mind.length > 0 && (
+          {mind.length > 0 && (
             <Row className="pad">
               <p className="alert alert-error">
-                <b>Mind:</b> {degrees(method.mind.join(' '))}
+                <b>Mind:</b> {degrees(mind.join(' '))}
               </p>
             </Row>
           )}

@@ -83,7 +83,7 @@ function StageField({
         }}
       />
       <Quantity
-        label={`${capital(kind.hot.replace(/^the /, ''))} at`}
+        label={`${capital(kind.hot)} at`}
         amount="temperature"
         value={hot}
         placeholder={inField('temperature', usual.mediumC)}

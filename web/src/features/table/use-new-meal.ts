@@ -10,6 +10,7 @@ import {
   type HeldPack,
   mealsInOrder,
   meatTaken,
+  mindOf,
   onlyTheLine,
   packsHeld,
   plannedDay,
@@ -146,6 +147,7 @@ export function useNewMeal() {
   const recipe = ofWay.find((r) => r.id === recipeId) ?? (recipeId === 'none' ? null : (ofWay[0] ?? null));
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
   const stageKinds = main ? stageChoices(method, main.cut) : [];
+  const stages = stagesAsked(stageKinds, stagesSet, recipe);
   const only = onlyTheLine(asked, parts, atRiskOf(book, eaters, today), guestCount);
   return {
     book,
@@ -179,7 +181,8 @@ export function useNewMeal() {
       setStages(null);
     },
     stageKinds,
-    stages: stagesAsked(stageKinds, stagesSet, recipe),
+    stages,
+    mind: mindOf(method, stages),
     setStages,
     recipes,
     ofWay,
