@@ -33,6 +33,9 @@ export function toCover(vessel: Vessel, massG: number, thickMm: number, pieces =
   return { litres, levelMm, overMm: Math.max(0, levelMm - vessel.deepMm) };
 }
 
+/** What a vessel holds to its rim, l. */
+export const rimLitres = (v: Vessel): number => (footMm2(v) * v.deepMm) / 1e6;
+
 /** So far under the rim liquid stays, mm: it shivers, and is carried. */
 const UNDER_RIM_MM = 15;
 

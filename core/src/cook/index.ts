@@ -64,5 +64,14 @@ export type { Kitchen } from './vessels.ts';
 export { vesselTrouble } from './vessel.ts';
 export type { Vessel } from './vessel.ts';
 export { circleAround, type Point } from './circle-around.ts';
-export { laidIn, type Cover, footMm2, type OilLevel, oilLevel, holdsLitres, toCover } from './fill-vessel.ts';
+export {
+  laidIn,
+  type Cover,
+  footMm2,
+  type OilLevel,
+  oilLevel,
+  holdsLitres,
+  rimLitres,
+  toCover,
+} from './fill-vessel.ts';
 export { type Fit, fitIn, hullOf, liesIn, type Lying, type LyingFish, partOf } from './fits.ts';

@@ -117,6 +117,12 @@ const cookedOf = (a: CookingAsked, thicker = 1): Cooked => {
   return { body: pieceBody(piece, exponent), pieces: a.pieces, startC: a.startC };
 };
 
+/** Colder than this there is ice in it, degC. */
+const ICE_C = -1;
+/** Sources: NFPA and fire brigades on frying what is frozen. */
+export const FROZEN_IN_OIL =
+  'Never lay frozen fish in hot oil: its ice makes the oil boil over and catch fire. Thaw it in the fridge and dry it, then enter what it starts at.';
+
 /** What is wrong with what is asked, in a sentence; null when nothing. */
 export function cookingTrouble(a: CookingAsked): string | null {
   const { heat } = a.method;
@@ -124,6 +130,7 @@ export function cookingTrouble(a: CookingAsked): string | null {
   if (!(a.pieces >= 1) || a.pieces > 200) return 'Enter how many pieces there are.';
   if (!(a.startC >= START_C[0] && a.startC <= START_C[1]))
     return `The fish’s starting temperature must be between ${START_C[0]}° and ${START_C[1]}°.`;
+  if (heat.of === 'the oil' && a.startC < ICE_C) return FROZEN_IN_OIL;
   if (!(a.toC > 5 && a.toC < 95)) return 'The temperature of the middle must be between 5° and 95°.';
   if (a.startC >= a.toC)
     return `Its middle is at ${Math.round(a.startC)}° already, and should reach ${Math.round(a.toC)}°: start with colder fish, or choose a warmer middle.`;

@@ -96,6 +96,14 @@ describe('a dish in rounds', () => {
     const { rounds: _, ...together } = asked(60);
     expect(reckonDish(together).rounds).toBeNull();
   });
+  test('what is frozen never goes into hot oil; into the oven it may', () => {
+    const told = reckonDish({ ...asked(6), startC: -18 });
+    expect(told.reckoned).toMatchObject({ ok: false, why: expect.stringMatching(/^Never lay frozen fish in hot oil/) });
+    expect(told.rounds).toBeNull();
+    expect(reckonDish({ ...asked(6), startC: 0 }).reckoned.ok).toBe(true);
+    const roast = { ...asked(6), method: 'roast', setting: usualSetting(methodOf('roast')!.heat!) };
+    expect(reckonDish({ ...roast, startC: -18 }).reckoned.ok).toBe(true);
+  });
   test('what cannot be reckoned has no rounds either', () => {
     expect(reckonDish({ ...asked(6), startC: 90 })).toMatchObject({ reckoned: { ok: false }, rounds: null });
     expect(reckonDish({ ...asked(6), method: 'no way' })).toMatchObject({ reckoned: { ok: false }, rounds: null });

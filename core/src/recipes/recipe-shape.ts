@@ -24,6 +24,7 @@ export function isRecipe(x: unknown): x is Recipe {
     orNull(s['after'], texts) &&
     orNull(s['waits'], (w) => isNumber(w, 2880)) &&
     (s['in'] === undefined || isText(s['in'], 10)) &&
+    (s['holds'] === undefined || isNumber(s['holds'], 100)) &&
     (s['frees'] === undefined || s['frees'] === true);
   const stage = (s: unknown): boolean => isObject(s) && isText(s['id'], 60) && isNumber(s['minutes'], 60);
   const ingredient = (i: unknown): boolean =>

@@ -49,6 +49,8 @@ export interface Step {
   readonly waits: number | null;
   /** What it is done in; left out: of fish on a ring what the fish is cooked in, else nothing that others could need. */
   readonly in?: Vessel['use'];
+  /** What it is done in must hold so much to the rim, l: of oil twice what goes in. Left out: as small as may be. */
+  readonly holds?: number;
   /** After it another dish may have the vessel, until a later step takes it up again. */
   readonly frees?: true;
 }
@@ -123,6 +125,7 @@ function stepTrouble(x: unknown, before: ReadonlySet<string>): string | null {
     return `${name}: it waits for a step that comes later, or is not there.`;
   if (x['waits'] !== null && !isNumber(x['waits'], 0, 2880))
     return `${name}: it waits so many minutes, or as long as it likes.`;
+  if (x['holds'] !== undefined && !isNumber(x['holds'], 0, 100)) return `${name}: say in litres what it must hold.`;
   if (x['frees'] !== undefined && x['frees'] !== true) return `${name}: its vessel is free after it, or it is not.`;
   if (x['in'] !== undefined && !isOf(STEP_VESSELS, x['in'])) return `${name}: in a pan, a pot, or nothing of its own.`;
   return null;

@@ -37,9 +37,11 @@ export const MORE_BESIDE: readonly Recipe[] = [
       alone('boil', 'Potatoes', 22, 'From cold salted water, at a simmer until a knife goes in.', {
         place: 'ring',
         in: 'pot',
+        holds: 2.5,
       }),
       hand('mash', 'Mash', 4, 'Steam them dry, mash them, then hot milk and butter.', {
         in: 'pot',
+        holds: 2.5,
         perPlate: 0.5,
         waits: 3,
       }),
@@ -57,8 +59,9 @@ export const MORE_BESIDE: readonly Recipe[] = [
       alone('boil', 'Boil them a little', 12, 'From cold salted water, until their edges are soft.', {
         place: 'ring',
         in: 'pot',
+        holds: 2.5,
       }),
-      hand('shake', 'Drain and shake', 2, 'Until their edges are rough.', { in: 'pot', waits: 3 }),
+      hand('shake', 'Drain and shake', 2, 'Until their edges are rough.', { in: 'pot', holds: 2.5, waits: 3 }),
       alone('hot', 'Oven hot', 20, '200°, the tray with its oil in it. Hot oil spits: lay them in away from you.', {
         place: 'oven',
         after: [],
@@ -86,7 +89,11 @@ export const MORE_BESIDE: readonly Recipe[] = [
       taste('salt'),
     ],
     steps: [
-      alone('boil', 'Potatoes', 24, 'Skin on, in salted water, until a knife goes in.', { place: 'ring', in: 'pot' }),
+      alone('boil', 'Potatoes', 24, 'Skin on, in salted water, until a knife goes in.', {
+        place: 'ring',
+        in: 'pot',
+        holds: 2.5,
+      }),
       hand('slice', 'Peel and slice', 4, 'While they are hot; a cloth in the hand.', { perPlate: 1, waits: 10 }),
       hand('dress', 'Dress', 3, 'Vinegar and mustard first, oil last.', { waits: 5 }),
     ],
@@ -103,6 +110,7 @@ export const MORE_BESIDE: readonly Recipe[] = [
       hand('wilt', 'Greens', 4, 'Garlic in oil until it smells, stalks, then leaves.', {
         place: 'ring',
         in: 'pot',
+        holds: 2.5,
         perPlate: 0.25,
         waits: 120,
       }),

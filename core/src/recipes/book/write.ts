@@ -19,7 +19,7 @@ export const taste = (name: string, ...allergens: Allergen[]): Ingredient => ({
   allergens,
 });
 
-type More = Partial<Pick<Step, 'after' | 'waits' | 'perPlate' | 'place' | 'hands' | 'in' | 'frees'>>;
+type More = Partial<Pick<Step, 'after' | 'waits' | 'perPlate' | 'place' | 'hands' | 'in' | 'holds' | 'frees'>>;
 const step = (id: string, name: string, say: string, takes: Step['takes'], minutes: number, more: More): Step => ({
   id,
   name,

@@ -26,9 +26,15 @@ describe('who has which vessel', () => {
     });
     expect(of('sorrel-butter', 'new-potatoes').sides).toEqual([{ pot: 'saucepan' }, { pot: 'pot' }]);
     expect(of('new-potatoes', 'sorrel-butter', 'rice').shared).toBe(true);
-    expect(vesselsOfDinner(vessels, 'pot', byId('batter-beer'), [byId('chips-twice')]).sides).toEqual([
+    expect(vesselsOfDinner(vessels, 'pot', byId('batter-beer'), [byId('greens')]).sides).toEqual([{ pot: 'pot' }]);
+    expect(vesselsOfDinner(vessels, 'pot', byId('batter-beer'), [byId('peas-fennel')]).sides).toEqual([
       { pot: 'saucepan' },
     ]);
+    // Two litres of oil never go into a saucepan: it waits for the large pot.
+    expect(vesselsOfDinner(vessels, 'pot', byId('batter-beer'), [byId('chips-twice')])).toMatchObject({
+      sides: [{ pot: 'pot' }],
+      shared: true,
+    });
     // What the kitchen has none of holds nobody up.
     expect(vesselsOfDinner([], null, byId('batter-beer'), [byId('rice')])).toEqual({
       fish: null,
@@ -51,7 +57,7 @@ const asked = (way: string, more: Partial<DishAsked> = {}): DishAsked => ({
   rounds: { all: 12 },
   ...more,
 });
-const ONE_POT = { ...SOME_KITCHEN, vessels: vessels.filter((v) => v.id !== 'saucepan') };
+
 const dinner = (fire: DishAsked, recipe: string | null, sides: string[], kitchen = SOME_KITCHEN, vessel = 'pot') =>
   dinnerFacts({
     name: 'The fish',
@@ -76,7 +82,7 @@ const stateOf = (facts: ReturnType<typeof dinnerFacts>, ...more: Entry[]) => {
 };
 
 describe('chips and battered fish in one pot for six', () => {
-  const facts = dinner(asked('batter'), 'batter-beer', ['chips-twice'], ONE_POT);
+  const facts = dinner(asked('batter'), 'batter-beer', ['chips-twice'], SOME_KITCHEN);
   test('is an entry that is taken; the fish goes in in rounds', () => {
     expect(
       validateEntry(JSON.parse(JSON.stringify(anEntry('dinner.set', DINNER, facts))), Date.parse(at('18:00'))),
@@ -87,7 +93,7 @@ describe('chips and battered fish in one pot for six', () => {
   });
   test('is planned so that the pot never holds both, and is proven', () => {
     const { d } = stateOf(facts);
-    const work = dinnerWork(d, d.serveAtMs - 240 * 60_000, ONE_POT.vessels);
+    const work = dinnerWork(d, d.serveAtMs - 240 * 60_000, SOME_KITCHEN.vessels);
     const plan = planDinner(work);
     if (!plan.ok) throw new Error(plan.why);
     expect([plan.lateMin, plan.proven]).toEqual([0, true]);
@@ -134,12 +140,12 @@ describe('a sear before the oven', () => {
 });
 
 describe('vessels while it is cooked', () => {
-  const facts = dinner(asked('batter'), 'batter-beer', ['chips-twice'], ONE_POT);
+  const facts = dinner(asked('batter'), 'batter-beer', ['chips-twice'], SOME_KITCHEN);
   const step = (task: string, did: 'begun' | 'done', time: string): Entry =>
     anEntry('dinner.step', DINNER, { task, did } as never, { at: at(time) });
   const workAt = (time: string, ...more: Entry[]) => {
     const { d } = stateOf(facts, ...more);
-    return dinnerWork(d, Date.parse(at(time)), ONE_POT.vessels);
+    return dinnerWork(d, Date.parse(at(time)), SOME_KITCHEN.vessels);
   };
   test('who has begun in it keeps it until all of that is done; then it is free', () => {
     const begun = workAt('18:20', step('side1/warm', 'begun', '18:15'));

@@ -1,5 +1,5 @@
 import type { Vessel } from '@dagboek/core/cook';
-import { footMm2 } from '@dagboek/core/cook';
+import { footMm2, rimLitres } from '@dagboek/core/cook';
 import type { Recipe } from '@dagboek/core/recipes';
 
 /** What of a kitchen each dish of a dinner is done in, by ids: the fish, what its other steps need, and each side. */
@@ -12,8 +12,9 @@ export interface VesselsOfDinner {
 }
 
 /**
- * Gives each dish its vessels: the fish the one that was chosen for it, a side the largest of its kind that is free, a sauce the smallest. Where
- * none is free it shares the one that the fewest have: then they are used one after the other.
+ * Gives each dish its vessels: the fish the one that was chosen for it, a side the largest of its kind that is free, a sauce the smallest, none
+ * too small for what goes in while another is not. Where none is free it shares the one that the fewest have: then they are used one after the
+ * other.
  */
 export function vesselsOfDinner(
   vessels: readonly Vessel[],
@@ -27,10 +28,13 @@ export function vesselsOfDinner(
   const give = (r: Recipe): Partial<Record<Vessel['use'], string>> => {
     const out: Partial<Record<Vessel['use'], string>> = {};
     for (const use of new Set(r.steps.flatMap((s) => s.in ?? []))) {
+      const holds = Math.max(0, ...r.steps.filter((s) => s.in === use).map((s) => s.holds ?? 0));
+      const large = (v: Vessel): number => (rimLitres(v) >= holds ? 0 : 1);
       const [best] = vessels
         .filter((v) => v.use === use)
         .sort(
           (a, b) =>
+            large(a) - large(b) ||
             (users.get(a.id) ?? 0) - (users.get(b.id) ?? 0) ||
             (r.course === 'sauce' ? footMm2(a) - footMm2(b) : footMm2(b) - footMm2(a)),
         );

@@ -110,6 +110,7 @@ const stepOf = (s: StepDraft, i: number, all: readonly StepDraft[]): Step => ({
   after: s.from && s.from.after?.every((a) => all.slice(0, i).some((x) => x.id === a)) ? s.from.after : null,
   waits: s.from?.waits ?? null,
   ...(s.from?.in ? { in: s.from.in } : {}),
+  ...(s.from?.holds ? { holds: s.from.holds } : {}),
   ...(s.from?.frees ? { frees: true as const } : {}),
 });
 
