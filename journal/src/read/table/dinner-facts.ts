@@ -54,7 +54,7 @@ const NO_TIMES = {
 } as const;
 
 /** What is asked of a clock is its own fire: the others last as they are set. Null where nothing is timed. */
-function timesOf(told: DishReckoned | null) {
+export function timesOf(told: DishReckoned | null) {
   const cooking = cookingOf(told);
   if (!cooking) return null;
   const { inS, outS, outC, pulledS, peakS } = cooking.course;
@@ -67,6 +67,14 @@ function timesOf(told: DishReckoned | null) {
     highMin: tenth((ownS + cooking.highS - pulledS) / 60),
     restMin: tenth(Math.max(0, peakS - pulledS) / 60),
   };
+}
+
+/** What its steps are told of that: minutes of one round, and how many. */
+export function minutesOfFish(told: DishReckoned | null): CookMinutes {
+  const times = timesOf(told);
+  if (!times) return UNTIMED;
+  const { count = 1, againS = 0 } = told?.rounds ?? {};
+  return { cookMin: times.cookMin, restMin: times.restMin, rounds: count, againMin: againS / 60 };
 }
 
 /** A dinner as it is written down: its dishes, its steps, what the kitchen has. The fish is dish `fish`, what stands beside it `side1` on. */
@@ -103,14 +111,7 @@ export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
         id: 'fish',
         recipe,
         plates: a.plates,
-        fish: times
-          ? {
-              cookMin: times.cookMin,
-              restMin: times.restMin,
-              rounds: rounds?.count ?? 1,
-              againMin: (rounds?.againS ?? 0) / 60,
-            }
-          : UNTIMED,
+        fish: minutesOfFish(a.told),
         vessels: { fish: vessels.fish, beside: vessels.besideFish },
         keptWarm: vessels.shared || (rounds?.count ?? 1) > 1,
       }),

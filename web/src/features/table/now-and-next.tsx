@@ -5,6 +5,7 @@ import { minutesSeconds } from '../../ui/minutes-seconds.ts';
 import { Row } from '../../frame/page.tsx';
 import { Key, LineKey } from '../../ui/key.tsx';
 import type { Dinner } from './use-dinner.ts';
+import { WhatHelps } from './what-helps.tsx';
 
 /** What is farther off is no action of this hour: its key is a plain one, ms. */
 const SOON_MS = 60 * 60_000;
@@ -33,6 +34,7 @@ export function Late({ dinner, onFail }: { dinner: Dinner; onFail: OnFail }) {
           onClick={() => void dinner.move(servedMs).then((r) => onFail(r.ok ? null : r.why))}
         />
       </div>
+      <WhatHelps dinner={dinner} lateMin={plan.lateMin} onFail={onFail} />
     </Row>
   );
 }

@@ -1,4 +1,4 @@
-import { planOdds, reckonBox } from '@dagboek/journal';
+import { planOdds, reckonBox, whatHelps } from '@dagboek/journal';
 import { planMeals } from './plan-meals.ts';
 import { planKitchen } from './plan-kitchen.ts';
 import { reckonDish } from '@dagboek/core/cook';
@@ -18,6 +18,7 @@ export const JOBS = {
   reckonBox,
   readPackFile,
   readRuleFile,
+  whatHelps,
 } as const;
 
 export type Job = keyof typeof JOBS;
