@@ -147,6 +147,7 @@ export { kitchenOf, recipeOf, recipesOf } from './read/table/kitchen-of.ts';
 export { dinnerFacts } from './read/table/dinner-facts.ts';
 export type { DinnerAsked } from './read/table/dinner-facts.ts';
 export { dinnerShopping } from './read/table/dinner-shopping.ts';
+export { plannedAndDone, type StepDone, workAsSet } from './read/table/planned-and-done.ts';
 export { type Help, type HelpAsked, whatHelps } from './read/table/what-helps.ts';
 export { firesOf, mindOf, stageChoices, stagesAsked, stageWords } from './read/table/stage-choices.ts';
 export type { StageChoice, StageWords } from './read/table/stage-choices.ts';

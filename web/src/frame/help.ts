@@ -144,6 +144,8 @@ export const HELP: Readonly<Record<string, Help>> = {
     in: [
       ['table', 'The clock of a dinner'],
       ['table', 'How long it takes'],
+      ['table', 'Several fires'],
+      ['table', 'Rounds and pots'],
     ],
   },
   '/table/:id/record': {
@@ -158,6 +160,8 @@ export const HELP: Readonly<Record<string, Help>> = {
     in: [
       ['table', 'Cook a meal'],
       ['table', 'How long it takes'],
+      ['table', 'Several fires'],
+      ['table', 'Rounds and pots'],
       ['table', 'Whole fish and pans'],
       ['table', 'Can it be eaten raw?'],
     ],
