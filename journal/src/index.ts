@@ -150,8 +150,7 @@ export { dinnerShopping } from './read/table/dinner-shopping.ts';
 export { plannedAndDone, type StepDone, workAsSet } from './read/table/planned-and-done.ts';
 export { type Help, type HelpAsked, whatHelps } from './read/table/what-helps.ts';
 export { firesOf, mindOf, stageChoices, stagesAsked, stageWords } from './read/table/stage-choices.ts';
-export type { StageChoice, StageWords } from './read/table/stage-choices.ts';
-export { stepWords, type StepWords } from './read/table/say-step.ts';
+export { stepWords } from './read/table/say-step.ts';
 export { inVessel, lieAtOnce, settingFor, usesOf, vesselsFor } from './read/table/in-the-kitchen.ts';
 export type { InVessel } from './read/table/in-the-kitchen.ts';
 export { cookedBy } from './read/table/cooked-by.ts';
@@ -170,7 +169,7 @@ export { whoMustNot } from './read/menu/who-must-not.ts';
 export { rawBy } from './read/keeping/raw-by.ts';
 export { kindsOfPack } from './read/keeping/kinds-of-pack.ts';
 export { rawPackOf, rawVerdictOf } from './read/keeping/raw-verdict-of.ts';
-export { dinnersOpen, stepIs, tasksNow, timersOf } from './read/table/dinners.ts';
+export { dinnersAbout, dinnersOpen, stepIs, tasksNow, timersOf } from './read/table/dinners.ts';
 export type { StepIs, Timer } from './read/table/dinners.ts';
 export { dinnerNow, dinnerWork, endedBy, servedAtBy, stepTimes } from './read/table/dinner-work.ts';
 export type { DinnerNow, StepTime } from './read/table/dinner-work.ts';
@@ -195,7 +194,6 @@ export {
   takeOutsFor,
 } from './read/menu/menu-wishes.ts';
 export { countOf, tripBrought } from './read/diary/trip-brought.ts';
-export { dinnersAbout } from './read/table/dinners.ts';
 export { mealsAhead } from './read/menu/meals-ahead.ts';
 export { packAsIf } from './read/keeping/pack-as-if.ts';
 export { formOfPack } from './read/bodies/pack-form.ts';

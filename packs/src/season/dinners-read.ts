@@ -1,5 +1,6 @@
 import { cookingOf, methodOf, reckonDish, simulatedProbe, SOME_KITCHEN, usualSetting } from '@dagboek/core/cook';
-import { taskId } from '@dagboek/core/recipes';
+import { RECIPES, stagesOf, taskId } from '@dagboek/core/recipes';
+import { planDinner } from '@dagboek/core/schedule';
 import { epochMs } from '@dagboek/core/time';
 import { dinnerFacts } from '@dagboek/journal';
 import type { openTheBook } from './crew.ts';
@@ -29,7 +30,11 @@ export function dinnersRead(s: Scribe, tern: ReturnType<typeof openTheBook>, now
       eaters: string[];
     };
     const way = WAYS[word as keyof typeof WAYS];
-    if (!way || name === 'Fish cakes' || (count[word] = (count[word] ?? 0) + 1) > MOST) continue;
+    if (!way || name === 'Fish cakes' || (count[word] = (count[word] ?? 0) + 1) > MOST + 1) continue;
+    if (count[word] > MOST) {
+      if (word === 'roasted') searedAndRoasted(s, tern.tomas, meal, { name, packs, eaters });
+      continue;
+    }
     const method = methodOf(way.id)!;
     const fire = {
       method: way.id,
@@ -90,4 +95,56 @@ export function dinnersRead(s: Scribe, tern: ReturnType<typeof openTheBook>, now
     s.aside('dinner.step', id, begunMs + Math.round(tookS) * 1000, tern.tomas, { task, did: 'done' });
     s.aside('dinner.ended', id, servedMs, tern.tomas, { meal: meal.subject });
   }
+}
+
+/** Minutes by which each step took longer or shorter than planned, in turn. */
+const WENT = [1, 0, 3, 0, 2, -1] as const;
+
+/** One was seared before the oven, each of its steps noted: what planned and done lie over each other for. */
+function searedAndRoasted(
+  s: Scribe,
+  by: string,
+  meal: Scribe['entries'][number],
+  { name, packs, eaters }: { name: string; packs: { pack: string; massG: number }[]; eaters: string[] },
+): void {
+  const recipe = RECIPES.find((r) => r.id === 'sear-and-roast')!;
+  const method = methodOf('roast')!;
+  const fire = {
+    method: method.id,
+    setting: usualSetting(method.heat!),
+    piece: {
+      ...{ cut: 'portion' as const, thicknessMm: 27, massG: 170, fat: 'lean' as const },
+      ...{ bone: false, skin: true, slashed: false },
+    },
+    pieces: eaters.length,
+    startC: 4,
+    toC: 60,
+    thicknessBy: 'by ruler' as const,
+    stages: stagesOf(recipe),
+    species: null,
+  };
+  const servedMs = epochMs(meal.at);
+  const setMs = servedMs - 70 * MIN;
+  const id = s.besideId(setMs);
+  const facts = dinnerFacts({
+    ...{ name, method, recipe, packs, fire, told: reckonDish(fire), sides: [], plates: eaters.length },
+    ...{ serveAtMs: servedMs - 4 * MIN, kitchen: { ...SOME_KITCHEN, rings: 3 }, vessel: 'tray' },
+    ...{ cook: by, eaters, guests: 0 },
+  });
+  s.aside('dinner.set', id, setMs, by, facts);
+  const plan = planDinner({ tasks: facts.tasks, means: facts.means, within: 66 });
+  if (!plan.ok) return;
+  let behind = 0;
+  plan.placed
+    .slice()
+    .sort((a, b) => b.startsBefore - a.startsBefore)
+    .forEach(({ task, startsBefore }, i) => {
+      const begunMs = facts.serveAtMs - startsBefore * MIN + behind * MIN;
+      const longer = WENT[i % WENT.length]!;
+      if (task.hands || task.id.endsWith('/cook')) behind = Math.max(0, behind + longer);
+      s.aside('dinner.step', id, begunMs, by, { task: task.id, did: 'begun' });
+      const doneMs = Math.min(servedMs - MIN, begunMs + Math.max(1, task.minutes + longer) * MIN);
+      s.aside('dinner.step', id, Math.max(begunMs, doneMs), by, { task: task.id, did: 'done' });
+    });
+  s.aside('dinner.ended', id, servedMs, by, { meal: meal.subject });
 }

@@ -1,5 +1,5 @@
 import type { StageAsked } from '@dagboek/core/cook';
-import type { StageChoice } from '@dagboek/journal';
+import type { stageChoices } from '@dagboek/journal';
 import { Quantity } from '../../asked/quantity.tsx';
 import { inField, typedAmount } from '../../asked/units.ts';
 import { Chips } from '../../ui/chips.tsx';
@@ -8,6 +8,7 @@ import { typedNumber } from '../../ui/typed-number.ts';
 import { useState } from 'react';
 
 const NOTHING = 'nothing';
+type StageChoice = ReturnType<typeof stageChoices>[number];
 
 /** Other fires before and after the one in which the fish gets done: which, how hot, how long. */
 export function StageFields({
