@@ -9,6 +9,7 @@ import {
   simulatedProbe,
   usualSetting,
 } from '@dagboek/core/cook';
+import { anyDinner, wrongWith } from './any-dinner.ts';
 import { normal, seeded } from '@dagboek/core/random';
 import { RECIPES, tasksOf } from '@dagboek/core/recipes';
 import { planDinner, type Task } from '@dagboek/core/schedule';
@@ -68,6 +69,29 @@ for (const n of [1, 2, 3, 4]) {
     Math.round(median(begins)),
     Math.round(median(serial)),
   ]);
+}
+
+{
+  const next = seeded(300);
+  const tally = new Map<string, number>();
+  const count = (what: string): void => void tally.set(what, (tally.get(what) ?? 0) + 1);
+  let [planned, wrong] = [0, 0];
+  const gaps: number[] = [];
+  while (planned < 300) {
+    const dinner = anyDinner(next);
+    if (!dinner) continue;
+    planned++;
+    const plan = planDinner({ tasks: dinner.facts.tasks, means: dinner.facts.means, within: 600 });
+    for (const k of dinner.kinds) count(k);
+    count(!plan.ok ? 'not planned, and told why' : plan.proven ? 'proven best' : 'told with its gap');
+    if (plan.ok && plan.lateMin > 0) count('later than ten hours from now');
+    if (plan.ok && !plan.proven) gaps.push(plan.gapMin);
+    if (plan.ok) wrong += wrongWith(dinner, plan).length;
+  }
+  console.log('\n300 dinners by chance, of fires in a row, rounds and shared vessels');
+  for (const [what, n] of [...tally].sort((a, b) => b[1] - a[1])) line([what, n]);
+  line(['used twice, broken, under its limit', wrong]);
+  line(['widest gap, min', Math.max(0, ...gaps)]);
 }
 
 console.log(
