@@ -1,5 +1,15 @@
 import { FINDINGS } from '@dagboek/core/cut';
-import { cureTroubles, DONE, mayEatRaw, METHODS, type RawPack, saltCure, sayRawVerdict } from '@dagboek/core/cook';
+import {
+  cureTroubles,
+  DONE,
+  FROZEN_IN_OIL,
+  mayEatRaw,
+  METHODS,
+  type RawPack,
+  saltCure,
+  sayRawVerdict,
+  STAGES,
+} from '@dagboek/core/cook';
 import {
   AGEING_AUTHORITY,
   AGEING_SIGNS,
@@ -223,6 +233,8 @@ export function secondReading(species: readonly Species[]): string {
         FOOD,
       ]),
     ),
+    ['cooking: hot oil', FROZEN_IN_OIL, 'NFPA and fire brigades on hot oil', FOOD],
+    ...STAGES.map((s) => [`cooking: ${s.name}`, s.say, 'usual kitchen and fire safety', FOOD]),
     ...(['not raw', 'not known', 'conditions met'] as const).map((v) => [
       'raw',
       sayRawVerdict(v),

@@ -33,7 +33,7 @@ export type { Method, MethodHeat, Place, Setting } from './method.ts';
 export { methodsThatSuit } from './method-suits.ts';
 export type { MethodFit, ToCook } from './method-suits.ts';
 // how long
-export { cookFor, cookingTrouble, reckonCooking } from './reckon-cooking.ts';
+export { cookFor, cookingTrouble, FROZEN_IN_OIL, reckonCooking } from './reckon-cooking.ts';
 export type { Cooking, CookingAsked, CookingReckoned } from './reckon-cooking.ts';
 export { cookingOf, reckonDish } from './reckon-dish.ts';
 export type { DishAsked, DishReckoned, DishRounds } from './reckon-dish.ts';

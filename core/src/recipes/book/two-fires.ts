@@ -41,7 +41,7 @@ export const TWO_FIRES: readonly Recipe[] = [
       taste('salt'),
     ],
     steps: [
-      OVEN_HOT('180°, a tray in it.'),
+      OVEN_HOT('200°, a tray in it.'),
       DRY,
       cook('oven', false, 'From the pan onto the hot tray. Out some degrees early: the butter does the rest.', {
         after: ['hot', 'dry'],
@@ -67,7 +67,7 @@ export const TWO_FIRES: readonly Recipe[] = [
         perPlate: 0.5,
         after: [],
       }),
-      cook('oven', false, 'Turn the oven down to 160° and leave the door shut. The back fin tells.', {
+      cook('oven', false, 'Turn the oven down, and leave the door shut. The back fin tells.', {
         after: ['hot', 'dress'],
         waits: 15,
       }),

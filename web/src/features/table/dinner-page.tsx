@@ -111,9 +111,11 @@ function TheDinner({ d }: { d: DinnerState }) {
               {plan?.ok && (
                 <Row className="pad">
                   <p>
-                    {plan.proven
-                      ? 'This is the latest start that still serves on time.'
-                      : `The best plan found in time: a plan that starts up to ${plural(plan.gapMin, 'minute')} later may exist.`}{' '}
+                    {plan.lateMin > 0
+                      ? 'This is the earliest that everything can be ready.'
+                      : plan.proven
+                        ? 'This is the latest start that still serves on time.'
+                        : `The best plan found in time: a plan that starts up to ${plural(plan.gapMin, 'minute')} later may exist.`}{' '}
                     For {plural(d.means.hands, 'cook')} and {plural(d.means.rings, 'hob ring')}.
                   </p>
                 </Row>
@@ -126,7 +128,7 @@ function TheDinner({ d }: { d: DinnerState }) {
           {!d.ended && <NowAndNext dinner={dinner} onFail={setTrouble} />}
           <Trouble says={trouble} />
           {!d.ended && <DinnerFish dinner={dinner} dish={main} />}
-          <ToBuy d={d} />
+          {!d.ended && <ToBuy d={d} />}
           {!d.ended && <EndKeys dinner={dinner} onFail={setTrouble} />}
         </aside>
       </div>

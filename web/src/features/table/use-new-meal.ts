@@ -187,7 +187,10 @@ export function useNewMeal() {
     recipes,
     ofWay,
     recipe,
-    setRecipe,
+    setRecipe: (id: string) => {
+      setRecipe(id);
+      setStages(null);
+    },
     beside,
     setBeside,
     done: only.length > 0 ? ('the line' as const) : done,

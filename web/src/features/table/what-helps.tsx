@@ -63,7 +63,7 @@ export function WhatHelps({
   if (helps.length === 0) return null;
   return (
     <section aria-label="What would help">
-      <h3>What would help</h3>
+      <h3 className="mt-4">What would help</h3>
       <div className="keys">
         {helps.map((h) => (
           <DeckKey
