@@ -34,6 +34,18 @@ const before = (fire: Fire, seconds: number, waitS = 0): Around => ({
   sameBath: false,
 });
 
+/** Two portions of 28 mm in the oven, to 60 degC. */
+const ROAST: CookingAsked = {
+  method: methodOf('roast')!,
+  setting: usualSetting(methodOf('roast')!.heat!),
+  piece: portion({ thicknessMm: 28 }),
+  pieces: 2,
+  startC: 5,
+  toC: 60,
+  thicknessBy: 'by ruler',
+  species: null,
+};
+
 describe('one fire after another', () => {
   test('a fire that is left and taken up again at once is one fire', () => {
     fc.assert(
@@ -85,14 +97,7 @@ describe('one fire after another', () => {
   });
   test('what is done before makes its own fire shorter, what comes after too; it comes out colder for that', () => {
     const asked = (stages: CookingAsked['stages']): CookingAsked => ({
-      method: methodOf('roast')!,
-      setting: usualSetting(methodOf('roast')!.heat!),
-      piece: portion({ thicknessMm: 28 }),
-      pieces: 2,
-      startC: 5,
-      toC: 60,
-      thicknessBy: 'by ruler',
-      species: null,
+      ...ROAST,
       ...(stages ? { stages } : {}),
     });
     const own = (a: CookingAsked): { s: number; outC: number; reaches: number; bathLow: number } => {
@@ -121,14 +126,7 @@ describe('one fire after another', () => {
   });
   test('in a slow kitchen all fires are slow, and the others last as long as they are set', () => {
     const asked: CookingAsked = {
-      method: methodOf('roast')!,
-      setting: usualSetting(methodOf('roast')!.heat!),
-      piece: portion({ thicknessMm: 28 }),
-      pieces: 2,
-      startC: 5,
-      toC: 60,
-      thicknessBy: 'by ruler',
-      species: null,
+      ...ROAST,
       stages: [{ id: 'seared first', mediumC: 220, seconds: 120 }],
     };
     const [quick, slow] = [asked, { ...asked, kitchen: { times: 1.3, sd: 0.05 } }].map((a) => {

@@ -10,6 +10,10 @@ import { WhatHelps } from './what-helps.tsx';
 /** What is farther off is no action of this hour: its key is a plain one, ms. */
 const SOON_MS = 60 * 60_000;
 
+/** What was planned, begun and put of a dinner: what helps one that stands otherwise is nothing to this. */
+const asItStands = ({ setAt, serveAtMs, begun, done, pins, lasts }: Dinner['d']): string =>
+  JSON.stringify([setAt, serveAtMs, begun, done, pins, lasts]);
+
 type OnFail = (why: string | null) => void;
 
 /** It will not be ready at the hour: what clashes, and the hour that can be met. */
@@ -34,7 +38,7 @@ export function Late({ dinner, onFail }: { dinner: Dinner; onFail: OnFail }) {
           onClick={() => void dinner.move(servedMs).then((r) => onFail(r.ok ? null : r.why))}
         />
       </div>
-      <WhatHelps dinner={dinner} lateMin={plan.lateMin} onFail={onFail} />
+      <WhatHelps key={asItStands(d)} dinner={dinner} lateMin={plan.lateMin} onFail={onFail} />
     </Row>
   );
 }

@@ -5,7 +5,7 @@ import { DeckKey } from '../../lines/deck-key.tsx';
 import { useUndoWrite } from '../../lines/take-back.tsx';
 import { useBook } from '../../offline/journal-context.tsx';
 import { NOT_COMPUTED, useJob } from '../../offline/workers/use-job.ts';
-import { ifKnown } from '../../ui/known.ts';
+import { drawable } from '../../ui/known.ts';
 import { inSentence } from '../../ui/names-in-text.ts';
 import type { Dinner } from './use-dinner.ts';
 
@@ -57,7 +57,8 @@ export function WhatHelps({
         },
     LIMIT_MS,
   );
-  const helps = ifKnown(told.answer);
+  // Another minute is asked anew: until it is told, what helped a minute ago stands, and helps still.
+  const helps = drawable(told.answer)?.value ?? null;
   if (told.answer.state === 'failed') return <p role="status">{NOT_COMPUTED[told.answer.why]}</p>;
   if (!helps) return <p role="status">Calculating what would help.</p>;
   if (helps.length === 0) return null;
