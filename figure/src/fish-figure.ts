@@ -3,6 +3,7 @@ import { describeFigure } from './describe.ts';
 import { drawFigure } from './draw.ts';
 import { silentParts } from './hazards.ts';
 import type { CutOverlay } from './cuts/cut-overlay.ts';
+import type { ShareOverlay } from './cuts/share-out.ts';
 import { landmarks } from './landmarks.ts';
 import {
   drawHazards,
@@ -34,6 +35,8 @@ export interface FigureOptions {
   target?: boolean;
   /** Lines of the knife, with what draws them: see `cutOverlay`. */
   cuts?: CutOverlay;
+  /** Parts that it is shared out in: see `shareOverlay`. */
+  shares?: ShareOverlay;
   traits?: readonly string[];
   traitLabels?: boolean;
   /** Translations of the built-in labels. */
@@ -104,6 +107,7 @@ export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFi
   const m = marginPx * unit;
   const frame = { x0: raw.x0 - m, x1: raw.x1 + m, y0: raw.y0 - m, y1: raw.y1 + m };
   const full: FigureOptions = detail === 'icon' ? {} : options;
+  full.shares?.draw(pen, an, notes);
   const outside = full.cuts ? full.cuts.draw(pen, an, notes).map(warp) : [];
   if (full.hazards) drawHazards(pen, an, words, notes);
   if (full.target) drawTargets(pen, an, words, notes);

@@ -172,6 +172,11 @@ const FACTS: { readonly [K in Exclude<Kind, 'log.struck'>]: fc.Arbitrary<object>
     cook: fc.constant(ILSE),
     eaters: fc.constant([ILSE, TOMAS]),
   }),
+  'dinner.dishes': some('pack').map((pack) => ({
+    dishes: [aDish({ id: 'e', name: 'Slices', packs: [{ pack, massG: 100, from: 'head' }], servedMin: -20 })],
+    tasks: [aTask('e/slice', 5)],
+  })),
+  'dinner.without': fc.record({ dish: fc.constantFrom('d', 'e') }),
   'dinner.put': fc.oneof(
     fc.record({ task: fc.constant('d/cook'), startMs: fc.constant(1_789_235_000_000) }),
     fc.record({ task: fc.constant('d/cook') }),

@@ -27,8 +27,10 @@ export function brokenBy({ tasks, means, within }: Kitchenwork, ends: readonly n
   const out: string[] = [];
   const at = new Map(tasks.map((t, i) => [t.id, { t, end: ends[i]!, start: ends[i]! + t.minutes }]));
   for (const { t, end, start } of at.values()) {
-    if (end < 0 || (t.startsBefore === undefined && start > within)) out.push(`${t.id} lies outside`);
-    if (t.mayStand !== null && end > t.mayStand) out.push(`${t.id} stands ${end}`);
+    const served = t.servedBefore ?? 0;
+    if (end < 0 || (end < served && t.startsBefore === undefined)) out.push(`${t.id} ends after it is served`);
+    if (t.startsBefore === undefined && start > within) out.push(`${t.id} lies outside`);
+    if (t.mayStand !== null && end - served > t.mayStand) out.push(`${t.id} stands ${end}`);
     if (t.startsBefore !== undefined && start !== t.startsBefore) out.push(`${t.id} is not where it was put`);
     for (const a of t.after) {
       const other = at.get(a.task)!;

@@ -170,13 +170,13 @@ function tightOf(work: Kitchenwork): string {
     const t = work.tasks.find((x) => !Times.of({ ...work, within: 48 * 60, tasks: [...upstream(work.tasks, x)] }));
     return t ? `${t.dish}: ${t.name.toLowerCase()} cannot wait as it is asked to` : 'two waits contradict each other';
   }
-  const longest = work.tasks.reduce((a, b, i) => {
-    const begins = (t: Task, at: number): number => free.end(at) + t.minutes;
-    return begins(b, i) > begins(a, work.tasks.indexOf(a)) ? b : a;
-  });
-  const needs = free.end(work.tasks.indexOf(longest)) + longest.minutes;
+  const begins = (t: Task): number => free.end(work.tasks.indexOf(t)) + t.minutes;
+  const longest = work.tasks.reduce((a, b) => (begins(b) > begins(a) ? b : a));
+  const needs = begins(longest);
+  // Both are told up to the hour of its own course.
+  const own = longest.servedBefore ?? 0;
   return needs > work.within
-    ? `${longest.dish} takes ${needs} min from its first step, and ${Math.max(0, work.within)} are left`
+    ? `${longest.dish} takes ${needs - own} min from its first step, and ${Math.max(0, work.within - own)} are left`
     : 'what was started will have waited too long';
 }
 

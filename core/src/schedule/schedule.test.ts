@@ -92,6 +92,7 @@ describe('against trying everything', () => {
       const random = next(seed);
       const whole = (low: number, high: number): number => low + Math.floor(random() * (high - low + 1));
       const n = whole(2, 4);
+      const courses = random() < 0.4;
       const tasks = Array.from({ length: n }, (_, i): Task => {
         const on = i > 0 && random() < 0.5 ? [`t${whole(0, i - 1)}`] : [];
         return task(`t${i}`, whole(1, 4), {
@@ -108,6 +109,7 @@ describe('against trying everything', () => {
           mayStand: random() < 0.4 ? whole(0, 4) : null,
           spoils: whole(1, 3),
           ...(random() < 0.1 ? { startsBefore: whole(4, 8) } : {}),
+          ...(courses && random() < 0.3 ? { servedBefore: whole(1, 3) } : {}),
         });
       });
       return { tasks, within, means: { hands, rings: 1, ovens: 1, grills: 1 } };
@@ -222,6 +224,22 @@ describe('a dinner', () => {
     });
     const put = planDinner(work([task('p', 5, { name: 'Peas', startsBefore: 30, mayStand: 6 })], 60));
     expect(put).toMatchObject({ ok: true, early: expect.stringMatching(/^peas is early/) });
+  });
+  test('in courses: the first is ready at its own hour, and keeps its distance when all is late', () => {
+    const first = task('s', 10, { hands: true, mayStand: 2, servedBefore: 25, dish: 'Slices' });
+    const main = task('r', 30, { place: 'oven', mayStand: 0, dish: 'Roast' });
+    const placed = (within: number) => {
+      const plan = planDinner(work([first, main], within));
+      if (!plan.ok) throw new Error(plan.why);
+      return [plan.lateMin, ...plan.placed.map((p) => [p.task.id, p.startsBefore, p.endsBefore])];
+    };
+    expect(placed(60)).toEqual([0, ['s', 35, 25], ['r', 30, 0]]);
+    expect(placed(31)).toEqual([4, ['s', 35, 25], ['r', 30, 0]]);
+    const late = planDinner(work([first, main], 31));
+    expect(late.ok && late.clash).toMatch(/^Slices takes 10 min from its first step, and 6 are left/);
+    // The slices are still being cut at their hour: the roast comes at its own.
+    expect(planDinner(work([{ ...first, mayStand: null, startsBefore: 30 }, main], 30))).toMatchObject({ lateMin: 0 });
+    expect(workTrouble(work([{ ...first, servedBefore: -1 }]))).toMatch(/whole minutes/);
   });
   test('beyond half an hour it is told to the minute, too', () => {
     for (const least of [31, 32, 33, 34, 35, 47])

@@ -33,6 +33,8 @@ export interface Task extends Needs {
   readonly spoils: number;
   /** It starts so many minutes before serving and at no other time: put there by hand, or begun already. */
   readonly startsBefore?: number;
+  /** Its dish is on the table so many minutes before the last one is; 0 if left out. It is over by then, and `mayStand` counts from there. */
+  readonly servedBefore?: number;
 }
 
 /** What there is of each. */
@@ -47,7 +49,7 @@ export interface Means {
 export interface Kitchenwork {
   readonly tasks: readonly Task[];
   readonly means: Means;
-  /** Minutes from now until it is served; nothing starts earlier. */
+  /** Minutes from now until the last of it is served; nothing starts earlier. */
   readonly within: number;
   /** What the vessels of its tasks are called, by their ids, for what is said of them. */
   readonly vessels?: Readonly<Record<string, string>>;
@@ -109,7 +111,8 @@ export function workTrouble({ tasks, means, within }: Kitchenwork): string | nul
       if (!isWhole(a.least) || (a.most !== null && !isWhole(a.most)))
         return `${t.name} waits part of a minute: give whole minutes.`;
     }
-    if ((t.mayStand !== null && !isWhole(t.mayStand)) || (t.startsBefore !== undefined && !isWhole(t.startsBefore)))
+    const hours = [t.mayStand ?? 0, t.startsBefore ?? 0, t.servedBefore ?? 0];
+    if (hours.some((x) => !isWhole(x)) || (t.servedBefore ?? 0) < 0)
       return `${t.name}: give whole minutes.`;
   }
   for (const r of RESOURCES)

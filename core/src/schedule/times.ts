@@ -24,10 +24,13 @@ export class Times {
     const edges: [number, number, number][] = [];
     tasks.forEach((t, i) => {
       const me = i + 1;
-      edges.push([0, me, 0]);
+      const served = t.servedBefore ?? 0;
+      // What was begun or put after the hour of its course stands there; only the last hour moves.
+      const over = t.startsBefore === undefined ? served : Math.max(0, t.startsBefore - t.minutes);
+      edges.push([0, me, Math.min(served, over)]);
       // What was begun may have begun before now.
       if (t.startsBefore === undefined) edges.push([me, 0, t.minutes - within]);
-      if (t.mayStand !== null) edges.push([me, 0, -t.mayStand]);
+      if (t.mayStand !== null) edges.push([me, 0, -(t.mayStand + served)]);
       if (t.startsBefore !== undefined) {
         const e = t.startsBefore - t.minutes;
         edges.push([0, me, e], [me, 0, -e]);

@@ -22,13 +22,28 @@ const isText = (x: unknown, most: number): boolean => typeof x === 'string' && x
 const isAmount = (x: unknown, most: number): boolean =>
   x === undefined || x === null || (typeof x === 'number' && Number.isFinite(x) && Math.abs(x) <= most);
 
+/** What is taken of a pack for a dish. */
+export interface PackOfDish {
+  readonly pack: string;
+  readonly massG: number;
+  /** Which end of the fish it is cut from, where several dishes share one; left out: nobody said. */
+  readonly from?: 'head' | 'tail';
+}
+
+/** Courses lie no further from the hour of the dinner, min. */
+export const MOST_APART_MIN = 240;
+/** More dishes are no dinner. */
+export const MOST_DISHES = 20;
+
 /** A dish of a dinner: what it is, of which packs, and what its fish was reckoned at. */
 export interface DinnerDish {
   readonly id: string;
   readonly name: string;
   /** Id of its recipe; null of one that was made up. */
   readonly recipe: string | null;
-  readonly packs: readonly { readonly pack: string; readonly massG: number }[];
+  readonly packs: readonly PackOfDish[];
+  /** It is on the table so many minutes after the hour of the dinner, before it below nought; left out: at that hour. */
+  readonly servedMin?: number;
   /** The way of its fish, see `core/cook`; null of a dish without. */
   readonly method: string | null;
   readonly mediumC: number | null;
@@ -47,7 +62,7 @@ export interface DinnerDish {
 
 function dishesTrouble(list: unknown): string | null {
   if (!Array.isArray(list) || list.length === 0) return 'A dinner has at least one dish.';
-  if (list.length > 20) return 'At most 20 dishes. Plan two dinners instead.';
+  if (list.length > MOST_DISHES) return 'At most 20 dishes. Plan two dinners instead.';
   for (const d of list) {
     if (!isObject(d) || !isText(d['id'], 60) || !isText(d['name'], 80)) return 'Each dish has a name.';
     const packs = d['packs'];
@@ -60,11 +75,15 @@ function dishesTrouble(list: unknown): string | null {
           isText(p['pack'], 60) &&
           typeof p['massG'] === 'number' &&
           p['massG'] >= 1 &&
-          p['massG'] <= 200_000,
+          p['massG'] <= 200_000 &&
+          (p['from'] === undefined || p['from'] === 'head' || p['from'] === 'tail'),
       );
     if (!named) return `${String(d['name'])}: name its packs, with what is taken of each.`;
     if (d['fire'] !== null && !(isObject(d['fire']) && JSON.stringify(d['fire']).length < 2000))
       return `${String(d['name'])}: its calculation cannot be read.`;
+    const apart = d['servedMin'] ?? 0;
+    if (!Number.isInteger(apart) || Math.abs(Number(apart)) > MOST_APART_MIN)
+      return `${String(d['name'])}: serve it within four hours of the dinner.`;
     for (const k of ['recipe', 'method'] as const)
       if (d[k] !== null && !isText(d[k], 60)) return `${String(d['name'])}: its recipe or its way is no name.`;
     for (const k of [
@@ -126,6 +145,17 @@ export class DinnerSet {
   /** Member ids. */
   @IsArray() @ArrayMaxSize(30) @IsString({ each: true }) @MaxLength(60, { each: true }) eaters!: string[];
   @IsOptional() @IsInt() @Min(0) @Max(200) guests?: number;
+}
+
+/** A dish with fish and what stands beside it comes to a dinner that is planned, or is changed: what it has by their ids is replaced. Subject: the dinner. */
+export class DinnerDishes {
+  @Document(dishesTrouble) dishes!: DinnerDish[];
+  @Satisfies('A step of the dish cannot be read.', areTasks) tasks!: Task[];
+}
+
+/** A dish is left out again, with its steps. */
+export class DinnerWithout {
+  @IsString() @MaxLength(60) dish!: string;
 }
 
 /** A step is put at a time by hand; left out: it may be wherever it is best again. */

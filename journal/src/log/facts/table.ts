@@ -62,6 +62,8 @@ export class MealServed extends AsTyped {
   @IsOptional() @IsNumber() @Min(-30) @Max(120) pulledC?: number;
   /** The dinner that it was planned as. */
   @IsOptional() @IsString() @MaxLength(60) dinner?: string;
+  /** The dish that it was of that dinner. */
+  @IsOptional() @IsString() @MaxLength(60) dish?: string;
   /** What was seen when it was done. */
   @IsOptional() @IsArray() @ArrayMaxSize(12) @IsString({ each: true }) @MaxLength(120, { each: true }) cues?: string[];
   /** Other dishes on the table. */

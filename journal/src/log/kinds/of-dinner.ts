@@ -4,6 +4,7 @@ import { epochMs } from '@dagboek/core/time';
 import { kindOf, subjectOf } from './define-kind.ts';
 import { amountField } from '../facts/field.ts';
 import {
+  DinnerDishes,
   DinnerEnded,
   DinnerLasts,
   DinnerMoved,
@@ -11,6 +12,7 @@ import {
   DinnerRead,
   DinnerSet,
   DinnerStep,
+  DinnerWithout,
   RecipeRetired,
   RecipeWritten,
 } from '../facts/dinner.ts';
@@ -48,6 +50,15 @@ export const DINNER = subjectOf<'dinner', DinnerSet>({
 /** The name of a step, "Potatoes" of "new-potatoes/boil", as far as its own dinner is not at hand. */
 const stepName = (task: string): string => task.split('/').at(-1) ?? task;
 
+/** The dish that a step is of: what stands before the stroke of its id. */
+const dishOfTask = (task: string): string => task.split('/')[0]!;
+
+/** The dishes of a list with others put in: in the place of their own id, else at the end. */
+const withDishes = <T extends { readonly id: string }>(list: readonly T[], put: readonly T[]): T[] => [
+  ...list.map((x) => put.find((y) => y.id === x.id) ?? x),
+  ...put.filter((y) => !list.some((x) => x.id === y.id)),
+];
+
 export const DINNER_KINDS = {
   'dinner.set': kind({
     facts: DinnerSet,
@@ -56,6 +67,30 @@ export const DINNER_KINDS = {
       `Dinner planned: ${sayAll(d.dishes.map((x) => x.name))}, for ${d.eaters.length + (d.guests ?? 0)}, cooked by ${names.member(d.cook)}.`,
     fields: [],
     mostChars: MOST_DINNER_CHARS,
+  }),
+  // The whole of a dinner that was set later has them, or has left them out.
+  'dinner.dishes': kind({
+    facts: DinnerDishes,
+    fold: (s, d) => {
+      if (epochMs(d.at) < epochMs(s.setAt)) return;
+      const put = new Set(d.dishes.map((x) => x.id));
+      s.dishes = withDishes(s.dishes, d.dishes);
+      s.tasks = [...s.tasks.filter((t) => !put.has(dishOfTask(t.id))), ...d.tasks];
+    },
+    say: (d) => `Dishes of the dinner: ${sayAll(d.dishes.map((x) => x.name))}.`,
+    fields: [],
+    mostChars: MOST_DINNER_CHARS,
+  }),
+  'dinner.without': kind({
+    facts: DinnerWithout,
+    fold: (s, w) => {
+      // A dinner of nothing is cancelled instead.
+      if (epochMs(w.at) < epochMs(s.setAt) || s.dishes.every((x) => x.id === w.dish)) return;
+      s.dishes = s.dishes.filter((x) => x.id !== w.dish);
+      s.tasks = s.tasks.filter((t) => dishOfTask(t.id) !== w.dish);
+    },
+    say: () => 'A dish of the dinner is left out.',
+    fields: [],
   }),
   'dinner.put': kind({
     facts: DinnerPut,

@@ -37,6 +37,7 @@ export const MEAL = subjectOf<'meal', MealServed>({
     marks: {},
     notes: [],
     dinner: s.dinner ?? null,
+    dish: s.dish ?? null,
     pulledC: s.pulledC ?? null,
     cues: s.cues ?? [],
     beside: s.beside ?? [],

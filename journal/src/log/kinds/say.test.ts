@@ -119,6 +119,8 @@ test.each<[Parameters<typeof anEntry>[0], object, string]>([
     },
     'Dinner planned: Pollack on thyme and New potatoes, for 3, cooked by ilse.',
   ],
+  ['dinner.dishes', { dishes: [aDish({ name: 'Raw slices' })], tasks: [] }, 'Dishes of the dinner: Raw slices.'],
+  ['dinner.without', { dish: 'd' }, 'A dish of the dinner is left out.'],
   ['dinner.put', { task: 'd/dry', startMs: 1_789_236_000_000 }, 'Step moved by hand: dry.'],
   ['dinner.put', { task: 'd/dry' }, 'Step dropped: dry.'],
   ['dinner.step', { task: 'd/dry', did: 'begun' }, 'Begun: dry.'],

@@ -230,6 +230,8 @@ export interface MealState extends State {
   readonly notes: readonly Timed<{ text: string }>[];
   /** The dinner that it was planned as. */
   readonly dinner: string | null;
+  /** The dish that it was of that dinner; null where it had one alone. */
+  readonly dish: string | null;
   /** Its middle when it was taken off, degC. */
   readonly pulledC: number | null;
   /** What was seen when it was done. */

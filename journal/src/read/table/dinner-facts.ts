@@ -9,13 +9,15 @@ import {
   type StageKind,
 } from '@dagboek/core/cook';
 import { type CookMinutes, NO_FISH, plainRecipe, type Recipe, tasksOf, withStages } from '@dagboek/core/recipes';
+import type { Task } from '@dagboek/core/schedule';
+import type { DinnerState } from '../../log/state/states.ts';
 import type { FactsOf } from '../../log/kinds/index.ts';
 import type { DinnerDish } from '../../log/facts/dinner.ts';
-import { roundsOfStage } from './in-the-kitchen.ts';
+import { roundsOfStage, vesselsUsed } from './in-the-kitchen.ts';
 import { vesselsOfDinner } from './vessels-of-dinner.ts';
 
-/** What a dinner is planned from. */
-export interface DinnerAsked {
+/** What a dish with fish is planned from, and what stands beside it. */
+export interface DishesAsked {
   readonly name: string;
   readonly method: Method;
   /** Null: no recipe, the way alone. */
@@ -26,13 +28,25 @@ export interface DinnerAsked {
   readonly told: DishReckoned | null;
   readonly sides: readonly Recipe[];
   readonly plates: number;
-  readonly serveAtMs: number;
   readonly kitchen: Kitchen;
   /** What of it the fish is cooked in; null: nothing that others need. */
   readonly vessel: string | null;
+}
+
+/** What a dinner is planned from: its first dish with fish, when it is served, who cooks and who eats. */
+export interface DinnerAsked extends DishesAsked {
+  readonly serveAtMs: number;
   readonly cook: string;
   readonly eaters: readonly string[];
   readonly guests: number;
+}
+
+/** A dish that comes to a dinner that is planned. */
+export interface JoiningAsked extends DishesAsked {
+  /** Its own in the dinner: another than any there. */
+  readonly id: string;
+  /** On the table so many minutes after the hour of the dinner. */
+  readonly servedMin: number;
 }
 
 const tenth = (n: number): number => Math.round(n * 10) / 10;
@@ -77,8 +91,12 @@ export function minutesOfFish(told: DishReckoned | null): CookMinutes {
   return { cookMin: times.cookMin, restMin: times.restMin, rounds: count, againMin: againS / 60 };
 }
 
-/** A dinner as it is written down: its dishes, its steps, what the kitchen has. The fish is dish `fish`, what stands beside it `side1` on. */
-export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
+/** The dishes and their steps. `ids`: of the fish, and of the n-th side; `used`: vessels that other dishes of the dinner have. */
+function dishesOf(
+  a: DishesAsked,
+  ids: { readonly fish: string; readonly side: (n: number) => string; readonly servedMin: number },
+  used: readonly string[] = [],
+): { readonly dishes: DinnerDish[]; readonly tasks: Task[] } {
   const { fire } = a;
   const times = timesOf(a.told);
   const rounds = a.told?.rounds ?? null;
@@ -86,14 +104,22 @@ export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
   const recipe = withStages(named, fire?.stages ?? [], (s: StageKind) =>
     fire ? roundsOfStage(a.kitchen, methodOf(s.method)!, fire, rounds?.count ?? 1) : 1,
   );
-  const vessels = vesselsOfDinner(a.kitchen.vessels, a.vessel, recipe, a.sides);
-  const { hands, rings, ovens, grills } = a.kitchen;
+  const vessels = vesselsOfDinner(a.kitchen.vessels, a.vessel, recipe, a.sides, used);
+  const served = ids.servedMin === 0 ? {} : { servedMin: ids.servedMin };
+  const sides = a.sides.map((r, i) => ({
+    ...NO_TIMES,
+    ...served,
+    id: ids.side(i + 1),
+    name: r.name,
+    recipe: r.id,
+    packs: [],
+  }));
   return {
-    serveAtMs: a.serveAtMs,
     dishes: [
       {
         ...NO_TIMES,
-        id: 'fish',
+        ...served,
+        id: ids.fish,
         name: a.name,
         recipe: a.recipe?.id ?? null,
         packs: a.packs,
@@ -104,11 +130,11 @@ export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
         ...times,
         fire: times && fire ? { ...fire, fit: FIT } : null,
       },
-      ...a.sides.map((r, i) => ({ ...NO_TIMES, id: `side${i + 1}`, name: r.name, recipe: r.id, packs: [] })),
+      ...sides,
     ],
     tasks: [
       ...tasksOf({
-        id: 'fish',
+        id: ids.fish,
         recipe,
         plates: a.plates,
         fish: minutesOfFish(a.told),
@@ -117,7 +143,7 @@ export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
       }),
       ...a.sides.flatMap((r, i) =>
         tasksOf({
-          id: `side${i + 1}`,
+          id: ids.side(i + 1),
           recipe: r,
           plates: a.plates,
           fish: NO_FISH,
@@ -126,9 +152,22 @@ export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
         }),
       ),
     ],
+  };
+}
+
+/** A dinner as it is written down: its dishes, its steps, what the kitchen has. The fish is dish `fish`, what stands beside it `side1` on. */
+export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
+  const { hands, rings, ovens, grills } = a.kitchen;
+  return {
+    serveAtMs: a.serveAtMs,
+    ...dishesOf(a, { fish: 'fish', side: (n) => `side${n}`, servedMin: 0 }),
     means: { hands, rings, ovens, grills },
     cook: a.cook,
     eaters: [...a.eaters],
     ...(a.guests > 0 ? { guests: a.guests } : {}),
   };
 }
+
+/** A dish that comes to a dinner, with what stands beside it: its vessels are those that no other dish has, as far as there are such. */
+export const joiningFacts = (d: DinnerState, a: JoiningAsked): FactsOf<'dinner.dishes'> =>
+  dishesOf(a, { fish: a.id, side: (n) => `${a.id}.${n}`, servedMin: a.servedMin }, vesselsUsed(d));

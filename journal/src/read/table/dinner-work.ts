@@ -1,6 +1,7 @@
 import type { Vessel } from '@dagboek/core/cook';
 import { type DinnerPlan, type Kitchenwork, type Task } from '@dagboek/core/schedule';
 import type { DinnerState } from '../../log/state/states.ts';
+import { dishOfStep, lastServedMs, servedBefore } from './courses.ts';
 import { type StepIs, stepIs, tasksNow, type Timer, timersOf } from './dinners.ts';
 
 const MIN_MS = 60_000;
@@ -13,17 +14,17 @@ function vesselsInUse(d: DinnerState): Map<string, string | null> {
   const by = new Map<string, Set<string>>();
   for (const t of d.tasks) {
     if (t.vessel === undefined || stepIs(d, t.id) === 'to come') continue;
-    const dish = t.id.split('/')[0]!;
+    const dish = dishOfStep(t.id);
     const open = d.tasks.some(
-      (x) => x.vessel === t.vessel && x.id.split('/')[0] === dish && x.turn === t.turn && stepIs(d, x.id) !== 'done',
+      (x) => x.vessel === t.vessel && dishOfStep(x.id) === dish && x.turn === t.turn && stepIs(d, x.id) !== 'done',
     );
     if (open) by.set(t.vessel, (by.get(t.vessel) ?? new Set()).add(dish));
   }
   return new Map([...by].map(([vessel, dishes]) => [vessel, dishes.size === 1 ? [...dishes][0]! : null]));
 }
 
-/** Minutes before serving, whole, of an instant. */
-const before = (d: DinnerState, ms: number): number => Math.round((d.serveAtMs - ms) / MIN_MS);
+/** Minutes before the last of it is served, whole, of an instant. */
+const before = (d: DinnerState, ms: number): number => Math.round((lastServedMs(d) - ms) / MIN_MS);
 
 /**
  * What is left to do from an instant on, for the planner: what was begun stands where it began and takes at least until now; what is done
@@ -31,10 +32,15 @@ const before = (d: DinnerState, ms: number): number => Math.round((d.serveAtMs -
  * `standsTooLong`. `vessels`: of the kitchen, for their names.
  */
 export function dinnerWork(d: DinnerState, nowMs: number, vessels: readonly Vessel[] = []): Kitchenwork {
-  const within = Math.floor((d.serveAtMs - nowMs) / MIN_MS);
+  const within = Math.floor((lastServedMs(d) - nowMs) / MIN_MS);
   const free = { ...d.means };
   const inUse = vesselsInUse(d);
-  const tasks = tasksNow(d).map((t): Task => {
+  const inCourse = (t: Task): Task => {
+    const early = servedBefore(d, dishOfStep(t.id));
+    return early > 0 ? { ...t, servedBefore: early } : t;
+  };
+  const tasks = tasksNow(d).map((plainTask): Task => {
+    const t = inCourse(plainTask);
     const is = stepIs(d, t.id);
     if (is === 'to come') {
       const pin = d.pins[t.id];
@@ -51,7 +57,7 @@ export function dinnerWork(d: DinnerState, nowMs: number, vessels: readonly Vess
     const key = t.place === null ? null : (`${t.place}s` as const);
     const place = uses && key !== null && free[key]-- > 0 ? t.place : null;
     const { vessel, turn, ...plain } = t;
-    const keeps = vessel !== undefined && inUse.get(vessel) === t.id.split('/')[0];
+    const keeps = vessel !== undefined && inUse.get(vessel) === dishOfStep(t.id);
     return {
       ...plain,
       hands,
@@ -94,9 +100,9 @@ export interface StepTime {
   readonly standsTooLong: number;
 }
 
-/** When it is served by a plan: the hour that was asked for, or as much later as the plan is. */
+/** When the last of it is served by a plan: the hour that was asked for, or as much later as the plan is. */
 export const servedAtBy = (d: DinnerState, plan: DinnerPlan): number =>
-  d.serveAtMs + (plan.ok ? plan.lateMin * MIN_MS : 0);
+  lastServedMs(d) + (plan.ok ? plan.lateMin * MIN_MS : 0);
 
 /** Every step on the clock, in its order; steps that were begun or are done where they were. */
 export function stepTimes(d: DinnerState, plan: DinnerPlan): StepTime[] {
@@ -115,7 +121,10 @@ export function stepTimes(d: DinnerState, plan: DinnerPlan): StepTime[] {
         (is === 'running'
           ? Math.max(startMs + task.minutes * MIN_MS, serve - p.endsBefore * MIN_MS)
           : serve - p.endsBefore * MIN_MS);
-      const stands = task.mayStand === null ? 0 : Math.round((serve - endMs) / MIN_MS) - task.mayStand;
+      const stands =
+        task.mayStand === null
+          ? 0
+          : Math.round((serve - endMs) / MIN_MS) - servedBefore(d, dishOfStep(task.id)) - task.mayStand;
       return {
         task,
         startMs,

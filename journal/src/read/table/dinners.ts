@@ -13,6 +13,12 @@ export const dinnersOpen = (book: Book): DinnerState[] =>
       .sort((a, b) => a.serveAtMs - b.serveAtMs),
   );
 
+/** A dinner by its id, as long as it is neither served nor given up. */
+export const openDinner = (book: Book, id: string | null): DinnerState | null => {
+  const d = id === null ? null : book.get('dinner', id);
+  return d && d.ended === null ? d : null;
+};
+
 /** Dinners share a kitchen when their hours lie so near, ms: a dinner is cooked for about so long. */
 const TOGETHER_MS = 90 * 60_000;
 

@@ -11,6 +11,7 @@ import {
   type Method,
   oilLevel,
   type OilLevel,
+  type PieceCut,
   saltFor,
   type Setting,
   toCover,
@@ -18,8 +19,7 @@ import {
   usualSetting,
   type Vessel,
 } from '@dagboek/core/cook';
-import type { Book } from '../../log/book/book.ts';
-import { kitchenOf } from './kitchen-of.ts';
+import type { DinnerState } from '../../log/state/states.ts';
 import type { ToBeCooked } from './meal-choices.ts';
 
 /** Salt of a poaching liquid, percent. */
@@ -34,6 +34,26 @@ export function vesselsFor(kitchen: Pick<Kitchen, 'vessels'>, method: Method): V
   return kitchen.vessels
     .filter((v) => uses.includes(v.use))
     .sort((a, b) => uses.indexOf(a.use) - uses.indexOf(b.use) || footMm2(b) - footMm2(a));
+}
+
+/** Vessels that the dishes of a dinner have, each once. */
+export const vesselsUsed = (d: Pick<DinnerState, 'tasks'>): string[] => [
+  ...new Set(d.tasks.flatMap((t) => t.vessel ?? [])),
+];
+
+/**
+ * What a kitchen has left for pieces while other dishes of a dinner (null: of none) have some of its vessels: those alone, as long as one of them suits the way; else all
+ * of them, one dish after the other. A whole fish is given what it fits in best.
+ */
+export function kitchenBeside<K extends Pick<Kitchen, 'vessels'>>(
+  kitchen: K,
+  method: Method,
+  cut: PieceCut | null,
+  d: Pick<DinnerState, 'tasks'> | null,
+): K {
+  const used = d ? vesselsUsed(d) : [];
+  const left = { ...kitchen, vessels: kitchen.vessels.filter((v) => !used.includes(v.id)) };
+  return cut === 'whole' || vesselsFor(left, method).length === 0 ? kitchen : left;
 }
 
 const AS = ['whole', 'without tail', 'without head', 'without head and tail', 'in pieces'] as const;
@@ -53,11 +73,17 @@ function litresIn(vessel: Vessel, perKg: number, massG: number, thickMm: number,
 }
 
 /** What is usually set for a way and so much fish, so thick as it lies, in this kitchen; null where there is no fire in it. */
-export function settingFor(book: Book, method: Method, massG: number, thickMm: number, pieces = 1): Setting | null {
+export function settingFor(
+  kitchen: Pick<Kitchen, 'vessels'>,
+  method: Method,
+  massG: number,
+  thickMm: number,
+  pieces = 1,
+): Setting | null {
   if (!method.heat) return null;
   const usual = usualSetting(method.heat);
   const perKg = LITRES_PER_KG[method.id];
-  const [vessel] = vesselsFor(kitchenOf(book), method);
+  const [vessel] = vesselsFor(kitchen, method);
   if (perKg === undefined || !vessel || !(massG > 0)) return usual;
   return { ...usual, amount: litresIn(vessel, perKg, massG, thickMm, pieces) };
 }
@@ -73,14 +99,14 @@ export interface InVessel {
 
 /** The vessel that takes it best; null when the kitchen has none for this way. `fish`: a whole one as it lies; `litres`: of oil or liquid; `atOnce`: pieces that are in it together. */
 export function inVessel(
-  book: Book,
+  kitchen: Pick<Kitchen, 'vessels'>,
   method: Method,
   what: ToBeCooked,
   fish: LyingFish | null,
   litres: number,
   atOnce = 1,
 ): InVessel | null {
-  const tries = vesselsFor(kitchenOf(book), method).map((vessel) => ({
+  const tries = vesselsFor(kitchen, method).map((vessel) => ({
     vessel,
     fit: fish ? fitIn(fish, vessel) : null,
   }));

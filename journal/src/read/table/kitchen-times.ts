@@ -14,20 +14,20 @@ import { taskId } from '@dagboek/core/recipes';
 import { epochMs } from '@dagboek/core/time';
 import type { Book } from '../../log/book/book.ts';
 import type { DinnerState } from '../../log/state/states.ts';
-import { dishOfFish } from './serve-dinner.ts';
+import type { DinnerDish } from '../../log/facts/dinner.ts';
+import { dishesOfFish } from './courses.ts';
 
 /** So many dinners back a kitchen is learned from: stoves change, and cooks. */
 const MOST = 40;
 /** What a probe and the place of its tip make of a time, and one piece against the next, 1 sd of the logarithm. Our own assumption. */
 const ONCE_SD = 0.1;
 
-/** What one dinner says of its kitchen: its last reading in the fire against what was calculated. Null where nobody read, or by another fit. */
-export function cookedOnce(d: DinnerState): CookedOnce | null {
-  const dish = dishOfFish(d);
-  const fire = dish?.fire as (Partial<DishAsked> & { readonly fit?: number }) | null | undefined;
-  const heat = methodOf(dish?.method ?? '')?.heat;
+/** What a dish of a dinner says of its kitchen: its last reading in the fire against what was calculated. Null where nobody read, or by another fit. */
+export function cookedOnce(d: DinnerState, dish: DinnerDish): CookedOnce | null {
+  const fire = dish.fire as (Partial<DishAsked> & { readonly fit?: number }) | null;
+  const heat = methodOf(dish.method ?? '')?.heat;
   // What another fire did before is no word on this one.
-  if (!dish || !fire || !heat || fire.fit !== FIT || (fire.stages ?? []).length > 0) return null;
+  if (!fire || !heat || fire.fit !== FIT || (fire.stages ?? []).length > 0) return null;
   const task = taskId(dish.id, 'cook');
   const [begun, done] = [d.begun[task], d.done[task]];
   const { cookMin, startC, pulledC, mediumC } = dish;
@@ -57,7 +57,7 @@ export function kitchenTimes(book: Book, method: Method): KitchenTimes | null {
       .filter((d) => d.ended !== null && d.ended.meal !== null)
       .sort((a, b) => b.serveAtMs - a.serveAtMs)
       .slice(0, MOST)
-      .flatMap((d) => cookedOnce(d) ?? []),
+      .flatMap((d) => dishesOfFish(d).flatMap((dish) => cookedOnce(d, dish) ?? [])),
   );
   return learnKitchen(seen, method.id, method.heat.place);
 }

@@ -19,6 +19,8 @@ import { piecesOfPack, type PiecesOfPack } from './to-cook.ts';
 export interface ChosenPack {
   readonly held: HeldPack;
   readonly massG: number;
+  /** The part that is taken is so thick as this share of the thickest of it; all of it if left out. */
+  readonly thickest?: number;
 }
 
 /** What is to be cooked, of all the packs that were chosen: the thickest says how long. */
@@ -33,10 +35,10 @@ export function toBeCooked(
   asked: Asks<'book' | 'species' | 'nowMs'>,
   chosen: readonly ChosenPack[],
 ): ToBeCooked | null {
-  const each = chosen.map(({ held, massG }) => ({
-    held,
-    ...piecesOfPack(asked, held, massG || held.leftG),
-  }));
+  const each = chosen.map(({ held, massG, thickest = 1 }) => {
+    const pieces = piecesOfPack(asked, held, massG || held.leftG);
+    return { held, ...pieces, thicknessMm: Math.max(1, Math.round(pieces.thicknessMm * thickest)) };
+  });
   const [first, ...others] = each;
   if (!first) return null;
   const thickest = others.reduce((a, b) => (b.thicknessMm > a.thicknessMm ? b : a), first);

@@ -14,6 +14,7 @@ import {
   type Entry,
   type FactsOf,
   inVessel,
+  kitchenOf,
   lieAtOnce,
   looksOf,
   meatTaken,
@@ -21,7 +22,7 @@ import {
   packsGone,
   packsHeld,
   probedDish,
-  serveDinner,
+  serveDishes,
   settingFor,
   toBeCooked,
   validateEntry,
@@ -89,16 +90,16 @@ describe('what is chosen', () => {
     expect(waysFor(null, [], 'not known', '2026-09-12', false).every((f) => f.suits === 'well')).toBe(true);
   });
   test('liquid grows with the fish, most where it must hold the heat; what has no fire has no setting', () => {
-    const set = (way: string, g: number, mm = 40) => settingFor(Book.EMPTY, methodOf(way)!, g, mm)!.amount;
+    const set = (way: string, g: number, mm = 40) => settingFor(SOME_KITCHEN, methodOf(way)!, g, mm)!.amount;
     expect(set('poach, heat off', 800)).toBe(4);
     expect(set('poach, from hot', 800)).toBe(3);
     // As much as covers it where that is more; a kettle of 8 l holds no more than 5 beside two kilos of fish.
     expect(set('poach, from hot', 800, 70)).toBe(5.5);
     expect(set('poach, heat off', 2000)).toBe(5);
     expect(set('poach, heat off', 20_000)).toBe(0.5);
-    expect(settingFor(Book.EMPTY, methodOf('roast')!, 2000, 40)!.mediumC).toBe(200);
-    expect(settingFor(Book.EMPTY, methodOf('simmer')!, 2000, 40)!.amount).toBe(1);
-    expect(settingFor(Book.EMPTY, methodOf('in salt')!, 2000, 40)).toBeNull();
+    expect(settingFor(SOME_KITCHEN, methodOf('roast')!, 2000, 40)!.mediumC).toBe(200);
+    expect(settingFor(SOME_KITCHEN, methodOf('simmer')!, 2000, 40)!.amount).toBe(1);
+    expect(settingFor(SOME_KITCHEN, methodOf('in salt')!, 2000, 40)).toBeNull();
   });
   test('why only the line: each kind once, what was found, who eats', () => {
     const { chosen } = chosenOf(pack('a'), pack('b'));
@@ -128,14 +129,14 @@ describe('what is chosen', () => {
       headMm: 100,
       tailMm: 390,
     };
-    const kettle = inVessel(book, methodOf('poach, from hot')!, what, fish, 0)!;
+    const kettle = inVessel(kitchenOf(book), methodOf('poach, from hot')!, what, fish, 0)!;
     expect([kettle.vessel.id, kettle.fit?.as]).toEqual(['kettle', 'whole']);
     expect(kettle.cover!.saltG).toBeCloseTo((kettle.cover!.litres * 1000 * 1.8) / 98.2, 6);
     // Salt for the liquid that goes in.
-    const five = inVessel(book, methodOf('poach, from hot')!, what, fish, 5)!.cover!;
+    const five = inVessel(kitchenOf(book), methodOf('poach, from hot')!, what, fish, 5)!.cover!;
     expect([five.usedLitres, Math.round(five.saltG)]).toEqual([5, Math.round((5000 * 1.8) / 98.2)]);
-    expect(inVessel(book, methodOf('deep fry')!, what, fish, 3)!.oil!.litres).toBe(3);
-    expect(inVessel(book, methodOf('raw slices')!, what, null, 0)).toBeNull();
+    expect(inVessel(kitchenOf(book), methodOf('deep fry')!, what, fish, 3)!.oil!.litres).toBe(3);
+    expect(inVessel(kitchenOf(book), methodOf('raw slices')!, what, null, 0)).toBeNull();
     // A portion of 160 g and 25 mm covers 61 cm2; a pan of 26 cm has 531, of which two thirds are covered.
     expect(lieAtOnce(SOME_KITCHEN, methodOf('pan')!, 160, 25)).toBe(5);
     // Liquid goes round what lies in layers; a parcel is a vessel of its own.
@@ -218,14 +219,17 @@ describe('a dinner, written down', () => {
   });
 });
 
+const served = (d: DinnerState) =>
+  serveDishes(d, [{ dish: d.dishes[0]!, meal: idOf('meal'), probed: null, cues: [] }], true);
+
 describe('who, and how', () => {
   test('a dinner for guests alone is served, and counts; for nobody it is refused', () => {
     const d = Book.EMPTY.withEntries([anEntry('dinner.set', DINNER, { ...facts, eaters: [], guests: 4 })]).get(
       'dinner',
       DINNER,
     )!;
-    const [served] = serveDinner(d, idOf('meal'), null, [])!;
-    const entry = (more: object): Entry => anEntry('meal.served', idOf('meal'), { ...served!.facts, ...more } as never);
+    const [meal] = served(d);
+    const entry = (more: object): Entry => anEntry('meal.served', idOf('meal'), { ...meal!.facts, ...more } as never);
     expect(validateEntry(entry({}), NOW)).toMatchObject({ ok: true });
     expect(validateEntry(entry({ guests: 0 }), NOW)).toMatchObject({ ok: false, why: 'Choose who ate.' });
   });
@@ -233,7 +237,7 @@ describe('who, and how', () => {
     const [first, ...others] = facts.dishes;
     const d = dinner();
     const later = { ...d, dishes: [{ ...first!, method: 'a way of later' }, ...others] } as DinnerState;
-    expect(serveDinner(later, idOf('meal'), null, [])![0]!.facts).toMatchObject({ method: 'another way' });
+    expect(served(later)[0]!.facts).toMatchObject({ method: 'another way' });
     expect(cookedBy(null)).toBe('another way');
     for (const m of METHODS) expect([m.id, cookedBy(m)]).not.toEqual([m.id, 'another way']);
   });
@@ -288,7 +292,18 @@ describe('the probe in it', () => {
 describe('served', () => {
   test('a dinner becomes a meal, and is over; its middle is what was read', () => {
     const d = dinner(begun, read(52, '19:19'), done, read(61, '19:23'));
-    const lines = serveDinner(d, idOf('meal'), probedDish(d, d.dishes[0]!, told, NOW), looksOf(d).slice(0, 1))!;
+    const lines = serveDishes(
+      d,
+      [
+        {
+          dish: d.dishes[0]!,
+          meal: idOf('meal'),
+          probed: probedDish(d, d.dishes[0]!, told, NOW),
+          cues: looksOf(d.dishes[0]!).slice(0, 1),
+        },
+      ],
+      true,
+    );
     expect(lines.map((l) => l.kind)).toEqual(['meal.served', 'dinner.ended']);
     expect(lines[0]!.facts).toMatchObject({
       coreC: 61,
@@ -322,7 +337,7 @@ describe('served', () => {
   });
   test('nothing was read: nothing is said of its middle; without a pack there is no meal', () => {
     const d = dinner();
-    expect(serveDinner(d, idOf('meal'), null, [])![0]!.facts).not.toHaveProperty('coreC');
-    expect(serveDinner({ ...d, dishes: d.dishes.slice(1) }, idOf('meal'), null, [])).toBeNull();
+    expect(served(d)[0]!.facts).not.toHaveProperty('coreC');
+    expect(serveDishes(d, [], true)).toEqual([]);
   });
 });

@@ -14,15 +14,16 @@ export interface VesselsOfDinner {
 /**
  * Gives each dish its vessels: the fish the one that was chosen for it, a side the largest of its kind that is free, a sauce the smallest, none
  * too small for what goes in while another is not. Where none is free it shares the one that the fewest have: then they are used one after the
- * other.
+ * other. `used`: what other dishes of the dinner have already.
  */
 export function vesselsOfDinner(
   vessels: readonly Vessel[],
   fish: string | null,
   recipe: Recipe,
   sides: readonly Recipe[],
+  used: readonly string[] = [],
 ): VesselsOfDinner {
-  const users = new Map<string, number>();
+  const users = new Map(used.map((id) => [id, 1]));
   const take = (id: string): string => (users.set(id, (users.get(id) ?? 0) + 1), id);
   if (fish !== null) take(fish);
   const give = (r: Recipe): Partial<Record<Vessel['use'], string>> => {

@@ -37,12 +37,13 @@ const facts = dinnerFacts({
 });
 const stateOf = (...more: Entry[]) =>
   Book.EMPTY.withEntries([anEntry('dinner.set', DINNER, facts), ...more]).get('dinner', DINNER)!;
+const lineOf = ({ line }: Help): Entry => anEntry(line.kind, DINNER, line.facts as never, { at: at('18:40') });
 const asked = (time: string, ...more: Entry[]) => {
   const d = stateOf(...more);
   const nowMs = Date.parse(at(time));
   const plan = planDinner(dinnerWork(d, nowMs, SOME_KITCHEN.vessels));
   if (!plan.ok) throw new Error(plan.why);
-  return { d, nowMs, kitchen: SOME_KITCHEN, recipe: byId('roast-thyme'), lateMin: plan.lateMin };
+  return { d, nowMs, kitchen: SOME_KITCHEN, recipes: { fish: byId('roast-thyme') }, lateMin: plan.lateMin };
 };
 
 describe('a dinner that will be late', () => {
@@ -59,16 +60,16 @@ describe('a dinner that will be late', () => {
   });
   test('each holds what it says: written down it is taken, and planned it is so late and no later', () => {
     for (const h of helps) {
-      const entry = anEntry('dinner.set', DINNER, h.facts);
-      expect(validateEntry(JSON.parse(JSON.stringify(entry)), late.nowMs)).toMatchObject({ ok: true });
-      const d = Book.EMPTY.withEntries([entry]).get('dinner', DINNER)!;
+      const entry = lineOf(h);
+      expect(validateEntry(JSON.parse(JSON.stringify(entry)), Date.parse(at('20:00')))).toMatchObject({ ok: true });
+      const d = stateOf(entry);
       const plan = planDinner(dinnerWork(d, late.nowMs, SOME_KITCHEN.vessels));
       expect([h.does, h.name, plan.ok && plan.lateMin <= h.lateMin]).toEqual([h.does, h.name, true]);
     }
   });
   test('no fish is served under its limit, whatever is chosen: it stays done on the heat, at the same degrees', () => {
     for (const h of helps) {
-      const dish = h.facts.dishes.find((x) => x.id === 'fish')!;
+      const dish = stateOf(lineOf(h)).dishes.find((x) => x.id === 'fish')!;
       expect(dish.fire).toMatchObject({ toC: 63, inTheFire: 'A guest may be at risk.' });
       expect(dish.toC!).toBeGreaterThanOrEqual(62.9);
       expect(dish.pulledC!).toBeGreaterThanOrEqual(62.9);
@@ -78,10 +79,12 @@ describe('a dinner that will be late', () => {
   test('a dish less: its steps go with it, and nothing else', () => {
     const [h] = helps.filter((x) => x.does === 'without');
     expect(h?.name).toBe('Roots from the oven');
-    expect(h!.facts.tasks.some((t) => t.id.startsWith('side1/'))).toBe(false);
-    expect(h!.facts.tasks.filter((t) => !t.id.startsWith('side1/'))).toEqual(
-      facts.tasks.filter((t) => !t.id.startsWith('side1/')),
-    );
+    expect(stateOf(lineOf(h!)).tasks).toEqual(facts.tasks.filter((t) => !t.id.startsWith('side1/')));
+  });
+  test('what somebody else changes of the dinner meanwhile stands: one dish is written, not all', () => {
+    const h = helps.find((x) => x.does === 'slices' || x.does === 'way')!;
+    const without = anEntry('dinner.without', DINNER, { dish: 'side2' }, { at: at('18:39') });
+    expect(stateOf(without, lineOf(h)).dishes.map((x) => x.id)).toEqual(['fish', 'side1']);
   });
 });
 
@@ -111,7 +114,7 @@ describe('what is not offered', () => {
       d: only,
       nowMs,
       kitchen: SOME_KITCHEN,
-      recipe: byId('roast-thyme'),
+      recipes: { fish: byId('roast-thyme') },
       lateMin: plan.lateMin,
     });
     const slices = helps.filter((h) => h.does === 'slices');

@@ -11,21 +11,22 @@ import {
   usualSetting,
 } from '@dagboek/core/cook';
 import { plainRecipe, type Recipe, tasksOf, withStages } from '@dagboek/core/recipes';
-import { planDinner } from '@dagboek/core/schedule';
+import { planDinner, type Task } from '@dagboek/core/schedule';
 import type { DinnerDish } from '../../log/facts/dinner.ts';
-import type { FactsOf } from '../../log/kinds/index.ts';
+import type { Writing } from '../../log/book/writing.ts';
 import type { DinnerState } from '../../log/state/states.ts';
+import { dishesOfFish, dishOfStep } from './courses.ts';
 import { minutesOfFish, timesOf } from './dinner-facts.ts';
 import { dinnerWork } from './dinner-work.ts';
 import { stepIs } from './dinners.ts';
 import { lieAtOnce, roundsOfStage, usesOf, vesselsFor } from './in-the-kitchen.ts';
 
-/** What is asked when a dinner is late: as it stands, its kitchen, and the recipe of its fish (null: none). */
+/** What is asked when a dinner is late: as it stands, its kitchen, and the recipes of its fish, by dish. */
 export interface HelpAsked {
   readonly d: DinnerState;
   readonly nowMs: number;
   readonly kitchen: Kitchen;
-  readonly recipe: Recipe | null;
+  readonly recipes: Readonly<Record<string, Recipe>>;
   /** So late it is as it stands, min. */
   readonly lateMin: number;
 }
@@ -33,6 +34,8 @@ export interface HelpAsked {
 /** Something that would make it less late, reckoned to the end. */
 export interface Help {
   readonly does: 'slices' | 'way' | 'without' | 'hands';
+  /** Which dish it changes, where the dinner has several with fish. */
+  readonly of: string | null;
   /** The way or the dish, by name; of slices how thick, mm; null of a second cook. */
   readonly name: string | null;
   readonly pieces: number | null;
@@ -40,8 +43,8 @@ export interface Help {
   /** On the heat then, min; null where the fish stays as it is. */
   readonly cookMin: number | null;
   readonly lateMin: number;
-  /** The dinner as it would be written down. */
-  readonly facts: FactsOf<'dinner.set'>;
+  /** How it is written down: one line, so that what others change of the dinner meanwhile stands. */
+  readonly line: Writing;
 }
 
 /** Thinking for each, steps of the planner: a tenth of a second on a phone. */
@@ -53,17 +56,37 @@ const SLICES = [2, 3, 4] as const;
 const LEAST_GAIN = 2;
 const [MOST_HELPS, MOST_OF_KIND] = [5, 2];
 
-type Facts = FactsOf<'dinner.set'>;
-const factsOf = (d: DinnerState, change: Partial<Pick<Facts, 'dishes' | 'tasks' | 'means'>>): Facts => ({
-  serveAtMs: d.serveAtMs,
-  dishes: [...d.dishes],
-  tasks: [...d.tasks],
-  means: d.means,
-  cook: d.cook,
-  eaters: [...d.eaters],
-  ...(d.guests > 0 ? { guests: d.guests } : {}),
-  ...change,
+/** The dinner as it would be, and the line that makes it so. */
+interface Changed {
+  readonly d: DinnerState;
+  readonly line: Writing;
+}
+
+/** With a dish cooked another way: its own steps are replaced. */
+const withDish = (d: DinnerState, dish: DinnerDish, tasks: readonly Task[]): Changed => ({
+  d: {
+    ...d,
+    dishes: d.dishes.map((x) => (x.id === dish.id ? dish : x)),
+    tasks: [...tasks, ...d.tasks.filter((t) => dishOfStep(t.id) !== dish.id)],
+  },
+  line: { kind: 'dinner.dishes', subject: d.id, facts: { dishes: [dish], tasks } },
 });
+
+const withoutDish = (d: DinnerState, dish: DinnerDish): Changed => ({
+  d: {
+    ...d,
+    dishes: d.dishes.filter((x) => x !== dish),
+    tasks: d.tasks.filter((t) => dishOfStep(t.id) !== dish.id),
+  },
+  line: { kind: 'dinner.without', subject: d.id, facts: { dish: dish.id } },
+});
+
+const withHands = (d: DinnerState): Changed => {
+  const means = { ...d.means, hands: d.means.hands + 1 };
+  const { serveAtMs, dishes, tasks, cook, eaters, guests } = d;
+  const facts = { serveAtMs, dishes, tasks, means, cook, eaters, ...(guests > 0 ? { guests } : {}) };
+  return { d: { ...d, means }, line: { kind: 'dinner.set', subject: d.id, facts } };
+};
 
 /** The dinner with its fish cooked as asked; null where that cannot be. */
 function withFish(
@@ -71,7 +94,7 @@ function withFish(
   dish: DinnerDish,
   fire: DishAsked,
   recipe: Recipe | null,
-): { facts: Facts; told: DishReckoned } | null {
+): { changed: Changed; told: DishReckoned } | null {
   const method = methodOf(fire.method)!;
   const told = reckonDish(fire);
   const times = timesOf(told);
@@ -93,25 +116,10 @@ function withFish(
     const vessel = t.vessel ?? (dish.method === fire.method ? before.get(t.id) : undefined);
     return vessel === undefined ? t : { ...t, vessel };
   });
-  return {
-    told,
-    facts: factsOf(d, {
-      dishes: d.dishes.map((x) =>
-        x.id === dish.id
-          ? {
-              ...x,
-              recipe: recipe?.id ?? null,
-              method: method.id,
-              mediumC: fire.setting.mediumC,
-              thicknessMm: fire.piece.thicknessMm,
-              ...times,
-              fire: { ...fire, fit: FIT },
-            }
-          : x,
-      ),
-      tasks: [...tasks, ...d.tasks.filter((t) => !t.id.startsWith(`${dish.id}/`))],
-    }),
-  };
+  const { mediumC } = fire.setting;
+  const { thicknessMm } = fire.piece;
+  const cooked = { method: method.id, mediumC, thicknessMm, ...times, fire: { ...fire, fit: FIT } };
+  return { told, changed: withDish(d, { ...dish, recipe: recipe?.id ?? null, ...cooked }, tasks) };
 }
 
 /** The same fish in slices: n of one, each an n-th as thick. */
@@ -154,62 +162,58 @@ function otherWays({ d, kitchen }: HelpAsked, fire: DishAsked): DishAsked[] {
  * that help the most first; of what helps alike what changes the least. Nothing that was begun is changed.
  */
 export function whatHelps(asked: HelpAsked): Help[] {
-  const { d, nowMs, kitchen, recipe, lateMin } = asked;
-  const lateBy = (facts: Facts): number | null => {
-    const plan = planDinner(dinnerWork({ ...d, ...facts, guests: facts.guests ?? 0 }, nowMs, kitchen.vessels), STEPS);
+  const { d, nowMs, kitchen, lateMin } = asked;
+  const lateBy = (changed: DinnerState): number | null => {
+    const plan = planDinner(dinnerWork(changed, nowMs, kitchen.vessels), STEPS);
     return plan.ok ? plan.lateMin : null;
   };
-  const untouched = (dish: string): boolean =>
-    d.tasks.every((t) => !t.id.startsWith(`${dish}/`) || stepIs(d, t.id) === 'to come');
-  const none = { name: null, pieces: null, mm: null, cookMin: null };
-  const tried: Omit<Help, 'lateMin'>[] = [];
-  const dish = d.dishes.find((x) => x.fire !== null && x.packs.length > 0);
-  const fire = dish?.fire as (DishAsked & { fit?: number }) | undefined;
-  if (dish && fire && methodOf(fire.method) && untouched(dish.id)) {
-    const { fit: _, ...own } = fire;
-    for (const n of SLICES) {
-      const cut = sliced(own, n, kitchen);
-      const made = cut && withFish(asked, dish, cut, recipe);
-      if (cut && made)
-        tried.push({
-          ...none,
-          does: 'slices',
-          pieces: cut.pieces,
-          mm: cut.piece.thicknessMm,
-          cookMin: timesOf(made.told)!.cookMin * (made.told.rounds?.count ?? 1),
-          facts: made.facts,
-        });
-    }
-    for (const way of otherWays(asked, own)) {
-      const made = withFish(asked, dish, way, null);
-      if (made && cookingOf(made.told))
-        tried.push({
-          ...none,
-          does: 'way',
-          name: methodOf(way.method)!.name,
-          cookMin: timesOf(made.told)!.cookMin * (made.told.rounds?.count ?? 1),
-          facts: made.facts,
-        });
-    }
-  }
-  for (const side of d.dishes.filter((x) => x.packs.length === 0 && d.dishes.length > 1 && untouched(x.id)))
-    tried.push({
-      ...none,
-      does: 'without',
-      name: side.name,
-      facts: factsOf(d, {
-        dishes: d.dishes.filter((x) => x !== side),
-        tasks: d.tasks.filter((t) => !t.id.startsWith(`${side.id}/`)),
-      }),
-    });
-  tried.push({ ...none, does: 'hands', facts: factsOf(d, { means: { ...d.means, hands: d.means.hands + 1 } }) });
+  const untouched = (dish: DinnerDish): boolean =>
+    d.tasks.every((t) => dishOfStep(t.id) !== dish.id || stepIs(d, t.id) === 'to come');
+  const tried: Tried[] = [
+    ...dishesOfFish(d).flatMap((dish) => (untouched(dish) ? ofFish(asked, dish) : [])),
+    ...d.dishes.flatMap((side): Tried[] =>
+      side.packs.length === 0 && d.dishes.length > 1 && untouched(side)
+        ? [{ ...NONE, does: 'without', name: side.name, changed: withoutDish(d, side) }]
+        : [],
+    ),
+    { ...NONE, does: 'hands', changed: withHands(d) },
+  ];
   const ORDER: readonly Help['does'][] = ['slices', 'hands', 'way', 'without'];
   return tried
-    .flatMap((h): Help[] => {
-      const late = lateBy(h.facts);
-      return late !== null && late <= lateMin - LEAST_GAIN ? [{ ...h, lateMin: late }] : [];
+    .flatMap(({ changed, ...h }): Help[] => {
+      const late = lateBy(changed.d);
+      return late !== null && late <= lateMin - LEAST_GAIN ? [{ ...h, lateMin: late, line: changed.line }] : [];
     })
     .sort((a, b) => a.lateMin - b.lateMin || ORDER.indexOf(a.does) - ORDER.indexOf(b.does))
     .filter((h, i, all) => all.slice(0, i).filter((x) => x.does === h.does).length < MOST_OF_KIND)
     .slice(0, MOST_HELPS);
+}
+
+/** Something that is tried, with the dinner as it would be. */
+type Tried = Omit<Help, 'lateMin' | 'line'> & { readonly changed: Changed };
+const NONE = { of: null, name: null, pieces: null, mm: null, cookMin: null } as const;
+
+/** What can be done with the fish of a dish: cut in slices, or cooked another way. */
+function ofFish(asked: HelpAsked, dish: DinnerDish): Tried[] {
+  const fire = dish.fire as (DishAsked & { fit?: number }) | null;
+  if (!fire || !methodOf(fire.method)) return [];
+  const { fit: _, ...own } = fire;
+  const recipe = asked.recipes[dish.id] ?? null;
+  const several = dishesOfFish(asked.d).length > 1;
+  const made = (to: DishAsked | null, by: Recipe | null, says: (to: DishAsked) => Partial<Help>): Tried[] => {
+    const cooked = to && withFish(asked, dish, to, by);
+    if (!to || !cooked || !cookingOf(cooked.told)) return [];
+    const cookMin = timesOf(cooked.told)!.cookMin * (cooked.told.rounds?.count ?? 1);
+    return [{ ...NONE, does: 'way', of: several ? dish.name : null, ...says(to), cookMin, changed: cooked.changed }];
+  };
+  return [
+    ...SLICES.flatMap((n) =>
+      made(sliced(own, n, asked.kitchen), recipe, (cut) => ({
+        does: 'slices',
+        pieces: cut.pieces,
+        mm: cut.piece.thicknessMm,
+      })),
+    ),
+    ...otherWays(asked, own).flatMap((way) => made(way, null, () => ({ name: methodOf(way.method)!.name }))),
+  ];
 }

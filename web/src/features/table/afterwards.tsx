@@ -26,7 +26,8 @@ export function Afterwards({ meal, record }: { meal: MealState; record: MealReco
   const still = record.packs.map((p) => ({ ...p, leftG: packLeft(book, p.pack).leftG })).filter((p) => p.leftG >= 1);
   const [main] = record.packs;
   const dinner = book.getAny('dinner', meal.dinner);
-  const leads = recipeOf(book, dinner?.dishes[0]?.recipe ?? null)?.leadsTo ?? ['cakes'];
+  const leads = recipeOf(book, dinner?.dishes.find((x) => meal.dish === null || x.id === meal.dish)?.recipe ?? null)
+    ?.leadsTo ?? ['cakes'];
   const note = async (): Promise<void> => {
     const r = await write('meal.noted', meal.id, { text: text.trim() });
     setTrouble(r.ok ? null : r.why);

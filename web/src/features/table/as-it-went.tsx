@@ -1,4 +1,4 @@
-import { type DinnerState, kitchenOf, plannedAndDone, type StepDone, workAsSet } from '@dagboek/journal';
+import { type DinnerState, kitchenOf, mealsOfDinner, plannedAndDone, type StepDone, workAsSet } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -18,6 +18,7 @@ const sayServed = (min: number): string =>
 /** A dinner that is over: its steps as planned and as they went, one over the other. */
 export function AsItWent({ d }: { d: DinnerState }) {
   const { book } = useBook();
+  const meals = mealsOfDinner(book, d);
   const asked = useMemo(() => workAsSet(d, kitchenOf(book).vessels), [d, book]);
   const told = useJob('planKitchen', asked);
   const plan = ifKnown(told.answer);
@@ -34,11 +35,17 @@ export function AsItWent({ d }: { d: DinnerState }) {
               `Longest beyond its plan: ${inSentence(slowest.task.name)}, ${plural(slowest.longerMin ?? 0, 'minute')} more.`}
           </p>
         )}
-        {d.ended?.meal && (
-          <p>
-            <Link to={`/table/${d.ended.meal}`}>The meal, its marks and what to change</Link>
-          </p>
-        )}
+        {meals.length > 1
+          ? meals.map((m) => (
+              <p key={m.meal.id}>
+                <Link to={`/table/${m.meal.id}`}>{m.meal.name}: its marks and what to change</Link>
+              </p>
+            ))
+          : d.ended?.meal && (
+              <p>
+                <Link to={`/table/${d.ended.meal}`}>The meal, its marks and what to change</Link>
+              </p>
+            )}
         {!went && (
           <p role="status">
             {told.answer.state === 'failed'

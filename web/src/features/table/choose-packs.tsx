@@ -1,10 +1,14 @@
 import { Link } from 'react-router';
 import { daysBetween, sayDate } from '@dagboek/core/time';
-import { memo } from 'react';
+import type { HeldPack } from '@dagboek/journal';
+import { memo, useMemo } from 'react';
 import { useCatalogue } from '../../asked/catalogue.ts';
 import { FigureView } from '../../fish/figure-view.tsx';
-import { fieldUnit, inField, sayOfMeat, units } from '../../asked/units.ts';
+import { fieldUnit, inField, sayGrams, sayOfMeat, typedAmount, units } from '../../asked/units.ts';
+import { LineKey } from '../../ui/key.tsx';
+import { type End, ShareFields } from './share-fields.tsx';
 import type { NewMeal } from './use-new-meal.ts';
+import type { Shares } from './use-shares.ts';
 
 /** How much is taken of a pack. */
 function Grams({
@@ -32,13 +36,53 @@ function Grams({
   );
 }
 
+/** How a fish is shared out, once a part of it is meant. */
+function Share({
+  held,
+  grams,
+  end,
+  shares,
+  onMass,
+  onEnd,
+}: {
+  held: HeldPack;
+  grams: number;
+  end: End | null;
+  shares: Shares;
+  onMass: (g: number) => void;
+  onEnd: (end: End) => void;
+}) {
+  const shared = useMemo(() => shares.shareOf(held, grams, end), [shares, held, grams, end]);
+  const mostG = shares.freeG(held);
+  if (!shared) return null;
+  return shared.shares.length > 1 ? (
+    <ShareFields
+      number={held.number}
+      shared={shared}
+      massG={grams}
+      mostG={mostG}
+      end={end}
+      dishes={shares.dishes}
+      onMass={onMass}
+      onEnd={onEnd}
+    />
+  ) : mostG > 1 ? (
+    <p className="col-span-full pl-10 max-tablet:pl-0">
+      <LineKey onClick={() => onMass(Math.round(mostG / 2))}>Only a part of it</LineKey>
+    </p>
+  ) : null;
+}
+
 /** Packs of the larder, the first to be eaten first, and how much is taken of each. Not drawn anew while something else is typed: there may be hundreds. */
 export const ChoosePacks = memo(function ChoosePacks({
   held,
   taken,
   setTaken,
   today,
-}: Pick<NewMeal, 'held' | 'taken' | 'setTaken' | 'today'>) {
+  shares,
+  ends,
+  setEnds,
+}: Pick<NewMeal, 'held' | 'taken' | 'setTaken' | 'today' | 'shares' | 'ends' | 'setEnds'>) {
   const { byId } = useCatalogue();
   if (held.length === 0)
     return (
@@ -63,7 +107,7 @@ export const ChoosePacks = memo(function ChoosePacks({
                 onChange={(e) =>
                   setTaken(
                     e.target.checked
-                      ? { ...taken, [h.pack.id]: inField('mass', Math.round(h.leftG)) }
+                      ? { ...taken, [h.pack.id]: inField('mass', Math.round(shares.freeG(h) || h.leftG)) }
                       : Object.fromEntries(Object.entries(taken).filter(([k]) => k !== h.pack.id)),
                   )
                 }
@@ -78,6 +122,11 @@ export const ChoosePacks = memo(function ChoosePacks({
                     : days === 0
                       ? 'eat today'
                       : `by ${sayDate(h.keeps.eatBy)}`}
+                  {shares.spokenFor(h).map((x) => (
+                    <span key={`${x.dinner} ${x.dish}`} className="block">
+                      {sayGrams(Math.round(x.massG))} of it for {x.dish}, planned
+                    </span>
+                  ))}
                 </small>
               </span>
             </label>
@@ -86,6 +135,16 @@ export const ChoosePacks = memo(function ChoosePacks({
                 number={h.number}
                 value={taken[h.pack.id] ?? ''}
                 onChange={(g) => setTaken({ ...taken, [h.pack.id]: g })}
+              />
+            )}
+            {on && (
+              <Share
+                held={h}
+                grams={typedAmount('mass', taken[h.pack.id] ?? '', Math.round(h.leftG))?.value || 0}
+                end={ends[h.pack.id] ?? null}
+                shares={shares}
+                onMass={(g) => setTaken({ ...taken, [h.pack.id]: inField('mass', g) })}
+                onEnd={(end) => setEnds({ ...ends, [h.pack.id]: end })}
               />
             )}
           </li>

@@ -23,8 +23,8 @@ const READ_NOTES = {
   'at rest': 'while it rests',
 } as const;
 
-/** The fish of a dinner: where it is taken off and what it coasts to; what the probe makes of that. */
-export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish }) {
+/** The fish of a dish: where it is taken off and what it coasts to; what the probe makes of that. */
+export function DinnerFish({ dinner, dish, named }: { dinner: Dinner; dish: DinnerDish; named: boolean }) {
   const { d, nowMs } = dinner;
   const { write } = useUndoWrite();
   const [reads, setReads] = useState(false);
@@ -46,7 +46,8 @@ export function DinnerFish({ dinner, dish }: { dinner: Dinner; dish: DinnerDish 
     }
   };
   return (
-    <section aria-label="The fish">
+    <section aria-label={named ? `The fish: ${dish.name}` : 'The fish'}>
+      {named && <p className="mt-4 text-ink-2">{dish.name}</p>}
       <h2 className="ruled">
         Take it {after ? 'out' : 'off'} at {sayTemperature(Math.round(dish.pulledC))}
         {after

@@ -10,19 +10,17 @@ import {
 } from '@dnd-kit/core';
 import type { StepTime } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
-import { useFormat } from '../../asked/format.ts';
+import { sayAll, useFormat } from '../../asked/format.ts';
+import { inSentence } from '../../ui/names-in-text.ts';
 import { DishMark } from './dish-mark.tsx';
+import { inLanes, LINE_PX, PX } from './in-lanes.ts';
 import type { Dinner } from './use-dinner.ts';
 
 const MIN_MS = 60_000;
-/** So tall is a minute, px: see look.md. */
-const PX = 8.75;
 /** Steps begun longer before serving are told above the axis, min. */
 const MOST_MIN = 210;
 /** A finger moves so far before it carries, px. */
 const FAR_PX = 6;
-/** Room for one line, px. */
-const LINE_PX = 22;
 
 /** Arrow keys carry a step by five minutes. */
 const fiveByFive: KeyboardCoordinateGetter = (e, { currentCoordinates: at }) => {
@@ -42,20 +40,22 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
     useSensor(PointerSensor, { activationConstraint: { distance: FAR_PX } }),
     useSensor(KeyboardSensor, { coordinateGetter: fiveByFive }),
   );
-  const { steps, servedMs, nowMs, d } = dinner;
-  const shown = steps.filter((s) => servedMs - s.startMs <= MOST_MIN * MIN_MS);
+  const { steps, lastMs, nowMs, d } = dinner;
+  const shown = steps.filter((s) => lastMs - s.startMs <= MOST_MIN * MIN_MS);
   const before = steps.filter((s) => !shown.includes(s));
-  const first = Math.min(servedMs - 30 * MIN_MS, ...shown.map((s) => s.startMs));
+  const first = Math.min(
+    lastMs - 30 * MIN_MS,
+    ...dinner.courses.map((c) => c.servedMs - 10 * MIN_MS),
+    ...shown.map((s) => s.startMs),
+  );
   const from = Math.floor((first - 2 * MIN_MS) / (5 * MIN_MS)) * 5 * MIN_MS;
   const y = (ms: number): number => ((ms - from) / MIN_MS) * PX;
-  const height = y(servedMs) + 46;
+  const height = y(lastMs) + 46;
   const hour = (ms: number): string => time(stamp(ms, zone));
   const columns = columnsOf(dinner, shown);
+  const between = dinner.courses.slice(0, -1);
   const dishes = d.dishes.map((x) => x.id);
-  const ticks = Array.from(
-    { length: Math.floor((servedMs - from) / (5 * MIN_MS)) + 1 },
-    (_, i) => from + i * 5 * MIN_MS,
-  );
+  const ticks = Array.from({ length: Math.floor((lastMs - from) / (5 * MIN_MS)) + 1 }, (_, i) => from + i * 5 * MIN_MS);
   const drop = ({ active, delta }: DragEndEvent): void => {
     const s = steps.find((x) => x.task.id === active.id);
     const moved = Math.round(delta.y / PX);
@@ -95,7 +95,7 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
                 {hour(ms)}
               </span>
             ))}
-          {nowMs > from && nowMs < servedMs && (
+          {nowMs > from && nowMs < lastMs && (
             <span
               className="pl-3 left-0 text-[1.125rem] text-ink right-1.5 [font-family:'Aleo',serif] font-bold leading-[30px] bg-paper-open [border-block:1.5px_solid_var(--ink)] z-4"
               style={{ top: y(nowMs) - 15 }}
@@ -103,11 +103,20 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
               {hour(nowMs)}
             </span>
           )}
+          {between.map((c) => (
+            <span
+              key={c.servedMs}
+              className="dinner-flag pl-3 left-0 text-[1.125rem] text-ink right-1.5 [font-family:'Aleo',serif] font-bold leading-[26px] bg-paper-open [border-block:1.5px_solid_var(--ink)] z-4"
+              style={{ top: y(c.servedMs) - 13 }}
+            >
+              {hour(c.servedMs)}
+            </span>
+          ))}
           <span
             className="dinner-flag pl-3 left-0 text-[1.125rem] text-paper right-1.5 [font-family:'Aleo',serif] font-bold leading-[30px] bg-ink [border-block:1.5px_solid_var(--ink)] z-4"
-            style={{ top: y(servedMs) - 15 }}
+            style={{ top: y(lastMs) - 15 }}
           >
-            {hour(servedMs)}
+            {hour(lastMs)}
           </span>
         </div>
         {columns.map((c) => (
@@ -130,17 +139,26 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
             ))}
           </div>
         ))}
-        {nowMs > from && nowMs < servedMs && (
+        {nowMs > from && nowMs < lastMs && (
           <div
             className="border-t-2 absolute left-24.5 right-0 pointer-events-none border-ink"
             style={{ top: y(nowMs) + 34 }}
           />
         )}
+        {between.map((c) => (
+          <div
+            key={c.servedMs}
+            className="px-2.5 border-t-2 border-dashed absolute text-right left-24.5 right-0 pointer-events-none [font-family:'Aleo',serif] border-ink z-3"
+            style={{ top: y(c.servedMs) + 34 }}
+          >
+            <b className="bg-paper-open px-1">Serve {sayAll(c.dishes.map((x) => inSentence(x.name)))}</b>
+          </div>
+        ))}
         <div
           className="py-1.5 px-2.5 border-t-5 [border-top-style:double] absolute left-24.5 right-0 pointer-events-none [font-family:'Aleo',serif] text-[1.25rem] border-ink"
-          style={{ top: y(servedMs) + 34 }}
+          style={{ top: y(lastMs) + 34 }}
         >
-          <b>Serve</b>
+          <b>Serve{between.length > 0 && ` ${sayAll(dinner.courses.at(-1)!.dishes.map((x) => inSentence(x.name)))}`}</b>
         </div>
       </div>
     </DndContext>
@@ -161,20 +179,6 @@ function columnsOf({ d }: Dinner, shown: readonly StepTime[]): { id: string; nam
     ...many('grill', d.means.grills, 'Grill'),
     ...(used.has('by itself') ? [{ id: 'by itself', name: 'By itself' }] : []),
   ];
-}
-
-/** Steps that stand side by side, since nothing keeps them apart: each in its own lane. */
-function inLanes(list: readonly StepTime[]): { s: StepTime; lane: number; lanes: number }[] {
-  const ends: number[] = [];
-  const tall = (s: StepTime): number => Math.max(s.endMs - s.startMs, (LINE_PX / PX) * MIN_MS);
-  const put = list.map((s) => {
-    const startMs = Math.min(s.startMs, s.endMs - tall(s));
-    const free = ends.findIndex((e) => e <= startMs + 1);
-    const lane = free < 0 ? ends.length : free;
-    ends[lane] = s.endMs;
-    return { s, lane };
-  });
-  return put.map((x) => ({ ...x, lanes: Math.max(1, ends.length) }));
 }
 
 function Block({

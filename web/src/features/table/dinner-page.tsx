@@ -1,16 +1,17 @@
-import { dishOfFish, type DinnerState } from '@dagboek/journal';
+import { dishesOfFish, dishesToServe, type DinnerState } from '@dagboek/journal';
 import { sayDay, stamp } from '@dagboek/core/time';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { MissingPage } from '../../frame/missing-page.tsx';
 import { useNames } from '../../asked/names.ts';
-import { plural, useFormat } from '../../asked/format.ts';
+import { plural, sayAll, useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { Page, Row } from '../../frame/page.tsx';
 import { LineKey } from '../../ui/key.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { NOT_COMPUTED } from '../../offline/workers/use-job.ts';
 import { AsItWent } from './as-it-went.tsx';
+import { DinnerDishes } from './dinner-dishes.tsx';
 import { DinnerFish } from './dinner-fish.tsx';
 import { DinnerGrid } from './dinner-grid.tsx';
 import { DinnerSteps } from './dinner-steps.tsx';
@@ -30,19 +31,24 @@ export function DinnerPage() {
 
 function TheDinner({ d }: { d: DinnerState }) {
   const dinner = useDinner(d);
+  const { book } = useBook();
   const names = useNames();
   const { day, time, zone } = useFormat();
   const [trouble, setTrouble] = useState<string | null>(null);
   const heads = d.eaters.length + d.guests;
-  const main = dishOfFish(d) ?? d.dishes[0]!;
-  const serve = stamp(dinner.servedMs, zone);
+  const fish = dishesOfFish(d);
+  const main = fish[0] ?? d.dishes[0]!;
+  const toServe = dishesToServe(book, d);
+  // What is shared out is seen before the first step; of one dish alone nothing is.
+  const severalDishes = fish.length > 1 || dinner.courses.length > 1;
+  const hours = dinner.courses.map((c) => stamp(c.servedMs, zone));
   const { plan, told } = dinner;
   return (
     <Page
       title={main.name}
       first={{ label: 'Plates', value: heads }}
       cells={[
-        { label: 'Served', value: `${sayDay(day(serve))}, ${time(serve)}` },
+        { label: 'Served', value: `${sayDay(day(hours[0]!))}, ${sayAll(hours.map(time))}` },
         { label: 'Cook', value: names.member(d.cook) },
         {
           label: 'Dishes',
@@ -120,14 +126,18 @@ function TheDinner({ d }: { d: DinnerState }) {
                   </p>
                 </Row>
               )}
+              {severalDishes && <DinnerDishes dinner={dinner} onFail={setTrouble} />}
               {plan?.ok && <DinnerSteps dinner={dinner} onFail={setTrouble} />}
+              {!severalDishes && <DinnerDishes dinner={dinner} onFail={setTrouble} />}
             </>
           )}
         </div>
         <aside className="margin tablet:sticky tablet:top-0 tablet:self-start tablet:max-h-screen tablet:overflow-y-auto max-tablet:contents">
           {!d.ended && <NowAndNext dinner={dinner} onFail={setTrouble} />}
           <Trouble says={trouble} />
-          {!d.ended && <DinnerFish dinner={dinner} dish={main} />}
+          {toServe.map((x) => (
+            <DinnerFish key={x.id} dinner={dinner} dish={x} named={fish.length > 1} />
+          ))}
           {!d.ended && <ToBuy d={d} />}
           {!d.ended && <EndKeys dinner={dinner} onFail={setTrouble} />}
         </aside>

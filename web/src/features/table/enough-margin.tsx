@@ -23,6 +23,7 @@ export function EnoughMargin({
       </p>
       <p>
         {sayMass(Math.round(meal.meat))} of boneless fish at {sayGrams(PLATE_G)} a <Term of="Plate">plate</Term>
+        {meal.joins ? ', the other dishes included' : ''}
         {meal.plates > meal.heads ? `, enough for ${meal.plates}` : ''}.{' '}
         {meal.grams > 0 && meal.plates < meal.heads ? 'Small plates: add a pack, or more potatoes. ' : ''}
         {meal.meat > 0 && meal.heads > 0 && (

@@ -1,6 +1,6 @@
 import { sayAll } from '@dagboek/core/units';
 import type { Fit, Vessel } from '@dagboek/core/cook';
-import { inVessel, kitchenOf, usesOf } from '@dagboek/journal';
+import { inVessel, usesOf } from '@dagboek/journal';
 import { Link } from 'react-router';
 import { plural } from '../../asked/format.ts';
 import { sayGrams, sayShortLength, sayVolume } from '../../asked/units.ts';
@@ -20,13 +20,12 @@ const FIT_WORDS = {
 
 /** Whether the fish fits what it is cooked in, drawn to scale; how much liquid covers it; how far the oil rises. */
 export function FitsNote({ meal, dish }: { meal: NewMeal; dish: Dish }) {
-  const { main, method, book, lying: fish } = meal;
-  const kitchen = kitchenOf(book);
+  const { main, method, kitchen, lying: fish } = meal;
   const uses = usesOf(method);
   const rounds = ifKnown(dish.answer)?.rounds ?? null;
   if (!main || uses.length === 0) return null;
   const litres = typedNumber(meal.setting.amount ?? '') || (meal.usual?.amount ?? 0);
-  const lies = inVessel(book, method, main, fish, litres, rounds?.pieces);
+  const lies = inVessel(kitchen, method, main, fish, litres, rounds?.pieces);
   if (!lies)
     return (
       <p className="alert alert-warning">

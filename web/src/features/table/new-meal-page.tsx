@@ -1,16 +1,12 @@
 import { sayAll } from '../../asked/format.ts';
 import { sayAllergens, sayPortion, scaled } from '@dagboek/core/recipes';
-import { type DONENESS, lessonsFor, mealsInOrder } from '@dagboek/journal';
+import { dishesOfFish, type DONENESS, lessonsFor, mealsInOrder } from '@dagboek/journal';
 import { useState } from 'react';
-import { Link } from 'react-router';
-import { useNames } from '../../asked/names.ts';
-import { Quantity } from '../../asked/quantity.tsx';
+import { Link, useSearchParams } from 'react-router';
 import { sayMass } from '../../asked/units.ts';
 import { newId } from '../../asked/use-write.ts';
-import { DateTimeField } from '../../asked/when.tsx';
 import { Page, Row } from '../../frame/page.tsx';
 import { DeckKey } from '../../lines/deck-key.tsx';
-import { Chips, ManyChips, plain } from '../../ui/chips.tsx';
 import { nowMs } from '../../ui/clock.ts';
 import { TextField } from '../../ui/text-field.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
@@ -19,19 +15,24 @@ import { ChooseWay, type RawMiddle } from './choose-way.tsx';
 import { EnoughMargin } from './enough-margin.tsx';
 import { HowItWas } from './how-it-was.tsx';
 import { LastTime } from './last-time.tsx';
+import { WhichCourse } from './which-course.tsx';
+import { WhoAndWhen } from './who-and-when.tsx';
 import { SideFields } from './side-fields.tsx';
 import { MealWarnings } from './meal-warnings.tsx';
 import { useBeginMeal } from './use-begin-meal.ts';
 import { RAW_MIDDLES, useDish } from './use-dish.ts';
 import { useNewMeal } from './use-new-meal.ts';
 
-const MODES = ['to be cooked', 'eaten already'] as const;
-
 /** A meal: from which packs, how, for whom. It is planned back from the hour, or noted when it is eaten already. What is not taken stays in its pack. */
 export function NewMealPage() {
+  const [search] = useSearchParams();
+  // A dish of a dinner is chosen from the beginning.
+  return <NewMeal key={search.get('dinner')} />;
+}
+
+function NewMeal() {
   const meal = useNewMeal();
   const { book, chosen, method, recipes } = meal;
-  const names = useNames();
   const [middle, setMiddle] = useState<RawMiddle>('warm');
   const [doneness, setDoneness] = useState<(typeof DONENESS)[number] | null>(null);
   const [core, setCore] = useState('');
@@ -47,11 +48,31 @@ export function NewMealPage() {
   const lessons = lessonsFor(book, [...new Set(meal.kinds.map((s) => s.id))], method.meal);
   const allergens = sayAllergens([...(meal.recipe ? [meal.recipe] : []), ...sides]);
 
+  const howItWas = (
+    <HowItWas
+      meal={meal}
+      atMs={atMs}
+      setAt={setAt}
+      pulled={pulled}
+      setPulled={setPulled}
+      core={core}
+      setCore={setCore}
+      doneness={doneness}
+      setDoneness={setDoneness}
+      method={method}
+      cues={cues}
+      setCues={setCues}
+    />
+  );
   const { served, plan } = useBeginMeal(meal, dish, { id, atMs, doneness, core, pulled, cues, sides, setTrouble });
   return (
     <Page
-      title="Cook a meal"
-      first={{ label: 'Meal', value: mealsInOrder(book).length + 1 }}
+      title={meal.joins ? 'Another dish of fish' : 'Cook a meal'}
+      first={
+        meal.joins
+          ? { label: 'Dish', value: dishesOfFish(meal.joins).length + 1 }
+          : { label: 'Meal', value: mealsInOrder(book).length + 1 }
+      }
       cells={[
         { label: 'Dish', value: meal.title || 'not named yet' },
         { label: 'Fish', value: meal.grams ? sayMass(meal.grams) : 'none chosen' },
@@ -67,7 +88,15 @@ export function NewMealPage() {
         >
           <Row className="pad question" time={<b className="q">1</b>}>
             <h2>From which packs?</h2>
-            <ChoosePacks held={meal.held} taken={meal.taken} setTaken={meal.setTaken} today={meal.today} />
+            <ChoosePacks
+              held={meal.held}
+              taken={meal.taken}
+              setTaken={meal.setTaken}
+              today={meal.today}
+              shares={meal.shares}
+              ends={meal.ends}
+              setEnds={meal.setEnds}
+            />
           </Row>
           <Row className="pad question" time={<b className="q">2</b>}>
             <h2>How?</h2>
@@ -99,55 +128,22 @@ export function NewMealPage() {
             </p>
           </Row>
           <Row className="pad question" time={<b className="q">4</b>}>
-            <h2>Who, and when?</h2>
-            <Chips
-              label="Cook"
-              options={meal.members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
-              value={meal.cook}
-              onChange={meal.setCook}
-            />
-            <ManyChips
-              label="Who eats"
-              options={meal.members.map((m) => ({ value: m.id, text: names.member(m.id) }))}
-              values={meal.eaters}
-              onChange={meal.setEaters}
-            />
-            <Quantity whole label="Guests" unit="" placeholder="0" value={meal.guests} onChange={meal.setGuests} />
+            {meal.joins ? (
+              <WhichCourse d={meal.joins} value={meal.servedMin} onChange={meal.setServedMin} />
+            ) : (
+              <WhoAndWhen meal={meal} howItWas={howItWas} />
+            )}
             {meal.mustNot.map((says) => (
               <p key={says} className="alert alert-warning" role="note">
                 {says}
               </p>
             ))}
-            <Chips
-              label="It is"
-              options={plain(MODES)}
-              value={meal.eaten ? 'eaten already' : 'to be cooked'}
-              onChange={(m) => meal.setEaten(m === 'eaten already')}
-            />
-            {meal.eaten ? (
-              <>
-                <HowItWas
-                  meal={meal}
-                  atMs={atMs}
-                  setAt={setAt}
-                  pulled={pulled}
-                  setPulled={setPulled}
-                  core={core}
-                  setCore={setCore}
-                  doneness={doneness}
-                  setDoneness={setDoneness}
-                  method={method}
-                  cues={cues}
-                  setCues={setCues}
-                />
-              </>
-            ) : (
-              <DateTimeField key={meal.zone} label="Served at" valueMs={meal.serveMs} onChange={meal.setServe} />
-            )}
             <MealWarnings chosen={chosen} meal={meal} book={book} id={id} />
             <Trouble says={trouble} />
             <div className="keys">
-              {meal.eaten ? (
+              {meal.joins ? (
+                <DeckKey act type="submit" name="Add it to the dinner" note={meal.joins.dishes[0]!.name} />
+              ) : meal.eaten ? (
                 <DeckKey act type="submit" name="Served" note="saves the meal; ratings come next" />
               ) : (
                 <DeckKey act type="submit" name="Plan the cooking" note="every step, up to serving time" />

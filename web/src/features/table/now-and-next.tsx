@@ -11,8 +11,8 @@ import { WhatHelps } from './what-helps.tsx';
 const SOON_MS = 60 * 60_000;
 
 /** What was planned, begun and put of a dinner: what helps one that stands otherwise is nothing to this. */
-const asItStands = ({ setAt, serveAtMs, begun, done, pins, lasts }: Dinner['d']): string =>
-  JSON.stringify([setAt, serveAtMs, begun, done, pins, lasts]);
+const asItStands = ({ dishes, tasks, means, serveAtMs, begun, done, pins, lasts }: Dinner['d']): string =>
+  JSON.stringify([dishes, tasks, means, serveAtMs, begun, done, pins, lasts]);
 
 type OnFail = (why: string | null) => void;
 

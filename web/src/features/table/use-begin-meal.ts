@@ -1,6 +1,14 @@
 import { outweighs } from '@dagboek/core/cut';
 import { type Recipe } from '@dagboek/core/recipes';
-import { cookedBy, dinnerFacts, isNotToEat, kitchenOf, whyNotToEat, type DONENESS } from '@dagboek/journal';
+import {
+  cookedBy,
+  dinnerFacts,
+  isNotToEat,
+  joiningFacts,
+  kitchenOf,
+  whyNotToEat,
+  type DONENESS,
+} from '@dagboek/journal';
 import { useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { amountTrouble, asTyped, degrees, sayGrams, sayMass, typedAmount } from '../../asked/units.ts';
@@ -41,11 +49,14 @@ export function useBeginMeal(
       massG: meal.taking(h)?.value ?? Number.NaN,
       typed: asTyped({ massG: meal.taking(h) }),
       left: h.leftG,
+      freeG: meal.shares.freeG(h),
       number: h.number,
+      end: meal.ends[h.pack.id],
     }));
     const odd = packs.find((p) => !(p.massG > 0));
     const notToEat = chosen.find(isNotToEat);
     const over = packs.find((p) => outweighs(p.massG, p.left));
+    const theirs = packs.find((p) => outweighs(p.massG, p.freeG));
     const says =
       packs.length === 0
         ? 'Choose at least one pack.'
@@ -55,7 +66,9 @@ export function useBeginMeal(
             ? `Enter how much of pack ${odd.number}, such as ${sayGrams(300)}.`
             : over
               ? `Pack ${over.number} has ${sayMass(over.left)} left; ${sayMass(over.massG)} is more than that.`
-              : countTrouble(meal.guests, 'guests');
+              : theirs
+                ? `Pack ${theirs.number} has ${sayMass(theirs.left)} left, and the other dishes of this dinner take ${sayMass(theirs.left - theirs.freeG)} of it. ${theirs.freeG >= 1 ? `Take up to ${sayMass(theirs.freeG)}.` : 'Choose another pack.'}`
+                : countTrouble(meal.guests, 'guests');
     setTrouble(says);
     return says === null ? packs : null;
   };
@@ -110,25 +123,37 @@ export function useBeginMeal(
     // A time of other choices than these is planned by nobody: what is being reckoned is waited for.
     const told = await dish.wait();
     if (method.heat && told && !told.reckoned.ok) return not(degrees(told.reckoned.why));
-    const facts = dinnerFacts({
+    const fish = {
       name: meal.title,
       method,
       recipe: meal.recipe,
-      packs: packs.map(({ pack, massG }) => ({ pack, massG })),
+      packs: packs.map(({ pack, massG, end }) => ({ pack, massG, ...(end ? { from: end } : {}) })),
       fire: dish.asked,
       told,
       sides,
       plates: Math.max(1, meal.heads),
-      serveAtMs: meal.serveMs,
       kitchen: kitchenOf(book),
       vessel: meal.vessel,
-      cook: meal.cook,
-      eaters: meal.eaters,
-      guests: meal.heads - meal.eaters.length,
-    });
-    const r = await write('dinner.set', id, facts);
+    };
+    const r = meal.joins
+      ? await write(
+          'dinner.dishes',
+          meal.joins.id,
+          joiningFacts(meal.joins, { ...fish, id, servedMin: meal.servedMin }),
+        )
+      : await write(
+          'dinner.set',
+          id,
+          dinnerFacts({
+            ...fish,
+            serveAtMs: meal.serveMs,
+            cook: meal.cook,
+            eaters: meal.eaters,
+            guests: meal.heads - meal.eaters.length,
+          }),
+        );
     if (!r.ok) return not(r.why);
-    void navigate(`/table/dinner/${id}`);
+    void navigate(`/table/dinner/${meal.joins?.id ?? id}`);
     return true;
   };
   return { served, plan };

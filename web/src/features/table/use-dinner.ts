@@ -1,13 +1,16 @@
 import { useAsked } from '../../asked/asked.ts';
 import {
+  type Course,
+  coursesOf,
   type DinnerNow,
   dinnerNow,
   type DinnerState,
   dinnerWork,
   endedBy,
   kitchenOf,
+  lastServedMs,
+  mealsOfDinner,
   packsGone,
-  servedAtBy,
   standingLine,
   strikeLine,
   type StepTime,
@@ -36,7 +39,12 @@ export interface Dinner {
   readonly told: JobTold<'planKitchen'>;
   readonly steps: readonly StepTime[];
   readonly now: DinnerNow;
+  /** The hour of the dinner, and of the last of its courses, as the plan has them. */
   readonly servedMs: number;
+  readonly lastMs: number;
+  readonly courses: readonly Course[];
+  /** The meals that it has become so far, by dish. */
+  readonly served: ReturnType<typeof mealsOfDinner>;
   /** What has become of its packs, so that it cannot be served of them. */
   readonly gone: readonly string[];
   /** Begins a step; what it waited for is then done, and so is what the one pair of hands was at. */
@@ -56,6 +64,7 @@ export function useDinner(d: DinnerState): Dinner {
   const { write, writeAll } = useWrite();
   const told = useJob('planKitchen', d.ended ? null : dinnerWork(d, minute, kitchenOf(asked.book).vessels), LIMIT_MS);
   const { value: plan, pale } = drawable(told.answer) ?? { value: null, pale: false };
+  const lateMin = plan?.ok ? plan.lateMin : 0;
   const steps = plan ? stepTimes(d, plan) : [];
   // Each pack is followed from the water on: once a minute, and after each line.
   const gone = useMemo(() => (d.ended ? [] : packsGone({ ...asked, nowMs: minute }, d, units)), [asked, d, minute]);
@@ -73,7 +82,10 @@ export function useDinner(d: DinnerState): Dinner {
     steps,
     now: dinnerNow(d, steps, nowMs),
     gone,
-    servedMs: plan ? servedAtBy(d, plan) : d.serveAtMs,
+    servedMs: d.serveAtMs + lateMin * MIN_MS,
+    lastMs: lastServedMs(d) + lateMin * MIN_MS,
+    courses: coursesOf(d, lateMin),
+    served: mealsOfDinner(asked.book, d),
     begin: (s) =>
       writeAll([...endedBy(d, steps, s.task).map((x) => step(x.task.id, 'done')), step(s.task.id, 'begun')]),
     finish: (s) => writeAll([step(s.task.id, 'done')]),

@@ -1,16 +1,15 @@
 import { inVessel, type ToBeCooked } from '@dagboek/journal';
-import type { LyingFish, Method } from '@dagboek/core/cook';
+import type { Kitchen, LyingFish, Method } from '@dagboek/core/cook';
 import { useMemo } from 'react';
 import { useCatalogue } from '../../asked/catalogue.ts';
-import { useBook } from '../../offline/journal-context.tsx';
 import { lyingFish } from './lying-fish.ts';
 
 /** A whole fish as it lies, and the vessel that takes what is to be cooked best; null where there is none. */
 export function useLying(
+  kitchen: Pick<Kitchen, 'vessels'>,
   method: Method,
   main: ToBeCooked | null,
 ): { readonly lying: LyingFish | null; readonly vessel: string | null } {
-  const { book } = useBook();
   const { byId } = useCatalogue();
   const species = main ? byId(main.held.pack.species) : null;
   const massG = main?.pieceG ?? 0;
@@ -19,5 +18,5 @@ export function useLying(
     () => (whole && species && massG > 0 ? lyingFish(species, massG) : null),
     [whole, species, massG],
   );
-  return { lying, vessel: main ? (inVessel(book, method, main, lying, 0)?.vessel.id ?? null) : null };
+  return { lying, vessel: main ? (inVessel(kitchen, method, main, lying, 0)?.vessel.id ?? null) : null };
 }

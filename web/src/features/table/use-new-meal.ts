@@ -6,15 +6,17 @@ import { stamp } from '@dagboek/core/time';
 import type { Amount } from '@dagboek/core/units';
 import {
   atRiskOf,
-  type ChosenPack,
   type HeldPack,
   mealsInOrder,
+  meatOfDinner,
   meatTaken,
   mindOf,
   onlyTheLine,
+  openDinner,
   packsHeld,
   plannedDay,
   kindsOfPack,
+  kitchenBeside,
   kitchenOf,
   lieAtOnce,
   whoMustNot,
@@ -39,7 +41,9 @@ import { useBook } from '../../offline/journal-context.tsx';
 import { inSentence } from '../../ui/names-in-text.ts';
 import { usePen } from '../../asked/pen.ts';
 import { countTrouble, typedNumber } from '../../ui/typed-number.ts';
+import type { End } from './share-fields.tsx';
 import { useLying } from './use-lying.ts';
+import { useShares } from './use-shares.ts';
 import { inField, typedAmount } from '../../asked/units.ts';
 
 /** "Pollack and mackerel", each kind once. */
@@ -68,6 +72,9 @@ export function useNewMeal() {
   const now = useMemo(nowMs, []);
   const asked = useAsked(now);
   const held = useMemo(() => packsHeld(asked), [asked]);
+  // A dish for a dinner that is planned: its hour, its cook and who eats are those of the dinner.
+  const joins = openDinner(book, search.get('dinner'));
+  const shares = useShares(now, joins);
   const planned = plannedDay(book, search.get('day') ?? '');
   const wanted = search.getAll('pack');
   const [taken, setTaken] = useState<Readonly<Record<string, string>>>(() => {
@@ -81,20 +88,23 @@ export function useNewMeal() {
         .filter((h) => wanted.includes(h.pack.id))
         .map((h) => [
           h.pack.id,
-          inField('mass', Math.round(Math.min(h.leftG, isBody(h.body.form) ? h.leftG : grams(h)))),
+          inField('mass', Math.round(Math.min(shares.freeG(h), isBody(h.body.form) ? h.leftG : grams(h)))),
         ]),
     );
   });
   const lastMeal = mealsInOrder(book)[0];
-  const [cook, setCook] = useState(lastMeal?.cook ?? pen ?? '');
-  const [eaters, setEaters] = useState<string[]>(
-    planned?.home
-      ? [...planned.home]
-      : lastMeal
-        ? lastMeal.eaters.filter((id) => members.some((m) => m.id === id))
-        : members.map((m) => m.id),
-  );
-  const [guests, setGuests] = useState(planned?.guests ? String(planned.guests) : '');
+  const [cook, setCook] = useState(joins?.cook ?? lastMeal?.cook ?? pen ?? '');
+  const [eaters, setEaters] = useState<string[]>(() => [
+    ...(joins?.eaters ??
+      planned?.home ??
+      lastMeal?.eaters.filter((id) => members.some((m) => m.id === id)) ??
+      members.map((m) => m.id)),
+  ]);
+  const guestsFirst = (joins ?? planned)?.guests;
+  const [guests, setGuests] = useState(guestsFirst ? String(guestsFirst) : '');
+  const [servedMin, setServedMin] = useState(0);
+  // Which end of a fish is taken, by its pack.
+  const [ends, setEnds] = useState<Readonly<Record<string, End>>>({});
   const [name, setName] = useState('');
   const [way, setWay] = useState<string | null>(search.get('way'));
   const [recipeId, setRecipe] = useState<string | null>(search.get('recipe'));
@@ -113,12 +123,12 @@ export function useNewMeal() {
 
   const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
   const taking = (h: HeldPack): Amount | null => typedAmount('mass', taken[h.pack.id] ?? '', Math.round(h.leftG));
-  const parts: ChosenPack[] = chosen.map((h) => ({ held: h, massG: taking(h)?.value || 0 }));
+  const parts = chosen.map((h) => shares.chosenPart(h, taking(h)?.value || 0, ends[h.pack.id] ?? null));
   const grams = parts.reduce((g, c) => g + c.massG, 0);
   // All that its fish may be, and what it was made of.
   const kinds = [...new Set(chosen.flatMap((h) => kindsOfPack(book, h.pack)))].flatMap((id) => byId(id) ?? []);
   const today = day(stamp(now, zone));
-  const meat = meatTaken(parts);
+  const meat = meatTaken(parts) + (joins ? meatOfDinner(asked, joins) : 0);
   const guestCount = countTrouble(guests, 'guests') === null ? (typedNumber(guests) ?? 0) : 0;
   const heads = eaters.length + guestCount;
   const chosenIds = chosen.map((h) => h.pack.id).join();
@@ -137,11 +147,12 @@ export function useNewMeal() {
     kinds.some((s) => s.histamine),
   );
   const method = wayOf(fits, way, planned?.method ?? null);
-  const { lying, vessel } = useLying(method, main);
+  const kitchen = kitchenBeside(kitchenOf(book), method, main?.cut ?? null, joins);
+  const { lying, vessel } = useLying(kitchen, method, main);
   const lieMost = main
-    ? lieAtOnce(kitchenOf(book), method, main.pieceG, typedNumber(setting.mm ?? '') || main.thicknessMm)
+    ? lieAtOnce(kitchen, method, main.pieceG, typedNumber(setting.mm ?? '') || main.thicknessMm)
     : null;
-  const usual = settingFor(book, method, grams, main?.thicknessMm ?? 0, main?.all);
+  const usual = settingFor(kitchen, method, grams, main?.thicknessMm ?? 0, main?.all);
   const recipes = recipesOf(book);
   const ofWay = recipesOfWay(recipes, method, main);
   const recipe = ofWay.find((r) => r.id === recipeId) ?? (recipeId === 'none' ? null : (ofWay[0] ?? null));
@@ -151,6 +162,13 @@ export function useNewMeal() {
   const only = onlyTheLine(asked, parts, atRiskOf(book, eaters, today), guestCount);
   return {
     book,
+    kitchen,
+    joins,
+    shares,
+    ends,
+    setEnds,
+    servedMin,
+    setServedMin,
     held,
     chosen,
     taken,
@@ -211,6 +229,8 @@ export function useNewMeal() {
     setServe,
     eaten,
     setEaten,
+    /** Packs of which other dinners will take more than this leaves. */
+    twice: parts.flatMap(({ held: h, massG }) => shares.plannedTwice(h, massG)),
     past: chosen.filter((h) => today > h.keeps.authority),
   };
 }

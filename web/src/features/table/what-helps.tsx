@@ -1,4 +1,5 @@
-import { type Help, kitchenOf, recipeOf } from '@dagboek/journal';
+import { dishesOfFish, type Help, kitchenOf, recipeOf } from '@dagboek/journal';
+import type { Recipe } from '@dagboek/core/recipes';
 import { plural } from '../../asked/format.ts';
 import { sayThickness } from '../../asked/units.ts';
 import { DeckKey } from '../../lines/deck-key.tsx';
@@ -24,6 +25,7 @@ const nameOf = (h: Help): string =>
 
 const noteOf = (h: Help): string =>
   [
+    h.of,
     h.cookMin === null ? null : `${Math.round(h.cookMin)} min on the heat`,
     h.lateMin === 0 ? 'on time' : `${plural(h.lateMin, 'minute')} late`,
   ]
@@ -42,8 +44,11 @@ export function WhatHelps({
 }) {
   const { d, nowMs } = dinner;
   const { book } = useBook();
-  const { write } = useUndoWrite();
-  const fish = d.dishes.find((x) => x.fire !== null);
+  const { writeAll } = useUndoWrite();
+  const recipes = dishesOfFish(d).flatMap((x): [string, Recipe][] => {
+    const recipe = recipeOf(book, x.recipe);
+    return recipe ? [[x.id, recipe]] : [];
+  });
   const told = useJob(
     'whatHelps',
     dinner.pale
@@ -52,7 +57,7 @@ export function WhatHelps({
           d,
           nowMs: Math.floor(nowMs / MIN_MS) * MIN_MS,
           kitchen: kitchenOf(book),
-          recipe: recipeOf(book, fish?.recipe ?? null),
+          recipes: Object.fromEntries(recipes),
           lateMin,
         },
     LIMIT_MS,
@@ -72,7 +77,7 @@ export function WhatHelps({
             name={nameOf(h)}
             note={noteOf(h)}
             again={nameOf(h)}
-            onClick={() => void write('dinner.set', d.id, h.facts).then((r) => onFail(r.ok ? null : r.why))}
+            onClick={() => void writeAll([h.line]).then((r) => onFail(r.ok ? null : r.why))}
           />
         ))}
       </div>
