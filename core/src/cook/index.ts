@@ -59,7 +59,8 @@ export type { RawAuthority } from './raw-verdict.ts';
 export { mayEatRaw, RAW_CONDITIONS, sayRawVerdict } from './raw-verdict.ts';
 export type { RawPack, RawReason, RawVerdict } from './raw-verdict.ts';
 // what it is cooked in
-export { SOME_KITCHEN, USES } from './vessels.ts';
+export { KITCHENS_LIKE, SOME_KITCHEN, USES } from './vessels.ts';
+export { missingFor, missingForSteps } from './missing-for.ts';
 export type { Kitchen } from './vessels.ts';
 export { vesselTrouble } from './vessel.ts';
 export type { Vessel } from './vessel.ts';

@@ -14,6 +14,8 @@ export interface ToCook {
   readonly formsHistamine: boolean;
   /** It was cooked, salted or smoked before. */
   readonly ready: boolean;
+  /** Heads and bones without flesh. */
+  readonly frames?: boolean;
 }
 
 /** A way, whether it suits, and why. `out`: it is not offered as a choice that stands. */
@@ -27,6 +29,7 @@ export interface MethodFit {
 export function methodsThatSuit(w: ToCook): MethodFit[] {
   const fits = METHODS.map((method: Method): MethodFit => {
     const [least, most] = method.thickMm;
+    if (w.frames && method.id !== 'stock') return { method, suits: 'out', why: 'heads and bones: for stock' };
     if (w.ready && method.id !== 'cakes' && method.id !== 'soup')
       return { method, suits: 'out', why: 'already cooked: eat it as it is, or in fish cakes and soup' };
     if (!w.ready && method.id === 'cakes') return { method, suits: 'so so', why: method.whyNot };
@@ -38,13 +41,13 @@ export function methodsThatSuit(w: ToCook): MethodFit[] {
         suits: 'out',
         why: 'this species forms histamine when not cold, and salt or smoke does not remove it: hot-smoke it',
       };
-    if (!method.cuts.includes(w.cut))
+    if (!w.frames && !method.cuts.includes(w.cut))
       return {
         method,
         suits: 'out',
         why: w.cut === 'whole' ? 'not for whole fish' : `not for ${w.cut === 'wing' ? 'wings' : `${w.cut}s`}`,
       };
-    if (w.thicknessMm < least || w.thicknessMm > most)
+    if (!w.frames && (w.thicknessMm < least || w.thicknessMm > most))
       return {
         method,
         suits: 'so so',

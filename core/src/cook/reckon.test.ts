@@ -310,6 +310,8 @@ describe('what suits', () => {
   test('what is at its end goes into a sauce; what is cooked into cakes', () => {
     // On its last good day nothing is held against it.
     expect([0, 1].map((daysPastBest) => of(fish({ daysPastBest }), 'pan').suits)).toEqual(['well', 'so so']);
+    const bones = methodsThatSuit(fish({ frames: true, cut: 'portion', thicknessMm: 10 }));
+    expect(bones.filter((f) => f.suits !== 'out').map((f) => f.method.id)).toEqual(['stock']);
     const late = methodsThatSuit(fish({ daysPastBest: 1 })).filter((f) => f.suits === 'well');
     expect(late.map((f) => f.method.id)).toContain('simmer');
     expect(late.map((f) => f.method.id)).not.toContain('pan');

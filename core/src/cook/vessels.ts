@@ -26,6 +26,37 @@ export const SOME_KITCHEN: Kitchen = {
   ],
 };
 
+/** The galley of a small boat: a ring of gas, what stows. */
+const GALLEY: Kitchen = {
+  hands: 1,
+  rings: 1,
+  ovens: 0,
+  grills: 0,
+  vessels: [
+    { id: 'galley-pan', name: 'Pan', use: 'pan', shape: 'round', longMm: 240, wideMm: 240, deepMm: 50 },
+    { id: 'galley-pot', name: 'Pot with a lid', use: 'pot', shape: 'round', longMm: 200, wideMm: 200, deepMm: 130 },
+  ],
+};
+
+/** A fire on the shore: one pan over it, and its embers. */
+const CAMP: Kitchen = {
+  hands: 1,
+  rings: 1,
+  ovens: 0,
+  grills: 1,
+  vessels: [
+    { id: 'camp-pan', name: 'Iron pan', use: 'pan', shape: 'round', longMm: 280, wideMm: 280, deepMm: 60 },
+    { id: 'camp-grate', name: 'Hinged grate', use: 'grill', shape: 'oblong', longMm: 420, wideMm: 300, deepMm: 60 },
+  ],
+};
+
+/** What a new kitchen is begun from. */
+export const KITCHENS_LIKE = [
+  { id: 'house', name: 'a house', kitchen: SOME_KITCHEN },
+  { id: 'galley', name: 'a boat with one ring', kitchen: GALLEY },
+  { id: 'camp', name: 'a fire with one pan', kitchen: CAMP },
+] as const;
+
 /** Which vessels a way to cook takes, the likeliest first. */
 export const USES: Readonly<Record<string, readonly Vessel['use'][]>> = {
   seared: ['pan'],

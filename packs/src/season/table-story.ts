@@ -1,11 +1,16 @@
-import { methodOf, reckonDish, SOME_KITCHEN, usualSetting } from '@dagboek/core/cook';
+import { KITCHENS_LIKE, methodOf, reckonDish, SOME_KITCHEN, usualSetting } from '@dagboek/core/cook';
 import { dinnerFacts } from '@dagboek/journal';
 import { RECIPES, type Recipe } from '@dagboek/core/recipes';
 import { epochMs, instantsOf, addDays, civilDay, stamp } from '@dagboek/core/time';
 import type { openTheBook } from './crew.ts';
 import type { MadePack } from './kitchen.ts';
-import { DAY, HOUR, type Scribe } from './scribe.ts';
+import { DAY, HOUR, MIN, type Scribe } from './scribe.ts';
 
+/** Kitchens away from home. */
+const AWAY = [
+  { name: 'on the Tern', like: 'galley' },
+  { name: 'on the shore', like: 'camp' },
+] as const;
 const recipe = (id: string): Recipe => RECIPES.find((r) => r.id === id)!;
 
 /** What the house eats from, and how: its kitchen, what is always there, a recipe of its own, and tomorrow's dinner back from seven. */
@@ -20,6 +25,10 @@ export function theTable(
   const atMs = nowMs - 2 * DAY;
   const means = { hands: 1, rings: 3, ovens: 1, grills: 1 };
   s.aside('book.kitchen', book, atMs, tern.tomas, { means, vessels: [...SOME_KITCHEN.vessels] });
+  for (const [i, { name, like }] of AWAY.entries()) {
+    const { vessels, ...has } = KITCHENS_LIKE.find((k) => k.id === like)!.kitchen;
+    s.aside('book.kitchen', book, atMs + (i + 1) * MIN, tern.tomas, { name, means: has, vessels: [...vessels] });
+  }
   s.aside('book.pantry', book, atMs + HOUR, tern.tomas, {
     has: ['salt', 'pepper', 'oil', 'flour', 'vinegar', 'butter'],
   });

@@ -1,6 +1,7 @@
 import {
   ArrayMaxSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsNumber,
@@ -145,6 +146,8 @@ export class DinnerSet {
   /** Member ids. */
   @IsArray() @ArrayMaxSize(30) @IsString({ each: true }) @MaxLength(60, { each: true }) eaters!: string[];
   @IsOptional() @IsInt() @Min(0) @Max(200) guests?: number;
+  /** The name of the kitchen that it is cooked in; left out: the one at home. */
+  @IsOptional() @IsString() @MaxLength(40) kitchen?: string;
 }
 
 /** A dish with fish and what stands beside it comes to a dinner that is planned, or is changed: what it has by their ids is replaced. Subject: the dinner. */
@@ -216,8 +219,12 @@ const areVessels = (list: unknown): boolean =>
       ['longMm', 'wideMm', 'deepMm'].every((k) => typeof v[k] === 'number' && Number(v[k]) > 0 && Number(v[k]) <= 2000),
   );
 
-/** What the kitchen has. Subject: the book; the last line holds. */
+/** What a kitchen has. Subject: the book; the last line of each name holds. */
 export class BookKitchen {
+  /** Which kitchen; left out: the one at home. */
+  @IsOptional() @IsString() @MaxLength(40) name?: string;
+  /** There is no such kitchen any more. */
+  @IsOptional() @IsBoolean() gone?: boolean;
   @Document(meansTrouble) means!: Means;
   @Satisfies('Up to 40 pans and pots, each with its name and measures.', areVessels) vessels!: Vessel[];
 }

@@ -41,7 +41,7 @@ export const BOOK = subjectOf<'book', BookOpened>({
     errors: {},
     ways: {},
     roomG: null,
-    kitchen: null,
+    kitchens: [],
     pantry: [],
   }),
   links: () => [],
@@ -143,10 +143,14 @@ export const BOOK_KINDS = {
   'book.kitchen': ofBook({
     facts: BookKitchen,
     fold: (s, k) => {
-      s.kitchen = { means: k.means, vessels: k.vessels };
+      const name = k.name?.trim() ?? '';
+      const others = s.kitchens.filter((x) => x.name !== name);
+      s.kitchens = k.gone ? others : [...others, { name, means: k.means, vessels: k.vessels }];
     },
-    say: ({ means: m, vessels }) =>
-      `The kitchen: ${m.hands} at work, ${m.rings} rings, ${m.ovens} in the oven, ${m.grills} on the grill; ${vessels.length} pans and pots.`,
+    say: ({ name, gone, means: m, vessels }) =>
+      gone
+        ? `No kitchen any more: ${name ?? 'at home'}.`
+        : `${name ? `Kitchen, ${name}` : 'The kitchen'}: ${m.hands} at work, ${m.rings} rings, ${m.ovens} in the oven, ${m.grills} on the grill; ${vessels.length} pans and pots.`,
     fields: [],
   }),
   'book.pantry': ofBook({

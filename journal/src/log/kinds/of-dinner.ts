@@ -35,6 +35,7 @@ export const DINNER = subjectOf<'dinner', DinnerSet>({
     cook: s.cook,
     eaters: s.eaters,
     guests: s.guests ?? 0,
+    kitchen: s.kitchen ?? '',
     pins: {},
     lasts: {},
     begun: {},

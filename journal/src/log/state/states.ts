@@ -44,8 +44,8 @@ export interface BookState extends State {
   readonly ways: Ways & { readonly 'raw by'?: string };
   /** What is to come out of the freezers in the days that are planned, g; null: no matter. */
   readonly roomG: number | null;
-  /** What the kitchen has; null when nobody has said. */
-  readonly kitchen: { readonly means: Means; readonly vessels: readonly Vessel[] } | null;
+  /** What each kitchen has, by its name: that at home has none. Empty when nobody has said. */
+  readonly kitchens: readonly { readonly name: string; readonly means: Means; readonly vessels: readonly Vessel[] }[];
   /** What of dry goods is always in the house. */
   readonly pantry: readonly string[];
 }
@@ -278,6 +278,8 @@ export interface DinnerState extends State {
   readonly begun: Readonly<Record<string, number>>;
   readonly done: Readonly<Record<string, number>>;
   readonly reads: readonly Timed<{ dish: string; c: number }>[];
+  /** The name of its kitchen; empty: the one at home. */
+  readonly kitchen: string;
   readonly ended: Timed<{ meal: string | null }> | null;
   readonly setAt: string;
 }

@@ -36,6 +36,8 @@ export interface DishesAsked {
 /** What a dinner is planned from: its first dish with fish, when it is served, who cooks and who eats. */
 export interface DinnerAsked extends DishesAsked {
   readonly serveAtMs: number;
+  /** The name of the kitchen; left out: the one at home. */
+  readonly kitchenName?: string;
   readonly cook: string;
   readonly eaters: readonly string[];
   readonly guests: number;
@@ -165,6 +167,7 @@ export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
     cook: a.cook,
     eaters: [...a.eaters],
     ...(a.guests > 0 ? { guests: a.guests } : {}),
+    ...(a.kitchenName ? { kitchen: a.kitchenName } : {}),
   };
 }
 

@@ -22,9 +22,11 @@ export const openDinner = (book: Book, id: string | null): DinnerState | null =>
 /** Dinners share a kitchen when their hours lie so near, ms: a dinner is cooked for about so long. */
 const TOGETHER_MS = 90 * 60_000;
 
-/** Other dinners that are planned for about the same hour: each plan has the hands, rings and vessels for itself alone, and none knows of the other. */
-export const dinnersAbout = (book: Book, serveAtMs: number, but: string): DinnerState[] =>
-  dinnersOpen(book).filter((d) => d.id !== but && Math.abs(d.serveAtMs - serveAtMs) < TOGETHER_MS);
+/** Other dinners that are planned for about the same hour in the same kitchen: each plan has the hands, rings and vessels for itself alone, and none knows of the other. */
+export const dinnersAbout = (book: Book, serveAtMs: number, but: string, kitchen = ''): DinnerState[] =>
+  dinnersOpen(book).filter(
+    (d) => d.id !== but && d.kitchen === kitchen && Math.abs(d.serveAtMs - serveAtMs) < TOGETHER_MS,
+  );
 
 /** How a step stands. */
 export type StepIs = 'to come' | 'running' | 'done';

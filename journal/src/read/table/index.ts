@@ -1,7 +1,7 @@
 /** What the table asks: dinners, their dishes and steps, kitchens and recipes, meals and their marks. */
 export { marksOfMeals } from './best-meals.ts';
 export { likedBefore, mealCost, meanMark } from './meal-sums.ts';
-export { kitchenOf, recipeOf, recipesOf } from './kitchen-of.ts';
+export { kitchenOf, kitchensOf, type NamedKitchen, recipeOf, recipesOf, recipesOfKitchen } from './kitchen-of.ts';
 export { dinnerFacts, joiningFacts } from './dinner-facts.ts';
 export type { DinnerAsked, DishesAsked, JoiningAsked } from './dinner-facts.ts';
 export { dinnerShopping } from './dinner-shopping.ts';

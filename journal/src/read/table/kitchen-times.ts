@@ -48,13 +48,13 @@ export function cookedOnce(d: DinnerState, dish: DinnerDish): CookedOnce | null 
   };
 }
 
-/** What the dinners of a book say of its kitchen for a way: times as long as calculated, with its band. */
-export function kitchenTimes(book: Book, method: Method): KitchenTimes | null {
+/** What the dinners that were cooked in a kitchen of a book say of it for a way: times as long as calculated, with its band. */
+export function kitchenTimes(book: Book, method: Method, kitchen = ''): KitchenTimes | null {
   if (!method.heat) return null;
-  const seen = book.reckoned('cooked once', ['dinner'], [], () =>
+  const seen = book.reckoned('cooked once', ['dinner'], [kitchen], () =>
     book
       .all('dinner')
-      .filter((d) => d.ended !== null && d.ended.meal !== null)
+      .filter((d) => d.ended !== null && d.ended.meal !== null && d.kitchen === kitchen)
       .sort((a, b) => b.serveAtMs - a.serveAtMs)
       .slice(0, MOST)
       .flatMap((d) => dishesOfFish(d).flatMap((dish) => cookedOnce(d, dish) ?? [])),
@@ -70,8 +70,14 @@ export interface FireAsked {
 }
 
 /** The same for a way. `only`: why there is no lower choice than the official limit; `mayBeRaw`: the conditions for raw fish are met. */
-export function fireAsked(book: Book, method: Method, only: readonly string[], mayBeRaw: boolean): FireAsked {
-  const learned = kitchenTimes(book, method);
+export function fireAsked(
+  book: Book,
+  method: Method,
+  only: readonly string[],
+  mayBeRaw: boolean,
+  kitchen = '',
+): FireAsked {
+  const learned = kitchenTimes(book, method, kitchen);
   const inTheFire = method.middle === 'cooked' ? whyInTheFire(only, mayBeRaw) : null;
   return {
     learned,

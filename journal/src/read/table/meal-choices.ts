@@ -1,9 +1,11 @@
 import type { Asks } from '../asked.ts';
 import {
+  type Kitchen,
   type Method,
   methodOf,
   METHODS,
   methodsThatSuit,
+  missingFor,
   type MethodFit,
   type RawVerdict,
   whyOnlyTheLine,
@@ -49,21 +51,32 @@ export function toBeCooked(
 export const meatTaken = (chosen: readonly ChosenPack[]): number =>
   chosen.reduce((g, { held, massG }) => g + (held.leftG > 0 ? (held.body.meatG * massG) / held.leftG : 0), 0);
 
-/** Every way for what is to be cooked, those that suit first; while nothing is chosen all of them. */
+const SUITS: readonly MethodFit['suits'][] = ['well', 'so so', 'out'];
+
+/** Every way for what is to be cooked, those that suit first; while nothing is chosen all of them. `kitchen`: what it is cooked with. */
 export function waysFor(
   what: ToBeCooked | null,
   chosen: readonly ChosenPack[],
   raw: RawVerdict['verdict'],
   today: string,
   formsHistamine: boolean,
+  kitchen: Kitchen,
 ): MethodFit[] {
   if (!what) return METHODS.map((method: Method) => ({ method, suits: 'well', why: method.why }));
-  return methodsThatSuit({
+  const fits = methodsThatSuit({
     ...what,
     daysPastBest: Math.max(...chosen.map(({ held }) => daysBetween(held.keeps.careful, today))),
     raw,
     formsHistamine,
+    frames: chosen.every(({ held }) => held.body.form === 'stock'),
   });
+  // What would suit it, and cannot be done here, comes after what can.
+  return fits
+    .map((f) => {
+      const lacks = f.suits === 'out' ? null : missingFor(kitchen, f.method);
+      return lacks === null ? f : { ...f, suits: 'so so' as const, why: `this kitchen needs ${lacks} for it` };
+    })
+    .sort((a, b) => SUITS.indexOf(a.suits) - SUITS.indexOf(b.suits));
 }
 
 /** Whether a way that only a plan speaks for is taken: not one that is out, nor one that stays raw unless all speaks for it. */

@@ -82,12 +82,14 @@ describe('what is chosen', () => {
   test('the way: chosen, else of the plan, else the first with fire that suits; nothing chosen offers all', () => {
     const { book, chosen } = chosenOf(pack('a'));
     const what = toBeCooked({ book, species: byId, nowMs: NOW }, chosen);
-    const fits = waysFor(what, chosen, 'not known', '2026-09-12', false);
+    const fits = waysFor(what, chosen, 'not known', '2026-09-12', false, SOME_KITCHEN);
     expect(wayOf(fits, 'steam', 'roasted').id).toBe('steam');
     expect(wayOf(fits, null, 'roasted').meal).toBe('roasted');
     const first = wayOf(fits, null, null);
     expect([first.middle, first.heat !== null]).toEqual(['cooked', true]);
-    expect(waysFor(null, [], 'not known', '2026-09-12', false).every((f) => f.suits === 'well')).toBe(true);
+    expect(waysFor(null, [], 'not known', '2026-09-12', false, SOME_KITCHEN).every((f) => f.suits === 'well')).toBe(
+      true,
+    );
   });
   test('liquid grows with the fish, most where it must hold the heat; what has no fire has no setting', () => {
     const set = (way: string, g: number, mm = 40) => settingFor(SOME_KITCHEN, methodOf(way)!, g, mm)!.amount;
@@ -245,7 +247,14 @@ describe('who, and how', () => {
     const { book, chosen } = chosenOf(pack('a'));
     const planned = (raw: 'not raw' | 'not known' | 'conditions met', word: string): string =>
       wayOf(
-        waysFor(toBeCooked({ book, species: byId, nowMs: NOW }, chosen), chosen, raw, '2026-09-12', false),
+        waysFor(
+          toBeCooked({ book, species: byId, nowMs: NOW }, chosen),
+          chosen,
+          raw,
+          '2026-09-12',
+          false,
+          SOME_KITCHEN,
+        ),
         null,
         word,
       ).meal;

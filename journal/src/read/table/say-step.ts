@@ -24,10 +24,14 @@ export function stepWords(book: Book, d: DinnerState, task: string): StepWords {
   const round = Number(ROUND.exec(id)?.[1] ?? 1);
   const say = own(id) ?? own(id.replace(ROUND, '')) ?? sayOfStage(id);
   const warm =
-    rounds > 1 && round < rounds && id.startsWith('cook') ? 'Keep these warm on a rack in the oven at 90°.' : null;
+    rounds > 1 && round < rounds && id.startsWith('cook')
+      ? d.means.ovens > 0
+        ? 'Keep these warm on a rack in the oven at 90°.'
+        : 'Keep these under a lid by the heat, and eat them first.'
+      : null;
   const vessel = d.tasks.find((t) => t.id === task)?.vessel;
   return {
     say: [say, warm].filter((x) => x !== null).join(' ') || null,
-    vessel: kitchenOf(book).vessels.find((v) => v.id === vessel)?.name ?? null,
+    vessel: kitchenOf(book, d.kitchen).vessels.find((v) => v.id === vessel)?.name ?? null,
   };
 }

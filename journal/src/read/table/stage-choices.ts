@@ -1,6 +1,8 @@
 import {
+  type Kitchen,
   type Method,
   methodOf,
+  missingFor,
   type PieceCut,
   type StageAsked,
   type StageKind,
@@ -42,16 +44,18 @@ export function firesOf(method: string, stages: readonly StageAsked[]): string[]
   return words.length === 0 ? [] : [...of('before'), hotIn(method), ...of('after')];
 }
 
-/** What may stand before and after a way for this cut. */
-export const stageChoices = (method: Method, cut: PieceCut): StageChoice[] =>
-  stagesFor(method, cut).map((s) => ({
-    id: s.id,
-    at: s.at,
-    name: s.name,
-    step: s.step,
-    hot: hotIn(s.method),
-    usual: usualStage(s),
-  }));
+/** What may stand before and after a way for this cut, as far as the kitchen has what it takes. */
+export const stageChoices = (method: Method, cut: PieceCut, kitchen: Kitchen): StageChoice[] =>
+  stagesFor(method, cut)
+    .filter((s) => missingFor(kitchen, methodOf(s.method)!) === null)
+    .map((s) => ({
+      id: s.id,
+      at: s.at,
+      name: s.name,
+      step: s.step,
+      hot: hotIn(s.method),
+      usual: usualStage(s),
+    }));
 
 /** The fires that are asked for around a way: those that were set, else those of the recipe, as far as they go with way and cut. */
 export const stagesAsked = (

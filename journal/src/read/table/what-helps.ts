@@ -83,8 +83,12 @@ const withoutDish = (d: DinnerState, dish: DinnerDish): Changed => ({
 
 const withHands = (d: DinnerState): Changed => {
   const means = { ...d.means, hands: d.means.hands + 1 };
-  const { serveAtMs, dishes, tasks, cook, eaters, guests } = d;
-  const facts = { serveAtMs, dishes, tasks, means, cook, eaters, ...(guests > 0 ? { guests } : {}) };
+  const { serveAtMs, dishes, tasks, cook, eaters, guests, kitchen } = d;
+  const facts = {
+    ...{ serveAtMs, dishes, tasks, means, cook, eaters },
+    ...(guests > 0 ? { guests } : {}),
+    ...(kitchen ? { kitchen } : {}),
+  };
   return { d: { ...d, means }, line: { kind: 'dinner.set', subject: d.id, facts } };
 };
 

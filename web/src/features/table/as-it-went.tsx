@@ -19,7 +19,7 @@ const sayServed = (min: number): string =>
 export function AsItWent({ d }: { d: DinnerState }) {
   const { book } = useBook();
   const meals = mealsOfDinner(book, d);
-  const asked = useMemo(() => workAsSet(d, kitchenOf(book).vessels), [d, book]);
+  const asked = useMemo(() => workAsSet(d, kitchenOf(book, d.kitchen).vessels), [d, book]);
   const told = useJob('planKitchen', asked);
   const plan = ifKnown(told.answer);
   const went = plan ? plannedAndDone(d, plan) : null;

@@ -30,6 +30,14 @@ export function ChooseWay({
   const fit = fits.find((f) => f.method.id === method.id);
   return (
     <>
+      {meal.kitchens.length > 1 && !meal.joins && (
+        <Chips
+          label="Where"
+          options={meal.kitchens.map((k) => ({ value: k.name, text: k.name || 'at home' }))}
+          value={meal.whole.name}
+          onChange={meal.setKitchen}
+        />
+      )}
       <Chips
         label="Cooked"
         hideLabel

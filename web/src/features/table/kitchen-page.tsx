@@ -1,5 +1,5 @@
 import { type Vessel, vesselTrouble } from '@dagboek/core/cook';
-import { kitchenOf } from '@dagboek/journal';
+import { kitchenOf, kitchensOf } from '@dagboek/journal';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { DeckKey } from '../../lines/deck-key.tsx';
@@ -11,6 +11,8 @@ import { LineKey } from '../../ui/key.tsx';
 import { Quantity } from '../../asked/quantity.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { sayShortLength, typedAmount } from '../../asked/units.ts';
+import { useKept } from '../../ui/use-kept.ts';
+import { WhichKitchen } from './which-kitchen.tsx';
 import { TextField } from '../../ui/text-field.tsx';
 
 const COUNTS = {
@@ -25,7 +27,9 @@ const USES = ['pan', 'pot', 'kettle', 'steamer', 'grill', 'tray'] as const;
 export function KitchenPage() {
   const { book } = useBook();
   const { write } = useWrite();
-  const kitchen = kitchenOf(book);
+  const kitchens = kitchensOf(book);
+  const [which, setWhich] = useKept('table.kitchen', '');
+  const kitchen = kitchenOf(book, which);
   const own = book.all('book')[0];
   const [trouble, setTrouble] = useState<string | null>(null);
   const [name, setName] = useState('');
@@ -41,6 +45,7 @@ export function KitchenPage() {
   ): Promise<boolean> => {
     if (!own) return false;
     const r = await write('book.kitchen', own.id, {
+      ...(kitchen.name ? { name: kitchen.name } : {}),
       means: { hands, rings, ovens, grills, ...means },
       vessels: [...vessels],
     });
@@ -65,10 +70,11 @@ export function KitchenPage() {
   };
   return (
     <Page
-      title="The kitchen"
+      title={kitchen.name ? `The kitchen, ${kitchen.name}` : 'The kitchen'}
       first={{ label: 'Pans and pots', value: kitchen.vessels.length }}
       cells={[{ label: 'At once', value: `${hands} at work, ${rings} rings` }]}
     >
+      <WhichKitchen kitchens={kitchens} kitchen={kitchen} onWhich={setWhich} />
       <Row className="pad">
         <h2>What can be done at the same time</h2>
         {!kitchen.own && <p className="lead">A small kitchen ashore, until you enter your own.</p>}

@@ -20,7 +20,7 @@ export function MealWarnings({
   book: Book;
   id: string;
 }) {
-  const others = meal.eaten || meal.serveMs === null ? [] : dinnersAbout(book, meal.serveMs, meal.joins?.id ?? id);
+  const others = meal.eaten || meal.serveMs === null ? [] : dinnersAbout(book, meal.serveMs, meal.joins?.id ?? id, meal.whole.name);
   const twice = meal.twice;
   return (
     <>

@@ -5,7 +5,6 @@ import {
   dinnerFacts,
   isNotToEat,
   joiningFacts,
-  kitchenOf,
   whyNotToEat,
   type DONENESS,
 } from '@dagboek/journal';
@@ -37,7 +36,7 @@ export function useBeginMeal(
   dish: ReturnType<typeof useDish>,
   { id, atMs, doneness, core, pulled, cues, sides, setTrouble }: Noted,
 ) {
-  const { book, chosen, method } = meal;
+  const { chosen, method } = meal;
   const navigate = useNavigate();
   const { write } = useUndoWrite();
   const planning = useRef(false);
@@ -132,7 +131,7 @@ export function useBeginMeal(
       told,
       sides,
       plates: Math.max(1, meal.heads),
-      kitchen: kitchenOf(book),
+      kitchen: meal.whole,
       vessel: meal.vessel,
     };
     const r = meal.joins
@@ -146,6 +145,7 @@ export function useBeginMeal(
           id,
           dinnerFacts({
             ...fish,
+            kitchenName: meal.whole.name,
             serveAtMs: meal.serveMs,
             cook: meal.cook,
             eaters: meal.eaters,

@@ -62,7 +62,11 @@ export function useDinner(d: DinnerState): Dinner {
   const minute = Math.floor(nowMs / MIN_MS) * MIN_MS;
   const asked = useAsked(nowMs);
   const { write, writeAll } = useWrite();
-  const told = useJob('planKitchen', d.ended ? null : dinnerWork(d, minute, kitchenOf(asked.book).vessels), LIMIT_MS);
+  const told = useJob(
+    'planKitchen',
+    d.ended ? null : dinnerWork(d, minute, kitchenOf(asked.book, d.kitchen).vessels),
+    LIMIT_MS,
+  );
   const { value: plan, pale } = drawable(told.answer) ?? { value: null, pale: false };
   const lateMin = plan?.ok ? plan.lateMin : 0;
   const steps = plan ? stepTimes(d, plan) : [];

@@ -61,7 +61,7 @@ export function useDish(
   const { byId } = useCatalogue();
   const s = m.main ? byId(m.main.held.pack.species) : null;
   const mayBeRaw = m.raw.verdict === 'conditions met';
-  const fire = useBookValue((book) => fireAsked(book, m.method, m.only, mayBeRaw));
+  const fire = useBookValue((book) => fireAsked(book, m.method, m.only, mayBeRaw, m.whole.name));
   const asked = dishAsked(m, s ? { shape: s.shape, weight: s.weight, fat: s.fat } : null, middle, fire.asked);
   return { ...useJob('reckonDish', asked), asked, kitchen: fire.learned };
 }

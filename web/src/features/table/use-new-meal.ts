@@ -18,10 +18,12 @@ import {
   kindsOfPack,
   kitchenBeside,
   kitchenOf,
+  kitchensOf,
   lieAtOnce,
   whoMustNot,
   rawVerdictOf,
   recipesOf,
+  recipesOfKitchen,
   recipesOfWay,
   settingFor,
   stageChoices,
@@ -40,6 +42,7 @@ import { useFormat, sayAll } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { inSentence } from '../../ui/names-in-text.ts';
 import { usePen } from '../../asked/pen.ts';
+import { useKept } from '../../ui/use-kept.ts';
 import { countTrouble, typedNumber } from '../../ui/typed-number.ts';
 import type { End } from './share-fields.tsx';
 import { useLying } from './use-lying.ts';
@@ -138,6 +141,10 @@ export function useNewMeal() {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- which packs they are is all of `chosen` that matters
     [book, chosenIds, eaters, guestCount, byId, today, now, rules],
   );
+  // A phone on the boat is asked of the boat the next time too; a dish of a dinner is cooked where that is.
+  const [kitchenSet, setKitchen] = useKept('table.kitchen', '');
+  const kitchens = kitchensOf(book);
+  const whole = kitchenOf(book, joins?.kitchen ?? kitchenSet);
   const main = toBeCooked(asked, parts);
   const fits = waysFor(
     main,
@@ -145,24 +152,28 @@ export function useNewMeal() {
     raw.verdict,
     today,
     kinds.some((s) => s.histamine),
+    whole,
   );
   const method = wayOf(fits, way, planned?.method ?? null);
-  const kitchen = kitchenBeside(kitchenOf(book), method, main?.cut ?? null, joins);
+  const kitchen = kitchenBeside(whole, method, main?.cut ?? null, joins);
   const { lying, vessel } = useLying(kitchen, method, main);
   const lieMost = main
     ? lieAtOnce(kitchen, method, main.pieceG, typedNumber(setting.mm ?? '') || main.thicknessMm)
     : null;
   const usual = settingFor(kitchen, method, grams, main?.thicknessMm ?? 0, main?.all);
-  const recipes = recipesOf(book);
+  const recipes = recipesOfKitchen(recipesOf(book), whole);
   const ofWay = recipesOfWay(recipes, method, main);
   const recipe = ofWay.find((r) => r.id === recipeId) ?? (recipeId === 'none' ? null : (ofWay[0] ?? null));
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
-  const stageKinds = main ? stageChoices(method, main.cut) : [];
+  const stageKinds = main ? stageChoices(method, main.cut, whole) : [];
   const stages = stagesAsked(stageKinds, stagesSet, recipe);
   const only = onlyTheLine(asked, parts, atRiskOf(book, eaters, today), guestCount);
   return {
     book,
     kitchen,
+    whole,
+    kitchens,
+    setKitchen,
     joins,
     shares,
     ends,

@@ -56,7 +56,7 @@ export function WhatHelps({
       : {
           d,
           nowMs: Math.floor(nowMs / MIN_MS) * MIN_MS,
-          kitchen: kitchenOf(book),
+          kitchen: kitchenOf(book, d.kitchen),
           recipes: Object.fromEntries(recipes),
           lateMin,
         },
