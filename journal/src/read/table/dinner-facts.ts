@@ -172,5 +172,5 @@ export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
 }
 
 /** A dish that comes to a dinner, with what stands beside it: its vessels are those that no other dish has, as far as there are such. */
-export const joiningFacts = (d: DinnerState, a: JoiningAsked): FactsOf<'dinner.dishes'> =>
+export const joiningFacts = (d: Pick<DinnerState, 'tasks'>, a: JoiningAsked): FactsOf<'dinner.dishes'> =>
   dishesOf(a, { fish: a.id, side: (n) => `${a.id}.${n}`, servedMin: a.servedMin }, vesselsUsed(d));

@@ -17,8 +17,11 @@ export interface ServedDish {
   readonly cues: readonly string[];
 }
 
+/** What of a dinner its meals are made of. */
+type Dinner = Pick<DinnerState, 'id' | 'dishes' | 'tasks' | 'done' | 'cook' | 'eaters' | 'guests'>;
+
 /** The line that makes a dish a meal: what was eaten of which packs, how its middle was read, what was seen. */
-function mealOf(d: DinnerState, { dish, meal, probed, cues }: ServedDish): Writing {
+function mealOf(d: Dinner, { dish, meal, probed, cues }: ServedDish): Writing {
   const coreC = probed?.peakC ?? probed?.pulledC ?? null;
   const beside = d.dishes.filter((x) => x.id !== dish.id).map((x) => x.name);
   const facts = {
@@ -42,7 +45,7 @@ function mealOf(d: DinnerState, { dish, meal, probed, cues }: ServedDish): Writi
  * The lines with which dishes come to the table, each a meal of its own. `all`: nothing else is to come, the dinner is over; else the steps of
  * the dishes are over. Empty where none is served.
  */
-export function serveDishes(d: DinnerState, served: readonly ServedDish[], all: boolean): Writing[] {
+export function serveDishes(d: Dinner, served: readonly ServedDish[], all: boolean): Writing[] {
   const last = served.at(-1);
   if (!last) return [];
   const ids = new Set(served.map((x) => x.dish.id));
