@@ -85,7 +85,9 @@ test.describe('on a phone', () => {
 
     // Served one after the other, as they are chosen; a double tap serves one.
     const served = async () =>
-      (await entriesOf(demo)).filter((e) => e.kind === 'meal.served' && 'dish' in e.facts).map((e) => e.facts['name']);
+      (await entriesOf(demo))
+        .filter((e) => e.kind === 'meal.served' && 'dish' in e.facts && dinner.endsWith(String(e.facts['dinner'])))
+        .map((e) => e.facts['name']);
     await settled(page);
     await key(page, /^Served/).dblclick();
     await expect.poll(served).toEqual(['Turbot, raw']);
@@ -148,6 +150,39 @@ test.describe('on a phone', () => {
       .map((t) => (t.includes('Pollack again') ? 'second' : 'first'))
       .filter((x, i, all) => x !== all[i - 1]);
     expect(turns).toEqual(['first', 'second']);
+  });
+});
+
+test.describe('from the deck', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('a fish goes into the fire without scale or pack, and is a meal in four taps', async ({ page, demo }) => {
+    await page.goto(`${demo.url}/table/fire`);
+    await page
+      .getByRole('radio', { name: /Pollack/ })
+      .first()
+      .click({ force: true });
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    await settled(page);
+    await thumb.press(key(page, /^Choose the way/));
+    await expect(page).toHaveURL(/\/table\/new\?pack=/);
+    await expect(page.getByRole('heading', { name: /^(Off|Out) at/ })).toBeVisible();
+    await settled(page);
+    await thumb.press(key(page, /^Into the fire now/));
+    await expect(page).toHaveURL(/\/table\/dinner\//);
+    await settled(page);
+    // It is in the fire: what is done before is done, and its clock runs.
+    await expect(
+      page
+        .getByRole('region', { name: 'Now' })
+        .getByText(/Cook the fish/i)
+        .first(),
+    ).toBeVisible();
+    await thumb.press(key(page, /^Served/));
+    await expect(page).toHaveURL(/\/table\/[^/]+$/);
+    const kinds = (await entriesOf(demo)).slice(-12).map((e) => e.kind);
+    for (const kind of ['pack.stored', 'dinner.set', 'dinner.step', 'meal.served', 'dinner.ended'])
+      expect(kinds).toContain(kind);
   });
 });
 

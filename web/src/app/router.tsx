@@ -117,6 +117,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../features/table/new-meal-page.tsx')).NewMealPage }),
           },
           {
+            path: '/table/fire',
+            lazy: async () => ({ Component: (await import('../features/table/fire-page.tsx')).FirePage }),
+          },
+          {
             path: '/table/recipes',
             lazy: async () => ({ Component: (await import('../features/table/recipes-page.tsx')).RecipesPage }),
           },

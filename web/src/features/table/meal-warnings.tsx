@@ -20,7 +20,8 @@ export function MealWarnings({
   book: Book;
   id: string;
 }) {
-  const others = meal.eaten || meal.serveMs === null ? [] : dinnersAbout(book, meal.serveMs, meal.joins?.id ?? id, meal.whole.name);
+  const others =
+    meal.eaten || meal.serveMs === null ? [] : dinnersAbout(book, meal.serveMs, meal.joins?.id ?? id, meal.whole.name);
   const twice = meal.twice;
   return (
     <>

@@ -64,7 +64,16 @@ function NewMeal() {
       setCues={setCues}
     />
   );
-  const { served, plan } = useBeginMeal(meal, dish, { id, atMs, doneness, core, pulled, cues, sides, setTrouble });
+  const { served, plan, canBegin } = useBeginMeal(meal, dish, {
+    id,
+    atMs,
+    doneness,
+    core,
+    pulled,
+    cues,
+    sides,
+    setTrouble,
+  });
   return (
     <Page
       title={meal.joins ? 'Another dish of fish' : 'Cook a meal'}
@@ -146,7 +155,16 @@ function NewMeal() {
               ) : meal.eaten ? (
                 <DeckKey act type="submit" name="Served" note="saves the meal; ratings come next" />
               ) : (
-                <DeckKey act type="submit" name="Plan the cooking" note="every step, up to serving time" />
+                <>
+                  <DeckKey act type="submit" name="Plan the cooking" note="every step, up to serving time" />
+                  {canBegin && (
+                    <DeckKey
+                      name="Into the fire now"
+                      note="it is hot: the clock runs from here"
+                      onClick={() => void plan(true)}
+                    />
+                  )}
+                </>
               )}
             </div>
           </Row>

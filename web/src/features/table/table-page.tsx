@@ -128,6 +128,7 @@ export function TablePage() {
         <aside className="margin">
           <div className="keys">
             <KeyLink act to="/table/new" name="Cook a meal" note="choose the packs" />
+            <KeyLink to="/table/fire" name="Into the fire" note="straight from the deck, no pack" />
             <KeyLink to="/table/recipes" name="Recipes" note="by cooking method and fish" />
             <KeyLink to="/table/kitchen" name="The kitchen" note="cooks, hob rings, pans" />
           </div>

@@ -4,6 +4,7 @@ import {
   cookedBy,
   dinnerFacts,
   isNotToEat,
+  intoTheFire,
   joiningFacts,
   whyNotToEat,
   type DONENESS,
@@ -13,6 +14,7 @@ import { useNavigate } from 'react-router';
 import { amountTrouble, asTyped, degrees, sayGrams, sayMass, typedAmount } from '../../asked/units.ts';
 import { NO_TIME } from '../../asked/when.tsx';
 import { useUndoWrite } from '../../lines/take-back.tsx';
+import { nowMs } from '../../ui/clock.ts';
 import { countTrouble } from '../../ui/typed-number.ts';
 import { type useDish } from './use-dish.ts';
 import { type useNewMeal } from './use-new-meal.ts';
@@ -38,7 +40,7 @@ export function useBeginMeal(
 ) {
   const { chosen, method } = meal;
   const navigate = useNavigate();
-  const { write } = useUndoWrite();
+  const { write, writeAll } = useUndoWrite();
   const planning = useRef(false);
   const cooking = cookedBy(method);
   /** The packs as they are taken; null after saying what is wrong. */
@@ -100,25 +102,26 @@ export function useBeginMeal(
     if (r.ok) void navigate(`/table/${id}`);
     else setTrouble(r.why);
   };
-  const plan = async (): Promise<void> => {
+  const plan = async (inFire = false): Promise<void> => {
     // What is being reckoned is waited for: a second tap meanwhile would plan it twice.
     if (planning.current) return;
     planning.current = true;
     let planned = false;
     try {
-      planned = await planIt();
+      planned = await planIt(inFire);
     } finally {
       // Once it is planned this page is on its way out: a tap that comes late plans no second dinner.
       planning.current = planned;
     }
   };
   /** Whether it was planned; where it was not, why is said. */
-  const planIt = async (): Promise<boolean> => {
+  const planIt = async (inFire: boolean): Promise<boolean> => {
     const not = (why: string): false => (setTrouble(why), false);
     const packs = packsTaken();
     if (!packs) return false;
     if (meal.heads === 0) return not('Choose who eats.');
-    if (meal.serveMs === null) return not(NO_TIME);
+    const serveMs = inFire ? nowMs() : meal.serveMs;
+    if (serveMs === null) return not(NO_TIME);
     // A time of other choices than these is planned by nobody: what is being reckoned is waited for.
     const told = await dish.wait();
     if (method.heat && told && !told.reckoned.ok) return not(degrees(told.reckoned.why));
@@ -134,27 +137,29 @@ export function useBeginMeal(
       kitchen: meal.whole,
       vessel: meal.vessel,
     };
-    const r = meal.joins
-      ? await write(
-          'dinner.dishes',
-          meal.joins.id,
-          joiningFacts(meal.joins, { ...fish, id, servedMin: meal.servedMin }),
-        )
-      : await write(
-          'dinner.set',
-          id,
-          dinnerFacts({
-            ...fish,
-            kitchenName: meal.whole.name,
-            serveAtMs: meal.serveMs,
-            cook: meal.cook,
-            eaters: meal.eaters,
-            guests: meal.heads - meal.eaters.length,
-          }),
-        );
+    const whole = (serveAtMs: number) =>
+      dinnerFacts({
+        ...fish,
+        kitchenName: meal.whole.name,
+        serveAtMs,
+        cook: meal.cook,
+        eaters: meal.eaters,
+        guests: meal.heads - meal.eaters.length,
+      });
+    const now = nowMs();
+    const begun = inFire ? intoTheFire(id, whole(now), now) : null;
+    const r = begun
+      ? await writeAll(begun)
+      : meal.joins
+        ? await write(
+            'dinner.dishes',
+            meal.joins.id,
+            joiningFacts(meal.joins, { ...fish, id, servedMin: meal.servedMin }),
+          )
+        : await write('dinner.set', id, whole(serveMs));
     if (!r.ok) return not(r.why);
     void navigate(`/table/dinner/${meal.joins?.id ?? id}`);
     return true;
   };
-  return { served, plan };
+  return { served, plan, canBegin: method.heat !== null && dish.asked !== null };
 }
