@@ -1,4 +1,4 @@
-import { methodOf, reckonDish, SOME_KITCHEN, usualSetting } from '@dagboek/core/cook';
+import { type DishAsked, methodOf, reckonDish, SOME_KITCHEN, usualSetting } from '@dagboek/core/cook';
 import { RECIPES, type Recipe } from '@dagboek/core/recipes';
 import { planDinner } from '@dagboek/core/schedule';
 import { dinnerFacts, joiningFacts, serveDishes } from '@dagboek/journal';
@@ -13,17 +13,10 @@ const [RAW_G, ROAST_G] = [110, 190];
 /** The roast comes so long after the slices, min. */
 const COURSE_MIN = 25;
 
-/** One turbot in two dishes, an evening in the summer: slices at half past seven, the roast after them. `servedMs`: of the slices. */
-export function oneTurbotTwice(
-  s: Scribe,
-  tern: ReturnType<typeof openTheBook>,
-  pack: MadePack,
-  servedMs: number,
-): void {
-  const setMs = servedMs - 80 * MIN;
-  const id = s.besideId(setMs);
+/** What its tail end is asked of the oven. */
+function roastOf(pack: MadePack): DishAsked {
   const method = methodOf('roast')!;
-  const fire = {
+  return {
     method: method.id,
     setting: usualSetting(method.heat!),
     piece: {
@@ -36,6 +29,18 @@ export function oneTurbotTwice(
     thicknessBy: 'of the body' as const,
     species: { shape: pack.species.shape, weight: pack.species.weight, fat: pack.species.fat },
   };
+}
+
+/** One turbot in two dishes, an evening in the summer: slices at half past seven, the roast after them. `servedMs`: of the slices. */
+export function oneTurbotTwice(
+  s: Scribe,
+  tern: ReturnType<typeof openTheBook>,
+  pack: MadePack,
+  servedMs: number,
+): void {
+  const setMs = servedMs - 80 * MIN;
+  const id = s.besideId(setMs);
+  const fire = roastOf(pack);
   const plain = { plates: 2, kitchen: KITCHEN, sides: [] };
   const whole = dinnerFacts({
     ...plain,
@@ -55,7 +60,7 @@ export function oneTurbotTwice(
     ...plain,
     id: 'roast',
     name: 'Turbot on thyme',
-    method,
+    method: methodOf(fire.method)!,
     recipe: recipe('roast-thyme'),
     packs: [{ pack: pack.id, massG: ROAST_G, from: 'tail' }],
     fire,

@@ -146,7 +146,12 @@ export const HELP: Readonly<Record<string, Help>> = {
       ['table', 'How long it takes'],
       ['table', 'Several fires'],
       ['table', 'Rounds and pots'],
+      ['table', 'One fish in several dishes'],
     ],
+  },
+  '/table/fire': {
+    says: 'A fish goes from the deck into the fire, without scale or pack.',
+    in: [['table', 'From the deck into the fire']],
   },
   '/table/:id/record': {
     says: 'Everything known about the fish of this meal, on one sheet for a doctor.',

@@ -4,7 +4,6 @@ import { planDinner } from '@dagboek/core/schedule';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { massOf } from '../bodies/mass-of.ts';
 import { nextPackNumber } from '../bodies/pack-numbers.ts';
-import { takenFor } from '../keeping/taken-for.ts';
 import type { Writing } from '../../log/book/writing.ts';
 import type { FactsOf } from '../../log/kinds/index.ts';
 import type { DinnerState, FishState } from '../../log/state/states.ts';
