@@ -112,8 +112,7 @@ export function workTrouble({ tasks, means, within }: Kitchenwork): string | nul
         return `${t.name} waits part of a minute: give whole minutes.`;
     }
     const hours = [t.mayStand ?? 0, t.startsBefore ?? 0, t.servedBefore ?? 0];
-    if (hours.some((x) => !isWhole(x)) || (t.servedBefore ?? 0) < 0)
-      return `${t.name}: give whole minutes.`;
+    if (hours.some((x) => !isWhole(x)) || (t.servedBefore ?? 0) < 0) return `${t.name}: give whole minutes.`;
   }
   for (const r of RESOURCES)
     if (r.has(means) < 1) {
