@@ -39,7 +39,7 @@ function weightAt(mm: number): number {
 }
 
 const OF_PIECES = METHODS.filter(
-  (m) => m.heat && chartMin(m.id, 25) !== null && (m.cuts as string[]).includes('portion'),
+  (m) => m.heat && chartMin(m.id, 25) !== null && (m.cuts as readonly string[]).includes('portion'),
 );
 const TIMED = OF_PIECES.filter((m) => m.id !== 'poach, heat off');
 

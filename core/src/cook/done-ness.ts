@@ -27,15 +27,18 @@ export interface DoneAsked {
   readonly seen: readonly string[];
   /** Names of those at risk who eat. */
   readonly atRisk: readonly string[];
+  /** What of it comes from the inside of a fish, where worms and germs are: "roe", "liver". */
+  readonly inside?: readonly string[];
   /** Guests eat, of whom nobody knows who is at risk. */
   readonly guests: boolean;
 }
 
 /** Why there is no lower choice than the line: empty when there is one. */
-export function whyOnlyTheLine({ cookThrough, seen, atRisk, guests }: DoneAsked): string[] {
+export function whyOnlyTheLine({ cookThrough, seen, inside = [], atRisk, guests }: DoneAsked): string[] {
   return [
     ...cookThrough.map((k) => `${k.name} is not safe raw, so cook it through. ${k.why}`),
     ...seen.map((of) => `${of}: worms were seen in it, so cook it through.`),
+    ...inside.map((of) => `Cook ${of} through: worms and germs of the belly may be in it.`),
     ...(atRisk.length > 0 ? [`${sayAll(atRisk)} eats it cooked through.`.replace(/^(.* and .*) eats/, '$1 eat')] : []),
     ...(guests ? ['A guest may be at risk: cook it through.'] : []),
   ];

@@ -1,14 +1,17 @@
 // what is cooked
 export {
+  isPart,
+  PART_CUTS,
   PIECE_CUTS,
   pieceBody,
   pieceTrouble,
   THICKNESS_MM,
   THICKNESS_SD,
   thicknessOfFish,
+  thicknessOfPart,
   thicknessOfPiece,
 } from './piece.ts';
-export type { Piece, PieceCut, ThicknessBy } from './piece.ts';
+export type { PartCut, Piece, PieceCut, ThicknessBy } from './piece.ts';
 // how warm it gets
 export { bathAfter, liquidBath, oilBath, panBath, steadyBath } from './vessel-heat.ts';
 export type { Bath } from './vessel-heat.ts';
@@ -30,6 +33,7 @@ export { methodOf, METHODS, settingTrouble, usualSetting } from './methods.ts';
 export type { MethodId } from './methods.ts';
 export { MEAL_WORDS, type MealWord } from './meal-words.ts';
 export type { Method, MethodHeat, Place, Setting } from './method.ts';
+export { looksFor } from './looks.ts';
 export { methodsThatSuit } from './method-suits.ts';
 export type { MethodFit, ToCook } from './method-suits.ts';
 // how long

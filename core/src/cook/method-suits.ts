@@ -25,6 +25,14 @@ export interface MethodFit {
   readonly why: string;
 }
 
+/** Cuts in a sentence, where an s does not make many of them. */
+const NAMES_OF_CUT: Readonly<Partial<Record<PieceCut, string>>> = {
+  whole: 'whole fish',
+  tube: 'tubes and arms',
+  roe: 'roe',
+  liver: 'liver',
+};
+
 /** Every way, those that suit first, each with what speaks for it or against it. */
 export function methodsThatSuit(w: ToCook): MethodFit[] {
   const fits = METHODS.map((method: Method): MethodFit => {
@@ -45,7 +53,7 @@ export function methodsThatSuit(w: ToCook): MethodFit[] {
       return {
         method,
         suits: 'out',
-        why: w.cut === 'whole' ? 'not for whole fish' : `not for ${w.cut === 'wing' ? 'wings' : `${w.cut}s`}`,
+        why: `not for ${NAMES_OF_CUT[w.cut] ?? `${w.cut}s`}`,
       };
     if (!w.frames && (w.thicknessMm < least || w.thicknessMm > most))
       return {

@@ -1,8 +1,37 @@
 import { type Bodied, type ConductionBody, fishBody, flesh, FLESH } from '../heat/index.ts';
 
 /** How a fish was cut for the fire. */
-export const PIECE_CUTS = ['fillet', 'portion', 'steak', 'wing', 'whole'] as const;
+export const PIECE_CUTS = [
+  'fillet',
+  'portion',
+  'steak',
+  'wing',
+  'whole',
+  'tube',
+  'cheek',
+  'collar',
+  'roe',
+  'liver',
+] as const;
 export type PieceCut = (typeof PIECE_CUTS)[number];
+
+/** Parts beside the flesh of the sides: whatever they come from, their mass says how thick they are. */
+export const PART_CUTS = ['cheek', 'collar', 'roe', 'liver'] as const satisfies readonly PieceCut[];
+export type PartCut = (typeof PART_CUTS)[number];
+/** Whether it is such a part. */
+export const isPart = (cut: PieceCut): cut is PartCut => (PART_CUTS as readonly PieceCut[]).includes(cut);
+
+/**
+ * So many cubes of its thickness a part is: a cheek a disc of two and a half times its thickness, a collar a curved plate, a roe a sac three
+ * and a half times as long as thick, a lobe of liver twice as wide and three times as long. Our own assumption.
+ */
+const CUBES: Readonly<Record<PartCut, number>> = { cheek: 4.9, collar: 8, roe: 1.83, liver: 6 };
+
+/** How thick a part is by its mass, mm. A cheek of 15 g: 14. Throws RangeError for a mass that is none. */
+export function thicknessOfPart(cut: PartCut, pieceG: number): number {
+  if (!(pieceG > 0)) throw new RangeError('a part has a mass above 0');
+  return clamp(Math.cbrt(pieceG / 1000 / FLESH.density / CUBES[cut]) * 1000);
+}
 
 /** One piece that is cooked; of several alike the thickest. */
 export interface Piece {

@@ -14,9 +14,11 @@ import {
   whiteThroughMin,
 } from './curing.ts';
 import { DONE, doneAt, killsWorms, whyOnlyTheLine } from './done-ness.ts';
+import { looksFor } from './looks.ts';
 import { methodsThatSuit, type ToCook } from './method-suits.ts';
 import { METHODS, methodOf, usualSetting } from './methods.ts';
 import { cookFor, type Cooking, type CookingAsked, reckonCooking } from './reckon-cooking.ts';
+import { thicknessOfPart } from './piece.ts';
 import { rulesOfThumb } from './rules-of-thumb.ts';
 
 const asked = (more: Partial<CookingAsked> = {}): CookingAsked => {
@@ -318,10 +320,28 @@ describe('what suits', () => {
     const ready = methodsThatSuit(fish({ ready: true, cut: 'portion', thicknessMm: 25 }));
     expect(ready.filter((f) => f.suits !== 'out').map((f) => f.method.id)).toEqual(['cakes', 'soup']);
   });
+  test('roe and liver are never sliced raw, and have looks of their own; squid is told by its edges', () => {
+    for (const cut of ['cheek', 'collar', 'roe', 'liver'] as const)
+      for (const f of methodsThatSuit(fish({ cut, thicknessMm: 25, raw: 'conditions met' })))
+        if (f.method.middle === 'raw') expect([cut, f.method.id, f.suits]).toEqual([cut, f.method.id, 'out']);
+    expect(of(fish({ cut: 'roe', thicknessMm: 30 }), 'grill').why).toBe('not for roe');
+    expect(of(fish({ cut: 'collar', thicknessMm: 30 }), 'pan').why).toBe('not for collars');
+    const poach = METHODS.find((m) => m.id === 'poach, from hot')!;
+    expect(looksFor(poach, 'roe').join()).toMatch(/one colour where it is cut/);
+    expect(looksFor(poach, 'whole')).toBe(poach.look);
+    expect(looksFor(poach, null)).toBe(poach.look);
+    expect(whyOnlyTheLine({ cookThrough: [], seen: [], inside: ['liver'], atRisk: [], guests: false })).toEqual([
+      'Cook liver through: worms and germs of the belly may be in it.',
+    ]);
+    // A cheek of 15 g, a collar of 150, a roe and a liver of 170: as thick as cooks know them, mm.
+    const mm = [thicknessOfPart('cheek', 15), thicknessOfPart('collar', 150), thicknessOfPart('roe', 170)];
+    expect(mm.map(Math.round)).toEqual([14, 26, 45]);
+    expect(() => thicknessOfPart('liver', 0)).toThrow(RangeError);
+  });
   test('a reason with each, the ones that suit first', () => {
     fc.assert(
       fc.property(
-        fc.constantFrom('fillet', 'portion', 'steak', 'wing', 'whole'),
+        fc.constantFrom('fillet', 'portion', 'steak', 'wing', 'whole', 'cheek', 'collar', 'roe', 'liver'),
         fc.integer({ min: 3, max: 120 }),
         fc.constantFrom('lean', 'oily'),
         fc.integer({ min: -5, max: 3 }),

@@ -7,7 +7,7 @@ export interface ByproductOf {
 }
 
 /** Parts in which a reef fish holds more ciguatera than in its fillet. Source: US FDA Hazards Guide, ch. 6; CDC Yellow Book. */
-const HOLDS_CIGUATERA = /liver|roe|head|frame|stock|gut/;
+const HOLDS_CIGUATERA = /liver|roe|milt|head|cheek|collar|throat|frame|stock|gut/;
 
 /** Why a by-product is poison, in the words of its species; null when it is none. `what`: its name, or the form of a pack. */
 export function byproductPoison(what: string, species: ByproductOf | null): string | null {

@@ -130,7 +130,8 @@ describe('what of a fish is never eaten', () => {
     expect(whyNeverEaten('fillets', [reef, puffer])).toBe('It may be Puffer. It kills.');
     expect(whyNeverEaten('roe', [roe])).toBe('Not to be eaten: violent sickness.');
     expect([whyNeverEaten('fillets', [roe]), whyNeverEaten('liver', [roe])]).toEqual([null, null]);
-    for (const form of ['liver', 'roe', 'stock'] as const) expect(whyNeverEaten(form, [reef])).toMatch(/ciguatera/);
+    for (const form of ['liver', 'roe', 'stock', 'cheeks', 'collars'] as const)
+      expect(whyNeverEaten(form, [reef])).toMatch(/ciguatera/);
     expect(whyNeverEaten('fillets', [reef])).toBeNull();
   });
   test('the head and frame of a reef fish make no stock; a liver is seldom, and never from a green lake', () => {

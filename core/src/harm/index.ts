@@ -30,6 +30,7 @@ export {
   tableCautions,
 } from './at-the-table.ts';
 export { byproductCaution, byproductPoison, FOR_ANIMALS } from './byproduct.ts';
+export type { ByproductOf } from './byproduct.ts';
 export { LABEL_DOES, LABEL_MINDS } from './label-words.ts';
 export { whyNeverEaten } from './never-eaten.ts';
 export type { Caution, Eaten } from './at-the-table.ts';

@@ -15,8 +15,8 @@ export interface MayBePoison extends ByproductOf {
 export function whyNeverEaten(form: PackForm, kinds: readonly MayBePoison[]): string | null {
   const named = (s: MayBePoison, say: string): string => (kinds.length > 1 ? `It may be ${s.name}. ${say}` : say);
   for (const s of kinds) if (s.raw?.verdict === 'never') return named(s, s.raw.why);
-  // What comes from its inside, or is boiled out of its head and frame.
-  if (!['offal', 'stock'].includes(formFacts(form).keepsAs)) return null;
+  // What comes from its inside, or is cut or boiled out of its head and frame.
+  if (!['offal', 'stock'].includes(formFacts(form).keepsAs) && form !== 'cheeks' && form !== 'collars') return null;
   for (const s of kinds) {
     const poison = byproductPoison(form, s);
     if (poison) return named(s, poison);

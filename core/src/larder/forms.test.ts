@@ -23,7 +23,7 @@ const known = (yields: object) => ({ ...POLLACK, yields }) as typeof POLLACK;
 describe('what a form is', () => {
   test('a body has its fins; steaks have bone and no fins; bait is no food', () => {
     expect(those(isBody)).toEqual(['whole', 'gutted']);
-    expect(those(keepsFins)).toEqual(['whole', 'gutted', 'butterflied', 'tail']);
+    expect(those(keepsFins)).toEqual(['whole', 'gutted', 'butterflied', 'tail', 'collars']);
     expect(those((f) => !isFood(f))).toEqual(['bait']);
   });
   test('salt and smoke leave it raw, fire does not; for those at risk salted and smoked count as raw', () => {

@@ -11,6 +11,12 @@ const HEADED = 0.64;
 /** The tail of an armoured or spiny fish, skinned, share of the round. Our own assumption. */
 const TAIL_ALONE = 0.5;
 
+/** Both collars, and both cheeks, share of the round: large-headed fish give more. Our own assumption. */
+const COLLARS = 0.06;
+const CHEEKS = 0.012;
+/** Meat on a collar, share of it: a fan of bone runs through it. Our own assumption. */
+const MEAT_ON_COLLAR = 0.45;
+
 const middle = (r: readonly [number, number] | undefined, other: number): number => (r ? (r[0] + r[1]) / 2 : other);
 
 /**
@@ -29,6 +35,10 @@ export function shareOfRound(form: PackForm, species: Yields | null): number {
       return Math.max(HEADED, meat);
     case 'tail':
       return Math.max(TAIL_ALONE, meat);
+    case 'collars':
+      return COLLARS;
+    case 'cheeks':
+      return CHEEKS;
     default:
       return meat;
   }
@@ -42,6 +52,7 @@ export function meatIn(form: PackForm, massG: number, species: Yields | null): n
   const { plates } = formFacts(form);
   if (plates === 'none') return 0;
   if (plates === 'flesh') return massG;
+  if (form === 'collars') return massG * MEAT_ON_COLLAR;
   const roundG = massG / shareOfRound(form, species);
   return Math.min(massG, meatFrom(species ?? { yields: {} }, roundG));
 }

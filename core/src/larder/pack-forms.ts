@@ -33,6 +33,8 @@ export const PACK_FORMS = {
   steaks: { keepsAs: 'raw', pieces: ['steak', 'steaks'], plates: 'on the bone', ofFlesh: true },
   tubes: { keepsAs: 'raw', pieces: ['tube and arms', 'tubes and arms'], plates: 'flesh', ofFlesh: true },
   wings: { keepsAs: 'raw', pieces: ['wing', 'wings'], plates: 'flesh', ofFlesh: true },
+  cheeks: { keepsAs: 'raw', pieces: ['cheek', 'cheeks'], plates: 'flesh', ofFlesh: false },
+  collars: { keepsAs: 'raw', pieces: ['collar', 'collars'], plates: 'on the bone', ofFlesh: false },
   roe: { keepsAs: 'offal', pieces: null, plates: 'none', ofFlesh: false },
   liver: { keepsAs: 'offal', pieces: null, plates: 'none', ofFlesh: false },
   cured: { keepsAs: 'cured', pieces: ['cured piece', 'cured pieces'], plates: 'flesh', ofFlesh: true },

@@ -27,8 +27,8 @@ const byId = (id: string): Recipe => RECIPES.find((r) => r.id === id)!;
 const FOR_FOUR = { fishG: 640, plates: 4 };
 
 describe('the recipes that come with it', () => {
-  test('56 or more, each whole, of its own name, over every way with fire', () => {
-    expect(RECIPES.length).toBeGreaterThanOrEqual(56);
+  test('60 or more, each whole, of its own name, over every way with fire', () => {
+    expect(RECIPES.length).toBeGreaterThanOrEqual(60);
     for (const r of RECIPES) expect([r.id, recipeTrouble(r)]).toEqual([r.id, null]);
     expect(new Set(RECIPES.map((r) => r.id)).size).toBe(RECIPES.length);
     const ways = new Set(RECIPES.map((r) => r.method));
@@ -76,6 +76,22 @@ describe('the recipes that come with it', () => {
   test('for a way the ones of the cut come first', () => {
     expect(recipesFor(RECIPES, { method: 'roast', cut: 'whole', fat: 'lean' })[0]!.id).toBe('roast-whole');
     expect(recipesFor(RECIPES, { method: 'pan', cut: 'fillet', fat: 'oily' })[0]!.id).toBe('oatmeal');
+  });
+  test('cheeks, collars, roe, liver and squid have their own, and fillets none of theirs', () => {
+    const ids = (method: string, cut: string): string[] =>
+      recipesFor(RECIPES, { method, cut, fat: 'lean' }).map((r) => r.id);
+    expect(ids('pan', 'cheek')).toEqual(['cheeks-butter']);
+    expect(ids('pan', 'roe')).toEqual([]);
+    expect(ids('poach, from hot', 'roe')).toEqual(['roe-fried']);
+    expect(ids('poach, from hot', 'liver')).toEqual(['liver-toast']);
+    expect(ids('grill', 'collar')).toEqual(['collars-grilled']);
+    expect(ids('grill', 'fillet')).not.toContain('collars-grilled');
+    expect(ids('dredge', 'tube')[0]).toBe('squid-rings');
+    expect(ids('dredge', 'fillet')).toEqual(['dredged']);
+    // A recipe that names no cut is for each of them.
+    expect(recipesFor([{ ...byId('dredged'), cuts: [] }], { method: 'dredge', cut: 'cheek', fat: null }).length).toBe(
+      1,
+    );
   });
 });
 

@@ -13,6 +13,8 @@ import type { Kept } from './trip.ts';
 export interface MadePack {
   readonly id: string;
   readonly species: Species;
+  /** The fish that it is of. */
+  readonly fish: readonly string[];
   readonly massG: number;
   readonly storedMs: number;
   readonly frozen: boolean;
@@ -206,7 +208,7 @@ export function cutAndPack(
         fish,
         cut,
       });
-      packs.push({ id, species, massG: mass, storedMs: at, frozen, bledSoon: group.every((k) => k.bledSoon) });
+      packs.push({ id, species, fish, massG: mass, storedMs: at, frozen, bledSoon: group.every((k) => k.bledSoon) });
     }
     at += 5 * MIN;
   }

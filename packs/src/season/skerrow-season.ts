@@ -11,6 +11,7 @@ import { DAY, HOUR, MIN, Scribe } from './scribe.ts';
 import { mealsAhead } from './menu-story.ts';
 import { onTheRail, storesOfTheTern } from './stores-story.ts';
 import { theTable } from './table-story.ts';
+import { partsKept } from './parts-kept.ts';
 import { oneTurbotTwice } from './two-dishes.ts';
 import { writeToday } from './today.ts';
 import { type Kept, writeTrip } from './trip.ts';
@@ -132,6 +133,7 @@ export function skerrowSeason(species: readonly Species[], rules: RulePack, seed
   theTable(s, tern, tern.book, tonight, nowMs, rules.timeZone);
   dinnersRead(s, tern, nowMs);
   const turbot = held.find((p) => p.species.id === 'turbot' && p.massG > 600);
+  partsKept(s, tern, held, nextNumber);
   if (turbot) oneTurbotTwice(s, tern, turbot, nowMs - 33 * DAY + 5 * HOUR);
   return [...s.entries, ...others.entries].filter((e) => epochMs(e.at) <= nowMs && epochMs(e.written) <= nowMs);
 }

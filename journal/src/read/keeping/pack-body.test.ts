@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { thicknessOfFish } from '@dagboek/core/cook';
 import { CUT_ROUTES, proposeRoutes, type RouteName, routesFor } from '@dagboek/core/cut';
+import { whyNeverEaten } from '@dagboek/core/harm';
 import { formFacts, meatIn, PACK_FORMS, type PackForm, shareOfRound } from '@dagboek/core/larder';
 import { PLATE_G, platesFrom } from '@dagboek/core/plates';
 import { loadSpecies } from '@dagboek/packs';
@@ -59,6 +60,8 @@ describe('one pack, one meat', () => {
             pack('a', { form, species: species.id, massG, ...(pieces ? { pieces } : {}) }),
           ]);
           const h = heldIn(book);
+          // What is never eaten, the head of a reef fish, is meat for nobody.
+          if (whyNeverEaten(form, [species])) return void expect(meatOfPack(h)).toBe(0);
           const meat = h.body.meatG;
           expect(meat).toBeGreaterThanOrEqual(0);
           expect(meat).toBeLessThanOrEqual(massG + 1e-9);
@@ -83,6 +86,19 @@ describe('one pack, one meat', () => {
       ),
       { numRuns: 300 },
     );
+  });
+
+  test('cheeks, collars, roe and liver are as thick as their own mass makes them, whatever fish they were of', () => {
+    const of = (form: PackForm, massG: number, pieces?: number) =>
+      heldIn(Book.EMPTY.withEntries([pack('a', { form, species: 'cod', massG, ...(pieces ? { pieces } : {}) })])).body;
+    // Nobody counted: a fish has two.
+    expect(of('cheeks', 30)).toMatchObject({ cut: 'cheek', pieces: 2, thicknessMm: 14, thicknessBy: 'of the mass' });
+    expect(of('cheeks', 120, 8).thicknessMm).toBe(14);
+    expect(of('collars', 300)).toMatchObject({ cut: 'collar', pieces: 2, meatG: 135 });
+    expect(of('collars', 300).thicknessMm).toBe(26);
+    expect(of('roe', 160)).toMatchObject({ cut: 'roe', pieces: null, meatG: 0 });
+    expect(of('roe', 160).thicknessMm).toBeGreaterThan(of('liver', 160).thicknessMm);
+    expect(of('tubes', 400, 2)).toMatchObject({ cut: 'tube', thicknessMm: 8 });
   });
 
   test('the board promises what the pack then holds, by every route of every species', () => {

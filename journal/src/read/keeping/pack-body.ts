@@ -1,5 +1,13 @@
 import type { Asks } from '../asked.ts';
-import { type PieceCut, type ThicknessBy, thicknessOfFish, thicknessOfPiece } from '@dagboek/core/cook';
+import {
+  isPart,
+  type PartCut,
+  type PieceCut,
+  type ThicknessBy,
+  thicknessOfFish,
+  thicknessOfPart,
+  thicknessOfPiece,
+} from '@dagboek/core/cook';
 import { isBody, meatIn, type PackForm, shareOfRound } from '@dagboek/core/larder';
 import { PLATE_G } from '@dagboek/core/plates';
 
@@ -32,13 +40,23 @@ const CUTS: Readonly<Partial<Record<PackForm, PieceCut>>> = {
   butterflied: 'fillet',
   fillets: 'fillet',
   loins: 'fillet',
-  tubes: 'fillet',
+  tubes: 'tube',
+  cheeks: 'cheek',
+  collars: 'collar',
+  roe: 'roe',
+  liver: 'liver',
   portions: 'portion',
   steaks: 'steak',
   wings: 'wing',
 };
 /** Nobody knows its species: a piece of a middling fish, mm. */
-const SOME_MM: Readonly<Record<PieceCut, number>> = { fillet: 16, portion: 20, steak: 28, wing: 22, whole: 50 };
+const SOME_MM: Readonly<Record<Exclude<PieceCut, PartCut | 'tube'>, number>> = {
+  fillet: 16,
+  portion: 20,
+  steak: 28,
+  wing: 22,
+  whole: 50,
+};
 /** The wall of a tube, mm. Our own assumption. */
 const TUBE_MM = 8;
 /** A fillet much heavier than a plate is cut into portions of one. */
@@ -70,31 +88,28 @@ function bodyOfMass(
   const form = formOfPack(book, pack);
   const fish = fishInPack(book, pack).flatMap((id) => book.getAny('fish', id) ?? []);
   const cut = CUTS[form] ?? 'portion';
-  // Fish in their bodies are counted, if by nobody else.
-  const counted =
-    pieces ??
-    (isBody(form)
-      ? Math.max(
-          1,
-          fish.reduce((n, f) => n + f.count, 0),
-        )
-      : null);
+  const many = Math.max(
+    1,
+    fish.reduce((n, f) => n + f.count, 0),
+  );
+  // Fish in their bodies are counted, if by nobody else; each has two cheeks and two collars.
+  const counted = pieces ?? (isBody(form) ? many : cut === 'cheek' || cut === 'collar' ? many * 2 : null);
   const pieceG = massG / Math.max(1, counted ?? Math.round(massG / PLATE_G));
   // The heaviest fish of it was the thickest, where they were weighed or measured.
   const roundG = species ? Math.max(0, ...fish.flatMap((f) => massOf(f, species)?.g ?? [])) : 0;
   const known = roundG > 0 ? roundG : pieceG / shareOfRound(form, species);
-  const thicknessMm = !species
-    ? SOME_MM[cut]
-    : form === 'tubes'
-      ? TUBE_MM
-      : cut === 'whole'
-        ? thicknessOfFish(species, form === 'tail' ? pieceG : pieceG / shareOfRound(form, species), 'whole')
-        : // It lies open: as thick as one side of its fish.
-          form === 'butterflied'
-          ? thicknessOfFish(species, known, 'fillet')
-          : roundG > 0 && (cut === 'fillet' || cut === 'wing')
-            ? thicknessOfFish(species, roundG, cut)
-            : thicknessOfPiece(species, pieceG, cut);
+  const thicknessMm = (): number => {
+    if (cut === 'tube') return TUBE_MM;
+    if (isPart(cut)) return thicknessOfPart(cut, pieceG);
+    if (!species) return SOME_MM[cut];
+    if (cut === 'whole')
+      return thicknessOfFish(species, form === 'tail' ? pieceG : pieceG / shareOfRound(form, species), 'whole');
+    // It lies open: as thick as one side of its fish.
+    if (form === 'butterflied') return thicknessOfFish(species, known, 'fillet');
+    return roundG > 0 && (cut === 'fillet' || cut === 'wing')
+      ? thicknessOfFish(species, roundG, cut)
+      : thicknessOfPiece(species, pieceG, cut);
+  };
   const portioned = (form === 'fillets' || form === 'loins') && pieceG > PLATE_G * CUT_FROM;
   return {
     form,
@@ -102,8 +117,8 @@ function bodyOfMass(
     pieces: counted,
     meatG: meatIn(form, massG, species),
     cut: portioned ? 'portion' : cut,
-    thicknessMm: Math.round(thicknessMm),
-    thicknessBy: roundG > 0 || isBody(form) ? 'of the body' : 'of the mass',
+    thicknessMm: Math.round(thicknessMm()),
+    thicknessBy: !isPart(cut) && (roundG > 0 || isBody(form)) ? 'of the body' : 'of the mass',
     fat: species?.fat ?? 'lean',
   };
 }

@@ -12,7 +12,7 @@ export { stepWords } from './say-step.ts';
 export { inVessel, kitchenBeside, lieAtOnce, settingFor, usesOf, vesselsFor, vesselsUsed } from './in-the-kitchen.ts';
 export type { InVessel } from './in-the-kitchen.ts';
 export { cookedBy } from './cooked-by.ts';
-export { meatTaken, onlyTheLine, recipesOfWay, toBeCooked, wayOf, waysFor } from './meal-choices.ts';
+export { meatTaken, onlyTheLine, partCautions, recipesOfWay, toBeCooked, wayOf, waysFor } from './meal-choices.ts';
 export type { ChosenPack, ToBeCooked } from './meal-choices.ts';
 export { fireAsked, kitchenTimes } from './kitchen-times.ts';
 export type { FireAsked } from './kitchen-times.ts';

@@ -10,6 +10,8 @@ import {
   type RawVerdict,
   whyOnlyTheLine,
 } from '@dagboek/core/cook';
+import { byproductCaution, type ByproductOf } from '@dagboek/core/harm';
+import { formFacts } from '@dagboek/core/larder';
 import { type Recipe, recipesFor } from '@dagboek/core/recipes';
 import { daysBetween } from '@dagboek/core/time';
 import { kindsOfPack } from '../keeping/kinds-of-pack.ts';
@@ -102,9 +104,26 @@ export const onlyTheLine = (
       .filter((s) => s.raw.verdict !== 'frozen first')
       .map((s) => ({ name: s.name, why: s.raw.why })),
     seen: chosen.filter(({ held }) => held.found.cook).map(({ held }) => `Pack ${held.number}`),
+    inside: [
+      ...new Set(
+        chosen.flatMap(({ held: { body } }) => (formFacts(body.form).keepsAs === 'offal' ? [body.form as string] : [])),
+      ),
+    ],
     atRisk,
     guests: guests > 0,
   });
+
+/** What is to be known of roe, liver and the like that were chosen, by all that its fish may be; each once. */
+export const partCautions = (
+  { book, species: byId }: Asks<'book' | 'species', RawFacts & ByproductOf>,
+  chosen: readonly ChosenPack[],
+): string[] => [
+  ...new Set(
+    chosen.flatMap(({ held }) =>
+      [null, ...kindsOfPack(book, held.pack).map(byId)].flatMap((s) => byproductCaution(held.body.form, s) ?? []),
+    ),
+  ),
+];
 
 /** Recipes of a way, those for this cut and fat first. */
 export const recipesOfWay = (all: readonly Recipe[], method: Method, what: ToBeCooked | null): Recipe[] =>

@@ -1,4 +1,4 @@
-import { methodOf } from '@dagboek/core/cook';
+import { looksFor, methodOf, type PieceCut } from '@dagboek/core/cook';
 import { cookedBy } from './cooked-by.ts';
 import type { DinnerDish } from '../../log/facts/dinner.ts';
 import type { DinnerState } from '../../log/state/states.ts';
@@ -6,8 +6,12 @@ import type { Writing } from '../../log/book/writing.ts';
 import { dishesOfFish, dishOfStep } from './courses.ts';
 import type { ProbedDish } from './probed-dish.ts';
 
-/** What is to be seen on a fish when it is done, by its way. */
-export const looksOf = (dish: DinnerDish): readonly string[] => methodOf(dish.method ?? '')?.look ?? [];
+/** What is to be seen on a fish when it is done, by its way and cut. */
+export function looksOf(dish: DinnerDish): readonly string[] {
+  const method = methodOf(dish.method ?? '');
+  const cut = (dish.fire as { piece?: { cut?: PieceCut } } | null)?.piece?.cut ?? null;
+  return method ? looksFor(method, cut) : [];
+}
 
 /** A dish as it comes to the table. `meal`: the id of the meal that it becomes; `cues`: what was seen when it was done. */
 export interface ServedDish {

@@ -151,6 +151,11 @@ export function ChooseWay({
           {degrees(c.say)}
         </p>
       ))}
+      {meal.ofParts.map((say) => (
+        <p key={say} className="alert alert-error">
+          {say}
+        </p>
+      ))}
       {meal.mind.length > 0 && (
         <p className="alert alert-error">
           <b>Mind:</b> {degrees(meal.mind.join(' '))}

@@ -1,4 +1,4 @@
-import { cookingOf, type DishReckoned, DONE, type KitchenTimes } from '@dagboek/core/cook';
+import { cookingOf, type DishReckoned, DONE, type KitchenTimes, looksFor } from '@dagboek/core/cook';
 import { InCitrus, InSalt } from './without-fire.tsx';
 import { AT_RISK, CORE_LINE_WORDS, CORE_LINES } from '@dagboek/core/harm';
 import { firesOf, stageWords } from '@dagboek/journal';
@@ -36,7 +36,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
           <InSalt massG={meal.grams} thicknessMm={main.thicknessMm} />
         )}
         <p>
-          <b>Signs that it is done:</b> <Explained text={method.look.join('; ')} />.
+          <b>Signs that it is done:</b> <Explained text={looksFor(method, main?.cut ?? null).join('; ')} />.
         </p>
         <Lines />
       </>
@@ -145,7 +145,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         </p>
       )}
       <p>
-        <b>Signs that it is done:</b> <Explained text={method.look.join('; ')} />.
+        <b>Signs that it is done:</b> <Explained text={looksFor(method, main?.cut ?? null).join('; ')} />.
       </p>
       {course.bathLowC < course.bathStartC - 8 && (
         <p>

@@ -1,4 +1,4 @@
-import { type Method } from '@dagboek/core/cook';
+import { looksFor, type Method } from '@dagboek/core/cook';
 import { DONENESS } from '@dagboek/journal';
 import { Quantity } from '../../asked/quantity.tsx';
 import { DateTimeField } from '../../asked/when.tsx';
@@ -41,7 +41,12 @@ export function HowItWas({
         <Quantity label="Core temperature (optional)" amount="temperature" value={core} onChange={setCore} />
       </div>
       <Chips label="How done was it?" options={plain(DONENESS)} value={doneness} onChange={setDoneness} />
-      <ManyChips label="Seen" options={plain(method.look)} values={cues} onChange={setCues} />
+      <ManyChips
+        label="Seen"
+        options={plain(looksFor(method, meal.main?.cut ?? null))}
+        values={cues}
+        onChange={setCues}
+      />
     </>
   );
 }
