@@ -1,3 +1,4 @@
+import { SALT_D } from './salt-in.ts';
 import { normalCdf, normalQuantile } from '../stats/index.ts';
 /** How fast acid goes into flesh, m2/s: citric acid, about two thirds of its way through water (6.6e-10 at 20 degC). */
 const ACID_D = 4.5e-10;
@@ -48,9 +49,6 @@ export interface SaltCure {
   /** Of the fish it then is, percent. */
   readonly percent: number;
 }
-
-/** Salt in flesh, m2/s, in the fridge. */
-const SALT_D = 8e-10;
 
 /** Dry salt by share of the mass: what lies on it is what it takes up in the end. Hours until its middle has nine tenths of that. */
 export function saltCure(massG: number, thicknessMm: number, percent: number): SaltCure {

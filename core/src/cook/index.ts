@@ -24,7 +24,7 @@ export { cookThrough, cookUntil } from './cook-through.ts';
 export type { Around, Course, Stage } from './cook-through.ts';
 export type { Cooked, Fineness } from './flesh-in-fire.ts';
 export { STAGES, stagesFor, stageOf, usualStage } from './stages.ts';
-export type { StageAsked, StageKind } from './stages.ts';
+export type { StageAsked, StageId, StageKind } from './stages.ts';
 // how done
 export { DONE, DONE_WAYS, doneAt, killsWorms, whyInTheFire, whyOnlyTheLine } from './done-ness.ts';
 export type { Done, DoneAsked, DoneWay } from './done-ness.ts';
@@ -33,6 +33,9 @@ export { methodOf, METHODS, settingTrouble, usualSetting } from './methods.ts';
 export type { MethodId } from './methods.ts';
 export { MEAL_WORDS, type MealWord } from './meal-words.ts';
 export type { Method, MethodHeat, Place, Setting } from './method.ts';
+export { marinadeOf, MARINADES, marinadesFor, marinadeTrouble, mostCAfter, usualMarinade } from './marinades.ts';
+export type { Marinade, MarinadeAsked, MarinadeId } from './marinades.ts';
+export { type Marinated, marinated } from './marinated.ts';
 export { looksFor } from './looks.ts';
 export { methodsThatSuit } from './method-suits.ts';
 export type { MethodFit, ToCook } from './method-suits.ts';

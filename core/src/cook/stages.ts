@@ -194,6 +194,8 @@ export const STAGES = [
   },
 ] as const satisfies readonly StageKind[];
 
+export type StageId = (typeof STAGES)[number]['id'];
+
 /** A stage by its id; null of one that this version does not know. */
 export const stageOf = (id: string): StageKind | null => STAGES.find((s) => s.id === id) ?? null;
 

@@ -2,6 +2,7 @@ export { ALLERGENS, allergensOf, COURSES, PER, recipeTrouble, sayAllergens, UNIT
 export type { Allergen, Ingredient, Recipe, Step } from './recipe.ts';
 export { isRecipe } from './recipe-shape.ts';
 export { RECIPES, recipesFor } from './recipe-book.ts';
+export { sayOfMarinade, withMarinade } from './with-marinade.ts';
 export { sayOfStage, stagesOf, withStages, writtenOut } from './with-stages.ts';
 export { plainRecipe } from './plain-recipe.ts';
 export { amountOf, sayPortion, scaled, sensible, shoppingList } from './scale.ts';

@@ -1,6 +1,14 @@
-import { methodOf, type Place, type StageAsked, type StageKind, stageOf, usualStage } from '../cook/index.ts';
-import { alone, hand } from './book/write.ts';
-import type { Recipe, Step } from './recipe.ts';
+import {
+  methodOf,
+  type Place,
+  type StageAsked,
+  type StageId,
+  type StageKind,
+  stageOf,
+  usualStage,
+} from '../cook/index.ts';
+import { alone, forFish, hand } from './book/write.ts';
+import type { Ingredient, Recipe, Step } from './recipe.ts';
 
 /** The fires around the one that a recipe ends by, as they are usually set, in their order. */
 export const stagesOf = (recipe: Recipe): StageAsked[] =>
@@ -10,6 +18,23 @@ export const stagesOf = (recipe: Recipe): StageAsked[] =>
   });
 
 const placeOf = (place: Place): Step['place'] => (place === 'embers' ? 'grill' : place);
+
+const OIL = forFish('oil', 3, 'ml');
+/** What a stage takes, for 100 g of fish, where the recipe has none of it. */
+const NEEDS: Readonly<Partial<Record<StageId, readonly Ingredient[]>>> = {
+  'seared first': [OIL],
+  'browned first': [OIL],
+  'crisped last': [OIL],
+  'basted last': [forFish('butter', 10, 'g', 'milk')],
+  'browned last': [forFish('butter', 4, 'g', 'milk')],
+};
+
+/** The ingredients of a recipe, and what these stages take that is not among them. */
+function withNeeds({ ingredients }: Recipe, asked: readonly StageAsked[]): readonly Ingredient[] {
+  const there = new Set(ingredients.map((x) => x.name));
+  const more = asked.flatMap(({ id }) => NEEDS[id as StageId] ?? []).filter((x) => !there.has(x.name));
+  return [...ingredients, ...new Map(more.map((x) => [x.name, x])).values()];
+}
 
 /** Until another fire is hot, min; the same one needs no time. */
 const HOT_MIN: Readonly<Record<Place, number>> = { ring: 4, oven: 15, grill: 20, embers: 25 };
@@ -78,7 +103,11 @@ export function withStages(
     // What stood right behind the fire stands behind the last one now.
     after: s.after === null ? (i === 0 ? [end] : null) : s.after.map((id) => (id === cook.id ? end : id)),
   }));
-  return { ...recipe, steps: [...recipe.steps.slice(0, at), ...before, own, ...after, ...rest] };
+  return {
+    ...recipe,
+    ingredients: withNeeds(recipe, asked),
+    steps: [...recipe.steps.slice(0, at), ...before, own, ...after, ...rest],
+  };
 }
 
 /** A recipe with its own fires before and after written out as steps: what is cooked, printed and saved. */

@@ -65,6 +65,7 @@ export function oneTurbotTwice(
     packs: [{ pack: pack.id, massG: ROAST_G, from: 'tail' }],
     fire,
     told: reckonDish(fire),
+    lay: { id: 'oil', minutes: 30 },
     vessel: 'tray',
     servedMin: COURSE_MIN,
   });

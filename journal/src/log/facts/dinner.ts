@@ -14,6 +14,7 @@ import {
 import { isRecipe } from '@dagboek/core/recipes';
 import type { Means, Task } from '@dagboek/core/schedule';
 import type { Vessel } from '@dagboek/core/cook';
+import { type LayIn, layTrouble } from './lay-in.ts';
 import { Document, Satisfies } from './satisfies.ts';
 
 /** A time on the clock that is no mistake, epoch ms: 2000 to 2200. */
@@ -59,6 +60,8 @@ export interface DinnerDish {
   readonly restMin: number | null;
   /** What the reckoning was asked, so that a probe can correct it; null where it is not timed. */
   readonly fire: Readonly<Record<string, unknown>> | null;
+  /** What its fish lies in first; left out: nothing. */
+  readonly lay?: LayIn;
 }
 
 function dishesTrouble(list: unknown): string | null {
@@ -82,6 +85,7 @@ function dishesTrouble(list: unknown): string | null {
     if (!named) return `${String(d['name'])}: name its packs, with what is taken of each.`;
     if (d['fire'] !== null && !(isObject(d['fire']) && JSON.stringify(d['fire']).length < 2000))
       return `${String(d['name'])}: its calculation cannot be read.`;
+    if (d['lay'] !== undefined && layTrouble(d['lay'])) return `${String(d['name'])}: ${layTrouble(d['lay'])}`;
     const apart = d['servedMin'] ?? 0;
     if (!Number.isInteger(apart) || Math.abs(Number(apart)) > MOST_APART_MIN)
       return `${String(d['name'])}: serve it within four hours of the dinner.`;

@@ -16,7 +16,8 @@ import {
 } from 'class-validator';
 import { MEAL_WORDS } from '@dagboek/core/cook';
 import { AsTyped } from './as-typed.ts';
-import { Satisfies } from './satisfies.ts';
+import { type LayIn, layTrouble } from './lay-in.ts';
+import { Document, Satisfies } from './satisfies.ts';
 
 /** How a meal was cooked: by one of the ways, or by one that this book has no word for. */
 export const COOKING = [...MEAL_WORDS, 'another way'] as const;
@@ -68,6 +69,8 @@ export class MealServed extends AsTyped {
   @IsOptional() @IsArray() @ArrayMaxSize(12) @IsString({ each: true }) @MaxLength(120, { each: true }) cues?: string[];
   /** Other dishes on the table. */
   @IsOptional() @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) @MaxLength(80, { each: true }) beside?: string[];
+  /** What its fish lay in before the fire. */
+  @IsOptional() @Document(layTrouble) lay?: LayIn;
   /** What it cost beside the fish, in the crew's own money. */
   @IsOptional() @IsNumber() @Min(0) @Max(100_000) cost?: number;
 }

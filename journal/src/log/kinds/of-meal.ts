@@ -11,6 +11,7 @@ import {
   numberField,
   textField,
 } from '../facts/field.ts';
+import { sayLay } from '../facts/lay-in.ts';
 import { COOKING, DONENESS, MealNoted, MealPictured, MealRated, MealServed, type PackTaken } from '../facts/table.ts';
 
 const kind = kindOf<'meal'>();
@@ -41,6 +42,7 @@ export const MEAL = subjectOf<'meal', MealServed>({
     pulledC: s.pulledC ?? null,
     cues: s.cues ?? [],
     beside: s.beside ?? [],
+    lay: s.lay ?? null,
     cost: s.cost ?? null,
     sides: {},
     pictures: [],
@@ -54,7 +56,7 @@ export const MEAL_KINDS = {
     facts: MealServed,
     fold: 'begins',
     say: (m, names) =>
-      `${m.name}${m.name.toLowerCase().includes(m.method) ? '' : `, ${m.method}`}, cooked by ${names.member(m.cook)} for ${sayAll(m.eaters.map(names.member))}${m.guests ? ` and ${m.guests} more` : ''}${m.coreC === undefined ? '' : `; ${sayTemperature(m.coreC, names.units)} in the middle${sayAsTyped(m, ['coreC'], 'temperature', names.units)}`}${sayTaken(m.packs, names.units)}.`,
+      `${m.name}${m.name.toLowerCase().includes(m.method) ? '' : `, ${m.method}`}, ${m.lay ? `${sayLay(m.lay)}, ` : ''}cooked by ${names.member(m.cook)} for ${sayAll(m.eaters.map(names.member))}${m.guests ? ` and ${m.guests} more` : ''}${m.coreC === undefined ? '' : `; ${sayTemperature(m.coreC, names.units)} in the middle${sayAsTyped(m, ['coreC'], 'temperature', names.units)}`}${sayTaken(m.packs, names.units)}.`,
     fields: [
       textField('name', 'Dish'),
       memberField('cook', 'Cook'),

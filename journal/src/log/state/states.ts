@@ -8,6 +8,7 @@ import type { MeltTest, Walls } from '@dagboek/core/box';
 import type { LengthKind, MeasureMethod } from '@dagboek/core/species';
 import type { PackForm, PackPlace, StoreKind, Wrapping } from '@dagboek/core/larder';
 import type { PlainStore } from '../facts/store.ts';
+import type { LayIn } from '../facts/lay-in.ts';
 import type { DinnerDish } from '../facts/dinner.ts';
 import type { Vessel } from '@dagboek/core/cook';
 import type { Recipe } from '@dagboek/core/recipes';
@@ -238,6 +239,8 @@ export interface MealState extends State {
   readonly cues: readonly string[];
   /** Other dishes on the table. */
   readonly beside: readonly string[];
+  /** What its fish lay in before the fire; null where nobody said. */
+  readonly lay: LayIn | null;
   /** What it cost beside the fish, in the crew's own money. */
   readonly cost: number | null;
   /** Marks of each eater for the fish and for the doing, where they were given. */

@@ -4,11 +4,20 @@ import {
   type DishReckoned,
   FIT,
   type Kitchen,
+  type MarinadeAsked,
   type Method,
   methodOf,
   type StageKind,
 } from '@dagboek/core/cook';
-import { type CookMinutes, NO_FISH, plainRecipe, type Recipe, tasksOf, withStages } from '@dagboek/core/recipes';
+import {
+  type CookMinutes,
+  NO_FISH,
+  plainRecipe,
+  type Recipe,
+  tasksOf,
+  withMarinade,
+  withStages,
+} from '@dagboek/core/recipes';
 import type { Task } from '@dagboek/core/schedule';
 import type { DinnerState } from '../../log/state/states.ts';
 import type { FactsOf } from '../../log/kinds/index.ts';
@@ -26,6 +35,8 @@ export interface DishesAsked {
   /** What was asked of the fire, and what it came to; null where it is not timed. */
   readonly fire: DishAsked | null;
   readonly told: DishReckoned | null;
+  /** What the fish lies in first; left out: nothing. */
+  readonly lay?: MarinadeAsked | null;
   readonly sides: readonly Recipe[];
   readonly plates: number;
   readonly kitchen: Kitchen;
@@ -103,7 +114,8 @@ function dishesOf(
   const times = timesOf(a.told);
   const rounds = a.told?.rounds ?? null;
   const named = { ...(a.recipe ?? plainRecipe(a.method)), name: a.name };
-  const recipe = withStages(named, fire?.stages ?? [], (s: StageKind) =>
+  const lay = a.lay ? { lay: { in: a.lay.id, minutes: Math.round(a.lay.minutes) } } : {};
+  const recipe = withStages(withMarinade(named, a.lay ?? null), fire?.stages ?? [], (s: StageKind) =>
     fire ? roundsOfStage(a.kitchen, methodOf(s.method)!, fire, rounds?.count ?? 1) : 1,
   );
   const vessels = vesselsOfDinner(a.kitchen.vessels, a.vessel, recipe, a.sides, used);
@@ -125,6 +137,7 @@ function dishesOf(
         name: a.name,
         recipe: a.recipe?.id ?? null,
         packs: a.packs,
+        ...lay,
         method: a.method.id,
         mediumC: fire?.setting.mediumC ?? null,
         thicknessMm: fire?.piece.thicknessMm ?? null,

@@ -42,3 +42,5 @@ export {
   mealsOfDinner,
   servedBefore,
 } from './courses.ts';
+export { type MarinadeChoice, marinadeChoices, type MarinadeNow, marinadeNow } from './marinade-choices.ts';
+export { recipeAsCooked } from './recipe-as-cooked.ts';

@@ -1,4 +1,5 @@
 import { saySearch } from './say-search.ts';
+import { sayLay } from '../../log/facts/lay-in.ts';
 import { mealsInOrder } from '../bodies/order.ts';
 import type { Book } from '../../log/book/book.ts';
 import type { MealState } from '../../log/state/states.ts';
@@ -46,6 +47,7 @@ export function mealsFound(
       names.member(m.cook),
       ...kindsOfMeal(book, m).map(names.species),
       ...m.beside,
+      m.lay ? sayLay(m.lay) : '',
       ...m.notes.map((n) => n.text),
       m.servedAt.slice(0, 10),
     ]

@@ -1,4 +1,4 @@
-import { plainRecipe, sayOfStage } from '@dagboek/core/recipes';
+import { plainRecipe, sayOfMarinade, sayOfStage } from '@dagboek/core/recipes';
 import { methodOf } from '@dagboek/core/cook';
 import type { Book } from '../../log/book/book.ts';
 import type { DinnerState } from '../../log/state/states.ts';
@@ -22,7 +22,7 @@ export function stepWords(book: Book, d: DinnerState, task: string): StepWords {
   // Fish in several rounds: the first keep warm until the last are done.
   const rounds = d.tasks.filter((t) => t.id.replace(ROUND, '') === task.replace(ROUND, '')).length;
   const round = Number(ROUND.exec(id)?.[1] ?? 1);
-  const say = own(id) ?? own(id.replace(ROUND, '')) ?? sayOfStage(id);
+  const say = own(id) ?? own(id.replace(ROUND, '')) ?? sayOfStage(id) ?? sayOfMarinade(id, dish?.lay?.in ?? null);
   const warm =
     rounds > 1 && round < rounds && id.startsWith('cook')
       ? d.means.ovens > 0

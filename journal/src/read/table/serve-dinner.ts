@@ -38,6 +38,7 @@ function mealOf(d: Dinner, { dish, meal, probed, cues }: ServedDish): Writing {
     ...(coreC === null ? {} : { coreC }),
     ...(probed?.pulledC == null ? {} : { pulledC: probed.pulledC }),
     ...(beside.length > 0 ? { beside } : {}),
+    ...(dish.lay ? { lay: dish.lay } : {}),
     ...(cues.length > 0 ? { cues } : {}),
     dinner: d.id,
     ...(dishesOfFish(d).length > 1 ? { dish: dish.id } : {}),

@@ -2,10 +2,11 @@ import { wordFor } from '../../asked/format.ts';
 import { DONE, DONE_WAYS } from '@dagboek/core/cook';
 import { tableCautions } from '@dagboek/core/harm';
 import { useState } from 'react';
-import { degrees, sayTemperature } from '../../asked/units.ts';
+import { degrees, inField, sayTemperature } from '../../asked/units.ts';
 import { Chips } from '../../ui/chips.tsx';
 import { LineKey } from '../../ui/key.tsx';
 import { FireFields } from './fire-fields.tsx';
+import { MarinadeFields } from './marinade-fields.tsx';
 import { StageFields } from './stage-fields.tsx';
 import { RawNote } from './raw-note.tsx';
 import { RAW_MIDDLES } from './use-dish.ts';
@@ -116,6 +117,15 @@ export function ChooseWay({
             </p>
           )}
           <FireFields setting={setting} main={main} setSetting={setSetting} heat={method.heat} usual={usual} />
+          <MarinadeFields
+            key={method.id}
+            lays={meal.lays}
+            lay={meal.lay}
+            setLay={meal.setLay}
+            thicknessMm={main.thicknessMm}
+            of={method.heat.of}
+            setHot={(c) => setSetting({ ...setting, c: inField('temperature', c) })}
+          />
           <StageFields kinds={meal.stageKinds} stages={meal.stages} setStages={meal.setStages} />
           {method.heat.turns.length > 1 && (
             <Chips

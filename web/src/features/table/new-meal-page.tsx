@@ -46,7 +46,7 @@ function NewMeal() {
   const sides = meal.beside.flatMap((id) => recipes.find((r) => r.id === id) ?? []);
   const offered = recipes.filter((r) => r.course !== 'fish');
   const lessons = lessonsFor(book, [...new Set(meal.kinds.map((s) => s.id))], method.meal);
-  const allergens = sayAllergens([...(meal.recipe ? [meal.recipe] : []), ...sides]);
+  const allergens = sayAllergens([...(meal.takes ? [meal.takes] : []), ...sides]);
 
   const howItWas = (
     <HowItWas
@@ -111,11 +111,11 @@ function NewMeal() {
             <h2>How?</h2>
             <ChooseWay meal={meal} middle={middle} setMiddle={setMiddle} />
             {lessons.length > 0 && <LastTime lessons={lessons} />}
-            {meal.recipe && meal.grams > 0 && (
+            {meal.takes && meal.grams > 0 && (
               <p>
                 <b>Takes</b>{' '}
-                {sayAll(scaled(meal.recipe, { fishG: meal.grams, plates: Math.max(1, meal.heads) }).map(sayPortion))}.{' '}
-                <Link to={`/table/recipes/${meal.recipe.id}`}>The recipe</Link>
+                {sayAll(scaled(meal.takes, { fishG: meal.grams, plates: Math.max(1, meal.heads) }).map(sayPortion))}.{' '}
+                {meal.recipe && <Link to={`/table/recipes/${meal.recipe.id}`}>The recipe</Link>}
               </p>
             )}
             <TextField

@@ -76,6 +76,7 @@ export function useBeginMeal(
   const served = async (): Promise<void> => {
     const packs = packsTaken();
     if (!packs) return;
+    if (meal.lay?.trouble) return setTrouble(meal.lay.trouble);
     if (atMs === null) return setTrouble(NO_TIME);
     const unread = amountTrouble('temperature', core, 'core') ?? amountTrouble('temperature', pulled, 'taken off at');
     if (unread) return setTrouble(unread);
@@ -95,6 +96,7 @@ export function useBeginMeal(
         ...(coreRead ? { coreC: coreRead.value, ...asTyped({ coreC: coreRead }) } : {}),
         ...(pulledRead ? { pulledC: pulledRead.value } : {}),
         ...(cues.length > 0 ? { cues } : {}),
+        ...(meal.lay ? { lay: { in: meal.lay.asked.id, minutes: Math.round(meal.lay.asked.minutes) } } : {}),
         ...(sides.length > 0 ? { beside: sides.map((s) => s.name) } : {}),
       },
       { atMs },
@@ -120,6 +122,7 @@ export function useBeginMeal(
     const packs = packsTaken();
     if (!packs) return false;
     if (meal.heads === 0) return not('Choose who eats.');
+    if (meal.lay?.trouble) return not(meal.lay.trouble);
     const serveMs = inFire ? nowMs() : meal.serveMs;
     if (serveMs === null) return not(NO_TIME);
     // A time of other choices than these is planned by nobody: what is being reckoned is waited for.
@@ -132,6 +135,7 @@ export function useBeginMeal(
       packs: packs.map(({ pack, massG, end }) => ({ pack, massG, ...(end ? { from: end } : {}) })),
       fire: dish.asked,
       told,
+      lay: meal.lay?.asked ?? null,
       sides,
       plates: Math.max(1, meal.heads),
       kitchen: meal.whole,

@@ -1,5 +1,5 @@
 import { useAsked } from '../../asked/asked.ts';
-import { type DoneWay, sayRawVerdict, type StageAsked } from '@dagboek/core/cook';
+import { type DoneWay, type MarinadeAsked, sayRawVerdict, type StageAsked } from '@dagboek/core/cook';
 import { isBody } from '@dagboek/core/larder';
 import { platesFrom } from '@dagboek/core/plates';
 import { stamp } from '@dagboek/core/time';
@@ -21,8 +21,11 @@ import {
   kitchenOf,
   kitchensOf,
   lieAtOnce,
+  marinadeChoices,
+  marinadeNow,
   whoMustNot,
   rawVerdictOf,
+  recipeAsCooked,
   recipesOf,
   recipesOfKitchen,
   recipesOfWay,
@@ -124,6 +127,8 @@ export function useNewMeal() {
   const [eaten, setEaten] = useState(false);
   // Null: as the recipe has it, as long as nobody chose.
   const [stagesSet, setStages] = useState<readonly StageAsked[] | null>(null);
+  // What it lies in first; null: in nothing.
+  const [laySet, setLay] = useState<MarinadeAsked | null>(null);
 
   const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
   const taking = (h: HeldPack): Amount | null => typedAmount('mass', taken[h.pack.id] ?? '', Math.round(h.leftG));
@@ -168,6 +173,10 @@ export function useNewMeal() {
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
   const stageKinds = main ? stageChoices(method, main.cut, whole) : [];
   const stages = stagesAsked(stageKinds, stagesSet, recipe);
+  const lays = marinadeChoices(method, main, recipe);
+  const mediumC = typedAmount('temperature', setting.c ?? '')?.value ?? usual?.mediumC ?? 0;
+  const thickMm = typedNumber(setting.mm ?? '') || main?.thicknessMm;
+  const lay = marinadeNow(laySet, lays, method, main && thickMm ? { ...main, thicknessMm: thickMm } : null, mediumC);
   const only = onlyTheLine(asked, parts, atRiskOf(book, eaters, today), guestCount);
   return {
     book,
@@ -209,9 +218,14 @@ export function useNewMeal() {
       setRecipe(null);
       setSetting({});
       setStages(null);
+      setLay(null);
     },
     stageKinds,
     stages,
+    lays,
+    lay,
+    setLay,
+    takes: recipeAsCooked(recipe, method, lay?.asked ?? null, stages),
     mind: mindOf(method, stages),
     setStages,
     recipes,
