@@ -3,6 +3,7 @@ import { describeFigure } from './describe.ts';
 import { drawFigure } from './draw.ts';
 import { silentParts } from './hazards.ts';
 import type { CutOverlay } from './cuts/cut-overlay.ts';
+import type { ApartOverlay } from './cuts/apart-overlay.ts';
 import type { ShareOverlay } from './cuts/share-out.ts';
 import { landmarks } from './landmarks.ts';
 import {
@@ -37,6 +38,8 @@ export interface FigureOptions {
   cuts?: CutOverlay;
   /** Parts that it is shared out in: see `shareOverlay`. */
   shares?: ShareOverlay;
+  /** How it is taken apart at the table: see `apartOverlay`. */
+  apart?: ApartOverlay;
   traits?: readonly string[];
   traitLabels?: boolean;
   /** Translations of the built-in labels. */
@@ -108,6 +111,7 @@ export function drawFish(spec: FigureSpec, options: FigureOptions = {}): DrawnFi
   const frame = { x0: raw.x0 - m, x1: raw.x1 + m, y0: raw.y0 - m, y1: raw.y1 + m };
   const full: FigureOptions = detail === 'icon' ? {} : options;
   full.shares?.draw(pen, an, notes);
+  full.apart?.draw(pen, an, notes);
   const outside = full.cuts ? full.cuts.draw(pen, an, notes).map(warp) : [];
   if (full.hazards) drawHazards(pen, an, words, notes);
   if (full.target) drawTargets(pen, an, words, notes);

@@ -10,6 +10,8 @@ export type { CutDrawing } from './cuts/draw-cuts.ts';
 export { bellyCavity } from './cuts/forbidden.ts';
 export { steakPlan } from './cuts/steak-plan.ts';
 export type { SteakPlan } from './cuts/steak-plan.ts';
+export { apartOverlay } from './cuts/apart-overlay.ts';
+export type { ApartDrawing, ApartOverlay } from './cuts/apart-overlay.ts';
 export { shareOut, shareOverlay } from './cuts/share-out.ts';
 export type { SharedBody, SharedPart } from './cuts/share-out.ts';
 export { drawSection } from './cuts/section.ts';

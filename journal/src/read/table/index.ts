@@ -44,3 +44,4 @@ export {
 } from './courses.ts';
 export { type MarinadeChoice, marinadeChoices, type MarinadeNow, marinadeNow } from './marinade-choices.ts';
 export { recipeAsCooked } from './recipe-as-cooked.ts';
+export { type WholeOnPlate, wholeOnPlate } from './on-the-plate.ts';

@@ -2,6 +2,7 @@ import type { Species } from '@dagboek/catalogue';
 import { deepSentences } from '@dagboek/core/harm';
 import { LENGTH_WORDS } from '@dagboek/core/rules';
 import { sayShortLength, shortLength, units } from '../../asked/units.ts';
+import { TakeApart } from '../../fish/take-apart.tsx';
 import { Fact } from './fact.tsx';
 import { Explained } from '../../ui/words/term.tsx';
 
@@ -66,6 +67,12 @@ export function HandAndPlate({ s }: { s: Species }) {
             </Fact>
           ))}
         </dl>
+        {s.raw.verdict !== 'never' && (
+          <details className="why-days">
+            <summary>Taking it apart, cooked whole</summary>
+            <TakeApart species={s} />
+          </details>
+        )}
       </section>
     </>
   );

@@ -11,6 +11,7 @@ import { LineKey } from '../../ui/key.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { NOT_COMPUTED } from '../../offline/workers/use-job.ts';
 import { AsItWent } from './as-it-went.tsx';
+import { AtTheTable } from './at-the-table.tsx';
 import { DinnerDishes } from './dinner-dishes.tsx';
 import { DinnerFish } from './dinner-fish.tsx';
 import { DinnerGrid } from './dinner-grid.tsx';
@@ -137,6 +138,9 @@ function TheDinner({ d }: { d: DinnerState }) {
           <Trouble says={trouble} />
           {toServe.map((x) => (
             <DinnerFish key={x.id} dinner={dinner} dish={x} named={fish.length > 1} />
+          ))}
+          {toServe.map((x) => (
+            <AtTheTable key={x.id} d={d} dish={x} nowMs={dinner.nowMs} />
           ))}
           {!d.ended && <ToBuy d={d} />}
           {!d.ended && <EndKeys dinner={dinner} onFail={setTrouble} />}
