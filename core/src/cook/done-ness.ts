@@ -52,6 +52,16 @@ export function whyInTheFire(only: readonly string[], mayBeRaw: boolean): string
   return only[0] ?? (mayBeRaw ? null : 'The conditions for eating this fish raw are not met.');
 }
 
+/** What a middle was that was found so at the table, degC, and how far that may be off, 1 sd: from the bounds of `doneAt`. Our own assumption. */
+export const FOUND: Readonly<
+  Record<'glassy' | 'just parts' | 'moist' | 'dry', { readonly c: number; readonly sd: number }>
+> = {
+  glassy: { c: 50, sd: 2.5 },
+  'just parts': { c: 56, sd: 2 },
+  moist: { c: 63, sd: 4 },
+  dry: { c: 75, sd: 5 },
+};
+
 /** The way a middle came to, degC; null below the lowest of them. */
 export function doneAt(coreC: number): 'glassy' | 'just parts' | 'moist' | 'dry' | null {
   if (coreC < 45) return null;

@@ -18,15 +18,15 @@ export type { Bath } from './vessel-heat.ts';
 export { BOILS_C, wetBoundary } from './fire.ts';
 export type { Fire, Side } from './fire.ts';
 export { CHART_SPREAD, chartMin, FIT } from './charts.ts';
-export { learnKitchen, timesAsLong } from './kitchen-learned.ts';
-export type { CookedOnce, KitchenTimes } from './kitchen-learned.ts';
+export { learnKitchen, minutesTo, timesAsLong } from './kitchen-learned.ts';
+export type { Calculated, CookedOnce, KitchenTimes } from './kitchen-learned.ts';
 export { cookThrough, cookUntil } from './cook-through.ts';
 export type { Around, Course, Stage } from './cook-through.ts';
 export type { Cooked, Fineness } from './flesh-in-fire.ts';
 export { STAGES, stagesFor, stageOf, usualStage } from './stages.ts';
 export type { StageAsked, StageId, StageKind } from './stages.ts';
 // how done
-export { DONE, DONE_WAYS, doneAt, killsWorms, whyInTheFire, whyOnlyTheLine } from './done-ness.ts';
+export { DONE, DONE_WAYS, doneAt, FOUND, killsWorms, whyInTheFire, whyOnlyTheLine } from './done-ness.ts';
 export type { Done, DoneAsked, DoneWay } from './done-ness.ts';
 // the ways
 export { methodOf, METHODS, settingTrouble, usualSetting } from './methods.ts';

@@ -91,22 +91,24 @@ const BOILS_C = 100;
 /** A middle that has not come so far says nothing yet, share of its way to the pull. */
 const LEAST_SHARE = 0.5;
 
+/** Minutes until a middle was to come to `c` degC as it was calculated, near its heat exponentially (Newton); null of what it never comes to. */
+export function minutesTo({ cookMin, startC, pulledC, mediumC }: Calculated, c: number): number | null {
+  const heatC = Math.min(BOILS_C, mediumC);
+  if (!(cookMin > 0 && pulledC > startC && c > startC && c < heatC - 2 && pulledC < heatC - 2)) return null;
+  const way = (to: number): number => Math.log((heatC - startC) / (heatC - to));
+  return (cookMin * way(c)) / way(pulledC);
+}
+
 /**
  * How many times as long as calculated a middle took to `c` degC in `atMin` minutes: both near their heat exponentially (Newton), so that a
  * reading before or after the pull can be held against it. Null for a reading that says too little. A roast of 10 min to 56 degC that
  * read 56 after 12: 1.2.
  */
-export function timesAsLong(
-  { cookMin, startC, pulledC, mediumC }: Calculated,
-  atMin: number,
-  c: number,
-): number | null {
-  const heatC = Math.min(BOILS_C, mediumC);
-  const share = (c - startC) / (pulledC - startC);
-  if (!(cookMin > 0 && atMin > 0 && pulledC > startC && share >= LEAST_SHARE && c < heatC - 2 && pulledC < heatC - 2))
-    return null;
-  const way = (to: number): number => Math.log((heatC - startC) / (heatC - to));
-  const times = atMin / ((cookMin * way(c)) / way(pulledC));
+export function timesAsLong(of: Calculated, atMin: number, c: number): number | null {
+  const share = (c - of.startC) / (of.pulledC - of.startC);
+  const calculated = minutesTo(of, c);
+  if (calculated === null || !(atMin > 0 && share >= LEAST_SHARE)) return null;
+  const times = atMin / calculated;
   // Beyond this something else happened: the wrong dish, a flame that went out.
   return times > 1 / 3 && times < 3 ? times : null;
 }

@@ -45,3 +45,4 @@ export {
 export { type MarinadeChoice, marinadeChoices, type MarinadeNow, marinadeNow } from './marinade-choices.ts';
 export { recipeAsCooked } from './recipe-as-cooked.ts';
 export { type WholeOnPlate, wholeOnPlate } from './on-the-plate.ts';
+export { type KindLiked, plateCost, type WayLiked, waysLiked } from './best-ways.ts';

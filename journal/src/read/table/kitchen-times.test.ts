@@ -109,6 +109,31 @@ describe('what the dinners of a book say of its kitchen', () => {
     expect(times(Book.EMPTY)).toMatchObject(none);
     expect(kitchenTimes(Book.EMPTY, methodOf('in salt')!)).toBeNull();
   });
+  test('nobody read: when it was taken off and how it was then found says less, and says it', () => {
+    const found = (doneness: string | undefined, slower: number, more: object = {}): Book =>
+      Book.EMPTY.withEntries([
+        anEntry('pack.stored', idOf('p'), {
+          ...{ number: 1, what: 'p', species: 'pollack', form: 'fillets', massG: 400 },
+          ...{ wrapping: 'cloth', place: 'fridge', fish: [] },
+        } as never),
+        ...dinner('a', 'pan', slower, { reads: [] }),
+        anEntry('meal.served', idOf('m'), {
+          ...{ name: 'm', cook: ILSE, method: 'pan-fried', packs: [{ pack: idOf('p'), massG: 320 }], eaters: [ILSE] },
+          ...{ dinner: idOf('a'), ...(doneness ? { doneness } : {}), ...more },
+        } as never),
+      ]);
+    const read = times(book(dinner('a', 'pan', 1.3)));
+    const moist = times(found('moist', 1.3));
+    expect(moist.inAll).toBe(1);
+    expect(moist.times).toBeGreaterThan(1.02);
+    expect(moist.sd).toBeGreaterThan(read.sd);
+    // Dry at the minute that was calculated: this kitchen is quick; glassy: it is slow.
+    expect(times(found('dry', 1)).times).toBeLessThan(0.97);
+    expect(times(found('glassy', 1)).times).toBeGreaterThan(1.03);
+    expect(times(found(undefined, 1.3)).inAll).toBe(0);
+    // It was another dish of that dinner.
+    expect(times(found('moist', 1.3, { dish: 'side1' })).inAll).toBe(0);
+  });
   test('a struck dinner counts no more', () => {
     const lines = dinner('a', 'pan', 1.3);
     const strike = anEntry('log.struck', idOf('a'), {}, { strikes: lines[0]!.id, at: at(SERVED + 1000) });

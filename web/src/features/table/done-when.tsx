@@ -198,13 +198,13 @@ function InRounds({ told, of }: { told: DishReckoned | null; of: string }) {
   );
 }
 
-/** What the dinners of this kitchen say of a way: shown once one was read with a thermometer. */
+/** What the dinners of this kitchen say of a way: shown once one was read, or it was told how it was. */
 function LearnedOf({ kitchen }: { kitchen: KitchenTimes | null }) {
   if (!kitchen || kitchen.inAll === 0) return null;
   const range = `(${kitchen.low.toFixed(1)} to ${kitchen.high.toFixed(1)})`;
   const from =
     kitchen.ofWay > 0
-      ? `from ${plural(kitchen.ofWay, 'dinner')} with a thermometer`
+      ? `from ${plural(kitchen.ofWay, 'dinner')}, by thermometer or how it was`
       : `from ${plural(kitchen.inAll, 'dinner')} cooked in other ways`;
   const off = Math.abs(kitchen.times - 1);
   return (

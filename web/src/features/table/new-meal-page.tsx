@@ -18,6 +18,7 @@ import { LastTime } from './last-time.tsx';
 import { WhichCourse } from './which-course.tsx';
 import { WhoAndWhen } from './who-and-when.tsx';
 import { SideFields } from './side-fields.tsx';
+import { LikedSoFar } from './best-ways.tsx';
 import { MealWarnings } from './meal-warnings.tsx';
 import { useBeginMeal } from './use-begin-meal.ts';
 import { RAW_MIDDLES, useDish } from './use-dish.ts';
@@ -111,6 +112,7 @@ function NewMeal() {
             <h2>How?</h2>
             <ChooseWay meal={meal} middle={middle} setMiddle={setMiddle} />
             {lessons.length > 0 && <LastTime lessons={lessons} />}
+            <LikedSoFar species={[...new Set(meal.kinds.map((s) => s.id))]} nowMs={meal.now} />
             {meal.takes && meal.grams > 0 && (
               <p>
                 <b>Takes</b>{' '}

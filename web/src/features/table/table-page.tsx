@@ -12,7 +12,7 @@ import {
   type MealState,
   meanMark,
 } from '@dagboek/journal';
-import { memo, useDeferredValue, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../asked/catalogue.ts';
 import { useNames } from '../../asked/names.ts';
@@ -22,7 +22,9 @@ import { useBook } from '../../offline/journal-context.tsx';
 import { Page, Row } from '../../frame/page.tsx';
 import { Key, KeyLink } from '../../ui/key.tsx';
 import { SearchField } from '../../ui/search-field.tsx';
+import { nowMs } from '../../ui/clock.ts';
 import { useAddressed } from '../../ui/use-addressed.ts';
+import { BestByKind } from './best-ways.tsx';
 import { degrees, sayGrams, sayMass } from '../../asked/units.ts';
 
 const PAGE = 20;
@@ -39,6 +41,7 @@ export function TablePage() {
   const listed = mealsFound(book, mealsListed(book), asked, names);
   const { mean, best } = marksOfMeals(book);
   const open = dinnersOpen(book);
+  const now = useMemo(nowMs, []);
   return (
     <Page
       title="Table"
@@ -142,6 +145,7 @@ export function TablePage() {
               </li>
             ))}
           </ul>
+          <BestByKind nowMs={now} />
           <h2 className="ruled">One plate</h2>
           <p>
             One plate is {sayGrams(PLATE_G)} of boneless fish: {sayMass(1000)} makes {platesFrom(1000).plates} plates.

@@ -180,6 +180,7 @@ export function useNewMeal() {
   const only = onlyTheLine(asked, parts, atRiskOf(book, eaters, today), guestCount);
   return {
     book,
+    now,
     kitchen,
     whole,
     kitchens,
