@@ -1,14 +1,17 @@
+import { takeApart } from '@dagboek/core/carve';
 import { FINDINGS } from '@dagboek/core/cut';
 import {
   cureTroubles,
   DONE,
   FROZEN_IN_OIL,
+  MARINADES,
   mayEatRaw,
   METHODS,
   type RawPack,
   saltCure,
   sayRawVerdict,
   STAGES,
+  whyOnlyTheLine,
 } from '@dagboek/core/cook';
 import {
   AGEING_AUTHORITY,
@@ -234,6 +237,26 @@ export function secondReading(species: readonly Species[]): string {
       ]),
     ),
     ['cooking: hot oil', FROZEN_IN_OIL, 'NFPA and fire brigades on hot oil', FOOD],
+    ...MARINADES.flatMap((m) =>
+      [m.say, m.after, m.notLonger, ...('mind' in m ? [m.mind] : [])].map((s) => [
+        `cooking: ${m.name}`,
+        s,
+        'US FDA on marinades and raw fish; FDA cold storage chart; CDC on botulism from oil',
+        FOOD,
+      ]),
+    ),
+    ...whyOnlyTheLine({ cookThrough: [], seen: [], inside: ['liver'], atRisk: [], guests: false }).map((s) => [
+      'cooking',
+      s,
+      'US FDA hazards guide, chapter 5',
+      FOOD,
+    ]),
+    ...(
+      takeApart({
+        ...{ plan: 'round', family: '', yieldClass: 'cod', fat: 'lean' },
+        hazards: [{ kind: 'venomous', part: 'first dorsal' }],
+      })?.mind ?? []
+    ).map((s) => ['at the table', s, 'usual kitchen safety', FOOD]),
     ...STAGES.map((s) => [`cooking: ${s.name}`, s.say, 'usual kitchen and fire safety', FOOD]),
     ...(['not raw', 'not known', 'conditions met'] as const).map((v) => [
       'raw',

@@ -23,8 +23,10 @@ export type { Calculated, CookedOnce, KitchenTimes } from './kitchen-learned.ts'
 export { cookThrough, cookUntil } from './cook-through.ts';
 export type { Around, Course, Stage } from './cook-through.ts';
 export type { Cooked, Fineness } from './flesh-in-fire.ts';
-export { STAGES, stagesFor, stageOf, usualStage } from './stages.ts';
-export type { StageAsked, StageId, StageKind } from './stages.ts';
+export { STAGES } from './stage-kinds.ts';
+export { stagesFor, stageOf, usualStage } from './stages.ts';
+export type { StageId, StageKind } from './stage-kinds.ts';
+export type { StageAsked } from './stages.ts';
 // how done
 export { DONE, DONE_WAYS, doneAt, FOUND, killsWorms, whyInTheFire, whyOnlyTheLine } from './done-ness.ts';
 export type { Done, DoneAsked, DoneWay } from './done-ness.ts';

@@ -14,7 +14,8 @@ import {
 } from './index.ts';
 import { FleshInFire } from './flesh-in-fire.ts';
 import { pieceBody } from './piece.ts';
-import { STAGES, type StageKind, stageOf, stagesFor, stagesTrouble, usualStage } from './stages.ts';
+import { type StageKind, STAGES } from './stage-kinds.ts';
+import { stageOf, stagesFor, stagesTrouble, usualStage } from './stages.ts';
 import { liquidBath, steadyBath } from './vessel-heat.ts';
 
 const still = (c: number, h: number, more: Partial<Fire> = {}): Fire => ({

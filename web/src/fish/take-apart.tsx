@@ -21,9 +21,12 @@ function sayShares(fish: number, plates: number, { perFish, partsASide, plateG }
 
 /** How a whole fish is taken apart at the table: the steps and the bones drawn on it, who gets what. Nothing of what is not served whole. */
 export function TakeApart({
+  summary,
   species,
   round,
 }: {
+  /** What the fold is called. */
+  summary: string;
   species: Species;
   /** How it goes round the plates; left out: nobody asked. */
   round?: { readonly fish: number; readonly plates: number; readonly shares: SharedSides };
@@ -73,7 +76,8 @@ export function TakeApart({
   }, [apart, figure, parts]);
   if (!apart || !drawings) return null;
   return (
-    <div className="take-apart">
+    <details className="why-days take-apart">
+      <summary>{summary}</summary>
       {round && <p>{sayShares(round.fish, round.plates, round.shares)}</p>}
       {apart.mind.map((say) => (
         <p key={say} className="alert alert-error">
@@ -97,6 +101,6 @@ export function TakeApart({
         </>
       )}
       <p>{apart.best.join(' ')}</p>
-    </div>
+    </details>
   );
 }

@@ -46,3 +46,4 @@ export { type MarinadeChoice, marinadeChoices, type MarinadeNow, marinadeNow } f
 export { recipeAsCooked } from './recipe-as-cooked.ts';
 export { type WholeOnPlate, wholeOnPlate } from './on-the-plate.ts';
 export { type KindLiked, plateCost, type WayLiked, waysLiked } from './best-ways.ts';
+export { looksOfWay } from './meal-choices.ts';

@@ -1,6 +1,7 @@
 import type { Asks } from '../asked.ts';
 import {
   type Kitchen,
+  looksFor,
   type Method,
   methodOf,
   METHODS,
@@ -112,6 +113,10 @@ export const onlyTheLine = (
     atRisk,
     guests: guests > 0,
   });
+
+/** The look to go by of a way for what is cooked. */
+export const looksOfWay = (method: Method, what: Pick<ToBeCooked, 'cut'> | null): readonly string[] =>
+  looksFor(method, what?.cut ?? null);
 
 /** What is to be known of roe, liver and the like that were chosen, by all that its fish may be; each once. */
 export const partCautions = (

@@ -67,12 +67,7 @@ export function HandAndPlate({ s }: { s: Species }) {
             </Fact>
           ))}
         </dl>
-        {s.raw.verdict !== 'never' && (
-          <details className="why-days">
-            <summary>Taking it apart, cooked whole</summary>
-            <TakeApart species={s} />
-          </details>
-        )}
+        {s.raw.verdict !== 'never' && <TakeApart summary="Taking it apart, cooked whole" species={s} />}
       </section>
     </>
   );

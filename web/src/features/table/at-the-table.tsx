@@ -6,10 +6,5 @@ import { TakeApart } from '../../fish/take-apart.tsx';
 export function AtTheTable({ d, dish, nowMs }: { d: DinnerState; dish: DinnerDish; nowMs: number }) {
   const whole = wholeOnPlate(useAsked(nowMs), d, dish);
   if (!whole) return null;
-  return (
-    <details className="why-days">
-      <summary>{dish.name}: taking it apart at the table</summary>
-      <TakeApart species={whole.species} round={whole} />
-    </details>
-  );
+  return <TakeApart summary={`${dish.name}: taking it apart at the table`} species={whole.species} round={whole} />;
 }

@@ -1,11 +1,11 @@
 import { wordFor } from '../../asked/format.ts';
 import { DONE, DONE_WAYS } from '@dagboek/core/cook';
-import { tableCautions } from '@dagboek/core/harm';
 import { useState } from 'react';
 import { degrees, inField, sayTemperature } from '../../asked/units.ts';
 import { Chips } from '../../ui/chips.tsx';
 import { LineKey } from '../../ui/key.tsx';
 import { FireFields } from './fire-fields.tsx';
+import { MealCautions } from './meal-cautions.tsx';
 import { MarinadeFields } from './marinade-fields.tsx';
 import { StageFields } from './stage-fields.tsx';
 import { RawNote } from './raw-note.tsx';
@@ -151,26 +151,7 @@ export function ChooseWay({
           </p>
         </>
       )}
-      {tableCautions(
-        meal.kinds,
-        // Smoked hot it is cooked; the meal's word is the same.
-        method.id === 'hot smoke' ? 'smoked hot' : method.meal,
-        meal.chosen.map((h) => ({ of: `Pack ${h.number}`, follows: h.found })),
-      ).map((c) => (
-        <p key={c.say} className={c.grade === 'stop' ? 'alert alert-warning' : 'alert alert-error'}>
-          {degrees(c.say)}
-        </p>
-      ))}
-      {meal.ofParts.map((say) => (
-        <p key={say} className="alert alert-error">
-          {say}
-        </p>
-      ))}
-      {meal.mind.length > 0 && (
-        <p className="alert alert-error">
-          <b>Mind:</b> {degrees(meal.mind.join(' '))}
-        </p>
-      )}
+      <MealCautions meal={meal} />
     </>
   );
 }

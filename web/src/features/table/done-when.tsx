@@ -1,7 +1,7 @@
-import { cookingOf, type DishReckoned, DONE, type KitchenTimes, looksFor } from '@dagboek/core/cook';
+import { cookingOf, type DishReckoned, DONE, type KitchenTimes } from '@dagboek/core/cook';
 import { InCitrus, InSalt } from './without-fire.tsx';
 import { AT_RISK, CORE_LINE_WORDS, CORE_LINES } from '@dagboek/core/harm';
-import { firesOf, stageWords } from '@dagboek/journal';
+import { firesOf, looksOfWay, stageWords } from '@dagboek/journal';
 import { LineKey } from '../../ui/key.tsx';
 import { NOT_COMPUTED } from '../../offline/workers/use-job.ts';
 import { degrees, sayTemperature, sayTemperatureDifference, sayThickness } from '../../asked/units.ts';
@@ -36,7 +36,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
           <InSalt massG={meal.grams} thicknessMm={main.thicknessMm} />
         )}
         <p>
-          <b>Signs that it is done:</b> <Explained text={looksFor(method, main?.cut ?? null).join('; ')} />.
+          <b>Signs that it is done:</b> <Explained text={looksOfWay(method, main).join('; ')} />.
         </p>
         <Lines />
       </>
@@ -145,7 +145,7 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         </p>
       )}
       <p>
-        <b>Signs that it is done:</b> <Explained text={looksFor(method, main?.cut ?? null).join('; ')} />.
+        <b>Signs that it is done:</b> <Explained text={looksOfWay(method, main).join('; ')} />.
       </p>
       {course.bathLowC < course.bathStartC - 8 && (
         <p>

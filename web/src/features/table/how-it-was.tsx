@@ -1,5 +1,5 @@
-import { looksFor, type Method } from '@dagboek/core/cook';
-import { DONENESS } from '@dagboek/journal';
+import { type Method } from '@dagboek/core/cook';
+import { DONENESS, looksOfWay } from '@dagboek/journal';
 import { Quantity } from '../../asked/quantity.tsx';
 import { DateTimeField } from '../../asked/when.tsx';
 import { Chips, ManyChips, plain } from '../../ui/chips.tsx';
@@ -41,12 +41,7 @@ export function HowItWas({
         <Quantity label="Core temperature (optional)" amount="temperature" value={core} onChange={setCore} />
       </div>
       <Chips label="How done was it?" options={plain(DONENESS)} value={doneness} onChange={setDoneness} />
-      <ManyChips
-        label="Seen"
-        options={plain(looksFor(method, meal.main?.cut ?? null))}
-        values={cues}
-        onChange={setCues}
-      />
+      <ManyChips label="Seen" options={plain(looksOfWay(method, meal.main))} values={cues} onChange={setCues} />
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { useAsked } from '../../asked/asked.ts';
-import { type DoneWay, type MarinadeAsked, sayRawVerdict, type StageAsked } from '@dagboek/core/cook';
+import { type DoneWay, sayRawVerdict, type StageAsked } from '@dagboek/core/cook';
 import { isBody } from '@dagboek/core/larder';
 import { platesFrom } from '@dagboek/core/plates';
 import { stamp } from '@dagboek/core/time';
@@ -21,8 +21,6 @@ import {
   kitchenOf,
   kitchensOf,
   lieAtOnce,
-  marinadeChoices,
-  marinadeNow,
   whoMustNot,
   rawVerdictOf,
   recipeAsCooked,
@@ -42,30 +40,17 @@ import { useCatalogue } from '../../asked/catalogue.ts';
 import { useRules } from '../../asked/names.ts';
 import { nowMs } from '../../ui/clock.ts';
 import { useCrew } from '../../asked/crew.ts';
-import { useFormat, sayAll } from '../../asked/format.ts';
+import { useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
-import { inSentence } from '../../ui/names-in-text.ts';
 import { usePen } from '../../asked/pen.ts';
+import { dishNames, nextDinner } from './new-meal-usual.ts';
 import { useKept } from '../../ui/use-kept.ts';
 import { countTrouble, typedNumber } from '../../ui/typed-number.ts';
 import type { End } from './share-fields.tsx';
+import { useMarinade } from './use-marinade.ts';
 import { useLying } from './use-lying.ts';
 import { useShares } from './use-shares.ts';
 import { inField, typedAmount } from '../../asked/units.ts';
-
-/** "Pollack and mackerel", each kind once. */
-function dishNames(names: readonly string[]): string {
-  const [first, ...rest] = [...new Set(names)];
-  return first === undefined ? '' : sayAll([first, ...rest.map(inSentence)]);
-}
-
-/** Half past seven, or an hour from now when that is near or past, to five minutes. */
-function nextDinner(zone: string): number {
-  const now = nowMs();
-  const half = Date.parse(stamp(now, zone).replace(/T\d\d:\d\d:\d\d/, 'T19:30:00'));
-  const fromNow = Math.ceil((now + 70 * 60_000) / 300_000) * 300_000;
-  return half > fromNow ? half : fromNow;
-}
 
 /** All that is chosen on the page of a new meal, and what follows from it. What is chosen for a way is forgotten with the way. */
 export function useNewMeal() {
@@ -127,8 +112,6 @@ export function useNewMeal() {
   const [eaten, setEaten] = useState(false);
   // Null: as the recipe has it, as long as nobody chose.
   const [stagesSet, setStages] = useState<readonly StageAsked[] | null>(null);
-  // What it lies in first; null: in nothing.
-  const [laySet, setLay] = useState<MarinadeAsked | null>(null);
 
   const chosen = held.filter((h) => taken[h.pack.id] !== undefined);
   const taking = (h: HeldPack): Amount | null => typedAmount('mass', taken[h.pack.id] ?? '', Math.round(h.leftG));
@@ -173,10 +156,10 @@ export function useNewMeal() {
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
   const stageKinds = main ? stageChoices(method, main.cut, whole) : [];
   const stages = stagesAsked(stageKinds, stagesSet, recipe);
-  const lays = marinadeChoices(method, main, recipe);
-  const mediumC = typedAmount('temperature', setting.c ?? '')?.value ?? usual?.mediumC ?? 0;
-  const thickMm = typedNumber(setting.mm ?? '') || main?.thicknessMm;
-  const lay = marinadeNow(laySet, lays, method, main && thickMm ? { ...main, thicknessMm: thickMm } : null, mediumC);
+  const { lays, lay, setLay } = useMarinade(method, main, recipe, {
+    mediumC: typedAmount('temperature', setting.c ?? '')?.value ?? usual?.mediumC ?? 0,
+    thickMm: typedNumber(setting.mm ?? '') || null,
+  });
   const only = onlyTheLine(asked, parts, atRiskOf(book, eaters, today), guestCount);
   return {
     book,
