@@ -85,3 +85,4 @@ export {
   toCover,
 } from './fill-vessel.ts';
 export { type Fit, fitIn, hullOf, liesIn, type Lying, type LyingFish, partOf } from './fits.ts';
+export { marinadeName } from './marinade-names.ts';

@@ -1,3 +1,4 @@
+import { MARINADE_NAMES } from './marinade-names.ts';
 import type { MethodId } from './methods.ts';
 import type { Method } from './method.ts';
 import type { PieceCut } from './piece.ts';
@@ -50,7 +51,7 @@ const SUGAR_C: Marinade['mostC'] = { pan: 160, grill: 210, roast: 200, 'hot smok
 export const MARINADES = [
   {
     id: 'salted',
-    name: 'under salt',
+    name: MARINADE_NAMES.salted,
     say: 'Salt on all sides, a teaspoon for 400 g, on a rack in the fridge.',
     after: 'Brush the salt off and dry it well.',
     usualMin: 20,
@@ -66,7 +67,7 @@ export const MARINADES = [
   },
   {
     id: 'brine',
-    name: 'in brine of 6 %',
+    name: MARINADE_NAMES.brine,
     say: '64 g of salt in a litre of cold water, enough to cover it; in the fridge.',
     after: 'Rinse it, and dry it well. Throw the brine away.',
     usualMin: 30,
@@ -81,7 +82,7 @@ export const MARINADES = [
   },
   {
     id: 'milk',
-    name: 'in milk',
+    name: MARINADE_NAMES.milk,
     say: 'Covered with cold milk, in the fridge.',
     after: 'Take it out and dry it. Throw the milk away.',
     usualMin: 30,
@@ -96,7 +97,7 @@ export const MARINADES = [
   },
   {
     id: 'buttermilk',
-    name: 'in buttermilk',
+    name: MARINADE_NAMES.buttermilk,
     say: 'Turned in buttermilk with salt and pepper, in the fridge.',
     after: 'Let it drip, and flour it wet. Throw the rest away.',
     usualMin: 45,
@@ -111,7 +112,7 @@ export const MARINADES = [
   },
   {
     id: 'lemon',
-    name: 'in lemon and oil',
+    name: MARINADE_NAMES.lemon,
     say: 'Lemon juice and oil, turned in it once; in the fridge.',
     after: 'Let it drip: oil flares on a fire.',
     usualMin: 15,
@@ -127,7 +128,7 @@ export const MARINADES = [
   },
   {
     id: 'oil',
-    name: 'in oil and herbs',
+    name: MARINADE_NAMES.oil,
     say: 'Oil, bruised herbs and pepper rubbed in; covered, in the fridge.',
     after: 'Wipe off herbs, which burn, and most of the oil, which flares.',
     usualMin: 60,
@@ -143,7 +144,7 @@ export const MARINADES = [
   },
   {
     id: 'soy',
-    name: 'in soy and sugar',
+    name: MARINADE_NAMES.soy,
     say: 'Soy sauce and sugar, as much again of water or rice wine; in the fridge.',
     after: 'Wipe it dry: what clings to it burns.',
     usualMin: 30,
@@ -159,7 +160,7 @@ export const MARINADES = [
   },
   {
     id: 'yoghurt',
-    name: 'in yoghurt and spice',
+    name: MARINADE_NAMES.yoghurt,
     say: 'Yoghurt with salt and ground spice, a coat as thick as a coin; in the fridge.',
     after: 'Scrape off what hangs loose: it burns.',
     usualMin: 60,
@@ -175,7 +176,7 @@ export const MARINADES = [
   },
   {
     id: 'paste',
-    name: 'under a paste of bean or mustard with sugar',
+    name: MARINADE_NAMES.paste,
     say: 'Bean paste or mustard with sugar, thin on all sides; covered, in the fridge.',
     after: 'Wipe all of it off, without water.',
     usualMin: 240,

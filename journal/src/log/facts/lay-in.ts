@@ -1,4 +1,4 @@
-import { marinadeOf } from '@dagboek/core/cook';
+import { marinadeName } from '@dagboek/core/cook';
 import { saySpan } from '@dagboek/core/time';
 
 /** What fish lay in before its fire, by its id in `core/cook`, and how long. */
@@ -22,4 +22,4 @@ export function layTrouble(x: unknown): string | null {
 
 /** "after 45 min in buttermilk"; of what this version does not know how long. */
 export const sayLay = ({ in: what, minutes }: LayIn): string =>
-  `after ${saySpan(minutes * MIN_MS)} ${marinadeOf(what)?.name ?? 'in something'}`;
+  `after ${saySpan(minutes * MIN_MS)} ${marinadeName(what) ?? 'in something'}`;

@@ -1,7 +1,7 @@
 import { wordFor } from '../../asked/format.ts';
 import { cookingOf, type DishAsked, type StageAsked } from '@dagboek/core/cook';
 import { CORE_LINES, sayCore } from '@dagboek/core/harm';
-import { type DinnerDish, firesOf, probedDish, stageWords } from '@dagboek/journal';
+import { type DinnerDish, firesOf, looksOf, probedDish, stageWords } from '@dagboek/journal';
 import { useState } from 'react';
 import { Dialog } from '../../ui/dialog.tsx';
 import { DeckKey } from '../../lines/deck-key.tsx';
@@ -12,6 +12,7 @@ import { Key } from '../../ui/key.tsx';
 import { Trouble } from '../../ui/trouble.tsx';
 import { degrees, sayTemperature, sayTemperatureDifference, typedAmount, units } from '../../asked/units.ts';
 import { ifKnown } from '../../ui/known.ts';
+import { Signs } from '../../fish/signs.tsx';
 import { useJob } from '../../offline/workers/use-job.ts';
 import { CookCurve } from './cook-curve.tsx';
 import { sayMinutes } from './done-when.tsx';
@@ -83,6 +84,7 @@ export function DinnerFish({ dinner, dish, named }: { dinner: Dinner; dish: Dinn
           {r.why.endsWith('?') ? '' : '.'}
         </p>
       ))}
+      {peakC === null && <Signs looks={looksOf(dish)} />}
       {is === 'at rest' && peakC === null && (
         <p>
           <b>Measure again after the rest.</b> The middle should read at least {sayTemperature(Math.round(dish.toC))}.

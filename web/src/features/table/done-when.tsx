@@ -10,8 +10,8 @@ import { ifKnown } from '../../ui/known.ts';
 import type { Dish } from './use-dish.ts';
 import type { NewMeal } from './use-new-meal.ts';
 import { plural, sayAll } from '../../asked/format.ts';
+import { Signs } from '../../fish/signs.tsx';
 import { capital, inSentence } from '../../ui/names-in-text.ts';
-import { Explained } from '../../ui/words/term.tsx';
 
 /** "9 min", "1½ min", "45 s". */
 export function sayMinutes(seconds: number): string {
@@ -35,9 +35,8 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
         {main && (method.id === 'in salt' || method.id === 'cold smoke') && (
           <InSalt massG={meal.grams} thicknessMm={main.thicknessMm} />
         )}
-        <p>
-          <b>Signs that it is done:</b> <Explained text={looksOfWay(method, main).join('; ')} />.
-        </p>
+        <h3 className="mt-3 font-bold">Signs that it is done</h3>
+        <Signs looks={looksOfWay(method, main)} />
         <Lines />
       </>
     );
@@ -144,9 +143,8 @@ export function DoneWhen({ meal, dish }: { meal: NewMeal; dish: Dish }) {
           heat or where the fish starts. Measure early, and trust the thermometer.
         </p>
       )}
-      <p>
-        <b>Signs that it is done:</b> <Explained text={looksOfWay(method, main).join('; ')} />.
-      </p>
+      <h3 className="mt-3 font-bold">Signs that it is done</h3>
+      <Signs looks={looksOfWay(method, main)} />
       {course.bathLowC < course.bathStartC - 8 && (
         <p>
           {capital(method.heat.of)} falls to {sayTemperature(Math.round(course.bathLowC))} when the fish goes in.
