@@ -65,7 +65,8 @@ export const USES: Readonly<Record<string, readonly Vessel['use'][]>> = {
   grill: ['grill'],
   'grill, whole': ['grill'],
   parcel: ['tray'],
-  steam: ['steamer', 'pot'],
+  // A kettle has a rack, and a pot takes a plate on a cup.
+  steam: ['steamer', 'kettle', 'pot'],
   'poach, from hot': ['kettle', 'pan', 'pot'],
   'poach, heat off': ['kettle', 'pot'],
   'poach, from cold': ['kettle', 'pot'],

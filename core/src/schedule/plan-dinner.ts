@@ -1,3 +1,4 @@
+import { saySpan } from '../time/index.ts';
 import { sayAll } from '../units/index.ts';
 import { type Found, solveSchedule } from './solve-schedule.ts';
 import { BEGIN } from './cost.ts';
@@ -163,6 +164,10 @@ function sayClash(work: Kitchenwork, late: number): string {
   return sayShort(work) ?? 'Cooks and hob rings together are not enough for this time.';
 }
 
+/** Minutes as people say them: "24 h 41 min". */
+const span = (min: number): string => saySpan(min * MIN_MS);
+const MIN_MS = 60_000;
+
 /** The chain that is too long for the time that is left. */
 function tightOf(work: Kitchenwork): string {
   const free = Times.of({ ...work, within: 48 * 60, tasks: work.tasks.map(({ startsBefore: _, ...t }) => t) });
@@ -176,7 +181,7 @@ function tightOf(work: Kitchenwork): string {
   // Both are told up to the hour of its own course.
   const own = longest.servedBefore ?? 0;
   return needs > work.within
-    ? `${longest.dish} takes ${needs - own} min from its first step, and ${Math.max(0, work.within - own)} are left`
+    ? `${longest.dish} takes ${span(needs - own)} from its first step, and ${span(Math.max(0, work.within - own))} are left`
     : 'what was started will have waited too long';
 }
 

@@ -197,7 +197,7 @@ describe('a dinner', () => {
   test('too little time: the chain is named, and the earliest hour', () => {
     const plan = planDinner(work(potatoes, 20));
     expect(plan).toMatchObject({ ok: true, lateMin: 8 });
-    expect(plan.ok && plan.clash).toMatch(/^p takes 28 min from its first step, and 20 are left/);
+    expect(plan.ok && plan.clash).toMatch(/^p takes 28 min from its first step, and 20 min are left/);
   });
   test('too few ovens: they are named', () => {
     const two = ['a', 'b'].map((id) => task(id, 20, { place: 'oven', mayStand: 5, name: `Roast ${id}` }));
@@ -236,7 +236,7 @@ describe('a dinner', () => {
     expect(placed(60)).toEqual([0, ['s', 35, 25], ['r', 30, 0]]);
     expect(placed(31)).toEqual([4, ['s', 35, 25], ['r', 30, 0]]);
     const late = planDinner(work([first, main], 31));
-    expect(late.ok && late.clash).toMatch(/^Slices takes 10 min from its first step, and 6 are left/);
+    expect(late.ok && late.clash).toMatch(/^Slices takes 10 min from its first step, and 6 min are left/);
     // The slices are still being cut at their hour: the roast comes at its own.
     expect(planDinner(work([{ ...first, mayStand: null, startsBefore: 30 }, main], 30))).toMatchObject({ lateMin: 0 });
     expect(workTrouble(work([{ ...first, servedBefore: -1 }]))).toMatch(/whole minutes/);

@@ -31,7 +31,7 @@ export type { Lesson } from './meals-like.ts';
 export { mealRecord } from './meal-record.ts';
 export type { MealRecord, PackRecord } from './meal-record.ts';
 export { type FishShare, shareOfPack, type SharedFish, sharedFish } from './shared-fish.ts';
-export { estimateG, FIRE_FORMS, type FireForm, intoTheFire, packForTheFire } from './into-the-fire.ts';
+export { deckStartC, estimateG, FIRE_FORMS, type FireForm, intoTheFire, packForTheFire } from './into-the-fire.ts';
 export {
   type Course,
   coursesOf,

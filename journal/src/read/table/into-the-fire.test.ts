@@ -6,6 +6,7 @@ import { planDinner } from '@dagboek/core/schedule';
 import { anEntry, at, idOf, ILSE, TOMAS } from '../../builders.test-support.ts';
 import {
   Book,
+  deckStartC,
   dinnerFacts,
   dinnerWork,
   type Entry,
@@ -35,6 +36,18 @@ describe('a fish without board, scale or pack', () => {
     expect(of('fillets', landed(), weighed)).toBeLessThan(of('gutted', landed(), weighed)!);
     expect(of('whole', landed(3), weighed)).toBe(1000);
     expect(of('whole', landed())).toBeNull();
+  });
+  test('it is as warm inside as it was calculated to be since it was killed; not known of one that was not', () => {
+    const killed = anEntry('fish.dispatched', idOf('fish'), { method: 'brain spike' } as never, { at: at('12:00') });
+    const at0 = (book: Book, time: string): number | null =>
+      deckStartC({ book, species: () => cod, nowMs: Date.parse(at(time)) }, { id: idOf('fish') });
+    const book = Book.EMPTY.withEntries([trip, landed(), weighed, killed]);
+    const [soon, later] = [at0(book, '12:10')!, at0(book, '19:00')!];
+    // A cod that was just killed is as warm as its water, and no fridge has cooled it.
+    expect(soon).toBeGreaterThan(7);
+    expect(later).not.toBe(soon);
+    expect(soon * 10).toBeCloseTo(Math.round(soon * 10), 9);
+    expect(at0(Book.EMPTY.withEntries([trip, landed(), weighed]), '12:10')).toBeNull();
   });
   test('it becomes a pack like any other, with its fish in it', () => {
     const book = Book.EMPTY.withEntries([trip, landed(), weighed]);

@@ -3,6 +3,7 @@ import { packName, shareOfRound } from '@dagboek/core/larder';
 import { planDinner } from '@dagboek/core/schedule';
 import type { SpeciesFacts } from '@dagboek/core/species';
 import { massOf } from '../bodies/mass-of.ts';
+import { coreTemperatureOf } from '../warmth/core-temperature.ts';
 import { nextPackNumber } from '../bodies/pack-numbers.ts';
 import type { Writing } from '../../log/book/writing.ts';
 import type { FactsOf } from '../../log/kinds/index.ts';
@@ -22,6 +23,12 @@ const MIN_MS = 60_000;
 export function estimateG(fish: FishState, species: SpeciesFacts | null, form: FireForm): number | null {
   const round = massOf(fish, species)?.g ?? null;
   return round === null ? null : Math.max(1, Math.round(round * fish.count * shareOfRound(form, species)));
+}
+
+/** How warm a fish of the deck is inside now, degC to a tenth: it goes into the fire as it is, not as a fridge would make it. Null where nobody can say. */
+export function deckStartC(asked: Asks<'book' | 'species' | 'nowMs'>, fish: Pick<FishState, 'id'>): number | null {
+  const inside = coreTemperatureOf(asked, fish.id);
+  return inside && Math.round(inside.coreC * 10) / 10;
 }
 
 /**

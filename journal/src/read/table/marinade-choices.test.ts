@@ -37,6 +37,12 @@ describe('what a fish may lie in', () => {
   test('too long with the reason, too hot with the limit, frozen with what comes first', () => {
     expect(now('soy', 30)).toMatchObject({ trouble: null, tooHotC: null });
     expect(now('soy', 300)!.trouble).toMatch(/four hours/);
+    const tonight = (minutes: number, leftMin: number | null) =>
+      marinadeNow({ id: 'paste', minutes }, choices, grill, fillet, 200, leftMin)!.trouble;
+    expect(tonight(1440, 309)).toBe(
+      'It is served in 5 h 9 min, and would lie for 24 h. Choose a later hour or fewer minutes.',
+    );
+    expect([tonight(280, 309), tonight(1440, null)]).toEqual([null, null]);
     expect([now('soy', 30, 210)!.tooHotC, now('soy', 30, 211)!.tooHotC]).toEqual([null, 210]);
     expect(now('oil', 60, 320)!.tooHotC).toBeNull();
     expect(now('soy', 30)!.mind).toEqual([

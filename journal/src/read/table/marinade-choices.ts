@@ -10,6 +10,7 @@ import {
   mostCAfter,
   usualMarinade,
 } from '@dagboek/core/cook';
+import { saySpan } from '@dagboek/core/time';
 import type { Recipe } from '@dagboek/core/recipes';
 import type { ToBeCooked } from './meal-choices.ts';
 
@@ -59,9 +60,18 @@ const afterwards = (m: Marinade): string =>
     ? 'Raw fish lay in it: it is no sauce before it has boiled for a full minute.'
     : 'Raw fish lay in it: throw away what is left of it.';
 
+/** Laying in, drying and cooking take at least so long besides, min. */
+const BESIDES_MIN = 20;
+
+/** Why it cannot lie so long before it is served; null when it can. */
+const tooLate = ({ minutes }: MarinadeAsked, leftMin: number | null): string | null =>
+  leftMin !== null && minutes + BESIDES_MIN > leftMin
+    ? `It is served in ${saySpan(Math.max(0, leftMin) * 60_000)}, and would lie for ${saySpan(minutes * 60_000)}. Choose a later hour or fewer minutes.`
+    : null;
+
 /**
  * What a marinade does to what is cooked, what speaks against its time and against the heat that is set, and what becomes of it. `mediumC`: the
- * heat that is set. Null of none, or of one that this way or cut does not go with.
+ * heat that is set; `leftMin`: until it is served, null where it is eaten already. Null of none, or of one that this way or cut does not go with.
  */
 export function marinadeNow(
   asked: MarinadeAsked | null,
@@ -69,6 +79,7 @@ export function marinadeNow(
   method: Method,
   what: Pick<ToBeCooked, 'cut' | 'thicknessMm' | 'skin' | 'startC'> | null,
   mediumC: number,
+  leftMin: number | null = null,
 ): MarinadeNow | null {
   const m = asked && what && choices.some((c) => c.id === asked.id) ? marinadeOf(asked.id) : null;
   if (!asked || !what || !m) return null;
@@ -79,7 +90,7 @@ export function marinadeNow(
     done: marinated(m, what, asked.minutes),
     quarter: m.quarter,
     overnight: m.overnight,
-    trouble: marinadeTrouble(asked),
+    trouble: marinadeTrouble(asked) ?? tooLate(asked, leftMin),
     tooHotC: mostC !== null && mediumC > mostC ? mostC : null,
     mind: [
       ...(what.startC < FROZEN_C ? ['Thaw it in the fridge first: nothing goes into frozen fish.'] : []),

@@ -144,7 +144,12 @@ export function ChooseWay({
                 ? 'Thickness estimated from the species and its weight'
                 : 'Thickness estimated from the weight of a piece'}
               ; a ruler is better. It lies at {sayTemperature(main.startC)}
-              {main.startRead ? ' by the last reading of its store' : ', as the store is set'}.
+              {main.startOfDeck
+                ? ', calculated from when it was killed'
+                : main.startRead
+                  ? ' by the last reading of its store'
+                  : ', as the store is set'}
+              .
               {main.startC < -1 &&
                 ' Still frozen: thaw it in the fridge first, or cook it from frozen with the times shown here.'}
             </small>

@@ -1,5 +1,6 @@
 import {
   cannotBeCut,
+  deckStartC,
   estimateG,
   FIRE_FORMS,
   type FireForm,
@@ -68,8 +69,9 @@ export function FirePage() {
     const asIf = packAsIf({ ...asked, nowMs: nowMs() }, pack);
     if (asIf && isNotToEat(asIf)) return setTrouble(`${sayFish(fish, names)} is not eaten. ${whyNotToEat(asIf)}`);
     const own = typed === null ? {} : asTyped({ massG: read });
+    const startC = deckStartC({ ...asked, nowMs: nowMs() }, fish);
     const r = await writeAll([{ ...pack, facts: { ...pack.facts, ...own } }]);
-    if (r.ok) void navigate(`/table/new?pack=${id}`);
+    if (r.ok) void navigate(`/table/new?pack=${id}${startC === null ? '' : `&start=${startC}`}`);
     else setTrouble(r.why);
   };
   return (

@@ -1,3 +1,4 @@
+import type { ToBeCooked } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import { sayAll } from '../../asked/format.ts';
 import { nowMs } from '../../ui/clock.ts';
@@ -15,4 +16,18 @@ export function nextDinner(zone: string): number {
   const half = Date.parse(stamp(now, zone).replace(/T\d\d:\d\d:\d\d/, 'T19:30:00'));
   const fromNow = Math.ceil((now + 70 * 60_000) / 300_000) * 300_000;
   return half > fromNow ? half : fromNow;
+}
+
+/** Whole minutes from now until an hour; null of an hour that is none. */
+export const minutesUntil = (atMs: number | null, nowAtMs: number): number | null =>
+  atMs === null ? null : Math.round((atMs - nowAtMs) / 60_000);
+
+/** What is cooked, as warm as its fish was on the deck where it comes from there: `start` of the address, degC. */
+export function asFromDeck(
+  main: ToBeCooked | null,
+  start: string | null,
+): (ToBeCooked & { startOfDeck: boolean }) | null {
+  const c = start === null ? Number.NaN : Number(start);
+  const known = Number.isFinite(c) && c > -3 && c < 45;
+  return main && { ...main, ...(known ? { startC: c, startRead: false } : {}), startOfDeck: known };
 }

@@ -122,7 +122,7 @@ export function useBeginMeal(
     const packs = packsTaken();
     if (!packs) return false;
     if (meal.heads === 0) return not('Choose who eats.');
-    if (meal.lay?.trouble) return not(meal.lay.trouble);
+    if (!inFire && meal.lay?.trouble) return not(meal.lay.trouble);
     const serveMs = inFire ? nowMs() : meal.serveMs;
     if (serveMs === null) return not(NO_TIME);
     // A time of other choices than these is planned by nobody: what is being reckoned is waited for.

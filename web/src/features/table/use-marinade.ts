@@ -8,10 +8,14 @@ export function useMarinade(
   method: Method,
   main: ToBeCooked | null,
   recipe: Recipe | null,
-  { mediumC, thickMm }: { readonly mediumC: number; readonly thickMm: number | null },
+  {
+    mediumC,
+    thickMm,
+    leftMin,
+  }: { readonly mediumC: number; readonly thickMm: number | null; readonly leftMin: number | null },
 ) {
   const [set, setLay] = useState<MarinadeAsked | null>(null);
   const lays = marinadeChoices(method, main, recipe);
   const piece = main && thickMm !== null ? { ...main, thicknessMm: thickMm } : main;
-  return { lays, lay: marinadeNow(set, lays, method, piece, mediumC), setLay };
+  return { lays, lay: marinadeNow(set, lays, method, piece, mediumC, leftMin), setLay };
 }

@@ -43,7 +43,7 @@ import { useCrew } from '../../asked/crew.ts';
 import { useFormat } from '../../asked/format.ts';
 import { useBook } from '../../offline/journal-context.tsx';
 import { usePen } from '../../asked/pen.ts';
-import { dishNames, nextDinner } from './new-meal-usual.ts';
+import { asFromDeck, dishNames, minutesUntil, nextDinner } from './new-meal-usual.ts';
 import { useKept } from '../../ui/use-kept.ts';
 import { countTrouble, typedNumber } from '../../ui/typed-number.ts';
 import type { End } from './share-fields.tsx';
@@ -134,7 +134,7 @@ export function useNewMeal() {
   const [kitchenSet, setKitchen] = useKept('table.kitchen', '');
   const kitchens = kitchensOf(book);
   const whole = kitchenOf(book, joins?.kitchen ?? kitchenSet);
-  const main = toBeCooked(asked, parts);
+  const main = asFromDeck(toBeCooked(asked, parts), search.get('start'));
   const fits = waysFor(
     main,
     parts,
@@ -159,6 +159,7 @@ export function useNewMeal() {
   const { lays, lay, setLay } = useMarinade(method, main, recipe, {
     mediumC: typedAmount('temperature', setting.c ?? '')?.value ?? usual?.mediumC ?? 0,
     thickMm: typedNumber(setting.mm ?? '') || null,
+    leftMin: eaten ? null : minutesUntil(joins?.serveAtMs ?? serveMs, now),
   });
   const only = onlyTheLine(asked, parts, atRiskOf(book, eaters, today), guestCount);
   return {
