@@ -60,7 +60,7 @@ test.describe('on a small phone', () => {
     await page.getByRole('checkbox', { name: /^98 Pollack, 2 cheeks/ }).check();
     await chip(page, 'In the pan');
     await expect(page.getByRole('radio', { name: 'Cheeks in butter and parsley' })).toBeChecked();
-    await expect(page.getByText(/gives under a finger and springs back/)).toBeVisible();
+    await expect(page.getByText(/gives under a finger and springs back/i)).toBeVisible();
     await key(page, /other ways, and why not/).click();
     await expect(page.getByText('not for cheeks').first()).toBeVisible();
     await noSideways(page);
