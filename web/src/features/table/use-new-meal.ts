@@ -156,11 +156,8 @@ export function useNewMeal() {
   const title = name.trim() || (kinds.length > 0 ? `${dishNames(kinds.map((s) => s.name))}, ${method.meal}` : '');
   const stageKinds = main ? stageChoices(method, main.cut, whole) : [];
   const stages = stagesAsked(stageKinds, stagesSet, recipe);
-  const { lays, lay, setLay } = useMarinade(method, main, recipe, {
-    mediumC: typedAmount('temperature', setting.c ?? '')?.value ?? usual?.mediumC ?? 0,
-    thickMm: typedNumber(setting.mm ?? '') || null,
-    leftMin: eaten ? null : minutesUntil(joins?.serveAtMs ?? serveMs, now),
-  });
+  const leftMin = eaten ? null : minutesUntil(joins?.serveAtMs ?? serveMs, now);
+  const { lays, lay, setLay } = useMarinade(method, main, recipe, setting, leftMin);
   const only = onlyTheLine(asked, parts, atRiskOf(book, eaters, today), guestCount);
   return {
     book,
