@@ -26,7 +26,7 @@ export { dinnersAbout, dinnersOpen, openDinner, stepIs, tasksNow, timersOf } fro
 export type { StepIs, Timer } from './dinners.ts';
 export { dinnerNow, dinnerWork, endedBy, servedAtBy, stepTimes } from './dinner-work.ts';
 export type { DinnerNow, StepTime } from './dinner-work.ts';
-export { kindsOfMeal, lessonsFor, mealsByMonth, mealsFound } from './meals-like.ts';
+export { kindsOfMeal, lessonsFor, lessonsOfDish, mealsByMonth, mealsFound } from './meals-like.ts';
 export type { Lesson } from './meals-like.ts';
 export { mealRecord } from './meal-record.ts';
 export type { MealRecord, PackRecord } from './meal-record.ts';

@@ -1,4 +1,6 @@
 import { saySearch } from './say-search.ts';
+import { methodOf } from '@dagboek/core/cook';
+import type { DinnerDish } from '../../log/facts/dinner.ts';
 import { sayLay } from '../../log/facts/lay-in.ts';
 import { mealsInOrder } from '../bodies/order.ts';
 import type { Book } from '../../log/book/book.ts';
@@ -29,6 +31,14 @@ export function lessonsFor(book: Book, kinds: readonly string[], method: string,
       return !said.has(words) && said.add(words);
     })
     .slice(0, most);
+}
+
+/** The same for a dish of a dinner that is planned: at its fire they are of use. */
+export function lessonsOfDish(book: Book, dish: Pick<DinnerDish, 'packs' | 'method'>): Lesson[] {
+  const method = methodOf(dish.method ?? '');
+  if (!method) return [];
+  const kinds = dish.packs.flatMap((p) => book.getAny('pack', p.pack)?.species ?? []);
+  return lessonsFor(book, [...new Set(kinds)], method.meal, 2);
 }
 
 /** Meals in which every word is found: dish, way, cook, kinds, remarks, what stood beside. */

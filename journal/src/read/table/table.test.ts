@@ -13,6 +13,7 @@ import {
   type FactsOf,
   kitchenOf,
   lessonsFor,
+  lessonsOfDish,
   mealRecord,
   mealsByMonth,
   mealsFound,
@@ -219,6 +220,10 @@ describe('meals', () => {
   test('what to change is offered of the same kind and way first', () => {
     expect(lessonsFor(book, ['pollack'], 'roasted').map((l) => l.change[0])).toEqual(['a minute less', 'more salt']);
     expect(lessonsFor(book, ['pollack'], 'steamed')).toEqual([]);
+    // At the fire of a dish that is planned the same stands; a way that nobody knows says nothing.
+    const atFire = (method: string | null) => lessonsOfDish(book, { method, packs: [] }).map((l) => l.change[0]);
+    expect(atFire('roast')).toHaveLength(2);
+    expect([atFire('steam'), atFire(null), atFire('of a later version')]).toEqual([[], [], []]);
   });
   test('found by a word of anything, grouped by month', () => {
     const names = { member: () => 'Tomas', species: (id: string) => id };

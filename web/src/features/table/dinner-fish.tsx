@@ -1,7 +1,7 @@
 import { wordFor } from '../../asked/format.ts';
 import { cookingOf, type DishAsked, type StageAsked } from '@dagboek/core/cook';
 import { CORE_LINES, sayCore } from '@dagboek/core/harm';
-import { type DinnerDish, firesOf, looksOf, probedDish, stageWords } from '@dagboek/journal';
+import { type DinnerDish, firesOf, lessonsOfDish, looksOf, probedDish, stageWords } from '@dagboek/journal';
 import { useState } from 'react';
 import { Dialog } from '../../ui/dialog.tsx';
 import { DeckKey } from '../../lines/deck-key.tsx';
@@ -15,6 +15,8 @@ import { ifKnown } from '../../ui/known.ts';
 import { Signs } from '../../fish/signs.tsx';
 import { useJob } from '../../offline/workers/use-job.ts';
 import { CookCurve } from './cook-curve.tsx';
+import { LastTime } from './last-time.tsx';
+import { useBook } from '../../offline/journal-context.tsx';
 import { sayMinutes } from './done-when.tsx';
 import type { Dinner } from './use-dinner.ts';
 
@@ -31,6 +33,8 @@ export function DinnerFish({ dinner, dish, named }: { dinner: Dinner; dish: Dinn
   const [reads, setReads] = useState(false);
   const [typed, setTyped] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
+  const { book } = useBook();
+  const lessons = lessonsOfDish(book, dish);
   const told = useJob('reckonDish', dish.fire as unknown as DishAsked | null);
   const reckoned = ifKnown(told.answer);
   const cooking = cookingOf(reckoned);
@@ -84,6 +88,7 @@ export function DinnerFish({ dinner, dish, named }: { dinner: Dinner; dish: Dinn
           {r.why.endsWith('?') ? '' : '.'}
         </p>
       ))}
+      {lessons.length > 0 && peakC === null && <LastTime lessons={lessons} of={dish.name} />}
       {peakC === null && <Signs looks={looksOf(dish)} />}
       {is === 'at rest' && peakC === null && (
         <p>
