@@ -17,6 +17,7 @@ describe('a whole fish on the plate', () => {
     expect(t.steps.flatMap((s) => s.marks)).toEqual(['fins', 'side line', 'halves', 'frame']);
     expect(marks(fish())).toEqual(['pin bones', 'ribs']);
     expect(t.best.join(' ')).toMatch(/Cheeks.*for a child/);
+    expect(t.bestMarks).toEqual(['cheek', 'throat']);
     expect(t.mind).toEqual([]);
   });
   test('each build has its own bones', () => {
@@ -26,6 +27,7 @@ describe('a whole fish on the plate', () => {
     expect(marks(fish({ plan: 'ray', yieldClass: 'ray' }))).toEqual(['cartilage']);
     expect(marks(fish({ plan: 'shark', yieldClass: 'shark' }))).toEqual([]);
     expect(takeApart(fish({ plan: 'flat', yieldClass: 'sole' }))!.best.join(' ')).not.toMatch(/Cheeks/);
+    expect(takeApart(fish({ plan: 'flat', yieldClass: 'sole' }))!.bestMarks).toEqual([]);
   });
   test('no part of a fish with forked bones is for a small child; oily bellies are told', () => {
     const pike = takeApart(fish({ family: 'Esocidae, pikes' }))!;

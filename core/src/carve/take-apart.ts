@@ -33,8 +33,9 @@ export interface BonesLeft {
 export interface TakeApart {
   readonly steps: readonly ApartStep[];
   readonly bones: readonly BonesLeft[];
-  /** What is best on it, and for whom. */
+  /** What is best on it, and for whom; small parts of it with their marks. */
   readonly best: readonly string[];
+  readonly bestMarks: readonly ApartMark[];
   readonly mind: readonly string[];
 }
 
@@ -101,10 +102,11 @@ export function takeApart(s: TakenApart): TakeApart | null {
       steps: RAY,
       bones: [{ mark: 'cartilage', say: 'A fan of soft rods between two layers of flesh; no bone.' }],
       best: ['The thick edge by the body is the best of it.', 'No bones: the fish for a child.'],
+      bestMarks: [],
       mind,
     };
   if (s.plan === 'shark' || s.yieldClass === 'shark')
-    return { steps: SHARK, bones: [], best: ['No bones: the fish for a child.'], mind };
+    return { steps: SHARK, bones: [], best: ['No bones: the fish for a child.'], bestMarks: [], mind };
   const flat = s.plan === 'flat';
   const forked = FORKED.some((f) => s.family.startsWith(f));
   const pin = !flat && !forked && !NO_PIN_BONES.includes(s.yieldClass);
@@ -137,6 +139,7 @@ export function takeApart(s: TakenApart): TakeApart | null {
   return {
     steps: flat ? FLAT : FROM_SIDE,
     bones,
+    bestMarks: cheek ? ['cheek', 'throat'] : [],
     best: [
       ...(cheek ? ['Cheeks under the eyes and the throat between the gill covers: the firmest bites.'] : []),
       flat ? 'The upper side is thicker than the lower one.' : 'Behind the head it is thickest and moistest.',

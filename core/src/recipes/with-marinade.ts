@@ -19,6 +19,8 @@ const NEEDS: Readonly<Record<MarinadeId, readonly Ingredient[]>> = {
 const LAY = 'marinade-lay';
 const LIES = 'marinade-lies';
 const OUT = 'marinade-out';
+/** What is said while it lies. */
+const COVERED = 'In the fridge, covered.';
 
 /** Work of hands at the fish that nothing comes before: it waits until the fish is out of what it lay in. */
 const beginsAtFish = (s: Step, i: number): boolean =>
@@ -33,7 +35,7 @@ export function withMarinade(recipe: Recipe, asked: MarinadeAsked | null): Recip
   if (!asked || !m || !recipe.steps.some((s) => s.takes === 'cook')) return recipe;
   const before: readonly Step[] = [
     hand(LAY, `Lay the fish ${m.name}`, 4, m.say, { perPlate: 0.5, after: [] }),
-    alone(LIES, `It lies ${m.name}`, Math.round(asked.minutes), 'In the fridge, covered.'),
+    alone(LIES, `It lies ${m.name}`, Math.round(asked.minutes), COVERED),
     hand(OUT, 'Take it out and dry it', 3, m.after, {
       perPlate: 0.5,
       waits: Math.max(0, Math.floor(m.mostMin - asked.minutes)),
@@ -62,5 +64,5 @@ export function withMarinade(recipe: Recipe, asked: MarinadeAsked | null): Recip
 export function sayOfMarinade(step: string, id: string | null): string | null {
   const m = marinadeOf(id ?? '');
   if (!m) return null;
-  return step === LAY ? m.say : step === LIES ? 'In the fridge, covered.' : step === OUT ? m.after : null;
+  return step === LAY ? m.say : step === LIES ? COVERED : step === OUT ? m.after : null;
 }

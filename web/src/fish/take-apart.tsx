@@ -56,9 +56,7 @@ export function TakeApart({
           // What lies under the lines is tinted first.
           ...steps.filter((m) => m.mark === 'halves'),
           ...steps.filter((m) => m.mark !== 'halves'),
-          ...(apart.best.some((b) => b.startsWith('Cheeks'))
-            ? (['cheek', 'throat'] as const).map((mark) => ({ mark, text: null }))
-            : []),
+          ...apart.bestMarks.map((mark) => ({ mark, text: null })),
         ],
         acrossU: across,
       }),

@@ -1,4 +1,4 @@
-import { type KindLiked, plateCost, waysLiked } from '@dagboek/journal';
+import { plateCost, type WayLiked, waysLiked } from '@dagboek/journal';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useAsked } from '../../asked/asked.ts';
@@ -10,31 +10,23 @@ import { capital } from '../../ui/names-in-text.ts';
 /** So many kinds are told on the page of the table, so many ways of one on that of a meal. */
 const MOST = { kinds: 5, ways: 5 };
 
-/** How one kind was liked by way, the best first: its mark, of how many meals, what a plate cost; and its best meal. */
-export function WaysOfKind({ kind, most, nowMs }: { kind: KindLiked; most: number; nowMs: number }) {
-  const asked = useAsked(nowMs);
+/** One way: its best meal, its mark, of how many meals, what a plate cost. */
+function WayLine({ way, name, nowMs }: { way: WayLiked; name: string; nowMs: number }) {
+  const cost = plateCost(useAsked(nowMs), way);
   return (
-    <ul className="plain-list">
-      {kind.ways.slice(0, most).map((w) => {
-        const cost = plateCost(asked, w);
-        return (
-          <li key={w.method}>
-            <Link to={`/table/${w.best.id}`}>{capital(w.method)}</Link>
-            <small>
-              {w.mean.toFixed(1)} of 5, {plural(w.n, 'meal')}
-              {cost === null ? '' : `, ${cost.toFixed(2)} a plate`}
-            </small>
-          </li>
-        );
-      })}
-    </ul>
+    <li>
+      <Link to={`/table/${way.best.id}`}>{name}</Link>
+      <small>
+        {way.mean.toFixed(1)} of 5, {plural(way.n, 'meal')}
+        {cost === null ? '' : `, ${cost.toFixed(2)} a plate`}
+      </small>
+    </li>
   );
 }
 
 /** The best way of each kind that was eaten most. Nothing before a meal was marked. */
 export function BestByKind({ nowMs }: { nowMs: number }) {
   const { book } = useBook();
-  const asked = useAsked(nowMs);
   const names = useNames();
   const kinds = useMemo(() => [...waysLiked(book).values()].slice(0, MOST.kinds), [book]);
   if (kinds.length === 0) return null;
@@ -43,18 +35,9 @@ export function BestByKind({ nowMs }: { nowMs: number }) {
       <h2 className="ruled">Best way with each fish</h2>
       <ul className="plain-list">
         {kinds.map((k) => {
-          const w = k.ways[0]!;
-          const cost = plateCost(asked, w);
+          const way = k.ways[0]!;
           return (
-            <li key={k.species}>
-              <Link to={`/table/${w.best.id}`}>
-                {names.species(k.species)}, {w.method}
-              </Link>
-              <small>
-                {w.mean.toFixed(1)} of 5, {plural(w.n, 'meal')}
-                {cost === null ? '' : `, ${cost.toFixed(2)} a plate`}
-              </small>
-            </li>
+            <WayLine key={k.species} way={way} name={`${names.species(k.species)}, ${way.method}`} nowMs={nowMs} />
           );
         })}
       </ul>
@@ -74,7 +57,11 @@ export function LikedSoFar({ species, nowMs }: { species: readonly string[]; now
       {kinds.map((k) => (
         <div key={k.species}>
           {kinds.length > 1 && <p>{names.species(k.species)}</p>}
-          <WaysOfKind kind={k} most={MOST.ways} nowMs={nowMs} />
+          <ul className="plain-list">
+            {k.ways.slice(0, MOST.ways).map((w) => (
+              <WayLine key={w.method} way={w} name={capital(w.method)} nowMs={nowMs} />
+            ))}
+          </ul>
         </div>
       ))}
     </details>
