@@ -88,30 +88,15 @@ const SHARK: readonly ApartStep[] = [
   },
 ];
 
-/**
- * How a whole cooked fish is taken apart on the plate, by its build: what to do in which order, which rows of bones stay where, what is best
- * on it. Null of what is not served whole: squid, and what is never eaten.
- */
-export function takeApart(s: TakenApart): TakeApart | null {
-  if (s.plan === 'squid' || s.yieldClass === 'none' || s.yieldClass === 'squid') return null;
-  const mind = hasVenomousSpines(s.hazards)
-    ? ['Its spines stab cooked as well as raw: cut them off in the kitchen, before it comes to the table.']
-    : [];
-  if (s.plan === 'ray')
-    return {
-      steps: RAY,
-      bones: [{ mark: 'cartilage', say: 'A fan of soft rods between two layers of flesh; no bone.' }],
-      best: ['The thick edge by the body is the best of it.', 'No bones: the fish for a child.'],
-      bestMarks: [],
-      mind,
-    };
-  if (s.plan === 'shark' || s.yieldClass === 'shark')
-    return { steps: SHARK, bones: [], best: ['No bones: the fish for a child.'], bestMarks: [], mind };
+/** Whether forked bones lie loose in its flesh. */
+const hasForked = ({ family }: TakenApart): boolean => FORKED.some((f) => family.startsWith(f));
+
+/** The bones that stay in the flesh of a fish with a backbone of bone. */
+function bonesLeft(s: TakenApart): BonesLeft[] {
   const flat = s.plan === 'flat';
-  const forked = FORKED.some((f) => s.family.startsWith(f));
+  const forked = hasForked(s);
   const pin = !flat && !forked && !NO_PIN_BONES.includes(s.yieldClass);
-  const cheek = !NO_CHEEK.includes(s.yieldClass);
-  const bones: BonesLeft[] = [
+  return [
     ...(flat ? [{ mark: 'edges', say: 'Fringe: a comb of fine bones along both edges.' } as const] : []),
     ...(pin
       ? [
@@ -136,9 +121,33 @@ export function takeApart(s: TakenApart): TakeApart | null {
         : 'Ribs: over the belly. They cling to the backbone when it is done; look for strays.',
     },
   ];
+}
+
+/**
+ * How a whole cooked fish is taken apart on the plate, by its build: what to do in which order, which rows of bones stay where, what is best
+ * on it. Null of what is not served whole: squid, and what is never eaten.
+ */
+export function takeApart(s: TakenApart): TakeApart | null {
+  if (s.plan === 'squid' || s.yieldClass === 'none' || s.yieldClass === 'squid') return null;
+  const mind = hasVenomousSpines(s.hazards)
+    ? ['Its spines stab cooked as well as raw: cut them off in the kitchen, before it comes to the table.']
+    : [];
+  if (s.plan === 'ray')
+    return {
+      steps: RAY,
+      bones: [{ mark: 'cartilage', say: 'A fan of soft rods between two layers of flesh; no bone.' }],
+      best: ['The thick edge by the body is the best of it.', 'No bones: the fish for a child.'],
+      bestMarks: [],
+      mind,
+    };
+  if (s.plan === 'shark' || s.yieldClass === 'shark')
+    return { steps: SHARK, bones: [], best: ['No bones: the fish for a child.'], bestMarks: [], mind };
+  const flat = s.plan === 'flat';
+  const forked = hasForked(s);
+  const cheek = !NO_CHEEK.includes(s.yieldClass);
   return {
     steps: flat ? FLAT : FROM_SIDE,
-    bones,
+    bones: bonesLeft(s),
     bestMarks: cheek ? ['cheek', 'throat'] : [],
     best: [
       ...(cheek ? ['Cheeks under the eyes and the throat between the gill covers: the firmest bites.'] : []),
