@@ -8,7 +8,7 @@ export const MARINADE_NAMES = {
   oil: 'in oil and herbs',
   soy: 'in soy and sugar',
   yoghurt: 'in yoghurt and spice',
-  paste: 'under a paste of bean or mustard with sugar',
+  paste: 'under a sweet paste',
 } as const;
 
 /** How one is said, by its id: "in buttermilk"; null of one that this version does not know. */

@@ -17,7 +17,7 @@ export function layTrouble(x: unknown): string | null {
   const named = typeof what === 'string' && what.length > 0 && what.length <= 30;
   return named && Number.isInteger(minutes) && Number(minutes) >= 1 && Number(minutes) <= MOST_MIN
     ? null
-    : 'Say what the fish lay in, and for how long: up to two days.';
+    : 'Say what the fish lay in, and how long: two days at most.';
 }
 
 /** "after 45 min in buttermilk"; of what this version does not know how long. */
