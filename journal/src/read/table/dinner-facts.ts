@@ -42,6 +42,8 @@ export interface DishesAsked {
   readonly kitchen: Kitchen;
   /** What of it the fish is cooked in; null: nothing that others need. */
   readonly vessel: string | null;
+  /** Vessels that other dinners have at about the hour, which are taken where there is no other; left out: none. */
+  readonly used?: readonly string[];
 }
 
 /** What a dinner is planned from: its first dish with fish, when it is served, who cooks and who eats. */
@@ -108,7 +110,7 @@ export function minutesOfFish(told: DishReckoned | null): CookMinutes {
 function dishesOf(
   a: DishesAsked,
   ids: { readonly fish: string; readonly side: (n: number) => string; readonly servedMin: number },
-  used: readonly string[] = [],
+  used: readonly string[] = a.used ?? [],
 ): { readonly dishes: DinnerDish[]; readonly tasks: Task[] } {
   const { fire } = a;
   const times = timesOf(a.told);
@@ -186,4 +188,6 @@ export function dinnerFacts(a: DinnerAsked): FactsOf<'dinner.set'> {
 
 /** A dish that comes to a dinner, with what stands beside it: its vessels are those that no other dish has, as far as there are such. */
 export const joiningFacts = (d: Pick<DinnerState, 'tasks'>, a: JoiningAsked): FactsOf<'dinner.dishes'> =>
-  dishesOf(a, { fish: a.id, side: (n) => `${a.id}.${n}`, servedMin: a.servedMin }, vesselsUsed(d));
+  dishesOf(a, { fish: a.id, side: (n) => `${a.id}.${n}`, servedMin: a.servedMin }, [
+    ...new Set([...vesselsUsed(d), ...(a.used ?? [])]),
+  ]);

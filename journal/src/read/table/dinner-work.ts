@@ -1,16 +1,19 @@
 import type { Vessel } from '@dagboek/core/cook';
-import { type DinnerPlan, type Kitchenwork, type Task } from '@dagboek/core/schedule';
+import type { DinnerPlan, Kitchenwork, Means, Task } from '@dagboek/core/schedule';
 import type { DinnerState } from '../../log/state/states.ts';
 import { dishOfStep, lastServedMs, servedBefore } from './courses.ts';
 import { type StepIs, stepIs, tasksNow, type Timer, timersOf } from './dinners.ts';
 
 const MIN_MS = 60_000;
 
+/** Vessels that dishes have now, by the dish that has each; null where two dishes have one. */
+export type VesselsInUse = ReadonlyMap<string, string | null>;
+
 /**
  * Dishes that have a vessel now: something was begun in it, and not all is done. Where two have one, people found a second: nobody is told
- * to wait for it any more. By vessel the dish; null of two.
+ * to wait for it any more. `beside`: vessels that dishes of other dinners have.
  */
-function vesselsInUse(d: DinnerState): Map<string, string | null> {
+export function vesselsInUse(d: DinnerState, beside: readonly VesselsInUse[] = []): VesselsInUse {
   const by = new Map<string, Set<string>>();
   for (const t of d.tasks) {
     if (t.vessel === undefined || stepIs(d, t.id) === 'to come') continue;
@@ -20,21 +23,35 @@ function vesselsInUse(d: DinnerState): Map<string, string | null> {
     );
     if (open) by.set(t.vessel, (by.get(t.vessel) ?? new Set()).add(dish));
   }
-  return new Map([...by].map(([vessel, dishes]) => [vessel, dishes.size === 1 ? [...dishes][0]! : null]));
+  const alone = (vessel: string, dishes: Set<string>): boolean =>
+    dishes.size === 1 && !beside.some((other) => other.has(vessel));
+  return new Map([...by].map(([vessel, dishes]) => [vessel, alone(vessel, dishes) ? [...dishes][0]! : null]));
 }
 
 /** Minutes before the last of it is served, whole, of an instant. */
 const before = (d: DinnerState, ms: number): number => Math.round((lastServedMs(d) - ms) / MIN_MS);
 
+/** What dinners that are cooked together have in common: what the kitchen has, what of it nobody is at yet, and the vessels of each. */
+export interface SharedKitchen {
+  readonly means: Means;
+  /** Is counted down by each of them in turn. */
+  readonly free: { -readonly [K in keyof Means]: Means[K] };
+  readonly inUse: VesselsInUse;
+}
+
 /**
  * What is left to do from an instant on, for the planner: what was begun stands where it began and takes at least until now; what is done
  * holds nothing any more; what was put by hand stays there, unless that is past. Waits that are already too long are let go, and told by
- * `standsTooLong`. `vessels`: of the kitchen, for their names.
+ * `standsTooLong`. `vessels`: of the kitchen, for their names; `shared`: with other dinners, left out where it has the kitchen for itself.
  */
-export function dinnerWork(d: DinnerState, nowMs: number, vessels: readonly Vessel[] = []): Kitchenwork {
+export function dinnerWork(
+  d: DinnerState,
+  nowMs: number,
+  vessels: readonly Vessel[] = [],
+  shared: SharedKitchen = { means: d.means, free: { ...d.means }, inUse: vesselsInUse(d) },
+): Kitchenwork {
   const within = Math.floor((lastServedMs(d) - nowMs) / MIN_MS);
-  const free = { ...d.means };
-  const inUse = vesselsInUse(d);
+  const { means, free, inUse } = shared;
   const inCourse = (t: Task): Task => {
     const early = servedBefore(d, dishOfStep(t.id));
     return early > 0 ? { ...t, servedBefore: early } : t;
@@ -71,7 +88,7 @@ export function dinnerWork(d: DinnerState, nowMs: number, vessels: readonly Vess
   });
   const at = new Map(tasks.map((t) => [t.id, t]));
   return {
-    means: d.means,
+    means,
     within,
     vessels: Object.fromEntries(vessels.map((v) => [v.id, v.name])),
     tasks: tasks.map((t) => ({
@@ -139,19 +156,41 @@ export function stepTimes(d: DinnerState, plan: DinnerPlan): StepTime[] {
     .sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
 }
 
+/** A step of a dinner. */
+export interface StepOf {
+  readonly dinner: string;
+  readonly task: string;
+}
+
 /**
  * The steps that are over when another begins: those that it waited for, and, where it takes hands and no pair is free, the longest begun
- * of those that hands are at. So no more run than there are hands, and plan and page agree.
+ * of those that hands are at. So no more run than there are hands, and plan and page agree. `beside`: dinners cooked together with it,
+ * since the hands are theirs too; `hands`: of the kitchen.
  */
-export function endedBy(d: DinnerState, steps: readonly StepTime[], begins: Task): StepTime[] {
+export function endedBy(
+  { id, steps }: DinnerSteps,
+  begins: Task,
+  hands: number,
+  beside: readonly DinnerSteps[] = [],
+): StepOf[] {
   const running = steps.filter((s) => s.is === 'running' && s.task.id !== begins.id);
   const before = new Set(begins.after.filter((a) => a.from === 'end').map((a) => a.task));
-  const waited = running.filter((s) => before.has(s.task.id));
+  const waited = running.filter((s) => before.has(s.task.id)).map((s): StepOf => ({ dinner: id, task: s.task.id }));
   if (!begins.hands) return waited;
-  const atWork = running
-    .filter((s) => s.task.hands && !before.has(s.task.id))
-    .sort((a, b) => a.startMs - b.startMs || (a.task.id < b.task.id ? -1 : 1));
-  return [...waited, ...atWork.slice(0, Math.max(0, atWork.length + 1 - d.means.hands))];
+  const atWork = [
+    ...running.filter((s) => !before.has(s.task.id)).map((s) => ({ dinner: id, s })),
+    ...beside.flatMap((b) => b.steps.filter((s) => s.is === 'running').map((s) => ({ dinner: b.id, s }))),
+  ]
+    .filter(({ s }) => s.task.hands)
+    .sort((a, b) => a.s.startMs - b.s.startMs || (a.s.task.id < b.s.task.id ? -1 : 1))
+    .map(({ dinner, s }): StepOf => ({ dinner, task: s.task.id }));
+  return [...waited, ...atWork.slice(0, Math.max(0, atWork.length + 1 - hands))];
+}
+
+/** A dinner with its steps on the clock. */
+export interface DinnerSteps {
+  readonly id: string;
+  readonly steps: readonly StepTime[];
 }
 
 /** What to do now, what comes next, and what runs. */

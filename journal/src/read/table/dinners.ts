@@ -20,9 +20,9 @@ export const openDinner = (book: Book, id: string | null): DinnerState | null =>
 };
 
 /** Dinners share a kitchen when their hours lie so near, ms: a dinner is cooked for about so long. */
-const TOGETHER_MS = 90 * 60_000;
+export const TOGETHER_MS = 90 * 60_000;
 
-/** Other dinners that are planned for about the same hour in the same kitchen: each plan has the hands, rings and vessels for itself alone, and none knows of the other. */
+/** Other dinners that are planned for about an hour in a kitchen: they share its hands, places and vessels. */
 export const dinnersAbout = (book: Book, serveAtMs: number, but: string, kitchen = ''): DinnerState[] =>
   dinnersOpen(book).filter(
     (d) => d.id !== but && d.kitchen === kitchen && Math.abs(d.serveAtMs - serveAtMs) < TOGETHER_MS,

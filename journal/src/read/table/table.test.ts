@@ -108,12 +108,13 @@ describe('a dinner on the clock', () => {
       DINNER,
     )!;
     const steps = stepTimes(d, planDinner(dinnerWork(d, ms('19:03'))));
-    expect(endedBy(d, steps, tasks[2]!).map((s) => s.task.id)).toEqual(['a']);
-    const one = { ...d, means: { ...d.means, hands: 1 } };
-    expect(endedBy(one, steps, tasks[2]!).map((s) => s.task.id)).toEqual(['a', 'b']);
-    expect(endedBy({ ...d, means: { ...d.means, hands: 3 } }, steps, tasks[2]!)).toEqual([]);
     const waits = aTask('w', 5, { after: [{ task: 'b', from: 'end', least: 0, most: null }] });
-    expect(endedBy(d, steps, waits).map((s) => s.task.id)).toEqual(['b']);
+    const ended = (hands: number, t: typeof waits): string[] =>
+      endedBy({ id: DINNER, steps }, t, hands).map((s) => s.task);
+    expect(ended(2, tasks[2]!)).toEqual(['a']);
+    expect(ended(1, tasks[2]!)).toEqual(['a', 'b']);
+    expect(ended(3, tasks[2]!)).toEqual([]);
+    expect(ended(2, waits)).toEqual(['b']);
   });
   test('a step that runs over holds what comes after, and how long the fish then stands is told', () => {
     const d = dinnerOf(

@@ -43,7 +43,14 @@ const asked = (time: string, ...more: Entry[]) => {
   const nowMs = Date.parse(at(time));
   const plan = planDinner(dinnerWork(d, nowMs, SOME_KITCHEN.vessels));
   if (!plan.ok) throw new Error(plan.why);
-  return { d, nowMs, kitchen: SOME_KITCHEN, recipes: { fish: byId('roast-thyme') }, lateMin: plan.lateMin };
+  return {
+    d,
+    together: [d],
+    nowMs,
+    kitchen: SOME_KITCHEN,
+    recipes: { fish: byId('roast-thyme') },
+    lateMin: plan.lateMin,
+  };
 };
 
 describe('a dinner that will be late', () => {
@@ -112,6 +119,7 @@ describe('what is not offered', () => {
     if (!plan.ok) throw new Error(plan.why);
     const helps = whatHelps({
       d: only,
+      together: [only],
       nowMs,
       kitchen: SOME_KITCHEN,
       recipes: { fish: byId('roast-thyme') },

@@ -11,19 +11,22 @@ import {
   usualSetting,
 } from '@dagboek/core/cook';
 import { plainRecipe, type Recipe, tasksOf, withStages } from '@dagboek/core/recipes';
-import { planDinner, type Task } from '@dagboek/core/schedule';
+import { planTogether, type Task } from '@dagboek/core/schedule';
+import { stamp } from '@dagboek/core/time';
 import type { DinnerDish } from '../../log/facts/dinner.ts';
 import type { Writing } from '../../log/book/writing.ts';
 import type { DinnerState } from '../../log/state/states.ts';
 import { dishesOfFish, dishOfStep } from './courses.ts';
 import { minutesOfFish, timesOf } from './dinner-facts.ts';
-import { dinnerWork } from './dinner-work.ts';
+import { worksTogether } from './dinners-together.ts';
 import { stepIs } from './dinners.ts';
 import { lieAtOnce, roundsOfStage, usesOf, vesselsFor } from './in-the-kitchen.ts';
 
 /** What is asked when a dinner is late: as it stands, its kitchen, and the recipes of its fish, by dish. */
 export interface HelpAsked {
   readonly d: DinnerState;
+  /** Dinners that are cooked together, itself among them, as `dinnersTogether` gives them. */
+  readonly together: readonly DinnerState[];
   readonly nowMs: number;
   readonly kitchen: Kitchen;
   readonly recipes: Readonly<Record<string, Recipe>>;
@@ -81,7 +84,7 @@ const withoutDish = (d: DinnerState, dish: DinnerDish): Changed => ({
   line: { kind: 'dinner.without', subject: d.id, facts: { dish: dish.id } },
 });
 
-const withHands = (d: DinnerState): Changed => {
+const withHands = (d: DinnerState, nowMs: number): Changed => {
   const means = { ...d.means, hands: d.means.hands + 1 };
   const { serveAtMs, dishes, tasks, cook, eaters, guests, kitchen } = d;
   const facts = {
@@ -89,7 +92,7 @@ const withHands = (d: DinnerState): Changed => {
     ...(guests > 0 ? { guests } : {}),
     ...(kitchen ? { kitchen } : {}),
   };
-  return { d: { ...d, means }, line: { kind: 'dinner.set', subject: d.id, facts } };
+  return { d: { ...d, means, setAt: stamp(nowMs, 'UTC') }, line: { kind: 'dinner.set', subject: d.id, facts } };
 };
 
 /** The dinner with its fish cooked as asked; null where that cannot be. */
@@ -168,8 +171,10 @@ function otherWays({ d, kitchen }: HelpAsked, fire: DishAsked): DishAsked[] {
 export function whatHelps(asked: HelpAsked): Help[] {
   const { d, nowMs, kitchen, lateMin } = asked;
   const lateBy = (changed: DinnerState): number | null => {
-    const plan = planDinner(dinnerWork(changed, nowMs, kitchen.vessels), STEPS);
-    return plan.ok ? plan.lateMin : null;
+    const dinners = asked.together.map((x) => (x.id === d.id ? changed : x));
+    const works = worksTogether(dinners, nowMs, kitchen.vessels);
+    const plan = planTogether(works, STEPS).find((x) => x.id === d.id)?.plan;
+    return plan?.ok ? plan.lateMin : null;
   };
   const untouched = (dish: DinnerDish): boolean =>
     d.tasks.every((t) => dishOfStep(t.id) !== dish.id || stepIs(d, t.id) === 'to come');
@@ -180,7 +185,7 @@ export function whatHelps(asked: HelpAsked): Help[] {
         ? [{ ...NONE, does: 'without', name: side.name, changed: withoutDish(d, side) }]
         : [],
     ),
-    { ...NONE, does: 'hands', changed: withHands(d) },
+    { ...NONE, does: 'hands', changed: withHands(d, nowMs) },
   ];
   const ORDER: readonly Help['does'][] = ['slices', 'hands', 'way', 'without'];
   return tried

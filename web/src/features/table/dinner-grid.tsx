@@ -43,6 +43,14 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
   const { steps, lastMs, nowMs, d } = dinner;
   const shown = steps.filter((s) => lastMs - s.startMs <= MOST_MIN * MIN_MS);
   const before = steps.filter((s) => !shown.includes(s));
+  // What other dinners have of the kitchen meanwhile; what goes on by itself is in nobody's way.
+  const others = new Map(
+    dinner.besides.flatMap((b) =>
+      b.steps
+        .filter((s) => columnOf(s) !== 'by itself' && s.is !== 'done' && s.startMs < lastMs)
+        .map((s) => [s, b.d.dishes[0]?.name ?? ''] as const),
+    ),
+  );
   const first = Math.min(
     lastMs - 30 * MIN_MS,
     ...dinner.courses.map((c) => c.servedMs - 10 * MIN_MS),
@@ -52,7 +60,7 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
   const y = (ms: number): number => ((ms - from) / MIN_MS) * PX;
   const height = y(lastMs) + 46;
   const hour = (ms: number): string => time(stamp(ms, zone));
-  const columns = columnsOf(dinner, shown);
+  const columns = columnsOf(dinner, [...shown, ...others.keys()]);
   const between = dinner.courses.slice(0, -1);
   const dishes = d.dishes.map((x) => x.id);
   const ticks = Array.from({ length: Math.floor((lastMs - from) / (5 * MIN_MS)) + 1 }, (_, i) => from + i * 5 * MIN_MS);
@@ -125,6 +133,19 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
             className="border-l relative bg-[linear-gradient(to_bottom,var(--rule)_1px,transparent_1px)] border-rule-2"
             style={{ height, backgroundSize: `100% ${5 * PX}px` }}
           >
+            {[...others].map(
+              ([s, of]) =>
+                columnOf(s) === c.id &&
+                s.endMs > from && (
+                  <OtherBlock
+                    key={`${of} ${s.task.id}`}
+                    s={s}
+                    of={of}
+                    top={Math.max(0, y(s.startMs))}
+                    height={Math.max(LINE_PX, y(Math.min(s.endMs, lastMs)) - Math.max(0, y(s.startMs))) - 2}
+                  />
+                ),
+            )}
             {inLanes(shown.filter((s) => columnOf(s) === c.id)).map(({ s, lane, lanes }) => (
               <Block
                 key={s.task.id}
@@ -166,20 +187,32 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
 }
 
 /** Columns that are in use: every hand and ring that there is, oven and grill where a step takes them, what stands by itself last. */
-function columnsOf({ d }: Dinner, shown: readonly StepTime[]): { id: string; name: string }[] {
+function columnsOf({ means }: Dinner, shown: readonly StepTime[]): { id: string; name: string }[] {
   const used = new Set(shown.map(columnOf));
   const many = (id: string, n: number, name: string): { id: string; name: string }[] =>
     Array.from({ length: n }, (_, i) => ({ id: `${id} ${i}`, name: n === 1 ? name : `${name} ${i + 1}` })).filter((c) =>
       used.has(c.id),
     );
   return [
-    ...many('hands', d.means.hands, 'By hand'),
-    ...many('ring', d.means.rings, 'Hob ring'),
-    ...many('oven', d.means.ovens, 'Oven'),
-    ...many('grill', d.means.grills, 'Grill'),
+    ...many('hands', means.hands, 'By hand'),
+    ...many('ring', means.rings, 'Hob ring'),
+    ...many('oven', means.ovens, 'Oven'),
+    ...many('grill', means.grills, 'Grill'),
     ...(used.has('by itself') ? [{ id: 'by itself', name: 'By itself' }] : []),
   ];
 }
+
+/** What another dinner has of the kitchen meanwhile: seen, not carried. */
+const OtherBlock = ({ s, of, top, height }: { s: StepTime; of: string; top: number; height: number }) => (
+  <div
+    className="pt-px px-2 left-1 right-1 border-t-[1.5px] border-dotted absolute overflow-hidden text-ellipsis bg-rule text-ink-2 text-[0.9375rem] leading-[1.2] border-ink-3"
+    title={`${of}: ${s.task.name}`}
+    style={{ top, height }}
+  >
+    {s.task.name}
+    {height > 2 * LINE_PX && <small className="block">{of}</small>}
+  </div>
+);
 
 function Block({
   s,

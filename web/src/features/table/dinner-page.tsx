@@ -12,6 +12,7 @@ import { Trouble } from '../../ui/trouble.tsx';
 import { NOT_COMPUTED } from '../../offline/workers/use-job.ts';
 import { AsItWent } from './as-it-went.tsx';
 import { AtTheTable } from './at-the-table.tsx';
+import { CookedTogether } from './cooked-together.tsx';
 import { DinnerDishes } from './dinner-dishes.tsx';
 import { DinnerFish } from './dinner-fish.tsx';
 import { DinnerGrid } from './dinner-grid.tsx';
@@ -114,6 +115,7 @@ function TheDinner({ d }: { d: DinnerState }) {
                   <p className="alert alert-warning">{plan.early.replace(/^./, (c) => c.toUpperCase())}</p>
                 </Row>
               )}
+              {plan && <CookedTogether dinner={dinner} />}
               {plan?.ok && <DinnerGrid dinner={dinner} onFail={setTrouble} />}
               {plan?.ok && (
                 <Row className="pad">
@@ -123,7 +125,7 @@ function TheDinner({ d }: { d: DinnerState }) {
                       : plan.proven
                         ? 'This is the latest start that still serves on time.'
                         : `The best plan found in time: a plan that starts up to ${plural(plan.gapMin, 'minute')} later may exist.`}{' '}
-                    For {plural(d.means.hands, 'cook')} and {plural(d.means.rings, 'hob ring')}.
+                    For {plural(dinner.means.hands, 'cook')} and {plural(dinner.means.rings, 'hob ring')}.
                   </p>
                 </Row>
               )}

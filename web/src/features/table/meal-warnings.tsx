@@ -1,5 +1,6 @@
-import { sayAll, wordFor } from '../../asked/format.ts';
-import { dinnersAbout, type Book, type DinnerState, type HeldPack } from '@dagboek/journal';
+import { sayAll, useFormat, wordFor } from '../../asked/format.ts';
+import type { DinnerState, HeldPack } from '@dagboek/journal';
+import { stamp } from '@dagboek/core/time';
 import { HistamineNote } from '../../fish/histamine-note.tsx';
 import { Link } from 'react-router';
 import type { NewMeal } from './use-new-meal.ts';
@@ -9,19 +10,9 @@ const asDishOf = (d: DinnerState, meal: NewMeal): string =>
   `/table/new?${new URLSearchParams([['dinner', d.id], ['way', meal.method.id], ...meal.chosen.map((h) => ['pack', h.pack.id])])}`;
 
 /** What speaks against the packs or the hour of a meal: histamine, a day that is past, another dinner at the same time. */
-export function MealWarnings({
-  chosen,
-  meal,
-  book,
-  id,
-}: {
-  chosen: HeldPack[];
-  meal: NewMeal;
-  book: Book;
-  id: string;
-}) {
-  const others =
-    meal.eaten || meal.serveMs === null ? [] : dinnersAbout(book, meal.serveMs, meal.joins?.id ?? id, meal.whole.name);
+export function MealWarnings({ chosen, meal, id }: { chosen: HeldPack[]; meal: NewMeal; id: string }) {
+  const { time } = useFormat();
+  const others = meal.besides.filter((d) => d.id !== id && d.id !== meal.joins?.id);
   const twice = meal.twice;
   return (
     <>
@@ -43,10 +34,12 @@ export function MealWarnings({
         </p>
       ))}
       {others.map((d) => (
-        <p key={d.id} className="alert alert-warning">
-          <b>{d.dishes[0]?.name ?? 'Another dinner'} is planned for about the same time.</b> Each plan assumes that all
-          cooks, hob rings and pots are free. Choose another time, or plan both as one dinner:{' '}
-          <Link to={asDishOf(d, meal)}>make this a dish of that dinner</Link>.
+        <p key={d.id} className="alert alert-outline">
+          <b>
+            {d.dishes[0]?.name ?? 'Another dinner'} is served in this kitchen at {time(stamp(d.serveAtMs, meal.zone))}.
+          </b>{' '}
+          Both are planned together, with the same cooks, hob rings and pots. The one served first is cooked first. When
+          the same people eat both, <Link to={asDishOf(d, meal)}>make this a dish of that dinner</Link>.
         </p>
       ))}
     </>

@@ -149,7 +149,7 @@ function NewMeal() {
                 {says}
               </p>
             ))}
-            <MealWarnings chosen={chosen} meal={meal} book={book} id={id} />
+            <MealWarnings chosen={chosen} meal={meal} id={id} />
             <Trouble says={trouble} />
             <div className="keys">
               {meal.joins ? (

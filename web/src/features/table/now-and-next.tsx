@@ -1,4 +1,5 @@
 import { stamp } from '@dagboek/core/time';
+import { Link } from 'react-router';
 import { DeckKey } from '../../lines/deck-key.tsx';
 import { plural, useFormat, sayAll } from '../../asked/format.ts';
 import { minutesSeconds } from '../../ui/minutes-seconds.ts';
@@ -9,6 +10,8 @@ import { WhatHelps } from './what-helps.tsx';
 
 /** What is farther off is no action of this hour: its key is a plain one, ms. */
 const SOON_MS = 60 * 60_000;
+/** What another dinner asks for so soon is told here too, ms. */
+const TOLD_HERE_MS = 15 * 60_000;
 
 /** What was planned, begun and put of a dinner: what helps one that stands otherwise is nothing to this. */
 const asItStands = ({ dishes, tasks, means, serveAtMs, begun, done, pins, lasts }: Dinner['d']): string =>
@@ -133,6 +136,19 @@ export function NowAndNext({ dinner, onFail }: { dinner: Dinner; onFail: OnFail 
         <p>{dinner.steps.length > 0 ? 'Everything is under way.' : ''}</p>
       )}
       {now.now.length > 1 && <p>And now: {sayAll(now.now.slice(1).map((s) => s.task.name.toLowerCase()))}.</p>}
+      {dinner.besides.flatMap((b) =>
+        b.steps
+          .filter(
+            (s) => s.task.hands && (s.is === 'running' || (s.is === 'to come' && s.startMs <= nowMs + TOLD_HERE_MS)),
+          )
+          .slice(0, 1)
+          .map((s) => (
+            <p key={b.d.id}>
+              <Link to={`/table/dinner/${b.d.id}`}>{b.d.dishes[0]?.name ?? 'Another dinner'}</Link>, {hour(s.startMs)}:{' '}
+              {s.task.name.toLowerCase()}.
+            </p>
+          )),
+      )}
       {atWork && due === null && <p>At it: {atWork.task.name.toLowerCase()}.</p>}
     </section>
   );

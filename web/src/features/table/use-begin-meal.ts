@@ -8,6 +8,7 @@ import {
   joiningFacts,
   whyNotToEat,
   type DONENESS,
+  vesselsUsed,
 } from '@dagboek/journal';
 import { useRef } from 'react';
 import { useNavigate } from 'react-router';
@@ -140,6 +141,7 @@ export function useBeginMeal(
       plates: Math.max(1, meal.heads),
       kitchen: meal.whole,
       vessel: meal.vessel,
+      used: meal.besides.flatMap(vesselsUsed),
     };
     const whole = (serveAtMs: number) =>
       dinnerFacts({

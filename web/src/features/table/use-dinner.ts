@@ -5,7 +5,8 @@ import {
   type DinnerNow,
   dinnerNow,
   type DinnerState,
-  dinnerWork,
+  dinnersTogether,
+  meansTogether,
   endedBy,
   kitchenOf,
   lastServedMs,
@@ -15,9 +16,10 @@ import {
   strikeLine,
   type StepTime,
   stepTimes,
+  worksTogether,
   type Writing,
 } from '@dagboek/journal';
-import type { DinnerPlan } from '@dagboek/core/schedule';
+import type { DinnerPlan, Means, PlannedTogether } from '@dagboek/core/schedule';
 import { useMemo } from 'react';
 import { useNow } from '../../ui/use-now.ts';
 import { units } from '../../asked/units.ts';
@@ -36,9 +38,15 @@ export interface Dinner {
   readonly plan: DinnerPlan | null;
   /** The plan is of before the last line, and is drawn pale. */
   readonly pale: boolean;
-  readonly told: JobTold<'planKitchen'>;
+  readonly told: JobTold<'planKitchens'>;
   readonly steps: readonly StepTime[];
   readonly now: DinnerNow;
+  /** Other dinners of the kitchen at about the hour, with their steps: they share its hands, places and vessels with this. */
+  readonly besides: readonly Beside[];
+  /** What the kitchen has for all of them. */
+  readonly means: Means;
+  /** False where it could only be planned as if it had the kitchen for itself. */
+  readonly together: boolean;
   /** The hour of the dinner, and of the last of its courses, as the plan has them. */
   readonly servedMs: number;
   readonly lastMs: number;
@@ -57,24 +65,48 @@ export interface Dinner {
   readonly move: (serveAtMs: number) => Promise<WriteResult>;
 }
 
+/** A dinner that is cooked in the same kitchen at about the hour. */
+export interface Beside {
+  readonly d: DinnerState;
+  readonly steps: readonly StepTime[];
+  readonly servedMs: number;
+  readonly together: boolean;
+}
+
+const besideOf = (d: DinnerState, planned: PlannedTogether): Beside => ({
+  d,
+  steps: stepTimes(d, planned.plan),
+  servedMs: d.serveAtMs + (planned.plan.ok ? planned.plan.lateMin : 0) * MIN_MS,
+  together: planned.together,
+});
+
 export function useDinner(d: DinnerState): Dinner {
   const nowMs = useNow(1000);
   const minute = Math.floor(nowMs / MIN_MS) * MIN_MS;
   const asked = useAsked(nowMs);
   const { write, writeAll } = useWrite();
+  const group = dinnersTogether(asked.book, d);
   const told = useJob(
-    'planKitchen',
-    d.ended ? null : dinnerWork(d, minute, kitchenOf(asked.book, d.kitchen).vessels),
+    'planKitchens',
+    d.ended ? null : worksTogether(group, minute, kitchenOf(asked.book, d.kitchen).vessels),
     LIMIT_MS,
   );
-  const { value: plan, pale } = drawable(told.answer) ?? { value: null, pale: false };
+  const { value: planned, pale } = drawable(told.answer) ?? { value: [], pale: false };
+  const own = planned.find((p) => p.id === d.id) ?? null;
+  const plan = own?.plan ?? null;
+  const besides = group.flatMap((x) => {
+    const p = planned.find((y) => y.id === x.id);
+    return x !== d && p ? [besideOf(x, p)] : [];
+  });
   const lateMin = plan?.ok ? plan.lateMin : 0;
   const steps = plan ? stepTimes(d, plan) : [];
   // Each pack is followed from the water on: once a minute, and after each line.
   const gone = useMemo(() => (d.ended ? [] : packsGone({ ...asked, nowMs: minute }, d, units)), [asked, d, minute]);
-  const step = (task: string, did: 'begun' | 'done'): Writing => ({
+  const means = meansTogether(group);
+  const sharing = besides.filter((b) => b.together).map((b) => ({ id: b.d.id, steps: b.steps }));
+  const step = (task: string, did: 'begun' | 'done', dinner = d.id): Writing => ({
     kind: 'dinner.step',
-    subject: d.id,
+    subject: dinner,
     facts: { task, did },
   });
   return {
@@ -84,6 +116,9 @@ export function useDinner(d: DinnerState): Dinner {
     pale,
     told,
     steps,
+    besides,
+    means,
+    together: own?.together ?? true,
     now: dinnerNow(d, steps, nowMs),
     gone,
     servedMs: d.serveAtMs + lateMin * MIN_MS,
@@ -91,7 +126,10 @@ export function useDinner(d: DinnerState): Dinner {
     courses: coursesOf(d, lateMin),
     served: mealsOfDinner(asked.book, d),
     begin: (s) =>
-      writeAll([...endedBy(d, steps, s.task).map((x) => step(x.task.id, 'done')), step(s.task.id, 'begun')]),
+      writeAll([
+        ...endedBy({ id: d.id, steps }, s.task, means.hands, sharing).map((x) => step(x.task, 'done', x.dinner)),
+        step(s.task.id, 'begun'),
+      ]),
     finish: (s) => writeAll([step(s.task.id, 'done')]),
     takeBack: (task, did) => {
       const line = standingLine(d, 'dinner.step', (f) => f.task === task && f.did === did);

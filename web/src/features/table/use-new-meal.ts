@@ -17,6 +17,8 @@ import {
   packsHeld,
   plannedDay,
   kindsOfPack,
+  dinnersAbout,
+  dinnersTogether,
   kitchenBeside,
   kitchenOf,
   kitchensOf,
@@ -144,7 +146,10 @@ export function useNewMeal() {
     whole,
   );
   const method = wayOf(fits, way, planned?.method ?? null);
-  const kitchen = kitchenBeside(whole, method, main?.cut ?? null, joins);
+  // What other dinners at about the hour are cooked in is theirs, as long as there is another.
+  const about = eaten || serveMs === null ? [] : dinnersAbout(book, serveMs, '', whole.name);
+  const besides = joins ? dinnersTogether(book, joins) : about;
+  const kitchen = kitchenBeside(whole, method, main?.cut ?? null, { tasks: besides.flatMap((d) => d.tasks) });
   const { lying, vessel } = useLying(kitchen, method, main);
   const lieMost = main
     ? lieAtOnce(kitchen, method, main.pieceG, typedNumber(setting.mm ?? '') || main.thicknessMm)
@@ -167,6 +172,7 @@ export function useNewMeal() {
     kitchens,
     setKitchen,
     joins,
+    besides,
     shares,
     ends,
     setEnds,

@@ -1,4 +1,4 @@
-import { dishesOfFish, type Help, kitchenOf, recipeOf } from '@dagboek/journal';
+import { dinnersTogether, dishesOfFish, type Help, kitchenOf, recipeOf } from '@dagboek/journal';
 import type { Recipe } from '@dagboek/core/recipes';
 import { plural } from '../../asked/format.ts';
 import { sayThickness } from '../../asked/units.ts';
@@ -55,6 +55,7 @@ export function WhatHelps({
       ? null
       : {
           d,
+          together: dinnersTogether(book, d),
           nowMs: Math.floor(nowMs / MIN_MS) * MIN_MS,
           kitchen: kitchenOf(book, d.kitchen),
           recipes: Object.fromEntries(recipes),
