@@ -87,7 +87,14 @@ describe('fits', () => {
   test('without its tail, its head, both, or cut across', () => {
     const f = fish(400, 60);
     expect(fitIn(f, round(410))).toMatchObject({ as: 'whole', cutsMm: [] });
-    expect(fitIn(f, round(345))).toMatchObject({ as: 'without tail', cutsMm: [340] });
+    const closed = fitIn(f, { ...round(345), use: 'pot' })!;
+    expect(closed).toMatchObject({ as: 'without tail', cutsMm: [340] });
+    // No lid closes a pan, a tin or a grate: there it stays on, and lies as without it.
+    for (const use of ['pan', 'tray', 'grill'] as const) {
+      const open = fitIn(f, { ...round(345), use })!;
+      expect([open.as, open.cutsMm, open.lying]).toEqual(['tail out', [], closed.lying]);
+      expect(open.parts).toEqual([f.outline]);
+    }
     expect(fitIn(f, round(305))).toMatchObject({ as: 'without head', cutsMm: [100] });
     expect(fitIn(f, round(250))).toMatchObject({ as: 'without head and tail', cutsMm: [100, 340] });
     const cut = fitIn(f, round(140))!;
@@ -98,7 +105,7 @@ describe('fits', () => {
     expect(fitIn({ ...f, thickMm: 90 }, round(410))!.aboveRimMm).toBe(40);
   });
   test('a larger vessel never fits it worse', () => {
-    const rank = ['whole', 'without tail', 'without head', 'without head and tail', 'in pieces'];
+    const rank = ['whole', 'tail out', 'without tail', 'without head', 'without head and tail', 'in pieces'];
     fc.assert(
       fc.property(fc.integer({ min: 100, max: 600 }), fc.integer({ min: 0, max: 200 }), (size, more) => {
         const f = fish(420, 90);

@@ -19,7 +19,7 @@ export interface Lying {
 
 /** Whether it fits, as it is or cut. */
 export interface Fit {
-  readonly as: 'whole' | 'without tail' | 'without head' | 'without head and tail' | 'in pieces';
+  readonly as: 'whole' | 'tail out' | 'without tail' | 'without head' | 'without head and tail' | 'in pieces';
   /** Where it is cut, mm from the nose, in order. */
   readonly cutsMm: readonly number[];
   /** Of what is laid in first; in pieces: of the longest of them. */
@@ -77,10 +77,16 @@ export function partOf(outline: readonly Point[], fromMm: number, toMm: number):
   );
 }
 
+/** Vessels that no lid closes: a tail may stick out of them. */
+const OPEN: readonly Vessel['use'][] = ['pan', 'tray', 'grill'];
+
+/** Whether a vessel is closed with a lid. */
+export const hasLid = (vessel: Pick<Vessel, 'use'>): boolean => !OPEN.includes(vessel.use);
+
 /** No fish is cut into more for a vessel. */
 const MOST_PIECES = 8;
 
-/** Whether a fish fits a vessel: whole, without tail, without head, without both, or cut across into the fewest pieces; null when none of it does. */
+/** Whether a fish fits a vessel: whole, with its tail over the rim where no lid must close, without tail, without head, without both, or cut across into the fewest pieces; null when none of it does. */
 export function fitIn(fish: LyingFish, vessel: Vessel): Fit | null {
   const length = Math.max(...fish.outline.map((p) => p[0]));
   const aboveRimMm = Math.max(0, fish.thickMm - vessel.deepMm);
@@ -91,6 +97,10 @@ export function fitIn(fish: LyingFish, vessel: Vessel): Fit | null {
     ['without head and tail', [fish.headMm, fish.tailMm]],
   ];
   for (const [as, cutsMm] of tries) {
+    if (as === 'without tail' && !hasLid(vessel)) {
+      const lying = liesIn(partOf(fish.outline, 0, fish.tailMm), vessel);
+      if (lying) return { as: 'tail out', cutsMm: [], lying, parts: [fish.outline], aboveRimMm };
+    }
     const from = as.includes('head') ? fish.headMm : 0;
     const to = as.includes('tail') ? fish.tailMm : length;
     const part = partOf(fish.outline, from, to);

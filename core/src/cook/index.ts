@@ -84,5 +84,5 @@ export {
   rimLitres,
   toCover,
 } from './fill-vessel.ts';
-export { type Fit, fitIn, hullOf, liesIn, type Lying, type LyingFish, partOf } from './fits.ts';
+export { type Fit, fitIn, hasLid, hullOf, liesIn, type Lying, type LyingFish, partOf } from './fits.ts';
 export { marinadeName } from './marinade-names.ts';

@@ -65,8 +65,8 @@ export const USES: Readonly<Record<string, readonly Vessel['use'][]>> = {
   grill: ['grill'],
   'grill, whole': ['grill'],
   parcel: ['tray'],
-  // A kettle has a rack, and a pot takes a plate on a cup.
-  steam: ['steamer', 'kettle', 'pot'],
+  // A kettle has a rack, a pot takes a plate on a cup, and a tin takes a rack under foil.
+  steam: ['steamer', 'kettle', 'pot', 'tray'],
   'poach, from hot': ['kettle', 'pan', 'pot'],
   'poach, heat off': ['kettle', 'pot'],
   'poach, from cold': ['kettle', 'pot'],

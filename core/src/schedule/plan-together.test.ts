@@ -84,6 +84,16 @@ describe('dinners of one kitchen', () => {
       expect(spans(plan)).toEqual(spans(planDinner(both.find((d) => d.id === id)!.work)));
     }
   });
+  test('two things that are short together are named together', () => {
+    const fry = (id: string) => [task(`${id}1`, 20, { hands: true, place: 'ring', vessel: 'pan', mayStand: 0 })];
+    const called = (id: string): DinnerWork => {
+      const d = dinner(id, 20, fry(id), { ...MEANS, hands: 1 });
+      return { ...d, work: { ...d.work, vessels: { pan: 'Iron pan' } } };
+    };
+    const planned = planTogether([called('one'), called('two')]);
+    expect(lates(planned)).toEqual([0, 20]);
+    expect(planned[1]!.plan.ok && planned[1]!.plan.clash).toBe('1 cook and one iron pan are not enough for this time.');
+  });
   test('a pot that one has is waited for by the other', () => {
     const boil = (id: string) => [task(`${id}1`, 25, { place: 'ring', vessel: 'pot', mayStand: 5 })];
     const both = [dinner('one', 30, boil('a')), dinner('two', 40, boil('b'))];

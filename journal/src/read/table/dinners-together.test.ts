@@ -56,7 +56,7 @@ describe('dinners that are cooked together', () => {
     const book = Book.EMPTY.withEntries([dinner('a', '18:00'), dinner('b', '19:30'), dinner('c', '19:31')]);
     expect(ids(book, 'a')).toEqual([idOf('a')]);
     expect(ids(book, 'b')).toEqual([idOf('b'), idOf('c')]);
-    const over = book.withEntries([anEntry('dinner.cancelled', idOf('b'), {}, { at: at('17:00') })]);
+    const over = book.withEntries([anEntry('dinner.ended', idOf('b'), {}, { at: at('17:00') })]);
     const b = over.getAny('dinner', idOf('b'))!;
     expect([dinnersTogether(over, b).map((d) => d.id), ids(over, 'c')]).toEqual([[idOf('b')], [idOf('c')]]);
   });

@@ -56,7 +56,7 @@ export function kitchenBeside<K extends Pick<Kitchen, 'vessels'>>(
   return cut === 'whole' || vesselsFor(left, method).length === 0 ? kitchen : left;
 }
 
-const AS = ['whole', 'without tail', 'without head', 'without head and tail', 'in pieces'] as const;
+const AS = ['whole', 'tail out', 'without tail', 'without head', 'without head and tail', 'in pieces'] as const;
 const rankOf = (fit: Fit | null): number => (fit ? AS.indexOf(fit.as) : AS.length);
 
 /** Liquid for each kg of fish, l: to cover it; with the heat off, to hold the heat for it too. As far as its vessel holds it. */

@@ -1,5 +1,5 @@
 import { sayAll } from '@dagboek/core/units';
-import type { Fit, Vessel } from '@dagboek/core/cook';
+import { type Fit, hasLid, type Vessel } from '@dagboek/core/cook';
 import { inVessel, usesOf } from '@dagboek/journal';
 import { Link } from 'react-router';
 import { plural } from '../../asked/format.ts';
@@ -12,6 +12,7 @@ import type { NewMeal } from './use-new-meal.ts';
 
 const FIT_WORDS = {
   whole: 'fits as it is',
+  'tail out': 'fits with its tail over the rim',
   'without tail': 'fits without its tail',
   'without head': 'fits without its head',
   'without head and tail': 'fits without head and tail',
@@ -46,7 +47,9 @@ export function FitsNote({ meal, dish }: { meal: NewMeal; dish: Dish }) {
                 </b>{' '}
                 {fit.cutsMm.length > 0 &&
                   `Cut at ${sayAll(fit.cutsMm.map((mm) => sayShortLength(mm)))} from the nose. `}
+                {fit.as === 'tail out' && 'Wrap the tail in foil, or it scorches. '}
                 {fit.aboveRimMm > 0 &&
+                  hasLid(v) &&
                   `It stands ${sayShortLength(fit.aboveRimMm)} above the rim: the lid does not close.`}
               </>
             ) : (
@@ -55,6 +58,12 @@ export function FitsNote({ meal, dish }: { meal: NewMeal; dish: Dish }) {
           </p>
           {fit && <ToScale vessel={v} fit={fit} />}
         </>
+      )}
+      {method.id === 'steam' && v.use === 'tray' && (
+        <p>
+          Set a rack in the {v.name.toLowerCase()} over boiling water as deep as a finger. Close it with foil all round,
+          and lift the far side first: steam burns.
+        </p>
       )}
       {cover && (
         <p>
