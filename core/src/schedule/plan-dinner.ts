@@ -11,6 +11,7 @@ export const PLAN_STEPS = 16_000_000;
 /** Of what is left each hour that is tried is given this share. */
 const HOUR_SHARE = 0.5;
 
+/** Says that there is no plan, and why. */
 export const none = (why: string): DinnerPlan => ({ ok: false, state: 'none', why });
 
 /**

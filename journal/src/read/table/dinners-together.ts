@@ -4,7 +4,7 @@ import { epochMs } from '@dagboek/core/time';
 import type { Book } from '../../log/book/book.ts';
 import type { DinnerState } from '../../log/state/states.ts';
 import { dinnerWork, vesselsInUse } from './dinner-work.ts';
-import { dinnersOpen, TOGETHER_MS } from './dinners.ts';
+import { dinnersAbout, dinnersOpen, TOGETHER_MS } from './dinners.ts';
 
 /**
  * The dinners that are cooked together with one, itself among them, the first to be served first: in its kitchen, each within an hour and a half of the
@@ -22,6 +22,15 @@ export function dinnersTogether(book: Book, d: DinnerState): DinnerState[] {
   while (to < there.length && near(to)) to++;
   return there.slice(from, to);
 }
+
+/** Dinners that a new dish shares a kitchen with: those cooked together with the dinner that it joins, or those about its own hour (null: it is eaten already). */
+export const dinnersBeside = (
+  book: Book,
+  joins: DinnerState | null,
+  serveAtMs: number | null,
+  kitchen: string,
+): DinnerState[] =>
+  joins ? dinnersTogether(book, joins) : serveAtMs === null ? [] : dinnersAbout(book, serveAtMs, '', kitchen);
 
 /** What the kitchen of dinners that are cooked together has: as it was said last. */
 export const meansTogether = (dinners: readonly DinnerState[]): Means =>

@@ -4,6 +4,7 @@ import {
   type Fit,
   fitIn,
   footMm2,
+  hasLid,
   holdsLitres,
   type Kitchen,
   laidIn,
@@ -93,6 +94,8 @@ export interface InVessel {
   readonly vessel: Vessel;
   /** Of a whole fish; null when none of it fits, and of pieces. */
   readonly fit: Fit | null;
+  /** A lid closes it. */
+  readonly lid: boolean;
   readonly cover: (Cover & { readonly usedLitres: number; readonly saltG: number }) | null;
   readonly oil: (OilLevel & { readonly litres: number }) | null;
 }
@@ -118,6 +121,7 @@ export function inVessel(
     : null;
   return {
     ...best,
+    lid: hasLid(vessel),
     // Salt for what goes in, not for what would just cover it.
     cover: cover && { ...cover, usedLitres: litres, saltG: saltFor(Math.max(0.1, litres || cover.litres), STRENGTH) },
     oil:

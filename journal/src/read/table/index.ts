@@ -26,7 +26,7 @@ export { dinnersAbout, dinnersOpen, openDinner, stepIs, tasksNow, timersOf } fro
 export type { StepIs, Timer } from './dinners.ts';
 export { dinnerNow, dinnerWork, endedBy, servedAtBy, stepTimes } from './dinner-work.ts';
 export type { DinnerNow, DinnerSteps, StepTime } from './dinner-work.ts';
-export { dinnersTogether, meansTogether, worksTogether } from './dinners-together.ts';
+export { dinnersBeside, dinnersTogether, meansTogether, worksTogether } from './dinners-together.ts';
 export { kindsOfMeal, lessonsFor, lessonsOfDish, mealsByMonth, mealsFound } from './meals-like.ts';
 export type { Lesson } from './meals-like.ts';
 export { mealRecord } from './meal-record.ts';

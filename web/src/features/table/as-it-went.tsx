@@ -19,9 +19,9 @@ const sayServed = (min: number): string =>
 export function AsItWent({ d }: { d: DinnerState }) {
   const { book } = useBook();
   const meals = mealsOfDinner(book, d);
-  const asked = useMemo(() => workAsSet(d, kitchenOf(book, d.kitchen).vessels), [d, book]);
+  const asked = useMemo(() => [{ id: d.id, work: workAsSet(d, kitchenOf(book, d.kitchen).vessels) }], [d, book]);
   const told = useJob('planKitchen', asked);
-  const plan = ifKnown(told.answer);
+  const plan = ifKnown(told.answer)?.[0]?.plan ?? null;
   const went = plan ? plannedAndDone(d, plan) : null;
   const { slowest, servedLaterMin } = went ?? { slowest: null, servedLaterMin: null };
   return (

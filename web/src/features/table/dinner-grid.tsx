@@ -13,7 +13,8 @@ import { stamp } from '@dagboek/core/time';
 import { sayAll, useFormat } from '../../asked/format.ts';
 import { inSentence } from '../../ui/names-in-text.ts';
 import { DishMark } from './dish-mark.tsx';
-import { inLanes, LINE_PX, PX } from './in-lanes.ts';
+import { columnOf, inLanes, LINE_PX, PX } from './in-lanes.ts';
+import { OtherBlocks, othersOf } from './other-blocks.tsx';
 import type { Dinner } from './use-dinner.ts';
 
 const MIN_MS = 60_000;
@@ -29,10 +30,6 @@ const fiveByFive: KeyboardCoordinateGetter = (e, { currentCoordinates: at }) => 
   return undefined;
 };
 
-/** Which column a step stands in. */
-const columnOf = (s: StepTime): string =>
-  s.task.place !== null ? `${s.task.place} ${s.slot ?? 0}` : s.task.hands ? `hands ${s.hand ?? 0}` : 'by itself';
-
 /** The dinner on the clock: hands, rings, oven, grill as columns, a minute so many pixels, the serving a black flag. Steps are carried along the axis. */
 export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: string | null) => void }) {
   const { time, zone } = useFormat();
@@ -43,14 +40,7 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
   const { steps, lastMs, nowMs, d } = dinner;
   const shown = steps.filter((s) => lastMs - s.startMs <= MOST_MIN * MIN_MS);
   const before = steps.filter((s) => !shown.includes(s));
-  // What other dinners have of the kitchen meanwhile; what goes on by itself is in nobody's way.
-  const others = new Map(
-    dinner.besides.flatMap((b) =>
-      b.steps
-        .filter((s) => columnOf(s) !== 'by itself' && s.is !== 'done' && s.startMs < lastMs)
-        .map((s) => [s, b.d.dishes[0]?.name ?? ''] as const),
-    ),
-  );
+  const others = othersOf(dinner);
   const first = Math.min(
     lastMs - 30 * MIN_MS,
     ...dinner.courses.map((c) => c.servedMs - 10 * MIN_MS),
@@ -60,7 +50,7 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
   const y = (ms: number): number => ((ms - from) / MIN_MS) * PX;
   const height = y(lastMs) + 46;
   const hour = (ms: number): string => time(stamp(ms, zone));
-  const columns = columnsOf(dinner, [...shown, ...others.keys()]);
+  const columns = columnsOf(dinner, [...shown, ...others.map((x) => x.s)]);
   const between = dinner.courses.slice(0, -1);
   const dishes = d.dishes.map((x) => x.id);
   const ticks = Array.from({ length: Math.floor((lastMs - from) / (5 * MIN_MS)) + 1 }, (_, i) => from + i * 5 * MIN_MS);
@@ -133,19 +123,11 @@ export function DinnerGrid({ dinner, onFail }: { dinner: Dinner; onFail: (why: s
             className="border-l relative bg-[linear-gradient(to_bottom,var(--rule)_1px,transparent_1px)] border-rule-2"
             style={{ height, backgroundSize: `100% ${5 * PX}px` }}
           >
-            {[...others].map(
-              ([s, of]) =>
-                columnOf(s) === c.id &&
-                s.endMs > from && (
-                  <OtherBlock
-                    key={`${of} ${s.task.id}`}
-                    s={s}
-                    of={of}
-                    top={Math.max(0, y(s.startMs))}
-                    height={Math.max(LINE_PX, y(Math.min(s.endMs, lastMs)) - Math.max(0, y(s.startMs))) - 2}
-                  />
-                ),
-            )}
+            <OtherBlocks
+              others={others.filter(({ s }) => columnOf(s) === c.id && s.endMs > from)}
+              lastMs={lastMs}
+              y={y}
+            />
             {inLanes(shown.filter((s) => columnOf(s) === c.id)).map(({ s, lane, lanes }) => (
               <Block
                 key={s.task.id}
@@ -201,18 +183,6 @@ function columnsOf({ means }: Dinner, shown: readonly StepTime[]): { id: string;
     ...(used.has('by itself') ? [{ id: 'by itself', name: 'By itself' }] : []),
   ];
 }
-
-/** What another dinner has of the kitchen meanwhile: seen, not carried. */
-const OtherBlock = ({ s, of, top, height }: { s: StepTime; of: string; top: number; height: number }) => (
-  <div
-    className="pt-px px-2 left-1 right-1 border-t-[1.5px] border-dotted absolute overflow-hidden text-ellipsis bg-rule text-ink-2 text-[0.9375rem] leading-[1.2] border-ink-3"
-    title={`${of}: ${s.task.name}`}
-    style={{ top, height }}
-  >
-    {s.task.name}
-    {height > 2 * LINE_PX && <small className="block">{of}</small>}
-  </div>
-);
 
 function Block({
   s,

@@ -8,7 +8,8 @@ import { degrees } from '../../asked/units.ts';
 import { inSentence } from '../../ui/names-in-text.ts';
 import { DishMark } from './dish-mark.tsx';
 import { Link } from 'react-router';
-import type { Beside, Dinner } from './use-dinner.ts';
+import type { Dinner } from './use-dinner.ts';
+import type { Beside } from './use-planned-together.ts';
 
 const MIN_MS = 60_000;
 

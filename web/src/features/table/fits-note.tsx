@@ -1,5 +1,5 @@
 import { sayAll } from '@dagboek/core/units';
-import { type Fit, hasLid, type Vessel } from '@dagboek/core/cook';
+import type { Fit, Vessel } from '@dagboek/core/cook';
 import { inVessel, usesOf } from '@dagboek/journal';
 import { Link } from 'react-router';
 import { plural } from '../../asked/format.ts';
@@ -49,7 +49,7 @@ export function FitsNote({ meal, dish }: { meal: NewMeal; dish: Dish }) {
                   `Cut at ${sayAll(fit.cutsMm.map((mm) => sayShortLength(mm)))} from the nose. `}
                 {fit.as === 'tail out' && 'Wrap the tail in foil, or it scorches. '}
                 {fit.aboveRimMm > 0 &&
-                  hasLid(v) &&
+                  lies.lid &&
                   `It stands ${sayShortLength(fit.aboveRimMm)} above the rim: the lid does not close.`}
               </>
             ) : (

@@ -19,3 +19,7 @@ export function inLanes(list: readonly StepTime[]): { s: StepTime; lane: number;
   });
   return put.map((x) => ({ ...x, lanes: Math.max(1, ends.length) }));
 }
+
+/** Which column a step stands in. */
+export const columnOf = (s: StepTime): string =>
+  s.task.place !== null ? `${s.task.place} ${s.slot ?? 0}` : s.task.hands ? `hands ${s.hand ?? 0}` : 'by itself';

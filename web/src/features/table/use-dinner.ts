@@ -5,10 +5,7 @@ import {
   type DinnerNow,
   dinnerNow,
   type DinnerState,
-  dinnersTogether,
-  meansTogether,
   endedBy,
-  kitchenOf,
   lastServedMs,
   mealsOfDinner,
   packsGone,
@@ -16,20 +13,17 @@ import {
   strikeLine,
   type StepTime,
   stepTimes,
-  worksTogether,
   type Writing,
 } from '@dagboek/journal';
-import type { DinnerPlan, Means, PlannedTogether } from '@dagboek/core/schedule';
+import type { DinnerPlan, Means } from '@dagboek/core/schedule';
 import { useMemo } from 'react';
 import { useNow } from '../../ui/use-now.ts';
 import { units } from '../../asked/units.ts';
 import { useWrite, type WriteResult } from '../../asked/use-write.ts';
-import { drawable } from '../../ui/known.ts';
-import { type JobTold, useJob } from '../../offline/workers/use-job.ts';
+import type { JobTold } from '../../offline/workers/use-job.ts';
+import { type Beside, usePlannedTogether } from './use-planned-together.ts';
 
 const MIN_MS = 60_000;
-/** A phone is slow to begin, ms. */
-const LIMIT_MS = 30_000;
 
 /** A dinner as it stands this second: planned anew each minute, and after every line. */
 export interface Dinner {
@@ -38,7 +32,7 @@ export interface Dinner {
   readonly plan: DinnerPlan | null;
   /** The plan is of before the last line, and is drawn pale. */
   readonly pale: boolean;
-  readonly told: JobTold<'planKitchens'>;
+  readonly told: JobTold<'planKitchen'>;
   readonly steps: readonly StepTime[];
   readonly now: DinnerNow;
   /** Other dinners of the kitchen at about the hour, with their steps: they share its hands, places and vessels with this. */
@@ -65,44 +59,16 @@ export interface Dinner {
   readonly move: (serveAtMs: number) => Promise<WriteResult>;
 }
 
-/** A dinner that is cooked in the same kitchen at about the hour. */
-export interface Beside {
-  readonly d: DinnerState;
-  readonly steps: readonly StepTime[];
-  readonly servedMs: number;
-  readonly together: boolean;
-}
-
-const besideOf = (d: DinnerState, planned: PlannedTogether): Beside => ({
-  d,
-  steps: stepTimes(d, planned.plan),
-  servedMs: d.serveAtMs + (planned.plan.ok ? planned.plan.lateMin : 0) * MIN_MS,
-  together: planned.together,
-});
-
 export function useDinner(d: DinnerState): Dinner {
   const nowMs = useNow(1000);
   const minute = Math.floor(nowMs / MIN_MS) * MIN_MS;
   const asked = useAsked(nowMs);
   const { write, writeAll } = useWrite();
-  const group = dinnersTogether(asked.book, d);
-  const told = useJob(
-    'planKitchens',
-    d.ended ? null : worksTogether(group, minute, kitchenOf(asked.book, d.kitchen).vessels),
-    LIMIT_MS,
-  );
-  const { value: planned, pale } = drawable(told.answer) ?? { value: [], pale: false };
-  const own = planned.find((p) => p.id === d.id) ?? null;
-  const plan = own?.plan ?? null;
-  const besides = group.flatMap((x) => {
-    const p = planned.find((y) => y.id === x.id);
-    return x !== d && p ? [besideOf(x, p)] : [];
-  });
+  const { told, pale, plan, together, besides, means } = usePlannedTogether(d, minute);
   const lateMin = plan?.ok ? plan.lateMin : 0;
   const steps = plan ? stepTimes(d, plan) : [];
   // Each pack is followed from the water on: once a minute, and after each line.
   const gone = useMemo(() => (d.ended ? [] : packsGone({ ...asked, nowMs: minute }, d, units)), [asked, d, minute]);
-  const means = meansTogether(group);
   const sharing = besides.filter((b) => b.together).map((b) => ({ id: b.d.id, steps: b.steps }));
   const step = (task: string, did: 'begun' | 'done', dinner = d.id): Writing => ({
     kind: 'dinner.step',
@@ -118,7 +84,7 @@ export function useDinner(d: DinnerState): Dinner {
     steps,
     besides,
     means,
-    together: own?.together ?? true,
+    together,
     now: dinnerNow(d, steps, nowMs),
     gone,
     servedMs: d.serveAtMs + lateMin * MIN_MS,

@@ -17,8 +17,7 @@ import {
   packsHeld,
   plannedDay,
   kindsOfPack,
-  dinnersAbout,
-  dinnersTogether,
+  dinnersBeside,
   kitchenBeside,
   kitchenOf,
   kitchensOf,
@@ -146,9 +145,7 @@ export function useNewMeal() {
     whole,
   );
   const method = wayOf(fits, way, planned?.method ?? null);
-  // What other dinners at about the hour are cooked in is theirs, as long as there is another.
-  const about = eaten || serveMs === null ? [] : dinnersAbout(book, serveMs, '', whole.name);
-  const besides = joins ? dinnersTogether(book, joins) : about;
+  const besides = dinnersBeside(book, joins, eaten ? null : serveMs, whole.name);
   const kitchen = kitchenBeside(whole, method, main?.cut ?? null, { tasks: besides.flatMap((d) => d.tasks) });
   const { lying, vessel } = useLying(kitchen, method, main);
   const lieMost = main

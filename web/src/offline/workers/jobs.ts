@@ -1,6 +1,6 @@
 import { planOdds, reckonBox, whatHelps } from '@dagboek/journal';
 import { planMeals } from './plan-meals.ts';
-import { planKitchen, planKitchens } from './plan-kitchen.ts';
+import { planKitchen } from './plan-kitchen.ts';
 import { reckonDish } from '@dagboek/core/cook';
 import { lookAtPhoto } from './look-at-photo.ts';
 import { readPackFile, readRuleFile } from './read-files.ts';
@@ -12,7 +12,6 @@ export type Progress = (share: number) => void;
 export const JOBS = {
   lookAtPhoto,
   planKitchen,
-  planKitchens,
   planMeals,
   reckonDish,
   planOdds,
