@@ -93,8 +93,7 @@ export function useNewMeal() {
       lastMeal?.eaters.filter((id) => members.some((m) => m.id === id)) ??
       members.map((m) => m.id)),
   ]);
-  const guestsFirst = (joins ?? planned)?.guests;
-  const [guests, setGuests] = useState(guestsFirst ? String(guestsFirst) : '');
+  const [guests, setGuests] = useState(`${(joins ?? planned)?.guests || ''}`);
   const [servedMin, setServedMin] = useState(0);
   // Which end of a fish is taken, by its pack.
   const [ends, setEnds] = useState<Readonly<Record<string, End>>>({});
