@@ -105,15 +105,19 @@ export function FitsNote({ meal, dish }: { meal: NewMeal; dish: Dish }) {
 function ToScale({ vessel, fit }: { vessel: Vessel; fit: Fit }) {
   const [ref, width] = useWidth(300);
   const pad = 10;
-  const scale = (Math.min(width, 420) - 2 * pad) / vessel.longMm;
-  const h = (vessel.shape === 'round' ? vessel.longMm : vessel.wideMm) * scale + 2 * pad;
-  const [cx, cy] = [Math.min(width, 420) / 2, h / 2];
   const { angle, shift } = fit.lying;
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
-  const at = (p: readonly [number, number]): string => {
-    const [u, v] = [p[0] * cos - p[1] * sin, p[0] * sin + p[1] * cos];
-    return `${(cx + (u + shift[0]) * scale).toFixed(1)} ${(cy + (v + shift[1]) * scale).toFixed(1)}`;
-  };
+  // From the middle of the vessel, mm.
+  const laid = (fit.parts[0] ?? []).map(
+    ([x, y]) => [x * cos - y * sin + shift[0], x * sin + y * cos + shift[1]] as const,
+  );
+  const wideMm = vessel.shape === 'round' ? vessel.longMm : vessel.wideMm;
+  // A tail that sticks out is drawn, too.
+  const halfLong = Math.max(vessel.longMm / 2, ...laid.map((p) => Math.abs(p[0])));
+  const halfWide = Math.max(wideMm / 2, ...laid.map((p) => Math.abs(p[1])));
+  const scale = (Math.min(width, 420) - 2 * pad) / (2 * halfLong);
+  const h = 2 * halfWide * scale + 2 * pad;
+  const [cx, cy] = [Math.min(width, 420) / 2, h / 2];
   return (
     <div ref={ref}>
       <svg
@@ -143,16 +147,15 @@ function ToScale({ vessel, fit }: { vessel: Vessel; fit: Fit }) {
             strokeWidth="2"
           />
         )}
-        {fit.parts.slice(0, 1).map((part, i) => (
+        {laid.length > 0 && (
           <path
-            key={i}
-            d={`M${part.map((p) => at([p[0], p[1]])).join('L')}Z`}
+            d={`M${laid.map(([u, v]) => `${(cx + u * scale).toFixed(1)} ${(cy + v * scale).toFixed(1)}`).join('L')}Z`}
             fill="var(--teal-wash)"
             stroke="var(--teal)"
             strokeWidth="2.4"
             strokeLinejoin="round"
           />
-        ))}
+        )}
       </svg>
     </div>
   );
