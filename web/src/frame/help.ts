@@ -150,6 +150,7 @@ export const HELP: Readonly<Record<string, Help>> = {
       ['table', 'At the table'],
       ['table', 'Rounds and pots'],
       ['table', 'One fish in several dishes'],
+      ['table', 'Two dinners in one evening'],
     ],
   },
   '/table/fire': {
