@@ -4,6 +4,7 @@ import { aDish, aTask } from '../../any-history.test-support.ts';
 import { anEntry, at, idOf, ILSE, TOMAS } from '../../builders.test-support.ts';
 import {
   Book,
+  dinnersBeside,
   dinnersTogether,
   type Entry,
   type FactsOf,
@@ -36,10 +37,12 @@ const dinner = (name: string, serve: string, more: Partial<FactsOf<'dinner.set'>
   );
 const step = (name: string, task: string, did: 'begun' | 'done', time: string): Entry =>
   anEntry('dinner.step', idOf(name), { task, did }, { at: at(time) });
-const groupOf = (book: Book, name: string) => dinnersTogether(book, book.get('dinner', idOf(name))!);
-const ids = (book: Book, name: string): string[] => groupOf(book, name).map((d) => d.id);
+const groupOf = (book: Book, name: string, now = '11:00') =>
+  dinnersTogether(book, book.get('dinner', idOf(name))!, ms(now));
+const ids = (book: Book, name: string, now?: string): string[] => groupOf(book, name, now).map((d) => d.id);
 
 describe('dinners that are cooked together', () => {
+  const two = Book.EMPTY.withEntries([dinner('a', '19:00'), dinner('b', '19:10')]);
   test('in one kitchen, each near the next: the same ones whichever is asked, the first to be served first', () => {
     const book = Book.EMPTY.withEntries([
       dinner('late', '21:20'),
@@ -58,7 +61,25 @@ describe('dinners that are cooked together', () => {
     expect(ids(book, 'b')).toEqual([idOf('b'), idOf('c')]);
     const over = book.withEntries([anEntry('dinner.ended', idOf('b'), {}, { at: at('17:00') })]);
     const b = over.getAny('dinner', idOf('b'))!;
-    expect([dinnersTogether(over, b).map((d) => d.id), ids(over, 'c')]).toEqual([[idOf('b')], [idOf('c')]]);
+    expect([dinnersTogether(over, b, ms('17:30')).map((d) => d.id), ids(over, 'c')]).toEqual([
+      [idOf('b')],
+      [idOf('c')],
+    ]);
+  });
+  test('after its hour it holds nobody up where nobody cooks it, or nobody noted that it was served', () => {
+    const both = [idOf('a'), idOf('b')];
+    expect([ids(two, 'b', '18:59'), ids(two, 'b', '19:00')]).toEqual([both, [idOf('b')]]);
+    expect(ids(two, 'a', '19:00')).toEqual([idOf('a')]);
+    const late = two.withEntries([step('a', 'fish/cook', 'begun', '18:50')]);
+    expect([ids(late, 'b', '19:05'), ids(late, 'a', '19:05')]).toEqual([both, both]);
+    // The next is planned for twenty to eight: so long after the last tap it has the kitchen for itself.
+    const next = late.withEntries([dinner('b', '19:40', {}, '12:30')]);
+    expect([ids(next, 'b', '19:19'), ids(next, 'b', '19:20')]).toEqual([both, [idOf('b')]]);
+    const beside = (now: string) => dinnersBeside(two, null, ms('19:20'), '', ms(now)).map((d) => d.id);
+    expect([beside('18:30'), beside('19:05')]).toEqual([both, [idOf('b')]]);
+    const joins = two.get('dinner', idOf('b'))!;
+    expect(dinnersBeside(two, joins, ms('23:00'), '', ms('18:30')).map((d) => d.id)).toEqual(both);
+    expect(dinnersBeside(two, null, null, '', ms('18:30'))).toEqual([]);
   });
   test('what the kitchen has is what was said last of it', () => {
     const book = Book.EMPTY.withEntries([
@@ -68,7 +89,6 @@ describe('dinners that are cooked together', () => {
     expect(meansTogether(groupOf(book, 'b')).hands).toBe(3);
     expect(worksTogether(groupOf(book, 'b'), ms('18:00')).map((w) => w.work.means.hands)).toEqual([3, 3]);
   });
-  const two = Book.EMPTY.withEntries([dinner('a', '19:00'), dinner('b', '19:10')]);
   const clock = (book: Book, now: string): Record<string, string> => {
     const group = groupOf(book, 'a');
     const planned = planTogether(worksTogether(group, ms(now)));

@@ -19,15 +19,6 @@ export const openDinner = (book: Book, id: string | null): DinnerState | null =>
   return d && d.ended === null ? d : null;
 };
 
-/** Dinners share a kitchen when their hours lie so near, ms: a dinner is cooked for about so long. */
-export const TOGETHER_MS = 90 * 60_000;
-
-/** Other dinners that are planned for about an hour in a kitchen: they share its hands, places and vessels. */
-export const dinnersAbout = (book: Book, serveAtMs: number, but: string, kitchen = ''): DinnerState[] =>
-  dinnersOpen(book).filter(
-    (d) => d.id !== but && d.kitchen === kitchen && Math.abs(d.serveAtMs - serveAtMs) < TOGETHER_MS,
-  );
-
 /** How a step stands. */
 export type StepIs = 'to come' | 'running' | 'done';
 /** Whether a step is to come, runs, or is done. */

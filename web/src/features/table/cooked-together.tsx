@@ -1,6 +1,6 @@
 import { stamp } from '@dagboek/core/time';
 import { Link } from 'react-router';
-import { plural, sayAll, useFormat } from '../../asked/format.ts';
+import { plural, useFormat } from '../../asked/format.ts';
 import { Row } from '../../frame/page.tsx';
 import type { Dinner } from './use-dinner.ts';
 
@@ -26,8 +26,8 @@ export function CookedTogether({ dinner }: { dinner: Dinner }) {
       )}
       {apart.length > 0 && (
         <p className="alert alert-warning">
-          <b>This could not be planned together with:</b> <Names of={apart.map(name)} />. This plan assumes that all{' '}
-          {sayAll(['cooks', 'hob rings', 'pots'])} are free. Serve one of them at another time.
+          <b>This could not be planned together with:</b> <Names of={apart.map(name)} />. This plan assumes that all
+          cooks, hob rings and pots are free. Serve one of them at another time.
         </p>
       )}
     </Row>

@@ -1,3 +1,4 @@
+import { dinnerNow } from '@dagboek/journal';
 import { stamp } from '@dagboek/core/time';
 import { Link } from 'react-router';
 import { DeckKey } from '../../lines/deck-key.tsx';
@@ -136,19 +137,17 @@ export function NowAndNext({ dinner, onFail }: { dinner: Dinner; onFail: OnFail 
         <p>{dinner.steps.length > 0 ? 'Everything is under way.' : ''}</p>
       )}
       {now.now.length > 1 && <p>And now: {sayAll(now.now.slice(1).map((s) => s.task.name.toLowerCase()))}.</p>}
-      {dinner.besides.flatMap((b) =>
-        b.steps
-          .filter(
-            (s) => s.task.hands && (s.is === 'running' || (s.is === 'to come' && s.startMs <= nowMs + TOLD_HERE_MS)),
-          )
-          .slice(0, 1)
-          .map((s) => (
-            <p key={b.d.id}>
-              <Link to={`/table/dinner/${b.d.id}`}>{b.d.dishes[0]?.name ?? 'Another dinner'}</Link>, {hour(s.startMs)}:{' '}
-              {s.task.name.toLowerCase()}.
-            </p>
-          )),
-      )}
+      {dinner.besides.map((b) => {
+        const there = dinnerNow(b.d, b.steps, nowMs);
+        const s = there.atWork[0] ?? there.now[0] ?? there.next;
+        if (!s || s.startMs > nowMs + TOLD_HERE_MS) return null;
+        return (
+          <p key={b.d.id}>
+            <Link to={`/table/dinner/${b.d.id}`}>{b.d.dishes[0]?.name ?? 'Another dinner'}</Link>, {hour(s.startMs)}:{' '}
+            {s.task.name.toLowerCase()}.
+          </p>
+        );
+      })}
       {atWork && due === null && <p>At it: {atWork.task.name.toLowerCase()}.</p>}
     </section>
   );

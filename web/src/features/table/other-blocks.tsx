@@ -8,13 +8,15 @@ export interface OtherStep {
   readonly of: string;
 }
 
-/** What other dinners have of the kitchen until this one is served; what goes on by itself is in nobody’s way. */
-export const othersOf = ({ besides, lastMs }: Dinner): OtherStep[] =>
-  besides.flatMap((b) =>
-    b.steps
-      .filter((s) => columnOf(s) !== 'by itself' && s.is !== 'done' && s.startMs < lastMs)
-      .map((s) => ({ s, of: b.d.dishes[0]?.name ?? '' })),
-  );
+/** What other dinners have of the kitchen until this one is served; what goes on by itself is in nobody’s way, and a plan apart has no place here. */
+export const othersOf = ({ besides, together, lastMs }: Dinner): OtherStep[] =>
+  besides
+    .filter((b) => together && b.together)
+    .flatMap((b) =>
+      b.steps
+        .filter((s) => columnOf(s) !== 'by itself' && s.is !== 'done' && s.startMs < lastMs)
+        .map((s) => ({ s, of: b.d.dishes[0]?.name ?? '' })),
+    );
 
 /** The steps of other dinners in one column of the clock: seen, not carried. `y`: how far down an instant stands, px. */
 export const OtherBlocks = ({

@@ -144,7 +144,7 @@ export function useNewMeal() {
     whole,
   );
   const method = wayOf(fits, way, planned?.method ?? null);
-  const besides = dinnersBeside(book, joins, eaten ? null : serveMs, whole.name);
+  const besides = dinnersBeside(book, joins, eaten ? null : serveMs, whole.name, now);
   const kitchen = kitchenBeside(whole, method, main?.cut ?? null, { tasks: besides.flatMap((d) => d.tasks) });
   const { lying, vessel } = useLying(kitchen, method, main);
   const lieMost = main

@@ -34,7 +34,7 @@ const besideOf = (d: DinnerState, planned: PlannedTogether): Beside => ({
 /** The plan of a dinner from a minute on, and those of the others that are cooked together with it. */
 export function usePlannedTogether(d: DinnerState, minuteMs: number) {
   const { book } = useBook();
-  const group = dinnersTogether(book, d);
+  const group = dinnersTogether(book, d, minuteMs);
   const told = useJob(
     'planKitchen',
     d.ended ? null : worksTogether(group, minuteMs, kitchenOf(book, d.kitchen).vessels),

@@ -55,7 +55,7 @@ export function WhatHelps({
       ? null
       : {
           d,
-          together: dinnersTogether(book, d),
+          together: dinnersTogether(book, d, nowMs),
           nowMs: Math.floor(nowMs / MIN_MS) * MIN_MS,
           kitchen: kitchenOf(book, d.kitchen),
           recipes: Object.fromEntries(recipes),
